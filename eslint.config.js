@@ -1,0 +1,72 @@
+const expo = require('eslint-config-expo/flat');
+
+/** Folders from the bottom up: a layer imports itself and those named here, nothing above. */
+const LAYERS = {
+  core: ['core'],
+  worker: ['core', 'worker'],
+  data: ['core', 'worker', 'data'],
+  ui: ['core', 'ui'],
+  screens: ['core', 'worker', 'data', 'ui', 'screens'],
+  app: ['core', 'worker', 'data', 'ui', 'screens', 'app'],
+};
+const SIDES = ['server', 'demo', 'e2e', 'perf', 'scripts'];
+
+const zones = Object.entries(LAYERS).map(([layer, below]) => ({
+  target: `./src/${layer}`,
+  from: [
+    ...Object.keys(LAYERS)
+      .filter((other) => !below.includes(other))
+      .map((other) => `./src/${other}`),
+    ...SIDES.map((side) => `./${side}`),
+  ],
+  message: `src/${layer} may import only ${below.join(', ')}`,
+}));
+const sideZones = ['server', 'demo'].map((side) => ({
+  target: `./${side}`,
+  from: Object.keys(LAYERS)
+    .filter((layer) => layer !== 'core')
+    .map((layer) => `./src/${layer}`),
+  message: `${side} may import only src/core`,
+}));
+
+const HIDDEN_CLOCK = [
+  { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Take the time as an argument; the clock is src/data/clock.ts.' },
+  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Take the time as an argument; the clock is src/data/clock.ts.' },
+  { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance is an argument; see src/data/clock.ts.' },
+  { selector: "NewExpression[callee.object.name='Intl'][callee.property.name='DateTimeFormat'][arguments.length=0]", message: 'Name the zone.' },
+];
+
+module.exports = [
+  { ignores: ['dist/**', '.expo/**', '.cache/**', 'node_modules/**', 'public/**'] },
+  ...expo,
+  {
+    rules: {
+      'import/no-restricted-paths': ['error', { zones: [...zones, ...sideZones] }],
+      'import/no-cycle': 'error',
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'import/no-named-as-default': 'off',
+    },
+  },
+  {
+    files: ['src/**/*.ts', 'src/**/*.tsx', 'demo/**/*.ts'],
+    ignores: ['src/data/clock.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...HIDDEN_CLOCK] },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      // The core's packages: time zones and the sun. Nothing else, and nothing of the interface.
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.|@date-fns/tz$|suncalc$)', message: 'core imports core, @date-fns/tz and suncalc only' }] }],
+    },
+  },
+  { files: ['scripts/**', 'perf/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+];

@@ -1,0 +1,279 @@
+import type { Entry, EntryOf, StoredEntry } from './entry';
+import { compareEntries } from './order';
+import { REDUCERS } from './reduce';
+import { stableJson } from './stableJson';
+import type { Flower, States } from './state';
+import { subjectsOf, type SubjectKey, type SubjectType } from './subjects';
+import { upcast } from './upcast';
+import type { Day } from '../time/types';
+
+interface Subject {
+  readonly type: SubjectType;
+  readonly id: string;
+  /** Entries that name the subject, also those struck or amended away. */
+  readonly entries: Entry[];
+  sorted: boolean;
+  dirty: boolean;
+}
+
+type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
+
+/**
+ * The set of all entries of a garden and the state that follows from it.
+ *
+ * State is a function of the *set* in its total order: entries may come in any order, any number of times and
+ * in any portions. Each subject is folded on its own, and only when its entries changed, so one more entry
+ * costs the same in a young garden and in an old one.
+ */
+export class Journal {
+  readonly #entries = new Map<string, StoredEntry>();
+  readonly #metas = new Map<string, Meta[]>();
+  readonly #subjects = new Map<SubjectKey, Subject>();
+  readonly #states: { [T in SubjectType]: Map<string, States[T]> } = {
+    garden: new Map(),
+    device: new Map(),
+    season: new Map(),
+    bed: new Map(),
+    variety: new Map(),
+    plant: new Map(),
+    walk: new Map(),
+    flower: new Map(),
+    round: new Map(),
+    weather: new Map(),
+  };
+  /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
+  readonly #mornings = new Map<Day, Set<string>>();
+  #dirty: Subject[] = [];
+  #lamport = 0;
+  #revision = 0;
+
+  /** Grows with each change of the set: views compare it to know whether they are stale. */
+  get revision(): number {
+    return this.#revision;
+  }
+
+  /** The highest Lamport clock seen; the next entry takes one more. */
+  get lamport(): number {
+    return this.#lamport;
+  }
+
+  get size(): number {
+    return this.#entries.size;
+  }
+
+  has(id: string): boolean {
+    return this.#entries.has(id);
+  }
+
+  entry(id: string): StoredEntry | undefined {
+    return this.#entries.get(id);
+  }
+
+  /** Every entry as it was stored, in no particular order. */
+  entries(): IterableIterator<StoredEntry> {
+    return this.#entries.values();
+  }
+
+  /** Unites the set with `entries`; those already held change nothing. */
+  add(entries: Iterable<StoredEntry>): void {
+    for (const entry of entries) this.#addOne(entry);
+  }
+
+  /** All states of one type by subject id; the map is live and must not be changed. */
+  all<T extends SubjectType>(type: T): ReadonlyMap<string, States[T]> {
+    this.#settle();
+    return this.#states[type];
+  }
+
+  /** Flowers expected to open on a morning. */
+  flowersOf(morning: Day): Flower[] {
+    this.#settle();
+    const flowers = this.#states.flower;
+    return Array.from(this.#mornings.get(morning) ?? [], (id) => flowers.get(id)!);
+  }
+
+  /** Is the entry neither struck nor unknown, and what does it say after amendments? */
+  effective(id: string): Entry | undefined {
+    const stored = this.#entries.get(id);
+    const entry = stored && upcast(stored);
+    return entry && this.#effective(entry);
+  }
+
+  #addOne(stored: StoredEntry): void {
+    const held = this.#entries.get(stored.id);
+    if (held) {
+      this.#meetTwin(held, stored);
+      return;
+    }
+    this.#entries.set(stored.id, stored);
+    this.#revision += 1;
+    if (stored.lamport > this.#lamport) this.#lamport = stored.lamport;
+    const entry = upcast(stored);
+    if (!entry) return;
+    if (entry.kind === 'amended' || entry.kind === 'struck') {
+      this.#addMeta(entry);
+      this.#touch(entry.body.target);
+      return;
+    }
+    for (const key of this.#keysOf(entry)) this.#file(entry, this.#subject(key));
+  }
+
+  #file(entry: Entry, subject: Subject): void {
+    const before = subject.entries.at(-1);
+    if (before && compareEntries(before, entry) > 0) subject.sorted = false;
+    subject.entries.push(entry);
+    this.#mark(subject);
+  }
+
+  #mark(subject: Subject): void {
+    if (subject.dirty) return;
+    subject.dirty = true;
+    this.#dirty.push(subject);
+  }
+
+  /**
+   * Two entries of one id and different content can only come from damage or tampering. The smaller text
+   * stays, so that the state still depends on the set alone.
+   */
+  #meetTwin(held: StoredEntry, other: StoredEntry): void {
+    if (held === other) return;
+    const text = stableJson(other);
+    if (text >= stableJson(held)) return;
+    const rest = [...this.#entries.values()].filter((entry) => entry !== held);
+    this.#clear();
+    this.add([...rest, other]);
+  }
+
+  #clear(): void {
+    this.#entries.clear();
+    this.#metas.clear();
+    this.#subjects.clear();
+    for (const states of Object.values(this.#states)) states.clear();
+    this.#mornings.clear();
+    this.#dirty = [];
+  }
+
+  #addMeta(meta: Meta): void {
+    const { target } = meta.body;
+    const list = this.#metas.get(target);
+    if (list) list.push(meta);
+    else this.#metas.set(target, [meta]);
+    if (meta.kind === 'struck') return;
+    const stored = this.#entries.get(target);
+    const aimed = stored && upcast(stored);
+    if (!aimed || !amends(meta, aimed)) return;
+    for (const key of subjectsOf(withBody(aimed, meta))) {
+      const subject = this.#subject(key);
+      if (!subject.entries.includes(aimed)) this.#file(aimed, subject);
+    }
+  }
+
+  /** Subjects the entry names, now or by any amendment of it. */
+  #keysOf(entry: Entry): Iterable<SubjectKey> {
+    const own = subjectsOf(entry);
+    const metas = this.#metas.get(entry.id);
+    if (!metas) return own;
+    const keys = new Set(own);
+    for (const meta of metas) {
+      if (meta.kind === 'amended' && amends(meta, entry)) {
+        subjectsOf(withBody(entry, meta)).forEach((key) => keys.add(key));
+      }
+    }
+    return keys;
+  }
+
+  /** Marks for refolding what an entry is about; a strike of a strike leads on to what that one was about. */
+  #touch(id: string): void {
+    const seen = new Set<string>();
+    let at = id;
+    while (!seen.has(at)) {
+      seen.add(at);
+      const stored = this.#entries.get(at);
+      const entry = stored && upcast(stored);
+      if (!entry) return;
+      if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
+      else for (const key of this.#keysOf(entry)) this.#mark(this.#subject(key));
+    }
+  }
+
+  #subject(key: SubjectKey): Subject {
+    let subject = this.#subjects.get(key);
+    if (!subject) {
+      const colon = key.indexOf(':');
+      subject = {
+        type: key.slice(0, colon) as SubjectType,
+        id: key.slice(colon + 1),
+        entries: [],
+        sorted: true,
+        dirty: false,
+      };
+      this.#subjects.set(key, subject);
+    }
+    return subject;
+  }
+
+  #settle(): void {
+    if (this.#dirty.length === 0) return;
+    const dirty = this.#dirty;
+    this.#dirty = [];
+    for (const subject of dirty) this.#refold(subject);
+  }
+
+  #refold(subject: Subject): void {
+    subject.dirty = false;
+    if (!subject.sorted && subject.entries.length > 1) subject.entries.sort(compareEntries);
+    subject.sorted = true;
+    const { type, id } = subject;
+    const live = this.#liveEntries(subject);
+    const state = live.length > 0 ? REDUCERS[type](id, live) : undefined;
+    const states = this.#states[type] as Map<string, States[SubjectType]>;
+    if (type === 'flower') this.#indexMorning(id, this.#states.flower.get(id), state as Flower | undefined);
+    if (state === undefined) states.delete(id);
+    else states.set(id, state);
+  }
+
+  #indexMorning(id: string, before: Flower | undefined, after: Flower | undefined): void {
+    if (before?.morning === after?.morning) return;
+    if (before?.morning) this.#mornings.get(before.morning)?.delete(id);
+    if (!after?.morning) return;
+    const flowers = this.#mornings.get(after.morning);
+    if (flowers) flowers.add(id);
+    else this.#mornings.set(after.morning, new Set([id]));
+  }
+
+  #liveEntries(subject: Subject): readonly Entry[] {
+    if (this.#metas.size === 0) return subject.entries;
+    const untouched = subject.entries.every((entry) => !this.#metas.has(entry.id));
+    if (untouched) return subject.entries;
+    const key: SubjectKey = `${subject.type}:${subject.id}`;
+    return subject.entries.flatMap((entry): readonly Entry[] => {
+      const now = this.#effective(entry);
+      return now && (now === entry || subjectsOf(now).includes(key)) ? [now] : [];
+    });
+  }
+
+  /**
+   * What an entry says after the last amendment or strike that is itself in force. Both act only on entries
+   * that come before them in the order, so no ring of strikes can arise.
+   */
+  #effective(entry: Entry): Entry | undefined {
+    const metas = this.#metas.get(entry.id);
+    if (!metas) return entry;
+    const inForce = metas
+      .filter((meta) => compareEntries(entry, meta) < 0 && (meta.kind === 'struck' || amends(meta, entry)))
+      .sort(compareEntries)
+      .findLast((meta) => this.#effective(meta) !== undefined);
+    if (!inForce) return entry;
+    return inForce.kind === 'struck' ? undefined : withBody(entry, inForce);
+  }
+}
+
+/** Only facts can be amended, and only by a body of their own kind. */
+const amends = (meta: Meta, entry: Entry): meta is EntryOf<'amended'> =>
+  meta.kind === 'amended' &&
+  meta.body.of === entry.kind &&
+  entry.kind !== 'amended' &&
+  entry.kind !== 'struck';
+
+const withBody = (entry: Entry, amendment: EntryOf<'amended'>): Entry =>
+  ({ ...entry, body: amendment.body }) as Entry;

@@ -1,0 +1,16 @@
+import type { Envelope } from './entry';
+
+/**
+ * The total order of entries: Lamport clock, then device, then id. Every device that holds the same set of
+ * entries puts them in the same order, whenever they arrived.
+ *
+ * Source of the clock: Lamport 1978, "Time, clocks, and the ordering of events".
+ *
+ * @returns negative when `a` comes first, positive when `b` does, 0 for one and the same entry.
+ */
+export function compareEntries(a: Envelope, b: Envelope): number {
+  if (a.lamport !== b.lamport) return a.lamport - b.lamport;
+  if (a.device !== b.device) return a.device < b.device ? -1 : 1;
+  if (a.id === b.id) return 0;
+  return a.id < b.id ? -1 : 1;
+}

@@ -1,0 +1,103 @@
+import type { Entry, EntryOf } from './entry';
+import { reduceFlower } from './reduceFlower';
+import type { Device, Garden, Plant, Round, States, StopDone, Walk } from './state';
+import type { SubjectType } from './subjects';
+
+type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
+
+const last = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K> | undefined =>
+  entries.findLast((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
+
+/** A subject that is simply what was last said of it. */
+const latest =
+  <T extends 'season' | 'bed' | 'variety' | 'weather'>(
+    kind: {
+      season: 'season.named';
+      bed: 'bed.laid';
+      variety: 'variety.described';
+      weather: 'weather.noted';
+    }[T],
+  ): Reducer<T> =>
+  (_id, entries) =>
+    last(entries, kind)?.body as States[T] | undefined;
+
+function reduceGarden(_id: string, entries: readonly Entry[]): Garden | undefined {
+  const described = last(entries, 'garden.described');
+  return described && { ...described.body, id: described.garden };
+}
+
+function reduceDevice(_id: string, entries: readonly Entry[]): Device | undefined {
+  const named = last(entries, 'device.named');
+  return named && { ...named.body, device: named.device };
+}
+
+function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
+  const set = last(entries, 'plants.set');
+  const place = set?.body.plants.find(({ plant }) => plant === id)?.place;
+  if (!set || place === undefined) return undefined;
+  const { bed, row, variety } = set.body;
+  const removed = last(entries, 'plant.removed');
+  return {
+    plant: id,
+    bed,
+    row,
+    place,
+    variety,
+    ...(removed && { removed: { why: removed.body.why, at: removed.at } }),
+  };
+}
+
+const NO_BUDS = { female: 0, male: 0 };
+
+function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
+  const scouted = last(entries, 'scouted');
+  const covered = entries.filter((entry): entry is EntryOf<'covered'> => entry.kind === 'covered');
+  const first = scouted ?? covered[0];
+  if (!first) return undefined;
+  return {
+    plant: first.body.plant,
+    morning: first.body.morning,
+    at: first.at,
+    eve: scouted?.body.eve ?? NO_BUDS,
+    green: scouted?.body.green ?? NO_BUDS,
+    flowers: covered.flatMap((entry) => entry.body.flowers.map(({ flower }) => flower)),
+    scoutedEntry: scouted?.id,
+    coveredEntry: covered.at(-1)?.id,
+  };
+}
+
+function stopDone(entry: Entry): StopDone | undefined {
+  const { id, at } = entry;
+  if (entry.kind === 'pollinated') return { stop: entry.body.stop, entry: id, at, outcome: 'done' };
+  if (entry.kind === 'missed') return { stop: entry.body.stop, entry: id, at, outcome: entry.body.why };
+  if (entry.kind !== 'picked') return undefined;
+  const { stop, flowers, spoiled } = entry.body;
+  const outcome = flowers.length > 0 ? 'done' : (spoiled[0]?.why ?? 'notFound');
+  return { stop, entry: id, at, outcome };
+}
+
+/** The last plan counts; what was done keeps its stop id, so a re-planned round knows it is done. */
+function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined {
+  const planned = last(entries, 'round.planned');
+  if (!planned) return undefined;
+  const done = new Map<string, StopDone>();
+  for (const entry of entries) {
+    const was = stopDone(entry);
+    if (was) done.set(was.stop, was);
+  }
+  return { ...planned.body, plannedAt: planned.at, done };
+}
+
+/** How each type of subject is folded from its entries, given in their total order. */
+export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
+  garden: reduceGarden,
+  device: reduceDevice,
+  season: latest('season.named'),
+  bed: latest('bed.laid'),
+  variety: latest('variety.described'),
+  plant: reducePlant,
+  walk: reduceWalk,
+  flower: reduceFlower,
+  round: reduceRound,
+  weather: latest('weather.noted'),
+};

@@ -1,0 +1,119 @@
+import type { Day, Instant } from '../time/types';
+import type {
+  Bodies,
+  BudCount,
+  CoverMethod,
+  Donor,
+  Found,
+  LookSeen,
+  MissedWhy,
+  Cause,
+  Sex,
+  Stop,
+} from './entry';
+
+export type Garden = Bodies['garden.described'] & { readonly id: string };
+export type Device = Bodies['device.named'] & { readonly device: string };
+export type Season = Bodies['season.named'];
+export type Bed = Bodies['bed.laid'];
+export type Variety = Bodies['variety.described'];
+export type WeatherNote = Bodies['weather.noted'];
+
+export interface Plant {
+  readonly plant: string;
+  readonly bed: string;
+  readonly row: number;
+  readonly place: number;
+  readonly variety: string;
+  readonly removed?: { readonly why: 'offType' | 'died' | 'other'; readonly at: Instant };
+}
+
+/** One plant's visit on the evening before `morning`. */
+export interface Walk {
+  readonly plant: string;
+  readonly morning: Day;
+  readonly at: Instant;
+  readonly eve: BudCount;
+  readonly green: BudCount;
+  /** Flowers covered or marked on that visit. */
+  readonly flowers: readonly string[];
+  /** Entries to amend when the visit is put right. */
+  readonly scoutedEntry?: string;
+  readonly coveredEntry?: string;
+}
+
+export interface Pollination {
+  readonly at: Instant;
+  readonly donors: readonly Donor[];
+  readonly found: Found;
+  readonly method: Bodies['pollinated']['method'];
+  readonly shutAgain: boolean;
+  readonly tagged: boolean;
+  readonly device: string;
+  readonly entry: string;
+}
+
+export interface Look {
+  readonly at: Instant;
+  readonly seen: LookSeen;
+  readonly cause?: Cause;
+  readonly tag?: 'there' | 'gone';
+  readonly entry: string;
+}
+
+/** Two devices said different things of one flower: both are kept, one is believed, the grower is shown. */
+export interface Conflict {
+  readonly believed: string;
+  readonly other: string;
+}
+
+export interface Flower {
+  readonly flower: string;
+  readonly plant: string;
+  readonly sex: Sex | undefined;
+  readonly code: string;
+  /** The morning it was expected to open. */
+  readonly morning: Day | undefined;
+  readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
+  /** A male taken for its pollen. */
+  readonly picked?: { readonly at: Instant };
+  /** A male found unfit at picking. */
+  readonly spoiled?: { readonly why: MissedWhy; readonly at: Instant };
+  readonly pollination?: Pollination;
+  /** Later dabs of pollen on the same female. */
+  readonly secondDabs: readonly Pollination[];
+  readonly missed?: { readonly why: MissedWhy; readonly at: Instant };
+  readonly looks: readonly Look[];
+  readonly removed?: { readonly how: 'thinned' | 'lost'; readonly at: Instant };
+  readonly harvest?: Omit<Bodies['harvested'], 'flower'> & { readonly at: Instant };
+  readonly conflicts: readonly Conflict[];
+}
+
+/** What became of a stop, and the entry that says so. */
+export interface StopDone {
+  readonly stop: string;
+  readonly entry: string;
+  readonly at: Instant;
+  readonly outcome: 'done' | MissedWhy;
+}
+
+export interface Round {
+  readonly round: string;
+  readonly morning: Day;
+  readonly stops: readonly Stop[];
+  readonly plannedAt: Instant;
+  readonly done: ReadonlyMap<string, StopDone>;
+}
+
+export interface States {
+  garden: Garden;
+  device: Device;
+  season: Season;
+  bed: Bed;
+  variety: Variety;
+  plant: Plant;
+  walk: Walk;
+  flower: Flower;
+  round: Round;
+  weather: WeatherNote;
+}

@@ -1,0 +1,141 @@
+import type { CropId } from '../crops/crop';
+import { looksDue, fruitsOf, seasonAt, type Fruit } from '../fruit/fruits';
+import type { CoverMethod } from '../journal/entry';
+import type { Journal } from '../journal/journal';
+import type { Garden, WeatherNote } from '../journal/state';
+import { walkId } from '../journal/subjects';
+import type { Shortage } from '../pairing/pairFlowers';
+import { morningOf, windowsOf, type Morning } from '../round/morning';
+import { PICK_MS, POLLINATE_MS } from '../route/planRound';
+import { addDays, dayAt, MS_PER_MINUTE, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+import type { OpeningWindow } from '../windows/openingWindow';
+import { sunTimes, type SunTimes } from '../windows/sun';
+import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
+
+export interface Today {
+  readonly day: Day;
+  /** The morning the ribbon, the round and the shortages are about: today's until its flowers shut. */
+  readonly morning: Day;
+  /** The morning that the evening walk prepares. */
+  readonly walkMorning: Day;
+  readonly sun: SunTimes;
+  readonly windows: ReadonlyMap<CropId, OpeningWindow>;
+  readonly weather: WeatherNote | undefined;
+  readonly tasks: DayTasks;
+  readonly shortages: readonly Shortage[];
+  readonly supplies: Supplies;
+  readonly looks: readonly Fruit[];
+  /** Plants still in the ground, and those the coming walk has visited. */
+  readonly plants: number;
+  readonly visited: number;
+}
+
+/** What to carry on the round. */
+export interface Supplies {
+  readonly tapeStrips: number;
+  readonly bags: number;
+  readonly ties: number;
+  readonly tags: number;
+}
+
+/** Everything Today shows, from the journal and the time. */
+export function todayOf(journal: Journal, garden: Garden, now: number): Today {
+  const day = dayAt(now, garden.zone);
+  const crops = growingCrops(journal);
+  const todays = windowsOf(journal, garden, day, crops);
+  const lastSafe = edge(todays, (window) => window.lastSafe, Math.max);
+  const opens = edge(todays, (window) => window.opens[0], Math.min);
+  const over = lastSafe === undefined ? false : now > lastSafe + LATE_BUT_TRY_MS;
+  const morning = over ? addDays(day, 1) : day;
+  const walkMorning = opens !== undefined && now < opens ? day : addDays(day, 1);
+  const windows = over ? windowsOf(journal, garden, morning, crops) : todays;
+  const served = morningOf(journal, morning);
+  const stopsLeft = served.round?.stops.filter(({ stop }) => !served.round!.done.has(stop)).length ?? 0;
+  const planned = new Set(served.round?.stops.map((stop) => (stop.kind === 'pollinate' ? stop.flower : '')));
+  const unplanned = served.females.filter(({ flower }) => !planned.has(flower)).length;
+  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
+  const { plants, visited } = walked(journal, walkMorning);
+  const sun = sunTimes(day, garden);
+  return {
+    day,
+    morning,
+    walkMorning,
+    sun,
+    windows,
+    weather: journal.all('weather').get(morning),
+    tasks: dayTasks({
+      now,
+      sunset: sun.sunset,
+      round: {
+        stopsLeft,
+        waiting: unplanned,
+        opens: edge(windows, (window) => window.opens[0], Math.min),
+        lastSafe: edge(windows, (window) => window.lastSafe, Math.max),
+        minutes: roundMinutes(served),
+      },
+      walk: { plants, visited },
+      looks: { due: looks.length },
+    }),
+    shortages: served.pairing.shortages,
+    supplies: suppliesFor(served),
+    looks,
+    plants,
+    visited,
+  };
+}
+
+function edge(
+  windows: ReadonlyMap<CropId, OpeningWindow>,
+  of: (window: OpeningWindow) => number,
+  pick: (...numbers: number[]) => number,
+): number | undefined {
+  return windows.size === 0 ? undefined : pick(...Array.from(windows.values(), of));
+}
+
+/** Crops with at least one plant in the ground, or, before planting, those of the varieties described. */
+export function growingCrops(journal: Journal): CropId[] {
+  const varieties = journal.all('variety');
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
+  return [...new Set(ids)]
+    .flatMap((id) => varieties.get(id)?.crop ?? [])
+    .filter((crop, i, all) => all.indexOf(crop) === i);
+}
+
+function walked(journal: Journal, morning: Day): { plants: number; visited: number } {
+  const walks = journal.all('walk');
+  let plants = 0;
+  let visited = 0;
+  for (const { plant, removed } of journal.all('plant').values()) {
+    if (removed) continue;
+    plants += 1;
+    if (walks.has(walkId(plant, morning))) visited += 1;
+  }
+  return { plants, visited };
+}
+
+/** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */
+function roundMinutes({ round, females, males, pairing }: Morning): number {
+  const left = round?.stops.filter(({ stop }) => !round.done.has(stop));
+  const walking = 10_000;
+  if (left && left.length > 0) {
+    const last = toMs(left.at(-1)!.eta) - toMs(left[0]!.eta) + POLLINATE_MS;
+    return Math.max(1, Math.round(last / MS_PER_MINUTE));
+  }
+  const toPick = males.length - pairing.spare.length;
+  const ms = females.length * (POLLINATE_MS + walking) + toPick * (PICK_MS + walking / 2);
+  return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
+}
+
+/** A covered female takes two fresh strips, or a new tie or bag, and a tag (common practice, no source). */
+function suppliesFor({ females }: Morning): Supplies {
+  const count = (...methods: CoverMethod[]): number =>
+    females.filter(({ cover }) => cover && methods.includes(cover.method)).length;
+  return {
+    tapeStrips: 2 * count('tape'),
+    bags: count('bag'),
+    ties: count('cord', 'peg'),
+    tags: females.length,
+  };
+}

@@ -1,0 +1,76 @@
+import { TZDate, tzOffset } from '@date-fns/tz';
+import type { Day, Instant } from './types';
+
+const MS_PER_DAY = 86_400_000;
+export const MS_PER_HOUR = 3_600_000;
+export const MS_PER_MINUTE = 60_000;
+
+export const toMs = (instant: Instant): number => Date.parse(instant);
+
+export const toInstant = (ms: number): Instant => new Date(ms).toISOString();
+
+const two = (n: number): string => String(n).padStart(2, '0');
+
+/**
+ * Is `zone` an IANA time zone this machine knows?
+ *
+ * @example isZone('Europe/London') // true
+ */
+export const isZone = (zone: string): boolean => zone !== '' && !Number.isNaN(tzOffset(zone, new Date(0)));
+
+/**
+ * The calendar day in `zone` at an instant.
+ *
+ * @param ms UTC, milliseconds since 1970.
+ * @example dayAt(Date.parse('2026-07-18T23:30:00Z'), 'Europe/London') // '2026-07-19'
+ */
+export function dayAt(ms: number, zone: string): Day {
+  const local = new TZDate(ms, zone);
+  return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`;
+}
+
+/**
+ * Hours since midnight by the clock in `zone`: 5.5 is half past five.
+ */
+export function clockHour(ms: number, zone: string): number {
+  const local = new TZDate(ms, zone);
+  return local.getHours() + local.getMinutes() / 60 + local.getSeconds() / 3600;
+}
+
+/**
+ * The instant at which clocks in `zone` show `hour` on `day`. An hour that the clocks skip gives the moment
+ * they jump; one that comes twice gives the first.
+ *
+ * @param hour hours since midnight, 0 to 24.
+ * @returns UTC milliseconds.
+ * @throws RangeError when `day` is not a calendar day.
+ * @example atClock('2026-07-18', 5.5, 'Europe/London') // 04:30 UTC
+ */
+export function atClock(day: Day, hour: number, zone: string): number {
+  const [year, month, date] = partsOf(day);
+  const minutes = Math.round(hour * 60);
+  return new TZDate(year, month - 1, date, Math.floor(minutes / 60), minutes % 60, zone).getTime();
+}
+
+/** @throws RangeError when `day` is not a calendar day. */
+function partsOf(day: Day): [number, number, number] {
+  if (!isDay(day)) throw new RangeError(`not a calendar day: ${day}`);
+  const [year = 0, month = 0, date = 0] = day.split('-').map(Number);
+  return [year, month, date];
+}
+
+/** Is the text a day of the calendar, written `YYYY-MM-DD`? */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const ms = Date.parse(`${text}T00:00:00Z`);
+  return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(text);
+}
+
+const dayNumber = (day: Day): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_DAY;
+
+/** @example addDays('2026-02-28', 1) // '2026-03-01' */
+export const addDays = (day: Day, days: number): Day =>
+  new Date((dayNumber(day) + days) * MS_PER_DAY).toISOString().slice(0, 10);
+
+/** Whole days from `from` to `to`; negative when `to` is earlier. */
+export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from);

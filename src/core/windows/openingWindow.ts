@@ -1,0 +1,131 @@
+import type { Crop } from '../crops/crop';
+import { reason, type Reason } from '../reason';
+import { atClock, clockHour, MS_PER_HOUR } from '../time/calendar';
+import type { Day } from '../time/types';
+import { sunTimes, type Site } from './sun';
+
+/** What is known of the morning's weather. */
+export interface MorningWeather {
+  /** Air temperature at dawn and the day's highest, °C. */
+  readonly dawnC: number;
+  readonly maxC: number;
+  readonly rain: 'none' | 'showers' | 'long';
+}
+
+export type WindowReason =
+  | 'fromSunrise'
+  | 'coldDawn'
+  | 'hotDay'
+  | 'coolDay'
+  | 'doneByClock'
+  | 'longRain'
+  | 'insectsLight'
+  | 'insectsCold'
+  | 'earlyBees'
+  | 'noSunrise';
+
+/** All times UTC milliseconds. */
+export interface OpeningWindow {
+  readonly crop: Crop['id'];
+  readonly sunrise: number;
+  /** First and last flowers open. */
+  readonly opens: readonly [number, number];
+  /** First and last flowers shut. */
+  readonly shuts: readonly [number, number];
+  /** Be done with fruit by then. */
+  readonly lastSafe: number;
+  /** Insects fly from then; uncovered flowers are no longer seed grade. */
+  readonly insects: number;
+  readonly reasons: readonly Reason<WindowReason>[];
+}
+
+/** A dawn warms by about this much an hour once the sun is up. Our default, no source. */
+const WARMING_C_PER_HOUR = 1.5;
+/** However cold the dawn, flowers are not expected later than this. Our default. */
+const MOST_COLD_DELAY_H = 3;
+/** Days of 30 °C and more shut squash flowers about an hour sooner; cool days hold them open. Our defaults. */
+const HOT_DAY_C = 30;
+const HOT_SHUTS_EARLIER_H = 1;
+const COOL_DAY_C = 20;
+const COOL_SHUTS_LATER_H = 1;
+/** Honey bees fly from about 13 °C and light (common practice, no source). */
+const BEES_FLY_C = 13;
+
+const lateness = (dawnC: number, neededC: number): number =>
+  Math.min(MOST_COLD_DELAY_H, Math.max(0, (neededC - dawnC) / WARMING_C_PER_HOUR));
+
+/**
+ * When the flowers of a crop open and shut on a morning, when insects join in, and by when to be done.
+ *
+ * Hours from sunrise come from the crop; a cold dawn moves the opening, heat and cool move the shutting.
+ *
+ * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise that day.
+ */
+export function openingWindow(
+  crop: Crop,
+  site: Site,
+  day: Day,
+  weather?: MorningWeather,
+): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
+  const { sunrise, polar } = sunTimes(day, site);
+  if (sunrise === null) return { reasons: [reason('noSunrise', { polar: polar ?? 'day' })] };
+  const at = (hours: number): number => sunrise + hours * MS_PER_HOUR;
+  const reasons: Reason<WindowReason>[] = [
+    reason('fromSunrise', { open: crop.opens.value[0], shut: crop.shuts.value[0] }),
+  ];
+
+  const openLate = weather ? lateness(weather.dawnC, crop.floor.value) : 0;
+  if (openLate > 0) reasons.push(reason('coldDawn', { hours: openLate, floorC: crop.floor.value }));
+
+  let shutMove = 0;
+  if (weather && weather.maxC >= HOT_DAY_C) {
+    shutMove = -HOT_SHUTS_EARLIER_H;
+    reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
+  } else if (weather && weather.maxC < COOL_DAY_C) {
+    shutMove = COOL_SHUTS_LATER_H;
+    reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
+  }
+  const shuts = [at(crop.shuts.value[0] + shutMove), at(crop.shuts.value[1] + shutMove)] as const;
+
+  const insectsLate = weather ? lateness(weather.dawnC, BEES_FLY_C) : 0;
+  reasons.push(
+    reason(insectsLate > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }),
+    reason('earlyBees'),
+  );
+  if (weather?.rain === 'long') reasons.push(reason('longRain'));
+
+  return {
+    crop: crop.id,
+    sunrise,
+    opens: [at(crop.opens.value[0] + openLate), at(crop.opens.value[1] + openLate)],
+    shuts,
+    lastSafe: lastSafe(crop, site, day, shuts[0], reasons),
+    insects: at(insectsLate),
+    reasons,
+  };
+}
+
+function lastSafe(crop: Crop, site: Site, day: Day, shuts: number, reasons: Reason<WindowReason>[]): number {
+  if (!crop.doneByClock) return shuts;
+  const byClock = atClock(day, crop.doneByClock.value, site.zone);
+  if (byClock >= shuts) return shuts;
+  reasons.push(reason('doneByClock', { hour: clockHour(byClock, site.zone) }));
+  return byClock;
+}
+
+export const isOpeningWindow = (window: ReturnType<typeof openingWindow>): window is OpeningWindow =>
+  'opens' in window;
+
+/**
+ * Share of pollen alive at a moment of the window: nine in ten grains at opening, three in four at shutting,
+ * falling evenly between [Nepi & Pacini 1993, Pollination, pollen viability and pistil receptivity in
+ * Cucurbita pepo; from memory].
+ *
+ * @param ms UTC milliseconds; before opening and after shutting nothing can be dabbed: 0.
+ */
+export function pollenAlive(window: OpeningWindow, ms: number): number {
+  const [opens] = window.opens;
+  const shuts = window.shuts[1];
+  if (ms < opens || ms > shuts) return 0;
+  return 0.9 - 0.15 * ((ms - opens) / (shuts - opens));
+}
