@@ -1,6 +1,13 @@
 import { mod37_36 } from 'cdigit';
 import fc from 'fast-check';
-import { checkCharacter, DEVICE_LETTERS, freeDeviceLetter, nextTagCodes, readTagCode, showTagCode } from './tagCode';
+import {
+  checkCharacter,
+  DEVICE_LETTERS,
+  freeDeviceLetter,
+  nextTagCodes,
+  readTagCode,
+  showTagCode,
+} from './tagCode';
 
 test('gives the check characters published with ISO/IEC 7064 MOD 37,36', () => {
   // Global Release Identifier, the example of the GRid Standard v2.1 (IFPI), from memory: A1-2425G-ABC1234002-M.
@@ -10,7 +17,11 @@ test('gives the check characters published with ISO/IEC 7064 MOD 37,36', () => {
 });
 
 test('agrees with another package for every text', () => {
-  const text = fc.string({ unit: fc.constantFrom(...'0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ'), minLength: 1, maxLength: 20 });
+  const text = fc.string({
+    unit: fc.constantFrom(...'0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ'),
+    minLength: 1,
+    maxLength: 20,
+  });
   fc.assert(fc.property(text, (code) => checkCharacter(code) === mod37_36.compute(code)));
 });
 

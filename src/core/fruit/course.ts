@@ -53,7 +53,6 @@ export function courseOf(flower: Flower, today: Day, zone: string): Course | und
     }
   }
   const harvested = flower.harvest && dayOf(flower.harvest.at);
-  if (harvested !== undefined) lastGrowing = Math.max(lastGrowing, harvested);
   return {
     flower: flower.flower,
     plant: flower.plant,

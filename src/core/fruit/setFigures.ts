@@ -48,15 +48,15 @@ export function setFigures(courses: readonly Course[], cropId: CropId): SetFigur
 
 function soFarVerdict(course: Course, firstLook: number): Verdict {
   if (course.failed !== undefined) return 'no';
-  if (course.lastGrowing > 0) return 'yes';
+  if (course.lastGrowing > 0 || course.harvested !== undefined) return 'yes';
   if (course.ended) return course.ended.how;
   return course.age < firstLook ? 'notYetDue' : 'notLookedAt';
 }
 
-/** Was the fruit growing on that day of its life? */
+/** Was the fruit growing on that day of its life? One picked to eat before it counts as if it were. */
 function verdictByDay(course: Course, day: number): Verdict {
-  if (course.lastGrowing >= day) return 'yes';
   if (course.age < day) return course.ended?.how ?? 'notYetDue';
+  if (course.lastGrowing >= day || course.harvested !== undefined) return 'yes';
   if (course.failed !== undefined) return 'no';
   if (course.ended) return course.ended.how;
   return 'notLookedAt';

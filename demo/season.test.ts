@@ -1,0 +1,40 @@
+import { Journal } from '../src/core/journal/journal';
+import { fruitsOf, looksDue, seasonAt } from '../src/core/fruit/fruits';
+import { setFigures } from '../src/core/fruit/setFigures';
+import { todayOf } from '../src/core/tasks/today';
+import { demoBegins, liveSeason } from './season';
+
+const entries = liveSeason(20260718);
+const journal = new Journal();
+journal.add(entries);
+const garden = journal.all('garden').get('')!;
+
+test('lives the same season every time', () => {
+  expect(JSON.stringify(liveSeason(20260718))).toBe(JSON.stringify(entries));
+});
+
+test('begins on an evening in the middle of its walk, with fruit to look at and a variety short of males', () => {
+  const today = todayOf(journal, garden, demoBegins());
+  expect(today.day).toBe('2026-07-18');
+  expect(today.walkMorning).toBe('2026-07-19');
+  expect(today.tasks.next).toMatchObject({ kind: 'walk', started: true });
+  expect(today.visited).toBeGreaterThan(0);
+  expect(today.visited).toBeLessThan(today.plants);
+  expect(today.looks.length).toBeGreaterThan(0);
+});
+
+test('holds a few weeks of flowers: some set, some dropped, some missed, one chain broken', () => {
+  const fruits = fruitsOf(journal, garden, '2026-07-18', seasonAt(journal, '2026-07-18'));
+  expect(fruits.length).toBeGreaterThan(80);
+  const figures = setFigures(
+    fruits.map(({ course }) => course),
+    'maxima',
+  );
+  expect(figures.set.share).toBeGreaterThan(0.35);
+  expect(figures.set.share).toBeLessThan(0.8);
+  expect(
+    fruits.some(({ flower, variety }) => variety.purpose !== 'eat' && !flower.pollination!.shutAgain),
+  ).toBe(true);
+  expect([...journal.all('flower').values()].some(({ missed }) => missed?.why === 'hole')).toBe(true);
+  expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(40);
+});

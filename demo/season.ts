@@ -1,0 +1,347 @@
+import { ulid } from 'ulid';
+import { nextTagCodes } from '../src/core/codes/tagCode';
+import { comparePlants, placesOf } from '../src/core/garden/places';
+import {
+  KIND_VERSIONS,
+  type Bodies,
+  type Entry,
+  type Found,
+  type Kind,
+  type MissedWhy,
+} from '../src/core/journal/entry';
+import { Journal } from '../src/core/journal/journal';
+import type { Garden, Plant } from '../src/core/journal/state';
+import { courseOf } from '../src/core/fruit/course';
+import { morningOf, roundVarieties } from '../src/core/round/morning';
+import { stopsOf } from '../src/core/round/stops';
+import { planRound } from '../src/core/route/planRound';
+import { addDays, atClock, daysBetween, toInstant, MS_PER_MINUTE } from '../src/core/time/calendar';
+import { sunTimes } from '../src/core/windows/sun';
+import { seededChance, type Chance } from './chance';
+import {
+  BEDS,
+  DEMO_BEGINS_HOUR,
+  ESTATE,
+  FEW_MALES,
+  FIRST_MORNING,
+  HEAT,
+  LAST_EVENING,
+  RAIN,
+  SEASON,
+  VARIETIES,
+  type DemoVariety,
+} from './estate';
+
+type Day = string;
+
+/** What fate has in store for a pollinated flower. */
+interface Fate {
+  readonly dropsOn: number | undefined;
+  readonly cause: Bodies['looked']['cause'];
+}
+
+const FIRST_PHONE = '00000000000000000000DEMQ01';
+const SECOND_PHONE = '00000000000000000000DEMQ02';
+export const DEMO_GARDEN = '00000000000000000000DEMQ00';
+
+/**
+ * Lives a season of the demo garden, entry by entry, as two phones would have written it.
+ *
+ * @param seed the same seed gives the same entries, byte for byte.
+ * @param until the last evening lived, whose walk stops half-way; later gives a longer journal.
+ */
+export function liveSeason(seed: number, until: Day = LAST_EVENING): Entry[] {
+  const demo = new DemoSeason(seed);
+  demo.plant();
+  for (let day = addDays(FIRST_MORNING, -1); day < until; day = addDays(day, 1)) demo.liveDay(day);
+  demo.beginEvening(until);
+  return demo.entries;
+}
+
+class DemoSeason {
+  readonly entries: Entry[] = [];
+  readonly #chance: Chance;
+  readonly #journal = new Journal();
+  readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
+  readonly #plantVariety = new Map<string, DemoVariety>();
+  readonly #fates = new Map<string, Fate>();
+  #clock = 0;
+  #device = FIRST_PHONE;
+  #action = '';
+
+  constructor(seed: number) {
+    this.#chance = seededChance(seed);
+  }
+
+  plant(): void {
+    this.#at('2026-05-20', 10);
+    this.#tap(['garden.described', ESTATE], ['device.named', { letter: 'K', name: 'First phone' }]);
+    this.#tap(['season.named', { season: this.#id(), ...SEASON }]);
+    const beds = new Map(Object.keys(BEDS).map((name) => [name, this.#id()]));
+    for (const [name, bed] of Object.entries(BEDS)) this.#tap(['bed.laid', { bed: beds.get(name)!, ...bed }]);
+    for (const variety of VARIETIES) {
+      const id = this.#id();
+      this.#tap(['variety.described', { variety: id, ...variety.body }]);
+      for (const row of variety.rows) {
+        const plants = Array.from({ length: variety.plantsPerRow }, (_, i) => ({
+          plant: this.#id(),
+          place: i + 1,
+        }));
+        plants.forEach(({ plant }) => this.#plantVariety.set(plant, variety));
+        this.#tap(['plants.set', { bed: beds.get(variety.bed)!, row, variety: id, plants }]);
+      }
+    }
+    this.#device = SECOND_PHONE;
+    this.#tap(['device.named', { letter: 'T', name: 'Second phone' }]);
+  }
+
+  /** Morning round, looks by day, and the evening walk for the next morning. */
+  liveDay(day: Day): void {
+    this.#noteWeather(day);
+    this.#round(day);
+    this.#looks(day);
+    this.#walk(addDays(day, 1), this.#plants());
+  }
+
+  beginEvening(day: Day): void {
+    this.#noteWeather(day);
+    this.#round(day);
+    this.#looks(day, 'half');
+    this.#noteWeather(addDays(day, 1));
+    const plants = this.#plants();
+    this.#walk(addDays(day, 1), plants.slice(0, Math.floor(plants.length * 0.4)));
+  }
+
+  #plants(): Plant[] {
+    return [...this.#journal.all('plant').values()]
+      .filter(({ removed }) => !removed)
+      .sort(comparePlants(this.#journal.all('bed')));
+  }
+
+  #weather(day: Day): Omit<Bodies['weather.noted'], 'day'> {
+    const swing = Math.sin(daysBetween(FIRST_MORNING, day) * 1.7);
+    if (RAIN.includes(day)) return { dawnC: 11, maxC: 16, rain: 'long' };
+    if (HEAT.includes(day)) return { dawnC: 18, maxC: 33, rain: 'none' };
+    return {
+      dawnC: Math.round(11 + 2 * swing),
+      maxC: Math.round(23 + 3 * swing),
+      rain: swing < -0.93 ? 'showers' : 'none',
+    };
+  }
+
+  #noteWeather(day: Day): void {
+    if (this.#journal.all('weather').has(day)) return;
+    this.#at(day, Math.max(4.5, this.#hour(day)));
+    this.#tap(['weather.noted', { day, ...this.#weather(day) }]);
+  }
+
+  #walk(morning: Day, plants: readonly Plant[]): void {
+    const evening = addDays(morning, -1);
+    this.#device = this.#chance.happens(0.7) ? FIRST_PHONE : SECOND_PHONE;
+    this.#at(evening, Math.max(18.6, this.#hour(evening)));
+    for (const { plant } of plants) {
+      const variety = this.#plantVariety.get(plant)!;
+      const early = Math.min(1, Math.max(0.1, daysBetween(FIRST_MORNING, morning) / 10));
+      const fewMales = FEW_MALES[variety.key]?.includes(morning) ? 0.25 : 1;
+      const female = Math.min(2, this.#chance.count(variety.females * early));
+      const male = Math.min(4, this.#chance.count(variety.males * fewMales));
+      const green = { female: this.#chance.count(0.2), male: this.#chance.count(0.6) };
+      this.#wait(this.#chance.between(0.4, 0.9));
+      this.#cover(plant, morning, variety, { female, male }, green);
+    }
+  }
+
+  #cover(
+    plant: string,
+    morning: Day,
+    variety: DemoVariety,
+    eve: Record<'female' | 'male', number>,
+    green: Record<'female' | 'male', number>,
+  ): void {
+    const used = new Set(Array.from(this.#journal.all('flower').values(), ({ code }) => code));
+    const codes = nextTagCodes(this.#device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
+    const flowers = [
+      ...codes.map((code) => ({ flower: this.#id(), sex: 'female' as const, code })),
+      ...Array.from({ length: eve.male }, () => ({ flower: this.#id(), sex: 'male' as const, code: '' })),
+    ];
+    const method = variety.body.purpose === 'eat' ? 'none' : 'tape';
+    const scouted: Said = ['scouted', { plant, morning, eve, green }];
+    if (flowers.length === 0) this.#tap(scouted);
+    else this.#tap(scouted, ['covered', { plant, morning, method, flowers }]);
+  }
+
+  #round(morning: Day): void {
+    const { pairing } = morningOf(this.#journal, morning);
+    if (pairing.pairs.every(({ donors }) => donors.length === 0)) return;
+    const { sunrise } = sunTimes(morning, this.#garden);
+    this.#clock = sunrise! - 20 * MS_PER_MINUTE;
+    this.#device = FIRST_PHONE;
+    const plan = planRound({
+      pairs: pairing.pairs,
+      varieties: roundVarieties(this.#journal, this.#garden, pairing, morning),
+      places: placesOf(this.#journal.all('plant').values(), this.#journal.all('bed')),
+      from: this.#clock,
+      inHand: new Set(),
+    });
+    const round = this.#id();
+    this.#tap(['round.planned', { round, morning, stops: stopsOf(plan) }]);
+    for (const stop of this.#journal.all('round').get(round)!.stops) {
+      this.#clock = Math.max(
+        this.#clock + this.#chance.between(0.7, 1.6) * MS_PER_MINUTE,
+        Date.parse(stop.eta),
+      );
+      const where = { round, stop: stop.stop, plant: stop.plant };
+      if (stop.kind === 'pick') {
+        const bad = this.#chance.happens(0.04) ? stop.flowers.slice(0, 1) : [];
+        this.#tap([
+          'picked',
+          {
+            ...where,
+            flowers: stop.flowers.filter((flower) => !bad.includes(flower)),
+            spoiled: bad.map((flower) => ({ flower, why: 'hole' })),
+          },
+        ]);
+      } else this.#dab(stop, where, morning);
+    }
+  }
+
+  #dab(
+    stop: {
+      readonly flower: string;
+      readonly plant: string;
+      readonly donors: Bodies['pollinated']['donors'];
+    },
+    where: Pick<Bodies['pollinated'], 'round' | 'stop' | 'plant'>,
+    morning: Day,
+  ): void {
+    const variety = this.#plantVariety.get(stop.plant)!;
+    const eating = variety.body.purpose === 'eat';
+    const missed: MissedWhy | undefined = this.#chance.happens(0.025)
+      ? 'broke'
+      : this.#chance.happens(0.015)
+        ? 'notFound'
+        : undefined;
+    if (missed) {
+      this.#tap(['missed', { ...where, flower: stop.flower, why: missed }]);
+      return;
+    }
+    const found: Found = this.#chance.happens(0.04)
+      ? 'hole'
+      : eating && this.#chance.happens(0.5)
+        ? 'open'
+        : 'shut';
+    if (found === 'hole' && !eating) {
+      this.#tap(['missed', { ...where, flower: stop.flower, why: 'hole' }]);
+      return;
+    }
+    const donors = stop.donors.filter(({ flower }) => !this.#journal.all('flower').get(flower)?.spoiled);
+    if (donors.length === 0) {
+      this.#tap(['missed', { ...where, flower: stop.flower, why: 'noPollen' }]);
+      return;
+    }
+    // One flower's tape was forgotten: its chain breaks there.
+    const forgotten = variety.key === 'lantern' && morning === '2026-07-04';
+    const shutAgain = !eating && !forgotten;
+    this.#tap([
+      'pollinated',
+      { ...where, flower: stop.flower, donors, found, method: 'maleFlower', shutAgain, tagged: true },
+    ]);
+    this.#fates.set(stop.flower, this.#fate(variety, morning, donors.length));
+  }
+
+  #fate(variety: DemoVariety, morning: Day, males: number): Fate {
+    const rain = RAIN.includes(morning);
+    const heat = HEAT.includes(morning);
+    const keeps = variety.keeps * (rain ? 0.45 : heat ? 0.65 : 1) * (males > 1 ? 1.1 : 0.9);
+    if (this.#chance.happens(keeps)) return { dropsOn: undefined, cause: undefined };
+    const early = this.#chance.happens(0.75);
+    const dropsOn = Math.round(early ? this.#chance.between(3, 7) : this.#chance.between(9, 13));
+    const cause = rain
+      ? 'rain'
+      : heat
+        ? 'heatOrCold'
+        : !early
+          ? 'tooMuchFruit'
+          : this.#chance.happens(0.6)
+            ? 'neverPollinated'
+            : 'partlyPollinated';
+    return { dropsOn, cause };
+  }
+
+  #looks(day: Day, share: 'all' | 'half' = 'all'): void {
+    this.#device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
+    this.#at(day, Math.max(17.5, this.#hour(day)));
+    let done = 0;
+    for (const [flowerId, fate] of this.#fates) {
+      const flower = this.#journal.all('flower').get(flowerId)!;
+      const course = courseOf(flower, day, this.#garden.zone)!;
+      const variety = this.#plantVariety.get(flower.plant)!;
+      const over = course.failed !== undefined || course.harvested !== undefined || course.ended;
+      const eating = variety.body.purpose === 'eat';
+      const lookDay = [4, 8, 14].includes(course.age) || (eating && course.age === 6);
+      if (over || !lookDay) continue;
+      // Some looks are forgotten, and on the last day half are still to do.
+      if (this.#chance.happens(0.08)) continue;
+      done += 1;
+      if (share === 'half' && done > 2) continue;
+      this.#wait(this.#chance.between(0.3, 0.8));
+      if (fate.dropsOn !== undefined && fate.dropsOn <= course.age) {
+        const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
+        this.#tap(['looked', { flower: flowerId, seen, ...(fate.cause && { cause: fate.cause }) }]);
+      } else if (eating && course.age === 6) {
+        this.#tap(['harvested', { flower: flowerId, use: 'eat', tagThere: true, typical: true }]);
+      } else if (course.age === 8 && this.#chance.happens(0.04)) {
+        this.#tap(['removed', { flower: flowerId, how: 'thinned' }]);
+      } else {
+        const tag = course.age === 14 ? ('there' as const) : undefined;
+        this.#tap(['looked', { flower: flowerId, seen: 'growing', ...(tag && { tag }) }]);
+      }
+    }
+  }
+
+  #at(day: Day, hour: number): void {
+    this.#clock = atClock(day, hour, ESTATE.zone);
+  }
+
+  /** The clock's hour on a day, so that time only goes forward within it. */
+  #hour(day: Day): number {
+    return Math.max(0, (this.#clock - atClock(day, 0, ESTATE.zone)) / (60 * MS_PER_MINUTE));
+  }
+
+  #wait(minutes: number): void {
+    this.#clock += minutes * MS_PER_MINUTE;
+  }
+
+  #id(): string {
+    return ulid(Math.floor(this.#clock), () => this.#chance.next());
+  }
+
+  /** Writes down the facts of one tap. */
+  #tap(...said: readonly Said[]): void {
+    this.#action = this.#id();
+    const fresh = said.map(([kind, body], i) => this.#entry(kind, body, i));
+    this.entries.push(...fresh);
+    this.#journal.add(fresh);
+  }
+
+  #entry(kind: Kind, body: Said[1], i: number): Entry {
+    const at = toInstant(Math.floor(this.#clock));
+    return {
+      id: this.#id(),
+      kind,
+      v: KIND_VERSIONS[kind],
+      at,
+      recorded: at,
+      lamport: this.#journal.lamport + 1 + i,
+      garden: DEMO_GARDEN,
+      device: this.#device,
+      action: this.#action,
+      body,
+    } as Entry;
+  }
+}
+
+type Said = { [K in Kind]: readonly [K, Bodies[K]] }[Kind];
+
+/** The moment at which the demo begins, UTC milliseconds. */
+export const demoBegins = (): number => atClock(LAST_EVENING, DEMO_BEGINS_HOUR, ESTATE.zone);

@@ -1,0 +1,310 @@
+import type { Bodies, Entry, Kind, StoredEntry } from '@/core/journal/entry';
+import { KIND_VERSIONS } from '@/core/journal/entry';
+import { Journal } from '@/core/journal/journal';
+import type { Garden } from '@/core/journal/state';
+import { redoable, undoable } from '@/core/journal/undo';
+import { freeDeviceLetter, nextTagCodes } from '@/core/codes/tagCode';
+import { addDays, dayAt, toInstant } from '@/core/time/calendar';
+import { openChannel, type Channel } from './channel';
+import { chance, newId, type Clock } from './clock';
+import { EntryLog, type Damage } from './log/entryLog';
+import type { Store } from './storage';
+
+/** A fact about to be written down. */
+export type Draft = { [K in Kind]: { readonly kind: K; readonly body: Bodies[K] } }[Kind];
+
+export interface OpenGarden {
+  readonly garden: string;
+  readonly store: Store;
+  readonly device: string;
+  readonly clock: Clock;
+}
+
+/** Entries of this many days back are read before the first screen; older ones while it is in use. */
+const RECENT_DAYS = 45;
+const RETRY_MS = 5_000;
+/** Own entries kept at hand for undo. */
+const UNDO_DEPTH = 200;
+
+/**
+ * One open garden: its folded journal, and the only way to add to it.
+ *
+ * What is recorded shows at once and is on disk a moment later. A write that fails leaves its entries in
+ * `unsaved`: they are tried again, shown to the grower, and part of every export.
+ */
+export class GardenStore {
+  readonly journal = new Journal();
+  readonly clock: Clock;
+  readonly id: string;
+  readonly device: string;
+  readonly #log: EntryLog;
+  readonly #channel: Channel<StoredEntry[] | 'wiped'>;
+  readonly #listeners = new Set<() => void>();
+  #unsaved: StoredEntry[] = [];
+  #damage: Damage[] = [];
+  #own: StoredEntry[] = [];
+  #complete = false;
+  #version = 0;
+  #savedAny = false;
+  #retry: ReturnType<typeof setTimeout> | undefined;
+  #wiped = false;
+
+  private constructor({ garden, store, device, clock }: OpenGarden) {
+    this.id = garden;
+    this.device = device;
+    this.clock = clock;
+    this.#log = new EntryLog(store);
+    this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
+      if (message === 'wiped') this.#markWiped();
+      else this.#take(message);
+    });
+  }
+
+  /**
+   * Opens a garden and resolves as soon as the recent entries are read; older ones follow in the background
+   * (`complete`).
+   */
+  static async open(spec: OpenGarden): Promise<GardenStore> {
+    const garden = new GardenStore(spec);
+    await garden.#readRecent();
+    return garden;
+  }
+
+  /** Changes with every change of the journal, the unsaved list or the damage found. */
+  get version(): number {
+    return this.#version;
+  }
+
+  /** Have the older entries been read too? */
+  get complete(): boolean {
+    return this.#complete;
+  }
+
+  get unsaved(): readonly StoredEntry[] {
+    return this.#unsaved;
+  }
+
+  get damage(): readonly Damage[] {
+    return this.#damage;
+  }
+
+  /** Has anything been written to disk since the garden was opened? */
+  get savedAny(): boolean {
+    return this.#savedAny;
+  }
+
+  /** Was the garden wiped, here or in another tab? Nothing more is written then. */
+  get wiped(): boolean {
+    return this.#wiped;
+  }
+
+  get described(): Garden | undefined {
+    return this.journal.all('garden').get('');
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  /**
+   * Writes down the facts of one tap.
+   *
+   * @returns `saved` once on disk, `unsaved` when the device refused; the state has changed either way.
+   * @throws Error when a fact does not fit its schema: a bug, since forms check before.
+   */
+  async record(drafts: readonly Draft[]): Promise<'saved' | 'unsaved'> {
+    if (this.#wiped) return 'unsaved';
+    const entries = this.#stamp(drafts);
+    const { faultOfEntry } = await import('./schema');
+    for (const entry of entries) {
+      const fault = faultOfEntry(entry);
+      if (fault)
+        throw new Error(`${entry.kind}: ${fault.field} should be ${fault.expected}, is ${fault.found}`);
+    }
+    return this.#commit(entries);
+  }
+
+  /** Takes back this device's last action; nothing when there is none. */
+  async undo(): Promise<boolean> {
+    return this.#strikeAll(undoable(this.journal, this.#own)?.entries);
+  }
+
+  /** Brings back what the last undo took. */
+  async redo(): Promise<boolean> {
+    return this.#strikeAll(redoable(this.journal, this.#own)?.entries);
+  }
+
+  /** The action that undo would take back. */
+  get lastAction(): readonly StoredEntry[] | undefined {
+    return undoable(this.journal, this.#own)?.entries;
+  }
+
+  /** Adds the entries of a file, all or none. */
+  async importEntries(entries: readonly StoredEntry[]): Promise<void> {
+    const fresh = entries.filter(({ id }) => !this.journal.has(id));
+    if (fresh.some(({ garden }) => garden !== this.id)) throw new Error('entries of another garden');
+    await this.#log.appendMany(fresh);
+    this.#savedAny = true;
+    this.#take(fresh);
+    this.#channel.post(fresh);
+  }
+
+  /** Every entry, those not yet on disk included: what an export holds. */
+  allEntries(): StoredEntry[] {
+    return [...this.journal.entries()];
+  }
+
+  /** This device's letter in the garden, chosen at its first entry. */
+  get letter(): string | undefined {
+    return this.journal.all('device').get(this.device)?.letter;
+  }
+
+  /** Tags for new flowers, none of them in use. Needs a letter: see `ensureLetter`. */
+  nextTags(count: number): string[] {
+    const used = new Set(Array.from(this.journal.all('flower').values(), ({ code }) => code));
+    return nextTagCodes(this.letter ?? 'A', used, count);
+  }
+
+  /** The entry that gives this device its letter, when it has none yet. */
+  ensureLetter(): Draft[] {
+    if (this.letter) return [];
+    const taken = new Set(Array.from(this.journal.all('device').values(), ({ letter }) => letter));
+    const letter = freeDeviceLetter(taken, chance());
+    return [{ kind: 'device.named', body: { letter, name: `Device ${letter}` } }];
+  }
+
+  /** Removes all entries from the device. */
+  async wipe(): Promise<void> {
+    this.#wiped = true;
+    clearTimeout(this.#retry);
+    await this.#log.clear();
+    this.#channel.post('wiped');
+  }
+
+  close(): void {
+    clearTimeout(this.#retry);
+    this.#channel.close();
+  }
+
+  /** Reads what other tabs wrote without our hearing of it. */
+  async catchUp(): Promise<void> {
+    if (!this.#complete || this.#wiped) return;
+    for await (const part of this.#log.read('')) this.#take(part.entries);
+  }
+
+  /** Tries to write the unsaved entries again. */
+  async retryUnsaved(): Promise<void> {
+    clearTimeout(this.#retry);
+    this.#retry = undefined;
+    if (this.#unsaved.length === 0 || this.#wiped) return;
+    const waiting = this.#unsaved;
+    try {
+      await this.#log.append(waiting);
+    } catch {
+      this.#retry = setTimeout(() => void this.retryUnsaved(), RETRY_MS);
+      return;
+    }
+    this.#unsaved = this.#unsaved.filter((entry) => !waiting.includes(entry));
+    this.#savedAny = true;
+    this.#changed();
+  }
+
+  async #readRecent(): Promise<void> {
+    const today = dayAt(this.clock.now(), 'UTC');
+    const parts = this.#log.read(addDays(today, -RECENT_DAYS));
+    const first = await parts.next();
+    if (!first.done) this.#takePart(first.value);
+    if (first.done || first.value.last) this.#finish();
+    else void this.#readRest(parts);
+  }
+
+  async #readRest(parts: ReturnType<EntryLog['read']>): Promise<void> {
+    for await (const part of parts) {
+      this.#takePart(part);
+      // Give way to taps between portions.
+      await new Promise((resolve) => setTimeout(resolve, 0));
+    }
+    this.#finish();
+  }
+
+  #takePart(part: { readonly entries: readonly StoredEntry[]; readonly damage: readonly Damage[] }): void {
+    this.journal.add(part.entries);
+    this.#noteOwn(part.entries);
+    this.#damage = [...this.#damage, ...part.damage];
+  }
+
+  #finish(): void {
+    this.#complete = true;
+    this.#changed();
+    void this.#log.packWhenDue();
+  }
+
+  #take(entries: readonly StoredEntry[]): void {
+    if (entries.length === 0) return;
+    this.journal.add(entries);
+    this.#noteOwn(entries);
+    this.#changed();
+  }
+
+  #noteOwn(entries: readonly StoredEntry[]): void {
+    const own = entries.filter(({ device }) => device === this.device);
+    if (own.length > 0) {
+      this.#own = [...this.#own, ...own].sort((a, b) => a.lamport - b.lamport).slice(-UNDO_DEPTH);
+    }
+  }
+
+  #stamp(drafts: readonly Draft[]): Entry[] {
+    const now = toInstant(this.clock.now());
+    const action = newId();
+    return drafts.map(
+      ({ kind, body }, i) =>
+        ({
+          id: newId(),
+          kind,
+          v: KIND_VERSIONS[kind],
+          at: now,
+          recorded: now,
+          lamport: this.journal.lamport + 1 + i,
+          garden: this.id,
+          device: this.device,
+          action,
+          body,
+        }) as Entry,
+    );
+  }
+
+  async #strikeAll(entries: readonly StoredEntry[] | undefined): Promise<boolean> {
+    if (!entries) return false;
+    const held = entries.filter(({ id }) => this.journal.effective(id));
+    await this.record(held.map(({ id }): Draft => ({ kind: 'struck', body: { target: id } })));
+    return true;
+  }
+
+  async #commit(entries: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {
+    this.#take(entries);
+    try {
+      await this.#log.append(entries);
+    } catch {
+      this.#unsaved = [...this.#unsaved, ...entries];
+      this.#changed();
+      this.#retry ??= setTimeout(() => void this.retryUnsaved(), RETRY_MS);
+      return 'unsaved';
+    }
+    this.#savedAny = true;
+    this.#channel.post([...entries]);
+    void this.#log.packWhenDue();
+    if (this.#unsaved.length > 0) void this.retryUnsaved();
+    return 'saved';
+  }
+
+  #markWiped(): void {
+    this.#wiped = true;
+    this.#changed();
+  }
+
+  #changed(): void {
+    this.#version += 1;
+    for (const listener of this.#listeners) listener();
+  }
+}

@@ -1,0 +1,210 @@
+import type { Kind, StoredEntry } from '@/core/journal/entry';
+import { compareEntries } from '@/core/journal/order';
+import { newId } from '../clock';
+import type { Store } from '../storage';
+import { decodeRecord, encodeRecord, type RecordHead } from './record';
+
+/** Part of the log that could not be read whole. */
+export interface Damage {
+  readonly key: string;
+  /** From the index, when the segment is listed there. */
+  readonly expected: number | undefined;
+  readonly recovered: number;
+  readonly from: string | undefined;
+  readonly to: string | undefined;
+  /** The raw text, to be downloaded. */
+  readonly text: string;
+}
+
+export interface LogPart {
+  readonly entries: readonly StoredEntry[];
+  readonly damage: readonly Damage[];
+}
+
+/** Entries a segment holds. */
+export const SEGMENT_SIZE = 512;
+/** Old segments read in one go while the page is in use. */
+const OLD_AT_ONCE = 6;
+/** One lock for all gardens: packing is short. */
+const PACK_LOCK = 'steady-trowel-pack';
+
+/** Kinds that every view needs, however old they are; they are packed apart and read first. */
+const STRUCTURE: ReadonlySet<string> = new Set<Kind>([
+  'garden.described',
+  'device.named',
+  'season.named',
+  'bed.laid',
+  'variety.described',
+  'plants.set',
+  'plant.removed',
+]);
+
+interface IndexLine extends RecordHead {
+  readonly structure: boolean;
+}
+
+const indexKey = (segment: string): string => segment.replace('seg/', 'idx/');
+const segmentKey = (index: string): string => index.replace('idx/', 'seg/');
+
+/**
+ * A garden's entries on disk.
+ *
+ * Each tab appends records under keys that only it writes, `log/<writer>/<n>`, so no tab can lose another's.
+ * Now and then one tab packs loose records into sealed segments, `seg/<id>` with a line in the index `idx/<id>`,
+ * and only then removes the originals: a crash between the two leaves duplicates, which the fold ignores.
+ */
+export class EntryLog {
+  readonly #store: Store;
+  readonly #writer = newId();
+  readonly #read = new Set<string>();
+  #next = 0;
+  #loose = 0;
+
+  constructor(store: Store) {
+    this.#store = store;
+  }
+
+  /** Writes entries as one record. Resolves when they are on disk. */
+  async append(entries: readonly StoredEntry[]): Promise<void> {
+    const key = `log/${this.#writer}/${String(this.#next).padStart(8, '0')}`;
+    this.#next += 1;
+    this.#read.add(key);
+    await this.#store.setItem(key, encodeRecord(entries).text);
+    this.#loose += entries.length;
+  }
+
+  /** Writes many entries at once, all or none, straight into segments. */
+  async appendMany(entries: readonly StoredEntry[]): Promise<void> {
+    const records = sealed(entries);
+    Object.keys(records).forEach((key) => this.#read.add(key));
+    await this.#store.setMany(records);
+  }
+
+  /**
+   * Reads what is new since the last read, in parts: first what today needs (loose records, structure, and
+   * segments that reach `recent`), then the older rest a few segments at a time.
+   *
+   * @param recent `YYYY-MM-DD`.
+   */
+  async *read(recent: string): AsyncGenerator<LogPart & { readonly last: boolean }> {
+    const keys = (await this.#store.getAllKeys()).filter((key) => !this.#read.has(key));
+    const index = await this.#indexOf(keys);
+    const isOld = (key: string): boolean => {
+      const line = index.get(indexKey(key));
+      return line !== undefined && !line.structure && line.to < recent;
+    };
+    const records = keys.filter((key) => key.startsWith('seg/') || key.startsWith('log/'));
+    const old = records.filter(isOld);
+    const first = await this.#part(
+      records.filter((key) => !isOld(key)),
+      index,
+    );
+    if (first.packedMeanwhile) {
+      yield { ...first, last: false };
+      yield* this.read(recent);
+      return;
+    }
+    const lost = [...index.keys()].filter((key) => !keys.includes(segmentKey(key)));
+    const damage = [...first.damage, ...lost.map((key) => damageOf(segmentKey(key), index.get(key), 0, ''))];
+    yield { entries: first.entries, damage, last: old.length === 0 };
+    for (let i = 0; i < old.length; i += OLD_AT_ONCE) {
+      const part = await this.#part(old.slice(i, i + OLD_AT_ONCE), index);
+      yield { ...part, last: i + OLD_AT_ONCE >= old.length };
+    }
+  }
+
+  async #indexOf(keys: readonly string[]): Promise<Map<string, IndexLine>> {
+    const lines = keys.filter((key) => key.startsWith('idx/'));
+    const texts = lines.length > 0 ? await this.#store.getMany(lines) : {};
+    const index = new Map<string, IndexLine>();
+    for (const [key, text] of Object.entries(texts)) {
+      try {
+        if (text) index.set(key, JSON.parse(text) as IndexLine);
+      } catch {
+        // A damaged line of the index only decides when its segment is read.
+      }
+    }
+    return index;
+  }
+
+  async #part(
+    keys: string[],
+    index: ReadonlyMap<string, IndexLine>,
+  ): Promise<LogPart & { readonly packedMeanwhile: boolean }> {
+    const texts = keys.length > 0 ? await this.#store.getMany(keys) : {};
+    const entries: StoredEntry[] = [];
+    const damage: Damage[] = [];
+    let packedMeanwhile = false;
+    for (const [key, text] of Object.entries(texts)) {
+      this.#read.add(key);
+      if (text === null) {
+        packedMeanwhile = true;
+        continue;
+      }
+      const record = decodeRecord(text);
+      for (const entry of record.entries) entries.push(entry);
+      if (key.startsWith('log/')) this.#loose += record.entries.length;
+      this.#read.add(indexKey(key));
+      const line = index.get(indexKey(key)) ?? record.head;
+      if (record.damaged) damage.push(damageOf(key, line, record.entries.length, text));
+    }
+    return { entries, damage, packedMeanwhile };
+  }
+
+  /** Packs loose records once there is a segment's worth of them. */
+  async packWhenDue(): Promise<void> {
+    if (this.#loose >= SEGMENT_SIZE) await withLock(PACK_LOCK, () => this.#pack());
+  }
+
+  async #pack(): Promise<void> {
+    const loose = (await this.#store.getAllKeys()).filter((key) => key.startsWith('log/'));
+    const texts = await this.#store.getMany(loose);
+    const whole: string[] = [];
+    const entries: StoredEntry[] = [];
+    for (const [key, text] of Object.entries(texts)) {
+      const record = text === null ? undefined : decodeRecord(text);
+      // A damaged record stays where it is, until the grower has seen to it.
+      if (!record || record.damaged) continue;
+      whole.push(key);
+      for (const entry of record.entries) entries.push(entry);
+    }
+    const records = sealed(entries);
+    await this.#store.setMany(records);
+    // Only a tab that has read the originals knows the segments' content; another's new records are read later.
+    if (whole.every((key) => this.#read.has(key))) Object.keys(records).forEach((key) => this.#read.add(key));
+    await this.#store.removeMany(whole);
+    this.#loose = 0;
+  }
+
+  async clear(): Promise<void> {
+    await this.#store.clear();
+  }
+}
+
+function damageOf(key: string, line: RecordHead | undefined, recovered: number, text: string): Damage {
+  return { key, expected: line?.count, recovered, from: line?.from, to: line?.to, text };
+}
+
+/** Segments and their index lines by key, to be written together. */
+function sealed(entries: readonly StoredEntry[]): Record<string, string> {
+  const sorted = [...entries].sort(compareEntries);
+  const records: Record<string, string> = {};
+  for (const structure of [true, false]) {
+    const some = sorted.filter(({ kind }) => STRUCTURE.has(kind) === structure);
+    for (let i = 0; i < some.length; i += SEGMENT_SIZE) {
+      const id = newId();
+      const { head, text } = encodeRecord(some.slice(i, i + SEGMENT_SIZE));
+      records[`seg/${id}`] = text;
+      records[`idx/${id}`] = JSON.stringify({ ...head, structure } satisfies IndexLine);
+    }
+  }
+  return records;
+}
+
+/** Runs a job while no other tab runs it; without Web Locks simply runs it, since packing twice loses nothing. */
+async function withLock(name: string, job: () => Promise<void>): Promise<void> {
+  if (typeof navigator === 'undefined' || !navigator.locks) return job();
+  await navigator.locks.request(name, { ifAvailable: true }, async (lock) => {
+    if (lock) await job();
+  });
+}
