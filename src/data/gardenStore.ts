@@ -1,4 +1,4 @@
-import type { Bodies, Entry, Kind, StoredEntry } from '@/core/journal/entry';
+import type { Entry, Fact, StoredEntry } from '@/core/journal/entry';
 import { KIND_VERSIONS } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import type { Garden } from '@/core/journal/state';
@@ -9,9 +9,6 @@ import { openChannel, type Channel } from './channel';
 import { chance, newId, type Clock } from './clock';
 import { EntryLog, type Damage } from './log/entryLog';
 import type { Store } from './storage';
-
-/** A fact about to be written down. */
-export type Draft = { [K in Kind]: { readonly kind: K; readonly body: Bodies[K] } }[Kind];
 
 export interface OpenGarden {
   readonly garden: string;
@@ -48,6 +45,7 @@ export class GardenStore {
   #savedAny = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
   #wiped = false;
+  #letter: string | undefined;
 
   private constructor({ garden, store, device, clock }: OpenGarden) {
     this.id = garden;
@@ -113,9 +111,9 @@ export class GardenStore {
    * @returns `saved` once on disk, `unsaved` when the device refused; the state has changed either way.
    * @throws Error when a fact does not fit its schema: a bug, since forms check before.
    */
-  async record(drafts: readonly Draft[]): Promise<'saved' | 'unsaved'> {
+  async record(facts: readonly Fact[]): Promise<'saved' | 'unsaved'> {
     if (this.#wiped) return 'unsaved';
-    const entries = this.#stamp(drafts);
+    const entries = this.#stamp(facts);
     const { faultOfEntry } = await import('./schema');
     for (const entry of entries) {
       const fault = faultOfEntry(entry);
@@ -155,23 +153,26 @@ export class GardenStore {
     return [...this.journal.entries()];
   }
 
-  /** This device's letter in the garden, chosen at its first entry. */
-  get letter(): string | undefined {
-    return this.journal.all('device').get(this.device)?.letter;
+  /** This device's letter in the garden; it is written down with the first entry that needs it. */
+  get letter(): string {
+    const named = this.journal.all('device').get(this.device)?.letter;
+    if (named) return named;
+    const taken = new Set(Array.from(this.journal.all('device').values(), ({ letter }) => letter));
+    if (!this.#letter || taken.has(this.#letter)) this.#letter = freeDeviceLetter(taken, chance());
+    return this.#letter;
   }
 
-  /** Tags for new flowers, none of them in use. Needs a letter: see `ensureLetter`. */
+  /** The entry that gives this device its letter, when none has yet. */
+  ensureLetter(): Fact[] {
+    if (this.journal.all('device').has(this.device)) return [];
+    const { letter } = this;
+    return [{ kind: 'device.named', body: { letter, name: `Device ${letter}` } }];
+  }
+
+  /** Tags for new flowers, none of them in use. */
   nextTags(count: number): string[] {
     const used = new Set(Array.from(this.journal.all('flower').values(), ({ code }) => code));
-    return nextTagCodes(this.letter ?? 'A', used, count);
-  }
-
-  /** The entry that gives this device its letter, when it has none yet. */
-  ensureLetter(): Draft[] {
-    if (this.letter) return [];
-    const taken = new Set(Array.from(this.journal.all('device').values(), ({ letter }) => letter));
-    const letter = freeDeviceLetter(taken, chance());
-    return [{ kind: 'device.named', body: { letter, name: `Device ${letter}` } }];
+    return nextTagCodes(this.letter, used, count);
   }
 
   /** Removes all entries from the device. */
@@ -254,10 +255,10 @@ export class GardenStore {
     }
   }
 
-  #stamp(drafts: readonly Draft[]): Entry[] {
+  #stamp(facts: readonly Fact[]): Entry[] {
     const now = toInstant(this.clock.now());
     const action = newId();
-    return drafts.map(
+    return facts.map(
       ({ kind, body }, i) =>
         ({
           id: newId(),
@@ -277,7 +278,7 @@ export class GardenStore {
   async #strikeAll(entries: readonly StoredEntry[] | undefined): Promise<boolean> {
     if (!entries) return false;
     const held = entries.filter(({ id }) => this.journal.effective(id));
-    await this.record(held.map(({ id }): Draft => ({ kind: 'struck', body: { target: id } })));
+    await this.record(held.map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));
     return true;
   }
 

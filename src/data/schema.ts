@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { KIND_VERSIONS, type Kind } from '@/core/journal/entry';
+import { KIND_VERSIONS, type Kind, type Purpose } from '@/core/journal/entry';
 import { CROP_IDS } from '@/core/crops/squash';
 import { isDay, isZone } from '@/core/time/calendar';
 
@@ -7,6 +7,8 @@ import { isDay, isZone } from '@/core/time/calendar';
  * What may cross a border into the journal: forms, files, entries about to be written. Loaded on demand, since
  * Joi is large and the first screen needs none of it.
  */
+
+const PURPOSES = ['eat', 'seedForFun', 'seedToKeep', 'rareOrSold'] as const satisfies readonly Purpose[];
 
 const id = Joi.string().min(1).max(64);
 const name = Joi.string().trim().min(1).max(80);
@@ -27,9 +29,13 @@ const stop = Joi.object({
   plant: id.required(),
   variety: id.required(),
   eta: instant.required(),
-  flowers: Joi.when('kind', { is: 'pick', then: Joi.array().items(id).max(99).required() }),
-  flower: Joi.when('kind', { is: 'pollinate', then: id.required() }),
-  donors: Joi.when('kind', { is: 'pollinate', then: donors.required() }),
+  flowers: Joi.when('kind', {
+    is: 'pick',
+    then: Joi.array().items(id).max(99).required(),
+    otherwise: Joi.optional(),
+  }),
+  flower: Joi.when('kind', { is: 'pollinate', then: id.required(), otherwise: Joi.optional() }),
+  donors: Joi.when('kind', { is: 'pollinate', then: donors.required(), otherwise: Joi.optional() }),
 }).unknown();
 
 /** Every field required but those marked optional; fields of later versions are kept. */
@@ -59,7 +65,7 @@ const BODIES: Readonly<Record<Kind, Joi.ObjectSchema>> = {
     variety: id,
     name,
     crop: Joi.valid(...CROP_IDS),
-    purpose: Joi.valid('eat', 'seedForFun', 'seedToKeep', 'rareOrSold'),
+    purpose: Joi.valid(...PURPOSES),
     seedSource: Joi.valid('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown'),
     ownPollen: Joi.valid('allowed', 'lastResort', 'never'),
   }),
@@ -210,6 +216,7 @@ const words = {
   'string.empty': 'Fill this in.',
   'any.required': 'Fill this in.',
   'string.max': 'At most {#limit} characters.',
+  'any.only': 'Choose one.',
   'number.base': 'A number, please.',
   'number.min': 'At least {#limit}.',
   'number.max': 'At most {#limit}.',
@@ -231,15 +238,20 @@ const typed = Joi.extend((joi) => ({
 const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).messages(words);
 
 export const FORMS = {
-  place: form({
-    name: name.required(),
-    place: Joi.string().trim().allow('').max(80).default(''),
+  start: form({
+    place: name.required(),
     latitude: typed.decimal().min(-90).max(90).required(),
     longitude: typed.decimal().min(-180).max(180).required(),
     zone: zone.required(),
+    variety: name.required(),
+    crop: Joi.valid(...CROP_IDS).required(),
+    purpose: Joi.valid(...PURPOSES).required(),
+    plants: typed.decimal().integer().min(1).max(200).required(),
   }),
   bed: form({
     name: name.max(12).required(),
+    x: typed.decimal().min(-10_000).max(10_000).required(),
+    y: typed.decimal().min(-10_000).max(10_000).required(),
     length: typed.decimal().positive().max(1000).required(),
     width: typed.decimal().positive().max(1000).required(),
     rows: typed.decimal().integer().min(1).max(200).required(),
@@ -247,7 +259,7 @@ export const FORMS = {
   variety: form({
     name: name.required(),
     crop: Joi.valid(...CROP_IDS).required(),
-    purpose: Joi.valid('eat', 'seedForFun', 'seedToKeep', 'rareOrSold').required(),
+    purpose: Joi.valid(...PURPOSES).required(),
     seedSource: Joi.valid('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown').required(),
     ownPollen: Joi.valid('allowed', 'lastResort', 'never').required(),
   }),
@@ -263,3 +275,5 @@ export const FORMS = {
     rain: Joi.valid('none', 'showers', 'long').required(),
   }),
 };
+
+export type FormName = keyof typeof FORMS;

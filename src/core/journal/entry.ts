@@ -172,6 +172,9 @@ export interface Bodies {
 
 export type Kind = keyof Bodies;
 
+/** A fact about to be written down: an entry without its envelope. */
+export type Fact = { [K in Kind]: { readonly kind: K; readonly body: Bodies[K] } }[Kind];
+
 export interface Envelope {
   /** ULID. */
   readonly id: string;

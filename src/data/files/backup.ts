@@ -1,6 +1,6 @@
 import type { StoredEntry } from '@/core/journal/entry';
 import { stableJson } from '@/core/journal/stableJson';
-import { faultOfEntry, type Fault } from '../schema';
+import type { Fault } from '../schema';
 
 /** A backup: every entry of one garden. docs/formats.md describes it, docs/backup.schema.json checks it. */
 export interface Backup {
@@ -42,7 +42,8 @@ export type Decoded =
 const refuse = (refusal: Refusal): Decoded => ({ ok: false, refusal });
 
 /** Reads a backup and checks every entry of it; nothing is taken of a file with a fault. */
-export function decodeBackup(text: string): Decoded {
+export async function decodeBackup(text: string): Promise<Decoded> {
+  const { faultOfEntry } = await import('../schema');
   if (text.length > LARGEST_FILE) return refuse({ why: 'tooLarge' });
   let proto = false;
   let value: unknown;

@@ -1,0 +1,89 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { cpSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { generateSW } from 'workbox-build';
+import { demoBegins, DEMO_GARDEN, liveSeason } from '../demo/season';
+import { ESTATE } from '../demo/estate';
+
+/**
+ * Builds the app: static pages, the demo garden's file, the hashes of inline scripts for the server's policy,
+ * and the service worker that keeps it all for use without a network.
+ */
+
+const ROOT = path.resolve(__dirname, '..');
+const DIST = path.join(ROOT, 'dist');
+const FRESH = path.join(ROOT, '.cache', 'dist');
+
+const DEMO_SEED = 20260718;
+
+function exportPages(): void {
+  rmSync(FRESH, { recursive: true, force: true });
+  const expo = path.join(ROOT, 'node_modules', '.bin', 'expo');
+  const { status } = spawnSync(expo, ['export', '-p', 'web', '--output-dir', FRESH], {
+    cwd: ROOT,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
+  });
+  if (status !== 0) throw new Error('the export of the pages failed');
+}
+
+function writeDemo(): void {
+  const backup = {
+    format: 'steady-trowel-garden',
+    version: 1,
+    garden: DEMO_GARDEN,
+    name: ESTATE.name,
+    exported: new Date(demoBegins()).toISOString(),
+    entries: liveSeason(DEMO_SEED),
+  };
+  writeFileSync(path.join(FRESH, 'demo-garden.json'), JSON.stringify(backup));
+}
+
+const pages = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.html'));
+
+function writePolicy(): void {
+  const hashes = new Set<string>();
+  for (const page of pages(FRESH)) {
+    const html = readFileSync(path.join(FRESH, page), 'utf8');
+    for (const [, attributes = '', script = ''] of html.matchAll(/<script([^>]*)>([\s\S]*?)<\/script>/g)) {
+      if (/\bsrc=/.test(attributes) || script === '') continue;
+      hashes.add(`'sha256-${createHash('sha256').update(script).digest('base64')}'`);
+    }
+  }
+  writeFileSync(path.join(FRESH, 'csp.json'), JSON.stringify({ scripts: [...hashes].sort() }, null, 2));
+}
+
+/** Pages are precached under the address by which they are asked for: `/fruit`, not `/fruit/index.html`. */
+async function writeServiceWorker(): Promise<void> {
+  const { count, warnings } = await generateSW({
+    globDirectory: FRESH,
+    globPatterns: ['**/*.{html,js,json,woff2,svg,webmanifest}'],
+    globIgnores: ['csp.json', 'sw.js', 'metadata.json'],
+    swDest: path.join(FRESH, 'sw.js'),
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+    skipWaiting: false,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+    directoryIndex: 'index.html',
+    maximumFileSizeToCacheInBytes: 8_000_000,
+    navigateFallback: '/fruit/[id].html',
+    navigateFallbackAllowlist: [/^\/fruit\/[^/]+$/],
+  });
+  if (warnings.length > 0) throw new Error(warnings.join('\n'));
+  console.log(`${count} files are kept for use without a network.`);
+}
+
+async function main(): Promise<void> {
+  exportPages();
+  writeDemo();
+  writePolicy();
+  await writeServiceWorker();
+  rmSync(DIST, { recursive: true, force: true });
+  cpSync(FRESH, DIST, { recursive: true });
+}
+
+void main();

@@ -1,0 +1,65 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { existsSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+
+/** Hosts by which the server may be addressed: others could be a page elsewhere that rebinds its name. */
+const HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+const YEAR_S = 365 * 24 * 3600;
+
+/**
+ * Serves the built app.
+ *
+ * @param dist folder of the static export, with `csp.json` beside it naming the hashes of inline scripts.
+ */
+export function createApp(dist: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use((request, response, next) => {
+    const host = (request.headers.host ?? '').replace(/:\d+$/, '');
+    if (HOSTS.has(host)) next();
+    else response.status(421).type('text/plain').send('This server answers on this machine only.');
+  });
+  const { scripts } = JSON.parse(readFileSync(path.join(dist, 'csp.json'), 'utf8')) as { scripts: string[] };
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          'default-src': ["'self'"],
+          'script-src': ["'self'", ...scripts],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:'],
+          'connect-src': ["'self'"],
+          'worker-src': ["'self'"],
+          'object-src': ["'none'"],
+          'base-uri': ["'none'"],
+          'form-action': ["'none'"],
+          'frame-ancestors': ["'none'"],
+        },
+      },
+    }),
+  );
+  app.use(compression());
+  // A service worker must be asked for anew each time, else a new version would never be seen.
+  app.get('/sw.js', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(path.join(dist, 'sw.js'));
+  });
+  app.use(
+    '/_expo/static',
+    express.static(path.join(dist, '_expo/static'), { immutable: true, maxAge: YEAR_S * 1000 }),
+  );
+  app.use(express.static(dist, { extensions: ['html'], redirect: false, index: 'index.html' }));
+  app.get('/fruit/:id', (_request, response) => {
+    response.sendFile(path.join(dist, 'fruit/[id].html'));
+  });
+  app.use((_request, response) => {
+    const page = path.join(dist, '+not-found.html');
+    response.status(404);
+    if (existsSync(page)) response.sendFile(page);
+    else response.type('text/plain').send('No such page.');
+  });
+  return app;
+}

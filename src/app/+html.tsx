@@ -1,0 +1,66 @@
+import type { ReactNode } from 'react';
+import { PALETTES } from '@/ui/theme';
+
+const { day, night } = PALETTES;
+
+const face = (family: string, file: string, weight: number, range: string): string =>
+  `@font-face{font-family:'${family}';font-weight:${weight};font-display:swap;src:url(/fonts/${file}-${weight}-normal.woff2) format('woff2');unicode-range:${range}}`;
+
+const LATIN =
+  'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD';
+const LATIN_EXT =
+  'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+0304,U+0308,U+0329,U+1E00-1E9F,U+1EF2-1EFF,U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
+
+const FACES = (['latin', 'latin-ext'] as const)
+  .flatMap((subset) => {
+    const range = subset === 'latin' ? LATIN : LATIN_EXT;
+    return [
+      face('Atkinson Hyperlegible Next', `atkinson-hyperlegible-next-${subset}`, 400, range),
+      face('Atkinson Hyperlegible Next', `atkinson-hyperlegible-next-${subset}`, 600, range),
+      face('Bitter', `bitter-${subset}`, 700, range),
+    ];
+  })
+  .join('');
+
+/** The page's ground comes from here, before any script: no white flash before sunrise. */
+const STYLE = `${FACES}
+html,body{height:100%}body{margin:0;overflow-x:hidden;background:${day.ground};color:${day.ink};font-family:'Atkinson Hyperlegible Next',system-ui,sans-serif}
+#root{display:flex;min-height:100%;flex:1}
+:root{color-scheme:light dark}
+html[data-mode=day]{color-scheme:light}html[data-mode=night]{color-scheme:dark}
+@media (prefers-color-scheme:dark){html:not([data-mode=day]) body{background:${night.ground};color:${night.ink}}}
+html[data-mode=night] body{background:${night.ground};color:${night.ink}}
+:focus-visible{outline:3px solid ${day.amber};outline-offset:2px}
+@media (prefers-reduced-motion:reduce){*{animation:none!important;transition:none!important}}`;
+
+/** The choice of day or night is the device's; it must be known before the first paint. */
+const MODE = `try{var m=localStorage.getItem('steady-trowel-mode');if(m)document.documentElement.dataset.mode=m}catch(e){}`;
+
+export default function Html({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover" />
+        <meta
+          name="description"
+          content="Which flowers to hand-pollinate, when, with whose pollen, and what came of it."
+        />
+        <meta name="theme-color" content={day.ground} media="(prefers-color-scheme: light)" />
+        <meta name="theme-color" content={night.ground} media="(prefers-color-scheme: dark)" />
+        <link rel="manifest" href="/manifest.webmanifest" />
+        <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <link
+          rel="preload"
+          as="font"
+          type="font/woff2"
+          crossOrigin="anonymous"
+          href="/fonts/atkinson-hyperlegible-next-latin-400-normal.woff2"
+        />
+        <style dangerouslySetInnerHTML={{ __html: STYLE }} />
+        <script dangerouslySetInnerHTML={{ __html: MODE }} />
+      </head>
+      <body>{children}</body>
+    </html>
+  );
+}

@@ -1,0 +1,15 @@
+import { Slot } from 'expo-router';
+import { DataProvider } from '@/data/provider';
+import { Shell } from '@/screens/shell/Shell';
+
+export { ErrorBoundary } from '@/screens/shell/ErrorBoundary';
+
+export default function Layout() {
+  return (
+    <DataProvider>
+      <Shell>
+        <Slot />
+      </Shell>
+    </DataProvider>
+  );
+}

@@ -1,0 +1,31 @@
+import { MS_PER_MINUTE } from '../time/calendar';
+import { pollenAlive, type OpeningWindow } from './openingWindow';
+
+/** Once insects are out, an open flower may have their pollen already. Our default. */
+const WITH_INSECTS = 0.75;
+const STEP_MS = 10 * MS_PER_MINUTE;
+
+/**
+ * What each moment of a window is worth, from 0 to 1: the share of flowers open, times the pollen alive beside
+ * that at opening, less once insects are out.
+ *
+ * @returns one point every ten minutes from the first opening to the last shutting; `ms` in UTC milliseconds.
+ */
+export function worthThroughMorning(
+  window: OpeningWindow,
+): { readonly ms: number; readonly worth: number }[] {
+  const points: { ms: number; worth: number }[] = [];
+  const [first] = window.opens;
+  const last = window.shuts[1];
+  for (let ms = first; ms < last; ms += STEP_MS) points.push({ ms, worth: worthAt(window, ms) });
+  return [...points, { ms: last, worth: 0 }];
+}
+
+function worthAt(window: OpeningWindow, ms: number): number {
+  const ramp = (from: number, to: number): number =>
+    Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));
+  const open =
+    ramp(...window.opens) * (1 - ramp(Math.min(window.shuts[0], window.lastSafe), window.shuts[1]));
+  const insects = ms >= window.insects ? WITH_INSECTS : 1;
+  return (open * insects * pollenAlive(window, ms)) / 0.9;
+}

@@ -1,0 +1,10 @@
+/** Hands a text to the browser to be saved as a file. */
+export function download(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser needs the address until it has begun to save.
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}

@@ -1,0 +1,163 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { dayAt, toInstant } from '@/core/time/calendar';
+import { flowerRows } from '@/core/records/flowerRows';
+import { useDevice, useGarden } from '@/data/provider';
+import { download } from '@/data/files/download';
+import { Action } from '@/ui/parts/Action';
+import { Line } from '@/ui/parts/Line';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { ImportFile } from './ImportFile';
+
+/** Files out and in, what is unsaved or damaged, and the way to remove a garden. */
+export function FilesScreen() {
+  const f = useFormat();
+  const device = useDevice();
+  const { store, demo } = useGarden();
+  const garden = store.described;
+  if (!garden) return null;
+  const now = store.clock.now();
+  const stem = `${garden.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dayAt(now, garden.zone)}`;
+  const exportBackup = async (): Promise<void> => {
+    const { encodeBackup } = await import('@/data/files/backup');
+    const entries = store.allEntries();
+    const text = encodeBackup({ garden: store.id, name: garden.name, exported: toInstant(now), entries });
+    download(`${stem}.json`, text, 'application/json');
+    await device.noteBackup(store.id, now).catch(() => undefined);
+  };
+  const exportTable = async (): Promise<void> => {
+    const { encodeFlowers } = await import('@/data/files/csv');
+    const rows = flowerRows(store.journal, garden, dayAt(now, garden.zone));
+    download(`${stem}-flowers.csv`, encodeFlowers(rows), 'text/csv');
+  };
+  return (
+    <Page
+      title="Files"
+      aside={
+        <View style={{ gap: SPACE.l, marginTop: SPACE.l }}>
+          <Trouble />
+          <RemoveGarden demo={demo} />
+        </View>
+      }
+    >
+      <View style={{ gap: SPACE.l }}>
+        <View style={{ gap: SPACE.s }}>
+          <Words kind="heading" level={2}>
+            Out
+          </Words>
+          <Words>{backupAge(device.lastBackup(store.id), now, f.number)}</Words>
+          <Action kind="main" size="big" title="Export the garden" onPress={() => void exportBackup()} />
+          <Words kind="small" tone="soft">
+            {`All ${f.number(store.journal.size)} entries in one file, unsaved ones included. It can be taken in on another phone.`}
+          </Words>
+          <Action title="Table of flowers, CSV" onPress={() => void exportTable()} />
+        </View>
+        <ImportFile />
+      </View>
+    </Page>
+  );
+}
+
+const DAY_MS = 24 * 3_600_000;
+
+function backupAge(at: number | undefined, now: number, number: (n: number) => string): string {
+  if (at === undefined) return 'Never exported from this device. The records live in this browser only.';
+  const days = Math.floor((now - at) / DAY_MS);
+  if (days <= 0) return 'Last exported today.';
+  return days === 1 ? 'Last exported yesterday.' : `Last exported ${number(days)} days ago.`;
+}
+
+/** Entries not on disk, and parts of the log that could not be read. */
+function Trouble() {
+  const f = useFormat();
+  const { store } = useGarden();
+  return (
+    <>
+      {store.unsaved.length > 0 ? (
+        <View>
+          <Words kind="heading" level={2}>
+            Not saved yet
+          </Words>
+          <Words>
+            The device refused these: often its disk is full. They are kept while this page is open, and are
+            in every export.
+          </Words>
+          {store.unsaved.slice(0, 50).map((entry) => (
+            <Line key={entry.id} title={entry.kind} note={f.time(Date.parse(entry.at))} />
+          ))}
+          <Action title="Try now" onPress={() => void store.retryUnsaved()} />
+        </View>
+      ) : null}
+      {store.damage.map((damage) => (
+        <View key={damage.key} style={{ gap: SPACE.xs }}>
+          <Words kind="heading" level={2} tone="rust">
+            Records that could not be read
+          </Words>
+          <Words>
+            {`${f.number(damage.recovered)} of ${damage.expected === undefined ? 'an unknown number of' : f.number(damage.expected)} entries were recovered`}
+            {damage.from && damage.to
+              ? `, from ${f.shortDay(damage.from)} to ${f.shortDay(damage.to)}.`
+              : '.'}{' '}
+            The rest of the garden is not touched. A backup that holds them mends it.
+          </Words>
+          {damage.text ? (
+            <Action
+              title="Save the raw text"
+              onPress={() => download(`${damage.key.replace('/', '-')}.txt`, damage.text, 'text/plain')}
+            />
+          ) : null}
+        </View>
+      ))}
+    </>
+  );
+}
+
+function RemoveGarden({ demo }: { readonly demo: boolean }) {
+  const device = useDevice();
+  const router = useRouter();
+  const { store, open } = useGarden();
+  const [asking, setAsking] = useState(false);
+  const remove = async (): Promise<void> => {
+    await store.wipe();
+    if (demo) await device.forgetClock();
+    else await device.forgetGarden(store.id);
+    await open(device.current);
+    router.replace('/');
+  };
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words kind="heading" level={2}>
+        Remove
+      </Words>
+      <Words>
+        {demo
+          ? 'Takes the demo back to its beginning. What you did in it is gone.'
+          : 'Takes all records of this garden from this device. Export it first: nothing else keeps them.'}
+      </Words>
+      <Action
+        kind="loss"
+        title={demo ? 'Begin the demo anew' : 'Remove the garden'}
+        onPress={() => setAsking(true)}
+      />
+      <Sheet
+        title={demo ? 'Begin the demo anew?' : 'Remove the garden from this device?'}
+        open={asking}
+        onClose={() => setAsking(false)}
+        closeTitle="Keep it"
+      >
+        <Words>This cannot be undone here.</Words>
+        <Action
+          kind="loss"
+          size="big"
+          title={demo ? 'Yes, begin anew' : 'Yes, remove it'}
+          onPress={() => void remove()}
+        />
+      </Sheet>
+    </View>
+  );
+}

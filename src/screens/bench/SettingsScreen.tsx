@@ -1,0 +1,60 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { Settings } from '@/data/device';
+import { useDevice, useGarden } from '@/data/provider';
+import { Choice } from '@/ui/parts/Choice';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { optionsOf } from '../forms/fields';
+import { Page } from '../shell/Page';
+
+const THEMES = { auto: 'As the device', day: 'Day', night: 'Night' } as const;
+const UNITS = { metric: 'Metres, °C', imperial: 'Feet, °F' } as const;
+const HOURS = { auto: 'As the device', h24: '24 hours', h12: '12 hours' } as const;
+
+export function SettingsScreen() {
+  const device = useDevice();
+  const { store } = useGarden();
+  const router = useRouter();
+  const { theme, units, hours } = device.settings;
+  const set = (change: Partial<Settings>): void =>
+    void device.setSettings(change).catch(() => router.push('/bench/files'));
+  const garden = store.described;
+  return (
+    <Page title="Settings">
+      <View style={{ gap: SPACE.l }}>
+        <Choice
+          label="Look"
+          row
+          value={theme}
+          options={optionsOf(THEMES)}
+          onChange={(to) => set({ theme: to })}
+        />
+        <Choice
+          label="Units"
+          row
+          value={units}
+          options={optionsOf(UNITS)}
+          onChange={(to) => set({ units: to })}
+        />
+        <Choice
+          label="Clock"
+          row
+          value={hours}
+          options={optionsOf(HOURS)}
+          onChange={(to) => set({ hours: to })}
+        />
+        <View>
+          <Words kind="strong">This device</Words>
+          <Words>{`Its tags begin with ${store.letter}. No other device of this garden has that letter.`}</Words>
+        </View>
+        {garden ? (
+          <View>
+            <Words kind="strong">This garden</Words>
+            <Words>{`${garden.name}: ${garden.latitude}, ${garden.longitude}, ${garden.zone}`}</Words>
+          </View>
+        ) : null}
+      </View>
+    </Page>
+  );
+}

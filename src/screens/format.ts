@@ -1,0 +1,74 @@
+import { useMemo } from 'react';
+import { atClock } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { useDevice, useGarden } from '@/data/provider';
+import type { HourStyle, Units } from '@/data/device';
+
+/** English of the device's own kind, so that dates read as words around them do. */
+function englishLocale(): string {
+  const wanted = typeof navigator === 'undefined' ? 'en-GB' : navigator.language;
+  return wanted.startsWith('en') ? wanted : 'en-GB';
+}
+
+const FEET_PER_METRE = 1 / 0.3048;
+
+/** Numbers, times and days as this grower reads them. */
+export interface Format {
+  /** Clock time of an instant in the garden, `5:41`. */
+  time(ms: number): string;
+  /** A whole hour since midnight on the band of hours. */
+  hour(hour: number): string;
+  /** `Saturday 18 July`. */
+  day(day: Day): string;
+  /** `18 Jul`. */
+  shortDay(day: Day): string;
+  number(value: number, digits?: number): string;
+  /** A share from 0 to 1, `63 %`. */
+  percent(share: number): string;
+  length(metres: number): string;
+  temperature(celsius: number): string;
+  /** `1 fruit`, `3 fruits`. */
+  count(n: number, one: string, many: string): string;
+}
+
+export function formatFor(zone: string, units: Units, hours: HourStyle, locale: string): Format {
+  const hour12 = hours === 'auto' ? undefined : hours === 'h12';
+  const time = new Intl.DateTimeFormat(locale, {
+    hour: 'numeric',
+    minute: '2-digit',
+    hour12,
+    timeZone: zone,
+  });
+  const hour = new Intl.DateTimeFormat(locale, { hour: 'numeric', hour12, timeZone: 'UTC' });
+  const twelve = hour.resolvedOptions().hour12 === true;
+  const long = new Intl.DateTimeFormat(locale, {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  });
+  const short = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  const plural = new Intl.PluralRules('en');
+  const number = (value: number, digits = 0): string =>
+    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const asDate = (day: Day): number => atClock(day, 12, 'UTC');
+  return {
+    time: (ms) => time.format(ms),
+    hour: (h) => (twelve ? hour.format(h * 3_600_000) : String(h)),
+    day: (day) => long.format(asDate(day)).replace(',', ''),
+    shortDay: (day) => short.format(asDate(day)),
+    number,
+    percent: (share) => `${number(share * 100)} %`,
+    length: (metres) =>
+      units === 'metric' ? `${number(metres, 1)} m` : `${number(metres * FEET_PER_METRE, 1)} ft`,
+    temperature: (celsius) =>
+      units === 'metric' ? `${number(celsius)} °C` : `${number((celsius * 9) / 5 + 32)} °F`,
+    count: (n, one, many) => `${number(n)} ${plural.select(n) === 'one' ? one : many}`,
+  };
+}
+
+export function useFormat(): Format {
+  const { units, hours } = useDevice().settings;
+  const zone = useGarden().store.described?.zone ?? 'UTC';
+  return useMemo(() => formatFor(zone, units, hours, englishLocale()), [zone, units, hours]);
+}

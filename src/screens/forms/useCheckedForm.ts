@@ -1,0 +1,31 @@
+import { joiResolver } from '@hookform/resolvers/joi';
+import {
+  useForm,
+  type DefaultValues,
+  type FieldValues,
+  type Resolver,
+  type UseFormReturn,
+} from 'react-hook-form';
+import type { FormName } from '@/data/schema';
+
+/** A form that is checked by its schema, which is fetched when it is first needed. */
+export function useCheckedForm<Typed extends FieldValues, Checked extends FieldValues>(
+  name: FormName,
+  defaultValues: DefaultValues<Typed>,
+): UseFormReturn<Typed, unknown, Checked> {
+  const resolver: Resolver<Typed, unknown, Checked> = async (values, context, options) => {
+    const { FORMS } = await import('@/data/schema');
+    const resolve = joiResolver(FORMS[name], { abortEarly: false }) as unknown as Resolver<
+      Typed,
+      unknown,
+      Checked
+    >;
+    return resolve(values, context, options);
+  };
+  return useForm<Typed, unknown, Checked>({
+    resolver,
+    defaultValues,
+    mode: 'onSubmit',
+    reValidateMode: 'onChange',
+  });
+}

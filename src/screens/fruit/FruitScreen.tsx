@@ -1,0 +1,128 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { readTagCode, showTagCode } from '@/core/codes/tagCode';
+import type { Fruit } from '@/core/fruit/fruits';
+import { plantLabel } from '@/core/records/flowerRows';
+import { useGarden } from '@/data/provider';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Action } from '@/ui/parts/Action';
+import { Field } from '@/ui/parts/Field';
+import { Line } from '@/ui/parts/Line';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { LookCard } from './LookCard';
+import { standing, useFruits } from './fruitView';
+import { SetSummary } from './SetSummary';
+
+/** Fruits shown at once; a tag finds any other. */
+const FIRST_SHOWN = 40;
+
+/** What to look at today, what came of the season, and every fruit of it. */
+export function FruitScreen() {
+  const view = useFruits();
+  const router = useRouter();
+  const [shown, setShown] = useState(FIRST_SHOWN);
+  const { journal } = useGarden().store;
+  const f = useFormat();
+  if (!view) return null;
+  if (view.fruits.length === 0) {
+    return (
+      <Page title="Fruit">
+        <Words>
+          No flower has been pollinated this season. After the first morning round its fruits are here.
+        </Words>
+        <Action
+          kind="main"
+          size="big"
+          title="To Today"
+          onPress={() => router.push('/')}
+          style={{ marginTop: SPACE.l }}
+        />
+      </Page>
+    );
+  }
+  return (
+    <Page
+      title="Fruit"
+      aside={
+        <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
+          <SetSummary view={view} />
+          <Action title="Set and drop, by variety and plant" onPress={() => router.push('/fruit/figures')} />
+        </View>
+      }
+    >
+      {view.due.length > 0 ? (
+        <View style={{ marginBottom: SPACE.l }}>
+          <Words kind="heading" level={2}>
+            {f.count(view.due.length, 'look due', 'looks due')}
+          </Words>
+          <LookCard fruit={view.due[0]!} />
+        </View>
+      ) : (
+        <Words tone="soft" style={{ marginBottom: SPACE.l }}>
+          Nothing to look at today.
+        </Words>
+      )}
+      <FindTag fruits={view.fruits} />
+      <Words kind="heading" level={2} style={{ marginTop: SPACE.l }}>
+        This season
+      </Words>
+      {view.fruits.slice(0, shown).map((fruit) => {
+        const { glyph, word } = standing(fruit);
+        return (
+          <Line
+            key={fruit.flower.flower}
+            glyph={<Glyph name={glyph} size={28} />}
+            title={`${fruit.flower.code ? showTagCode(fruit.flower.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
+            note={`${fruit.variety.name}, ${f.shortDay(fruit.course.pollinated)}, ${word}`}
+            onPress={() => router.push({ pathname: '/fruit/[id]', params: { id: fruit.flower.flower } })}
+          />
+        );
+      })}
+      {shown < view.fruits.length ? (
+        <Action title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
+      ) : null}
+    </Page>
+  );
+}
+
+/** Finds a fruit by the tag on its stalk; a slip of the eye is caught by the check character. */
+function FindTag({ fruits }: { readonly fruits: readonly Fruit[] }) {
+  const router = useRouter();
+  const [typed, setTyped] = useState('');
+  const [error, setError] = useState<string>();
+  const find = (): void => {
+    const read = readTagCode(typed);
+    if (!read.ok) {
+      setError(
+        read.why === 'character'
+          ? `${read.found} is never on a tag. Tags have no I, O, S or Z: look for 1, 0, 5 or 2.`
+          : read.why === 'length'
+            ? 'A tag has four characters or more.'
+            : 'That cannot be a tag: one character is misread. Look again.',
+      );
+      return;
+    }
+    const fruit = fruits.find(({ flower }) => flower.code === read.code);
+    if (fruit) router.push({ pathname: '/fruit/[id]', params: { id: fruit.flower.flower } });
+    else setError(`No fruit of this season has the tag ${showTagCode(read.code)}.`);
+  };
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.s }}>
+      <Field
+        label="Find by tag"
+        value={typed}
+        autoCapitalize="characters"
+        error={error}
+        onChange={(value) => {
+          setTyped(value);
+          setError(undefined);
+        }}
+      />
+      <Action title="Find" onPress={find} style={{ marginTop: 28 }} />
+    </View>
+  );
+}

@@ -1,0 +1,81 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { newId } from '@/data/clock';
+import { useGarden, useRecord } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { Page } from '../shell/Page';
+
+interface Typed {
+  variety: string;
+  bed: string;
+  row: string;
+  count: string;
+}
+type Checked = Omit<Typed, 'row' | 'count'> & { row: number; count: number };
+
+/** Puts plants of a variety into a row, after those that stand there. Places are never numbered anew. */
+export function AddPlantsScreen() {
+  const router = useRouter();
+  const record = useRecord();
+  const { journal } = useGarden().store;
+  const beds = [...journal.all('bed').values()];
+  const varieties = [...journal.all('variety').values()];
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('plants', {
+    variety: varieties.length === 1 ? varieties[0]!.variety : '',
+    bed: beds.length === 1 ? beds[0]!.bed : '',
+    row: '1',
+    count: '4',
+  });
+  const save = handleSubmit(({ bed, row, variety, count }) => {
+    const last = [...journal.all('plant').values()]
+      .filter((plant) => plant.bed === bed && plant.row === row)
+      .reduce((most, { place }) => Math.max(most, place), 0);
+    const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
+    record([{ kind: 'plants.set', body: { bed, row, variety, plants } }]);
+    router.replace('/garden');
+  });
+  if (beds.length === 0 || varieties.length === 0) {
+    return (
+      <Page title="Plants">
+        <Words>Plants need a bed and a variety first.</Words>
+        <Action
+          kind="main"
+          size="big"
+          title="To the garden"
+          onPress={() => router.replace('/garden')}
+          style={{ marginTop: SPACE.l }}
+        />
+      </Page>
+    );
+  }
+  return (
+    <Page
+      title="Plants"
+      foot={<Action kind="main" size="big" title="Plant them" onPress={() => void save()} />}
+    >
+      <View style={{ gap: SPACE.l }}>
+        <FormChoice
+          control={control}
+          name="variety"
+          label="Variety"
+          options={varieties.map(({ variety, name }) => ({ value: variety, title: name }))}
+        />
+        <FormChoice
+          control={control}
+          name="bed"
+          label="Bed"
+          row
+          options={beds.map(({ bed, name }) => ({ value: bed, title: name }))}
+        />
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="row" label="Row" numeric />
+          <FormField control={control} name="count" label="How many" numeric />
+        </View>
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,162 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { CropId } from '@/core/crops/crop';
+import type { Fact, Purpose } from '@/core/journal/entry';
+import { deviceZone, newId } from '@/data/clock';
+import { useDevice, useGarden } from '@/data/provider';
+import { createGarden } from '@/data/session';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField, optionsOf } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { Page } from '../shell/Page';
+import { CROPS, PURPOSES } from '../words/names';
+
+interface Typed {
+  place: string;
+  latitude: string;
+  longitude: string;
+  zone: string;
+  variety: string;
+  crop: CropId | undefined;
+  purpose: Purpose;
+  plants: string;
+}
+type Checked = Omit<Typed, 'latitude' | 'longitude' | 'plants' | 'crop'> & {
+  latitude: number;
+  longitude: number;
+  plants: number;
+  crop: CropId;
+};
+
+/** Room a squash plant takes along the row, metres. Our default; the bed can be changed after. */
+const PLANT_EVERY_M = 1;
+
+/** One's own garden: place, and a first bed with one variety in it. */
+export function StartScreen() {
+  const router = useRouter();
+  const device = useDevice();
+  const { open } = useGarden();
+  const [trouble, setTrouble] = useState<string>();
+  const { control, handleSubmit, setValue, formState } = useCheckedForm<Typed, Checked>('start', {
+    place: '',
+    latitude: '',
+    longitude: '',
+    zone: deviceZone(),
+    variety: '',
+    purpose: 'seedToKeep',
+    plants: '4',
+  });
+  const locate = (): void => {
+    setTrouble(undefined);
+    navigator.geolocation?.getCurrentPosition(
+      ({ coords }) => {
+        setValue('latitude', coords.latitude.toFixed(3));
+        setValue('longitude', coords.longitude.toFixed(3));
+      },
+      () => setTrouble('The device would not say where it is. Type the two numbers from a map.'),
+    );
+  };
+  const create = handleSubmit(async (given) => {
+    try {
+      const current = await createGarden(device, given.place, firstFacts(given));
+      await open(current);
+      router.replace('/');
+    } catch {
+      setTrouble(
+        'The device refused to store the garden. Nothing was changed; is its disk full, or the window private?',
+      );
+    }
+  });
+  return (
+    <Page
+      title="Your own garden"
+      foot={
+        <Action
+          kind="main"
+          size="big"
+          title="Begin"
+          busy={formState.isSubmitting}
+          onPress={() => void create()}
+        />
+      }
+    >
+      <View style={{ gap: SPACE.m }}>
+        <FormField control={control} name="place" label="Name of the garden" autoCapitalize="words" />
+        <Words kind="small" tone="soft">
+          Where it lies decides sunrise, and with it when flowers open. It stays on this device.
+        </Words>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="latitude" label="Latitude" numeric note="north is plus, 52.3" />
+          <FormField control={control} name="longitude" label="Longitude" numeric note="east is plus, -1.9" />
+        </View>
+        <Action title="Use this device’s place" onPress={locate} />
+        <FormField control={control} name="zone" label="Time zone" autoCapitalize="none" />
+        <Words kind="heading" level={2} style={{ marginTop: SPACE.m }}>
+          First bed, first variety
+        </Words>
+        <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
+        <FormChoice
+          control={control}
+          name="crop"
+          label="Species"
+          options={(Object.keys(CROPS) as CropId[]).map((value) => ({
+            value,
+            title: CROPS[value].name,
+            note: CROPS[value].kinds,
+          }))}
+        />
+        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
+        <FormField control={control} name="plants" label="Plants in a row" numeric />
+        {trouble ? (
+          <Words tone="rust" live>
+            {trouble}
+          </Words>
+        ) : null}
+      </View>
+    </Page>
+  );
+}
+
+function firstFacts(given: Checked): Fact[] {
+  const bed = newId();
+  const variety = newId();
+  const { latitude, longitude, zone, crop, purpose } = given;
+  return [
+    { kind: 'garden.described', body: { name: given.place, place: given.place, latitude, longitude, zone } },
+    {
+      kind: 'bed.laid',
+      body: {
+        bed,
+        name: 'A',
+        x: 1,
+        y: 1,
+        length: Math.max(1, given.plants * PLANT_EVERY_M),
+        width: 1.2,
+        rows: 1,
+      },
+    },
+    {
+      kind: 'variety.described',
+      body: {
+        variety,
+        name: given.variety,
+        crop,
+        purpose,
+        seedSource: 'unknown',
+        ownPollen: purpose === 'eat' ? 'allowed' : 'lastResort',
+      },
+    },
+    {
+      kind: 'plants.set',
+      body: {
+        bed,
+        row: 1,
+        variety,
+        plants: Array.from({ length: given.plants }, (_, i) => ({ plant: newId(), place: i + 1 })),
+      },
+    },
+  ];
+}

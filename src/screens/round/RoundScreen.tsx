@@ -1,0 +1,124 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { dayAt } from '@/core/time/calendar';
+import { morningOf, roundOf, windowsOf } from '@/core/round/morning';
+import { replannedStops, stopsOf } from '@/core/round/stops';
+import { todayOf } from '@/core/tasks/today';
+import { newId } from '@/data/clock';
+import { useNow, useRecord, useView } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { MorningAhead } from './MorningAhead';
+import { RoundDone } from './RoundDone';
+import { StopScreen } from './StopScreen';
+import { useRoundPlan } from './useRoundPlan';
+
+/** The morning round: first what it will be, then stop by stop, then what it was. */
+export function RoundScreen() {
+  const now = useNow();
+  const view = useView('round', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
+    const { morning } = todayOf(journal, garden, now);
+    const { round, females } = morningOf(journal, morning);
+    const planned = new Set(round?.stops.map((stop) => (stop.kind === 'pollinate' ? stop.flower : '')));
+    const crops = [...journal.all('variety').values()];
+    const windows = windowsOf(
+      journal,
+      garden,
+      morning,
+      crops.map(({ crop }) => crop),
+    );
+    const lastSafe = new Map(
+      crops.flatMap(({ variety, crop }) => {
+        const window = windows.get(crop);
+        return window ? [[variety, window.lastSafe] as const] : [];
+      }),
+    );
+    return {
+      morning,
+      round: roundOf(journal, morning),
+      unplanned: females.filter(({ flower }) => !planned.has(flower)).length,
+      opens: Math.min(...Array.from(windows.values(), ({ opens }) => opens[0])),
+      lastSafe,
+      today: dayAt(now, garden.zone),
+    };
+  });
+  const [seen, setSeen] = useState(false);
+  if (!view) return null;
+  const { round, morning, unplanned } = view;
+  const left = round?.stops.some(({ stop }) => !round.done.has(stop)) ?? false;
+  if (round && left) return <StopScreen round={round} lastSafe={view.lastSafe} />;
+  if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
+  return (
+    <Prepare
+      morning={morning}
+      again={round !== undefined}
+      opens={view.opens}
+      now={now}
+      onLater={() => setSeen(true)}
+    />
+  );
+}
+
+interface PrepareProps {
+  readonly morning: string;
+  readonly again: boolean;
+  readonly opens: number;
+  readonly now: number;
+  readonly onLater: () => void;
+}
+
+/** Before the first stop: pairs, shortages, time; then the plan is written down and the walk begins. */
+function Prepare({ morning, again, opens, now, onLater }: PrepareProps) {
+  const f = useFormat();
+  const router = useRouter();
+  const record = useRecord();
+  const plan = useRoundPlan(morning);
+  const round = useView('round-id', [morning], ({ store: { journal } }) => roundOf(journal, morning) ?? null);
+  const start = (): void => {
+    if (!plan) return;
+    const fresh = stopsOf(plan);
+    record([
+      {
+        kind: 'round.planned',
+        body: {
+          round: round?.round ?? newId(),
+          morning,
+          stops: round ? replannedStops(round, fresh) : fresh,
+        },
+      },
+    ]);
+  };
+  const early = Number.isFinite(opens) && now < opens - 2 * 3_600_000;
+  const empty = plan?.visits.length === 0;
+  return (
+    <Page
+      title={again ? 'More flowers this morning' : `Round of ${f.day(morning)}`}
+      foot={
+        empty ? (
+          <Action size="big" title="Back to Today" onPress={() => router.replace('/')} />
+        ) : (
+          <>
+            {early ? (
+              <Words kind="small" tone="soft" style={{ marginBottom: SPACE.s }}>
+                The first flowers open at {f.time(opens)}. You can start the round from two hours before.
+              </Words>
+            ) : null}
+            <Action
+              kind="main"
+              size="big"
+              title="Start the round"
+              disabled={!plan || early}
+              onPress={start}
+            />
+            {again ? <Action kind="quiet" title="Leave them" onPress={onLater} /> : null}
+          </>
+        )
+      }
+    >
+      <MorningAhead morning={morning} />
+    </Page>
+  );
+}

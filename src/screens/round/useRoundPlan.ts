@@ -1,0 +1,51 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { placesOf } from '@/core/garden/places';
+import { morningOf, roundVarieties } from '@/core/round/morning';
+import type { RoundPlan, RoundRequest } from '@/core/route/planRound';
+import type { Day } from '@/core/time/types';
+import { useGarden, useView } from '@/data/provider';
+import type { GardenStore } from '@/data/gardenStore';
+import { ComputeClient, Outdated } from '@/worker/client';
+
+/** The numbers that the walk of a morning depends on. */
+function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefined {
+  const { journal, described: garden } = store;
+  if (!garden) return undefined;
+  const { pairing, males } = morningOf(journal, morning);
+  const plants = new Set(
+    pairing.pairs.flatMap(({ plant, donors }) => [plant, ...donors.map((donor) => donor.plant)]),
+  );
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  const inHand = males.filter(({ picked, cover }) => picked || cover?.method === 'indoors');
+  return {
+    pairs: pairing.pairs,
+    varieties: roundVarieties(journal, garden, pairing, morning),
+    places: new Map([...places].filter(([plant]) => plants.has(plant))),
+    from: store.clock.now(),
+    inHand: new Set(inHand.map(({ flower }) => flower)),
+  };
+}
+
+/** The order of walking for a morning, reckoned by the worker; `undefined` while it works. */
+export function useRoundPlan(morning: Day): RoundPlan | undefined {
+  const { store } = useGarden();
+  const [answer, setAnswer] = useState<{ readonly to: RoundRequest; readonly plan: RoundPlan }>();
+  const client = useRef<ComputeClient>(undefined);
+  const version = useView('plan-inputs', [morning], () => store.version);
+  const request = useMemo(() => {
+    // Read anew whenever the journal has changed.
+    return version === undefined ? undefined : roundRequest(store, morning);
+  }, [store, morning, version]);
+  useEffect(() => {
+    if (!request) return;
+    const asked = (client.current ??= new ComputeClient());
+    asked
+      .ask((compute) => compute.planRound(request))
+      .then((plan) => setAnswer({ to: request, plan }))
+      .catch((error: unknown) => {
+        if (!(error instanceof Outdated)) throw error;
+      });
+    return () => asked.cancel();
+  }, [request]);
+  return answer?.to === request ? answer?.plan : undefined;
+}

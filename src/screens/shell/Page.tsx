@@ -1,0 +1,72 @@
+import Head from 'expo-router/head';
+import { useEffect, type ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
+import { Words } from '@/ui/parts/Words';
+import { useOpening } from '@/data/provider';
+import { Opening } from './Opening';
+import { useWide } from './useWide';
+
+export interface PageProps {
+  /** Name of the page, in the browser's title and, unless `heading` is false, on top. */
+  readonly title: string;
+  readonly heading?: boolean;
+  /** Above the heading. */
+  readonly over?: ReactNode;
+  readonly children: ReactNode;
+  /** Second column on a wide screen, below the first on a phone. */
+  readonly aside?: ReactNode;
+  /** Stays at the lower edge, under the thumb. */
+  readonly foot?: ReactNode;
+}
+
+/** A page of the app: title, one column or two, and what stays under the thumb. */
+export function Page({ title, heading = true, over, children, aside, foot }: PageProps) {
+  const wide = useWide();
+  const palette = usePalette();
+  const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
+  useEffect(() => window.scrollTo(0, 0), [title]);
+  return (
+    <View style={{ flex: 1 }}>
+      <ScrollView
+        role="main"
+        style={{ flex: 1 }}
+        contentContainerStyle={{
+          flexDirection: wide && aside ? 'row' : 'column',
+          alignItems: wide && aside ? 'flex-start' : wide ? 'flex-start' : 'center',
+          paddingTop: SPACE.l,
+          paddingBottom: SPACE.xl,
+        }}
+      >
+        <View style={[column, wide && aside ? { flex: 1 } : null]}>
+          {over}
+          {heading ? (
+            <Words kind="title" level={1} style={{ marginBottom: SPACE.m }}>
+              {title}
+            </Words>
+          ) : null}
+          {children}
+        </View>
+        {aside ? <View style={[column, wide ? { flex: 1 } : null]}>{aside}</View> : null}
+      </ScrollView>
+      {foot ? (
+        <View style={{ alignItems: wide ? 'flex-start' : 'center', backgroundColor: palette.ground }}>
+          <View style={[column, { paddingTop: SPACE.s, paddingBottom: SPACE.m }]}>{foot}</View>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** A route: its title for the browser, and its screen once a garden is open. */
+export function Route({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  const opening = useOpening();
+  return (
+    <>
+      <Head>
+        <title>{`${title} · Steady Trowel`}</title>
+      </Head>
+      {opening.state === 'open' ? children : <Opening opening={opening} />}
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+import { cropOf } from '@/core/crops/squash';
+import type { Today } from '@/core/tasks/today';
+import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
+import { worthThroughMorning } from '@/core/windows/worth';
+import { useGarden } from '@/data/provider';
+import { MorningRibbon, type RibbonPetal } from '@/ui/charts/MorningRibbon';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { useFormat, type Format } from '../format';
+import { Measured } from '../shell/Measured';
+import { CROPS } from '../words/names';
+
+/** The morning that the day is about, as a band of hours. */
+export function Ribbon({ today, now }: { readonly today: Today; readonly now: number }) {
+  const f = useFormat();
+  const zone = useGarden().store.described?.zone ?? 'UTC';
+  const windows = [...today.windows.values()];
+  if (windows.length === 0) {
+    return (
+      <Words tone="soft" style={{ paddingHorizontal: SPACE.l }}>
+        The sun does not rise here on this day, so opening hours cannot be reckoned from it. Watch the
+        flowers.
+      </Words>
+    );
+  }
+  const midnight = atClock(today.morning, 0, zone);
+  const hourOf = (ms: number): number => (ms - midnight) / MS_PER_HOUR;
+  const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
+  const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
+  const petals = windows.map((window, i): RibbonPetal => ({
+    name: CROPS[window.crop].name,
+    points: worthThroughMorning(window).map(({ ms, worth }) => ({
+      hour: hourOf(ms),
+      worth: worth * (cropOf(window.crop).setPrior.value / 0.65),
+    })),
+    first: i === 0,
+  }));
+  const present = hourOf(now);
+  const insects = Math.min(...windows.map((window) => window.insects));
+  return (
+    <Measured>
+      {(width) => (
+        <MorningRibbon
+          width={width}
+          from={from}
+          to={to}
+          petals={petals}
+          sunrise={hourOf(windows[0]!.sunrise)}
+          insects={hourOf(insects)}
+          insectsLabel="insects fly"
+          now={present >= from && present <= to ? present : undefined}
+          hourName={f.hour}
+          rain={today.weather?.rain === 'long'}
+          label={ribbonInWords(today, f)}
+        />
+      )}
+    </Measured>
+  );
+}
+
+function ribbonInWords(today: Today, f: Format): string {
+  const crops = [...today.windows.values()].map(
+    ({ crop, opens, lastSafe, shuts }) =>
+      `${CROPS[crop].name} opens from ${f.time(opens[0])}, be done by ${f.time(lastSafe)}, shut by ${f.time(shuts[1])}`,
+  );
+  const [first] = today.windows.values();
+  const sun = first ? `Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}. ` : '';
+  return `${f.day(today.morning)}. ${sun}${crops.join('. ')}.`;
+}

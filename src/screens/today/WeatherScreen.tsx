@@ -1,0 +1,84 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { todayOf } from '@/core/tasks/today';
+import type { WeatherNote } from '@/core/journal/state';
+import { useNow, useRecord, useView } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField, optionsOf } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { sayReason } from '../words/reasons';
+import { CROPS } from '../words/names';
+
+interface Typed {
+  dawnC: string;
+  maxC: string;
+  rain: WeatherNote['rain'];
+}
+type Checked = Omit<WeatherNote, 'day'>;
+
+const RAIN = { none: 'Dry', showers: 'Showers', long: 'Long rain' } as const;
+
+/** Weather of the morning, by hand; and why the opening hours are what they are. */
+export function WeatherScreen() {
+  const now = useNow();
+  const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
+    const { morning, weather, windows } = todayOf(journal, garden, now);
+    return { morning, weather, windows };
+  });
+  if (!view) return null;
+  return <WeatherForm key={view.morning} {...view} />;
+}
+
+type WeatherFormProps = Pick<ReturnType<typeof todayOf>, 'morning' | 'weather' | 'windows'>;
+
+function WeatherForm({ morning, weather, windows }: WeatherFormProps) {
+  const f = useFormat();
+  const router = useRouter();
+  const record = useRecord();
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('weather', {
+    dawnC: weather ? String(weather.dawnC) : '',
+    maxC: weather ? String(weather.maxC) : '',
+    rain: weather?.rain ?? 'none',
+  });
+  const save = handleSubmit(({ dawnC, maxC, rain }) => {
+    record([{ kind: 'weather.noted', body: { day: morning, dawnC, maxC, rain } }]);
+    router.replace('/');
+  });
+  return (
+    <Page
+      title={`Weather, ${f.shortDay(morning)}`}
+      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      aside={
+        <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
+          <Words kind="heading" level={2}>
+            Why these hours
+          </Words>
+          {[...windows.values()].map((window) => (
+            <View key={window.crop}>
+              <Words kind="strong">
+                {`${CROPS[window.crop].name}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
+              </Words>
+              {window.reasons.map((reason) => (
+                <Words key={reason.code} kind="small" tone="soft">
+                  {sayReason(reason, f)}
+                </Words>
+              ))}
+            </View>
+          ))}
+        </View>
+      }
+    >
+      <View style={{ gap: SPACE.m }}>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="dawnC" label="At dawn, °C" numeric />
+          <FormField control={control} name="maxC" label="Highest, °C" numeric />
+        </View>
+        <FormChoice control={control} name="rain" label="Rain" options={optionsOf(RAIN)} row />
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,122 @@
+import type {
+  Cause,
+  CoverMethod,
+  Found,
+  LookSeen,
+  MissedWhy,
+  OwnPollen,
+  Purpose,
+  SeedSource,
+} from '@/core/journal/entry';
+import type { CropId } from '@/core/crops/crop';
+import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
+
+/** The growers' words for the journal's terms. */
+
+export const PURPOSES: Readonly<Record<Purpose, string>> = {
+  eat: 'To eat',
+  seedForFun: 'Seed, for fun',
+  seedToKeep: 'Seed, to keep the variety',
+  rareOrSold: 'Seed, rare or for sale',
+};
+
+export const SEED_SOURCES: Readonly<Record<SeedSource, string>> = {
+  ownGuarded: 'My own, covered or far from others',
+  boughtLine: 'Bought, a true line',
+  swapped: 'Swapped or given',
+  openGarden: 'Saved where others could cross',
+  f1: 'An F1 hybrid',
+  unknown: 'I do not know',
+};
+
+export const OWN_POLLEN: Readonly<Record<OwnPollen, string>> = {
+  allowed: 'Yes',
+  lastResort: 'Only when there is nothing else',
+  never: 'Never',
+};
+
+export const CROPS: Readonly<Record<CropId, { readonly name: string; readonly kinds: string }>> = {
+  pepo: { name: 'C. pepo', kinds: 'zucchini, acorn, spaghetti, many pumpkins and small gourds' },
+  maxima: { name: 'C. maxima', kinds: 'kabocha, hubbard, giant pumpkins' },
+  moschata: { name: 'C. moschata', kinds: 'butternut, cheese and crookneck pumpkins' },
+  argyrosperma: { name: 'C. argyrosperma', kinds: 'cushaw' },
+};
+
+export const COVERS: Readonly<Record<CoverMethod, string>> = {
+  tape: 'Tape',
+  cord: 'Cord',
+  bag: 'Bag',
+  peg: 'Peg',
+  indoors: 'Cut, in water',
+  none: 'No cover, only marked',
+};
+
+export const MISSED: Readonly<Record<MissedWhy, string>> = {
+  hole: 'Hole in it',
+  insect: 'Insect in',
+  open: 'Already open',
+  wilted: 'Wilted',
+  broke: 'Broke off',
+  notFound: 'Not found',
+  noPollen: 'No pollen',
+  skipped: 'Left out',
+};
+
+export const FOUND: Readonly<Record<Found, string>> = {
+  shut: 'shut, as it was covered',
+  hole: 'with a hole',
+  insect: 'with an insect in it',
+  open: 'already open',
+  wilted: 'wilting',
+};
+
+export const SEEN: Readonly<Record<LookSeen, string>> = {
+  growing: 'Growing',
+  unsure: 'Cannot tell yet',
+  misshapen: 'Growing, crooked',
+  yellowing: 'Yellow, shrivelling',
+  gone: 'Gone',
+};
+
+export const CAUSES: Readonly<Record<Cause, { readonly name: string; readonly sign: string }>> = {
+  neverPollinated: { name: 'No pollen reached it', sign: 'whole fruitlet small and yellow, no growth' },
+  partlyPollinated: {
+    name: 'Too little pollen',
+    sign: 'grew, then tapered or bent, soft or brown at the tip',
+  },
+  blossomEndRot: {
+    name: 'Blossom-end rot',
+    sign: 'a dark, sunken, leathery patch at the flower end: water and calcium, not pollen',
+  },
+  tooMuchFruit: { name: 'Too much fruit', sign: 'young ones shed while older ones swell' },
+  heatOrCold: { name: 'Heat or cold', sign: 'very hot or cold days around it' },
+  rain: { name: 'Rain in the flower', sign: 'wet when it was open' },
+  wetRot: { name: 'Rot under petals or tape', sign: 'soft and mouldy where petals stuck' },
+  pest: { name: 'Pest or hole', sign: 'bitten, or a hole in the side' },
+  handled: { name: 'Handled too hard', sign: 'broke at the stalk' },
+  unknown: { name: 'Cannot say', sign: '' },
+};
+
+export const GRADES: Readonly<Record<Grade, string>> = {
+  true: 'True to type',
+  likely: 'Likely true',
+  doubtful: 'Doubtful',
+  notForSeed: 'Not for seed',
+};
+
+export const LINKS: Readonly<Record<LinkName, string>> = {
+  seedSown: 'Seed sown',
+  covered: 'Covered before opening',
+  intact: 'Intact at opening',
+  cleanMales: 'Clean males',
+  shutAtOnce: 'Shut at once',
+  tagThere: 'Tag there',
+};
+
+export const LINK_STATES: Readonly<Record<LinkState, string>> = {
+  sound: 'holds',
+  open: 'not known yet',
+  unknown: 'nobody noted it',
+  doubtful: 'doubtful',
+  broken: 'broken',
+};

@@ -1,0 +1,105 @@
+import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { FACE, usePalette } from '../theme';
+
+export interface PlanBed {
+  readonly id: string;
+  readonly name: string;
+  readonly x: number;
+  readonly y: number;
+  readonly length: number;
+  readonly width: number;
+}
+
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+export interface PlanStripProps {
+  readonly width: number;
+  readonly beds: readonly PlanBed[];
+  readonly plants: readonly Spot[];
+  readonly here?: Spot;
+  readonly from?: Spot;
+  readonly marked?: readonly Spot[];
+  readonly maxHeight?: number;
+  readonly label: string;
+}
+
+/** The plan of the garden to scale, north up, with the way to where one goes next. */
+export function PlanStrip({
+  width,
+  beds,
+  plants,
+  here,
+  from,
+  marked = [],
+  maxHeight = 220,
+  label,
+}: PlanStripProps) {
+  const palette = usePalette();
+  const right = Math.max(1, ...beds.map((bed) => bed.x + bed.length));
+  const top = Math.max(1, ...beds.map((bed) => bed.y + bed.width));
+  const left = Math.min(0, ...beds.map(({ x }) => x));
+  const low = Math.min(0, ...beds.map(({ y }) => y));
+  const pad = 14;
+  const scale = Math.min((width - 2 * pad) / (right - left), (maxHeight - 2 * pad) / (top - low));
+  const height = (top - low) * scale + 2 * pad;
+  const at = ({ x, y }: Spot): Spot => ({ x: pad + (x - left) * scale, y: height - pad - (y - low) * scale });
+  // All plants in one path, so that thousands cost one node.
+  const dots = plants.map((plant) => {
+    const { x, y } = at(plant);
+    return `M${(x - 2.5).toFixed(1)} ${y.toFixed(1)}a2.5 2.5 0 1 0 5 0a2.5 2.5 0 1 0 -5 0`;
+  });
+  const start = from && at(from);
+  const end = here && at(here);
+  return (
+    <Svg width={width} height={height} role="img" aria-label={label}>
+      {beds.map((bed) => {
+        const corner = at({ x: bed.x, y: bed.y + bed.width });
+        return (
+          <G key={bed.id}>
+            <Rect
+              x={corner.x}
+              y={corner.y}
+              width={bed.length * scale}
+              height={bed.width * scale}
+              rx={4}
+              fill="none"
+              stroke={palette.line}
+              strokeWidth={2}
+            />
+            <SvgText
+              x={corner.x + 5}
+              y={corner.y + 14}
+              fontFamily={FACE.head}
+              fontWeight="700"
+              fontSize={12}
+              fill={palette.soft}
+            >
+              {bed.name}
+            </SvgText>
+          </G>
+        );
+      })}
+      <Path d={dots.join('')} fill={palette.edge} />
+      {marked.map((spot, i) => {
+        const { x, y } = at(spot);
+        return <Circle key={i} cx={x} cy={y} r={5} fill={palette.leaf} />;
+      })}
+      {start && end ? (
+        <Path
+          d={`M${start.x} ${start.y}L${end.x} ${end.y}`}
+          stroke={palette.ink}
+          strokeWidth={2.5}
+          strokeDasharray="2 6"
+          strokeLinecap="round"
+        />
+      ) : null}
+      {start ? <Circle cx={start.x} cy={start.y} r={5} fill={palette.ink} /> : null}
+      {end ? (
+        <Circle cx={end.x} cy={end.y} r={9} fill={palette.amber} stroke={palette.ink} strokeWidth={2} />
+      ) : null}
+    </Svg>
+  );
+}

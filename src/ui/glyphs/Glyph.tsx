@@ -1,0 +1,109 @@
+import type { ReactElement } from 'react';
+import Svg, { Circle, Path } from 'react-native-svg';
+import { usePalette, type Palette } from '../theme';
+
+interface Ink {
+  readonly line: string;
+  readonly fill: string;
+}
+
+/**
+ * One family, drawn on 24 × 24 with a 2 px stroke; told apart by shape before colour. A female's stalk swells
+ * under the cup, a male's is straight; a cover is a ring closed or open; a fruit is solid, hatched or fallen.
+ */
+const DRAWINGS = {
+  female: ({ fill }: Ink) => (
+    <>
+      <Path d="M12 23v-3" />
+      <Path
+        d="M12 20c-3.500 0-4.500-2.500-3.800-4.500.4-1 1.200-1.700 1.800-2.500h4c.6.8 1.400 1.500 1.800 2.500.7 2-.3 4.500-3.800 4.500z"
+        fill={fill}
+      />
+      <Path d="M10 13C9 9.500 7.200 7 5 4.800c2.600.1 4.300.8 5.200 2L12 3.500l1.800 3.300c.9-1.200 2.600-1.900 5.200-2C16.800 7 15 9.500 14 13z" />
+    </>
+  ),
+  male: () => (
+    <>
+      <Path d="M12 23V13" />
+      <Path d="M10 13C9 9.500 7.200 7 5 4.800c2.600.1 4.300.8 5.200 2L12 3.500l1.800 3.300c.9-1.200 2.600-1.900 5.200-2C16.800 7 15 9.500 14 13z" />
+    </>
+  ),
+  coverShut: () => <Circle cx={12} cy={12} r={8.5} />,
+  coverOpen: () => <Path d="M17.500 5.600A8.500 8.500 0 1 0 20.500 12" />,
+  fruit: ({ line }: Ink) => (
+    <>
+      <Path d="M12 2v4" />
+      <Path
+        d="M12 7c-5 0-7.500 3.500-7.500 7.500S7.500 22 12 22s7.500-3.500 7.500-7.500S17 7 12 7z"
+        fill={line}
+      />
+    </>
+  ),
+  fruitYoung: () => (
+    <>
+      <Path d="M12 2v5" />
+      <Path d="M12 7c-5 0-7.500 3.500-7.500 7.500S7.500 22 12 22s7.500-3.500 7.500-7.500S17 7 12 7z" />
+      <Path d="M8 11.500l8.500 7M7 15l6 5.500M11 9.500l7.500 6" strokeWidth={1.4} />
+    </>
+  ),
+  fruitFallen: () => (
+    <>
+      <Path d="M3 22h18" />
+      <Path
+        d="M9 9c-4 0-6 2.600-6 5.700 0 3 2.300 5.300 6 5.300s6-2.300 6-5.300S13 9 9 9z"
+        strokeDasharray="2.500 2.500"
+      />
+      <Path d="M12 8l4-5" />
+    </>
+  ),
+  today: () => <Path d="M2 18h20M6 18a6 6 0 0 1 12 0M12 5v3M3.500 10l2 1.500M20.500 10l-2 1.500" />,
+  garden: () => <Path d="M3 4h7v16H3zM14 4h7v7h-7zM14 15h7v5h-7z" />,
+  bench: () => <Path d="M12 2v9M8 11h8v3c0 4-2 6-4 8-2-2-4-4-4-8z" />,
+  tape: () => (
+    <>
+      <Circle cx={11} cy={12} r={8} />
+      <Circle cx={11} cy={12} r={3.5} />
+      <Path d="M11 20h11v-4" />
+    </>
+  ),
+  warn: () => <Path d="M12 3L2.500 20.500h19zM12 10v5M12 17.800v.2" />,
+  walk: () => <Path d="M4 20c5 0 3-6 8-6s3-8 8-8M17 3l3 3-3 3" />,
+  look: ({ line }: Ink) => (
+    <>
+      <Path d="M2 12c3-4.700 6.300-7 10-7s7 2.300 10 7c-3 4.700-6.300 7-10 7s-7-2.300-10-7z" />
+      <Circle cx={12} cy={12} r={2.5} fill={line} />
+    </>
+  ),
+  file: () => <Path d="M6 2h8l5 5v15H6zM14 2v5h5M9 13h6M9 17h6" />,
+  unsaved: () => <Path d="M12 3v11M8 10.500l4 4 4-4M4 16v5h16v-5" />,
+} satisfies Record<string, (ink: Ink) => ReactElement>;
+
+export type GlyphName = keyof typeof DRAWINGS;
+
+export interface GlyphProps {
+  readonly name: GlyphName;
+  readonly size?: number;
+  readonly tone?: Extract<keyof Palette, 'ink' | 'soft' | 'rust' | 'leaf' | 'onLeaf'>;
+  /** Named for screen readers only where no word beside it says the same. */
+  readonly label?: string;
+}
+
+export function Glyph({ name, size = 24, tone = 'ink', label }: GlyphProps) {
+  const palette = usePalette();
+  const named = label ? { role: 'img' as const, 'aria-label': label } : { 'aria-hidden': true };
+  return (
+    <Svg
+      width={size}
+      height={size}
+      viewBox="0 0 24 24"
+      fill="none"
+      stroke={palette[tone]}
+      strokeWidth={2}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+      {...named}
+    >
+      {DRAWINGS[name]({ line: palette[tone], fill: palette.petal })}
+    </Svg>
+  );
+}

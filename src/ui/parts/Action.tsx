@@ -1,0 +1,71 @@
+import { Button } from '../elements';
+import type { ReactNode } from 'react';
+import { View, type ViewStyle } from 'react-native';
+import { SPACE, TOUCH, usePalette } from '../theme';
+
+export interface ActionProps {
+  readonly title: string;
+  readonly onPress: () => void;
+  /** `main`: the one thing to do; `plain`: beside it; `quiet`: text alone; `loss`: takes something away. */
+  readonly kind?: 'main' | 'plain' | 'quiet' | 'loss';
+  readonly size?: 'usual' | 'big' | 'huge';
+  readonly disabled?: boolean;
+  readonly busy?: boolean;
+  readonly icon?: ReactNode;
+  readonly label?: string;
+  readonly selected?: boolean;
+  readonly style?: ViewStyle;
+  readonly nativeID?: string;
+}
+
+const HEIGHT = { usual: TOUCH.least, big: TOUCH.round, huge: 84 } as const;
+const FONT = { usual: 17, big: 21, huge: 28 } as const;
+
+/** A button. */
+export function Action({
+  title,
+  onPress,
+  kind = 'plain',
+  size = 'usual',
+  disabled = false,
+  busy = false,
+  icon,
+  label,
+  selected,
+  style,
+  nativeID,
+}: ActionProps) {
+  const palette = usePalette();
+  const look = {
+    main: { back: palette.leaf, text: palette.onLeaf, edge: palette.leaf },
+    plain: { back: palette.paper, text: palette.ink, edge: selected ? palette.ink : palette.edge },
+    quiet: { back: 'transparent', text: palette.leaf, edge: 'transparent' },
+    loss: { back: palette.paper, text: palette.rust, edge: palette.rust },
+  }[kind];
+  return (
+    <Button
+      title={title}
+      onPress={onPress}
+      disabled={disabled}
+      loading={busy}
+      icon={icon ? <View style={{ marginRight: SPACE.s }}>{icon}</View> : undefined}
+      accessibilityLabel={label ?? title}
+      nativeID={nativeID}
+      aria-pressed={selected}
+      containerStyle={style}
+      buttonStyle={{
+        minHeight: HEIGHT[size],
+        paddingVertical: SPACE.xs,
+        paddingHorizontal: size === 'usual' && kind !== 'main' ? SPACE.m : SPACE.l,
+        backgroundColor: look.back,
+        borderColor: look.edge,
+        borderWidth: selected ? 2.5 : 1.5,
+        height: style?.height,
+      }}
+      disabledStyle={{ backgroundColor: palette.wash, borderColor: palette.line }}
+      disabledTitleStyle={{ color: palette.soft }}
+      titleStyle={{ color: look.text, fontSize: FONT[size], textAlign: 'center' }}
+      loadingProps={{ color: look.text }}
+    />
+  );
+}

@@ -1,0 +1,81 @@
+import { Pressable, View } from 'react-native';
+import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
+import { Words } from './Words';
+
+export interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly title: string; readonly note?: string }[];
+  readonly value: T | undefined;
+  readonly onChange: (value: T) => void;
+  readonly error?: string;
+  /** Side by side for short titles, one below the other for long ones. */
+  readonly row?: boolean;
+}
+
+/** One of a few. */
+export function Choice<T extends string>({
+  label,
+  options,
+  value,
+  onChange,
+  error,
+  row = false,
+}: ChoiceProps<T>) {
+  const palette = usePalette();
+  return (
+    <View role="radiogroup" aria-label={label} style={{ gap: SPACE.s }}>
+      <Words kind="strong">{label}</Words>
+      <View style={{ flexDirection: row ? 'row' : 'column', flexWrap: 'wrap', gap: SPACE.s }}>
+        {options.map((option) => {
+          const on = option.value === value;
+          return (
+            <Pressable
+              key={option.value}
+              role="radio"
+              aria-checked={on}
+              aria-label={option.title}
+              onPress={() => onChange(option.value)}
+              style={{
+                minHeight: TOUCH.least,
+                flexGrow: 1,
+                flexDirection: 'row',
+                alignItems: 'center',
+                gap: SPACE.m,
+                paddingHorizontal: SPACE.m,
+                paddingVertical: SPACE.s,
+                borderRadius: RADIUS.s,
+                borderWidth: on ? 2.5 : 1.5,
+                borderColor: on ? palette.ink : palette.edge,
+                backgroundColor: palette.paper,
+              }}
+            >
+              <View
+                style={{
+                  width: 18,
+                  height: 18,
+                  borderRadius: 9,
+                  borderWidth: 2,
+                  borderColor: palette.ink,
+                  backgroundColor: on ? palette.leaf : 'transparent',
+                }}
+              />
+              <View style={{ flexShrink: 1 }}>
+                <Words kind={on ? 'strong' : 'body'}>{option.title}</Words>
+                {option.note ? (
+                  <Words kind="small" tone="soft">
+                    {option.note}
+                  </Words>
+                ) : null}
+              </View>
+            </Pressable>
+          );
+        })}
+      </View>
+      {error ? (
+        <Words kind="small" tone="rust" live>
+          {error}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,60 @@
+import { Input } from '../elements';
+import { useId } from 'react';
+import { View } from 'react-native';
+import { RADIUS, SPACE, usePalette } from '../theme';
+import { Words } from './Words';
+
+export interface FieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly onBlur?: () => void;
+  readonly error?: string;
+  readonly note?: string;
+  readonly numeric?: boolean;
+  readonly autoCapitalize?: 'none' | 'characters' | 'words';
+}
+
+/** A field to type in, with its name above and what is wrong below. */
+export function Field({
+  label,
+  value,
+  onChange,
+  onBlur,
+  error,
+  note,
+  numeric = false,
+  autoCapitalize,
+}: FieldProps) {
+  const palette = usePalette();
+  const noteId = useId();
+  return (
+    <View style={{ gap: SPACE.xs, flexGrow: 1, flexBasis: 140 }}>
+      <Words kind="strong">{label}</Words>
+      <Input
+        aria-label={label}
+        {...(note || error ? { 'aria-describedby': noteId } : {})}
+        aria-invalid={error ? true : undefined}
+        value={value}
+        onChangeText={onChange}
+        onBlur={onBlur}
+        inputMode={numeric ? 'decimal' : 'text'}
+        autoCapitalize={autoCapitalize}
+        renderErrorMessage={false}
+        inputContainerStyle={{
+          borderWidth: 1.5,
+          borderBottomWidth: 1.5,
+          borderColor: error ? palette.rust : palette.edge,
+          borderRadius: RADIUS.s,
+          backgroundColor: palette.paper,
+        }}
+        inputStyle={{ color: palette.ink }}
+      />
+      {note || error ? (
+        <Words kind="small" tone={error ? 'rust' : 'soft'} nativeID={noteId} live={Boolean(error)}>
+          {error ?? note ?? ''}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

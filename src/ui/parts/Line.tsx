@@ -1,0 +1,52 @@
+import { ListItem } from '../elements';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { SPACE, TOUCH, usePalette } from '../theme';
+import { Words } from './Words';
+
+export interface LineProps {
+  readonly title: string;
+  readonly note?: string;
+  readonly glyph?: ReactNode;
+  /** A number or short word at the right. */
+  readonly end?: string;
+  readonly tone?: 'ink' | 'rust';
+  readonly onPress?: () => void;
+  readonly selected?: boolean;
+}
+
+/** A line of a list, with a fine rule above it. */
+export function Line({ title, note, glyph, end, tone = 'ink', onPress, selected = false }: LineProps) {
+  const palette = usePalette();
+  const press = onPress
+    ? { onPress, role: 'link' as const, 'aria-current': selected ? ('true' as const) : undefined }
+    : { disabled: true, disabledStyle: { opacity: 1 } };
+  return (
+    <ListItem
+      {...press}
+      containerStyle={{
+        backgroundColor: selected ? palette.wash : 'transparent',
+        borderTopWidth: 1.5,
+        borderColor: palette.line,
+        paddingHorizontal: 0,
+        paddingVertical: SPACE.m,
+        minHeight: TOUCH.least,
+      }}
+    >
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, flex: 1 }}>
+        {glyph}
+        <View style={{ flex: 1 }}>
+          <Words kind="strong" tone={tone}>
+            {title}
+          </Words>
+          {note ? (
+            <Words kind="small" tone={tone === 'rust' ? 'rust' : 'soft'}>
+              {note}
+            </Words>
+          ) : null}
+        </View>
+        {end ? <Words kind="heading">{end}</Words> : null}
+      </View>
+    </ListItem>
+  );
+}

@@ -1,0 +1,59 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { SPACE, TOUCH, usePalette } from '../theme';
+import { Action } from './Action';
+import { Words } from './Words';
+
+export interface StepperProps {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (value: number) => void;
+  readonly most?: number;
+  readonly glyph?: ReactNode;
+  readonly lessLabel: string;
+  readonly moreLabel: string;
+}
+
+/** A small count, by one more or one less. */
+export function Stepper({ label, value, onChange, most = 20, glyph, lessLabel, moreLabel }: StepperProps) {
+  const palette = usePalette();
+  const button = { width: TOUCH.round };
+  return (
+    <View
+      role="group"
+      aria-label={label}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: SPACE.s,
+        paddingVertical: SPACE.s,
+        borderTopWidth: 1.5,
+        borderColor: palette.line,
+      }}
+    >
+      {glyph}
+      <View style={{ flex: 1 }}>
+        <Words kind="strong">{label}</Words>
+      </View>
+      <Action
+        title="−"
+        size="big"
+        label={lessLabel}
+        disabled={value === 0}
+        onPress={() => onChange(value - 1)}
+        style={button}
+      />
+      <Words kind="code" live style={{ minWidth: 36, textAlign: 'center' }}>
+        {value}
+      </Words>
+      <Action
+        title="+"
+        size="big"
+        label={moreLabel}
+        disabled={value >= most}
+        onPress={() => onChange(value + 1)}
+        style={button}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { wrap, type Endpoint, type Remote } from 'comlink';
+import type { Compute } from './compute';
+
+/** Where the work is done: a worker of the browser, or in a test the same code over a message channel. */
+export interface Transport {
+  readonly endpoint: Endpoint;
+  readonly stop: () => void;
+}
+
+export function workerTransport(): Transport {
+  const worker = new Worker(new URL('./compute.worker', window.location.href));
+  return { endpoint: worker, stop: () => worker.terminate() };
+}
+
+/** The answer came too late: a newer question was asked, or the work was stopped. */
+export class Outdated extends Error {}
+
+/**
+ * Asks the compute worker. Only the newest question of a client counts: a newer one, or `cancel`, ends the
+ * worker at once and fails the older with `Outdated`.
+ */
+export class ComputeClient {
+  readonly #open: () => Transport;
+  #running: { readonly transport: Transport; readonly give: (error: Error) => void } | undefined;
+
+  constructor(open: () => Transport = workerTransport) {
+    this.#open = open;
+  }
+
+  ask<T>(question: (remote: Remote<Compute>) => Promise<T>): Promise<T> {
+    this.cancel();
+    return new Promise<T>((resolve, reject) => {
+      const transport = this.#open();
+      const running = { transport, give: reject };
+      this.#running = running;
+      const finish = (): void => {
+        transport.stop();
+        if (this.#running === running) this.#running = undefined;
+      };
+      question(wrap<Compute>(transport.endpoint)).then(
+        (answer) => {
+          finish();
+          resolve(answer);
+        },
+        (error: unknown) => {
+          finish();
+          reject(error instanceof Error ? error : new Error(String(error)));
+        },
+      );
+    });
+  }
+
+  /** Ends the work under way. */
+  cancel(): void {
+    this.#running?.transport.stop();
+    this.#running?.give(new Outdated('a newer question was asked'));
+    this.#running = undefined;
+  }
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { COMPUTE } from './compute';
+
+expose(COMPUTE);
