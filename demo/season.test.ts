@@ -36,5 +36,5 @@ test('holds a few weeks of flowers: some set, some dropped, some missed, one cha
     fruits.some(({ flower, variety }) => variety.purpose !== 'eat' && !flower.pollination!.shutAgain),
   ).toBe(true);
   expect([...journal.all('flower').values()].some(({ missed }) => missed?.why === 'hole')).toBe(true);
-  expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(40);
+  expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(25);
 });

@@ -11,7 +11,7 @@ import {
 } from '../src/core/journal/entry';
 import { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
-import { courseOf } from '../src/core/fruit/course';
+import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { morningOf, roundVarieties } from '../src/core/round/morning';
 import { stopsOf } from '../src/core/round/stops';
 import { planRound } from '../src/core/route/planRound';
@@ -97,6 +97,7 @@ class DemoSeason {
 
   /** Morning round, looks by day, and the evening walk for the next morning. */
   liveDay(day: Day): void {
+    this.#at(day, 4);
     this.#noteWeather(day);
     this.#round(day);
     this.#looks(day);
@@ -104,9 +105,10 @@ class DemoSeason {
   }
 
   beginEvening(day: Day): void {
+    this.#at(day, 4);
     this.#noteWeather(day);
     this.#round(day);
-    this.#looks(day, 'half');
+    this.#looks(day, 0.3);
     this.#noteWeather(addDays(day, 1));
     const plants = this.#plants();
     this.#walk(addDays(day, 1), plants.slice(0, Math.floor(plants.length * 0.4)));
@@ -131,14 +133,13 @@ class DemoSeason {
 
   #noteWeather(day: Day): void {
     if (this.#journal.all('weather').has(day)) return;
-    this.#at(day, Math.max(4.5, this.#hour(day)));
     this.#tap(['weather.noted', { day, ...this.#weather(day) }]);
   }
 
   #walk(morning: Day, plants: readonly Plant[]): void {
     const evening = addDays(morning, -1);
     this.#device = this.#chance.happens(0.7) ? FIRST_PHONE : SECOND_PHONE;
-    this.#at(evening, Math.max(18.6, this.#hour(evening)));
+    this.#at(evening, 18.6);
     for (const { plant } of plants) {
       const variety = this.#plantVariety.get(plant)!;
       const early = Math.min(1, Math.max(0.1, daysBetween(FIRST_MORNING, morning) / 10));
@@ -174,7 +175,7 @@ class DemoSeason {
     const { pairing } = morningOf(this.#journal, morning);
     if (pairing.pairs.every(({ donors }) => donors.length === 0)) return;
     const { sunrise } = sunTimes(morning, this.#garden);
-    this.#clock = sunrise! - 20 * MS_PER_MINUTE;
+    this.#clock = Math.max(this.#clock, sunrise! - 20 * MS_PER_MINUTE);
     this.#device = FIRST_PHONE;
     const plan = planRound({
       pairs: pairing.pairs,
@@ -268,44 +269,38 @@ class DemoSeason {
     return { dropsOn, cause };
   }
 
-  #looks(day: Day, share: 'all' | 'half' = 'all'): void {
+  /** Looks at what is due; some looks are put off to another day, and on the last day most are still to do. */
+  #looks(day: Day, lookedAt = 0.85): void {
     this.#device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
-    this.#at(day, Math.max(17.5, this.#hour(day)));
-    let done = 0;
-    for (const [flowerId, fate] of this.#fates) {
-      const flower = this.#journal.all('flower').get(flowerId)!;
-      const course = courseOf(flower, day, this.#garden.zone)!;
-      const variety = this.#plantVariety.get(flower.plant)!;
-      const over = course.failed !== undefined || course.harvested !== undefined || course.ended;
-      const eating = variety.body.purpose === 'eat';
-      const lookDay = [4, 8, 14].includes(course.age) || (eating && course.age === 6);
-      if (over || !lookDay) continue;
-      // Some looks are forgotten, and on the last day half are still to do.
-      if (this.#chance.happens(0.08)) continue;
-      done += 1;
-      if (share === 'half' && done > 2) continue;
+    this.#at(day, 17.5);
+    const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
+    const due = new Set(looksDue(fruits, this.#garden, day).map(({ flower }) => flower.flower));
+    for (const { flower, course, variety } of fruits) {
+      const ripe = variety.purpose === 'eat' && course.age >= 6 && course.harvested === undefined;
+      const over = course.failed !== undefined || course.ended !== undefined;
+      if (over || !(due.has(flower.flower) || ripe) || !this.#chance.happens(lookedAt)) continue;
       this.#wait(this.#chance.between(0.3, 0.8));
-      if (fate.dropsOn !== undefined && fate.dropsOn <= course.age) {
-        const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
-        this.#tap(['looked', { flower: flowerId, seen, ...(fate.cause && { cause: fate.cause }) }]);
-      } else if (eating && course.age === 6) {
-        this.#tap(['harvested', { flower: flowerId, use: 'eat', tagThere: true, typical: true }]);
-      } else if (course.age === 8 && this.#chance.happens(0.04)) {
-        this.#tap(['removed', { flower: flowerId, how: 'thinned' }]);
-      } else {
-        const tag = course.age === 14 ? ('there' as const) : undefined;
-        this.#tap(['looked', { flower: flowerId, seen: 'growing', ...(tag && { tag }) }]);
-      }
+      this.#look(flower.flower, course.age, variety.purpose === 'eat');
     }
   }
 
-  #at(day: Day, hour: number): void {
-    this.#clock = atClock(day, hour, ESTATE.zone);
+  #look(flower: string, age: number, eating: boolean): void {
+    const fate = this.#fates.get(flower)!;
+    if (fate.dropsOn !== undefined && fate.dropsOn <= age) {
+      const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
+      this.#tap(['looked', { flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
+    } else if (eating && age >= 6) {
+      this.#tap(['harvested', { flower, use: 'eat', tagThere: true, typical: true }]);
+    } else if (age > 6 && age < 12 && this.#chance.happens(0.04)) {
+      this.#tap(['removed', { flower, how: 'thinned' }]);
+    } else {
+      this.#tap(['looked', { flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) }]);
+    }
   }
 
-  /** The clock's hour on a day, so that time only goes forward within it. */
-  #hour(day: Day): number {
-    return Math.max(0, (this.#clock - atClock(day, 0, ESTATE.zone)) / (60 * MS_PER_MINUTE));
+  /** Goes to an hour of a day, unless it has passed. */
+  #at(day: Day, hour: number): void {
+    this.#clock = Math.max(this.#clock, atClock(day, hour, ESTATE.zone));
   }
 
   #wait(minutes: number): void {

@@ -276,4 +276,4 @@ const amends = (meta: Meta, entry: Entry): meta is EntryOf<'amended'> =>
   entry.kind !== 'struck';
 
 const withBody = (entry: Entry, amendment: EntryOf<'amended'>): Entry =>
-  ({ ...entry, body: amendment.body }) as Entry;
+  ({ ...entry, body: amendment.body.body }) as Entry;

@@ -38,8 +38,8 @@ export function clockHour(ms: number, zone: string): number {
 }
 
 /**
- * The instant at which clocks in `zone` show `hour` on `day`. An hour that the clocks skip gives the moment
- * they jump; one that comes twice gives the first.
+ * The instant at which clocks in `zone` show `hour` on `day`. An hour that comes twice gives the first; one that
+ * the clocks skip is counted on from before the jump, so 1:30 becomes 2:30.
  *
  * @param hour hours since midnight, 0 to 24.
  * @returns UTC milliseconds.
@@ -47,16 +47,15 @@ export function clockHour(ms: number, zone: string): number {
  * @example atClock('2026-07-18', 5.5, 'Europe/London') // 04:30 UTC
  */
 export function atClock(day: Day, hour: number, zone: string): number {
-  const [year, month, date] = partsOf(day);
-  const minutes = Math.round(hour * 60);
-  return new TZDate(year, month - 1, date, Math.floor(minutes / 60), minutes % 60, zone).getTime();
-}
-
-/** @throws RangeError when `day` is not a calendar day. */
-function partsOf(day: Day): [number, number, number] {
   if (!isDay(day)) throw new RangeError(`not a calendar day: ${day}`);
-  const [year = 0, month = 0, date = 0] = day.split('-').map(Number);
-  return [year, month, date];
+  const asUtc = dayNumber(day) * MS_PER_DAY + Math.round(hour * 60) * MS_PER_MINUTE;
+  const offset = (ms: number): number => tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
+  const before = asUtc - offset(asUtc - MS_PER_DAY);
+  const after = asUtc - offset(asUtc + MS_PER_DAY);
+  const shown = (ms: number): boolean => ms + offset(ms) === asUtc;
+  const first = Math.min(before, after);
+  if (shown(first)) return first;
+  return shown(after) ? after : before;
 }
 
 /** Is the text a day of the calendar, written `YYYY-MM-DD`? */

@@ -1,4 +1,4 @@
-import { MS_PER_MINUTE } from '../time/calendar';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
 import { pollenAlive, type OpeningWindow } from './openingWindow';
 
 /** Once insects are out, an open flower may have their pollen already. Our default. */
@@ -7,7 +7,8 @@ const STEP_MS = 10 * MS_PER_MINUTE;
 
 /**
  * What each moment of a window is worth, from 0 to 1: the share of flowers open, times the pollen alive beside
- * that at opening, less once insects are out.
+ * that at opening, less once insects are out
+ * (they come within the hour).
  *
  * @returns one point every ten minutes from the first opening to the last shutting; `ms` in UTC milliseconds.
  */
@@ -26,6 +27,6 @@ function worthAt(window: OpeningWindow, ms: number): number {
     Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));
   const open =
     ramp(...window.opens) * (1 - ramp(Math.min(window.shuts[0], window.lastSafe), window.shuts[1]));
-  const insects = ms >= window.insects ? WITH_INSECTS : 1;
+  const insects = 1 - (1 - WITH_INSECTS) * ramp(window.insects, window.insects + MS_PER_HOUR);
   return (open * insects * pollenAlive(window, ms)) / 0.9;
 }

@@ -5,7 +5,7 @@ import { useDevice, useGarden } from '@/data/provider';
 import { Choice } from '@/ui/parts/Choice';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
-import { optionsOf } from '../forms/fields';
+import { optionsOf } from '../words/options';
 import { Page } from '../shell/Page';
 
 const THEMES = { auto: 'As the device', day: 'Day', night: 'Night' } as const;

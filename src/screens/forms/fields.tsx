@@ -51,9 +51,3 @@ export function FormChoice<T extends FieldValues, C extends FieldValues, V exten
     />
   );
 }
-
-/** The entries of a catalogue of words as options. */
-export const optionsOf = <T extends string>(
-  words: Readonly<Record<T, string>>,
-): { value: T; title: string }[] =>
-  (Object.keys(words) as T[]).map((value) => ({ value, title: words[value] }));

@@ -18,8 +18,12 @@ const WHAT_TO_SEE = {
   kept: 'Day 14 and after: is it still there and growing?',
 } as const;
 
-/** One look: two taps when it fails, one when it grows. */
-export function LookCard({ fruit }: { readonly fruit: Fruit }) {
+/**
+ * One look: two taps when it fails, one when it grows.
+ *
+ * @param named say which fruit it is; a page about one fruit has said so already.
+ */
+export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; readonly named?: boolean }) {
   const record = useRecord();
   const { undo } = useUndo();
   const { journal } = useGarden().store;
@@ -32,15 +36,19 @@ export function LookCard({ fruit }: { readonly fruit: Fruit }) {
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   return (
     <View style={{ gap: SPACE.s }}>
-      <Words tone="soft">
-        {placeInWords(journal, plant)}, {variety.name}
-      </Words>
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
-        <Words kind="code" live>
-          {flower.code ? showTagCode(flower.code) : 'no tag'}
-        </Words>
-        <Words kind="strong">day {course.age}</Words>
-      </View>
+      {named ? (
+        <>
+          <Words tone="soft">
+            {placeInWords(journal, plant)}, {variety.name}
+          </Words>
+          <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
+            <Words kind="code" live>
+              {flower.code ? showTagCode(flower.code) : 'no tag'}
+            </Words>
+            <Words kind="strong">day {course.age}</Words>
+          </View>
+        </>
+      ) : null}
       {look ? <Words>{WHAT_TO_SEE[look.kind]}</Words> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Action kind="main" size="big" title={SEEN.growing} onPress={() => say('growing')} style={answer} />

@@ -107,7 +107,7 @@ export function OneFruitScreen() {
           <Words kind="heading" level={2}>
             Look now
           </Words>
-          <LookCard fruit={fruit} />
+          <LookCard fruit={fruit} named={false} />
           <Ending id={id} />
         </View>
       ) : null}

@@ -73,9 +73,9 @@ function DemoBand() {
   };
   return (
     <Band label="Demo garden">
-      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 150 }}>
+      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 90 }}>
         <Words kind="small">
-          Demo garden, {f.shortDay(day)} {f.time(now)}
+          Demo, {f.shortDay(day)} {f.time(now)}
         </Words>
       </View>
       <View style={{ flexDirection: 'row', gap: SPACE.xs }}>
@@ -90,6 +90,7 @@ function DemoBand() {
           onPress={() => forward(next(morning))}
         />
         <Action
+          size="small"
           title="+1 day"
           label="Put the demo’s clock one day forward"
           onPress={() => forward(now + 24 * 3_600_000)}

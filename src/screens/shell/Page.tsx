@@ -25,12 +25,14 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
   const wide = useWide();
   const palette = usePalette();
   const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
-  useEffect(() => window.scrollTo(0, 0), [title]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [title]);
   return (
-    <View style={{ flex: 1 }}>
+    <View style={{ flex: 1, minHeight: 0 }}>
       <ScrollView
         role="main"
-        style={{ flex: 1 }}
+        style={{ flex: 1, minHeight: 0 }}
         contentContainerStyle={{
           flexDirection: wide && aside ? 'row' : 'column',
           alignItems: wide && aside ? 'flex-start' : wide ? 'flex-start' : 'center',

@@ -67,16 +67,17 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 
 function Frame({ mode, children }: { readonly mode: Mode; readonly children: ReactNode }) {
   const wide = useWide();
-  const path = usePathname();
+  const path = useSettledPath();
   const opening = useOpening();
   const open = opening.state === 'open';
   const { setMode } = useThemeMode();
-  useEffect(() => setMode(mode === 'night' ? 'dark' : 'light'), [mode, setMode]);
+  useEffect(() => {
+    setMode(mode === 'night' ? 'dark' : 'light');
+  }, [mode, setMode]);
   const nav = wide || !FULL.includes(path) ? <Places wide={wide} path={path} /> : null;
   return (
     <View
       style={{
-        flex: 1,
         height: '100dvh' as unknown as number,
         flexDirection: wide ? 'row' : 'column',
         // Until a garden is open the page's own ground shows, which knows day from night before any script.
@@ -84,7 +85,7 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
       }}
     >
       {wide ? nav : null}
-      <View style={{ flex: 1 }}>
+      <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
         {open ? <Bands /> : null}
         {children}
       </View>
@@ -92,6 +93,16 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
       {open ? <Keys /> : null}
     </View>
   );
+}
+
+/** The path, once mounted: the pages' HTML is made without one, and the first render must be the same. */
+function useSettledPath(): string {
+  const path = usePathname();
+  const [mounted, setMounted] = useState(false);
+  useEffect(() => {
+    setMounted(true);
+  }, []);
+  return mounted ? path : '';
 }
 
 function Places({ wide, path }: { readonly wide: boolean; readonly path: string }) {

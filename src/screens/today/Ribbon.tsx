@@ -28,7 +28,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
   const petals = windows.map((window, i): RibbonPetal => ({
-    name: CROPS[window.crop].name,
+    name: CROPS[window.crop].name.replace('C. ', ''),
     points: worthThroughMorning(window).map(({ ms, worth }) => ({
       hour: hourOf(ms),
       worth: worth * (cropOf(window.crop).setPrior.value / 0.65),

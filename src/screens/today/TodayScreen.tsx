@@ -178,7 +178,7 @@ function Rest({
           title={`${f.count(wanted - males, 'male', 'males')} short`}
           note={
             `${journal.all('variety').get(variety)?.name ?? ''}: ${f.count(females, 'female', 'females')}, ` +
-            `${males} of ${f.count(wanted, 'male', 'males')}${without > 0 ? `, ${without} without any` : '; males are shared'}`
+            `${males} of ${f.count(wanted, 'male', 'males')}${without > 0 ? `, ${without} without any` : '; some get fewer'}`
           }
         />
       ))}

@@ -59,7 +59,7 @@ export function MorningRibbon(props: MorningRibbonProps) {
       {petals.map(({ name, points, first }, row) => {
         const y = TOP + ROW * (row + 0.5);
         const end = points.at(-1)?.hour ?? from;
-        const room = width - margin - x(end) > 8 * name.length + 14;
+        const room = width - margin - x(end) > 7 * name.length + 8;
         return (
           <G key={name}>
             <Path

@@ -8,7 +8,7 @@ export interface ActionProps {
   readonly onPress: () => void;
   /** `main`: the one thing to do; `plain`: beside it; `quiet`: text alone; `loss`: takes something away. */
   readonly kind?: 'main' | 'plain' | 'quiet' | 'loss';
-  readonly size?: 'usual' | 'big' | 'huge';
+  readonly size?: 'small' | 'usual' | 'big' | 'huge';
   readonly disabled?: boolean;
   readonly busy?: boolean;
   readonly icon?: ReactNode;
@@ -18,8 +18,9 @@ export interface ActionProps {
   readonly nativeID?: string;
 }
 
-const HEIGHT = { usual: TOUCH.least, big: TOUCH.round, huge: 84 } as const;
-const FONT = { usual: 17, big: 21, huge: 28 } as const;
+const HEIGHT = { small: TOUCH.least, usual: TOUCH.least, big: TOUCH.round, huge: 84 } as const;
+const PADDING = { small: SPACE.s, usual: SPACE.m, big: SPACE.m, huge: SPACE.m } as const;
+const FONT = { small: 15, usual: 17, big: 21, huge: 28 } as const;
 
 /** A button. */
 export function Action({
@@ -56,7 +57,7 @@ export function Action({
       buttonStyle={{
         minHeight: HEIGHT[size],
         paddingVertical: SPACE.xs,
-        paddingHorizontal: size === 'usual' && kind !== 'main' ? SPACE.m : SPACE.l,
+        paddingHorizontal: PADDING[size],
         backgroundColor: look.back,
         borderColor: look.edge,
         borderWidth: selected ? 2.5 : 1.5,
@@ -64,7 +65,11 @@ export function Action({
       }}
       disabledStyle={{ backgroundColor: palette.wash, borderColor: palette.line }}
       disabledTitleStyle={{ color: palette.soft }}
-      titleStyle={{ color: look.text, fontSize: FONT[size], textAlign: 'center' }}
+      titleStyle={{
+        color: look.text,
+        fontSize: kind === 'main' ? FONT[size] : Math.min(FONT[size], 19),
+        textAlign: 'center',
+      }}
       loadingProps={{ color: look.text }}
     />
   );

@@ -29,7 +29,7 @@ export function Field({
   const palette = usePalette();
   const noteId = useId();
   return (
-    <View style={{ gap: SPACE.xs, flexGrow: 1, flexBasis: 140 }}>
+    <View style={{ gap: SPACE.xs, flexGrow: 1, flexShrink: 1, minWidth: 130 }}>
       <Words kind="strong">{label}</Words>
       <Input
         aria-label={label}

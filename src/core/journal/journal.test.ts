@@ -1,0 +1,294 @@
+import fc from 'fast-check';
+import { liveSeason } from '../../../demo/season';
+import type { Entry, Fact, StoredEntry } from './entry';
+import { Journal } from './journal';
+import { redoable, undoable } from './undo';
+
+const SEASON = liveSeason(7, '2026-06-24');
+
+const journalOf = (entries: Iterable<StoredEntry>): Journal => {
+  const journal = new Journal();
+  journal.add(entries);
+  return journal;
+};
+
+const TYPES = [
+  'garden',
+  'device',
+  'season',
+  'bed',
+  'variety',
+  'plant',
+  'walk',
+  'flower',
+  'round',
+  'weather',
+] as const;
+
+/** All states, in an order that does not depend on arrival. */
+function stateOf(journal: Journal): unknown {
+  return TYPES.map((type) =>
+    [...journal.all(type)]
+      .map(([id, state]) => [id, 'done' in state ? { ...state, done: [...state.done].sort() } : state])
+      .sort(([a], [b]) => (String(a) < String(b) ? -1 : 1)),
+  );
+}
+
+/** Writes entries as a device would, each tap an action. */
+class Writer {
+  static ids = 0;
+  readonly entries: Entry[] = [];
+  constructor(
+    readonly device: string,
+    public lamport = 0,
+  ) {}
+
+  tap(...facts: readonly Fact[]): Entry[] {
+    Writer.ids += 1;
+    const action = `action-${Writer.ids}`;
+    const fresh = facts.map(({ kind, body }) => {
+      this.lamport += 1;
+      Writer.ids += 1;
+      const at = new Date(1_780_000_000_000 + Writer.ids * 60_000).toISOString();
+      const id = `id-${String(Writer.ids).padStart(6, '0')}`;
+      const { device, lamport } = this;
+      return { id, kind, v: 1, at, recorded: at, lamport, garden: 'g', device, action, body } as Entry;
+    });
+    this.entries.push(...fresh);
+    return fresh;
+  }
+}
+
+const scouted = (plant: string, female: number): Fact => ({
+  kind: 'scouted',
+  body: { plant, morning: '2026-07-19', eve: { female, male: 0 }, green: { female: 0, male: 0 } },
+});
+const covered = (...flowers: string[]): Fact => ({
+  kind: 'covered',
+  body: {
+    plant: 'p1',
+    morning: '2026-07-19',
+    method: 'tape',
+    flowers: flowers.map((flower) => ({ flower, sex: 'female', code: '' })),
+  },
+});
+const pollinated = (flower: string): Fact => ({
+  kind: 'pollinated',
+  body: {
+    flower,
+    plant: 'p1',
+    round: 'r',
+    stop: `dab-${flower}`,
+    donors: [],
+    found: 'shut',
+    method: 'maleFlower',
+    shutAgain: true,
+    tagged: true,
+  },
+});
+const struck = (target: Entry): Fact => ({ kind: 'struck', body: { target: target.id } });
+
+/** Entries of two devices with amendments, strikes and strikes of strikes. */
+const messy = fc
+  .array(fc.tuple(fc.nat(2), fc.nat(5), fc.nat(1000), fc.boolean()), { minLength: 1, maxLength: 25 })
+  .map((steps) => {
+    const writers = [new Writer('phone-a'), new Writer('phone-b')] as const;
+    const all: Entry[] = [];
+    for (const [what, flower, pick, first] of steps) {
+      const writer = writers[first ? 0 : 1];
+      const target = all[pick % Math.max(1, all.length)];
+      // A clock that has seen everything, or one that was out of reach for a while.
+      writer.lamport =
+        pick % 3 === 0 ? writer.lamport : Math.max(writer.lamport, ...all.map(({ lamport }) => lamport), 0);
+      if (target && what === 0) all.push(...writer.tap(struck(target)));
+      else if (target?.kind === 'covered' && what === 1) {
+        const body = covered(`f${flower}`, `f${flower + 1}`).body;
+        all.push(...writer.tap({ kind: 'amended', body: { target: target.id, of: 'covered', body } }));
+      } else all.push(...writer.tap(covered(`f${flower}`), pollinated(`f${flower}`)));
+    }
+    return all;
+  });
+
+test('any order of arrival gives the same state', () => {
+  fc.assert(
+    fc.property(
+      messy.chain((entries) =>
+        fc.tuple(fc.constant(entries), fc.shuffledSubarray(entries, { minLength: entries.length })),
+      ),
+      ([entries, shuffled]) => {
+        expect(stateOf(journalOf(shuffled))).toEqual(stateOf(journalOf(entries)));
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
+
+test('a whole season in any order, in portions and twice over gives the same state', () => {
+  const whole = stateOf(journalOf(SEASON));
+  fc.assert(
+    fc.property(
+      fc.shuffledSubarray(SEASON, { minLength: SEASON.length }),
+      fc.nat(SEASON.length),
+      (shuffled, cut) => {
+        const journal = new Journal();
+        journal.add(shuffled.slice(0, cut));
+        // Reading in between must not freeze anything.
+        journal.all('flower');
+        journal.add(shuffled.slice(Math.floor(cut / 2)));
+        journal.add(shuffled);
+        expect(stateOf(journal)).toEqual(whole);
+      },
+    ),
+    { numRuns: 12 },
+  );
+});
+
+test('merging is commutative, associative and idempotent', () => {
+  const merge = (...parts: readonly (readonly Entry[])[]): unknown => stateOf(journalOf(parts.flat()));
+  fc.assert(
+    fc.property(messy, fc.nat(), fc.nat(), (entries, i, j) => {
+      const [low, high] = [i % (entries.length + 1), j % (entries.length + 1)].sort((a, b) => a - b) as [
+        number,
+        number,
+      ];
+      const a = entries.slice(0, high);
+      const b = entries.slice(low);
+      const c = entries.filter((_, n) => n % 2 === 0);
+      expect(merge(a, b)).toEqual(merge(b, a));
+      expect(merge([...a, ...b], c)).toEqual(merge(a, [...b, ...c]));
+      expect(merge(a, a)).toEqual(merge(a));
+    }),
+  );
+});
+
+test('an amendment replaces the whole body and can take flowers away and add others', () => {
+  const phone = new Writer('phone');
+  const [first] = phone.tap(covered('f1', 'f2'));
+  phone.tap({ kind: 'amended', body: { target: first!.id, of: 'covered', body: covered('f2', 'f3').body } });
+  const journal = journalOf(phone.entries);
+  expect([...journal.all('flower').keys()].sort()).toEqual(['f2', 'f3']);
+  expect(
+    journal
+      .flowersOf('2026-07-19')
+      .map(({ flower }) => flower)
+      .sort(),
+  ).toEqual(['f2', 'f3']);
+});
+
+test('an amendment that arrives before what it amends waits for it', () => {
+  const phone = new Writer('phone');
+  const [first] = phone.tap(covered('f1'));
+  const [amendment] = phone.tap({
+    kind: 'amended',
+    body: { target: first!.id, of: 'covered', body: covered('f9').body },
+  });
+  const journal = journalOf([amendment!]);
+  expect(journal.all('flower').size).toBe(0);
+  journal.add([first!]);
+  expect([...journal.all('flower').keys()]).toEqual(['f9']);
+});
+
+test('an amendment of another kind changes nothing', () => {
+  const phone = new Writer('phone');
+  const [first] = phone.tap(scouted('p1', 2));
+  phone.tap({ kind: 'amended', body: { target: first!.id, of: 'covered', body: covered('f1').body } });
+  expect(journalOf(phone.entries).all('walk').get('p1|2026-07-19')!.eve.female).toBe(2);
+});
+
+test('strikes that strike each other in a ring settle by the order', () => {
+  const phone = new Writer('phone');
+  const [fact] = phone.tap(scouted('p1', 2));
+  const [one] = phone.tap(struck(fact!));
+  const [two] = phone.tap(struck(one!));
+  const forged = { ...one!, id: 'id-forged', body: { target: two!.id } } as Entry;
+  // The forged strike comes before its target, so it does not act on it.
+  expect(journalOf([fact!, one!, two!, forged]).all('walk').size).toBe(1);
+});
+
+test('undo takes back the last tap whole, redo brings it again, and both survive a reload', () => {
+  const phone = new Writer('phone');
+  phone.tap(scouted('p1', 1), covered('f1'));
+  phone.tap(pollinated('f1'));
+  const undo = (): void => {
+    const action = undoable(journalOf(phone.entries), phone.entries);
+    if (action) phone.tap(...action.entries.map((entry) => struck(entry as Entry)));
+  };
+  const redo = (): void => {
+    const action = redoable(journalOf(phone.entries), phone.entries);
+    if (action) phone.tap(...action.entries.map((entry) => struck(entry as Entry)));
+  };
+  const look = (): [boolean, number] => {
+    const flower = journalOf(phone.entries).all('flower').get('f1');
+    return [flower?.pollination !== undefined, journalOf(phone.entries).all('walk').size];
+  };
+  expect(look()).toEqual([true, 1]);
+  undo();
+  expect(look()).toEqual([false, 1]);
+  undo();
+  expect(look()).toEqual([false, 0]);
+  redo();
+  expect(look()).toEqual([false, 1]);
+  redo();
+  expect(look()).toEqual([true, 1]);
+  redo();
+  expect(look()).toEqual([true, 1]);
+  undo();
+  phone.tap(pollinated('f1'));
+  // Something new was done: there is nothing to redo any more.
+  expect(redoable(journalOf(phone.entries), phone.entries)).toBeUndefined();
+});
+
+test('undo never reaches for what another device did', () => {
+  const mine = new Writer('phone-a');
+  const theirs = new Writer('phone-b', 10);
+  const [own] = mine.tap(scouted('p1', 1));
+  theirs.tap(scouted('p2', 1));
+  const journal = journalOf([...mine.entries, ...theirs.entries]);
+  expect(undoable(journal, mine.entries)?.entries).toEqual([own]);
+});
+
+test('two devices that pollinate one flower: the first in order counts, both stay, the clash is shown', () => {
+  const a = new Writer('phone-a');
+  const b = new Writer('phone-b');
+  a.tap(covered('f1'));
+  b.lamport = 1;
+  const [first] = a.tap(pollinated('f1'));
+  const [second] = b.tap(pollinated('f1'));
+  const flower = journalOf([...b.entries, ...a.entries])
+    .all('flower')
+    .get('f1')!;
+  expect(flower.pollination!.entry).toBe(first!.id);
+  expect(flower.conflicts).toEqual([{ believed: first!.id, other: second!.id }]);
+});
+
+test('pollen that was put on stays on, though another device called the flower missing', () => {
+  const a = new Writer('phone-a');
+  const b = new Writer('phone-b', 1);
+  a.tap(covered('f1'));
+  const [dab] = a.tap(pollinated('f1'));
+  const [miss] = b.tap({
+    kind: 'missed',
+    body: { flower: 'f1', plant: 'p1', round: 'r', stop: 'dab-f1', why: 'notFound' },
+  });
+  const flower = journalOf([...a.entries, ...b.entries])
+    .all('flower')
+    .get('f1')!;
+  expect(flower.missed).toBeUndefined();
+  expect(flower.conflicts).toEqual([{ believed: dab!.id, other: miss!.id }]);
+});
+
+test('kinds, versions and fields of a later program are kept as they came', () => {
+  const known = { ...SEASON[0]!, mood: 'fine' };
+  const later = { ...SEASON[1]!, id: 'later', kind: 'danced', body: { steps: 3 } };
+  const newer = { ...SEASON[2]!, id: 'newer', v: 99 };
+  const journal = journalOf([known, later, newer]);
+  expect([...journal.entries()]).toEqual([known, later, newer]);
+  expect(journal.all('garden').size).toBe(1);
+});
+
+test('two contents under one id give the same state whichever comes first', () => {
+  const phone = new Writer('phone');
+  const [one] = phone.tap(scouted('p1', 1));
+  const other = { ...one!, body: { ...one!.body, eve: { female: 5, male: 0 } } } as Entry;
+  expect(stateOf(journalOf([one!, other]))).toEqual(stateOf(journalOf([other, one!])));
+});

@@ -1,0 +1,132 @@
+import type { Flower, Plant } from '../journal/state';
+import { fruitPurity, type PurityEvidence } from './fruitPurity';
+
+const OPENS = Date.parse('2026-07-19T04:00:00Z');
+
+const male = (flower: string, plant: string, change: Partial<Flower> = {}): Flower => ({
+  flower,
+  plant,
+  sex: 'male',
+  code: '',
+  morning: '2026-07-19',
+  cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
+  picked: { at: '2026-07-19T04:10:00.000Z' },
+  secondDabs: [],
+  looks: [],
+  conflicts: [],
+  ...change,
+});
+
+const POLLINATION: NonNullable<Flower['pollination']> = {
+  at: '2026-07-19T04:20:00.000Z',
+  donors: [{ plant: 'B', flower: 'm1' }],
+  found: 'shut',
+  method: 'maleFlower',
+  shutAgain: true,
+  tagged: true,
+  device: 'd',
+  entry: 'e',
+};
+
+const female = (change: Partial<Flower> = {}): Flower =>
+  male('f1', 'A', { sex: 'female', code: 'K123', picked: undefined, pollination: POLLINATION, ...change });
+
+const plant = (id: string, variety: string): [string, Plant] => [
+  id,
+  { plant: id, bed: 'b', row: 1, place: 1, variety },
+];
+
+const judge = (flower: Flower, change: Partial<PurityEvidence> = {}) =>
+  fruitPurity({
+    flower,
+    variety: { variety: 'v', seedSource: 'ownGuarded' },
+    males: new Map([['m1', male('m1', 'B')]]),
+    plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
+    opens: OPENS,
+    ...change,
+  });
+
+const harvested = (tagThere: boolean): Partial<Flower> => ({
+  harvest: { use: 'seed', tagThere, typical: true, at: '2026-09-10T09:00:00.000Z' },
+});
+
+test('covered, intact, clean, shut and tagged to the harvest is true to type', () => {
+  const purity = judge(female(harvested(true)));
+  expect(purity).toMatchObject({ grade: 'true', soFar: false });
+  expect(purity.weakest).toBeUndefined();
+});
+
+test('before the harvest it is true so far, and the open link is the tag', () => {
+  const purity = judge(female());
+  expect(purity).toMatchObject({ grade: 'true', soFar: true, weakest: { link: 'tagThere', state: 'open' } });
+});
+
+// The chain of the trade: cover from bud to harvest (common practice, no source).
+test.each([
+  ['not covered', female({ cover: undefined }), 'covered', 'cover.none'],
+  [
+    'only marked',
+    female({ cover: { method: 'none', at: '2026-07-18T18:00:00.000Z' } }),
+    'covered',
+    'cover.none',
+  ],
+  [
+    'covered after opening',
+    female({ cover: { method: 'bag', at: '2026-07-19T04:01:00.000Z' } }),
+    'covered',
+    'cover.late',
+  ],
+  ['a hole', female({ pollination: { ...POLLINATION, found: 'hole' } }), 'intact', 'intact.hole'],
+  ['already open', female({ pollination: { ...POLLINATION, found: 'open' } }), 'intact', 'intact.open'],
+  ['left open', female({ pollination: { ...POLLINATION, shutAgain: false } }), 'shutAtOnce', 'shut.leftOpen'],
+  ['never tagged', female({ pollination: { ...POLLINATION, tagged: false } }), 'tagThere', 'tag.never'],
+  ['tag gone at harvest', female(harvested(false)), 'tagThere', 'tag.gone'],
+])('one broken link and it is not for seed: %s', (_name, flower, link, code) => {
+  const purity = judge(flower);
+  expect(purity.grade).toBe('notForSeed');
+  expect(purity.weakest).toMatchObject({ link, state: 'broken' });
+  expect(purity.weakest!.reasons[0]!.code).toBe(code);
+});
+
+test('a male that was not covered, or was spoiled, breaks the chain', () => {
+  expect(judge(female(), { males: new Map([['m1', male('m1', 'B', { cover: undefined })]]) })).toMatchObject({
+    grade: 'notForSeed',
+    weakest: { link: 'cleanMales' },
+  });
+  const spoiled = male('m1', 'B', { spoiled: { why: 'hole', at: '2026-07-19T04:10:00.000Z' } });
+  expect(judge(female(), { males: new Map([['m1', spoiled]]) }).weakest!.reasons[0]!.code).toBe(
+    'males.spoiled',
+  );
+});
+
+test('males that nobody named leave it likely', () => {
+  const purity = judge(female({ ...harvested(true), pollination: { ...POLLINATION, donors: [] } }));
+  expect(purity).toMatchObject({ grade: 'likely', weakest: { link: 'cleanMales', state: 'unknown' } });
+});
+
+test('cover cannot mend seed that was crossed before it was sown', () => {
+  const grades = (['ownGuarded', 'boughtLine', 'swapped', 'unknown', 'openGarden', 'f1'] as const).map(
+    (seedSource) => judge(female(harvested(true)), { variety: { variety: 'v', seedSource } }).grade,
+  );
+  expect(grades).toEqual(['true', 'true', 'likely', 'likely', 'doubtful', 'notForSeed']);
+});
+
+test('pollen of another variety makes a known cross, mother first', () => {
+  const purity = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] } }));
+  expect(purity).toMatchObject({ grade: 'notForSeed', cross: { mother: 'v', father: 'w' } });
+});
+
+test('a second dab with foreign pollen counts as much as the first', () => {
+  const dab = { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] };
+  expect(judge(female({ secondDabs: [dab] })).grade).toBe('notForSeed');
+});
+
+test('her own plant’s pollen is true, and said', () => {
+  const own = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'A', flower: 'm2' }] } }), {
+    males: new Map([['m2', male('m2', 'A')]]),
+  });
+  expect(own.chain.find(({ link }) => link === 'cleanMales')).toMatchObject({
+    state: 'sound',
+    reasons: [{ code: 'males.ownPlant' }],
+  });
+});
