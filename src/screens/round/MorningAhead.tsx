@@ -55,6 +55,11 @@ export function MorningAhead({ morning }: { readonly morning: Day }) {
           Reckoning the walk…
         </Words>
       )}
+      {plan && plan.visits.length > 0 ? (
+        <Words kind="small" tone="soft" style={{ marginBottom: SPACE.m }}>
+          {plan.reasons.map((reason) => sayReason(reason, f)).join(' ')}
+        </Words>
+      ) : null}
       {varieties.map((variety) => {
         const pairs = pairing.pairs.filter((pair) => pair.variety === variety);
         const short = pairing.shortages.find((shortage) => shortage.variety === variety);

@@ -42,6 +42,14 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   fewer: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,
   none: () => 'There is no pollen for her.',
 
+  byVariety: (p, f) =>
+    Number(p['count']) > 1
+      ? `${f.number(Number(p['count']))} varieties in turn, so that one pollen is about at a time. Clean hands and a clean brush between them.`
+      : 'One variety.',
+  picksFirst: () => 'Of each variety the males are picked first, then its females are brushed.',
+  late: (p, f) =>
+    `${f.count(Number(p['count']), 'flower is', 'flowers are')} reached after the last safe hour.`,
+
   'seed.ownGuarded': () => 'Sown from your own guarded seed.',
   'seed.boughtLine': () => 'Sown from bought seed of a true line.',
   'seed.swapped': () => 'Sown from swapped seed: nobody noted how it was kept pure.',

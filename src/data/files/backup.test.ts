@@ -1,0 +1,122 @@
+import Ajv from 'ajv';
+import { parse } from 'csv-parse/sync';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { DEMO_GARDEN, liveSeason } from '../../../demo/season';
+import { Journal } from '@/core/journal/journal';
+import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
+import type { StoredEntry } from '@/core/journal/entry';
+import { decodeBackup, encodeBackup, previewImport, type BackupSource } from './backup';
+import { encodeFlowers } from './csv';
+
+const SEASON = liveSeason(11, '2026-06-28');
+const SOURCE: BackupSource = {
+  garden: DEMO_GARDEN,
+  name: 'Larkmere',
+  exported: '2026-07-18T18:00:00.000Z',
+  entries: SEASON,
+};
+const DOCS = path.resolve(__dirname, '../../../docs');
+
+test('what goes out comes in again, entry for entry', async () => {
+  const decoded = await decodeBackup(encodeBackup(SOURCE));
+  expect(decoded).toMatchObject({ ok: true, backup: { garden: DEMO_GARDEN, name: 'Larkmere' } });
+  if (decoded.ok) expect(decoded.backup.entries).toEqual(SEASON);
+});
+
+test('a backup fits its published schema', () => {
+  const schema = JSON.parse(readFileSync(path.join(DOCS, 'backup.schema.json'), 'utf8')) as object;
+  const validate = new Ajv({ strict: false }).compile(schema);
+  expect(validate(JSON.parse(encodeBackup(SOURCE)))).toBe(true);
+  expect(validate({ ...SOURCE, format: 'another' })).toBe(false);
+  expect(validate(JSON.parse(encodeBackup({ ...SOURCE, entries: [{ ...SEASON[0]!, lamport: -1 }] })))).toBe(
+    false,
+  );
+});
+
+test('the golden backup of the first version is still read', async () => {
+  const golden = readFileSync(path.join(DOCS, '../src/data/files/golden-backup-1.json'), 'utf8');
+  const decoded = await decodeBackup(golden);
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
+  const journal = new Journal();
+  journal.add(decoded.backup.entries);
+  expect([...journal.all('flower').values()]).toMatchObject([
+    { sex: 'female', code: 'K00A', pollination: { found: 'shut' }, looks: [{ seen: 'growing' }] },
+    { sex: 'male', picked: {} },
+  ]);
+});
+
+test('fields and kinds of a later version survive the way out and in', async () => {
+  const later = [
+    { ...SEASON[0]!, mood: 'fine' },
+    { ...SEASON[1]!, id: 'later', kind: 'danced', body: { steps: 3 } },
+  ] as StoredEntry[];
+  const decoded = await decodeBackup(encodeBackup({ ...SOURCE, entries: later }));
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
+  expect(decoded.backup.entries).toEqual(later);
+});
+
+const nested = (depth: number): unknown => (depth === 0 ? 1 : { in: nested(depth - 1) });
+
+test.each([
+  ['not JSON', '{"format":', 'notJson'],
+  ['something else', '{"hello":"world"}', 'notABackup'],
+  ['a newer version', encodeBackup(SOURCE).replace('"version":1', '"version":2'), 'newerVersion'],
+  ['a poisoned key', encodeBackup(SOURCE).replace('"action"', '"__proto__"'), 'proto'],
+  [
+    'too deep',
+    encodeBackup({ ...SOURCE, entries: [{ ...SEASON[0]!, odd: nested(20) } as unknown as StoredEntry] }),
+    'tooDeep',
+  ],
+  [
+    'an entry of another garden',
+    encodeBackup({ ...SOURCE, entries: [...SEASON, { ...SEASON[0]!, id: 'z', garden: 'elsewhere' }] }),
+    'otherGarden',
+  ],
+  [
+    'one id with two contents',
+    encodeBackup({ ...SOURCE, entries: [...SEASON, { ...SEASON[0]!, at: '2026-01-01T00:00:00.000Z' }] }),
+    'changedEntries',
+  ],
+])('refuses %s, and says so', async (_name, text, why) => {
+  expect(await decodeBackup(text)).toMatchObject({ ok: false, refusal: { why } });
+});
+
+test('a faulty entry is named with its place, its field, and what was expected and found', async () => {
+  const faulty = SEASON.map((entry, i) => (i === 4 ? { ...entry, at: 'yesterday' } : entry));
+  expect(await decodeBackup(encodeBackup({ ...SOURCE, entries: faulty }))).toMatchObject({
+    refusal: { why: 'badEntry', position: 5, fault: { field: 'at', found: '"yesterday"' } },
+  });
+});
+
+test('the preview counts what is new, and refuses an entry whose content was changed', async () => {
+  const decoded = await decodeBackup(encodeBackup(SOURCE));
+  if (!decoded.ok) throw new Error('a good file');
+  const half = new Map<string, StoredEntry>(SEASON.slice(0, 10).map((entry) => [entry.id, entry]));
+  expect(previewImport(decoded.backup, half)).toMatchObject({ fresh: SEASON.length - 10, known: 10 });
+  const tampered = new Map<string, StoredEntry>([[SEASON[3]!.id, { ...SEASON[3]!, lamport: 999 }]]);
+  expect(previewImport(decoded.backup, tampered)).toEqual({
+    refusal: { why: 'changedEntries', ids: [SEASON[3]!.id] },
+  });
+});
+
+test('the table of flowers reads in an independent parser of RFC 4180, and no cell is a formula', () => {
+  const journal = new Journal();
+  journal.add(SEASON);
+  const garden = { ...journal.all('garden').get('')!, name: 'x' };
+  const [row] = flowerRows(journal, garden, '2026-06-28');
+  const awkward = { ...row!, variety: '=HYPERLINK("x"), "quoted"\nand broken', bed: '@A' };
+  const text = encodeFlowers([row!, awkward]);
+  expect(text.startsWith('\uFEFF')).toBe(true);
+  expect(text.endsWith('\r\n')).toBe(true);
+  // csv-parse is written to RFC 4180; strict about quotes and about the number of columns.
+  const rows = parse(text, {
+    bom: true,
+    columns: true,
+    record_delimiter: '\r\n',
+    relax_quotes: false,
+  }) as Record<string, string>[];
+  expect(Object.keys(rows[0]!)).toEqual([...FLOWER_COLUMNS]);
+  expect(rows[0]).toEqual({ ...row });
+  expect(rows[1]).toMatchObject({ variety: `'${awkward.variety}`, bed: "'@A" });
+});

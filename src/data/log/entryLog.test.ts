@@ -1,0 +1,149 @@
+import { liveSeason } from '../../../demo/season';
+import type { StoredEntry } from '@/core/journal/entry';
+import { openStore } from '../storage';
+import { MemoryStore } from '../testStore';
+import { EntryLog, SEGMENT_SIZE, type Damage, type LogPart } from './entryLog';
+import { checksum, decodeRecord, encodeRecord } from './record';
+
+const SEASON = liveSeason(3);
+
+async function readAll(
+  log: EntryLog,
+  recent = '',
+): Promise<{ ids: string[]; damage: Damage[]; parts: number }> {
+  const ids: string[] = [];
+  const damage: Damage[] = [];
+  let parts = 0;
+  for await (const part of log.read(recent)) {
+    ids.push(...part.entries.map(({ id }) => id));
+    damage.push(...part.damage);
+    parts += 1;
+  }
+  return { ids, damage, parts };
+}
+const idsOf = (entries: readonly StoredEntry[]): string[] => entries.map(({ id }) => id).sort();
+
+test('what is appended is read again, from the browser’s own store', async () => {
+  const store = openStore('log-test');
+  const log = new EntryLog(store);
+  await log.append(SEASON.slice(0, 2));
+  await log.append(SEASON.slice(2, 5));
+  expect((await readAll(new EntryLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 5)));
+});
+
+test('two writers of one store never touch each other’s records', async () => {
+  const store = openStore('log-two');
+  const [a, b] = [new EntryLog(store), new EntryLog(store)];
+  await Promise.all(SEASON.slice(0, 200).map((entry, i) => (i % 2 === 0 ? a : b).append([entry])));
+  expect((await readAll(new EntryLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 200)));
+  // Each reads only what it did not write itself.
+  expect((await readAll(a)).ids.sort()).toEqual(idsOf(SEASON.slice(0, 200).filter((_, i) => i % 2 === 1)));
+});
+
+test('loose records are packed into segments, and nothing is lost when packing stops half-way', async () => {
+  const store = new MemoryStore();
+  const log = new EntryLog(store);
+  for (const entry of SEASON.slice(0, SEGMENT_SIZE + 40)) await log.append([entry]);
+  const removeMany = store.removeMany.bind(store);
+  store.removeMany = () => Promise.reject(new Error('the tab was closed'));
+  await expect(log.packWhenDue()).rejects.toThrow('the tab was closed');
+  const doubled = await readAll(new EntryLog(store));
+  expect(new Set(doubled.ids).size).toBe(SEGMENT_SIZE + 40);
+  expect(doubled.ids.length).toBeGreaterThan(SEGMENT_SIZE + 40);
+  store.removeMany = removeMany;
+  await log.packWhenDue();
+  const keys = await store.getAllKeys();
+  expect(keys.some((key) => key.startsWith('log/'))).toBe(false);
+  expect(new Set((await readAll(new EntryLog(store))).ids).size).toBe(SEGMENT_SIZE + 40);
+});
+
+test('two tabs that pack at once without a lock lose nothing', async () => {
+  const store = new MemoryStore();
+  const [a, b] = [new EntryLog(store), new EntryLog(store)];
+  for (const entry of SEASON.slice(0, SEGMENT_SIZE + 10)) await a.append([entry]);
+  await readAll(b);
+  await Promise.all([a.packWhenDue(), b.packWhenDue()]);
+  expect(new Set((await readAll(new EntryLog(store))).ids).size).toBe(SEGMENT_SIZE + 10);
+});
+
+test('an append writes the same few bytes however long the journal is', async () => {
+  const store = new MemoryStore();
+  const log = new EntryLog(store);
+  const entry = SEASON.find(({ kind }) => kind === 'pollinated')!;
+  const bytes: number[] = [];
+  for (const length of [0, 1000, 20_000]) {
+    await log.appendMany(Array.from({ length }, (_, i) => ({ ...entry, id: `${length}-${i}` })));
+    store.written = 0;
+    await log.append([{ ...entry, id: `one-${length}` }]);
+    bytes.push(store.written);
+  }
+  expect(Math.max(...bytes)).toBeLessThanOrEqual(8 * 1024);
+  expect(Math.max(...bytes) - Math.min(...bytes)).toBeLessThan(16);
+});
+
+test('recent records come first, and structure however old', async () => {
+  const store = new MemoryStore();
+  await new EntryLog(store).appendMany(SEASON);
+  const log = new EntryLog(store);
+  const { value: first } = (await log.read('2026-07-10').next()) as IteratorYieldResult<
+    LogPart & { last: boolean }
+  >;
+  const kinds = new Set(first.entries.map(({ kind }) => kind));
+  expect(kinds).toContain('plants.set');
+  expect(first.last).toBe(false);
+  expect(first.entries.length).toBeLessThan(SEASON.length);
+  expect(idsOf(SEASON)).toEqual((await readAll(new EntryLog(store), '2026-07-10')).ids.sort());
+});
+
+test('of a damaged segment every whole line is recovered, and its count and days are told', async () => {
+  const store = new MemoryStore();
+  await new EntryLog(store).appendMany(SEASON);
+  const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
+  const text = store.texts.get(key)!;
+  const { head } = decodeRecord(text);
+  store.texts.set(key, text.slice(0, text.length - 60));
+  const { ids, damage } = await readAll(new EntryLog(store));
+  expect(ids).toHaveLength(SEASON.length - 1);
+  expect(damage).toEqual([
+    {
+      key,
+      expected: head!.count,
+      recovered: head!.count - 1,
+      from: head!.from,
+      to: head!.to,
+      text: store.texts.get(key),
+    },
+  ]);
+});
+
+test('a segment that is gone altogether is told by the index', async () => {
+  const store = new MemoryStore();
+  await new EntryLog(store).appendMany(SEASON);
+  const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
+  store.texts.delete(key);
+  const { damage } = await readAll(new EntryLog(store));
+  expect(damage).toMatchObject([{ key, recovered: 0, text: '' }]);
+  expect(damage[0]!.expected).toBeGreaterThan(0);
+});
+
+test('a damaged loose record is never packed away', async () => {
+  const store = new MemoryStore();
+  const log = new EntryLog(store);
+  for (const entry of SEASON.slice(0, SEGMENT_SIZE)) await log.append([entry]);
+  const key = [...store.texts.keys()][3]!;
+  store.texts.set(key, `${store.texts.get(key)} `);
+  await log.packWhenDue();
+  expect(store.texts.has(key)).toBe(true);
+});
+
+test('the checksum is FNV-1a', () => {
+  // Published test vectors of the FNV authors (isthe.com), from memory: "" and "a" and "foobar".
+  expect(checksum('')).toBe('811c9dc5');
+  expect(checksum('a')).toBe('e40c292c');
+  expect(checksum('foobar')).toBe('bf9cf968');
+});
+
+test('a record of nothing readable is damage, not an error', () => {
+  expect(decodeRecord('rubbish')).toEqual({ entries: [], damaged: true, head: undefined });
+  expect(decodeRecord(encodeRecord([]).text)).toMatchObject({ entries: [], damaged: false });
+});

@@ -1,0 +1,61 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { formatFor } from '../format';
+import { sayReason, WORDED_REASONS } from './reasons';
+
+const CORE = path.resolve(__dirname, '../../core');
+
+/** Reason codes named in the core's source, those made by a template included by their stem. */
+function codesInCore(): string[] {
+  return readdirSync(CORE, { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
+    .flatMap((file) => {
+      const text = readFileSync(path.join(CORE, file), 'utf8');
+      return [...text.matchAll(/\breason\(\s*(?:'([\w.]+)'|`([\w.]+)\$\{)/g)].map(
+        ([, whole, stem]) => whole ?? stem ?? '',
+      );
+    });
+}
+
+test('every reason that the core gives has its sentence', () => {
+  const codes = codesInCore();
+  expect(codes.length).toBeGreaterThan(20);
+  for (const code of codes) expect(WORDED_REASONS.some((worded) => worded.startsWith(code))).toBe(true);
+});
+
+test('every sentence reads in both systems of units', () => {
+  const params = {
+    count: 2,
+    hours: 0.5,
+    floorC: 10,
+    maxC: 33,
+    hour: 10,
+    open: -0.5,
+    shut: 4,
+    flyC: 13,
+    got: 1,
+    fathers: 3,
+    wanted: 3,
+    method: 'tape',
+  };
+  for (const units of ['metric', 'imperial'] as const) {
+    const f = formatFor('Europe/London', units, 'h24', 'en-GB');
+    for (const code of WORDED_REASONS) {
+      const text = sayReason({ code, params }, f);
+      expect(text).toMatch(/\.$/);
+      expect(text).not.toMatch(/undefined|NaN/);
+    }
+  }
+});
+
+test('numbers, times and temperatures are the grower’s', () => {
+  const metric = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
+  const imperial = formatFor('America/New_York', 'imperial', 'h12', 'en-US');
+  const noon = Date.parse('2026-07-18T17:05:00Z');
+  expect(metric.time(noon)).toBe('18:05');
+  expect(imperial.time(noon)).toMatch(/^1:05\sPM$/);
+  expect(metric.day('2026-07-18')).toBe('Saturday 18 July');
+  expect(imperial.temperature(30)).toBe('86 °F');
+  expect(imperial.length(3.048)).toBe('10 ft');
+  expect(metric.count(1, 'fruit', 'fruits')).toBe('1 fruit');
+});
