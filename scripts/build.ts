@@ -69,6 +69,14 @@ async function writeServiceWorker(): Promise<void> {
     sourcemap: false,
     mode: 'production',
     directoryIndex: 'index.html',
+    // Which bed or variety a form is about stands in the query; the page is the same.
+    ignoreURLParametersMatching: [/.*/],
+    manifestTransforms: [
+      (entries) => ({
+        manifest: entries.map((entry) => ({ ...entry, url: entry.url.replace(/(.)\/index\.html$/, '$1') })),
+        warnings: [],
+      }),
+    ],
     maximumFileSizeToCacheInBytes: 8_000_000,
     navigateFallback: '/fruit/[id].html',
     navigateFallbackAllowlist: [/^\/fruit\/[^/]+$/],

@@ -1,7 +1,7 @@
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** Hosts by which the server may be addressed: others could be a page elsewhere that rebinds its name. */
@@ -52,6 +52,10 @@ export function createApp(dist: string): Express {
     express.static(path.join(dist, '_expo/static'), { immutable: true, maxAge: YEAR_S * 1000 }),
   );
   app.use(express.static(dist, { extensions: ['html'], redirect: false, index: 'index.html' }));
+  // The static middleware would send `/garden` on to `/garden/`; the app's addresses have no such ending.
+  for (const folder of foldersWithIndex(dist)) {
+    app.get(`/${folder}`, (_request, response) => response.sendFile(path.join(dist, folder, 'index.html')));
+  }
   app.get('/fruit/:id', (_request, response) => {
     response.sendFile(path.join(dist, 'fruit/[id].html'));
   });
@@ -62,4 +66,10 @@ export function createApp(dist: string): Express {
     else response.type('text/plain').send('No such page.');
   });
   return app;
+}
+
+function foldersWithIndex(dist: string): string[] {
+  return readdirSync(dist, { withFileTypes: true })
+    .filter((entry) => entry.isDirectory() && existsSync(path.join(dist, entry.name, 'index.html')))
+    .map(({ name }) => name);
 }

@@ -46,6 +46,7 @@ export class GardenStore {
   #retry: ReturnType<typeof setTimeout> | undefined;
   #wiped = false;
   #letter: string | undefined;
+  #schema: typeof import('./schema') | undefined;
 
   private constructor({ garden, store, device, clock }: OpenGarden) {
     this.id = garden;
@@ -113,8 +114,9 @@ export class GardenStore {
    */
   async record(facts: readonly Fact[]): Promise<'saved' | 'unsaved'> {
     if (this.#wiped) return 'unsaved';
-    // Where the schema cannot be had (a first visit cut off half-way), what the grower did still counts.
-    const schema = await import('./schema').catch(() => undefined);
+    // Once fetched it is at hand, so that a tap is judged and shown before the next one comes. Where it cannot
+    // be had (a first visit cut off half-way), what the grower did still counts.
+    const schema = this.#schema ?? (this.#schema = await import('./schema').catch(() => undefined));
     const entries = this.#stamp(facts);
     for (const entry of entries) {
       const fault = schema?.faultOfEntry(entry);

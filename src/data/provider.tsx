@@ -33,7 +33,8 @@ const OpeningContext = createContext<Opening>({ state: 'opening' });
 
 /**
  * Query defaults for a store in the browser: nothing waits for a network, nothing is read again by itself, and
- * an entry is written once.
+ * an entry is written once. Mutations have no scope, since one that waits for another's disk write would not
+ * show: the journal folds each tap at once, and records of one tab need no order on disk.
  */
 const newQueryClient = (): QueryClient =>
   new QueryClient({
@@ -47,7 +48,7 @@ const newQueryClient = (): QueryClient =>
         structuralSharing: false,
         gcTime: 60_000,
       },
-      mutations: { networkMode: 'always', retry: false, scope: { id: 'journal' } },
+      mutations: { networkMode: 'always', retry: false },
     },
   });
 
@@ -160,7 +161,7 @@ export function useView<T>(
   return data ?? undefined;
 }
 
-/** Writes down the facts of one tap; taps are written in their order. */
+/** Writes down the facts of one tap. */
 export function useRecord(): (facts: readonly Fact[]) => void {
   const { session } = useOpened();
   const { mutate } = useMutation({ mutationFn: (facts: readonly Fact[]) => session.garden.record(facts) });

@@ -216,7 +216,6 @@ const words = {
   'string.empty': 'Fill this in.',
   'any.required': 'Fill this in.',
   'string.max': 'At most {#limit} characters.',
-  'any.only': 'Choose one.',
   'number.base': 'A number, please.',
   'number.min': 'At least {#limit}.',
   'number.max': 'At most {#limit}.',
@@ -235,6 +234,14 @@ const typed = Joi.extend((joi) => ({
   }),
 })) as Joi.Root & { decimal(): Joi.NumberSchema };
 
+/** One of a few, which must be chosen. */
+const choice = (...values: readonly string[]): Joi.AnySchema =>
+  Joi.valid(...values)
+    .required()
+    .messages({ 'any.required': 'Choose one.', 'any.only': 'Choose one.' });
+
+const chosenId = id.required().messages({ 'any.required': 'Choose one.', 'string.empty': 'Choose one.' });
+
 const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).messages(words);
 
 export const FORMS = {
@@ -244,8 +251,8 @@ export const FORMS = {
     longitude: typed.decimal().min(-180).max(180).required(),
     zone: zone.required(),
     variety: name.required(),
-    crop: Joi.valid(...CROP_IDS).required(),
-    purpose: Joi.valid(...PURPOSES).required(),
+    crop: choice(...CROP_IDS),
+    purpose: choice(...PURPOSES),
     plants: typed.decimal().integer().min(1).max(200).required(),
   }),
   bed: form({
@@ -258,21 +265,21 @@ export const FORMS = {
   }),
   variety: form({
     name: name.required(),
-    crop: Joi.valid(...CROP_IDS).required(),
-    purpose: Joi.valid(...PURPOSES).required(),
-    seedSource: Joi.valid('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown').required(),
-    ownPollen: Joi.valid('allowed', 'lastResort', 'never').required(),
+    crop: choice(...CROP_IDS),
+    purpose: choice(...PURPOSES),
+    seedSource: choice('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown'),
+    ownPollen: choice('allowed', 'lastResort', 'never'),
   }),
   plants: form({
-    variety: id.required(),
-    bed: id.required(),
+    variety: chosenId,
+    bed: chosenId,
     row: typed.decimal().integer().min(1).max(200).required(),
     count: typed.decimal().integer().min(1).max(200).required(),
   }),
   weather: form({
     dawnC: typed.decimal().min(-40).max(50).required(),
     maxC: typed.decimal().min(-40).max(60).required(),
-    rain: Joi.valid('none', 'showers', 'long').required(),
+    rain: choice('none', 'showers', 'long'),
   }),
 };
 

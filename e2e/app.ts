@@ -1,0 +1,154 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** A test that fails on any error of the page, and counts what the finger does. */
+export const test = base.extend<{ app: App }>({
+  app: async ({ page }, use) => {
+    const app = new App(page);
+    await use(app);
+    expect(app.errors).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** The app as a grower uses it. */
+export class App {
+  readonly errors: string[] = [];
+  activations = 0;
+
+  constructor(readonly page: Page) {
+    page.on('pageerror', (error) => this.errors.push(error.message));
+  }
+
+  /** Opens the demo garden on the evening on which it begins. */
+  async openDemo(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  }
+
+  /** One activation of a pointer, on a button, a link or an option. */
+  async tap(name: string | RegExp, { exact = true } = {}): Promise<void> {
+    const options = typeof name === 'string' ? { name, exact } : { name };
+    const any = this.page
+      .getByRole('button', options)
+      .or(this.page.getByRole('link', options))
+      .or(this.page.getByRole('radio', options));
+    await any.first().click();
+    this.activations += 1;
+  }
+
+  button(name: string | RegExp): ReturnType<Page['getByRole']> {
+    return this.page.getByRole('button', typeof name === 'string' ? { name, exact: true } : { name }).first();
+  }
+
+  /** How many stops the string of pegs has behind it. */
+  async stopAt(): Promise<number> {
+    const label = await this.page.getByRole('img', { name: /^Stop \d+ of \d+$/ }).getAttribute('aria-label');
+    return Number(/\d+/.exec(label ?? '')?.[0] ?? 0);
+  }
+
+  async stopsInAll(): Promise<number> {
+    const label = await this.page.getByRole('img', { name: /^Stop \d+ of \d+$/ }).getAttribute('aria-label');
+    return Number(/of (\d+)/.exec(label ?? '')?.[1] ?? 0);
+  }
+
+  /** Presses Done and waits for the next stop, or the end. */
+  async done(): Promise<void> {
+    const before = await this.stopAt();
+    const all = await this.stopsInAll();
+    // A stop is deaf for a moment after it came up.
+    await this.page.waitForTimeout(400);
+    const main = this.button(/^(Done|None, go on|Leave it)$/);
+    await main.click();
+    this.activations += 1;
+    if (before === all) await expect(this.page.getByRole('heading', { name: 'Round done' })).toBeVisible();
+    else await expect.poll(() => this.stopAt()).toBe(before + 1);
+  }
+
+  /** Walks the rest of the evening; every `every`th plant has a female and each a male. */
+  async finishWalk(every = 3): Promise<void> {
+    for (let i = 0; ; i += 1) {
+      const next = this.button(/(^|, )next$/i);
+      const over = this.page.getByRole('heading', { name: 'Walk done' });
+      await expect(next.or(over).first()).toBeVisible();
+      if (await over.isVisible()) return;
+      const place = await this.page
+        .getByRole('img', { name: /^Plant \d+ of \d+$/ })
+        .getAttribute('aria-label');
+      if (i % every === 0) await this.tap('One female more');
+      await this.tap('One male more');
+      await this.tap(/^(Cover|Mark) \d+, next$/);
+      await expect(this.page.getByRole('img', { name: place!, exact: true })).toHaveCount(0);
+    }
+  }
+
+  async readDownload(act: () => Promise<void>): Promise<{ name: string; text: string; path: string }> {
+    const waiting = this.page.waitForEvent('download');
+    await act();
+    const download = await waiting;
+    const path = await download.path();
+    const { readFileSync } = await import('node:fs');
+    return { name: download.suggestedFilename(), text: readFileSync(path, 'utf8'), path };
+  }
+
+  async chooseFile(act: () => Promise<void>, file: { name: string; text: string }): Promise<void> {
+    const waiting = this.page.waitForEvent('filechooser');
+    await act();
+    const chooser = await waiting;
+    await chooser.setFiles({ name: file.name, mimeType: 'application/json', buffer: Buffer.from(file.text) });
+  }
+}
+
+const SMALL_DISK = 8_000_000;
+
+/**
+ * Gives the app a small disk. To be called before the first page: the browser goes by the room it found then
+ * for half a minute.
+ */
+export async function smallDisk(
+  page: Page,
+): Promise<{ fill: () => Promise<void>; makeRoom: () => Promise<void> }> {
+  const cdp = await page.context().newCDPSession(page);
+  const origin = 'http://127.0.0.1:4318';
+  await cdp.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: SMALL_DISK });
+  return {
+    fill: () => fillDisk(page),
+    makeRoom: async () => {
+      await page.evaluate(() => void indexedDB.deleteDatabase('filler'));
+      await cdp.send('Storage.overrideQuotaForOrigin', { origin });
+    },
+  };
+}
+
+/** Fills what room there is, to the last bytes that an entry would need. */
+async function fillDisk(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve, reject) => {
+      const request = indexedDB.open('filler', 1);
+      request.onupgradeneeded = () => request.result.createObjectStore('bytes', { autoIncrement: true });
+      request.onsuccess = () => resolve(request.result);
+      request.onerror = () => reject(request.error ?? new Error('no database'));
+    });
+    const put = (size: number): Promise<boolean> =>
+      new Promise((resolve) => {
+        const bytes = new Uint8Array(size);
+        for (let at = 0; at < size; at += 65_536) crypto.getRandomValues(bytes.subarray(at, at + 65_536));
+        const transaction = database.transaction('bytes', 'readwrite');
+        transaction.objectStore('bytes').add(bytes);
+        transaction.oncomplete = () => resolve(true);
+        transaction.onabort = () => resolve(false);
+      });
+    for (const size of [1_000_000, 100_000, 10_000, 1_000, 100]) {
+      for (let i = 0; i < 200 && (await put(size)); i += 1);
+    }
+    database.close();
+  });
+}
+
+interface BackupFile {
+  readonly entries: readonly { readonly id: string; readonly kind: string }[];
+}
+
+/** The entries of a backup, in the order of their ids. */
+export const entriesOf = (text: string): BackupFile['entries'] =>
+  [...(JSON.parse(text) as BackupFile).entries].sort((a, b) => (a.id < b.id ? -1 : 1));

@@ -1,0 +1,148 @@
+import { entriesOf, expect, smallDisk, test, type App } from './app';
+
+async function startRound(app: App): Promise<void> {
+  await app.openDemo();
+  await app.tap('Go on with the walk');
+  await app.finishWalk(4);
+  await app.tap('Back to Today');
+  await app.tap('Put the demo’s clock to the morning');
+  await app.tap('Start the round');
+  await app.tap('Start the round');
+  await expect(app.page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
+}
+
+/** Goes on to the first female. */
+async function toFirstDab(app: App): Promise<void> {
+  while (
+    await app.page
+      .getByText(/^Pick \d/)
+      .first()
+      .isVisible()
+  )
+    await app.done();
+  await expect(app.page.getByText('Brush with the males from')).toBeVisible();
+}
+
+test('taps: as planned one, an exception at most three, undo one, and nothing is typed', async ({
+  app,
+  page,
+}) => {
+  await startRound(app);
+  await toFirstDab(app);
+  const at = await app.stopAt();
+
+  let before = app.activations;
+  await app.done();
+  expect(app.activations - before).toBe(1);
+
+  before = app.activations;
+  await app.tap('Undo');
+  await expect.poll(() => app.stopAt()).toBe(at);
+  expect(app.activations - before).toBe(1);
+
+  for (const exception of ['Hole in it', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
+    if (!(await page.getByText('Brush with the males from').isVisible())) break;
+    await page.waitForTimeout(400);
+    const here = await app.stopAt();
+    before = app.activations;
+    await app.tap(exception);
+    const leave = app.button('Leave it');
+    if (await leave.isVisible()) await app.tap('Leave it');
+    await expect.poll(() => app.stopAt()).toBe(here + 1);
+    expect(app.activations - before).toBeLessThanOrEqual(3);
+    await app.tap('Undo');
+    await expect.poll(() => app.stopAt()).toBe(here);
+    await page.waitForTimeout(400);
+  }
+  expect(await page.locator('input, textarea').count()).toBe(0);
+});
+
+test('a spoiled male is marked at picking and never used', async ({ app, page }) => {
+  await startRound(app);
+  await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
+  await page.waitForTimeout(400);
+  await app.tap('Hole in it');
+  await expect(page.getByText('Not used: hole in it.').first()).toBeVisible();
+  // What was marked outlives a reload.
+  await page.reload();
+  await expect(page.getByText('Not used: hole in it.').first()).toBeVisible();
+  await app.done();
+});
+
+test('a write that fails does not stop the walk, is in the export, and is not forgotten', async ({
+  app,
+  page,
+}) => {
+  const disk = await smallDisk(page);
+  await startRound(app);
+  await disk.fill();
+  const at = await app.stopAt();
+  await app.done();
+  expect(await app.stopAt()).toBe(at + 1);
+  await expect(page.getByText(/not saved: the device refused/)).toBeVisible();
+  await app.done();
+  await app.tap('Export');
+  const { text } = await app.readDownload(() => app.tap('Export the garden'));
+  expect(entriesOf(text).filter(({ kind }) => kind === 'picked').length).toBeGreaterThan(2);
+  await expect(page.getByRole('heading', { name: 'Not saved yet' })).toBeVisible();
+  await disk.makeRoom();
+  await app.tap('Try now');
+  await expect(page.getByText(/not saved: the device refused/)).toHaveCount(0);
+  await page.goto('/round');
+  await expect.poll(() => app.stopAt()).toBe(at + 2);
+});
+
+test('two tabs append a hundred each at once, and both show two hundred, after a reload too', async ({
+  app,
+  page,
+  context,
+}) => {
+  for (const locks of [true, false]) {
+    const strip = (): void => {
+      Object.defineProperty(Navigator.prototype, 'locks', { value: undefined });
+    };
+    const tabs = [page, await context.newPage()] as const;
+    if (!locks) for (const tab of tabs) await tab.addInitScript(strip);
+    for (const tab of tabs) {
+      await tab.goto('/bench/settings');
+      await expect(tab.getByRole('heading', { name: 'Settings' })).toBeVisible();
+    }
+    const sizeIn = async (tab: typeof page): Promise<number> => {
+      await tab.goto('/bench/files');
+      const text = await tab.getByText(/^All [\d,]+ entries/).innerText();
+      return Number(text.replace(/\D/g, ''));
+    };
+    const before = await sizeIn(page);
+    const address = await fruitAddress(page);
+    for (const tab of tabs) {
+      await tab.goto(address);
+      await expect(tab.getByRole('heading', { name: 'Look now' })).toBeVisible();
+    }
+    // A look that cannot tell leaves the fruit as it was, so it can be made again and again.
+    const hundred = (tab: typeof page): Promise<void> =>
+      tab.evaluate(async () => {
+        for (let i = 0; i < 100; i += 1) {
+          document.querySelector<HTMLElement>('[aria-label="Cannot tell yet"]')!.click();
+          await new Promise((resolve) => setTimeout(resolve, 5));
+        }
+      });
+    await Promise.all(tabs.map(hundred));
+    await page.waitForTimeout(1500);
+    const [one, two] = [await sizeIn(tabs[0]), await sizeIn(tabs[1])];
+    expect(one).toBe(two);
+    expect(one - before).toBe(200);
+    if (tabs[1] !== page) await tabs[1].close();
+  }
+  expect(app.errors).toEqual([]);
+});
+
+/** The page of a fruit that is growing. */
+async function fruitAddress(page: App['page']): Promise<string> {
+  await page.goto('/fruit');
+  await page
+    .getByText(/growing on day \d+/)
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
+  return page.url();
+}
