@@ -11,29 +11,45 @@ const LAYERS = {
 };
 const SIDES = ['server', 'demo', 'e2e', 'perf', 'scripts'];
 
-const zones = Object.entries(LAYERS).map(([layer, below]) => ({
-  target: `./src/${layer}`,
-  from: [
-    ...Object.keys(LAYERS)
-      .filter((other) => !below.includes(other))
-      .map((other) => `./src/${other}`),
-    ...SIDES.map((side) => `./${side}`),
-  ],
-  message: `src/${layer} may import only ${below.join(', ')}`,
-}));
-const sideZones = ['server', 'demo'].map((side) => ({
-  target: `./${side}`,
-  from: Object.keys(LAYERS)
-    .filter((layer) => layer !== 'core')
-    .map((layer) => `./src/${layer}`),
-  message: `${side} may import only src/core`,
-}));
+/** @param sides folders beside src that no layer may import. */
+const zonesFor = (sides) => [
+  ...Object.entries(LAYERS).map(([layer, below]) => ({
+    target: `./src/${layer}`,
+    from: [
+      ...Object.keys(LAYERS)
+        .filter((other) => !below.includes(other))
+        .map((other) => `./src/${other}`),
+      ...sides.map((side) => `./${side}`),
+    ],
+    message: `src/${layer} may import only ${below.join(', ')}`,
+  })),
+  ...['server', 'demo'].map((side) => ({
+    target: `./${side}`,
+    from: Object.keys(LAYERS)
+      .filter((layer) => layer !== 'core')
+      .map((layer) => `./src/${layer}`),
+    message: `${side} may import only src/core`,
+  })),
+];
 
 const HIDDEN_CLOCK = [
-  { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Take the time as an argument; the clock is src/data/clock.ts.' },
-  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Take the time as an argument; the clock is src/data/clock.ts.' },
-  { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance is an argument; see src/data/clock.ts.' },
-  { selector: "NewExpression[callee.object.name='Intl'][callee.property.name='DateTimeFormat'][arguments.length=0]", message: 'Name the zone.' },
+  {
+    selector: "MemberExpression[object.name='Date'][property.name='now']",
+    message: 'Take the time as an argument; the clock is src/data/clock.ts.',
+  },
+  {
+    selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+    message: 'Take the time as an argument; the clock is src/data/clock.ts.',
+  },
+  {
+    selector: "MemberExpression[object.name='Math'][property.name='random']",
+    message: 'Chance is an argument; see src/data/clock.ts.',
+  },
+  {
+    selector:
+      "NewExpression[callee.object.name='Intl'][callee.property.name='DateTimeFormat'][arguments.length=0]",
+    message: 'Name the zone.',
+  },
 ];
 
 module.exports = [
@@ -41,10 +57,11 @@ module.exports = [
   ...expo,
   {
     rules: {
-      'import/no-restricted-paths': ['error', { zones: [...zones, ...sideZones] }],
+      'import/no-restricted-paths': ['error', { zones: zonesFor(SIDES) }],
       'import/no-cycle': 'error',
       'no-console': 'error',
       eqeqeq: 'error',
+      'expo/no-dynamic-env-var': 'off',
     },
   },
   {
@@ -53,6 +70,7 @@ module.exports = [
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       'import/no-named-as-default': 'off',
+      'import/no-named-as-default-member': 'off',
     },
   },
   {
@@ -65,8 +83,29 @@ module.exports = [
     ignores: ['src/core/**/*.test.ts'],
     rules: {
       // The core's packages: time zones and the sun. Nothing else, and nothing of the interface.
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.|@date-fns/tz$|suncalc$)', message: 'core imports core, @date-fns/tz and suncalc only' }] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: '^(?!\\.|@date-fns/tz/tzOffset$|suncalc$)',
+              message: 'core imports core, the zones of @date-fns/tz and suncalc only',
+            },
+          ],
+        },
+      ],
     },
+  },
+  {
+    // Tests live through the demo's season.
+    files: ['**/*.test.ts', '**/*.test.tsx'],
+    rules: {
+      'import/no-restricted-paths': ['error', { zones: zonesFor(SIDES.filter((side) => side !== 'demo')) }],
+    },
+  },
+  {
+    files: ['e2e/**'],
+    rules: { 'react-hooks/rules-of-hooks': 'off' },
   },
   { files: ['scripts/**', 'perf/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
 ];

@@ -4,7 +4,12 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/demo/**/*.test.ts', '<rootDir>/server/**/*.test.ts'],
+      setupFiles: ['<rootDir>/scripts/jest.date.ts'],
+      testMatch: [
+        '<rootDir>/src/core/**/*.test.ts',
+        '<rootDir>/demo/**/*.test.ts',
+        '<rootDir>/server/**/*.test.ts',
+      ],
       transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', platform: 'web' } }] },
       transformIgnorePatterns: ['/node_modules/(?!(cdigit|@expo)/)'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
@@ -13,7 +18,11 @@ module.exports = {
       displayName: 'app',
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/src/{data,ui,screens,worker,app}/**/*.test.{ts,tsx}'],
-      setupFiles: ['fake-indexeddb/auto', '<rootDir>/scripts/jest.setup.ts'],
+      setupFiles: [
+        'fake-indexeddb/auto',
+        '<rootDir>/scripts/jest.setup.ts',
+        '<rootDir>/scripts/jest.date.ts',
+      ],
       transformIgnorePatterns: [
         'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink)/?)',
       ],

@@ -8,6 +8,7 @@ import { addDays, dayAt, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from './channel';
 import { chance, newId, type Clock } from './clock';
 import { EntryLog, type Damage } from './log/entryLog';
+import type * as Schema from './schema';
 import type { Store } from './storage';
 
 export interface OpenGarden {
@@ -46,7 +47,7 @@ export class GardenStore {
   #retry: ReturnType<typeof setTimeout> | undefined;
   #wiped = false;
   #letter: string | undefined;
-  #schema: typeof import('./schema') | undefined;
+  #schema: typeof Schema | undefined;
 
   private constructor({ garden, store, device, clock }: OpenGarden) {
     this.id = garden;

@@ -52,27 +52,38 @@ const newQueryClient = (): QueryClient =>
     },
   });
 
+type SetOpening = (next: Opening) => void;
+
+/** Opens the device's store and the garden that is current on it. */
+function boot(setOpening: SetOpening): void {
+  setOpening({ state: 'opening' });
+  DeviceStore.open(openStore(DEVICE_STORE))
+    .then((device) => start(setOpening, device, device.current))
+    .catch((error: unknown) => setOpening({ state: 'failed', error, retry: () => boot(setOpening) }));
+}
+
+async function start(
+  setOpening: SetOpening,
+  device: DeviceStore,
+  current: Current,
+  before?: Session,
+): Promise<void> {
+  const session = await openSession(device, current);
+  before?.garden.close();
+  setOpening({
+    state: 'open',
+    device,
+    session,
+    open: (next) => start(setOpening, device, next, session),
+  });
+}
+
 /** Opens the device's store and its current garden, and hands them to the screens. */
 export function DataProvider({ children }: { readonly children: ReactNode }) {
   const [client] = useState(newQueryClient);
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
 
-  const start = useCallback(async (device: DeviceStore, current: Current): Promise<void> => {
-    const session = await openSession(device, current);
-    setOpening((before) => {
-      if (before.state === 'open' && before.session.garden !== session.garden) before.session.garden.close();
-      return { state: 'open', device, session, open: (next) => start(device, next) };
-    });
-  }, []);
-
-  const boot = useCallback((): void => {
-    setOpening({ state: 'opening' });
-    DeviceStore.open(openStore(DEVICE_STORE))
-      .then((device) => start(device, device.current))
-      .catch((error: unknown) => setOpening({ state: 'failed', error, retry: boot }));
-  }, [start]);
-
-  useEffect(boot, [boot]);
+  useEffect(() => boot(setOpening), []);
 
   const session = opening.state === 'open' ? opening.session : undefined;
   const device = opening.state === 'open' ? opening.device : undefined;
@@ -209,25 +220,23 @@ export function useForward(): (ms: number) => void {
 export function useDraft<T>(name: string, empty: T): [T | undefined, (draft: T) => void, () => void] {
   const { device, session } = useOpened();
   const key = `${session.garden.id}/${name}`;
-  const [held, setHeld] = useState<{ readonly key: string; readonly draft: T }>();
+  const [held, setHeld] = useState<{ readonly key: string; readonly draft: T | undefined }>();
   useEffect(() => {
     let gone = false;
     device
       .readDraft<T>(key)
       .catch(() => undefined)
       .then((draft) => {
-        if (!gone) setHeld({ key, draft: draft ?? empty });
+        if (!gone) setHeld({ key, draft });
       });
     return () => {
       gone = true;
     };
-    // `empty` only matters the first time a name is seen.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [device, key]);
   const write = (draft: T): void => {
     setHeld({ key, draft });
     void device.writeDraft(key, draft).catch(() => undefined);
   };
   const drop = (): void => void device.dropDraft(key).catch(() => undefined);
-  return [held?.key === key ? held.draft : undefined, write, drop];
+  return [held?.key === key ? (held.draft ?? empty) : undefined, write, drop];
 }

@@ -1,4 +1,4 @@
-import { TZDate, tzOffset } from '@date-fns/tz';
+import { tzOffset } from '@date-fns/tz/tzOffset';
 import type { Day, Instant } from './types';
 
 const MS_PER_DAY = 86_400_000;
@@ -9,7 +9,8 @@ export const toMs = (instant: Instant): number => Date.parse(instant);
 
 export const toInstant = (ms: number): Instant => new Date(ms).toISOString();
 
-const two = (n: number): string => String(n).padStart(2, '0');
+/** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. */
+const offsetAt = (ms: number, zone: string): number => tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
 
 /**
  * Is `zone` an IANA time zone this machine knows?
@@ -24,17 +25,15 @@ export const isZone = (zone: string): boolean => zone !== '' && !Number.isNaN(tz
  * @param ms UTC, milliseconds since 1970.
  * @example dayAt(Date.parse('2026-07-18T23:30:00Z'), 'Europe/London') // '2026-07-19'
  */
-export function dayAt(ms: number, zone: string): Day {
-  const local = new TZDate(ms, zone);
-  return `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`;
-}
+export const dayAt = (ms: number, zone: string): Day =>
+  new Date(ms + offsetAt(ms, zone)).toISOString().slice(0, 10);
 
 /**
  * Hours since midnight by the clock in `zone`: 5.5 is half past five.
  */
 export function clockHour(ms: number, zone: string): number {
-  const local = new TZDate(ms, zone);
-  return local.getHours() + local.getMinutes() / 60 + local.getSeconds() / 3600;
+  const local = ms + offsetAt(ms, zone);
+  return (((local % MS_PER_DAY) + MS_PER_DAY) % MS_PER_DAY) / MS_PER_HOUR;
 }
 
 /**
@@ -49,10 +48,9 @@ export function clockHour(ms: number, zone: string): number {
 export function atClock(day: Day, hour: number, zone: string): number {
   if (!isDay(day)) throw new RangeError(`not a calendar day: ${day}`);
   const asUtc = dayNumber(day) * MS_PER_DAY + Math.round(hour * 60) * MS_PER_MINUTE;
-  const offset = (ms: number): number => tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
-  const before = asUtc - offset(asUtc - MS_PER_DAY);
-  const after = asUtc - offset(asUtc + MS_PER_DAY);
-  const shown = (ms: number): boolean => ms + offset(ms) === asUtc;
+  const before = asUtc - offsetAt(asUtc - MS_PER_DAY, zone);
+  const after = asUtc - offsetAt(asUtc + MS_PER_DAY, zone);
+  const shown = (ms: number): boolean => ms + offsetAt(ms, zone) === asUtc;
   const first = Math.min(before, after);
   if (shown(first)) return first;
   return shown(after) ? after : before;

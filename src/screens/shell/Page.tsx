@@ -32,6 +32,8 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
     <View style={{ flex: 1, minHeight: 0 }}>
       <ScrollView
         role="main"
+        // A page without buttons is scrolled by the keyboard too.
+        tabIndex={0}
         style={{ flex: 1, minHeight: 0 }}
         contentContainerStyle={{
           flexDirection: wide && aside ? 'row' : 'column',
