@@ -1,6 +1,6 @@
 import { ThemeProvider, useThemeMode } from '@/ui/elements';
 import { Link, usePathname } from 'expo-router';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/data/provider';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
@@ -12,23 +12,31 @@ import { useWide } from './useWide';
 
 const MODE_KEY = 'steady-trowel-mode';
 
+/** Something that never changes. */
+const never = () => (): void => undefined;
+
+const darkness = (): MediaQueryList => window.matchMedia('(prefers-color-scheme: dark)');
+
+function onDarkness(changed: () => void): () => void {
+  const query = darkness();
+  query.addEventListener('change', changed);
+  return () => query.removeEventListener('change', changed);
+}
+
 /** Day or night: the grower's choice, else the device's. */
 function useMode(): Mode {
   const opening = useOpening();
   const device = opening.state === 'open' ? opening.device : undefined;
-  const [choice, setChoice] = useState(device?.settings.theme);
-  const [dark, setDark] = useState(false);
-  useEffect(() => {
-    setChoice(device?.settings.theme);
-    return device?.subscribe(() => setChoice(device.settings.theme));
-  }, [device]);
-  useEffect(() => {
-    const query = window.matchMedia('(prefers-color-scheme: dark)');
-    const read = (): void => setDark(query.matches);
-    read();
-    query.addEventListener('change', read);
-    return () => query.removeEventListener('change', read);
-  }, []);
+  const choice = useSyncExternalStore(
+    device?.subscribe ?? never,
+    () => device?.settings.theme,
+    () => undefined,
+  );
+  const dark = useSyncExternalStore(
+    onDarkness,
+    () => darkness().matches,
+    () => false,
+  );
   useEffect(() => {
     if (!choice) return;
     const root = document.documentElement;
@@ -98,10 +106,11 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
 /** The path, once mounted: the pages' HTML is made without one, and the first render must be the same. */
 function useSettledPath(): string {
   const path = usePathname();
-  const [mounted, setMounted] = useState(false);
-  useEffect(() => {
-    setMounted(true);
-  }, []);
+  const mounted = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   return mounted ? path : '';
 }
 

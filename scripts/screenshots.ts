@@ -1,0 +1,106 @@
+import { chromium, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import path from 'node:path';
+
+/** Takes the pictures of docs/screenshots from the demo garden. */
+
+const ROOT = path.resolve(__dirname, '..');
+const OUT = path.join(ROOT, 'docs', 'screenshots');
+const PORT = 4319;
+const BASE = `http://127.0.0.1:${PORT}`;
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: path.join(OUT, `${name}.png`) });
+}
+
+async function walkTheEvening(page: Page): Promise<void> {
+  for (let i = 0; i < 60; i += 1) {
+    const next = page.getByRole('button', { name: /(^|, )next$/i });
+    if (!(await next.first().isVisible())) break;
+    if (i % 3 === 0) await page.getByRole('button', { name: 'One female more' }).first().click();
+    await page.getByRole('button', { name: 'One male more' }).first().click();
+    if (i === 0) await shoot(page, 'walk');
+    await next.first().click();
+    await page.waitForTimeout(200);
+  }
+}
+
+async function toFirstFemale(page: Page): Promise<void> {
+  while (
+    await page
+      .getByText(/^Pick \d/)
+      .first()
+      .isVisible()
+  ) {
+    await page.waitForTimeout(450);
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await page.waitForTimeout(300);
+  }
+}
+
+async function take(): Promise<void> {
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  const context = await browser.newContext({ viewport: PHONE, locale: 'en-GB', colorScheme: 'light' });
+  const page = await context.newPage();
+  await page.goto(BASE);
+  await page.getByRole('heading', { name: 'Evening walk' }).waitFor();
+  await shoot(page, 'today-evening');
+  for (const [route, name] of [
+    ['/fruit', 'fruit'],
+    ['/fruit/figures', 'figures'],
+    ['/garden', 'garden'],
+    ['/bench/files', 'files'],
+    ['/start', 'start'],
+  ] as const) {
+    await page.goto(BASE + route);
+    await shoot(page, name);
+  }
+  await page.goto(`${BASE}/fruit`);
+  await page
+    .getByText(/Slate Lantern.*growing on day \d+/)
+    .first()
+    .click();
+  await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();
+  await shoot(page, 'chain');
+  await page.goto(`${BASE}/scout`);
+  await page.getByText('Opens tomorrow').waitFor();
+  await walkTheEvening(page);
+  await shoot(page, 'ahead');
+  await page.getByRole('button', { name: 'Back to Today' }).click();
+  await page.getByRole('button', { name: /clock to the morning/ }).click();
+  await shoot(page, 'today');
+  await page.setViewportSize(WIDE);
+  await shoot(page, 'today-wide');
+  await page.setViewportSize(PHONE);
+  await page.getByRole('button', { name: 'Start the round' }).click();
+  await page.getByText(/The round takes/).waitFor();
+  await page.getByRole('button', { name: 'Start the round' }).click();
+  await toFirstFemale(page);
+  await shoot(page, 'stop');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await shoot(page, 'stop-night');
+  await page.setViewportSize(WIDE);
+  await shoot(page, 'stop-wide');
+  await browser.close();
+}
+
+async function main(): Promise<void> {
+  const server = spawn(path.join(ROOT, 'node_modules', '.bin', 'tsx'), ['server/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(PORT) },
+  });
+  await new Promise((resolve) => server.stdout.once('data', resolve));
+  try {
+    await take();
+  } finally {
+    server.kill();
+  }
+}
+
+void main();
