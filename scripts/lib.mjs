@@ -67,7 +67,7 @@ const BUILD_INPUTS = [
   'demo',
   'public',
   'scripts/build.ts',
-  'app.json',
+  'app.config.js',
   'babel.config.js',
   'metro.config.js',
   'package-lock.json',

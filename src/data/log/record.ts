@@ -18,9 +18,12 @@ export function checksum(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, '0');
 }
 
-/** A record is a head and then one entry a line, so that a damaged one can be read line by line. */
+/**
+ * A record is a head and then one entry a line, with a comma between: whole it is read as one array, damaged line
+ * by line.
+ */
 export function encodeRecord(entries: readonly StoredEntry[]): { head: RecordHead; text: string } {
-  const body = entries.map((entry) => JSON.stringify(entry)).join('\n');
+  const body = entries.map((entry) => JSON.stringify(entry)).join(',\n');
   const days = entries.map(({ at }) => at.slice(0, 10)).sort();
   const head: RecordHead = {
     steady: 1,
@@ -45,7 +48,7 @@ export function decodeRecord(text: string): DecodedRecord {
   const head = parseHead(text.slice(0, Math.max(0, end)));
   const body = text.slice(end + 1);
   if (head && checksum(body) === head.sum) {
-    return { entries: JSON.parse(`[${body.replaceAll('\n', ',')}]`) as StoredEntry[], damaged: false, head };
+    return { entries: JSON.parse(`[${body}]`) as StoredEntry[], damaged: false, head };
   }
   return { entries: text.split('\n').flatMap(entryOnLine), damaged: true, head };
 }
@@ -61,7 +64,7 @@ function parseHead(line: string): RecordHead | undefined {
 
 function entryOnLine(line: string): StoredEntry[] {
   try {
-    const entry = JSON.parse(line) as Partial<StoredEntry>;
+    const entry = JSON.parse(line.replace(/,$/, '')) as Partial<StoredEntry>;
     return typeof entry.id === 'string' && typeof entry.kind === 'string' && typeof entry.body === 'object'
       ? [entry as StoredEntry]
       : [];

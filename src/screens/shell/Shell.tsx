@@ -78,10 +78,12 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
   const path = useSettledPath();
   const opening = useOpening();
   const open = opening.state === 'open';
-  const { setMode } = useThemeMode();
+  const { mode: shown, setMode } = useThemeMode();
+  const wanted = mode === 'night' ? 'dark' : 'light';
   useEffect(() => {
-    setMode(mode === 'night' ? 'dark' : 'light');
-  }, [mode, setMode]);
+    // Each call makes a new theme, and with it a new `setMode`.
+    if (shown !== wanted) setMode(wanted);
+  }, [shown, wanted, setMode]);
   const nav = wide || !FULL.includes(path) ? <Places wide={wide} path={path} /> : null;
   return (
     <View

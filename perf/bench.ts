@@ -1,0 +1,14 @@
+import { browserBench } from './browser';
+import { journalBench } from './journal';
+import { missedBounds } from './ratio';
+import { sizeBench } from './size';
+
+/** Speed and size as ratios: medians of seven runs taken in turn with a reference in the same process. */
+async function main(): Promise<void> {
+  await journalBench();
+  sizeBench();
+  await browserBench();
+  if (missedBounds() > 0) process.exitCode = 1;
+}
+
+void main();

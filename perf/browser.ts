@@ -1,0 +1,90 @@
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import path from 'node:path';
+import { DEMO_GARDEN } from '../demo/season';
+import { longJournal } from './longJournal';
+import { report } from './ratio';
+
+const ROOT = path.resolve(__dirname, '..');
+const PORT = 4320;
+const BASE = `http://127.0.0.1:${PORT}`;
+const RUNS = 7;
+const SLOWED = 4;
+
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1]!;
+
+async function serve(): Promise<ChildProcess> {
+  const server = spawn(path.join(ROOT, 'node_modules/.bin/tsx'), ['server/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(PORT) },
+  });
+  await new Promise((resolve) => server.stdout.once('data', resolve));
+  return server;
+}
+
+/** A tab whose demo garden has that many entries. */
+async function tabWith(browser: Browser, length: number): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
+  const page = await context.newPage();
+  const entries = longJournal(length);
+  // The demo's own file is answered with the longer garden; from there on it lies in the browser's store.
+  await page.route('**/demo-garden.json', (route) =>
+    route.fulfill({
+      contentType: 'application/json',
+      body: JSON.stringify({
+        format: 'steady-trowel-garden',
+        version: 1,
+        garden: DEMO_GARDEN,
+        name: 'Long',
+        exported: '2026-07-18T18:00:00.000Z',
+        entries,
+      }),
+    }),
+  );
+  await page.goto(BASE);
+  await page
+    .getByRole('button', { name: /the (walk|round)|Look at fruit/ })
+    .first()
+    .waitFor({ timeout: 120_000 });
+  const cdp = await context.newCDPSession(page);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  return page;
+}
+
+/** Milliseconds from opening the page until a tap on Today's button has changed the page. */
+async function untilAnswered(page: Page): Promise<number> {
+  const start = process.hrtime.bigint();
+  await page.goto(BASE, { waitUntil: 'commit' });
+  const button = page.getByRole('button', { name: /the (walk|round)|Look at fruit/ }).first();
+  await button.click({ timeout: 120_000 });
+  await page.waitForURL(/\/(scout|round|fruit)$/);
+  await page.getByRole('heading', { level: 1 }).first().waitFor();
+  return Number(process.hrtime.bigint() - start) / 1e6;
+}
+
+/** Today at 100,000 entries against Today at 1,000, in Chromium at a quarter of the machine's speed. */
+export async function browserBench(): Promise<void> {
+  const server = await serve();
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  try {
+    const [long, short] = [await tabWith(browser, 100_000), await tabWith(browser, 1_000)];
+    const times: { long: number[]; short: number[] } = { long: [], short: [] };
+    for (let run = 0; run <= RUNS; run += 1) {
+      const [l, s] = [await untilAnswered(long), await untilAnswered(short)];
+      if (run === 0) continue;
+      times.long.push(l);
+      times.short.push(s);
+    }
+    report(
+      'Today answers a tap at 100,000 entries against 1,000, processor slowed four times',
+      median(times.long) / median(times.short),
+      1.5,
+    );
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}

@@ -1,0 +1,39 @@
+/** Medians of runs taken in turn, so that a machine whose speed drifts treats both alike. */
+
+const RUNS = 7;
+
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1]!;
+
+/**
+ * The time of `subject` against that of `reference`, as a ratio of medians over seven interleaved runs, after one
+ * of each that does not count.
+ */
+export async function ratioOf(subject: () => unknown, reference: () => unknown): Promise<number> {
+  const time = async (job: () => unknown): Promise<number> => {
+    const start = process.hrtime.bigint();
+    await job();
+    return Number(process.hrtime.bigint() - start);
+  };
+  await time(subject);
+  await time(reference);
+  const subjects: number[] = [];
+  const references: number[] = [];
+  for (let run = 0; run < RUNS; run += 1) {
+    subjects.push(await time(subject));
+    references.push(await time(reference));
+  }
+  return median(subjects) / median(references);
+}
+
+let missed = 0;
+
+/** Prints a ratio beside its bound. */
+export function report(what: string, ratio: number, bound: number): void {
+  const holds = ratio <= bound;
+  if (!holds) missed += 1;
+  console.log(
+    `${holds ? 'holds ' : 'MISSED'}  ${ratio.toFixed(2).padStart(6)} ≤ ${bound.toFixed(2)}  ${what}`,
+  );
+}
+
+export const missedBounds = (): number => missed;

@@ -1,0 +1,56 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { report } from './ratio';
+
+const ROOT = path.resolve(__dirname, '..');
+const EMPTY = path.join(ROOT, '.cache', 'empty-app');
+const LIMIT_KB = 420;
+
+/** Gzipped bytes of the scripts that a page's HTML asks for. */
+function scriptsOf(dist: string, page: string): number {
+  const html = readFileSync(path.join(dist, page), 'utf8');
+  const sources = [...html.matchAll(/<script[^>]*\bsrc="([^"]+)"/g)].map(([, source]) => source!);
+  return sources.reduce(
+    (sum, source) => sum + gzipSync(readFileSync(path.join(dist, source)), { level: 9 }).length,
+    0,
+  );
+}
+
+/** A script by the start of its name. */
+function scriptNamed(dist: string, start: string): number {
+  const folder = path.join(dist, '_expo/static/js/web');
+  return readdirSync(folder)
+    .filter((file) => file.startsWith(start) && file.endsWith('.js'))
+    .reduce((sum, file) => sum + gzipSync(readFileSync(path.join(folder, file)), { level: 9 }).length, 0);
+}
+
+/** An app of one empty route, built by the same tools. */
+function buildEmpty(): void {
+  if (existsSync(EMPTY)) return;
+  const { status } = spawnSync(
+    path.join(ROOT, 'node_modules/.bin/expo'),
+    ['export', '-p', 'web', '--output-dir', EMPTY],
+    {
+      cwd: ROOT,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, APP_ROOT: 'perf/empty-app', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
+    },
+  );
+  if (status !== 0) throw new Error('the empty app could not be built');
+}
+
+/** Scripts until Today answers a tap: those of its page, and its schema, which judges the first entry. */
+export function sizeBench(): void {
+  buildEmpty();
+  const dist = path.join(ROOT, 'dist');
+  const today = scriptsOf(dist, 'index.html');
+  const empty = scriptsOf(EMPTY, 'index.html');
+  console.log(
+    `        Today ${(today / 1000).toFixed(1)} kB, an empty route ${(empty / 1000).toFixed(1)} kB, ` +
+      `fetched after for the first entry ${(scriptNamed(dist, 'schema') / 1000).toFixed(1)} kB, all gzipped`,
+  );
+  report('scripts of Today against 420 kB', today / 1000 / LIMIT_KB, 1);
+  report('scripts of Today against those of an empty route', today / empty, 1.45);
+}
