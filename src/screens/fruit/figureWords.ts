@@ -18,7 +18,7 @@ export function leftOutInWords({ leftOut, undatedDrops }: Figure, f: Format): st
   const out = parts.length > 0 ? `Left out: ${parts.join(', ')}.` : '';
   const undated =
     undatedDrops > 0
-      ? ` ${f.count(undatedDrops, 'drop was', 'drops were')} found only later and count as failed by then.`
+      ? ` ${f.count(undatedDrops, 'drop was found only later and counts', 'drops were found only later and count')} as failed by then.`
       : '';
   return out + undated;
 }

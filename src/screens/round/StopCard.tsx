@@ -12,6 +12,7 @@ import { SPACE, TOUCH } from '@/ui/theme';
 import { placeInWords } from '../garden/labels';
 import { Measured } from '../shell/Measured';
 import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
 
 export interface StopProps {
   readonly round: Round;
@@ -43,6 +44,7 @@ export function StopCard(props: StopCardProps) {
   const { stop, round, at, variety, hears, head, sex, covered, says, children, exceptions, done } = props;
   const { journal } = useGarden().store;
   const { undo } = useUndo();
+  const wide = useWide();
   const plant = journal.all('plant').get(stop.plant);
   const [where, number] = splitPlace(placeInWords(journal, plant));
   const title = useRef<View>(null);
@@ -59,6 +61,7 @@ export function StopCard(props: StopCardProps) {
       title={says}
       heading={false}
       over={head}
+      aside={wide ? <Way round={round} at={at} maxHeight={460} /> : undefined}
       foot={
         <View style={{ gap: SPACE.s }}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
@@ -109,7 +112,7 @@ export function StopCard(props: StopCardProps) {
       <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
         <Words>{says}</Words>
       </View>
-      <Way round={round} at={at} />
+      {wide ? null : <Way round={round} at={at} maxHeight={128} />}
     </Page>
   );
 }
@@ -135,8 +138,14 @@ function useStopKeys(exceptions: readonly Exception[], done: () => void, hears: 
   }, [exceptions, done, hears]);
 }
 
+interface WayProps {
+  readonly round: Round;
+  readonly at: number;
+  readonly maxHeight: number;
+}
+
 /** The plan with the way from the stop before. */
-function Way({ round, at }: { readonly round: Round; readonly at: number }) {
+function Way({ round, at, maxHeight }: WayProps) {
   const plan = useView('plan', [], ({ store: { journal } }) => ({
     beds: [...journal.all('bed').values()],
     places: placesOf(journal.all('plant').values(), journal.all('bed')),
@@ -150,7 +159,7 @@ function Way({ round, at }: { readonly round: Round; readonly at: number }) {
         {(width) => (
           <PlanStrip
             width={width}
-            maxHeight={128}
+            maxHeight={maxHeight}
             beds={plan.beds.map(({ bed, ...rest }) => ({ id: bed, ...rest }))}
             plants={[...plan.places.values()]}
             here={plan.places.get(stop.plant)}

@@ -70,8 +70,9 @@ export function PlanStrip({
               strokeWidth={2}
             />
             <SvgText
-              x={corner.x + 5}
-              y={corner.y + 14}
+              x={corner.x - 5}
+              y={corner.y + 11}
+              textAnchor="end"
               fontFamily={FACE.head}
               fontWeight="700"
               fontSize={12}
