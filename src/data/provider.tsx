@@ -175,7 +175,15 @@ export function useView<T>(
 /** Writes down the facts of one tap. */
 export function useRecord(): (facts: readonly Fact[]) => void {
   const { session } = useOpened();
-  const { mutate } = useMutation({ mutationFn: (facts: readonly Fact[]) => session.garden.record(facts) });
+  const { mutate } = useMutation({
+    mutationFn: async (facts: readonly Fact[]) => {
+      const first = !session.garden.savedAny;
+      const outcome = await session.garden.record(facts);
+      // Asked at the first real entry: what the browser may clear away by itself is no place for records.
+      if (first && !session.demo) void navigator.storage?.persist?.().catch(() => false);
+      return outcome;
+    },
+  });
   return mutate;
 }
 
