@@ -1,0 +1,88 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { request, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createApp } from './app';
+
+const dist = mkdtempSync(path.join(tmpdir(), 'dist-'));
+mkdirSync(path.join(dist, 'fruit'));
+mkdirSync(path.join(dist, '_expo/static/js'), { recursive: true });
+for (const [file, text] of [
+  ['csp.json', '{"scripts":["\'sha256-abc=\'"]}'],
+  ['index.html', 'today'],
+  ['scout.html', 'walk'],
+  ['sw.js', '// worker'],
+  ['+not-found.html', 'nowhere'],
+  ['fruit/index.html', 'fruits'],
+  ['fruit/figures.html', 'figures'],
+  ['fruit/[id].html', 'one fruit'],
+  ['_expo/static/js/entry.js', '// app'],
+] as const) {
+  writeFileSync(path.join(dist, file), text);
+}
+
+let server: Server;
+beforeAll((done) => {
+  server = createApp(dist).listen(0, '127.0.0.1', () => done());
+});
+afterAll((done) => {
+  server.close(done);
+});
+
+interface Answer {
+  readonly status: number;
+  readonly text: string;
+  readonly headers: Readonly<Record<string, string | string[] | undefined>>;
+}
+
+const get = (url: string, host?: string): Promise<Answer> =>
+  new Promise((resolve, reject) => {
+    const { port } = server.address() as AddressInfo;
+    const headers = { host: host ?? `127.0.0.1:${port}` };
+    request({ port, host: '127.0.0.1', path: url, headers }, (response) => {
+      let text = '';
+      response.on('data', (chunk: Buffer) => (text += chunk.toString()));
+      response.on('end', () =>
+        resolve({ status: response.statusCode ?? 0, text, headers: response.headers }),
+      );
+    })
+      .on('error', reject)
+      .end();
+  });
+
+test.each([
+  ['/', 'today'],
+  ['/scout', 'walk'],
+  ['/fruit', 'fruits'],
+  ['/fruit/figures', 'figures'],
+  ['/fruit/01K0000000000000000000000A', 'one fruit'],
+  ['/garden-bed?id=x', undefined],
+])('%s is answered by its page', async (url, text) => {
+  const answer = await get(url);
+  if (text === undefined) expect(answer).toMatchObject({ status: 404, text: 'nowhere' });
+  else expect(answer).toMatchObject({ status: 200, text });
+});
+
+test('only this machine’s own names are answered', async () => {
+  expect((await get('/', 'localhost:4317')).status).toBe(200);
+  expect((await get('/', 'garden.example')).status).toBe(421);
+});
+
+test('scripts run only from here or by their hash, and nothing leaves the origin', async () => {
+  const policy = String((await get('/')).headers['content-security-policy']);
+  expect(policy).toContain("script-src 'self' 'sha256-abc='");
+  expect(policy).toContain("connect-src 'self'");
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toContain('upgrade-insecure-requests');
+});
+
+test('built scripts may be kept for good, the service worker must be asked for each time', async () => {
+  expect((await get('/_expo/static/js/entry.js')).headers['cache-control']).toContain('immutable');
+  expect((await get('/sw.js')).headers['cache-control']).toBe('no-cache');
+});
+
+test('no path leads out of the folder', async () => {
+  expect((await get('/..%2f..%2fetc/passwd')).status).not.toBe(200);
+  expect((await get('/fruit/..%2f..%2fcsp')).text).not.toContain('sha256');
+});

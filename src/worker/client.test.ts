@@ -1,0 +1,57 @@
+import { expose, type Endpoint } from 'comlink';
+import { MessageChannel } from 'node:worker_threads';
+import nodeEndpoint from 'comlink/dist/umd/node-adapter';
+import type { RoundRequest } from '@/core/route/planRound';
+import { ComputeClient, Outdated, type Transport } from './client';
+import { COMPUTE } from './compute';
+
+let stopped = 0;
+
+/** The same handler as in the worker, over a channel in this process. */
+function inProcess(): Transport {
+  const { port1, port2 } = new MessageChannel();
+  expose(COMPUTE, nodeEndpoint(port2));
+  return {
+    endpoint: nodeEndpoint(port1) as Endpoint,
+    stop: () => {
+      stopped += 1;
+      port1.close();
+      port2.close();
+    },
+  };
+}
+
+const SIX = Date.parse('2026-07-19T06:00:00Z');
+const request = (donor: string): RoundRequest => ({
+  pairs: [{ flower: 'f', plant: 'A', variety: 'v', donors: [{ plant: donor, flower: 'm' }], reasons: [] }],
+  varieties: [{ variety: 'v', hours: { opens: SIX, lastSafe: SIX + 3_600_000 }, weight: 1 }],
+  places: new Map([
+    ['A', { x: 1, y: 1 }],
+    ['B', { x: 5, y: 1 }],
+  ]),
+  from: SIX,
+  inHand: new Set(),
+});
+
+test('an answer from the worker is the one that the core gives', async () => {
+  const client = new ComputeClient(inProcess);
+  const answer = await client.ask((compute) => compute.planRound(request('B')));
+  expect(answer).toEqual(COMPUTE.planRound(request('B')));
+});
+
+test('a newer question ends the older one', async () => {
+  const client = new ComputeClient(inProcess);
+  const older = client.ask((compute) => compute.planRound(request('A')));
+  const newer = client.ask((compute) => compute.planRound(request('B')));
+  await expect(older).rejects.toBeInstanceOf(Outdated);
+  expect((await newer).visits[0]).toMatchObject({ kind: 'pick', plant: 'B' });
+});
+
+test('cancelling stops the work', async () => {
+  const client = new ComputeClient(inProcess);
+  const before = stopped;
+  const asked = client.ask((compute) => compute.planRound(request('B')));
+  client.cancel();
+  await expect(asked).rejects.toBeInstanceOf(Outdated);
+  expect(stopped).toBe(before + 1);
+});
