@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { dayAt } from '@/core/time/calendar';
-import { morningOf, roundOf, windowsOf } from '@/core/round/morning';
+import type { Round } from '@/core/journal/state';
+import { morningOf, windowsOf } from '@/core/round/morning';
 import { replannedStops, stopsOf } from '@/core/round/stops';
 import { todayOf } from '@/core/tasks/today';
 import { newId } from '@/data/clock';
@@ -38,11 +38,10 @@ export function RoundScreen() {
     );
     return {
       morning,
-      round: roundOf(journal, morning),
+      round,
       unplanned: females.filter(({ flower }) => !planned.has(flower)).length,
       opens: Math.min(...Array.from(windows.values(), ({ opens }) => opens[0])),
       lastSafe,
-      today: dayAt(now, garden.zone),
     };
   });
   const [seen, setSeen] = useState(false);
@@ -52,31 +51,25 @@ export function RoundScreen() {
   if (round && left) return <StopScreen round={round} lastSafe={view.lastSafe} />;
   if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
   return (
-    <Prepare
-      morning={morning}
-      again={round !== undefined}
-      opens={view.opens}
-      now={now}
-      onLater={() => setSeen(true)}
-    />
+    <Prepare morning={morning} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />
   );
 }
 
 interface PrepareProps {
   readonly morning: string;
-  readonly again: boolean;
+  /** The round to add to, when one was walked already. */
+  readonly round: Round | undefined;
   readonly opens: number;
   readonly now: number;
   readonly onLater: () => void;
 }
 
 /** Before the first stop: pairs, shortages, time; then the plan is written down and the walk begins. */
-function Prepare({ morning, again, opens, now, onLater }: PrepareProps) {
+function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
   const plan = useRoundPlan(morning);
-  const round = useView('round-id', [morning], ({ store: { journal } }) => roundOf(journal, morning) ?? null);
   const start = (): void => {
     if (!plan) return;
     const fresh = stopsOf(plan);
@@ -95,7 +88,7 @@ function Prepare({ morning, again, opens, now, onLater }: PrepareProps) {
   const empty = plan?.visits.length === 0;
   return (
     <Page
-      title={again ? 'More flowers this morning' : `Round of ${f.day(morning)}`}
+      title={round ? 'More flowers this morning' : `Round of ${f.day(morning)}`}
       foot={
         empty ? (
           <Action size="big" title="Back to Today" onPress={() => router.replace('/')} />
@@ -113,7 +106,7 @@ function Prepare({ morning, again, opens, now, onLater }: PrepareProps) {
               disabled={!plan || early}
               onPress={start}
             />
-            {again ? <Action kind="quiet" title="Leave them" onPress={onLater} /> : null}
+            {round ? <Action kind="quiet" title="Leave them" onPress={onLater} /> : null}
           </>
         )
       }
