@@ -3,19 +3,15 @@ import { compareEntries } from './order';
 import { REDUCERS } from './reduce';
 import { stableJson } from './stableJson';
 import type { Flower, States } from './state';
-import { subjectsOf, type SubjectKey, type SubjectType } from './subjects';
+import { SubjectMap, type Subject } from './subjectMap';
+import { names, visitSubjects, type SubjectType, type Visit } from './subjects';
 import { upcast } from './upcast';
 import type { Day } from '../time/types';
 
-interface Subject {
-  readonly type: SubjectType;
-  readonly id: string;
-  /** Entries that name the subject, also those struck or amended away. */
-  readonly entries: Entry[];
-  sorted: boolean;
-  dirty: boolean;
-}
+/** One map for each type of subject, so that no key need be put together and hashed anew for each entry. */
+type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
+type AnySubject = Subject<States[SubjectType]>;
 type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 
 /**
@@ -28,22 +24,21 @@ type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 export class Journal {
   readonly #entries = new Map<string, StoredEntry>();
   readonly #metas = new Map<string, Meta[]>();
-  readonly #subjects = new Map<SubjectKey, Subject>();
-  readonly #states: { [T in SubjectType]: Map<string, States[T]> } = {
-    garden: new Map(),
-    device: new Map(),
-    season: new Map(),
-    bed: new Map(),
-    variety: new Map(),
-    plant: new Map(),
-    walk: new Map(),
-    flower: new Map(),
-    round: new Map(),
-    weather: new Map(),
+  readonly #subjects: Subjects = {
+    garden: new SubjectMap(),
+    device: new SubjectMap(),
+    season: new SubjectMap(),
+    bed: new SubjectMap(),
+    variety: new SubjectMap(),
+    plant: new SubjectMap(),
+    walk: new SubjectMap(),
+    flower: new SubjectMap(),
+    round: new SubjectMap(),
+    weather: new SubjectMap(),
   };
   /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
   readonly #mornings = new Map<Day, Set<string>>();
-  #dirty: Subject[] = [];
+  #dirty: AnySubject[] = [];
   #lamport = 0;
   #revision = 0;
 
@@ -82,13 +77,13 @@ export class Journal {
   /** All states of one type by subject id; the map is live and must not be changed. */
   all<T extends SubjectType>(type: T): ReadonlyMap<string, States[T]> {
     this.#settle();
-    return this.#states[type];
+    return this.#subjects[type];
   }
 
   /** Flowers expected to open on a morning. */
   flowersOf(morning: Day): Flower[] {
     this.#settle();
-    const flowers = this.#states.flower;
+    const flowers = this.#subjects.flower;
     return Array.from(this.#mornings.get(morning) ?? [], (id) => flowers.get(id)!);
   }
 
@@ -115,17 +110,27 @@ export class Journal {
       this.#touch(entry.body.target);
       return;
     }
-    for (const key of this.#keysOf(entry)) this.#file(entry, this.#subject(key));
+    this.#visitAll(entry, (type, id) => this.#file(entry, type, id));
   }
 
-  #file(entry: Entry, subject: Subject): void {
+  #file(entry: Entry, type: SubjectType, id: string): void {
+    const subject = this.#subject(type, id);
+    const corrected = this.#metas.has(entry.id);
+    if (!subject) {
+      const entries = [entry];
+      const made = { type, id, entries, sorted: true, dirty: true, corrected, state: undefined };
+      this.#subjects[type].insert(made);
+      this.#dirty.push(made);
+      return;
+    }
     const before = subject.entries.at(-1);
     if (before && compareEntries(before, entry) > 0) subject.sorted = false;
     subject.entries.push(entry);
+    if (corrected) subject.corrected = true;
     this.#mark(subject);
   }
 
-  #mark(subject: Subject): void {
+  #mark(subject: AnySubject): void {
     if (subject.dirty) return;
     subject.dirty = true;
     this.#dirty.push(subject);
@@ -147,8 +152,7 @@ export class Journal {
   #clear(): void {
     this.#entries.clear();
     this.#metas.clear();
-    this.#subjects.clear();
-    for (const states of Object.values(this.#states)) states.clear();
+    for (const subjects of Object.values(this.#subjects)) subjects.clear();
     this.#mornings.clear();
     this.#dirty = [];
   }
@@ -162,24 +166,26 @@ export class Journal {
     const stored = this.#entries.get(target);
     const aimed = stored && upcast(stored);
     if (!aimed || !amends(meta, aimed)) return;
-    for (const key of subjectsOf(withBody(aimed, meta))) {
-      const subject = this.#subject(key);
-      if (!subject.entries.includes(aimed)) this.#file(aimed, subject);
-    }
+    visitSubjects(withBody(aimed, meta), (type, id) => {
+      if (!this.#subject(type, id)?.entries.includes(aimed)) this.#file(aimed, type, id);
+    });
   }
 
-  /** Subjects the entry names, now or by any amendment of it. */
-  #keysOf(entry: Entry): Iterable<SubjectKey> {
-    const own = subjectsOf(entry);
+  /** Visits the subjects the entry names, now or by any amendment of it, each once. */
+  #visitAll(entry: Entry, visit: Visit): void {
     const metas = this.#metas.get(entry.id);
-    if (!metas) return own;
-    const keys = new Set(own);
-    for (const meta of metas) {
-      if (meta.kind === 'amended' && amends(meta, entry)) {
-        subjectsOf(withBody(entry, meta)).forEach((key) => keys.add(key));
-      }
+    if (!metas) {
+      visitSubjects(entry, visit);
+      return;
     }
-    return keys;
+    const seen = new Set<string>();
+    const once: Visit = (type, id) => {
+      const key = `${type}:${id}`;
+      if (!seen.has(key)) visit(type, id);
+      seen.add(key);
+    };
+    visitSubjects(entry, once);
+    for (const meta of metas) if (amends(meta, entry)) visitSubjects(withBody(entry, meta), once);
   }
 
   /** Marks for refolding what an entry is about; a strike of a strike leads on to what that one was about. */
@@ -192,24 +198,17 @@ export class Journal {
       const entry = stored && upcast(stored);
       if (!entry) return;
       if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
-      else for (const key of this.#keysOf(entry)) this.#mark(this.#subject(key));
+      else this.#visitAll(entry, (type, subject) => this.#correct(this.#subject(type, subject)!));
     }
   }
 
-  #subject(key: SubjectKey): Subject {
-    let subject = this.#subjects.get(key);
-    if (!subject) {
-      const colon = key.indexOf(':');
-      subject = {
-        type: key.slice(0, colon) as SubjectType,
-        id: key.slice(colon + 1),
-        entries: [],
-        sorted: true,
-        dirty: false,
-      };
-      this.#subjects.set(key, subject);
-    }
-    return subject;
+  #subject(type: SubjectType, id: string): AnySubject | undefined {
+    return this.#subjects[type].subject(id);
+  }
+
+  #correct(subject: AnySubject): void {
+    subject.corrected = true;
+    this.#mark(subject);
   }
 
   #settle(): void {
@@ -219,17 +218,16 @@ export class Journal {
     for (const subject of dirty) this.#refold(subject);
   }
 
-  #refold(subject: Subject): void {
+  #refold(subject: AnySubject): void {
     subject.dirty = false;
     if (!subject.sorted && subject.entries.length > 1) subject.entries.sort(compareEntries);
     subject.sorted = true;
     const { type, id } = subject;
     const live = this.#liveEntries(subject);
     const state = live.length > 0 ? REDUCERS[type](id, live) : undefined;
-    const states = this.#states[type] as Map<string, States[SubjectType]>;
-    if (type === 'flower') this.#indexMorning(id, this.#states.flower.get(id), state as Flower | undefined);
-    if (state === undefined) states.delete(id);
-    else states.set(id, state);
+    if (type === 'flower')
+      this.#indexMorning(id, subject.state as Flower | undefined, state as Flower | undefined);
+    (this.#subjects[type] as SubjectMap<States[SubjectType]>).setState(subject, state);
   }
 
   #indexMorning(id: string, before: Flower | undefined, after: Flower | undefined): void {
@@ -241,14 +239,11 @@ export class Journal {
     else this.#mornings.set(after.morning, new Set([id]));
   }
 
-  #liveEntries(subject: Subject): readonly Entry[] {
-    if (this.#metas.size === 0) return subject.entries;
-    const untouched = subject.entries.every((entry) => !this.#metas.has(entry.id));
-    if (untouched) return subject.entries;
-    const key: SubjectKey = `${subject.type}:${subject.id}`;
+  #liveEntries(subject: AnySubject): readonly Entry[] {
+    if (!subject.corrected) return subject.entries;
     return subject.entries.flatMap((entry): readonly Entry[] => {
       const now = this.#effective(entry);
-      return now && (now === entry || subjectsOf(now).includes(key)) ? [now] : [];
+      return now && (now === entry || names(now, subject.type, subject.id)) ? [now] : [];
     });
   }
 

@@ -4,59 +4,65 @@ import type { Entry } from './entry';
 export type SubjectType =
   'garden' | 'device' | 'season' | 'bed' | 'variety' | 'plant' | 'walk' | 'flower' | 'round' | 'weather';
 
-export type SubjectKey = `${SubjectType}:${string}`;
-
-export const GARDEN: SubjectKey = 'garden:';
+/** Told of each subject in turn. */
+export type Visit = (type: SubjectType, id: string) => void;
 
 /** A walk is one plant's visit on the evening before `morning`. */
 export const walkId = (plant: string, morning: string): string => `${plant}|${morning}`;
 
 /**
- * The subjects an entry names: a late arrival refolds these and no others.
- * An amendment or a strike names none of its own; it acts on the subjects of its target.
+ * Visits the subjects an entry names: a late arrival refolds these and no others. The garden itself goes by the
+ * empty id. An amendment or a strike names none of its own; it acts on the subjects of its target.
  */
-export function subjectsOf(entry: Entry): SubjectKey[] {
+export function visitSubjects(entry: Entry, visit: Visit): void {
   switch (entry.kind) {
     case 'garden.described':
-      return [GARDEN];
+      return visit('garden', '');
     case 'device.named':
-      return [`device:${entry.device}`];
+      return visit('device', entry.device);
     case 'season.named':
-      return [`season:${entry.body.season}`];
+      return visit('season', entry.body.season);
     case 'bed.laid':
-      return [`bed:${entry.body.bed}`];
+      return visit('bed', entry.body.bed);
     case 'variety.described':
-      return [`variety:${entry.body.variety}`];
+      return visit('variety', entry.body.variety);
     case 'plants.set':
-      return entry.body.plants.map(({ plant }): SubjectKey => `plant:${plant}`);
+      for (const { plant } of entry.body.plants) visit('plant', plant);
+      return;
     case 'plant.removed':
-      return [`plant:${entry.body.plant}`];
+      return visit('plant', entry.body.plant);
     case 'scouted':
-      return [`walk:${walkId(entry.body.plant, entry.body.morning)}`];
+      return visit('walk', walkId(entry.body.plant, entry.body.morning));
     case 'covered':
-      return [
-        `walk:${walkId(entry.body.plant, entry.body.morning)}`,
-        ...entry.body.flowers.map(({ flower }): SubjectKey => `flower:${flower}`),
-      ];
+      visit('walk', walkId(entry.body.plant, entry.body.morning));
+      for (const { flower } of entry.body.flowers) visit('flower', flower);
+      return;
     case 'round.planned':
-      return [`round:${entry.body.round}`];
+      return visit('round', entry.body.round);
     case 'picked':
-      return [
-        `round:${entry.body.round}`,
-        ...entry.body.flowers.map((flower): SubjectKey => `flower:${flower}`),
-        ...entry.body.spoiled.map(({ flower }): SubjectKey => `flower:${flower}`),
-      ];
+      visit('round', entry.body.round);
+      for (const flower of entry.body.flowers) visit('flower', flower);
+      for (const { flower } of entry.body.spoiled) visit('flower', flower);
+      return;
     case 'pollinated':
     case 'missed':
-      return [`round:${entry.body.round}`, `flower:${entry.body.flower}`];
+      visit('round', entry.body.round);
+      return visit('flower', entry.body.flower);
     case 'looked':
     case 'removed':
     case 'harvested':
-      return [`flower:${entry.body.flower}`];
+      return visit('flower', entry.body.flower);
     case 'weather.noted':
-      return [`weather:${entry.body.day}`];
+      return visit('weather', entry.body.day);
     case 'amended':
     case 'struck':
-      return [];
+      return;
   }
+}
+
+/** Does the entry name that subject? */
+export function names(entry: Entry, type: SubjectType, id: string): boolean {
+  let found = false;
+  visitSubjects(entry, (itsType, itsId) => (found ||= itsType === type && itsId === id));
+  return found;
 }

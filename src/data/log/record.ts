@@ -23,11 +23,11 @@ export function checksum(text: string, from = 0): string {
 }
 
 /**
- * A record is a head and then one entry a line, with a comma between: whole it is read as one array, damaged line
- * by line.
+ * A record is a head and then an array with one entry a line: whole it is read at once, without copying, and
+ * damaged line by line.
  */
 export function encodeRecord(entries: readonly StoredEntry[]): { head: RecordHead; text: string } {
-  const body = entries.map((entry) => JSON.stringify(entry)).join(',\n');
+  const body = `[\n${entries.map((entry) => JSON.stringify(entry)).join(',\n')}\n]`;
   const days = entries.map(({ at }) => at.slice(0, 10)).sort();
   const head: RecordHead = {
     steady: 1,
@@ -51,7 +51,10 @@ export function decodeRecord(text: string): DecodedRecord {
   const end = text.indexOf('\n');
   const head = parseHead(text.slice(0, Math.max(0, end)));
   if (head && checksum(text, end + 1) === head.sum) {
-    return { entries: JSON.parse(`[${text.slice(end + 1)}]`) as StoredEntry[], damaged: false, head };
+    const body = text.slice(end + 1);
+    // The first records had no brackets.
+    const array = body.startsWith('[') ? body : `[${body}]`;
+    return { entries: JSON.parse(array) as StoredEntry[], damaged: false, head };
   }
   return { entries: text.split('\n').flatMap(entryOnLine), damaged: true, head };
 }
