@@ -16,23 +16,25 @@ const addYears = (day: string, years: number): string => `${Number(day.slice(0, 
 
 /**
  * A garden's journal of a given length: the demo's season as it is, and before it the same season lived again
- * and again, a year earlier each, on the same beds and plants.
+ * and again, a year earlier each, on the same beds and plants. Clocks count in the order in which it was lived.
  */
 export function longJournal(length: number): Entry[] {
   const season = liveSeason(20260718);
   const structure = season.filter(({ kind }) => STRUCTURE.has(kind));
   const lived = season.filter(({ kind }) => !STRUCTURE.has(kind));
   const kept = new Set(JSON.stringify(structure).match(ULID));
-  const entries = [...structure, ...lived];
-  if (length <= entries.length) return entries.slice(0, length);
-  for (let year = 1; entries.length < length; year += 1) {
+  const years = [lived.slice(-(length - structure.length))];
+  let missing = length - structure.length - years[0]!.length;
+  for (let year = 1; missing > 0; year += 1) {
     const mark = `0${String(year).padStart(2, '0')}`;
-    for (const entry of lived.slice(0, length - entries.length)) {
+    const earlier = lived.slice(-missing).map((entry) => {
       const text = JSON.stringify(entry)
         .replace(ULID, (id) => (kept.has(id) ? id : mark + id.slice(3)))
         .replace(DAY, (day) => addYears(day, -year));
-      entries.push(JSON.parse(text) as Entry);
-    }
+      return JSON.parse(text) as Entry;
+    });
+    years.unshift(earlier);
+    missing -= earlier.length;
   }
-  return entries;
+  return [...structure, ...years.flat()].map((entry, i) => ({ ...entry, lamport: i + 1 }));
 }

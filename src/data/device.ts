@@ -1,9 +1,9 @@
+import type { Units } from '@/core/units';
 import { newId, type ClockMemory } from './clock';
 import { openChannel, type Channel } from './channel';
 import { readJson, type Store } from './storage';
 
 export type ThemeChoice = 'auto' | 'day' | 'night';
-export type Units = 'metric' | 'imperial';
 export type HourStyle = 'auto' | 'h12' | 'h24';
 
 export interface Settings {

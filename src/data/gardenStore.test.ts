@@ -107,10 +107,10 @@ test('a new device takes a letter that no other device of the garden has', async
   const store = new MemoryStore();
   await (await open(store)).importEntries(SEASON);
   const garden = await open(store, 'third phone');
-  expect(['K', 'T']).not.toContain(garden.letter);
-  await garden.record(garden.ensureLetter());
-  expect((await open(store, 'third phone')).letter).toBe(garden.letter);
-  expect(garden.nextTags(3).every((tag) => tag.startsWith(garden.letter))).toBe(true);
+  expect(['K', 'T']).not.toContain(garden.tags.letter);
+  await garden.record(garden.tags.ensureLetter());
+  expect((await open(store, 'third phone')).tags.letter).toBe(garden.tags.letter);
+  expect(garden.tags.next(3).every((tag) => tag.startsWith(garden.tags.letter))).toBe(true);
 });
 
 test('after a wipe nothing is written any more', async () => {

@@ -3,13 +3,14 @@ import { KIND_VERSIONS } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import type { Garden } from '@/core/journal/state';
 import { redoable, undoable } from '@/core/journal/undo';
-import { freeDeviceLetter, nextTagCodes } from '@/core/codes/tagCode';
 import { addDays, dayAt, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from './channel';
-import { chance, newId, type Clock } from './clock';
+import { newId, type Clock } from './clock';
+import { idle } from './idle';
 import { EntryLog, type Damage } from './log/entryLog';
 import type * as Schema from './schema';
 import type { Store } from './storage';
+import { Tags } from './tags';
 
 export interface OpenGarden {
   readonly garden: string;
@@ -18,8 +19,11 @@ export interface OpenGarden {
   readonly clock: Clock;
 }
 
-/** Entries of this many days back are read before the first screen; older ones while it is in use. */
-const RECENT_DAYS = 45;
+/**
+ * Entries of this many days back, a long season, are read before the first screen; older ones while it is in
+ * use. No tag of this season is handed out twice, however soon after opening.
+ */
+const RECENT_DAYS = 200;
 const RETRY_MS = 5_000;
 /** Own entries kept at hand for undo. */
 const UNDO_DEPTH = 200;
@@ -32,6 +36,7 @@ const UNDO_DEPTH = 200;
  */
 export class GardenStore {
   readonly journal = new Journal();
+  readonly tags: Tags;
   readonly clock: Clock;
   readonly id: string;
   readonly device: string;
@@ -46,13 +51,13 @@ export class GardenStore {
   #savedAny = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
   #wiped = false;
-  #letter: string | undefined;
   #schema: typeof Schema | undefined;
 
   private constructor({ garden, store, device, clock }: OpenGarden) {
     this.id = garden;
     this.device = device;
     this.clock = clock;
+    this.tags = new Tags(this.journal, device);
     this.#log = new EntryLog(store);
     this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
       if (message === 'wiped') this.#markWiped();
@@ -157,28 +162,6 @@ export class GardenStore {
     return [...this.journal.entries()];
   }
 
-  /** This device's letter in the garden; it is written down with the first entry that needs it. */
-  get letter(): string {
-    const named = this.journal.all('device').get(this.device)?.letter;
-    if (named) return named;
-    const taken = new Set(Array.from(this.journal.all('device').values(), ({ letter }) => letter));
-    if (!this.#letter || taken.has(this.#letter)) this.#letter = freeDeviceLetter(taken, chance());
-    return this.#letter;
-  }
-
-  /** The entry that gives this device its letter, when none has yet. */
-  ensureLetter(): Fact[] {
-    if (this.journal.all('device').has(this.device)) return [];
-    const { letter } = this;
-    return [{ kind: 'device.named', body: { letter, name: `Device ${letter}` } }];
-  }
-
-  /** Tags for new flowers, none of them in use. */
-  nextTags(count: number): string[] {
-    const used = new Set(Array.from(this.journal.all('flower').values(), ({ code }) => code));
-    return nextTagCodes(this.letter, used, count);
-  }
-
   /** Removes all entries from the device. */
   async wipe(): Promise<void> {
     this.#wiped = true;
@@ -225,10 +208,14 @@ export class GardenStore {
   }
 
   async #readRest(parts: ReturnType<EntryLog['read']>): Promise<void> {
-    for await (const part of parts) {
-      this.#takePart(part);
-      // Give way to taps between portions.
-      await new Promise((resolve) => setTimeout(resolve, 0));
+    let last = false;
+    while (!last) {
+      // What the grower does now comes before what happened long ago.
+      await idle();
+      const part = await parts.next();
+      if (part.done) break;
+      this.#takePart(part.value);
+      ({ last } = part.value);
     }
     this.#finish();
   }

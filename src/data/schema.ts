@@ -1,23 +1,28 @@
 import Joi from 'joi';
-import { KIND_VERSIONS, type Kind, type Purpose } from '@/core/journal/entry';
+import { KIND_VERSIONS, type Kind } from '@/core/journal/entry';
 import { CROP_IDS } from '@/core/crops/squash';
-import { isDay, isZone } from '@/core/time/calendar';
+import {
+  bedName,
+  day,
+  id,
+  LIMITS,
+  name,
+  OWN_POLLEN,
+  PURPOSES,
+  RAIN,
+  SEED_SOURCES,
+  zone,
+  type Limit,
+} from './fields';
 
 /**
- * What may cross a border into the journal: forms, files, entries about to be written. Loaded on demand, since
- * Joi is large and the first screen needs none of it.
+ * What may cross a border into the journal: files, and entries about to be written. Loaded on demand, since Joi
+ * is large and the first screen needs none of it.
  */
 
-const PURPOSES = ['eat', 'seedForFun', 'seedToKeep', 'rareOrSold'] as const satisfies readonly Purpose[];
-
-const id = Joi.string().min(1).max(64);
-const name = Joi.string().trim().min(1).max(80);
 const count = Joi.number().integer().min(0).max(99);
 const instant = Joi.string().isoDate().max(30);
-const day = Joi.string().custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day')));
-const zone = Joi.string()
-  .max(64)
-  .custom((value: string, helpers) => (isZone(value) ? value : helpers.error('zone')));
+const within = (limit: Limit): Joi.NumberSchema => Joi.number().min(LIMITS[limit][0]).max(LIMITS[limit][1]);
 const buds = Joi.object({ female: count.required(), male: count.required() }).unknown();
 const donors = Joi.array()
   .items(Joi.object({ plant: id.required(), flower: id.allow('').required() }).unknown())
@@ -38,6 +43,9 @@ const stop = Joi.object({
   donors: Joi.when('kind', { is: 'pollinate', then: donors.required(), otherwise: Joi.optional() }),
 }).unknown();
 
+/** Forms come along, so that Joi is in one chunk. */
+export { FORMS } from './formSchema';
+
 /** Every field required but those marked optional; fields of later versions are kept. */
 const body = (fields: Joi.SchemaMap): Joi.ObjectSchema =>
   Joi.object(fields).unknown().prefs({ presence: 'required' });
@@ -46,32 +54,32 @@ const BODIES: Readonly<Record<Kind, Joi.ObjectSchema>> = {
   'garden.described': body({
     name,
     place: Joi.string().allow('').max(80),
-    latitude: Joi.number().min(-90).max(90),
-    longitude: Joi.number().min(-180).max(180),
+    latitude: within('latitude'),
+    longitude: within('longitude'),
     zone,
   }),
   'device.named': body({ letter: Joi.string().length(1).uppercase(), name }),
   'season.named': body({ season: id, name, from: day, to: day }),
   'bed.laid': body({
     bed: id,
-    name: name.max(12),
-    x: Joi.number().min(-10_000).max(10_000),
-    y: Joi.number().min(-10_000).max(10_000),
-    length: Joi.number().positive().max(1000),
-    width: Joi.number().positive().max(1000),
-    rows: Joi.number().integer().min(1).max(200),
+    name: bedName,
+    x: within('position'),
+    y: within('position'),
+    length: within('side'),
+    width: within('side'),
+    rows: within('rows').integer(),
   }),
   'variety.described': body({
     variety: id,
     name,
     crop: Joi.valid(...CROP_IDS),
     purpose: Joi.valid(...PURPOSES),
-    seedSource: Joi.valid('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown'),
-    ownPollen: Joi.valid('allowed', 'lastResort', 'never'),
+    seedSource: Joi.valid(...SEED_SOURCES),
+    ownPollen: Joi.valid(...OWN_POLLEN),
   }),
   'plants.set': body({
     bed: id,
-    row: Joi.number().integer().min(1).max(200),
+    row: within('rows').integer(),
     variety: id,
     plants: Joi.array()
       .items(Joi.object({ plant: id, place: Joi.number().integer().min(1).max(2000) }).unknown())
@@ -142,9 +150,9 @@ const BODIES: Readonly<Record<Kind, Joi.ObjectSchema>> = {
   }),
   'weather.noted': body({
     day,
-    dawnC: Joi.number().min(-40).max(50),
-    maxC: Joi.number().min(-40).max(60),
-    rain: Joi.valid('none', 'showers', 'long'),
+    dawnC: within('dawnC'),
+    maxC: within('maxC'),
+    rain: Joi.valid(...RAIN),
   }),
   amended: body({ target: id, of: Joi.string().max(40), body: Joi.object().unknown() }),
   struck: body({ target: id }),
@@ -211,76 +219,3 @@ function bodySchema(kind: string, v: number): Joi.ObjectSchema | undefined {
   const known = Object.hasOwn(KIND_VERSIONS, kind) && v <= KIND_VERSIONS[kind as Kind];
   return known ? BODIES[kind as Kind] : undefined;
 }
-
-const words = {
-  'string.empty': 'Fill this in.',
-  'any.required': 'Fill this in.',
-  'string.max': 'At most {#limit} characters.',
-  'number.base': 'A number, please.',
-  'number.min': 'At least {#limit}.',
-  'number.max': 'At most {#limit}.',
-  'number.positive': 'More than nothing.',
-  'number.integer': 'A whole number.',
-  zone: 'A time zone such as Europe/London.',
-};
-
-/** Numbers as growers type them: a decimal comma counts as a point. */
-const typed = Joi.extend((joi) => ({
-  type: 'decimal',
-  base: joi.number(),
-  coerce: (value: unknown) => ({
-    value:
-      typeof value === 'string' ? (value.trim() === '' ? undefined : Number(value.replace(',', '.'))) : value,
-  }),
-})) as Joi.Root & { decimal(): Joi.NumberSchema };
-
-/** One of a few, which must be chosen. */
-const choice = (...values: readonly string[]): Joi.AnySchema =>
-  Joi.valid(...values)
-    .required()
-    .messages({ 'any.required': 'Choose one.', 'any.only': 'Choose one.' });
-
-const chosenId = id.required().messages({ 'any.required': 'Choose one.', 'string.empty': 'Choose one.' });
-
-const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).messages(words);
-
-export const FORMS = {
-  start: form({
-    place: name.required(),
-    latitude: typed.decimal().min(-90).max(90).required(),
-    longitude: typed.decimal().min(-180).max(180).required(),
-    zone: zone.required(),
-    variety: name.required(),
-    crop: choice(...CROP_IDS),
-    purpose: choice(...PURPOSES),
-    plants: typed.decimal().integer().min(1).max(200).required(),
-  }),
-  bed: form({
-    name: name.max(12).required(),
-    x: typed.decimal().min(-10_000).max(10_000).required(),
-    y: typed.decimal().min(-10_000).max(10_000).required(),
-    length: typed.decimal().positive().max(1000).required(),
-    width: typed.decimal().positive().max(1000).required(),
-    rows: typed.decimal().integer().min(1).max(200).required(),
-  }),
-  variety: form({
-    name: name.required(),
-    crop: choice(...CROP_IDS),
-    purpose: choice(...PURPOSES),
-    seedSource: choice('ownGuarded', 'boughtLine', 'swapped', 'openGarden', 'f1', 'unknown'),
-    ownPollen: choice('allowed', 'lastResort', 'never'),
-  }),
-  plants: form({
-    variety: chosenId,
-    bed: chosenId,
-    row: typed.decimal().integer().min(1).max(200).required(),
-    count: typed.decimal().integer().min(1).max(200).required(),
-  }),
-  weather: form({
-    dawnC: typed.decimal().min(-40).max(50).required(),
-    maxC: typed.decimal().min(-40).max(60).required(),
-    rain: choice('none', 'showers', 'long'),
-  }),
-};
-
-export type FormName = keyof typeof FORMS;

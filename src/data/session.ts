@@ -71,7 +71,7 @@ export async function createGarden(
 ): Promise<Current> {
   const id = newId();
   const { garden } = await openOwn(device, id);
-  await garden.record([...garden.ensureLetter(), ...facts]);
+  await garden.record([...garden.tags.ensureLetter(), ...facts]);
   garden.close();
   return adopt(device, id, name);
 }

@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { atClock } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useDevice, useGarden } from '@/data/provider';
-import type { HourStyle, Units } from '@/data/device';
+import { lengthIn, temperatureIn, type Units } from '@/core/units';
+import type { HourStyle } from '@/data/device';
 
 /** English of the device's own kind, so that dates read as words around them do. */
 function englishLocale(): string {
@@ -10,7 +11,15 @@ function englishLocale(): string {
   return wanted.startsWith('en') ? wanted : 'en-GB';
 }
 
-const FEET_PER_METRE = 1 / 0.3048;
+interface UnitNames {
+  readonly length: string;
+  readonly temperature: string;
+}
+
+const UNIT_NAMES: Readonly<Record<Units, UnitNames>> = {
+  metric: { length: 'm', temperature: '°C' },
+  imperial: { length: 'ft', temperature: '°F' },
+};
 
 /** Numbers, times and days as this grower reads them. */
 export interface Format {
@@ -27,6 +36,11 @@ export interface Format {
   percent(share: number): string;
   length(metres: number): string;
   temperature(celsius: number): string;
+  /** Names of the units, for the labels of fields. */
+  readonly unit: UnitNames;
+  /** A length and a temperature as they stand in a field, without their unit. */
+  typedLength(metres: number): string;
+  typedTemperature(celsius: number): string;
   /** `1 fruit`, `3 fruits`. */
   count(n: number, one: string, many: string): string;
 }
@@ -51,6 +65,7 @@ export function formatFor(zone: string, units: Units, hours: HourStyle, locale: 
   const plural = new Intl.PluralRules('en');
   const number = (value: number, digits = 0): string =>
     new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const names = UNIT_NAMES[units];
   const asDate = (day: Day): number => atClock(day, 12, 'UTC');
   return {
     time: (ms) => time.format(ms),
@@ -59,10 +74,11 @@ export function formatFor(zone: string, units: Units, hours: HourStyle, locale: 
     shortDay: (day) => short.format(asDate(day)),
     number,
     percent: (share) => `${number(share * 100)} %`,
-    length: (metres) =>
-      units === 'metric' ? `${number(metres, 1)} m` : `${number(metres * FEET_PER_METRE, 1)} ft`,
-    temperature: (celsius) =>
-      units === 'metric' ? `${number(celsius)} °C` : `${number((celsius * 9) / 5 + 32)} °F`,
+    length: (metres) => `${number(lengthIn(units, metres), 1)} ${names.length}`,
+    temperature: (celsius) => `${number(temperatureIn(units, celsius))} ${names.temperature}`,
+    unit: names,
+    typedLength: (metres) => String(lengthIn(units, metres)),
+    typedTemperature: (celsius) => String(temperatureIn(units, celsius)),
     count: (n, one, many) => `${number(n)} ${plural.select(n) === 'one' ? one : many}`,
   };
 }

@@ -23,8 +23,8 @@ export interface LogPart {
 
 /** Entries a segment holds. */
 export const SEGMENT_SIZE = 512;
-/** Old segments read in one go while the page is in use. */
-const OLD_AT_ONCE = 6;
+/** Old segments read in one go while the page is in use: some 25 ms on a slow phone. */
+const OLD_AT_ONCE = 2;
 /** One lock for all gardens: packing is short. */
 const PACK_LOCK = 'steady-trowel-pack';
 

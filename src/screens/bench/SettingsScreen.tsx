@@ -46,7 +46,7 @@ export function SettingsScreen() {
         />
         <View>
           <Words kind="strong">This device</Words>
-          <Words>{`Its tags begin with ${store.letter}. No other device of this garden has that letter.`}</Words>
+          <Words>{`Its tags begin with ${store.tags.letter}. No other device of this garden has that letter.`}</Words>
         </View>
         {garden ? (
           <View>

@@ -6,16 +6,19 @@ import {
   type Resolver,
   type UseFormReturn,
 } from 'react-hook-form';
-import type { FormName } from '@/data/schema';
+import type { FormName } from '@/data/formSchema';
+import { useDevice } from '@/data/provider';
 
-/** A form that is checked by its schema, which is fetched when it is first needed. */
+/** A form that is checked by its schema, in the grower's units. */
 export function useCheckedForm<Typed extends FieldValues, Checked extends FieldValues>(
   name: FormName,
   defaultValues: DefaultValues<Typed>,
 ): UseFormReturn<Typed, unknown, Checked> {
+  const { units } = useDevice().settings;
   const resolver: Resolver<Typed, unknown, Checked> = async (values, context, options) => {
+    // The one chunk that holds Joi.
     const { FORMS } = await import('@/data/schema');
-    const resolve = joiResolver(FORMS[name], { abortEarly: false }) as unknown as Resolver<
+    const resolve = joiResolver(FORMS[units][name], { abortEarly: false }) as unknown as Resolver<
       Typed,
       unknown,
       Checked

@@ -54,14 +54,14 @@ export function PlantVisit({ plant, morning, head, onDone }: PlantVisitProps) {
   if (!counts) return null;
   const { eve, green, method } = counts;
   const tagged = before.filter(({ sex }) => sex === 'female').map(({ code }) => code);
-  const tags = [...tagged, ...store.nextTags(MOST_BUDS)].slice(0, eve.female);
+  const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, eve.female);
   const total = eve.female + eve.male;
   const set = (stage: 'eve' | 'green', sex: Sex) => (value: number) =>
     setCounts({ ...counts, [stage]: { ...counts[stage], [sex]: value } });
   const save = (): void => {
     const visit: Visit = { plant: plant.plant, morning, ...counts };
-    const supplies = { walk, flowers, newId, tags: store.nextTags(MOST_BUDS) };
-    record([...store.ensureLetter(), ...visitFacts(visit, supplies)]);
+    const supplies = { walk, flowers, newId, tags: store.tags.next(MOST_BUDS) };
+    record([...store.tags.ensureLetter(), ...visitFacts(visit, supplies)]);
     dropCounts();
     onDone();
   };

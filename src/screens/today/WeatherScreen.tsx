@@ -41,8 +41,8 @@ function WeatherForm({ morning, weather, windows }: WeatherFormProps) {
   const router = useRouter();
   const record = useRecord();
   const { control, handleSubmit } = useCheckedForm<Typed, Checked>('weather', {
-    dawnC: weather ? String(weather.dawnC) : '',
-    maxC: weather ? String(weather.maxC) : '',
+    dawnC: weather ? f.typedTemperature(weather.dawnC) : '',
+    maxC: weather ? f.typedTemperature(weather.maxC) : '',
     rain: weather?.rain ?? 'none',
   });
   const save = handleSubmit(({ dawnC, maxC, rain }) => {
@@ -75,8 +75,8 @@ function WeatherForm({ morning, weather, windows }: WeatherFormProps) {
     >
       <View style={{ gap: SPACE.m }}>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField control={control} name="dawnC" label="At dawn, °C" numeric />
-          <FormField control={control} name="maxC" label="Highest, °C" numeric />
+          <FormField control={control} name="dawnC" label={`At dawn, ${f.unit.temperature}`} numeric />
+          <FormField control={control} name="maxC" label={`Highest, ${f.unit.temperature}`} numeric />
         </View>
         <FormChoice control={control} name="rain" label="Rain" options={optionsOf(RAIN)} row />
       </View>
