@@ -13,12 +13,15 @@ import { dayAt } from '@/core/time/calendar';
 import type { Garden } from '@/core/journal/state';
 import { DeviceStore, type Current } from './device';
 import type { Fact } from '@/core/journal/entry';
+import { DeviceLog } from './deviceLog';
 import type { GardenStore } from './gardenStore';
 import { openSession, type Session } from './session';
 import { DEVICE_STORE, openStore } from './storage';
+import { watchErrors, watchGarden } from './watch';
 
 interface Opened {
   readonly device: DeviceStore;
+  readonly log: DeviceLog;
   readonly session: Session;
   /** Opens another garden, or the same anew. */
   readonly open: (current: Current) => Promise<void>;
@@ -57,24 +60,29 @@ type SetOpening = (next: Opening) => void;
 /** Opens the device's store and the garden that is current on it. */
 function boot(setOpening: SetOpening): void {
   setOpening({ state: 'opening' });
-  DeviceStore.open(openStore(DEVICE_STORE))
-    .then((device) => start(setOpening, device, device.current))
+  const store = openStore(DEVICE_STORE);
+  Promise.all([DeviceStore.open(store), DeviceLog.open(store)])
+    .then(([device, log]) => start(setOpening, { device, log, current: device.current }))
     .catch((error: unknown) => setOpening({ state: 'failed', error, retry: () => boot(setOpening) }));
 }
 
-async function start(
-  setOpening: SetOpening,
-  device: DeviceStore,
-  current: Current,
-  before?: Session,
-): Promise<void> {
+interface Start {
+  readonly device: DeviceStore;
+  readonly log: DeviceLog;
+  readonly current: Current;
+  /** What was open before. */
+  readonly before?: Session;
+}
+
+async function start(setOpening: SetOpening, { device, log, current, before }: Start): Promise<void> {
   const session = await openSession(device, current);
   before?.garden.close();
   setOpening({
     state: 'open',
     device,
+    log,
     session,
-    open: (next) => start(setOpening, device, next, session),
+    open: (next) => start(setOpening, { device, log, current: next, before: session }),
   });
 }
 
@@ -87,6 +95,9 @@ export function DataProvider({ children }: { readonly children: ReactNode }) {
 
   const session = opening.state === 'open' ? opening.session : undefined;
   const device = opening.state === 'open' ? opening.device : undefined;
+  const log = opening.state === 'open' ? opening.log : undefined;
+  useEffect(() => (log ? watchErrors(log) : undefined), [log]);
+  useEffect(() => (log && session ? watchGarden(log, session.garden) : undefined), [log, session]);
   useEffect(() => {
     if (!session) return;
     const { garden } = session;
@@ -135,6 +146,9 @@ export function useDevice(): DeviceStore {
   useSyncExternalStore(device.subscribe, device.snapshot, device.snapshot);
   return device;
 }
+
+/** The log of what went wrong on this device. */
+export const useDeviceLog = (): DeviceLog => useOpened().log;
 
 export interface OpenGardenView {
   readonly store: GardenStore;

@@ -32,6 +32,12 @@ export function BenchScreen() {
         note="Heat, bees, disease, sprays, bitter fruit, law"
         onPress={() => router.push('/bench/cautions')}
       />
+      <Line
+        glyph={<Glyph name="look" size={28} />}
+        title="Report"
+        note="What went wrong on this device, to copy for somebody who can help"
+        onPress={() => router.push('/bench/report')}
+      />
       <View style={{ marginTop: SPACE.xl }}>
         <Words kind="heading" level={2}>
           Gardens on this device

@@ -1,0 +1,60 @@
+import { expect, test } from './app';
+
+test('a screen that fails says so, saves the records and leads back', async ({ app, page }) => {
+  await app.openDemo();
+  await page.evaluate(() => {
+    const broken = (): never => {
+      throw new Error('plurals are broken');
+    };
+    Object.defineProperty(Intl, 'PluralRules', {
+      value: class {
+        constructor() {
+          broken();
+        }
+      },
+    });
+  });
+  await app.tap('Fruit');
+  await expect(page.getByRole('heading', { name: 'Something went wrong here' })).toBeVisible();
+  await expect(page.getByText('plurals are broken')).toBeVisible();
+  const records = await app.readDownload(() => app.tap('Save the records'));
+  expect(records.name).toBe('steady-trowel-records.txt');
+  expect(records.text).toContain('"kind":"garden.described"');
+  await app.tap('Back to Today');
+  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+});
+
+test('what went wrong stands in a report that can be copied and saved', async ({ app, page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await app.openDemo();
+  await page.evaluate(() => void Promise.reject(new Error('a promise nobody kept')));
+  await app.tap('Bench');
+  await app.tap(/^Report/);
+  await expect(page.getByText(/a promise nobody kept/)).toBeVisible();
+  await app.tap('Copy the report');
+  await expect(page.getByText('Copied.')).toBeVisible();
+  const copied = await page.evaluate(() => navigator.clipboard.readText());
+  expect(copied).toMatch(/^Steady Trowel, report of a device\nBuild: entry-[0-9a-f]+\.js/);
+  const saved = await app.readDownload(() => app.tap('Save it as a file'));
+  expect(saved.text).toBe(copied);
+  // It was put there on purpose.
+  expect(app.errors.splice(0)).toEqual(['a promise nobody kept']);
+});
+
+test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app, page }) => {
+  await page.goto('/bench/settings');
+  await app.tap('Feet, °F');
+  await page.goto('/weather');
+  await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
+  await page.getByRole('textbox', { name: 'Highest, °F' }).fill('300');
+  await app.tap('Keep');
+  await expect(page.getByText('At most 140.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Highest, °F' }).fill('86');
+  await app.tap('Keep');
+  await expect(page.getByText(/54 °F to 86 °F/).first()).toBeVisible();
+  await page.goto('/bench/files');
+  const { text } = await app.readDownload(() => app.tap('Export the garden'));
+  const { entries } = JSON.parse(text) as { entries: { kind: string; lamport: number; body: object }[] };
+  const last = entries.sort((a, b) => a.lamport - b.lamport).at(-1);
+  expect(last).toMatchObject({ kind: 'weather.noted', body: { dawnC: 12.2, maxC: 30 } });
+});

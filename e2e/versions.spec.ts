@@ -1,0 +1,120 @@
+import { once } from 'node:events';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { AddressInfo } from 'node:net';
+import type { Page } from '@playwright/test';
+import { createApp } from '../server/app';
+import { expect, test } from './app';
+
+const DIST = path.resolve(__dirname, '../dist');
+
+interface Deployment {
+  readonly address: string;
+  /** Puts a newer build in place of the old: one script has another name and the pages ask for that. */
+  readonly renew: () => void;
+  readonly stop: () => void;
+}
+
+/** The built app on a server of its own, so that a newer build can take its place. */
+async function deploy(): Promise<Deployment> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'deployment-'));
+  cpSync(DIST, folder, { recursive: true });
+  const server = createApp(folder).listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  return {
+    address: `http://127.0.0.1:${port}`,
+    renew: () => renew(folder),
+    stop: () => {
+      server.close();
+      server.closeAllConnections();
+      rmSync(folder, { recursive: true });
+    },
+  };
+}
+
+function renew(folder: string): void {
+  const scripts = path.join(folder, '_expo/static/js/web');
+  const before = readdirSync(scripts).find((file) => file.startsWith('settings-'))!;
+  const after = before.replace(/-[0-9a-f]+/, '-0123456789abcdef');
+  renameSync(path.join(scripts, before), path.join(scripts, after));
+  for (const file of readdirSync(folder, { recursive: true, encoding: 'utf8' })) {
+    if (!/\.(js|html|json)$/.test(file)) continue;
+    const full = path.join(folder, file);
+    const text = readFileSync(full, 'utf8');
+    if (text.includes(before)) writeFileSync(full, text.replaceAll(before, after));
+  }
+}
+
+const offer = (page: Page) => page.getByRole('button', { name: 'Use it now' });
+
+const entriesShown = async (page: Page): Promise<number> =>
+  Number((await page.getByText(/^All [\d,]+ entries/).innerText()).replace(/\D/g, ''));
+
+/** Opens the demo and waits until its version is kept for use without a network. */
+async function visit(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+}
+
+test('a new version is offered and not applied by itself; an old tab beside it loses nothing', async ({
+  app,
+  page,
+  context,
+}) => {
+  const deployment = await deploy();
+  const { address } = deployment;
+  try {
+    await visit(page, address);
+    const old = await context.newPage();
+    await old.goto(`${address}/bench`);
+    await old.getByRole('link', { name: 'Today' }).click();
+    await old.getByRole('button', { name: 'Go on with the walk' }).click();
+    await expect(old.getByRole('button', { name: /, next$/i }).first()).toBeVisible();
+    deployment.renew();
+
+    // In the middle of the walk it is offered, and the walk goes on as it was.
+    await page.goto(`${address}/scout`);
+    await expect(offer(page)).toBeVisible();
+    await app.tap('One female more');
+    await app.tap(/^(Cover|Mark) \d+, next$/);
+    await expect(offer(page)).toBeVisible();
+
+    await offer(page).click();
+    await expect(offer(page)).toHaveCount(0);
+    await expect(page.getByRole('button', { name: /, next$/i }).first()).toBeVisible();
+
+    // The old tab still records, and both see what either wrote.
+    await page.goto(`${address}/bench/files`);
+    const before = await entriesShown(page);
+    await old.bringToFront();
+    await old
+      .getByRole('button', { name: /, next$/i })
+      .first()
+      .click();
+    await page.bringToFront();
+    await expect.poll(() => entriesShown(page)).toBeGreaterThan(before);
+    const after = await entriesShown(page);
+
+    // A screen that the old tab never fetched is gone from the server: it says so and leads on.
+    await old.bringToFront();
+    await old.goBack();
+    await old.goBack();
+    const cdp = await context.newCDPSession(old);
+    await cdp.send('Network.clearBrowserCache');
+    await old.getByRole('link', { name: /^Settings/ }).click();
+    await expect(old.getByRole('heading', { name: 'This screen could not be fetched' })).toBeVisible();
+    await old.getByRole('button', { name: 'Reload' }).click();
+    await expect(old.getByRole('link', { name: 'Bench' })).toBeVisible();
+    await old.goto(`${address}/bench/settings`);
+    await expect(old.getByRole('heading', { name: 'Settings' })).toBeVisible();
+    await old.goto(`${address}/bench/files`);
+    expect(await entriesShown(old)).toBe(after);
+  } finally {
+    deployment.stop();
+  }
+});
