@@ -39,12 +39,18 @@ function renew(folder: string): void {
   const before = readdirSync(scripts).find((file) => file.startsWith('settings-'))!;
   const after = before.replace(/-[0-9a-f]+/, '-0123456789abcdef');
   renameSync(path.join(scripts, before), path.join(scripts, after));
+  const worker = path.join(folder, 'sw.js');
+  let kept = readFileSync(worker, 'utf8').replaceAll(before, after);
   for (const file of readdirSync(folder, { recursive: true, encoding: 'utf8' })) {
-    if (!/\.(js|html|json)$/.test(file)) continue;
+    if (!/\.(js|html)$/.test(file) || file === 'sw.js') continue;
     const full = path.join(folder, file);
     const text = readFileSync(full, 'utf8');
-    if (text.includes(before)) writeFileSync(full, text.replaceAll(before, after));
+    if (!text.includes(before)) continue;
+    writeFileSync(full, text.replaceAll(before, after));
+    const entry = `url:"${file.replace(/(.)\/index\.html$/, '$1')}",revision:"`;
+    kept = kept.replace(entry, `${entry}new`);
   }
+  writeFileSync(worker, kept);
 }
 
 const offer = (page: Page) => page.getByRole('button', { name: 'Use it now' });

@@ -54,8 +54,11 @@ async function openDemo(device: DeviceStore): Promise<Session> {
 async function fetchDemo(): Promise<readonly StoredEntry[]> {
   const response = await fetch(DEMO_FILE).catch(() => undefined);
   if (!response?.ok) throw new DemoMissing('the demo garden could not be fetched');
-  const { decodeBackup } = await import('./files/backup');
-  const decoded = await decodeBackup(await response.text());
+  const [{ decodeBackup }, { faultOfEntry }] = await Promise.all([
+    import('./files/backup'),
+    import('./schema'),
+  ]);
+  const decoded = decodeBackup(await response.text(), faultOfEntry);
   if (!decoded.ok) throw new DemoMissing(`the demo garden is damaged: ${decoded.refusal.why}`);
   return decoded.backup.entries;
 }

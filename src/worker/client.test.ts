@@ -2,8 +2,8 @@ import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import type { RoundRequest } from '@/core/route/planRound';
-import { ComputeClient, Outdated, type Transport } from './client';
-import { COMPUTE } from './compute';
+import { Outdated, WorkerClient, type Transport } from './client';
+import { COMPUTE, type Compute } from './compute';
 
 let stopped = 0;
 
@@ -34,13 +34,13 @@ const request = (donor: string): RoundRequest => ({
 });
 
 test('an answer from the worker is the one that the core gives', async () => {
-  const client = new ComputeClient(inProcess);
+  const client = new WorkerClient<Compute>(inProcess);
   const answer = await client.ask((compute) => compute.planRound(request('B')));
   expect(answer).toEqual(COMPUTE.planRound(request('B')));
 });
 
 test('a newer question ends the older one', async () => {
-  const client = new ComputeClient(inProcess);
+  const client = new WorkerClient<Compute>(inProcess);
   const older = client.ask((compute) => compute.planRound(request('A')));
   const newer = client.ask((compute) => compute.planRound(request('B')));
   await expect(older).rejects.toBeInstanceOf(Outdated);
@@ -48,7 +48,7 @@ test('a newer question ends the older one', async () => {
 });
 
 test('cancelling stops the work', async () => {
-  const client = new ComputeClient(inProcess);
+  const client = new WorkerClient<Compute>(inProcess);
   const before = stopped;
   const asked = client.ask((compute) => compute.planRound(request('B')));
   client.cancel();

@@ -1,5 +1,4 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
-import type { Compute } from './compute';
 
 /** Where the work is done: a worker of the browser, or in a test the same code over a message channel. */
 export interface Transport {
@@ -7,27 +6,28 @@ export interface Transport {
   readonly stop: () => void;
 }
 
-export function workerTransport(): Transport {
-  const worker = new Worker(new URL('./compute.worker', window.location.href));
-  return { endpoint: worker, stop: () => worker.terminate() };
-}
+export const workerTransport = (worker: Worker): Transport => ({
+  endpoint: worker,
+  stop: () => worker.terminate(),
+});
 
 /** The answer came too late: a newer question was asked, or the work was stopped. */
 export class Outdated extends Error {}
 
 /**
- * Asks the compute worker. Only the newest question of a client counts: a newer one, or `cancel`, ends the
+ * Asks a worker that answers as `Handler`. Only the newest question of a client counts: a newer one, or `cancel`, ends the
  * worker at once and fails the older with `Outdated`.
  */
-export class ComputeClient {
+export class WorkerClient<Handler> {
   readonly #open: () => Transport;
   #running: { readonly transport: Transport; readonly give: (error: Error) => void } | undefined;
 
-  constructor(open: () => Transport = workerTransport) {
+  /** @param open starts the worker; it is ended after each answer. */
+  constructor(open: () => Transport) {
     this.#open = open;
   }
 
-  ask<T>(question: (remote: Remote<Compute>) => Promise<T>): Promise<T> {
+  ask<T>(question: (remote: Remote<Handler>) => Promise<T>): Promise<T> {
     this.cancel();
     return new Promise<T>((resolve, reject) => {
       const transport = this.#open();
@@ -37,7 +37,7 @@ export class ComputeClient {
         transport.stop();
         if (this.#running === running) this.#running = undefined;
       };
-      question(wrap<Compute>(transport.endpoint)).then(
+      question(wrap<Handler>(transport.endpoint)).then(
         (answer) => {
           finish();
           resolve(answer);

@@ -8,6 +8,7 @@ import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import type { StoredEntry } from '@/core/journal/entry';
 import { decodeBackup, encodeBackup, previewImport, type BackupSource } from './backup';
 import { encodeFlowers } from './csv';
+import { faultOfEntry } from '../schema';
 
 const SEASON = liveSeason(11, '2026-06-28');
 const SOURCE: BackupSource = {
@@ -19,7 +20,7 @@ const SOURCE: BackupSource = {
 const DOCS = path.resolve(__dirname, '../../../docs');
 
 test('what goes out comes in again, entry for entry', async () => {
-  const decoded = await decodeBackup(encodeBackup(SOURCE));
+  const decoded = decodeBackup(encodeBackup(SOURCE), faultOfEntry);
   expect(decoded).toMatchObject({ ok: true, backup: { garden: DEMO_GARDEN, name: 'Larkmere' } });
   if (decoded.ok) expect(decoded.backup.entries).toEqual(SEASON);
 });
@@ -36,7 +37,7 @@ test('a backup fits its published schema', () => {
 
 test('the golden backup of the first version is still read', async () => {
   const golden = readFileSync(path.join(DOCS, '../src/data/files/golden-backup-1.json'), 'utf8');
-  const decoded = await decodeBackup(golden);
+  const decoded = decodeBackup(golden, faultOfEntry);
   if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
   const journal = new Journal();
   journal.add(decoded.backup.entries);
@@ -51,7 +52,7 @@ test('fields and kinds of a later version survive the way out and in', async () 
     { ...SEASON[0]!, mood: 'fine' },
     { ...SEASON[1]!, id: 'later', kind: 'danced', body: { steps: 3 } },
   ] as StoredEntry[];
-  const decoded = await decodeBackup(encodeBackup({ ...SOURCE, entries: later }));
+  const decoded = decodeBackup(encodeBackup({ ...SOURCE, entries: later }), faultOfEntry);
   if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
   expect(decoded.backup.entries).toEqual(later);
 });
@@ -79,18 +80,18 @@ test.each([
     'changedEntries',
   ],
 ])('refuses %s, and says so', async (_name, text, why) => {
-  expect(await decodeBackup(text)).toMatchObject({ ok: false, refusal: { why } });
+  expect(decodeBackup(text, faultOfEntry)).toMatchObject({ ok: false, refusal: { why } });
 });
 
 test('a faulty entry is named with its place, its field, and what was expected and found', async () => {
   const faulty = SEASON.map((entry, i) => (i === 4 ? { ...entry, at: 'yesterday' } : entry));
-  expect(await decodeBackup(encodeBackup({ ...SOURCE, entries: faulty }))).toMatchObject({
+  expect(decodeBackup(encodeBackup({ ...SOURCE, entries: faulty }), faultOfEntry)).toMatchObject({
     refusal: { why: 'badEntry', position: 5, fault: { field: 'at', found: '"yesterday"' } },
   });
 });
 
 test('the preview counts what is new, and refuses an entry whose content was changed', async () => {
-  const decoded = await decodeBackup(encodeBackup(SOURCE));
+  const decoded = decodeBackup(encodeBackup(SOURCE), faultOfEntry);
   if (!decoded.ok) throw new Error('a good file');
   const half = new Map<string, StoredEntry>(SEASON.slice(0, 10).map((entry) => [entry.id, entry]));
   expect(previewImport(decoded.backup, half)).toMatchObject({ fresh: SEASON.length - 10, known: 10 });

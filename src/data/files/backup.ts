@@ -41,9 +41,12 @@ export type Decoded =
 
 const refuse = (refusal: Refusal): Decoded => ({ ok: false, refusal });
 
-/** Reads a backup and checks every entry of it; nothing is taken of a file with a fault. */
-export async function decodeBackup(text: string): Promise<Decoded> {
-  const { faultOfEntry } = await import('../schema');
+/**
+ * Reads a backup and checks every entry of it; nothing is taken of a file with a fault.
+ *
+ * @param faultOf the schema's check of one entry; given, so that who has not fetched the schema need not.
+ */
+export function decodeBackup(text: string, faultOf: (entry: unknown) => Fault | undefined): Decoded {
   if (text.length > LARGEST_FILE) return refuse({ why: 'tooLarge' });
   let proto = false;
   let value: unknown;
@@ -60,7 +63,7 @@ export async function decodeBackup(text: string): Promise<Decoded> {
   if (value.version !== 1) return refuse({ why: 'newerVersion' });
   for (const [position, entry] of value.entries.entries()) {
     if (depth(entry) > DEEPEST) return refuse({ why: 'tooDeep' });
-    const fault = faultOfEntry(entry);
+    const fault = faultOf(entry);
     if (fault) return refuse({ why: 'badEntry', position: position + 1, fault });
     if (entry.garden !== value.garden)
       return refuse({ why: 'otherGarden', found: entry.garden, position: position + 1 });

@@ -2,19 +2,20 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StoredEntry } from '@/core/journal/entry';
-import type { ImportPreview } from '@/data/files/backup';
+import type { Backup, ImportPreview, Refusal } from '@/data/files/backup';
 import { pickFile } from '@/data/files/pick';
 import { useDevice, useGarden } from '@/data/provider';
 import { DEMO_GARDEN, importGarden } from '@/data/session';
 import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
+import { Outdated } from '@/worker/client';
 import { useFormat } from '../format';
 import { sayRefusal } from '../words/refusals';
 
 type Stage =
   | { readonly at: 'idle' }
-  | { readonly at: 'reading' }
+  | { readonly at: 'reading'; readonly stop: () => void }
   | { readonly at: 'refused'; readonly text: string }
   | { readonly at: 'preview'; readonly preview: ImportPreview; readonly same: boolean }
   | { readonly at: 'done'; readonly fresh: number };
@@ -30,11 +31,22 @@ export function ImportFile() {
   const choose = async (): Promise<void> => {
     const file = await pickFile('.json,application/json');
     if (!file) return;
-    setStage({ at: 'reading' });
-    const { decodeBackup, previewImport } = await import('@/data/files/backup');
-    const decoded = await decodeBackup(file.text);
-    if (!decoded.ok) return setStage({ at: 'refused', text: sayRefusal(decoded.refusal) });
-    const { backup } = decoded;
+    const [{ previewImport }, { backupChecker }] = await Promise.all([
+      import('@/data/files/backup'),
+      import('@/data/files/checkBackup'),
+    ]);
+    const checker = backupChecker();
+    setStage({ at: 'reading', stop: () => checker.cancel() });
+    const checked = await checker
+      .ask(async (check): Promise<Refusal | undefined> => check.refusal(file.text))
+      .then((refusal) => ({ refusal }))
+      .catch((error: unknown) => {
+        if (error instanceof Outdated) return undefined;
+        throw error;
+      });
+    if (!checked) return setStage({ at: 'idle' });
+    if (checked.refusal) return setStage({ at: 'refused', text: sayRefusal(checked.refusal) });
+    const backup = JSON.parse(file.text) as Backup;
     const same = backup.garden === store.id;
     if (backup.garden === DEMO_GARDEN && !demo) {
       return setStage({
@@ -72,7 +84,14 @@ export function ImportFile() {
       <Words kind="heading" level={2}>
         In
       </Words>
-      <Action title="Take in a backup" busy={stage.at === 'reading'} onPress={() => void choose()} />
+      {stage.at === 'reading' ? (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+          <Words live>Checking every entry…</Words>
+          <Action title="Stop" onPress={stage.stop} />
+        </View>
+      ) : (
+        <Action title="Take in a backup" onPress={() => void choose()} />
+      )}
       {stage.at === 'refused' ? (
         <Words tone="rust" live>
           {stage.text} Nothing was changed.

@@ -5,7 +5,8 @@ import type { RoundPlan, RoundRequest } from '@/core/route/planRound';
 import type { Day } from '@/core/time/types';
 import { useGarden, useView } from '@/data/provider';
 import type { GardenStore } from '@/data/gardenStore';
-import { ComputeClient, Outdated } from '@/worker/client';
+import { Outdated } from '@/worker/client';
+import { computeClient } from '@/worker/computeClient';
 
 /** The numbers that the walk of a morning depends on. */
 function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefined {
@@ -30,7 +31,7 @@ function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefine
 export function useRoundPlan(morning: Day): RoundPlan | undefined {
   const { store } = useGarden();
   const [answer, setAnswer] = useState<{ readonly to: RoundRequest; readonly plan: RoundPlan }>();
-  const client = useRef<ComputeClient>(undefined);
+  const client = useRef<ReturnType<typeof computeClient>>(undefined);
   const version = useView('plan-inputs', [morning], () => store.version);
   const request = useMemo(() => {
     // Read anew whenever the journal has changed.
@@ -38,7 +39,7 @@ export function useRoundPlan(morning: Day): RoundPlan | undefined {
   }, [store, morning, version]);
   useEffect(() => {
     if (!request) return;
-    const asked = (client.current ??= new ComputeClient());
+    const asked = (client.current ??= computeClient());
     asked
       .ask((compute) => compute.planRound(request))
       .then((plan) => setAnswer({ to: request, plan }))

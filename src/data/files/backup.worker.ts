@@ -1,0 +1,5 @@
+import { expose } from 'comlink';
+import { faultOfEntry } from '../schema';
+import { checkBackup } from './checkBackup';
+
+expose(checkBackup(faultOfEntry));
