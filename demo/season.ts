@@ -1,21 +1,13 @@
-import { ulid } from 'ulid';
 import { nextTagCodes } from '../src/core/codes/tagCode';
 import { comparePlants, placesOf } from '../src/core/garden/places';
-import {
-  KIND_VERSIONS,
-  type Bodies,
-  type Entry,
-  type Found,
-  type Kind,
-  type MissedWhy,
-} from '../src/core/journal/entry';
-import { Journal } from '../src/core/journal/journal';
+import type { Bodies, Entry, Found, MissedWhy } from '../src/core/journal/entry';
+import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { morningOf, roundVarieties } from '../src/core/round/morning';
 import { stopsOf } from '../src/core/round/stops';
 import { planRound } from '../src/core/route/planRound';
-import { addDays, atClock, daysBetween, toInstant, MS_PER_MINUTE } from '../src/core/time/calendar';
+import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
 import { sunTimes } from '../src/core/windows/sun';
 import { seededChance, type Chance } from './chance';
 import {
@@ -31,6 +23,7 @@ import {
   VARIETIES,
   type DemoVariety,
 } from './estate';
+import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE, type Said } from './phones';
 
 type Day = string;
 
@@ -39,10 +32,6 @@ interface Fate {
   readonly dropsOn: number | undefined;
   readonly cause: Bodies['looked']['cause'];
 }
-
-const FIRST_PHONE = '00000000000000000000DEMQ01';
-const SECOND_PHONE = '00000000000000000000DEMQ02';
-export const DEMO_GARDEN = '00000000000000000000DEMQ00';
 
 /**
  * Lives a season of the demo garden, entry by entry, as two phones would have written it.
@@ -59,45 +48,49 @@ export function liveSeason(seed: number, until: Day = LAST_EVENING): Entry[] {
 }
 
 class DemoSeason {
-  readonly entries: Entry[] = [];
   readonly #chance: Chance;
-  readonly #journal = new Journal();
+  readonly #phones: Phones;
+  readonly #journal: Journal;
   readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
   readonly #plantVariety = new Map<string, DemoVariety>();
   readonly #fates = new Map<string, Fate>();
-  #clock = 0;
-  #device = FIRST_PHONE;
-  #action = '';
 
   constructor(seed: number) {
     this.#chance = seededChance(seed);
+    this.#phones = new Phones(this.#chance);
+    this.#journal = this.#phones.journal;
+  }
+
+  get entries(): Entry[] {
+    return this.#phones.entries;
   }
 
   plant(): void {
-    this.#at('2026-05-20', 10);
-    this.#tap(['garden.described', ESTATE], ['device.named', { letter: 'K', name: 'First phone' }]);
-    this.#tap(['season.named', { season: this.#id(), ...SEASON }]);
-    const beds = new Map(Object.keys(BEDS).map((name) => [name, this.#id()]));
-    for (const [name, bed] of Object.entries(BEDS)) this.#tap(['bed.laid', { bed: beds.get(name)!, ...bed }]);
+    this.#phones.goTo('2026-05-20', 10);
+    this.#phones.tap(['garden.described', ESTATE], ['device.named', { letter: 'K', name: 'First phone' }]);
+    this.#phones.tap(['season.named', { season: this.#phones.id(), ...SEASON }]);
+    const beds = new Map(Object.keys(BEDS).map((name) => [name, this.#phones.id()]));
+    for (const [name, bed] of Object.entries(BEDS))
+      this.#phones.tap(['bed.laid', { bed: beds.get(name)!, ...bed }]);
     for (const variety of VARIETIES) {
-      const id = this.#id();
-      this.#tap(['variety.described', { variety: id, ...variety.body }]);
+      const id = this.#phones.id();
+      this.#phones.tap(['variety.described', { variety: id, ...variety.body }]);
       for (const row of variety.rows) {
         const plants = Array.from({ length: variety.plantsPerRow }, (_, i) => ({
-          plant: this.#id(),
+          plant: this.#phones.id(),
           place: i + 1,
         }));
         plants.forEach(({ plant }) => this.#plantVariety.set(plant, variety));
-        this.#tap(['plants.set', { bed: beds.get(variety.bed)!, row, variety: id, plants }]);
+        this.#phones.tap(['plants.set', { bed: beds.get(variety.bed)!, row, variety: id, plants }]);
       }
     }
-    this.#device = SECOND_PHONE;
-    this.#tap(['device.named', { letter: 'T', name: 'Second phone' }]);
+    this.#phones.device = SECOND_PHONE;
+    this.#phones.tap(['device.named', { letter: 'T', name: 'Second phone' }]);
   }
 
   /** Morning round, looks by day, and the evening walk for the next morning. */
   liveDay(day: Day): void {
-    this.#at(day, 4);
+    this.#phones.goTo(day, 4);
     this.#noteWeather(day);
     this.#round(day);
     this.#looks(day);
@@ -105,7 +98,7 @@ class DemoSeason {
   }
 
   beginEvening(day: Day): void {
-    this.#at(day, 4);
+    this.#phones.goTo(day, 4);
     this.#noteWeather(day);
     this.#round(day);
     this.#looks(day, 0.3);
@@ -133,13 +126,13 @@ class DemoSeason {
 
   #noteWeather(day: Day): void {
     if (this.#journal.all('weather').has(day)) return;
-    this.#tap(['weather.noted', { day, ...this.#weather(day) }]);
+    this.#phones.tap(['weather.noted', { day, ...this.#weather(day) }]);
   }
 
   #walk(morning: Day, plants: readonly Plant[]): void {
     const evening = addDays(morning, -1);
-    this.#device = this.#chance.happens(0.7) ? FIRST_PHONE : SECOND_PHONE;
-    this.#at(evening, 18.6);
+    this.#phones.device = this.#chance.happens(0.7) ? FIRST_PHONE : SECOND_PHONE;
+    this.#phones.goTo(evening, 18.6);
     for (const { plant } of plants) {
       const variety = this.#plantVariety.get(plant)!;
       const early = Math.min(1, Math.max(0.1, daysBetween(FIRST_MORNING, morning) / 10));
@@ -147,7 +140,7 @@ class DemoSeason {
       const female = Math.min(2, this.#chance.count(variety.females * early));
       const male = Math.min(4, this.#chance.count(variety.males * fewMales));
       const green = { female: this.#chance.count(0.2), male: this.#chance.count(0.6) };
-      this.#wait(this.#chance.between(0.4, 0.9));
+      this.#phones.wait(this.#chance.between(0.4, 0.9));
       this.#cover(plant, morning, variety, { female, male }, green);
     }
   }
@@ -160,41 +153,45 @@ class DemoSeason {
     green: Record<'female' | 'male', number>,
   ): void {
     const used = new Set(Array.from(this.#journal.all('flower').values(), ({ code }) => code));
-    const codes = nextTagCodes(this.#device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
+    const codes = nextTagCodes(this.#phones.device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
     const flowers = [
-      ...codes.map((code) => ({ flower: this.#id(), sex: 'female' as const, code })),
-      ...Array.from({ length: eve.male }, () => ({ flower: this.#id(), sex: 'male' as const, code: '' })),
+      ...codes.map((code) => ({ flower: this.#phones.id(), sex: 'female' as const, code })),
+      ...Array.from({ length: eve.male }, () => ({
+        flower: this.#phones.id(),
+        sex: 'male' as const,
+        code: '',
+      })),
     ];
     const method = variety.body.purpose === 'eat' ? 'none' : 'tape';
     const scouted: Said = ['scouted', { plant, morning, eve, green }];
-    if (flowers.length === 0) this.#tap(scouted);
-    else this.#tap(scouted, ['covered', { plant, morning, method, flowers }]);
+    if (flowers.length === 0) this.#phones.tap(scouted);
+    else this.#phones.tap(scouted, ['covered', { plant, morning, method, flowers }]);
   }
 
   #round(morning: Day): void {
     const { pairing } = morningOf(this.#journal, morning);
     if (pairing.pairs.every(({ donors }) => donors.length === 0)) return;
     const { sunrise } = sunTimes(morning, this.#garden);
-    this.#clock = Math.max(this.#clock, sunrise! - 20 * MS_PER_MINUTE);
-    this.#device = FIRST_PHONE;
+    this.#phones.clock = Math.max(this.#phones.clock, sunrise! - 20 * MS_PER_MINUTE);
+    this.#phones.device = FIRST_PHONE;
     const plan = planRound({
       pairs: pairing.pairs,
       varieties: roundVarieties(this.#journal, this.#garden, pairing, morning),
       places: placesOf(this.#journal.all('plant').values(), this.#journal.all('bed')),
-      from: this.#clock,
+      from: this.#phones.clock,
       inHand: new Set(),
     });
-    const round = this.#id();
-    this.#tap(['round.planned', { round, morning, stops: stopsOf(plan) }]);
+    const round = this.#phones.id();
+    this.#phones.tap(['round.planned', { round, morning, stops: stopsOf(plan) }]);
     for (const stop of this.#journal.all('round').get(round)!.stops) {
-      this.#clock = Math.max(
-        this.#clock + this.#chance.between(0.7, 1.6) * MS_PER_MINUTE,
+      this.#phones.clock = Math.max(
+        this.#phones.clock + this.#chance.between(0.7, 1.6) * MS_PER_MINUTE,
         Date.parse(stop.eta),
       );
       const where = { round, stop: stop.stop, plant: stop.plant };
       if (stop.kind === 'pick') {
         const bad = this.#chance.happens(0.04) ? stop.flowers.slice(0, 1) : [];
-        this.#tap([
+        this.#phones.tap([
           'picked',
           {
             ...where,
@@ -223,7 +220,7 @@ class DemoSeason {
         ? 'notFound'
         : undefined;
     if (missed) {
-      this.#tap(['missed', { ...where, flower: stop.flower, why: missed }]);
+      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: missed }]);
       return;
     }
     const found: Found = this.#chance.happens(0.04)
@@ -232,18 +229,18 @@ class DemoSeason {
         ? 'open'
         : 'shut';
     if (found === 'hole' && !eating) {
-      this.#tap(['missed', { ...where, flower: stop.flower, why: 'hole' }]);
+      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: 'hole' }]);
       return;
     }
     const donors = stop.donors.filter(({ flower }) => !this.#journal.all('flower').get(flower)?.spoiled);
     if (donors.length === 0) {
-      this.#tap(['missed', { ...where, flower: stop.flower, why: 'noPollen' }]);
+      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: 'noPollen' }]);
       return;
     }
     // One flower's tape was forgotten: its chain breaks there.
     const forgotten = variety.key === 'lantern' && morning === '2026-07-04';
     const shutAgain = !eating && !forgotten;
-    this.#tap([
+    this.#phones.tap([
       'pollinated',
       { ...where, flower: stop.flower, donors, found, method: 'maleFlower', shutAgain, tagged: true },
     ]);
@@ -271,15 +268,15 @@ class DemoSeason {
 
   /** Looks at what is due; some looks are put off to another day, and on the last day most are still to do. */
   #looks(day: Day, lookedAt = 0.85): void {
-    this.#device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
-    this.#at(day, 17.5);
+    this.#phones.device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
+    this.#phones.goTo(day, 17.5);
     const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
     const due = new Set(looksDue(fruits, this.#garden, day).map(({ flower }) => flower.flower));
     for (const { flower, course, variety } of fruits) {
       const ripe = variety.purpose === 'eat' && course.age >= 6 && course.harvested === undefined;
       const over = course.failed !== undefined || course.ended !== undefined;
       if (over || !(due.has(flower.flower) || ripe) || !this.#chance.happens(lookedAt)) continue;
-      this.#wait(this.#chance.between(0.3, 0.8));
+      this.#phones.wait(this.#chance.between(0.3, 0.8));
       this.#look(flower.flower, course.age, variety.purpose === 'eat');
     }
   }
@@ -288,55 +285,16 @@ class DemoSeason {
     const fate = this.#fates.get(flower)!;
     if (fate.dropsOn !== undefined && fate.dropsOn <= age) {
       const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
-      this.#tap(['looked', { flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
+      this.#phones.tap(['looked', { flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
     } else if (eating && age >= 6) {
-      this.#tap(['harvested', { flower, use: 'eat', tagThere: true, typical: true }]);
+      this.#phones.tap(['harvested', { flower, use: 'eat', tagThere: true, typical: true }]);
     } else if (age > 6 && age < 12 && this.#chance.happens(0.04)) {
-      this.#tap(['removed', { flower, how: 'thinned' }]);
+      this.#phones.tap(['removed', { flower, how: 'thinned' }]);
     } else {
-      this.#tap(['looked', { flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) }]);
+      this.#phones.tap(['looked', { flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) }]);
     }
   }
-
-  /** Goes to an hour of a day, unless it has passed. */
-  #at(day: Day, hour: number): void {
-    this.#clock = Math.max(this.#clock, atClock(day, hour, ESTATE.zone));
-  }
-
-  #wait(minutes: number): void {
-    this.#clock += minutes * MS_PER_MINUTE;
-  }
-
-  #id(): string {
-    return ulid(Math.floor(this.#clock), () => this.#chance.next());
-  }
-
-  /** Writes down the facts of one tap. */
-  #tap(...said: readonly Said[]): void {
-    this.#action = this.#id();
-    const fresh = said.map(([kind, body], i) => this.#entry(kind, body, i));
-    this.entries.push(...fresh);
-    this.#journal.add(fresh);
-  }
-
-  #entry(kind: Kind, body: Said[1], i: number): Entry {
-    const at = toInstant(Math.floor(this.#clock));
-    return {
-      id: this.#id(),
-      kind,
-      v: KIND_VERSIONS[kind],
-      at,
-      recorded: at,
-      lamport: this.#journal.lamport + 1 + i,
-      garden: DEMO_GARDEN,
-      device: this.#device,
-      action: this.#action,
-      body,
-    } as Entry;
-  }
 }
-
-type Said = { [K in Kind]: readonly [K, Bodies[K]] }[Kind];
 
 /** The moment at which the demo begins, UTC milliseconds. */
 export const demoBegins = (): number => atClock(LAST_EVENING, DEMO_BEGINS_HOUR, ESTATE.zone);

@@ -155,3 +155,16 @@ interface BackupFile {
 /** The entries of a backup, in the order of their ids. */
 export const entriesOf = (text: string): BackupFile['entries'] =>
   [...(JSON.parse(text) as BackupFile).entries].sort((a, b) => (a.id < b.id ? -1 : 1));
+
+/** The address of a fruit that is growing. */
+export async function fruitAddress(page: Page): Promise<string> {
+  await page.goto('/fruit');
+  await page
+    .getByText(/growing on day \d+/)
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
+  const url = new URL(page.url());
+  const chosen = url.searchParams.get('chosen');
+  return chosen ? `/fruit/${chosen}` : url.pathname;
+}

@@ -1,4 +1,4 @@
-import { entriesOf, expect, smallDisk, test, type App } from './app';
+import { entriesOf, expect, fruitAddress, smallDisk, test, type App } from './app';
 
 async function startRound(app: App): Promise<void> {
   await app.openDemo();
@@ -94,6 +94,7 @@ test('a write that fails does not stop the walk, is in the export, and is not fo
 
 for (const locks of [true, false]) {
   test(`two tabs append a hundred each at once, and both show two hundred, after a reload too, ${locks ? 'with' : 'without'} Web Locks`, async ({
+    app,
     page,
     context,
   }) => {
@@ -102,7 +103,8 @@ for (const locks of [true, false]) {
         Object.defineProperty(Navigator.prototype, 'locks', { value: undefined });
       });
     }
-    const tabs = [page, await context.newPage()];
+    const second = new App(await context.newPage());
+    const tabs = [page, second.page];
     const stored = async (tab: typeof page): Promise<number> => {
       await tab.goto('/bench/files');
       return shown(tab);
@@ -120,6 +122,7 @@ for (const locks of [true, false]) {
       await expect.poll(() => shown(tab)).toBe(before + 200);
     }
     for (const tab of tabs) expect(await stored(tab)).toBe(before + 200);
+    expect([...app.errors, ...second.errors]).toEqual([]);
   });
 }
 
@@ -136,14 +139,3 @@ const lookAHundredTimes = (page: App['page']): Promise<void> =>
       await new Promise((resolve) => setTimeout(resolve, 5));
     }
   });
-
-/** The page of a fruit that is growing. */
-async function fruitAddress(page: App['page']): Promise<string> {
-  await page.goto('/fruit');
-  await page
-    .getByText(/growing on day \d+/)
-    .first()
-    .click();
-  await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
-  return page.url();
-}

@@ -5,7 +5,7 @@ import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import type { Page } from '@playwright/test';
 import { createApp } from '../server/app';
-import { expect, test } from './app';
+import { App, expect, test } from './app';
 
 const DIST = path.resolve(__dirname, '../dist');
 
@@ -76,7 +76,8 @@ test('a new version is offered and not applied by itself; an old tab beside it l
   const { address } = deployment;
   try {
     await visit(page, address);
-    const old = await context.newPage();
+    const oldApp = new App(await context.newPage());
+    const old = oldApp.page;
     await old.goto(`${address}/bench`);
     await old.getByRole('link', { name: 'Today' }).click();
     await old.getByRole('button', { name: 'Go on with the walk' }).click();
@@ -120,6 +121,7 @@ test('a new version is offered and not applied by itself; an old tab beside it l
     await expect(old.getByRole('heading', { name: 'Settings' })).toBeVisible();
     await old.goto(`${address}/bench/files`);
     expect(await entriesShown(old)).toBe(after);
+    expect(oldApp.errors.filter((error) => !/^Loading module/.test(error))).toEqual([]);
   } finally {
     deployment.stop();
   }

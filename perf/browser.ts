@@ -1,7 +1,7 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
-import { DEMO_GARDEN } from '../demo/season';
+import { DEMO_GARDEN } from '../demo/phones';
 import { longJournal } from './longJournal';
 import { report } from './ratio';
 

@@ -3,7 +3,8 @@ import { createHash } from 'node:crypto';
 import { cpSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
-import { demoBegins, DEMO_GARDEN, liveSeason } from '../demo/season';
+import { DEMO_GARDEN } from '../demo/phones';
+import { demoBegins, liveSeason } from '../demo/season';
 import { ESTATE } from '../demo/estate';
 
 /**

@@ -68,6 +68,17 @@ async function take(): Promise<void> {
     .click();
   await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();
   await shoot(page, 'chain');
+  await page.setViewportSize(WIDE);
+  await page.goto(`${BASE}/fruit`);
+  await page
+    .getByText(/growing on day \d+/)
+    .first()
+    .click();
+  await shoot(page, 'fruit-wide');
+  await page.goto(`${BASE}/scout`);
+  await page.getByText('Opens tomorrow').waitFor();
+  await shoot(page, 'walk-wide');
+  await page.setViewportSize(PHONE);
   await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);

@@ -1,4 +1,5 @@
-import { DEMO_GARDEN, liveSeason } from '../../demo/season';
+import { DEMO_GARDEN } from '../../demo/phones';
+import { liveSeason } from '../../demo/season';
 import type { Fact } from '@/core/journal/entry';
 import { Clock } from './clock';
 import { GardenStore } from './gardenStore';

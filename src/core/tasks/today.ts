@@ -13,15 +13,19 @@ import type { OpeningWindow } from '../windows/openingWindow';
 import { sunTimes, type SunTimes } from '../windows/sun';
 import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
 
-export interface Today {
+/** The mornings that a moment serves, and their hours. */
+export interface Served {
   readonly day: Day;
   /** The morning the ribbon, the round and the shortages are about: today's until its flowers shut. */
   readonly morning: Day;
   /** The morning that the evening walk prepares. */
   readonly walkMorning: Day;
-  readonly sun: SunTimes;
   readonly windows: ReadonlyMap<CropId, OpeningWindow>;
   readonly weather: WeatherNote | undefined;
+}
+
+export interface Today extends Served {
+  readonly sun: SunTimes;
   readonly tasks: DayTasks;
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
@@ -39,8 +43,8 @@ export interface Supplies {
   readonly tags: number;
 }
 
-/** Everything Today shows, from the journal and the time. */
-export function todayOf(journal: Journal, garden: Garden, now: number): Today {
+/** Which morning the round is about, and which the evening walk, at a time. */
+export function servedAt(journal: Journal, garden: Garden, now: number): Served {
   const day = dayAt(now, garden.zone);
   const crops = growingCrops(journal);
   const todays = windowsOf(journal, garden, day, crops);
@@ -48,8 +52,19 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const opens = edge(todays, (window) => window.opens[0], Math.min);
   const over = lastSafe === undefined ? false : now > lastSafe + LATE_BUT_TRY_MS;
   const morning = over ? addDays(day, 1) : day;
-  const walkMorning = opens !== undefined && now < opens ? day : addDays(day, 1);
-  const windows = over ? windowsOf(journal, garden, morning, crops) : todays;
+  return {
+    day,
+    morning,
+    walkMorning: opens !== undefined && now < opens ? day : addDays(day, 1),
+    windows: over ? windowsOf(journal, garden, morning, crops) : todays,
+    weather: journal.all('weather').get(morning),
+  };
+}
+
+/** Everything Today shows, from the journal and the time. */
+export function todayOf(journal: Journal, garden: Garden, now: number): Today {
+  const at = servedAt(journal, garden, now);
+  const { day, morning, walkMorning, windows } = at;
   const served = morningOf(journal, morning);
   const stopsLeft = served.round?.stops.filter(({ stop }) => !served.round!.done.has(stop)).length ?? 0;
   const planned = new Set(served.round?.stops.map((stop) => (stop.kind === 'pollinate' ? stop.flower : '')));
@@ -58,12 +73,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const { plants, visited } = walked(journal, walkMorning);
   const sun = sunTimes(day, garden);
   return {
-    day,
-    morning,
-    walkMorning,
+    ...at,
     sun,
-    windows,
-    weather: journal.all('weather').get(morning),
     tasks: dayTasks({
       now,
       sunset: sun.sunset,

@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { readTagCode, showTagCode } from '@/core/codes/tagCode';
@@ -12,9 +12,12 @@ import { Line } from '@/ui/parts/Line';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format';
+import { NothingHere } from '../shell/NothingHere';
 import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
 import { LookCard } from './LookCard';
 import { standing, useFruits } from './fruitView';
+import { FruitBeside } from './OneFruitScreen';
 import { SetSummary } from './SetSummary';
 
 /** Fruits shown at once; a tag finds any other. */
@@ -24,36 +27,50 @@ const FIRST_SHOWN = 40;
 export function FruitScreen() {
   const view = useFruits();
   const router = useRouter();
+  const wide = useWide();
+  const { chosen } = useLocalSearchParams<{ chosen?: string }>();
   const [shown, setShown] = useState(FIRST_SHOWN);
   const { journal } = useGarden().store;
   const f = useFormat();
   if (!view) return null;
+  const show = (id: string): void => {
+    if (wide) router.setParams({ chosen: id });
+    else router.push({ pathname: '/fruit/[id]', params: { id } });
+  };
   if (view.fruits.length === 0) {
     return (
-      <Page title="Fruit">
-        <Words>
-          No flower has been pollinated this season. After the first morning round its fruits are here.
-        </Words>
-        <Action
-          kind="main"
-          size="big"
-          title="To Today"
-          onPress={() => router.push('/')}
-          style={{ marginTop: SPACE.l }}
-        />
-      </Page>
+      <NothingHere
+        title="Fruit"
+        text="No flower has been pollinated this season. After the first morning round its fruits are here."
+        lead={{ title: 'To Today', to: '/' }}
+      />
     );
   }
   return (
     <Page
       title="Fruit"
       aside={
-        <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
-          <SetSummary view={view} />
-          <Action title="Set and drop, by variety and plant" onPress={() => router.push('/fruit/figures')} />
-        </View>
+        wide && chosen ? (
+          <FruitBeside key={chosen} id={chosen} />
+        ) : (
+          <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
+            <SetSummary view={view} />
+            <Action
+              title="Set and drop, by variety and plant"
+              onPress={() => router.push('/fruit/figures')}
+            />
+          </View>
+        )
       }
     >
+      {wide && chosen ? (
+        <Action
+          kind="quiet"
+          title="Set and drop of the season"
+          onPress={() => router.setParams({ chosen: undefined })}
+          style={{ alignSelf: 'flex-start' }}
+        />
+      ) : null}
       {view.due.length > 0 ? (
         <View style={{ marginBottom: SPACE.l }}>
           <Words kind="heading" level={2}>
@@ -66,7 +83,7 @@ export function FruitScreen() {
           Nothing to look at today.
         </Words>
       )}
-      <FindTag fruits={view.fruits} />
+      <FindTag fruits={view.fruits} onFound={show} />
       <Words kind="heading" level={2} style={{ marginTop: SPACE.l }}>
         This season
       </Words>
@@ -78,7 +95,8 @@ export function FruitScreen() {
             glyph={<Glyph name={glyph} size={28} />}
             title={`${fruit.flower.code ? showTagCode(fruit.flower.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
             note={`${fruit.variety.name}, ${f.shortDay(fruit.course.pollinated)}, ${word}`}
-            onPress={() => router.push({ pathname: '/fruit/[id]', params: { id: fruit.flower.flower } })}
+            selected={wide && fruit.flower.flower === chosen}
+            onPress={() => show(fruit.flower.flower)}
           />
         );
       })}
@@ -89,9 +107,14 @@ export function FruitScreen() {
   );
 }
 
+interface FindTagProps {
+  readonly fruits: readonly Fruit[];
+  /** Told the flower. */
+  readonly onFound: (flower: string) => void;
+}
+
 /** Finds a fruit by the tag on its stalk; a slip of the eye is caught by the check character. */
-function FindTag({ fruits }: { readonly fruits: readonly Fruit[] }) {
-  const router = useRouter();
+function FindTag({ fruits, onFound }: FindTagProps) {
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string>();
   const find = (): void => {
@@ -107,7 +130,7 @@ function FindTag({ fruits }: { readonly fruits: readonly Fruit[] }) {
       return;
     }
     const fruit = fruits.find(({ flower }) => flower.code === read.code);
-    if (fruit) router.push({ pathname: '/fruit/[id]', params: { id: fruit.flower.flower } });
+    if (fruit) onFound(fruit.flower.flower);
     else setError(`No fruit of this season has the tag ${showTagCode(read.code)}.`);
   };
   return (

@@ -1,11 +1,11 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { showTagCode } from '@/core/codes/tagCode';
-import { fruitOf } from '@/core/fruit/fruits';
+import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { plantLabel, purityOf } from '@/core/records/flowerRows';
-import type { Link } from '@/core/purity/fruitPurity';
+import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { useRecord, useUndo, useView } from '@/data/provider';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Action } from '@/ui/parts/Action';
@@ -16,18 +16,67 @@ import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format';
 import { placeInWords } from '../garden/labels';
+import { NothingHere } from '../shell/NothingHere';
 import { Page } from '../shell/Page';
 import { CAUSES, GRADES, LINKS, LINK_STATES, SEEN } from '../words/names';
 import { sayReason } from '../words/reasons';
 import { standing } from './fruitView';
 import { LookCard } from './LookCard';
 
-/** One fruit: how it stands, its chain of purity, its looks. */
+/** One fruit on a page of its own. */
 export function OneFruitScreen() {
   const { id = '' } = useLocalSearchParams<{ id: string }>();
-  const router = useRouter();
-  const f = useFormat();
-  const view = useView('one-fruit', [id], ({ store: { journal }, garden, now }) => {
+  const view = useOneFruit(id);
+  if (!view) {
+    return (
+      <NothingHere
+        title="No such fruit"
+        text="No pollinated flower is stored here. Perhaps it was taken back, or is on another phone."
+        lead={{ title: 'To the fruit', to: '/fruit' }}
+      />
+    );
+  }
+  return (
+    <Page
+      title={fruitTitle(view)}
+      aside={
+        <View style={{ marginTop: SPACE.l }}>
+          <Chain view={view} />
+        </View>
+      }
+    >
+      <FruitDetail id={id} view={view} />
+    </Page>
+  );
+}
+
+/** One fruit beside the list of all. */
+export function FruitBeside({ id }: { readonly id: string }) {
+  const view = useOneFruit(id);
+  if (!view) return <Words tone="soft">That fruit is not stored here.</Words>;
+  return (
+    <View style={{ gap: SPACE.l }}>
+      <View>
+        <Words kind="heading" level={2}>
+          {fruitTitle(view)}
+        </Words>
+        <FruitDetail id={id} view={view} />
+      </View>
+      <Chain view={view} />
+    </View>
+  );
+}
+
+interface OneFruit {
+  readonly fruit: Fruit;
+  readonly purity: Purity | undefined;
+  readonly where: string;
+  readonly donors: readonly string[];
+  readonly zone: string;
+}
+
+const useOneFruit = (id: string): OneFruit | undefined =>
+  useView<OneFruit | null>('one-fruit', [id], ({ store: { journal }, garden, now }) => {
     const flower = journal.all('flower').get(id);
     const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
     if (!fruit) return null;
@@ -38,41 +87,37 @@ export function OneFruitScreen() {
       donors: fruit.flower.pollination!.donors.map(({ plant }) => plantLabel(journal, plant)),
       zone: garden.zone,
     };
-  });
-  if (!view) {
-    return (
-      <Page title="No such fruit">
-        <Words>No pollinated flower is stored here. Perhaps it was taken back, or is on another phone.</Words>
-        <Action
-          kind="main"
-          size="big"
-          title="To the fruit"
-          onPress={() => router.replace('/fruit')}
-          style={{ marginTop: SPACE.l }}
-        />
-      </Page>
-    );
-  }
-  const { fruit, purity, where, donors, zone } = view;
+  }) ?? undefined;
+
+const fruitTitle = ({ fruit: { flower } }: OneFruit): string =>
+  flower.code ? showTagCode(flower.code) : 'A fruit without a tag';
+
+/** The chain from the seed sown to the tag on the stalk, and its weakest link. */
+function Chain({ view: { purity } }: { readonly view: OneFruit }) {
+  return (
+    <View>
+      <Words kind="heading" level={2}>
+        {purity ? `${GRADES[purity.grade]}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
+      </Words>
+      {purity?.weakest && purity.weakest.state !== 'open' ? (
+        <Words>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Words>
+      ) : null}
+      {purity?.chain.map((link) => (
+        <ChainLink key={link.link} link={link} />
+      ))}
+    </View>
+  );
+}
+
+/** How a fruit stands, where it came from, its looks, and what can be said of it now. */
+function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
+  const f = useFormat();
+  const { undo } = useUndo();
+  const { fruit, where, donors, zone } = view;
   const { flower, variety, course } = fruit;
   const { glyph, word } = standing(fruit);
   return (
-    <Page
-      title={flower.code ? showTagCode(flower.code) : 'A fruit without a tag'}
-      aside={
-        <View style={{ marginTop: SPACE.l }}>
-          <Words kind="heading" level={2}>
-            {purity ? `${GRADES[purity.grade]}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
-          </Words>
-          {purity?.weakest && purity.weakest.state !== 'open' ? (
-            <Words>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Words>
-          ) : null}
-          {purity?.chain.map((link) => (
-            <ChainLink key={link.link} link={link} />
-          ))}
-        </View>
-      }
-    >
+    <View>
       <Words tone="soft">
         {where}, {variety.name}
       </Words>
@@ -110,8 +155,14 @@ export function OneFruitScreen() {
           <LookCard fruit={fruit} named={false} />
           <Ending id={id} />
         </View>
-      ) : null}
-    </Page>
+      ) : (
+        <Action
+          title="Undo"
+          onPress={() => void undo()}
+          style={{ alignSelf: 'flex-start', marginTop: SPACE.l }}
+        />
+      )}
+    </View>
   );
 }
 
@@ -139,7 +190,6 @@ function ChainLink({ link }: { readonly link: Link }) {
 /** Harvest, and the ends that are no failure of the pollination. */
 function Ending({ id }: { readonly id: string }) {
   const record = useRecord();
-  const { undo } = useUndo();
   const [asking, setAsking] = useState<'harvest' | 'tag'>();
   const harvest = (use: 'seed' | 'eat', tagThere: boolean): void => {
     setAsking(undefined);
@@ -161,7 +211,6 @@ function Ending({ id }: { readonly id: string }) {
         title="Tag gone"
         onPress={() => record([{ kind: 'looked', body: { flower: id, seen: 'growing', tag: 'gone' } }])}
       />
-      <Action title="Undo" onPress={() => void undo()} />
       <Sheet
         title="Harvest"
         open={asking !== undefined}

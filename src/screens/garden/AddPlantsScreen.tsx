@@ -3,10 +3,10 @@ import { View } from 'react-native';
 import { newId } from '@/data/clock';
 import { useGarden, useRecord } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
+import { NothingHere } from '../shell/NothingHere';
 import { Page } from '../shell/Page';
 
 interface Typed {
@@ -40,16 +40,11 @@ export function AddPlantsScreen() {
   });
   if (beds.length === 0 || varieties.length === 0) {
     return (
-      <Page title="Plants">
-        <Words>Plants need a bed and a variety first.</Words>
-        <Action
-          kind="main"
-          size="big"
-          title="To the garden"
-          onPress={() => router.replace('/garden')}
-          style={{ marginTop: SPACE.l }}
-        />
-      </Page>
+      <NothingHere
+        title="Plants"
+        text="Plants need a bed and a variety first."
+        lead={{ title: 'To the garden', to: '/garden' }}
+      />
     );
   }
   return (

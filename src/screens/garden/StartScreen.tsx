@@ -9,11 +9,10 @@ import { createGarden } from '@/data/session';
 import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
-import { optionsOf } from '../words/options';
+import { FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
-import { CROPS, PURPOSES } from '../words/names';
+import { VarietyFields } from './VarietyFields';
 
 interface Typed {
   place: string;
@@ -99,17 +98,7 @@ export function StartScreen() {
           First bed, first variety
         </Words>
         <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
-        <FormChoice
-          control={control}
-          name="crop"
-          label="Species"
-          options={(Object.keys(CROPS) as CropId[]).map((value) => ({
-            value,
-            title: CROPS[value].name,
-            note: CROPS[value].kinds,
-          }))}
-        />
-        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
+        <VarietyFields control={control} cropLabel="Species" />
         <FormField control={control} name="plants" label="Plants in a row" numeric />
         {trouble ? (
           <Words tone="rust" live>

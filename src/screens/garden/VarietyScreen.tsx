@@ -10,7 +10,8 @@ import { FormChoice, FormField } from '../forms/fields';
 import { optionsOf } from '../words/options';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
-import { CROPS, OWN_POLLEN, PURPOSES, SEED_SOURCES } from '../words/names';
+import { OWN_POLLEN, SEED_SOURCES } from '../words/names';
+import { VarietyFields } from './VarietyFields';
 
 type Checked = Omit<Variety, 'variety'>;
 type Typed = Omit<Checked, 'crop'> & { crop: CropId | undefined };
@@ -44,17 +45,7 @@ export function VarietyScreen() {
     >
       <View style={{ gap: SPACE.l }}>
         <FormField control={control} name="name" label="Name" autoCapitalize="words" />
-        <FormChoice
-          control={control}
-          name="crop"
-          label="Species: within one, all varieties cross"
-          options={(Object.keys(CROPS) as CropId[]).map((value) => ({
-            value,
-            title: CROPS[value].name,
-            note: CROPS[value].kinds,
-          }))}
-        />
-        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
+        <VarietyFields control={control} cropLabel="Species: within one, all varieties cross" />
         <FormChoice
           control={control}
           name="seedSource"

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useGarden, useUndo } from '@/data/provider';
 import type { Round } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/flowerRows';
@@ -9,13 +8,11 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { useFormat } from '../format';
 import { Page } from '../shell/Page';
 import { MISSED } from '../words/names';
-import { SPACE } from '@/ui/theme';
-import { View } from 'react-native';
+import { WayEndFoot } from './WayHead';
 
 /** After the last stop. */
 export function RoundDone({ round }: { readonly round: Round }) {
   const f = useFormat();
-  const router = useRouter();
   const { undo } = useUndo();
   const { journal } = useGarden().store;
   const flowers = round.stops.filter((stop) => stop.kind === 'pollinate');
@@ -28,16 +25,9 @@ export function RoundDone({ round }: { readonly round: Round }) {
     <Page
       title="Round done"
       foot={
-        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-          <Action
-            kind="main"
-            size="big"
-            title="Back to Today"
-            onPress={() => router.replace('/')}
-            style={{ flex: 1 }}
-          />
+        <WayEndFoot>
           <Action size="big" title="Undo" onPress={() => void undo()} />
-        </View>
+        </WayEndFoot>
       }
     >
       <Words live>

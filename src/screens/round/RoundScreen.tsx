@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Round } from '@/core/journal/state';
 import { morningOf, windowsOf } from '@/core/round/morning';
 import { replannedStops, stopsOf } from '@/core/round/stops';
-import { todayOf } from '@/core/tasks/today';
+import { servedAt } from '@/core/tasks/today';
 import { newId } from '@/data/clock';
 import { useNow, useRecord, useView } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
@@ -20,7 +20,7 @@ import { useRoundPlan } from './useRoundPlan';
 export function RoundScreen() {
   const now = useNow();
   const view = useView('round', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const { morning } = todayOf(journal, garden, now);
+    const { morning } = servedAt(journal, garden, now);
     const { round, females } = morningOf(journal, morning);
     const planned = new Set(round?.stops.map((stop) => (stop.kind === 'pollinate' ? stop.flower : '')));
     const crops = [...journal.all('variety').values()];

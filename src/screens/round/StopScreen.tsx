@@ -1,17 +1,14 @@
-import { useRouter } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { progressOf } from '@/core/round/progress';
 import type { Round } from '@/core/journal/state';
 import { useGarden, useNow } from '@/data/provider';
-import { PegString } from '@/ui/charts/PegString';
-import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format';
-import { Measured } from '../shell/Measured';
 import { DabStop } from './DabStop';
 import { PickStop } from './PickStop';
+import { WayHead } from './WayHead';
 
 export interface StopScreenProps {
   readonly round: Round;
@@ -26,7 +23,6 @@ const DEAF_MS = 350;
 export function StopScreen({ round, lastSafe }: StopScreenProps) {
   const now = useNow(5_000);
   const f = useFormat();
-  const router = useRouter();
   const { journal } = useGarden().store;
   const progress = progressOf(round, now, lastSafe);
   const stop = round.stops[progress.at];
@@ -39,31 +35,16 @@ export function StopScreen({ round, lastSafe }: StopScreenProps) {
   );
   const head = (
     <View style={{ gap: SPACE.xs }}>
-      <View
-        style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: SPACE.s }}
+      <WayHead
+        left={`${f.number(progress.left)} left, done by ${f.time(progress.finish)}`}
+        peg="Stop"
+        count={round.stops.length}
+        at={progress.at}
+        missed={missed}
+        way="the round"
       >
-        <Words kind="strong" style={{ flexShrink: 1 }}>
-          {f.number(progress.left)} left, done by {f.time(progress.finish)}
-        </Words>
         {shut === undefined ? null : <Words tone="soft">shut {f.time(shut)}</Words>}
-        <Action
-          title="Pause"
-          kind="quiet"
-          label="Pause the round, back to Today"
-          onPress={() => router.replace('/')}
-        />
-      </View>
-      <Measured>
-        {(width) => (
-          <PegString
-            width={width}
-            count={round.stops.length}
-            at={progress.at}
-            missed={missed}
-            label={`Stop ${progress.at + 1} of ${round.stops.length}`}
-          />
-        )}
-      </Measured>
+      </WayHead>
       {progress.tooLate.length > 0 ? (
         <Words kind="small" tone="rust">
           {`${f.count(progress.tooLate.length, 'stop', 'stops')} at the end will be late. Skip what you only eat, or try them all the same: late is noted.`}

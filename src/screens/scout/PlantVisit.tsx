@@ -25,6 +25,8 @@ export interface PlantVisitProps {
   readonly plant: Plant;
   readonly morning: Day;
   readonly head: ReactNode;
+  /** Beside it on a wide screen. */
+  readonly aside?: ReactNode;
   readonly onDone: () => void;
 }
 
@@ -34,7 +36,7 @@ type Counts = Pick<Visit, 'eve' | 'green' | 'method'>;
 const MOST_BUDS = 12;
 
 /** One plant on the evening walk: count its buds, cover those that open tomorrow, tie the tags. */
-export function PlantVisit({ plant, morning, head, onDone }: PlantVisitProps) {
+export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitProps) {
   const f = useFormat();
   const { store } = useGarden();
   const { journal } = store;
@@ -72,6 +74,7 @@ export function PlantVisit({ plant, morning, head, onDone }: PlantVisitProps) {
       title={`${placeInWords(journal, plant)}, ${variety?.name ?? ''}`}
       heading={false}
       over={head}
+      aside={aside}
       foot={
         <View style={{ flexDirection: 'row', gap: SPACE.s }}>
           <Action

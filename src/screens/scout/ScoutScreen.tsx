@@ -1,14 +1,11 @@
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useEffect, useState } from 'react';
 import { comparePlants } from '@/core/garden/places';
 import type { Journal } from '@/core/journal/journal';
 import type { Plant } from '@/core/journal/state';
 import { walkId } from '@/core/journal/subjects';
-import { todayOf } from '@/core/tasks/today';
+import { servedAt } from '@/core/tasks/today';
 import { useGarden, useNow, useView } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
-import { PegString } from '@/ui/charts/PegString';
 import { Line } from '@/ui/parts/Line';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Words } from '@/ui/parts/Words';
@@ -16,20 +13,21 @@ import { SPACE } from '@/ui/theme';
 import { placeInWords } from '../garden/labels';
 import { useFormat } from '../format';
 import { MorningAhead } from '../round/MorningAhead';
-import { Measured } from '../shell/Measured';
+import { WayEndFoot, WayHead } from '../round/WayHead';
 import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
 import { PlantVisit } from './PlantVisit';
 
 /** The evening walk: plant by plant, then what the morning will look like. */
 export function ScoutScreen() {
   const f = useFormat();
-  const router = useRouter();
+  const wide = useWide();
   const now = useNow();
   const [chosen, setChosen] = useState<string>();
   const [listed, setListed] = useState(false);
   const { journal } = useGarden().store;
   const view = useView('scout', [Math.floor(now / 60_000)], ({ store, garden }) => {
-    const { walkMorning } = todayOf(store.journal, garden, now);
+    const { walkMorning } = servedAt(store.journal, garden, now);
     const walks = store.journal.all('walk');
     const plants = [...store.journal.all('plant').values()]
       .filter(({ removed }) => !removed)
@@ -45,47 +43,46 @@ export function ScoutScreen() {
   const list = (
     <PlantList
       journal={journal}
-      open={listed}
       plants={plants}
       seen={seen}
-      onClose={() => setListed(false)}
+      here={plant?.plant}
       onChoose={(id) => {
         setChosen(id);
         setListed(false);
       }}
     />
   );
+  // There is room for the list beside the plant; else it comes up when asked for.
+  const sheet = wide ? null : (
+    <Sheet title="Plants" open={listed} onClose={() => setListed(false)} closeTitle="Close">
+      {list}
+    </Sheet>
+  );
+  const listButton = (label: string) =>
+    wide ? null : (
+      <Action
+        kind={plant ? 'quiet' : 'plain'}
+        size={plant ? 'usual' : 'big'}
+        title="Plants"
+        label={label}
+        onPress={() => setListed(true)}
+      />
+    );
   if (!plant) {
     return (
       <Page
         title="Walk done"
-        foot={
-          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-            <Action
-              kind="main"
-              size="big"
-              title="Back to Today"
-              onPress={() => router.replace('/')}
-              style={{ flex: 1 }}
-            />
-            <Action
-              size="big"
-              title="Plants"
-              label="List of plants, to put one right"
-              onPress={() => setListed(true)}
-            />
-          </View>
-        }
+        aside={wide ? list : undefined}
+        foot={<WayEndFoot>{listButton('List of plants, to put one right')}</WayEndFoot>}
       >
         <Words kind="heading" level={2} style={{ marginBottom: SPACE.s }}>
           {f.day(morning)}
         </Words>
         <MorningAhead morning={morning} />
-        {list}
+        {sheet}
       </Page>
     );
   }
-  const at = plants.indexOf(plant);
   return (
     <>
       <PlantVisit
@@ -93,59 +90,46 @@ export function ScoutScreen() {
         plant={plant}
         morning={morning}
         onDone={() => setChosen(undefined)}
+        aside={wide ? list : undefined}
         head={
-          <View style={{ gap: SPACE.xs }}>
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-              <Words kind="strong" style={{ flex: 1 }}>
-                {f.count(plants.length - seen.size, 'plant left', 'plants left')}
-              </Words>
-              <Action kind="quiet" title="Plants" label="List of plants" onPress={() => setListed(true)} />
-              <Action
-                kind="quiet"
-                title="Pause"
-                label="Pause the walk, back to Today"
-                onPress={() => router.replace('/')}
-              />
-            </View>
-            <Measured>
-              {(width) => (
-                <PegString
-                  width={width}
-                  count={plants.length}
-                  at={at}
-                  missed={new Set()}
-                  label={`Plant ${at + 1} of ${plants.length}`}
-                />
-              )}
-            </Measured>
-          </View>
+          <WayHead
+            left={f.count(plants.length - seen.size, 'plant left', 'plants left')}
+            peg="Plant"
+            count={plants.length}
+            at={plants.indexOf(plant)}
+            way="the walk"
+          >
+            {listButton('List of plants')}
+          </WayHead>
         }
       />
-      {list}
+      {sheet}
     </>
   );
 }
 
 interface PlantListProps {
   readonly journal: Journal;
-  readonly open: boolean;
   readonly plants: readonly Plant[];
   readonly seen: ReadonlySet<string>;
-  readonly onClose: () => void;
+  /** The plant that is shown. */
+  readonly here: string | undefined;
   readonly onChoose: (plant: string) => void;
 }
 
-function PlantList({ journal, open, plants, seen, onClose, onChoose }: PlantListProps) {
-  return (
-    <Sheet title="Plants" open={open} onClose={onClose} closeTitle="Close">
-      {plants.map((each) => (
-        <Line
-          key={each.plant}
-          title={placeInWords(journal, each)}
-          note={`${journal.all('variety').get(each.variety)?.name ?? ''}${seen.has(each.plant) ? ', seen' : ''}`}
-          onPress={() => onChoose(each.plant)}
-        />
-      ))}
-    </Sheet>
-  );
+/** The plants in the order of the walk, to go to one out of turn or to put one right. */
+function PlantList({ journal, plants, seen, here, onChoose }: PlantListProps) {
+  useEffect(() => {
+    if (here) document.getElementById(`list-${here}`)?.scrollIntoView({ block: 'nearest' });
+  }, [here]);
+  return plants.map((each) => (
+    <Line
+      key={each.plant}
+      nativeID={`list-${each.plant}`}
+      title={placeInWords(journal, each)}
+      note={`${journal.all('variety').get(each.variety)?.name ?? ''}${seen.has(each.plant) ? ', seen' : ''}`}
+      selected={each.plant === here}
+      onPress={() => onChoose(each.plant)}
+    />
+  ));
 }

@@ -1,5 +1,5 @@
 import Head from 'expo-router/head';
-import { useEffect, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/parts/Words';
@@ -25,40 +25,65 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
   const wide = useWide();
   const palette = usePalette();
   const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
-  useEffect(() => {
-    window.scrollTo(0, 0);
-  }, [title]);
+  const content = (
+    <View style={column}>
+      {over}
+      {heading ? (
+        <Words kind="title" level={1} style={{ marginBottom: SPACE.m }}>
+          {title}
+        </Words>
+      ) : null}
+      {children}
+    </View>
+  );
   return (
     <View style={{ flex: 1, minHeight: 0 }}>
-      <ScrollView
-        role="main"
-        // A page without buttons is scrolled by the keyboard too.
-        tabIndex={0}
-        style={{ flex: 1, minHeight: 0 }}
-        contentContainerStyle={{
-          flexDirection: wide && aside ? 'row' : 'column',
-          alignItems: wide && aside ? 'flex-start' : wide ? 'flex-start' : 'center',
-          paddingTop: SPACE.l,
-          paddingBottom: SPACE.xl,
-        }}
-      >
-        <View style={[column, wide && aside ? { flex: 1 } : null]}>
-          {over}
-          {heading ? (
-            <Words kind="title" level={1} style={{ marginBottom: SPACE.m }}>
-              {title}
-            </Words>
-          ) : null}
-          {children}
+      {wide && aside ? (
+        <View role="main" style={{ flex: 1, minHeight: 0, flexDirection: 'row' }}>
+          <Column label={title}>{content}</Column>
+          <Column label={`${title}, beside`}>
+            <View style={column}>{aside}</View>
+          </Column>
         </View>
-        {aside ? <View style={[column, wide ? { flex: 1 } : null]}>{aside}</View> : null}
-      </ScrollView>
+      ) : (
+        <Column role="main" centred={!wide}>
+          {content}
+          {aside ? <View style={column}>{aside}</View> : null}
+        </Column>
+      )}
       {foot ? (
         <View style={{ alignItems: wide ? 'flex-start' : 'center', backgroundColor: palette.ground }}>
           <View style={[column, { paddingTop: SPACE.s, paddingBottom: SPACE.m }]}>{foot}</View>
         </View>
       ) : null}
     </View>
+  );
+}
+
+interface ColumnProps {
+  readonly role?: 'main';
+  /** Names the column, where there is more than one. */
+  readonly label?: string;
+  readonly centred?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A column that scrolls by itself, by the keyboard too. */
+function Column({ role, label, centred = false, children }: ColumnProps) {
+  return (
+    <ScrollView
+      role={role ?? 'region'}
+      aria-label={label}
+      tabIndex={0}
+      style={{ flex: 1, minHeight: 0 }}
+      contentContainerStyle={{
+        alignItems: centred ? 'center' : 'flex-start',
+        paddingTop: SPACE.l,
+        paddingBottom: SPACE.xl,
+      }}
+    >
+      {children}
+    </ScrollView>
   );
 }
 

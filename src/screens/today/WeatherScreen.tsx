@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { todayOf } from '@/core/tasks/today';
+import { servedAt, type Served } from '@/core/tasks/today';
 import type { WeatherNote } from '@/core/journal/state';
 import { useNow, useRecord, useView } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
@@ -27,16 +27,13 @@ const RAIN = { none: 'Dry', showers: 'Showers', long: 'Long rain' } as const;
 export function WeatherScreen() {
   const now = useNow();
   const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const { morning, weather, windows } = todayOf(journal, garden, now);
-    return { morning, weather, windows };
+    return servedAt(journal, garden, now);
   });
   if (!view) return null;
   return <WeatherForm key={view.morning} {...view} />;
 }
 
-type WeatherFormProps = Pick<ReturnType<typeof todayOf>, 'morning' | 'weather' | 'windows'>;
-
-function WeatherForm({ morning, weather, windows }: WeatherFormProps) {
+function WeatherForm({ morning, weather, windows }: Served) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();

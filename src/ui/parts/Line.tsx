@@ -13,10 +13,20 @@ export interface LineProps {
   readonly tone?: 'ink' | 'rust';
   readonly onPress?: () => void;
   readonly selected?: boolean;
+  readonly nativeID?: string;
 }
 
 /** A line of a list, with a fine rule above it. */
-export function Line({ title, note, glyph, end, tone = 'ink', onPress, selected = false }: LineProps) {
+export function Line({
+  title,
+  note,
+  glyph,
+  end,
+  tone = 'ink',
+  onPress,
+  selected = false,
+  nativeID,
+}: LineProps) {
   const palette = usePalette();
   const press = onPress
     ? { onPress, role: 'link' as const, 'aria-current': selected ? ('true' as const) : undefined }
@@ -24,6 +34,7 @@ export function Line({ title, note, glyph, end, tone = 'ink', onPress, selected 
   return (
     <ListItem
       {...press}
+      nativeID={nativeID}
       containerStyle={{
         backgroundColor: selected ? palette.wash : 'transparent',
         borderTopWidth: 1.5,
