@@ -24,7 +24,7 @@ module.exports = {
         '<rootDir>/scripts/jest.date.ts',
       ],
       transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink)/?)',
+        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation)/?)',
       ],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
     },

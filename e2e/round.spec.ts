@@ -1,4 +1,4 @@
-import { entriesOf, expect, fruitAddress, smallDisk, test, type App } from './app';
+import { App, entriesOf, expect, fruitAddress, smallDisk, test } from './app';
 
 async function startRound(app: App): Promise<void> {
   await app.openDemo();

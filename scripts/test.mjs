@@ -36,7 +36,7 @@ function unit(name, env = {}) {
   console.log(`\n— ${name}`);
   const file = path.join(RESULTS, 'unit.json');
   rmSync(file, { force: true });
-  const args = ['--json', `--outputFile=${file}`, '--reporters=default'];
+  const args = ['--json', `--outputFile=${file}`, '--reporters=default', '--silent'];
   const { status } = run(bin('jest'), args, { quiet: true, env });
   const result = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
   passed += result?.numPassedTests ?? 0;

@@ -1,0 +1,67 @@
+import { liveSeason } from '../../../demo/season';
+import { Journal } from '../journal/journal';
+import type { EntryOf } from '../journal/entry';
+import { addDays } from '../time/calendar';
+import { fruitOf, fruitsOf, looksDue, seasonAt } from './fruits';
+
+const SEASON = liveSeason(20260718);
+const DAY = '2026-07-18';
+
+const journal = new Journal();
+journal.add(SEASON);
+const garden = journal.all('garden').get('')!;
+const season = seasonAt(journal, DAY);
+const fruits = fruitsOf(journal, garden, DAY, season);
+
+test('the season is the named one, else the two hundred days up to the day', () => {
+  expect(season.name).not.toBe('');
+  expect(season.from <= DAY && DAY <= season.to).toBe(true);
+  expect(seasonAt(new Journal(), DAY)).toEqual({ season: '', name: '', from: addDays(DAY, -200), to: DAY });
+});
+
+test('every pollinated flower is a fruit, newest first, and no other flower is', () => {
+  const dabs = SEASON.filter(
+    (entry): entry is EntryOf<'pollinated'> & typeof entry => entry.kind === 'pollinated',
+  );
+  expect(fruits).toHaveLength(new Set(dabs.map(({ body }) => body.flower)).size);
+  const mornings = fruits.map(({ flower }) => flower.morning!);
+  expect(mornings).toEqual([...mornings].sort().reverse());
+});
+
+test('a season leaves out the fruits of others', () => {
+  const short = { ...season, from: '2026-07-01', to: '2026-07-05' };
+  const some = fruitsOf(journal, garden, DAY, short);
+  expect(some.length).toBeGreaterThan(0);
+  expect(some.every(({ flower }) => flower.morning! >= short.from && flower.morning! <= short.to)).toBe(true);
+});
+
+test('due are those whose day has come and who were not looked at today; the overdue come first', () => {
+  const due = looksDue(fruits, garden, DAY);
+  expect(due.length).toBeGreaterThan(0);
+  const days = due.map(({ look, course }) => look!.by - course.age);
+  expect(days).toEqual([...days].sort((a, b) => a - b));
+  for (const { look, course } of due) expect(course.age).toBeGreaterThanOrEqual(look!.from);
+
+  const [first] = due;
+  const seen = new Journal();
+  seen.add(SEASON);
+  seen.add([
+    {
+      ...SEASON.at(-1)!,
+      id: 'seen-today',
+      kind: 'looked',
+      lamport: seen.lamport + 1,
+      at: `${DAY}T17:00:00.000Z`,
+      body: { flower: first!.flower.flower, seen: 'unsure' },
+    },
+  ]);
+  const left = looksDue(fruitsOf(seen, garden, DAY, season), garden, DAY);
+  expect(left.map(({ flower }) => flower.flower)).toEqual(due.slice(1).map(({ flower }) => flower.flower));
+});
+
+test('a flower without pollen, or of an unknown plant, is no fruit', () => {
+  const male = journal.flowersOf('2026-07-01').find(({ sex }) => sex === 'male')!;
+  expect(fruitOf(journal, garden, DAY, male)).toBeUndefined();
+  const lost = { ...fruits[0]!.flower, plant: 'unknown' };
+  expect(fruitOf(journal, garden, DAY, lost)).toBeUndefined();
+});

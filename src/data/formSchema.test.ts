@@ -1,0 +1,82 @@
+import { FORMS, type FormName } from './formSchema';
+
+type Given = Record<string, unknown>;
+
+const checked = (form: FormName, given: Given, units: 'metric' | 'imperial' = 'metric'): Given => {
+  const { value, error } = FORMS[units][form].validate(given, { abortEarly: false });
+  if (error) throw error;
+  return value as Given;
+};
+
+const faults = (form: FormName, given: Given, units: 'metric' | 'imperial' = 'metric'): Given =>
+  Object.fromEntries(
+    (FORMS[units][form].validate(given, { abortEarly: false }).error?.details ?? []).map(
+      ({ path, message }) => [path.join('.'), message],
+    ),
+  );
+
+const BED = { name: 'E', x: '1', y: '-2,5', length: '6', width: '1.2', rows: '2' };
+
+test('numbers are taken as typed, with a point or a comma', () => {
+  expect(checked('bed', BED)).toEqual({ name: 'E', x: 1, y: -2.5, length: 6, width: 1.2, rows: 2 });
+});
+
+test('feet and Fahrenheit become metres and °C', () => {
+  expect(checked('bed', { ...BED, length: '20', width: '4' }, 'imperial')).toMatchObject({
+    length: 6.1,
+    width: 1.22,
+    rows: 2,
+  });
+  expect(checked('weather', { dawnC: '50', maxC: '86', rain: 'none' }, 'imperial')).toEqual({
+    dawnC: 10,
+    maxC: 30,
+    rain: 'none',
+  });
+});
+
+test('limits are told in the units typed', () => {
+  expect(faults('weather', { dawnC: '200', maxC: '-99', rain: 'none' })).toEqual({
+    dawnC: 'At most 50.',
+    maxC: 'At least -40.',
+  });
+  expect(faults('weather', { dawnC: '200', maxC: '-99', rain: 'none' }, 'imperial')).toEqual({
+    dawnC: 'At most 122.',
+    maxC: 'At least -40.',
+  });
+});
+
+test('what is missing, not a number, not whole or not chosen is told in the grower’s words', () => {
+  expect(faults('bed', { ...BED, name: '', length: '', width: 'wide', rows: '1.5' })).toEqual({
+    name: 'Fill this in.',
+    length: 'Fill this in.',
+    width: 'A number, please.',
+    rows: 'A whole number.',
+  });
+  expect(faults('plants', { variety: '', bed: 'b', row: '1', count: '4' })).toEqual({
+    variety: 'Choose one.',
+  });
+  expect(
+    faults('variety', { name: 'Pale Heron', purpose: 'eat', seedSource: 'f1', ownPollen: 'never' }),
+  ).toEqual({
+    crop: 'Choose one.',
+  });
+});
+
+test('a place must be on the earth and its zone a known one', () => {
+  const start = {
+    place: 'Wren Cottage',
+    latitude: '-36,85',
+    longitude: '174.76',
+    zone: 'Pacific/Auckland',
+    variety: 'Pale Heron',
+    crop: 'moschata',
+    purpose: 'seedToKeep',
+    plants: '4',
+  };
+  expect(checked('start', start)).toMatchObject({ latitude: -36.85, longitude: 174.76, plants: 4 });
+  expect(faults('start', { ...start, latitude: '91', zone: 'Mars/Olympus', plants: '0' })).toEqual({
+    latitude: 'At most 90.',
+    zone: 'A time zone such as Europe/London.',
+    plants: 'At least 1.',
+  });
+});

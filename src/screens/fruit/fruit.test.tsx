@@ -1,0 +1,70 @@
+import { waitFor } from '@testing-library/react';
+import { openApp, recorded, screen, see, tap, type } from '@/test/app';
+
+jest.setTimeout(90_000);
+
+test('a look is one tap when it grows and two when it failed; undo takes it back', async () => {
+  await openApp('/fruit');
+  const due = Number(/\d+/.exec((await see(/looks due$/))[0]!.textContent!)![0]);
+  await tap('Growing');
+  await see(`${due - 1} looks due`);
+  await tap('Gone');
+  await tap(/^No pollen reached it/);
+  await see(`${due - 2} looks due`);
+  const [grows, gone] = await recorded(2);
+  expect(grows).toMatchObject({ kind: 'looked', body: { seen: 'growing' } });
+  expect(gone).toMatchObject({ kind: 'looked', body: { seen: 'gone', cause: 'neverPollinated' } });
+  await tap('Undo');
+  await see(`${due - 1} looks due`);
+  expect((await recorded(3))[2]).toMatchObject({ kind: 'struck', body: { target: gone!.id } });
+});
+
+test('a misread tag is told from one that is not there', async () => {
+  await openApp('/fruit');
+  type('Find by tag', 'KO-1A');
+  await tap('Find');
+  await see('O is never on a tag. Tags have no I, O, S or Z: look for 1, 0, 5 or 2.');
+  type('Find by tag', 'K1');
+  await tap('Find');
+  await see('A tag has four characters or more.');
+  const tag = screen.getAllByText(/^[A-Z0-9]{2}-[A-Z0-9]{2} · /)[0]!.textContent!.slice(0, 5);
+  type('Find by tag', `${tag.slice(0, 4)}${tag[4] === 'A' ? 'B' : 'A'}`);
+  await tap('Find');
+  await see('That cannot be a tag: one character is misread. Look again.');
+  type('Find by tag', tag.toLowerCase());
+  await tap('Find');
+  await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toBe(tag));
+});
+
+test('beside the list on a wide screen: chain, weakest link, harvest with its caution', async () => {
+  await openApp('/fruit', { wide: true });
+  await tap(/Slate Lantern.*growing on day \d+$/);
+  await see(/^Seed sown: /);
+  await see(/^Covered before opening: /);
+  await see('Look now');
+  await tap('Harvest');
+  await see(/Spit out and discard a bitter one/);
+  await tap(/^For seed, the tag is on it/);
+  await see(/: harvested on day \d+$/);
+  expect((await recorded(4))[3]).toMatchObject({
+    kind: 'harvested',
+    body: { use: 'seed', tagThere: true, typical: true },
+  });
+  await tap('Undo');
+  await see('Look now');
+  await tap('Set and drop of the season');
+  await see('Set and drop, by variety and plant');
+});
+
+test('figures name their denominators and what is left out', async () => {
+  await openApp('/fruit/figures');
+  expect((await see(/\d+ of \d+/)).length).toBeGreaterThan(3);
+  expect((await see(/likely \d+ % to \d+ %|between \d+ % and \d+ %|\d+ to \d+ %/)).length).toBeGreaterThan(0);
+});
+
+test('a fruit that is not here says so and leads on', async () => {
+  await openApp('/fruit/nobody');
+  await see('No such fruit');
+  await tap('To the fruit');
+  await see('Find by tag');
+});

@@ -1,0 +1,45 @@
+import { waitFor } from '@testing-library/react';
+import { openApp, recorded, screen, see, settle, tap } from '@/test/app';
+
+jest.setTimeout(120_000);
+
+/** A stop is deaf for a moment after it came up. */
+const hear = (): Promise<void> => settle(400);
+
+const stopAt = (): number =>
+  Number(/\d+/.exec(screen.getByRole('img', { name: /^Stop \d+ of/ }).getAttribute('aria-label')!)![0]);
+
+test('a morning: what it will be, stop by stop, an exception, undo, and the place is kept', async () => {
+  await openApp('/');
+  await tap('Put the demo’s clock to the morning');
+  await tap('Start the round');
+  await see(/The round takes/);
+  await tap('Start the round');
+  await settle(1_000);
+  await waitFor(() => expect(stopAt()).toBe(1), { timeout: 10_000 });
+  const planned = (await recorded(1))[0]!;
+  expect(planned).toMatchObject({ kind: 'round.planned', body: { morning: '2026-07-19' } });
+
+  await hear();
+  await tap('Done');
+  await waitFor(() => expect(stopAt()).toBe(2));
+  await hear();
+  await tap('Not found');
+  const leave = screen.queryByRole('button', { name: 'Leave it' });
+  if (leave) await tap('Leave it');
+  else if (stopAt() === 2) await tap(/^(Done|None, go on)$/);
+  await waitFor(() => expect(stopAt()).toBe(3));
+  await hear();
+  await tap('Undo');
+  await waitFor(() => expect(stopAt()).toBe(2));
+  const kinds = (await recorded(4)).map(({ kind }) => kind);
+  expect(kinds[0]).toBe('round.planned');
+  expect(kinds.at(-1)).toBe('struck');
+});
+
+test('after closing and opening again the round goes on at the same stop', async () => {
+  await openApp('/round', { wide: true });
+  await waitFor(() => expect(stopAt()).toBe(2), { timeout: 10_000 });
+  await tap('Pause the round, back to Today');
+  await see('Go on with the round');
+});

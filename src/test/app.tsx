@@ -1,0 +1,191 @@
+import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { expose, type Endpoint } from 'comlink';
+import { ExpoRoot } from 'expo-router';
+import requireContext from 'expo-router/build/testing-library/require-context-ponyfill';
+import Head from 'expo-router/head';
+import path from 'node:path';
+import type { ComponentProps } from 'react';
+import { DEMO_GARDEN } from '../../demo/phones';
+import { liveSeason } from '../../demo/season';
+import type { StoredEntry } from '@/core/journal/entry';
+import { checkBackup } from '@/data/files/checkBackup';
+import { encodeBackup } from '@/data/files/backup';
+import { faultOfEntry } from '@/data/schema';
+import { EntryLog } from '@/data/log/entryLog';
+import { DEMO_STORE, openStore } from '@/data/storage';
+import { COMPUTE } from '@/worker/compute';
+
+/**
+ * The whole app in a browser-like world: its real routes, store, journal and handlers of the workers. What is
+ * stood in for is the browser's own: width, workers, downloads, and the server with the demo's file.
+ */
+
+const ROUTES = requireContext(
+  path.resolve(__dirname, '../app'),
+  true,
+  /^\.\/(?!\+html).*\.tsx$/,
+) as unknown as ComponentProps<typeof ExpoRoot>['context'];
+
+// A whole page in each failure helps nobody.
+configure({ getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found') });
+
+export const DEMO: readonly StoredEntry[] = liveSeason(20260718);
+
+/** Texts that the app handed to the browser to save, newest last. */
+export const downloads: string[] = [];
+/** The text that the next file chooser gives. */
+export const chosen: { text: string } = { text: '' };
+
+/** A worker in this thread: the same handlers, behind the same messages. */
+class WorkerHere extends EventTarget {
+  readonly #inside = new EventTarget();
+
+  constructor(url: URL) {
+    super();
+    const endpoint = Object.assign(this.#inside, {
+      postMessage: (data: unknown) => tell(this, data),
+    }) as unknown as Endpoint;
+    expose(url.href.includes('backup') ? checkBackup(faultOfEntry) : COMPUTE, endpoint);
+  }
+
+  postMessage(data: unknown): void {
+    tell(this.#inside, data);
+  }
+
+  terminate(): void {}
+}
+
+const tell = (target: EventTarget, data: unknown): void =>
+  void setTimeout(() => target.dispatchEvent(new MessageEvent('message', { data })), 0);
+
+/** Nothing is laid out here; what asks for its width is told that of a phone. */
+class Measuring {
+  readonly #told: (entries: { target: Element }[]) => void;
+
+  constructor(told: (entries: { target: Element }[]) => void) {
+    this.#told = told;
+  }
+
+  observe(target: Element): void {
+    setTimeout(() => this.#told([{ target }]), 0);
+  }
+
+  unobserve(): void {}
+  disconnect(): void {}
+}
+
+function standIns(wide: boolean): void {
+  window.matchMedia = (query: string) =>
+    ({
+      matches: query.includes('min-width') && wide,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+    }) as unknown as MediaQueryList;
+  Object.assign(window, { ResizeObserver: Measuring });
+  Object.defineProperty(navigator, 'language', { configurable: true, value: 'en-GB' });
+  Object.defineProperty(HTMLElement.prototype, 'offsetWidth', { configurable: true, value: 390 });
+  window.scrollTo = () => undefined;
+  Element.prototype.scrollIntoView = () => undefined;
+  Object.assign(globalThis, {
+    Worker: WorkerHere,
+    fetch: async () => ({
+      ok: true,
+      text: async () =>
+        encodeBackup({
+          garden: DEMO_GARDEN,
+          name: 'Demo',
+          exported: '2026-07-18T18:00:00.000Z',
+          entries: DEMO,
+        }),
+    }),
+  });
+  const blobs = new Map<string, Blob>();
+  URL.createObjectURL = (blob: Blob) => {
+    blobs.set('blob:made', blob);
+    return 'blob:made';
+  };
+  URL.revokeObjectURL = () => undefined;
+  HTMLAnchorElement.prototype.click = function click(this: HTMLAnchorElement) {
+    const blob = blobs.get(this.href);
+    if (!blob) return;
+    const reader = new FileReader();
+    reader.onload = () => downloads.push(String(reader.result));
+    reader.readAsText(blob);
+  };
+  HTMLInputElement.prototype.click = function choose(this: HTMLInputElement) {
+    if (this.type !== 'file') return;
+    const file = { name: 'chosen.json', text: async () => chosen.text };
+    Object.defineProperty(this, 'files', { value: [file] });
+    this.dispatchEvent(new Event('change'));
+  };
+}
+
+/** Opens the app at an address and waits until the garden is open. */
+export async function openApp(address: string, { wide = false } = {}): Promise<void> {
+  standIns(wide);
+  render(
+    <Head.Provider>
+      <ExpoRoot context={ROUTES} location={address} />
+    </Head.Provider>,
+  );
+  await waitFor(() => expect(screen.queryByText(/^(Opening the garden|Fetching the form)…$/)).toBeNull(), {
+    timeout: 20_000,
+  });
+  await screen.findAllByRole('heading', undefined, { timeout: 20_000 });
+}
+
+const PRESSABLE = 'button, a, [role="button"], [role="link"], [role="radio"]';
+
+/**
+ * Presses a button, link or option by its name. The name is its label or its text: to work it out by all the
+ * rules of accessibility takes seconds on a long page here, and is done in the browser's own tests.
+ */
+export async function tap(name: string | RegExp): Promise<void> {
+  const fits = (element: HTMLElement): boolean => {
+    const own = element.getAttribute('aria-label') ?? element.textContent ?? '';
+    return typeof name === 'string' ? own === name : name.test(own);
+  };
+  const target = await waitFor(() => {
+    const found = Array.from(document.querySelectorAll<HTMLElement>(PRESSABLE)).find(fits);
+    if (!found) throw new Error(`nothing to tap is called ${String(name)}`);
+    return found;
+  });
+  await act(async () => {
+    target.click();
+    // Entries are checked, folded and written before the next step.
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  });
+}
+
+/** Types into a field by its name. */
+export function type(name: string, text: string): void {
+  fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } });
+}
+
+/** Lets the app work for a while. */
+export const settle = (ms: number): Promise<void> =>
+  act(async () => {
+    await new Promise((resolve) => setTimeout(resolve, ms));
+  });
+
+/** Waits for a text anywhere on the page. */
+export const see = (text: string | RegExp): Promise<HTMLElement[]> =>
+  screen.findAllByText(text, undefined, { timeout: 10_000 });
+
+/** Every entry on disk, in the order in which they were recorded. */
+export async function stored(): Promise<StoredEntry[]> {
+  const entries: StoredEntry[] = [];
+  for await (const part of new EntryLog(openStore(DEMO_STORE)).read('')) entries.push(...part.entries);
+  return entries.sort((a, b) => a.lamport - b.lamport);
+}
+
+/** Waits until that many entries beyond the demo's own are on disk, and gives them. */
+export async function recorded(count: number): Promise<StoredEntry[]> {
+  return waitFor(async () => {
+    const fresh = (await stored()).slice(DEMO.length);
+    expect(fresh).toHaveLength(count);
+    return fresh;
+  });
+}
+
+export { screen, within };
