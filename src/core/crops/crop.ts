@@ -4,7 +4,7 @@ export type Standing = 'practice' | 'memory' | 'default';
 /** A figure with its unit and standing. */
 export interface Figure<T = number> {
   readonly value: T;
-  readonly unit: 'h' | 'd' | 'degC' | 'share' | 'count' | 'min' | 's';
+  readonly unit: 'h' | 'd' | 'degC' | 'share' | 'count' | 'min' | 's' | 'm';
   readonly standing: Standing;
   readonly source?: string;
 }

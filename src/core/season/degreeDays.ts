@@ -29,11 +29,7 @@ const limited = (value: number, { base, cap = Infinity }: Thermal): number =>
  * @throws RangeError when the lowest temperature is above the highest, or the base above the cap.
  * @example degreeDays({ min: 55, max: 80 }, { base: 50, cap: 86 }, 'limitEnds') // 17.5
  */
-export function degreeDays(
-  { min, max }: DayTemperatures,
-  thermal: Thermal,
-  method: DegreeDayMethod,
-): number {
+export function degreeDays({ min, max }: DayTemperatures, thermal: Thermal, method: DegreeDayMethod): number {
   if (!(min <= max)) throw new RangeError(`lowest ${min} is above highest ${max}`);
   if (thermal.cap !== undefined && thermal.cap < thermal.base) {
     throw new RangeError(`cap ${thermal.cap} is below base ${thermal.base}`);
