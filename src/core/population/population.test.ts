@@ -1,0 +1,83 @@
+import * as fc from 'fast-check';
+import { effectiveSize, effectiveSizeOver, inbreedingPerGeneration, type Given } from './effectiveSize';
+import { gametesToKeep, plantsToKeep } from './keepAllele';
+
+const apart = (fathers: number, mothers: number): Given[] => [
+  ...Array.from({ length: fathers }, () => ({ seed: 0, pollen: 1 })),
+  ...Array.from({ length: mothers }, () => ({ seed: 1, pollen: 0 })),
+];
+
+// Wright 1931: 4·Nm·Nf/(Nm+Nf), worked for 1 and 10, 10 and 40 (textbook values, from memory).
+test.each([
+  [1, 10, 3.64],
+  [10, 40, 32],
+  [5, 5, 10],
+])('%i fathers and %i mothers count as %d', (fathers, mothers, size) => {
+  expect(effectiveSize(apart(fathers, mothers))).toBeCloseTo(size, 2);
+  expect(effectiveSize(apart(fathers, mothers))).toBeCloseTo(
+    (4 * fathers * mothers) / (fathers + mothers),
+    9,
+  );
+});
+
+const given = fc.record({
+  seed: fc.double({ min: 0, max: 100, noNaN: true }),
+  pollen: fc.double({ min: 0, max: 100, noNaN: true }),
+});
+
+test('plants that all give alike count as many as they are; no others count as more', () => {
+  fc.assert(
+    fc.property(fc.array(given, { minLength: 1, maxLength: 60 }), (plants) => {
+      const some = [...plants, { seed: 1, pollen: 1 }];
+      const size = effectiveSize(some);
+      expect(size).toBeGreaterThanOrEqual(1 - 1e-9);
+      expect(size).toBeLessThanOrEqual(some.length + 1e-9);
+      expect(effectiveSize(some.map(() => ({ seed: 3, pollen: 2 })))).toBeCloseTo(some.length, 9);
+    }),
+  );
+});
+
+test('one mother whose seed fills the jar caps it, however many fathers', () => {
+  const plants = [{ seed: 100, pollen: 0 }, ...apart(50, 0)];
+  expect(effectiveSize(plants)).toBeLessThan(4);
+});
+
+test('what cannot be is refused, and nothing given is nothing', () => {
+  expect(effectiveSize([])).toBe(0);
+  expect(() => effectiveSize([{ seed: 1, pollen: 0 }])).toThrow(RangeError);
+  expect(() => effectiveSize([{ seed: -1, pollen: 1 }])).toThrow(RangeError);
+  expect(() => effectiveSizeOver([])).toThrow(RangeError);
+  expect(() => effectiveSizeOver([10, 0])).toThrow(RangeError);
+});
+
+test('one narrow year outweighs many wide ones', () => {
+  expect(effectiveSizeOver([100, 100, 100, 2])).toBeCloseTo(4 / (3 / 100 + 1 / 2), 9);
+  expect(effectiveSizeOver([50])).toBeCloseTo(50, 9);
+  expect(inbreedingPerGeneration(10)).toBe(0.05);
+});
+
+// Marshall & Brown 1975: at 95 % chance, 59 gametes for an allele of 5 %, 299 for one of 1 % (from memory).
+test('gametes that keep an allele', () => {
+  expect(gametesToKeep(0.05, 0.95)).toBe(59);
+  expect(gametesToKeep(0.01, 0.95)).toBe(299);
+  expect(plantsToKeep(0.05, 0.95, 'outcrosser')).toBe(30);
+  expect(plantsToKeep(0.05, 0.95, 'selfer')).toBe(59);
+  for (const wrong of [0, 1, -0.1, Number.NaN]) {
+    expect(() => gametesToKeep(wrong, 0.95)).toThrow(RangeError);
+    expect(() => gametesToKeep(0.05, wrong)).toThrow(RangeError);
+  }
+});
+
+test('so many gametes do keep it, and one fewer would not', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.005, max: 0.9, noNaN: true }),
+      fc.double({ min: 0.1, max: 0.999, noNaN: true }),
+      (frequency, chance) => {
+        const n = gametesToKeep(frequency, chance);
+        expect(1 - (1 - frequency) ** n).toBeGreaterThanOrEqual(chance - 1e-9);
+        expect(1 - (1 - frequency) ** (n - 1)).toBeLessThanOrEqual(chance + 1e-9);
+      },
+    ),
+  );
+});
