@@ -2,13 +2,13 @@ import type { Entry, Fact, StoredEntry } from '@/core/journal/entry';
 import { KIND_VERSIONS } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import type { Garden } from '@/core/journal/state';
-import { redoable, undoable } from '@/core/journal/undo';
 import { addDays, dayAt, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from './channel';
 import { newId, type Clock } from './clock';
 import { idle } from './idle';
 import { EntryLog, type Damage } from './log/entryLog';
 import type * as Schema from './schema';
+import { OwnActions } from './ownActions';
 import type { Store } from './storage';
 import { Tags } from './tags';
 
@@ -25,8 +25,6 @@ export interface OpenGarden {
  */
 const RECENT_DAYS = 200;
 const RETRY_MS = 5_000;
-/** Own entries kept at hand for undo. */
-const UNDO_DEPTH = 200;
 
 /**
  * One open garden: its folded journal, and the only way to add to it.
@@ -41,11 +39,11 @@ export class GardenStore {
   readonly id: string;
   readonly device: string;
   readonly #log: EntryLog;
+  readonly #own: OwnActions;
   readonly #channel: Channel<StoredEntry[] | 'wiped'>;
   readonly #listeners = new Set<() => void>();
   #unsaved: StoredEntry[] = [];
   #damage: Damage[] = [];
-  #own: StoredEntry[] = [];
   #complete = false;
   #version = 0;
   #savedAny = false;
@@ -58,6 +56,7 @@ export class GardenStore {
     this.device = device;
     this.clock = clock;
     this.tags = new Tags(this.journal, device);
+    this.#own = new OwnActions(this.journal, device);
     this.#log = new EntryLog(store);
     this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
       if (message === 'wiped') this.#markWiped();
@@ -134,17 +133,17 @@ export class GardenStore {
 
   /** Takes back this device's last action; nothing when there is none. */
   async undo(): Promise<boolean> {
-    return this.#strikeAll(undoable(this.journal, this.#own)?.entries);
+    return this.#strikeAll(this.#own.undoable);
   }
 
   /** Brings back what the last undo took. */
   async redo(): Promise<boolean> {
-    return this.#strikeAll(redoable(this.journal, this.#own)?.entries);
+    return this.#strikeAll(this.#own.redoable);
   }
 
   /** The action that undo would take back. */
   get lastAction(): readonly StoredEntry[] | undefined {
-    return undoable(this.journal, this.#own)?.entries;
+    return this.#own.undoable;
   }
 
   /** Adds the entries of a file, all or none. */
@@ -222,7 +221,7 @@ export class GardenStore {
 
   #takePart(part: { readonly entries: readonly StoredEntry[]; readonly damage: readonly Damage[] }): void {
     this.journal.add(part.entries);
-    this.#noteOwn(part.entries);
+    this.#own.note(part.entries);
     this.#damage = [...this.#damage, ...part.damage];
   }
 
@@ -235,15 +234,8 @@ export class GardenStore {
   #take(entries: readonly StoredEntry[]): void {
     if (entries.length === 0) return;
     this.journal.add(entries);
-    this.#noteOwn(entries);
+    this.#own.note(entries);
     this.#changed();
-  }
-
-  #noteOwn(entries: readonly StoredEntry[]): void {
-    const own = entries.filter(({ device }) => device === this.device);
-    if (own.length > 0) {
-      this.#own = [...this.#own, ...own].sort((a, b) => a.lamport - b.lamport).slice(-UNDO_DEPTH);
-    }
   }
 
   #stamp(facts: readonly Fact[]): Entry[] {

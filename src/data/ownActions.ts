@@ -1,0 +1,34 @@
+import type { StoredEntry } from '@/core/journal/entry';
+import type { Journal } from '@/core/journal/journal';
+import { redoable, undoable } from '@/core/journal/undo';
+
+/** Own entries kept at hand for undo. */
+const DEPTH = 200;
+
+/** What this device did last in a garden: undo never takes back another's. */
+export class OwnActions {
+  readonly #journal: Journal;
+  readonly #device: string;
+  #entries: readonly StoredEntry[] = [];
+
+  constructor(journal: Journal, device: string) {
+    this.#journal = journal;
+    this.#device = device;
+  }
+
+  note(entries: readonly StoredEntry[]): void {
+    const own = entries.filter(({ device }) => device === this.#device);
+    if (own.length === 0) return;
+    this.#entries = [...this.#entries, ...own].sort((a, b) => a.lamport - b.lamport).slice(-DEPTH);
+  }
+
+  /** The entries that undo would take back. */
+  get undoable(): readonly StoredEntry[] | undefined {
+    return undoable(this.#journal, this.#entries)?.entries;
+  }
+
+  /** The strikes that redo would take back. */
+  get redoable(): readonly StoredEntry[] | undefined {
+    return redoable(this.#journal, this.#entries)?.entries;
+  }
+}
