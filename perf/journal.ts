@@ -7,8 +7,10 @@ import { ratioOf, report } from './ratio';
 
 const LONG = 100_000;
 const SHORT = 1_000;
-/** Entries added one by one in a run; one alone is too short to time. */
-const ONE_BY_ONE = 3_000;
+/** Entries added one by one in a run: few enough that the collector of garbage does not wake within it. */
+const ONE_BY_ONE = 300;
+/** Runs before the first that counts, until the compiler is done with the code. */
+const WARM_UP = 5;
 
 function folded(entries: readonly StoredEntry[]): Journal {
   const journal = new Journal();
@@ -46,6 +48,7 @@ async function oneMoreBench(): Promise<void> {
     }
   };
   const [big, small] = [folded(long), folded(long.slice(0, SHORT))];
+  for (let run = 0; run < WARM_UP; run += 1) [big, small].forEach(one);
   const ratio = await ratioOf(
     () => one(big),
     () => one(small),
