@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { formatFor } from '../format';
+import { sayGardenReason, WORDED_GARDEN_REASONS } from './gardenReasons';
 import { sayReason, WORDED_REASONS } from './reasons';
 
 const CORE = path.resolve(__dirname, '../../core');
@@ -20,7 +21,9 @@ function codesInCore(): string[] {
 test('every reason that the core gives has its sentence', () => {
   const codes = codesInCore();
   expect(codes.length).toBeGreaterThan(20);
-  for (const code of codes) expect(WORDED_REASONS.some((worded) => worded.startsWith(code))).toBe(true);
+  const worded = [...WORDED_REASONS, ...WORDED_GARDEN_REASONS];
+  for (const code of codes)
+    expect([code, worded.some((each) => each.startsWith(code))]).toEqual([code, true]);
 });
 
 test('every sentence reads in both systems of units', () => {
@@ -37,13 +40,24 @@ test('every sentence reads in both systems of units', () => {
     fathers: 3,
     wanted: 3,
     method: 'tape',
+    mother: 'sweet',
+    father: 'pop',
+    species: 'Zea mays',
+    purpose: 'seedToKeep',
+    least: 400,
+    most: 800,
   };
   for (const units of ['metric', 'imperial'] as const) {
     const f = formatFor('Europe/London', units, 'h24', 'en-GB');
-    for (const code of WORDED_REASONS) {
-      const text = sayReason({ code, params }, f);
-      expect(text).toMatch(/\.$/);
-      expect(text).not.toMatch(/undefined|NaN/);
+    for (const [say, codes] of [
+      [sayReason, WORDED_REASONS],
+      [sayGardenReason, WORDED_GARDEN_REASONS],
+    ] as const) {
+      const texts = codes.map((code) => say({ code, params }, f));
+      for (const text of texts) {
+        expect(text).toMatch(/\.$/);
+        expect(text).not.toMatch(/undefined|NaN/);
+      }
     }
   }
 });
