@@ -42,6 +42,8 @@ export const VARIETIES: readonly DemoVariety[] = [
       purpose: 'eat',
       seedSource: 'boughtLine',
       ownPollen: 'allowed',
+      traits: {},
+      sowing: { how: 'plantedOut', day: '2026-05-10' },
     },
     bed: 'A',
     rows: [1, 2],
@@ -58,6 +60,8 @@ export const VARIETIES: readonly DemoVariety[] = [
       purpose: 'seedToKeep',
       seedSource: 'ownGuarded',
       ownPollen: 'lastResort',
+      traits: {},
+      sowing: { how: 'plantedOut', day: '2026-05-12' },
     },
     bed: 'B',
     rows: [1, 2],
@@ -74,6 +78,8 @@ export const VARIETIES: readonly DemoVariety[] = [
       purpose: 'seedToKeep',
       seedSource: 'ownGuarded',
       ownPollen: 'lastResort',
+      traits: {},
+      sowing: { how: 'plantedOut', day: '2026-05-12' },
     },
     bed: 'C',
     rows: [1, 2],
@@ -90,6 +96,8 @@ export const VARIETIES: readonly DemoVariety[] = [
       purpose: 'rareOrSold',
       seedSource: 'swapped',
       ownPollen: 'lastResort',
+      traits: {},
+      sowing: { how: 'plantedOut', day: '2026-05-12' },
     },
     bed: 'D',
     rows: [1, 2],
@@ -101,10 +109,177 @@ export const VARIETIES: readonly DemoVariety[] = [
 ];
 
 export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
-  A: { name: 'A', x: 2, y: 2, length: 6, width: 2.4, rows: 2 },
-  B: { name: 'B', x: 10, y: 2, length: 8, width: 2.4, rows: 2 },
-  C: { name: 'C', x: 2, y: 7, length: 8, width: 3, rows: 2 },
-  D: { name: 'D', x: 12, y: 7, length: 8, width: 3, rows: 2 },
+  A: { name: 'A', x: 2, y: 2, length: 6, width: 2.4, rows: 2, turn: 0 },
+  B: { name: 'B', x: 10, y: 2, length: 8, width: 2.4, rows: 2, turn: 0 },
+  C: { name: 'C', x: 2, y: 7, length: 8, width: 3, rows: 2, turn: 0 },
+  D: { name: 'D', x: 12, y: 7, length: 8, width: 3, rows: 2, turn: 0 },
+  E: { name: 'E', x: 2, y: 13, length: 8, width: 1.4, rows: 1, turn: 0, every: 1 },
+  F: { name: 'F', x: 13, y: 13, length: 4, width: 3, rows: 4, turn: 20, every: 0.4 },
+  G: { name: 'G', x: 26, y: 2, length: 4, width: 3, rows: 3, turn: 0, every: 0.6 },
+  H: { name: 'H', x: 26, y: 7, length: 4, width: 1.6, rows: 2, turn: 0, every: 0.6 },
+  J: { name: 'J', x: 2, y: 23, length: 7, width: 1.2, rows: 1, turn: 0, every: 2 },
+};
+
+/** What grows beside the squash: planned and told apart, not walked yet. */
+export interface OtherVariety {
+  readonly body: Omit<Bodies['variety.described'], 'variety'>;
+  readonly bed: string;
+  readonly rows: readonly number[];
+  readonly plantsPerRow: number;
+}
+
+const sown = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'sown', day });
+const plantedOut = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'plantedOut', day });
+
+export const OTHERS: readonly OtherVariety[] = [
+  {
+    body: {
+      name: 'Copper Dial',
+      crop: 'melon',
+      purpose: 'seedToKeep',
+      seedSource: 'boughtLine',
+      ownPollen: 'allowed',
+      traits: { flowers: 'perfect' },
+      sowing: plantedOut('2026-05-28'),
+    },
+    bed: 'E',
+    rows: [1],
+    plantsPerRow: 7,
+  },
+  {
+    body: {
+      name: 'Mill Sparrow',
+      crop: 'corn',
+      purpose: 'seedToKeep',
+      seedSource: 'ownGuarded',
+      ownPollen: 'never',
+      traits: { kernel: 'sweet' },
+      sowing: sown('2026-05-12'),
+    },
+    bed: 'F',
+    rows: [1, 2, 3, 4],
+    plantsPerRow: 9,
+  },
+  {
+    body: {
+      name: 'Green Quill',
+      crop: 'cucumber',
+      purpose: 'eat',
+      seedSource: 'boughtLine',
+      ownPollen: 'allowed',
+      traits: { setsAlone: true },
+      sowing: plantedOut('2026-05-22'),
+    },
+    bed: 'G',
+    rows: [1],
+    plantsPerRow: 4,
+  },
+  {
+    body: {
+      name: 'Harbour Bead',
+      crop: 'tomato',
+      purpose: 'seedToKeep',
+      seedSource: 'ownGuarded',
+      ownPollen: 'allowed',
+      traits: { style: 'inset' },
+      sowing: plantedOut('2026-05-15'),
+    },
+    bed: 'G',
+    rows: [2],
+    plantsPerRow: 6,
+  },
+  {
+    body: {
+      name: 'Redstart Fist',
+      crop: 'tomato',
+      purpose: 'eat',
+      seedSource: 'f1',
+      ownPollen: 'allowed',
+      traits: { style: 'inset' },
+      sowing: plantedOut('2026-05-15'),
+    },
+    bed: 'G',
+    rows: [3],
+    plantsPerRow: 6,
+  },
+  {
+    body: {
+      name: 'Wick Ember',
+      crop: 'annuum',
+      purpose: 'seedToKeep',
+      seedSource: 'swapped',
+      ownPollen: 'allowed',
+      traits: {},
+      sowing: plantedOut('2026-05-18'),
+    },
+    bed: 'H',
+    rows: [1],
+    plantsPerRow: 6,
+  },
+  {
+    body: {
+      name: 'Saffron Tooth',
+      crop: 'baccatum',
+      purpose: 'seedForFun',
+      seedSource: 'swapped',
+      ownPollen: 'allowed',
+      traits: {},
+      sowing: plantedOut('2026-05-18'),
+    },
+    bed: 'H',
+    rows: [2],
+    plantsPerRow: 5,
+  },
+  {
+    body: {
+      name: 'Tinker Flask',
+      crop: 'bottleGourd',
+      purpose: 'seedForFun',
+      seedSource: 'boughtLine',
+      ownPollen: 'allowed',
+      traits: {},
+      sowing: plantedOut('2026-06-01'),
+    },
+    bed: 'J',
+    rows: [1],
+    plantsPerRow: 3,
+  },
+];
+
+/** A wall to the lane, the glasshouse's end, and the trellis of the gourds. */
+export const BARRIERS: readonly Omit<Bodies['barrier.set'], 'barrier'>[] = [
+  { sort: 'wall', from: { x: -1, y: 28 }, to: { x: 34, y: 28 } },
+  { sort: 'building', from: { x: 24.5, y: 1.5 }, to: { x: 24.5, y: 11 } },
+  { sort: 'trellis', from: { x: 2, y: 24.6 }, to: { x: 9, y: 24.6 } },
+];
+
+/** What sheds pollen beyond the walls. */
+export const OUTSIDE: readonly Omit<Bodies['outside.described'], 'source'>[] = [
+  {
+    name: 'Feed corn of the farm',
+    crop: 'corn',
+    kernel: 'starchy',
+    distance: 190,
+    bearing: 115,
+    radius: 60,
+    plants: 80_000,
+    sure: 'seen',
+    flowering: { from: '2026-07-16', to: '2026-07-28' },
+  },
+  {
+    name: 'Allotments on the lane',
+    crop: 'pepo',
+    distance: 320,
+    bearing: 10,
+    radius: 30,
+    plants: 60,
+    sure: 'told',
+  },
+];
+
+export const SURROUNDINGS: Bodies['surroundings.described'] = {
+  ground: 'mixed',
+  climate: { coldMin: 1, coldMax: 7, warmMin: 12, warmMax: 22 },
 };
 
 /** A rainy spell, a hot one, and the days on which one variety is short of males. */

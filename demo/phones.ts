@@ -20,11 +20,12 @@ export class Phones {
   clock = 0;
   /** The phone in hand. */
   device = FIRST_PHONE;
-  readonly #chance: Chance;
+  /** Ids have their own chance: what is planted beside changes nothing of what befalls the flowers. */
+  readonly #ids: Chance;
   #action = '';
 
-  constructor(chance: Chance) {
-    this.#chance = chance;
+  constructor(ids: Chance) {
+    this.#ids = ids;
   }
 
   /** Goes to an hour of a day, unless it has passed. */
@@ -37,7 +38,7 @@ export class Phones {
   }
 
   id(): string {
-    return ulid(Math.floor(this.clock), () => this.#chance.next());
+    return ulid(Math.floor(this.clock), () => this.#ids.next());
   }
 
   /** Writes down the facts of one tap. */

@@ -7,10 +7,12 @@ import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { morningOf, roundVarieties } from '../src/core/round/morning';
 import { stopsOf } from '../src/core/round/stops';
 import { planRound } from '../src/core/route/planRound';
+import { plantsToWalk } from '../src/core/tasks/today';
 import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
 import { sunTimes } from '../src/core/windows/sun';
 import { seededChance, type Chance } from './chance';
 import {
+  BARRIERS,
   BEDS,
   DEMO_BEGINS_HOUR,
   ESTATE,
@@ -18,8 +20,11 @@ import {
   FIRST_MORNING,
   HEAT,
   LAST_EVENING,
+  OTHERS,
+  OUTSIDE,
   RAIN,
   SEASON,
+  SURROUNDINGS,
   VARIETIES,
   type DemoVariety,
 } from './estate';
@@ -57,7 +62,7 @@ class DemoSeason {
 
   constructor(seed: number) {
     this.#chance = seededChance(seed);
-    this.#phones = new Phones(this.#chance);
+    this.#phones = new Phones(seededChance(seed + 1));
     this.#journal = this.#phones.journal;
   }
 
@@ -84,8 +89,25 @@ class DemoSeason {
         this.#phones.tap(['plants.set', { bed: beds.get(variety.bed)!, row, variety: id, plants }]);
       }
     }
+    this.#plantOthers(beds);
     this.#phones.device = SECOND_PHONE;
     this.#phones.tap(['device.named', { letter: 'T', name: 'Second phone' }]);
+  }
+
+  /** The crops beside the squash, what stands in the way, and what grows beyond the walls. */
+  #plantOthers(beds: ReadonlyMap<string, string>): void {
+    const phones = this.#phones;
+    for (const { body, bed, rows, plantsPerRow } of OTHERS) {
+      const variety = phones.id();
+      phones.tap(['variety.described', { variety, ...body }]);
+      for (const row of rows) {
+        const plants = Array.from({ length: plantsPerRow }, (_, i) => ({ plant: phones.id(), place: i + 1 }));
+        phones.tap(['plants.set', { bed: beds.get(bed)!, row, variety, plants }]);
+      }
+    }
+    for (const barrier of BARRIERS) phones.tap(['barrier.set', { barrier: phones.id(), ...barrier }]);
+    for (const outside of OUTSIDE) phones.tap(['outside.described', { source: phones.id(), ...outside }]);
+    phones.tap(['surroundings.described', SURROUNDINGS]);
   }
 
   /** Morning round, looks by day, and the evening walk for the next morning. */
@@ -108,9 +130,7 @@ class DemoSeason {
   }
 
   #plants(): Plant[] {
-    return [...this.#journal.all('plant').values()]
-      .filter(({ removed }) => !removed)
-      .sort(comparePlants(this.#journal.all('bed')));
+    return plantsToWalk(this.#journal).sort(comparePlants(this.#journal.all('bed')));
   }
 
   #weather(day: Day): Omit<Bodies['weather.noted'], 'day'> {

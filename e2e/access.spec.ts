@@ -34,7 +34,7 @@ for (const theme of ['light', 'dark'] as const) {
       for (const route of routes()) {
         await page.goto(route.replace('[id]', fruit));
         await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-        await expect(page.getByText('Fetching the form')).toHaveCount(0);
+        await expect(page.getByText('Fetching the screen')).toHaveCount(0);
         expect.soft(await seriousFindings(page), `${route}`).toEqual([]);
       }
       await page.keyboard.press('?');

@@ -1,4 +1,5 @@
 import { browserBench } from './browser';
+import { isolationBench } from './isolation';
 import { journalBench } from './journal';
 import { missedBounds } from './ratio';
 import { sizeBench } from './size';
@@ -6,6 +7,7 @@ import { sizeBench } from './size';
 /** Speed and size as ratios: medians of seven runs taken in turn with a reference in the same process. */
 async function main(): Promise<void> {
   await journalBench();
+  await isolationBench();
   sizeBench();
   await browserBench();
   if (missedBounds() > 0) process.exitCode = 1;

@@ -16,10 +16,16 @@ const median = (values: readonly number[]): number => [...values].sort((a, b) =>
 /**
  * The time of `subject` against that of `reference`, as a ratio of medians over seven interleaved runs, after one
  * of each that does not count.
+ *
+ * @param options `swept: false` for jobs that leave little behind: sweeping also throws away compiled code.
  */
-export async function ratioOf(subject: () => unknown, reference: () => unknown): Promise<number> {
+export async function ratioOf(
+  subject: () => unknown,
+  reference: () => unknown,
+  { swept = true }: { readonly swept?: boolean } = {},
+): Promise<number> {
   const time = async (job: () => unknown): Promise<number> => {
-    sweep();
+    if (swept) sweep();
     const start = process.hrtime.bigint();
     await job();
     return Number(process.hrtime.bigint() - start);

@@ -1,10 +1,10 @@
-import { FormScreen } from '@/screens/forms/FormScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Start() {
   return (
     <Route title="Your own garden">
-      <FormScreen form="start" />
+      <LateScreen screen="start" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { FormScreen } from '@/screens/forms/FormScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Weather() {
   return (
     <Route title="Weather">
-      <FormScreen form="weather" />
+      <LateScreen screen="weather" />
     </Route>
   );
 }

@@ -1,15 +1,21 @@
 import Joi from 'joi';
-import { CROP_IDS } from '@/core/crops/squash';
+import { CROP_IDS } from '@/core/crops/catalogue';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/units';
 import {
+  BARRIERS,
   bedName,
+  day,
+  GROUNDS,
+  HOW_SURE,
   id,
+  KERNELS,
   LIMITS,
   name,
   OWN_POLLEN,
   PURPOSES,
   RAIN,
   SEED_SOURCES,
+  SOWN,
   zone,
   type Limit,
 } from './fields';
@@ -25,6 +31,7 @@ const words = {
   'number.max': 'At most {#limit}.',
   'number.integer': 'A whole number.',
   zone: 'A time zone such as Europe/London.',
+  day: 'A day such as 2026-05-12.',
 };
 
 /** Numbers as growers type them: a decimal comma counts as a point. */
@@ -41,6 +48,11 @@ const within = (least: number, most: number): Joi.NumberSchema =>
   typed.decimal().min(least).max(most).required();
 
 const plain = (limit: Limit): Joi.NumberSchema => within(LIMITS[limit][0], LIMITS[limit][1]);
+
+const ifGiven = (limit: Limit): Joi.NumberSchema =>
+  typed.decimal().min(LIMITS[limit][0]).max(LIMITS[limit][1]);
+
+const dayIfGiven = day.allow('').empty('');
 
 /** One of a few, which must be chosen. */
 const choice = (...values: readonly string[]): Joi.AnySchema =>
@@ -62,6 +74,17 @@ function formsIn(units: Units) {
     within(temperatureIn(units, LIMITS[limit][0]), temperatureIn(units, LIMITS[limit][1])).custom(
       (value: number) => celsiusFrom(units, value),
     );
+  const lengthIfGiven = (limit: Limit): Joi.NumberSchema =>
+    typed
+      .decimal()
+      .min(lengthIn(units, LIMITS[limit][0]))
+      .max(lengthIn(units, LIMITS[limit][1]))
+      .custom((value: number) => metresFrom(units, value));
+  const temperatureIfGiven = typed
+    .decimal()
+    .min(temperatureIn(units, LIMITS.airC[0]))
+    .max(temperatureIn(units, LIMITS.airC[1]))
+    .custom((value: number) => celsiusFrom(units, value));
   return {
     start: form({
       place: name.required(),
@@ -80,6 +103,8 @@ function formsIn(units: Units) {
       length: length('side'),
       width: length('side'),
       rows: plain('rows').integer(),
+      turn: plain('turn'),
+      every: lengthIfGiven('every'),
     }),
     variety: form({
       name: name.required(),
@@ -87,6 +112,44 @@ function formsIn(units: Units) {
       purpose: choice(...PURPOSES),
       seedSource: choice(...SEED_SOURCES),
       ownPollen: choice(...OWN_POLLEN),
+      traits: Joi.object().unknown().required(),
+      how: choice('unknown', ...SOWN),
+      day: Joi.when('how', {
+        is: 'unknown',
+        then: Joi.any().strip(),
+        otherwise: day.required(),
+      }),
+      daysToFlower: ifGiven('daysToFlower').integer(),
+      fruitWanted: ifGiven('fruitWanted').integer(),
+      // What stands in the journal beside and is no field of the form.
+      variety: Joi.any().strip(),
+      firstFlower: Joi.any().strip(),
+    }),
+    barrier: form({
+      sort: choice(...BARRIERS),
+      fromX: length('position'),
+      fromY: length('position'),
+      toX: length('position'),
+      toY: length('position'),
+    }),
+    outside: form({
+      name: name.required(),
+      crop: choice(...CROP_IDS),
+      kernel: Joi.valid(...KERNELS),
+      distance: length('distance'),
+      bearing: plain('bearing'),
+      across: length('across'),
+      plants: plain('sourcePlants').integer(),
+      sure: choice(...HOW_SURE),
+      from: dayIfGiven,
+      to: dayIfGiven,
+    }),
+    surroundings: form({
+      ground: choice(...GROUNDS),
+      coldMin: temperatureIfGiven,
+      coldMax: temperatureIfGiven,
+      warmMin: temperatureIfGiven,
+      warmMax: temperatureIfGiven,
     }),
     plants: form({
       variety: chosenId,

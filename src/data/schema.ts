@@ -1,16 +1,21 @@
 import Joi from 'joi';
 import { KIND_VERSIONS, type Kind } from '@/core/journal/entry';
-import { CROP_IDS } from '@/core/crops/squash';
+import { CROP_IDS } from '@/core/crops/catalogue';
 import {
+  BARRIERS,
   bedName,
   day,
+  GROUNDS,
+  HOW_SURE,
   id,
+  KERNELS,
   LIMITS,
   name,
   OWN_POLLEN,
   PURPOSES,
   RAIN,
   SEED_SOURCES,
+  SOWN,
   zone,
   type Limit,
 } from './fields';
@@ -43,6 +48,16 @@ const stop = Joi.object({
   donors: Joi.when('kind', { is: 'pollinate', then: donors.required(), otherwise: Joi.optional() }),
 }).unknown();
 
+const spot = Joi.object({ x: within('position').required(), y: within('position').required() }).unknown();
+const traits = Joi.object({
+  flowers: Joi.valid('perfect', 'female'),
+  setsAlone: Joi.boolean(),
+  allFemale: Joi.boolean(),
+  seedless: Joi.boolean(),
+  style: Joi.valid('inset', 'out'),
+  kernel: Joi.valid(...KERNELS),
+}).unknown();
+
 /** Forms come along, so that Joi is in one chunk. */
 export { FORMS } from './formSchema';
 
@@ -68,6 +83,8 @@ const BODIES: Readonly<Record<Kind, Joi.ObjectSchema>> = {
     length: within('side'),
     width: within('side'),
     rows: within('rows').integer(),
+    turn: within('turn').optional(),
+    every: within('every').optional(),
   }),
   'variety.described': body({
     variety: id,
@@ -76,7 +93,39 @@ const BODIES: Readonly<Record<Kind, Joi.ObjectSchema>> = {
     purpose: Joi.valid(...PURPOSES),
     seedSource: Joi.valid(...SEED_SOURCES),
     ownPollen: Joi.valid(...OWN_POLLEN),
+    traits: traits.optional(),
+    sowing: Joi.object({ how: Joi.valid(...SOWN), day: day.required() })
+      .unknown()
+      .optional(),
+    daysToFlower: within('daysToFlower').integer().optional(),
+    fruitWanted: within('fruitWanted').integer().optional(),
   }),
+  'flowering.seen': body({ variety: id, day }),
+  'barrier.set': body({ barrier: id, sort: Joi.valid(...BARRIERS), from: spot, to: spot }),
+  'outside.described': body({
+    source: id,
+    name,
+    crop: Joi.valid(...CROP_IDS),
+    kernel: Joi.valid(...KERNELS).optional(),
+    distance: within('distance'),
+    bearing: within('bearing'),
+    radius: within('radius'),
+    plants: within('sourcePlants').integer(),
+    sure: Joi.valid(...HOW_SURE),
+    flowering: Joi.object({ from: day.required(), to: day.required() }).unknown().optional(),
+  }),
+  'surroundings.described': body({
+    ground: Joi.valid(...GROUNDS),
+    climate: Joi.object({
+      coldMin: within('airC').required(),
+      coldMax: within('airC').required(),
+      warmMin: within('airC').required(),
+      warmMax: within('airC').required(),
+    })
+      .unknown()
+      .optional(),
+  }),
+  'plan.removed': body({ what: Joi.valid('bed', 'variety', 'barrier', 'outside'), id }),
   'plants.set': body({
     bed: id,
     row: within('rows').integer(),
@@ -210,6 +259,7 @@ export function faultOfEntry(value: unknown): Fault | undefined {
   const inner = schema && faultOf(schema.validate(entry.body, OPTIONS).error);
   if (inner) return { ...inner, field: `body.${inner.field}` };
   if (entry.kind !== 'amended' || !entry.body.of) return undefined;
+  // An amendment's body is of whatever version it was written in.
   const amended = bodySchema(entry.body.of, 1);
   const fault = amended && faultOf(amended.validate(entry.body.body, OPTIONS).error);
   return fault && { ...fault, field: `body.body.${fault.field}` };

@@ -128,7 +128,7 @@ export async function openApp(address: string, { wide = false } = {}): Promise<v
       <ExpoRoot context={ROUTES} location={address} />
     </Head.Provider>,
   );
-  await waitFor(() => expect(screen.queryByText(/^(Opening the garden|Fetching the form)…$/)).toBeNull(), {
+  await waitFor(() => expect(screen.queryByText(/^(Opening the garden|Fetching the screen)…$/)).toBeNull(), {
     timeout: 20_000,
   });
   await screen.findAllByRole('heading', undefined, { timeout: 20_000 });

@@ -1,10 +1,10 @@
-import { FormScreen } from '@/screens/forms/FormScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Bed() {
   return (
     <Route title="A bed">
-      <FormScreen form="bed" />
+      <LateScreen screen="bed" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { GardenScreen } from '@/screens/garden/GardenScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Garden() {
   return (
     <Route title="Garden">
-      <GardenScreen />
+      <LateScreen screen="garden" />
     </Route>
   );
 }

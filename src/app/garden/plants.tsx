@@ -1,10 +1,10 @@
-import { FormScreen } from '@/screens/forms/FormScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Plants() {
   return (
     <Route title="Plants">
-      <FormScreen form="plants" />
+      <LateScreen screen="plants" />
     </Route>
   );
 }

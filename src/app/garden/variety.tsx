@@ -1,10 +1,10 @@
-import { FormScreen } from '@/screens/forms/FormScreen';
+import { LateScreen } from '@/screens/shell/LateScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Variety() {
   return (
     <Route title="A variety">
-      <FormScreen form="variety" />
+      <LateScreen screen="variety" />
     </Route>
   );
 }

@@ -1,10 +1,16 @@
-/** Where a figure comes from. `memory`: published, quoted from memory. `default`: our own choice. */
+import type { TraitName } from '../journal/entry';
+import type { DegreeDayMethod } from '../season/degreeDays';
+
+/**
+ * Where a figure comes from. `practice`: common practice, no source. `memory`: published, quoted from memory.
+ * `default`: our own choice.
+ */
 export type Standing = 'practice' | 'memory' | 'default';
 
-/** A figure with its unit and standing. */
+/** A figure with its unit and standing. `degCd` are degree days, °C. */
 export interface Figure<T = number> {
   readonly value: T;
-  readonly unit: 'h' | 'd' | 'degC' | 'share' | 'count' | 'min' | 's' | 'm';
+  readonly unit: 'h' | 'd' | 'degC' | 'degCd' | 'share' | 'count' | 'min' | 's' | 'm';
   readonly standing: Standing;
   readonly source?: string;
 }
@@ -12,28 +18,108 @@ export interface Figure<T = number> {
 /** From and to, both in the figure's unit. */
 export type Span = readonly [number, number];
 
-export type CropId = 'pepo' | 'maxima' | 'moschata' | 'argyrosperma';
+/**
+ * Where the sexes sit. `separate`: male and female flowers on one plant; `maleAndPerfect`: males, and perfect
+ * flowers that carry the fruit; `tasselAndEar`: corn; `perfect`: both in each flower.
+ */
+export type Habit = 'separate' | 'maleAndPerfect' | 'tasselAndEar' | 'perfect';
 
-/** What the handbook knows of a crop whose flowers are male or female and last one morning. */
-export interface Crop {
-  readonly id: CropId;
-  /** Botanical name. */
-  readonly species: string;
-  /** Opening of the flowers, hours from sunrise, on a mild morning. */
+/** How pollen travels from plant to plant. */
+export type Carrier = 'insects' | 'nightInsects' | 'wind' | 'self';
+
+/** How pollen is brought by hand, the crop's own way first. */
+export type Method = 'maleFlower' | 'brush' | 'swab' | 'vibrate' | 'shake' | 'emasculate' | 'tasselBag';
+
+/** What keeps a flower shut or guarded, the crop's own first. */
+export type CropCover = 'tape' | 'cord' | 'bag' | 'peg' | 'indoors' | 'shootBag' | 'cage';
+
+/** What can hurt somebody or spread with this crop. */
+export type CropCaution =
+  'bitterFruit' | 'poisonousBerries' | 'mosaicOnHands' | 'fruitBlotch' | 'hotJuice' | 'bladesAndStaples';
+
+/** Hours at which flowers open and shut on a mild day, beside sunrise or sunset. */
+export interface FlowerHours {
+  readonly from: 'sunrise' | 'sunset';
   readonly opens: Figure<Span>;
-  /** Shutting of the flowers, hours from sunrise, on a mild morning. */
   readonly shuts: Figure<Span>;
   /** Clock hour by which to be done whatever the sun says, where growers name one. */
   readonly doneByClock?: Figure;
-  /** Below this air temperature at dawn the flowers open late. */
-  readonly floor: Figure;
+}
+
+/** Least distance from what can cross, from little to much care, for each purpose. */
+export interface Distances {
+  readonly casual: Figure<Span>;
+  readonly saving: Figure<Span>;
+  readonly rare: Figure<Span>;
+}
+
+/** Fewest mothers: for any seed at all, to keep a variety, to conserve it. */
+export interface Mothers {
+  readonly any: Figure;
+  readonly keep: Figure<Span>;
+  readonly conserve: Figure<Span>;
+}
+
+/** Days since pollination on which to look at a fruitlet: early sign, set, kept. */
+export interface Looks {
+  readonly early: Figure<Span>;
+  readonly set: Figure<Span>;
+  readonly kept: Figure;
+}
+
+/** How the crop comes into flower. */
+export interface Development {
+  /** Air temperatures between which it develops. */
+  readonly base: Figure;
+  readonly cap?: Figure;
+  readonly method: DegreeDayMethod;
+  /** Degree days from sowing to the first flowers; for corn to the first pollen and silk. */
+  readonly toFlower: Figure;
+  /** Share of them that a raised plant has behind it when it is planted out. */
+  readonly raised: Figure;
+  /** Days for which a variety flowers, unless the season ends it; for corn until the last silk has faded. */
+  readonly flowersFor: Figure;
+}
+
+/** What there is to know of a crop. Fields that are left out have no meaning for it, or nobody has told us. */
+export interface CropFacts {
+  /** As growers call it. */
+  readonly name: string;
+  /** Kinds it comes in, for those who know it by these. */
+  readonly kinds: string;
+  /** Botanical name. */
+  readonly species: string;
+  /** All varieties of one group cross freely. */
+  readonly group: string;
+  readonly habit: Habit;
+  readonly carrier: Carrier;
+  /** Share of the seed that other plants father where plants stand mixed and open to insects and wind. */
+  readonly outcrossing: Figure<Span>;
+  /** Do the evening walk and the morning round lead through this crop? */
+  readonly guided: boolean;
+  readonly hours?: FlowerHours;
+  /** Below this air temperature flowers open late, or not at all. */
+  readonly floor?: Figure;
+  /** How long a female can be pollinated. */
+  readonly receptive?: Figure<Span>;
+  /** Male flowers that come for each female. */
+  readonly malesPresent?: Figure<Span>;
   /** Chance that one hand-pollinated flower sets, before own records speak. */
-  readonly setPrior: Figure;
+  readonly setPrior?: Figure;
   /** Males wanted for each female. */
   readonly males: { readonly fruit: Figure; readonly seed: Figure };
-  /** Days from pollination to eating stage and to ripe seed on the vine. */
-  readonly eatAfter: Figure<Span>;
-  readonly seedAfter: Figure<Span>;
-  /** Days on which to look at a fruitlet: early sign, set, kept. */
-  readonly looks: { readonly early: Figure<Span>; readonly set: Figure<Span>; readonly kept: Figure };
+  /** Days from pollination to eating stage and to ripe seed on the plant. */
+  readonly eatAfter?: Figure<Span>;
+  readonly seedAfter?: Figure<Span>;
+  /** Fruits a plant can ripen for seed. */
+  readonly seedFruits?: Figure<Span>;
+  readonly looks: Looks;
+  readonly methods: readonly Method[];
+  readonly covers: readonly CropCover[];
+  readonly distances: Distances;
+  readonly mothers: Mothers;
+  readonly development: Development;
+  /** What has to be asked of each variety, since it differs within the crop. */
+  readonly asks: readonly TraitName[];
+  readonly cautions: readonly CropCaution[];
 }

@@ -1,13 +1,14 @@
-import { crossing, type Kernel } from './crossing';
-import { SPECIES, SPECIES_IDS } from './species';
+import { cropOf, CROP_IDS } from '../crops/catalogue';
+import type { Kernel } from '../journal/entry';
+import { crossesHow, crossing, RARE_CROSSES } from './crossing';
 
-const how = (mother: (typeof SPECIES_IDS)[number], father: (typeof SPECIES_IDS)[number]): string =>
-  crossing({ species: mother }, { species: father }).how;
+const how = (mother: (typeof CROP_IDS)[number], father: (typeof CROP_IDS)[number]): string =>
+  crossing({ crop: mother }, { crop: father }).how;
 
 test('who crosses with whom does not depend on who is the mother', () => {
-  for (const a of SPECIES_IDS) {
+  for (const a of CROP_IDS) {
     expect(how(a, a)).toBe('freely');
-    for (const b of SPECIES_IDS) expect(how(a, b)).toBe(how(b, a));
+    for (const b of CROP_IDS) expect(how(a, b)).toBe(how(b, a));
   }
 });
 
@@ -16,7 +17,7 @@ test('who crosses with whom does not depend on who is the mother', () => {
 test('squash species are apart, but for a few that cross rarely', () => {
   expect(how('pepo', 'maxima')).toBe('no');
   expect(how('maxima', 'argyrosperma')).toBe('no');
-  expect(crossing({ species: 'argyrosperma' }, { species: 'moschata' })).toMatchObject({
+  expect(crossing({ crop: 'argyrosperma' }, { crop: 'moschata' })).toMatchObject({
     how: 'rarely',
     reasons: [{ code: 'nowAndThen' }],
   });
@@ -37,8 +38,7 @@ test('cultivated peppers: one complex, one beside it, one apart', () => {
 test('melon and watermelon never cross, watermelon and citron do, cucumber stands alone', () => {
   expect(how('melon', 'watermelon')).toBe('no');
   expect(how('watermelon', 'citron')).toBe('freely');
-  for (const other of SPECIES_IDS.filter((id) => id !== 'cucumber'))
-    expect(how('cucumber', other)).toBe('no');
+  for (const other of CROP_IDS.filter((id) => id !== 'cucumber')) expect(how('cucumber', other)).toBe('no');
 });
 
 test('the nightshades do not cross with each other', () => {
@@ -47,7 +47,7 @@ test('the nightshades do not cross with each other', () => {
 });
 
 const kernels = (mother: Kernel, father: Kernel): string =>
-  crossing({ species: 'corn', kernel: mother }, { species: 'corn', kernel: father }).thisYear;
+  crossing({ crop: 'corn', kernel: mother }, { crop: 'corn', kernel: father }).thisYear;
 
 // Xenia: sweetness and supersweetness are recessive at different genes, so their cross is starchy (corn genetics,
 // textbook; from memory).
@@ -58,19 +58,19 @@ test('corn shows a cross in this year’s kernels', () => {
   expect(kernels('pop', 'starchy')).toBe('spoils');
   expect(kernels('starchy', 'sweet')).toBe('changes');
   expect(kernels('sweet', 'sweet')).toBe('no');
-  expect(crossing({ species: 'corn' }, { species: 'corn', kernel: 'pop' }).thisYear).toBe('unknown');
+  expect(crossing({ crop: 'corn' }, { crop: 'corn', kernel: 'pop' }).thisYear).toBe('unknown');
 });
 
 test('no other crop’s eating suffers this year', () => {
-  for (const a of SPECIES_IDS.filter((id) => id !== 'corn')) {
-    for (const b of SPECIES_IDS) expect(crossing({ species: a }, { species: b }).thisYear).toBe('no');
+  for (const a of CROP_IDS.filter((id) => id !== 'corn')) {
+    for (const b of CROP_IDS) expect(crossing({ crop: a }, { crop: b }).thisYear).toBe('no');
   }
 });
 
 test('every judgement has its reason, and every figure its standing and order', () => {
-  for (const a of SPECIES_IDS) {
-    expect(crossing({ species: a }, { species: 'pepo' }).reasons.length).toBeGreaterThan(0);
-    const { distances, mothers } = SPECIES[a];
+  for (const a of CROP_IDS) {
+    expect(crossing({ crop: a }, { crop: 'pepo' }).reasons.length).toBeGreaterThan(0);
+    const { distances, mothers } = cropOf(a);
     const [casual, saving, rare] = [distances.casual.value, distances.saving.value, distances.rare.value];
     for (const [least, most] of [casual, saving, rare]) expect(least).toBeLessThanOrEqual(most);
     expect(casual[1]).toBeLessThanOrEqual(saving[1]);
@@ -78,4 +78,10 @@ test('every judgement has its reason, and every figure its standing and order', 
     expect(mothers.any.value).toBeLessThanOrEqual(mothers.keep.value[0]);
     expect(mothers.keep.value[1]).toBeLessThanOrEqual(mothers.conserve.value[1]);
   }
+});
+
+test('the short answer and the long one agree, and rare crosses name groups that exist', () => {
+  for (const a of CROP_IDS) for (const b of CROP_IDS) expect(crossesHow(a, b)).toBe(how(a, b));
+  const groups = new Set(CROP_IDS.map((id) => cropOf(id).group));
+  for (const [one, other] of RARE_CROSSES) expect([groups.has(one), groups.has(other)]).toEqual([true, true]);
 });

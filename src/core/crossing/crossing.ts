@@ -1,12 +1,10 @@
+import { cropOf, type CropId } from '../crops/catalogue';
+import type { Kernel } from '../journal/entry';
 import { reason, type Reason } from '../reason';
-import { SPECIES, type CrossingGroup, type SpeciesId } from './species';
-
-/** What the endosperm of a corn is: it decides how a foreign kernel tastes or pops this very year. */
-export type Kernel = 'sweet' | 'supersweet' | 'pop' | 'starchy';
 
 /** What crossing depends on. */
 export interface CrossingTraits {
-  readonly species: SpeciesId;
+  readonly crop: CropId;
   /** For corn; unknown when left out. */
   readonly kernel?: Kernel;
 }
@@ -37,15 +35,25 @@ export interface Crossing {
  * Groups that cross now and then. The squash: squash breeding reviews; the peppers: the annuum complex and its
  * neighbours in pepper breeding reviews; both from memory.
  */
-const RARE: readonly (readonly [CrossingGroup, CrossingGroup, 'nowAndThen' | 'seldom'])[] = [
+export const RARE_CROSSES: readonly (readonly [string, string, 'nowAndThen' | 'seldom'])[] = [
   ['moschata', 'argyrosperma', 'nowAndThen'],
   ['moschata', 'maxima', 'seldom'],
   ['moschata', 'pepo', 'seldom'],
   ['pepper', 'baccatum', 'seldom'],
 ];
 
-const rareBetween = (a: CrossingGroup, b: CrossingGroup): 'nowAndThen' | 'seldom' | undefined =>
-  RARE.find(([one, other]) => (one === a && other === b) || (one === b && other === a))?.[2];
+const rareBetween = (a: string, b: string): 'nowAndThen' | 'seldom' | undefined =>
+  RARE_CROSSES.find(([one, other]) => (one === a && other === b) || (one === b && other === a))?.[2];
+
+/** Share of the pollen that takes where two species cross only rarely. Our default, no source. */
+export const RARE_TAKES = 0.02;
+
+/** How often two crops cross, whatever their varieties. */
+export function crossesHow(a: CropId, b: CropId): HowOften {
+  const [one, other] = [cropOf(a).group, cropOf(b).group];
+  if (one === other) return 'freely';
+  return rareBetween(one, other) ? 'rarely' : 'no';
+}
 
 /**
  * Whether and how two varieties cross. It is the same either way round, but for this year's kernels of corn, which
@@ -55,18 +63,18 @@ const rareBetween = (a: CrossingGroup, b: CrossingGroup): 'nowAndThen' | 'seldom
  * @param father the variety whose pollen may come.
  */
 export function crossing(mother: CrossingTraits, father: CrossingTraits): Crossing {
-  const [a, b] = [SPECIES[mother.species], SPECIES[father.species]];
+  const [a, b] = [cropOf(mother.crop), cropOf(father.crop)];
+  const names = { mother: a.species, father: b.species };
   if (a.group !== b.group) {
     const rare = rareBetween(a.group, b.group);
-    const names = { mother: a.name, father: b.name };
     return rare
       ? { how: 'rarely', thisYear: 'no', reasons: [reason(rare, names)] }
       : { how: 'no', thisYear: 'no', reasons: [reason('otherSpecies', names)] };
   }
   const same =
-    mother.species === father.species
-      ? reason<CrossingReason>('sameSpecies', { species: a.name })
-      : reason<CrossingReason>('sameGroup', { mother: a.name, father: b.name });
+    mother.crop === father.crop
+      ? reason<CrossingReason>('sameSpecies', { species: a.species })
+      : reason<CrossingReason>('sameGroup', names);
   const kernels = a.group === 'corn' ? kernelEffect(mother.kernel, father.kernel) : undefined;
   return {
     how: 'freely',

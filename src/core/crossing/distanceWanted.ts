@@ -1,15 +1,13 @@
-import type { Purpose } from '../journal/entry';
+import type { Ground, Purpose } from '../journal/entry';
 import { reason, type Reason } from '../reason';
-import { SPECIES, type Distances, type SpeciesId } from './species';
-
-/** What lies between and around: it makes pollen travel less far or farther. */
-export type Ground = 'sheltered' | 'mixed' | 'open';
+import type { Distances } from '../crops/crop';
+import { cropOf, type CropId } from '../crops/catalogue';
 
 /** How far the style stands in its cone, for tomatoes. */
 export type Style = 'inset' | 'out';
 
 export interface DistanceQuestion {
-  readonly species: SpeciesId;
+  readonly crop: CropId;
   readonly purpose: Purpose;
   readonly ground: Ground;
   readonly style?: Style;
@@ -41,8 +39,8 @@ const STYLE_OUT = { casual: [15, 15], saving: [30, 30], rare: [50, 50] } as cons
  *
  * Nothing is asked for eating, but for corn, whose kernels this year are the seed.
  */
-export function distanceWanted({ species, purpose, ground, style }: DistanceQuestion): DistanceWanted {
-  const { group, carrier, distances } = SPECIES[species];
+export function distanceWanted({ crop, purpose, ground, style }: DistanceQuestion): DistanceWanted {
+  const { group, carrier, distances } = cropOf(crop);
   if (purpose === 'eat' && group !== 'corn') return { metres: 0, reasons: [reason('eatenOnly')] };
   const range = purpose === 'eat' ? 'casual' : RANGE[purpose];
   const out = group === 'tomato' && style === 'out';

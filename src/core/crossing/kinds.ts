@@ -1,16 +1,16 @@
-import type { SpeciesId } from './species';
+import type { CropId } from '../crops/catalogue';
 
 /** A common kind, by the names it goes by; more than one species where the name alone does not tell. */
 export interface Kind {
   readonly names: readonly string[];
-  readonly species: readonly [SpeciesId, ...SpeciesId[]];
+  readonly crops: readonly [CropId, ...CropId[]];
 }
 
-const kind = (species: SpeciesId | readonly [SpeciesId, ...SpeciesId[]], ...names: string[]): Kind => ({
+const kind = (crops: CropId | readonly [CropId, ...CropId[]], ...names: string[]): Kind => ({
   names,
-  species: typeof species === 'string' ? [species] : species,
+  crops: typeof crops === 'string' ? [crops] : crops,
 });
-const each = (species: SpeciesId, ...names: string[]): Kind[] => names.map((name) => kind(species, name));
+const each = (crop: CropId, ...names: string[]): Kind[] => names.map((name) => kind(crop, name));
 
 const ALL_SQUASH = ['pepo', 'maxima', 'moschata', 'argyrosperma'] as const;
 const ALL_PEPPERS = ['annuum', 'chinense', 'frutescens', 'baccatum', 'pubescens'] as const;
@@ -240,6 +240,7 @@ export const KINDS: readonly Kind[] = [
     'snap pea',
     'field pea',
   ),
+  kind('strawberry', 'strawberry', 'garden strawberry', 'everbearing strawberry'),
   kind(
     'lettuce',
     'lettuce',
@@ -275,6 +276,6 @@ const BY_NAME = new Map(KINDS.flatMap((each) => each.names.map((name) => [plainN
 /**
  * The kind that goes by a name, however it is spelt or put in the plural; `undefined` for one that is not known.
  *
- * @example kindCalled('Courgettes')?.species // ['pepo']
+ * @example kindCalled('Courgettes')?.crops // ['pepo']
  */
 export const kindCalled = (name: string): Kind | undefined => BY_NAME.get(plainName(name));

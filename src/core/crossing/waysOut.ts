@@ -1,5 +1,5 @@
+import { cropOf } from '../crops/catalogue';
 import type { Danger, GrownVariety } from './isolation';
-import { SPECIES } from './species';
 
 /** What a way out costs the grower. */
 export type Cost = 'asking' | 'waiting' | 'morningWork' | 'building' | 'room' | 'harvest';
@@ -10,6 +10,7 @@ export interface WayOut {
     | 'askNeighbour'
     | 'stagger'
     | 'coverAndHand'
+    | 'bagFlowers'
     | 'cage'
     | 'alternateCages'
     | 'borderRows'
@@ -38,17 +39,20 @@ export function waysOut(variety: GrownVariety, dangers: readonly Danger[], wante
   const outside = open.filter(({ where }) => where === 'outside').map(({ id }) => id);
   const own = open.filter(({ where }) => where === 'garden').map(({ id }) => id);
   const all = open.map(({ id }) => id);
-  const { carrier, group } = SPECIES[variety.traits.species];
-  const byInsects = carrier === 'insects' || carrier === 'nightInsects';
-  const ways: WayOut[] = [{ way: 'coverAndHand', cost: 'morningWork', about: all }];
+  const { group, habit, covers } = cropOf(variety.crop);
+  // Perfect flowers that pollinate themselves only need to be kept shut.
+  const cover = habit === 'perfect' ? 'bagFlowers' : 'coverAndHand';
+  const ways: WayOut[] = [{ way: cover, cost: 'morningWork', about: all }];
   if (outside.length > 0) ways.push({ way: 'askNeighbour', cost: 'asking', about: outside });
   if (group === 'corn') {
     ways.push({ way: 'stagger', cost: 'waiting', about: all, amount: STAGGER_DAYS });
     if (outside.length > 0) ways.push({ way: 'borderRows', cost: 'room', about: outside });
   }
-  if (byInsects) {
+  if (covers.includes('cage')) {
     ways.push({ way: 'cage', cost: 'building', about: all });
-    if (own.length > 0) ways.push({ way: 'alternateCages', cost: 'building', about: own });
+    if (own.length > 0 && habit !== 'perfect') {
+      ways.push({ way: 'alternateCages', cost: 'building', about: own });
+    }
   }
   if (own.length > 0 && wanted <= FARTHEST_IN_GARDEN_M) {
     ways.push({ way: 'moveAway', cost: 'room', about: own, amount: wanted });

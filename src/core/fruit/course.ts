@@ -1,5 +1,5 @@
-import { cropOf } from '../crops/squash';
-import type { CropId } from '../crops/crop';
+import { cropOf } from '../crops/catalogue';
+import type { CropId } from '../crops/catalogue';
 import type { Cause, LookSeen } from '../journal/entry';
 import type { Flower } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';

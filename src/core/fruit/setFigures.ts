@@ -1,5 +1,5 @@
-import { cropOf } from '../crops/squash';
-import type { CropId } from '../crops/crop';
+import { cropOf } from '../crops/catalogue';
+import type { CropId } from '../crops/catalogue';
 import { groupBy } from '../groupBy';
 import type { Course } from './course';
 import { clusteredWilson, type Share } from './wilson';

@@ -10,6 +10,7 @@ const bed = (name: string, change: Partial<Bed> = {}): Bed => ({
   length: 6,
   width: 2.4,
   rows: 2,
+  turn: 0,
   ...change,
 });
 const plant = (id: string, row: number, place: number, inBed = 'A'): Plant => ({

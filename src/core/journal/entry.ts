@@ -1,4 +1,4 @@
-import type { CropId } from '../crops/crop';
+import type { CropId } from '../crops/catalogue';
 import type { Day, Instant } from '../time/types';
 
 /** What the grower wants of a variety; it decides covers, males per female and how strict the chain is. */
@@ -35,6 +35,55 @@ export type Cause =
   | 'pest'
   | 'handled'
   | 'unknown';
+
+/** What the endosperm of a corn is: it decides how a foreign kernel tastes or pops this very year. */
+export type Kernel = 'sweet' | 'supersweet' | 'pop' | 'starchy';
+
+/** What differs between varieties of one crop; a crop's `asks` says which of them it has. */
+export interface VarietyTraits {
+  /** Melon, watermelon: are the flowers that carry the fruit perfect or female? */
+  readonly flowers?: 'perfect' | 'female';
+  /** Sets fruit without pollen. */
+  readonly setsAlone?: boolean;
+  /** Has no male flowers of its own. */
+  readonly allFemale?: boolean;
+  /** Sets seedless fruit, and only by pollen of a seeded variety. */
+  readonly seedless?: boolean;
+  /** Does the style stand out of its cone, where insects reach it? */
+  readonly style?: 'inset' | 'out';
+  readonly kernel?: Kernel;
+}
+
+export type TraitName = keyof VarietyTraits;
+
+/** When seed went into the ground, or plants raised elsewhere did. */
+export interface Sowing {
+  readonly how: 'sown' | 'plantedOut';
+  readonly day: Day;
+}
+
+/** What stands in the way. Trellises and walls cannot be walked through; all but trellises hold pollen back. */
+export type BarrierSort = 'trellis' | 'wall' | 'building' | 'hedge' | 'forage';
+
+/** How much the land around lets pollen travel. */
+export type Ground = 'sheltered' | 'mixed' | 'open';
+
+/** How well something outside the garden is known. */
+export type HowSure = 'seen' | 'told' | 'guessed';
+
+/** Mean lowest and highest air temperature of the coldest and of the warmest month, °C. */
+export interface Climate {
+  readonly coldMin: number;
+  readonly coldMax: number;
+  readonly warmMin: number;
+  readonly warmMax: number;
+}
+
+/** Metres east and north of the gate. */
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
 
 export type BudCount = Readonly<Record<Sex, number>>;
 
@@ -88,6 +137,10 @@ export interface Bodies {
     readonly length: number;
     readonly width: number;
     readonly rows: number;
+    /** Degrees by which the rows are turned anticlockwise from east, about that corner. */
+    readonly turn: number;
+    /** Metres from plant to plant; left out where the plants of a row share its length evenly. */
+    readonly every?: number;
   };
   'variety.described': {
     readonly variety: string;
@@ -96,7 +149,40 @@ export interface Bodies {
     readonly purpose: Purpose;
     readonly seedSource: SeedSource;
     readonly ownPollen: OwnPollen;
+    readonly traits: VarietyTraits;
+    readonly sowing?: Sowing;
+    /** Days from sowing or planting out to the first flower, where the grower or the packet knows. */
+    readonly daysToFlower?: number;
+    /** Fruits wanted for seed. */
+    readonly fruitWanted?: number;
   };
+  /** The first flower, or for corn the first silk, that a grower saw of a variety. */
+  'flowering.seen': { readonly variety: string; readonly day: Day };
+  /** A stretch of something that stands in the way. */
+  'barrier.set': {
+    readonly barrier: string;
+    readonly sort: BarrierSort;
+    readonly from: Spot;
+    readonly to: Spot;
+  };
+  /** Something outside the garden that sheds pollen: a neighbour's patch, a field, feral plants. */
+  'outside.described': {
+    readonly source: string;
+    readonly name: string;
+    readonly crop: CropId;
+    readonly kernel?: Kernel;
+    /** From the gate to its middle, metres, and degrees clockwise from north. */
+    readonly distance: number;
+    readonly bearing: number;
+    /** How far it reaches from its middle, metres. */
+    readonly radius: number;
+    readonly plants: number;
+    readonly sure: HowSure;
+    readonly flowering?: { readonly from: Day; readonly to: Day };
+  };
+  'surroundings.described': { readonly ground: Ground; readonly climate?: Climate };
+  /** Takes a thing off the plan; what was recorded of it stays. */
+  'plan.removed': { readonly what: 'bed' | 'variety' | 'barrier' | 'outside'; readonly id: string };
   'plants.set': {
     readonly bed: string;
     readonly row: number;
@@ -201,8 +287,13 @@ export const KIND_VERSIONS: Readonly<Record<Kind, number>> = {
   'garden.described': 1,
   'device.named': 1,
   'season.named': 1,
-  'bed.laid': 1,
-  'variety.described': 1,
+  'bed.laid': 2,
+  'variety.described': 2,
+  'flowering.seen': 1,
+  'barrier.set': 1,
+  'outside.described': 1,
+  'surroundings.described': 1,
+  'plan.removed': 1,
   'plants.set': 1,
   'plant.removed': 1,
   scouted: 1,

@@ -5,7 +5,7 @@ import { stableJson } from './stableJson';
 import type { Flower, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
 import { names, visitSubjects, type SubjectType, type Visit } from './subjects';
-import { upcast } from './upcast';
+import { upcast, withBody } from './upcast';
 import type { Day } from '../time/types';
 
 /** One map for each type of subject, so that no key need be put together and hashed anew for each entry. */
@@ -28,8 +28,11 @@ export class Journal {
     garden: new SubjectMap(),
     device: new SubjectMap(),
     season: new SubjectMap(),
+    surroundings: new SubjectMap(),
     bed: new SubjectMap(),
     variety: new SubjectMap(),
+    barrier: new SubjectMap(),
+    outside: new SubjectMap(),
     plant: new SubjectMap(),
     walk: new SubjectMap(),
     flower: new SubjectMap(),
@@ -166,7 +169,7 @@ export class Journal {
     const stored = this.#entries.get(target);
     const aimed = stored && upcast(stored);
     if (!aimed || !amends(meta, aimed)) return;
-    visitSubjects(withBody(aimed, meta), (type, id) => {
+    visitSubjects(withBody(aimed, meta.body.body), (type, id) => {
       if (!this.#subject(type, id)?.entries.includes(aimed)) this.#file(aimed, type, id);
     });
   }
@@ -185,7 +188,7 @@ export class Journal {
       seen.add(key);
     };
     visitSubjects(entry, once);
-    for (const meta of metas) if (amends(meta, entry)) visitSubjects(withBody(entry, meta), once);
+    for (const meta of metas) if (amends(meta, entry)) visitSubjects(withBody(entry, meta.body.body), once);
   }
 
   /** Marks for refolding what an entry is about; a strike of a strike leads on to what that one was about. */
@@ -259,7 +262,7 @@ export class Journal {
       .sort(compareEntries)
       .findLast((meta) => this.#effective(meta) !== undefined);
     if (!inForce) return entry;
-    return inForce.kind === 'struck' ? undefined : withBody(entry, inForce);
+    return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
 }
 
@@ -269,6 +272,3 @@ const amends = (meta: Meta, entry: Entry): meta is EntryOf<'amended'> =>
   meta.body.of === entry.kind &&
   entry.kind !== 'amended' &&
   entry.kind !== 'struck';
-
-const withBody = (entry: Entry, amendment: EntryOf<'amended'>): Entry =>
-  ({ ...entry, body: amendment.body.body }) as Entry;

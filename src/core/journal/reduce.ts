@@ -1,6 +1,7 @@
 import type { Entry, EntryOf } from './entry';
+import { compareEntries } from './order';
 import { reduceFlower } from './reduceFlower';
-import type { Device, Garden, Plant, Round, States, StopDone, Walk } from './state';
+import type { Device, Garden, Plant, Round, States, StopDone, Variety, Walk } from './state';
 import type { SubjectType } from './subjects';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
@@ -8,13 +9,31 @@ type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) =>
 const last = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K> | undefined =>
   entries.findLast((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
 
+/** What was last said of a subject, unless the last was that it is gone. */
+function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set' | 'outside.described'>(
+  entries: readonly Entry[],
+  kind: K,
+): EntryOf<K> | undefined {
+  const said = last(entries, kind);
+  const removed = last(entries, 'plan.removed');
+  return said && removed && compareEntries(said, removed) < 0 ? undefined : said;
+}
+
+function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefined {
+  const described = unlessRemoved(entries, 'variety.described')?.body;
+  if (!described) return undefined;
+  const sown = described.sowing?.day ?? '';
+  const seen = entries.flatMap((entry) => (entry.kind === 'flowering.seen' ? entry.body.day : []));
+  const firstFlower = seen.filter((day) => day > sown).sort()[0];
+  return { ...described, ...(firstFlower && { firstFlower }) };
+}
+
 /** A subject that is simply what was last said of it. */
 const latest =
-  <T extends 'season' | 'bed' | 'variety' | 'weather'>(
+  <T extends 'season' | 'surroundings' | 'weather'>(
     kind: {
       season: 'season.named';
-      bed: 'bed.laid';
-      variety: 'variety.described';
+      surroundings: 'surroundings.described';
       weather: 'weather.noted';
     }[T],
   ): Reducer<T> =>
@@ -93,8 +112,11 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   garden: reduceGarden,
   device: reduceDevice,
   season: latest('season.named'),
-  bed: latest('bed.laid'),
-  variety: latest('variety.described'),
+  surroundings: latest('surroundings.described'),
+  bed: (_id, entries) => unlessRemoved(entries, 'bed.laid')?.body,
+  variety: reduceVariety,
+  barrier: (_id, entries) => unlessRemoved(entries, 'barrier.set')?.body,
+  outside: (_id, entries) => unlessRemoved(entries, 'outside.described')?.body,
   plant: reducePlant,
   walk: reduceWalk,
   flower: reduceFlower,

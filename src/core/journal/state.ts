@@ -16,7 +16,11 @@ export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
 export type Season = Bodies['season.named'];
 export type Bed = Bodies['bed.laid'];
-export type Variety = Bodies['variety.described'];
+/** `firstFlower` is the earliest day on which a grower saw it flower, of those noted since it was last sown. */
+export type Variety = Bodies['variety.described'] & { readonly firstFlower?: Day };
+export type Barrier = Bodies['barrier.set'];
+export type Outside = Bodies['outside.described'];
+export type Surroundings = Bodies['surroundings.described'];
 export type WeatherNote = Bodies['weather.noted'];
 
 export interface Plant {
@@ -109,8 +113,11 @@ export interface States {
   garden: Garden;
   device: Device;
   season: Season;
+  surroundings: Surroundings;
   bed: Bed;
   variety: Variety;
+  barrier: Barrier;
+  outside: Outside;
   plant: Plant;
   walk: Walk;
   flower: Flower;

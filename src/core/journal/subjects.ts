@@ -2,7 +2,19 @@ import type { Entry } from './entry';
 
 /** The things an entry can be about. The state of each is folded on its own. */
 export type SubjectType =
-  'garden' | 'device' | 'season' | 'bed' | 'variety' | 'plant' | 'walk' | 'flower' | 'round' | 'weather';
+  | 'garden'
+  | 'device'
+  | 'season'
+  | 'surroundings'
+  | 'bed'
+  | 'variety'
+  | 'barrier'
+  | 'outside'
+  | 'plant'
+  | 'walk'
+  | 'flower'
+  | 'round'
+  | 'weather';
 
 /** Told of each subject in turn. */
 export type Visit = (type: SubjectType, id: string) => void;
@@ -11,8 +23,8 @@ export type Visit = (type: SubjectType, id: string) => void;
 export const walkId = (plant: string, morning: string): string => `${plant}|${morning}`;
 
 /**
- * Visits the subjects an entry names: a late arrival refolds these and no others. The garden itself goes by the
- * empty id. An amendment or a strike names none of its own; it acts on the subjects of its target.
+ * Visits the subjects an entry names: a late arrival refolds these and no others. The garden itself and its surroundings
+ * go by the empty id. An amendment or a strike names none of its own; it acts on the subjects of its target.
  */
 export function visitSubjects(entry: Entry, visit: Visit): void {
   switch (entry.kind) {
@@ -25,7 +37,16 @@ export function visitSubjects(entry: Entry, visit: Visit): void {
     case 'bed.laid':
       return visit('bed', entry.body.bed);
     case 'variety.described':
+    case 'flowering.seen':
       return visit('variety', entry.body.variety);
+    case 'barrier.set':
+      return visit('barrier', entry.body.barrier);
+    case 'outside.described':
+      return visit('outside', entry.body.source);
+    case 'surroundings.described':
+      return visit('surroundings', '');
+    case 'plan.removed':
+      return visit(entry.body.what, entry.body.id);
     case 'plants.set':
       for (const { plant } of entry.body.plants) visit('plant', plant);
       return;

@@ -1,4 +1,4 @@
-import { cropOf } from '../crops/squash';
+import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden } from '../journal/state';

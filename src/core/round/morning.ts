@@ -1,4 +1,4 @@
-import { cropOf } from '../crops/squash';
+import { cropOf, guidedCropOf } from '../crops/catalogue';
 import type { Purpose } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden, Plant, Round, Variety } from '../journal/state';
@@ -75,7 +75,7 @@ function maleBud(journal: Journal, flower: Flower): MaleBud[] {
   return found ? [{ flower: flower.flower, plant: flower.plant, variety: found.variety.variety }] : [];
 }
 
-/** Windows of the varieties' crops on a morning, by crop; a crop without sunrise is left out. */
+/** Windows of the varieties' crops on a morning, by crop; one without sunrise, or not guided by it, is left out. */
 export function windowsOf(
   journal: Journal,
   garden: Garden,
@@ -85,8 +85,9 @@ export function windowsOf(
   const weather = journal.all('weather').get(morning);
   const windows = new Map<Variety['crop'], OpeningWindow>();
   for (const crop of new Set(crops)) {
-    const window = openingWindow(cropOf(crop), garden, morning, weather);
-    if (isOpeningWindow(window)) windows.set(crop, window);
+    const guided = guidedCropOf(crop);
+    const window = guided && openingWindow(guided, garden, morning, weather);
+    if (window && isOpeningWindow(window)) windows.set(crop, window);
   }
   return windows;
 }

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { dayReached, degreeDays, type DayTemperatures, type Thermal } from './degreeDays';
+import { degreeDays, type DayTemperatures, type Thermal } from './degreeDays';
 
 const CORN_F: Thermal = { base: 50, cap: 86 };
 
@@ -53,14 +53,6 @@ test('a degree is a degree in either scale', () => {
       expect(fahrenheit).toBeCloseTo((celsius * 9) / 5, 9);
     }),
   );
-});
-
-test('the day on which a sum is reached, or none', () => {
-  const days = Array.from({ length: 10 }, () => ({ min: 55, max: 80 }));
-  expect(dayReached(days, 17.5, CORN_F, 'limitEnds')).toBe(0);
-  expect(dayReached(days, 100, CORN_F, 'limitEnds')).toBe(5);
-  expect(dayReached(days, 200, CORN_F, 'limitEnds')).toBeUndefined();
-  expect(dayReached([], 1, CORN_F, 'limitEnds')).toBeUndefined();
 });
 
 test('what cannot be is refused', () => {

@@ -40,23 +40,3 @@ export function degreeDays({ min, max }: DayTemperatures, thermal: Thermal, meth
       : (limited(max, thermal) + limited(min, thermal)) / 2;
   return mean - thermal.base;
 }
-
-/**
- * The day on which a sum of degree days is reached.
- *
- * @param days from the day after sowing on.
- * @returns index into `days`, or `undefined` when they do not suffice.
- */
-export function dayReached(
-  days: readonly DayTemperatures[],
-  wanted: number,
-  thermal: Thermal,
-  method: DegreeDayMethod,
-): number | undefined {
-  let sum = 0;
-  for (const [i, day] of days.entries()) {
-    sum += degreeDays(day, thermal, method);
-    if (sum >= wanted) return i;
-  }
-  return undefined;
-}

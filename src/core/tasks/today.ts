@@ -1,8 +1,8 @@
-import type { CropId } from '../crops/crop';
+import { guidedCropOf, type CropId } from '../crops/catalogue';
 import { looksDue, fruitsOf, seasonAt, type Fruit } from '../fruit/fruits';
 import type { CoverMethod } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import type { Garden, WeatherNote } from '../journal/state';
+import type { Garden, Plant, WeatherNote } from '../journal/state';
 import { walkId } from '../journal/subjects';
 import type { Shortage } from '../pairing/pairFlowers';
 import { morningOf, windowsOf, type Morning } from '../round/morning';
@@ -104,26 +104,29 @@ function edge(
   return windows.size === 0 ? undefined : pick(...Array.from(windows.values(), of));
 }
 
-/** Crops with at least one plant in the ground, or, before planting, those of the varieties described. */
+/** Plants in the ground that the evening walk leads to: those of guided crops. */
+export function plantsToWalk(journal: Journal): Plant[] {
+  const varieties = journal.all('variety');
+  return [...journal.all('plant').values()].filter(({ variety, removed }) => {
+    const crop = varieties.get(variety)?.crop;
+    return !removed && crop !== undefined && guidedCropOf(crop) !== undefined;
+  });
+}
+
+/** Guided crops with at least one plant in the ground, or, before planting, those of the varieties described. */
 export function growingCrops(journal: Journal): CropId[] {
   const varieties = journal.all('variety');
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
-  return [...new Set(ids)]
-    .flatMap((id) => varieties.get(id)?.crop ?? [])
-    .filter((crop, i, all) => all.indexOf(crop) === i);
+  const crops = [...new Set(ids)].flatMap((id) => varieties.get(id)?.crop ?? []);
+  return [...new Set(crops)].filter((crop) => guidedCropOf(crop));
 }
 
 function walked(journal: Journal, morning: Day): { plants: number; visited: number } {
   const walks = journal.all('walk');
-  let plants = 0;
-  let visited = 0;
-  for (const { plant, removed } of journal.all('plant').values()) {
-    if (removed) continue;
-    plants += 1;
-    if (walks.has(walkId(plant, morning))) visited += 1;
-  }
-  return { plants, visited };
+  const plants = plantsToWalk(journal);
+  const visited = plants.filter(({ plant }) => walks.has(walkId(plant, morning))).length;
+  return { plants: plants.length, visited };
 }
 
 /** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */

@@ -1,4 +1,4 @@
-import { cropOf, CROP_IDS } from '../crops/squash';
+import { guidedCropOf, GUIDED_IDS } from '../crops/catalogue';
 import { clockHour, MS_PER_HOUR } from '../time/calendar';
 import {
   isOpeningWindow,
@@ -15,8 +15,8 @@ const DAY = '2026-07-18';
 const MILD: MorningWeather = { dawnC: 14, maxC: 24, rain: 'none' };
 const { sunrise } = sunTimes(DAY, SITE);
 
-function windowOf(crop: Parameters<typeof cropOf>[0], weather?: MorningWeather): OpeningWindow {
-  const window = openingWindow(cropOf(crop), SITE, DAY, weather);
+function windowOf(crop: Parameters<typeof guidedCropOf>[0], weather?: MorningWeather): OpeningWindow {
+  const window = openingWindow(guidedCropOf(crop)!, SITE, DAY, weather);
   if (!isOpeningWindow(window)) throw new Error('the sun rises here');
   return window;
 }
@@ -37,7 +37,7 @@ test.each([
 test('the common squash is to be done by ten at the latest, however late the sun', () => {
   // Common practice, no source: by 10:00 at the latest to be safe.
   const spain = { latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
-  const window = openingWindow(cropOf('pepo'), spain, '2026-08-20');
+  const window = openingWindow(guidedCropOf('pepo')!, spain, '2026-08-20');
   if (!isOpeningWindow(window)) throw new Error('the sun rises here');
   expect(clockHour(window.lastSafe, spain.zone)).toBe(10);
   expect(window.reasons.map(({ code }) => code)).toContain('doneByClock');
@@ -60,12 +60,13 @@ test('heat shortens the morning and cool weather lengthens it', () => {
 
 test('most insects wait for about thirteen degrees; the early bees are told of at any temperature', () => {
   expect(windowOf('pepo', { ...MILD, dawnC: 10 }).insects).toBeGreaterThan(windowOf('pepo', MILD).insects);
-  for (const crop of CROP_IDS) expect(windowOf(crop).reasons.map(({ code }) => code)).toContain('earlyBees');
+  for (const crop of GUIDED_IDS)
+    expect(windowOf(crop).reasons.map(({ code }) => code)).toContain('earlyBees');
 });
 
 test('without a sunrise there is a reason and no window', () => {
   const polar = { latitude: 69.6, longitude: 18.9, zone: 'Europe/Oslo' };
-  expect(openingWindow(cropOf('pepo'), polar, '2026-06-21')).toEqual({
+  expect(openingWindow(guidedCropOf('pepo')!, polar, '2026-06-21')).toEqual({
     reasons: [{ code: 'noSunrise', params: { polar: 'day' } }],
   });
 });

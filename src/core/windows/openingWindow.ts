@@ -1,4 +1,4 @@
-import type { Crop } from '../crops/crop';
+import type { CropId, GuidedCrop } from '../crops/catalogue';
 import { reason, type Reason } from '../reason';
 import { atClock, clockHour, MS_PER_HOUR } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -26,7 +26,7 @@ export type WindowReason =
 
 /** All times UTC milliseconds. */
 export interface OpeningWindow {
-  readonly crop: Crop['id'];
+  readonly crop: CropId;
   readonly sunrise: number;
   /** First and last flowers open. */
   readonly opens: readonly [number, number];
@@ -62,16 +62,17 @@ const lateness = (dawnC: number, neededC: number): number =>
  * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise that day.
  */
 export function openingWindow(
-  crop: Crop,
+  crop: GuidedCrop,
   site: Site,
   day: Day,
   weather?: MorningWeather,
 ): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
   const { sunrise, polar } = sunTimes(day, site);
   if (sunrise === null) return { reasons: [reason('noSunrise', { polar: polar ?? 'day' })] };
-  const at = (hours: number): number => sunrise + hours * MS_PER_HOUR;
+  const { hours } = crop;
+  const at = (h: number): number => sunrise + h * MS_PER_HOUR;
   const reasons: Reason<WindowReason>[] = [
-    reason('fromSunrise', { open: crop.opens.value[0], shut: crop.shuts.value[0] }),
+    reason('fromSunrise', { open: hours.opens.value[0], shut: hours.shuts.value[0] }),
   ];
 
   const openLate = weather ? lateness(weather.dawnC, crop.floor.value) : 0;
@@ -85,7 +86,7 @@ export function openingWindow(
     shutMove = COOL_SHUTS_LATER_H;
     reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
   }
-  const shuts = [at(crop.shuts.value[0] + shutMove), at(crop.shuts.value[1] + shutMove)] as const;
+  const shuts = [at(hours.shuts.value[0] + shutMove), at(hours.shuts.value[1] + shutMove)] as const;
 
   const insectsLate = weather ? lateness(weather.dawnC, BEES_FLY_C) : 0;
   reasons.push(
@@ -97,7 +98,7 @@ export function openingWindow(
   return {
     crop: crop.id,
     sunrise,
-    opens: [at(crop.opens.value[0] + openLate), at(crop.opens.value[1] + openLate)],
+    opens: [at(hours.opens.value[0] + openLate), at(hours.opens.value[1] + openLate)],
     shuts,
     lastSafe: lastSafe(crop, site, day, shuts[0], reasons),
     insects: at(insectsLate),
@@ -105,9 +106,15 @@ export function openingWindow(
   };
 }
 
-function lastSafe(crop: Crop, site: Site, day: Day, shuts: number, reasons: Reason<WindowReason>[]): number {
-  if (!crop.doneByClock) return shuts;
-  const byClock = atClock(day, crop.doneByClock.value, site.zone);
+function lastSafe(
+  { hours }: GuidedCrop,
+  site: Site,
+  day: Day,
+  shuts: number,
+  reasons: Reason<WindowReason>[],
+): number {
+  if (!hours.doneByClock) return shuts;
+  const byClock = atClock(day, hours.doneByClock.value, site.zone);
   if (byClock >= shuts) return shuts;
   reasons.push(reason('doneByClock', { hour: clockHour(byClock, site.zone) }));
   return byClock;

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import type { CropId } from '@/core/crops/crop';
+import { GUIDED_IDS, type CropId } from '@/core/crops/catalogue';
 import type { Fact, Purpose } from '@/core/journal/entry';
 import { deviceZone, newId } from '@/data/clock';
 import { useDevice, useGarden } from '@/data/provider';
@@ -9,10 +10,12 @@ import { createGarden } from '@/data/session';
 import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
-import { FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
-import { VarietyFields } from './VarietyFields';
+import { FormChoice, FormField } from '../forms/fields';
+import { PURPOSES } from '../words/names';
+import { optionsOf } from '../words/options';
+import { KindPicker } from './KindPicker';
 
 interface Typed {
   place: string;
@@ -49,6 +52,7 @@ export function StartScreen() {
     purpose: 'seedToKeep',
     plants: '4',
   });
+  const crop = useWatch({ control, name: 'crop' });
   const locate = (): void => {
     setTrouble(undefined);
     navigator.geolocation?.getCurrentPosition(
@@ -98,7 +102,13 @@ export function StartScreen() {
           First bed, first variety
         </Words>
         <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
-        <VarietyFields control={control} cropLabel="Species" />
+        <KindPicker
+          crop={crop}
+          onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
+          error={formState.errors.crop?.message}
+          offered={GUIDED_IDS}
+        />
+        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
         <FormField control={control} name="plants" label="Plants in a row" numeric />
         {trouble ? (
           <Words tone="rust" live>
@@ -126,6 +136,7 @@ function firstFacts(given: Checked): Fact[] {
         length: Math.max(1, given.plants * PLANT_EVERY_M),
         width: 1.2,
         rows: 1,
+        turn: 0,
       },
     },
     {
@@ -137,6 +148,7 @@ function firstFacts(given: Checked): Fact[] {
         purpose,
         seedSource: 'unknown',
         ownPollen: purpose === 'eat' ? 'allowed' : 'lastResort',
+        traits: {},
       },
     },
     {

@@ -5,7 +5,7 @@ import type { Round, Variety } from '@/core/journal/state';
 import { GATE, placesOf } from '@/core/garden/places';
 import { useGarden, useUndo, useView } from '@/data/provider';
 import { PlanStrip } from '@/ui/charts/PlanStrip';
-import { SquashFlower } from '@/ui/flower/SquashFlower';
+import { isSquash, SquashFlower } from '@/ui/flower/SquashFlower';
 import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
 import { SPACE, TOUCH } from '@/ui/theme';
@@ -104,7 +104,7 @@ export function StopCard(props: StopCardProps) {
           sex={sex}
           stage={covered ? 'eve' : 'open'}
           covered={covered}
-          species={variety?.crop ?? 'pepo'}
+          species={variety && isSquash(variety.crop) ? variety.crop : 'pepo'}
           label={`${covered ? 'Covered' : 'Uncovered'} ${sex} flower`}
         />
       </View>

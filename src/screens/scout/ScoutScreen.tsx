@@ -3,7 +3,7 @@ import { comparePlants } from '@/core/garden/places';
 import type { Journal } from '@/core/journal/journal';
 import type { Plant } from '@/core/journal/state';
 import { walkId } from '@/core/journal/subjects';
-import { servedAt } from '@/core/tasks/today';
+import { plantsToWalk, servedAt } from '@/core/tasks/today';
 import { useGarden, useNow, useView } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
 import { Line } from '@/ui/parts/Line';
@@ -29,9 +29,7 @@ export function ScoutScreen() {
   const view = useView('scout', [Math.floor(now / 60_000)], ({ store, garden }) => {
     const { walkMorning } = servedAt(store.journal, garden, now);
     const walks = store.journal.all('walk');
-    const plants = [...store.journal.all('plant').values()]
-      .filter(({ removed }) => !removed)
-      .sort(comparePlants(store.journal.all('bed')));
+    const plants = plantsToWalk(store.journal).sort(comparePlants(store.journal.all('bed')));
     const seen = new Set(
       plants.filter(({ plant }) => walks.has(walkId(plant, walkMorning))).map(({ plant }) => plant),
     );

@@ -1,5 +1,5 @@
-import { cropOf } from '@/core/crops/squash';
-import type { Today } from '@/core/tasks/today';
+import { cropOf } from '@/core/crops/catalogue';
+import { growingCrops, type Today } from '@/core/tasks/today';
 import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
 import { worthThroughMorning } from '@/core/windows/worth';
 import { useGarden } from '@/data/provider';
@@ -8,18 +8,23 @@ import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { useFormat, type Format } from '../format';
 import { Measured } from '../shell/Measured';
-import { CROPS } from '../words/names';
+import { shortSpecies } from '../words/names';
+
+/** Chance to set of a crop that is drawn at full thickness. */
+const MILD = 0.65;
 
 /** The morning that the day is about, as a band of hours. */
 export function Ribbon({ today, now }: { readonly today: Today; readonly now: number }) {
   const f = useFormat();
-  const zone = useGarden().store.described?.zone ?? 'UTC';
+  const { store } = useGarden();
+  const zone = store.described?.zone ?? 'UTC';
   const windows = [...today.windows.values()];
   if (windows.length === 0) {
     return (
       <Words tone="soft" style={{ paddingHorizontal: SPACE.l }}>
-        The sun does not rise here on this day, so opening hours cannot be reckoned from it. Watch the
-        flowers.
+        {growingCrops(store.journal).length > 0
+          ? 'The sun does not rise here on this day, so opening hours cannot be reckoned from it. Watch the flowers.'
+          : 'No squash grows here. Opening hours, the walk and the round are for squash so far.'}
       </Words>
     );
   }
@@ -28,10 +33,10 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
   const petals = windows.map((window, i): RibbonPetal => ({
-    name: CROPS[window.crop].name.replace('C. ', ''),
+    name: cropOf(window.crop).species.split(' ')[1]!,
     points: worthThroughMorning(window).map(({ ms, worth }) => ({
       hour: hourOf(ms),
-      worth: worth * (cropOf(window.crop).setPrior.value / 0.65),
+      worth: worth * ((cropOf(window.crop).setPrior?.value ?? MILD) / MILD),
     })),
     first: i === 0,
   }));
@@ -61,7 +66,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
 function ribbonInWords(today: Today, f: Format): string {
   const crops = [...today.windows.values()].map(
     ({ crop, opens, lastSafe, shuts }) =>
-      `${CROPS[crop].name} opens from ${f.time(opens[0])}, be done by ${f.time(lastSafe)}, shut by ${f.time(shuts[1])}`,
+      `${shortSpecies(crop)} opens from ${f.time(opens[0])}, be done by ${f.time(lastSafe)}, shut by ${f.time(shuts[1])}`,
   );
   const [first] = today.windows.values();
   const sun = first ? `Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}. ` : '';

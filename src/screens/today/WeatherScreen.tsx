@@ -12,7 +12,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format';
 import { Page } from '../shell/Page';
 import { sayReason } from '../words/reasons';
-import { CROPS } from '../words/names';
+import { shortSpecies } from '../words/names';
 
 interface Typed {
   dawnC: string;
@@ -58,7 +58,7 @@ function WeatherForm({ morning, weather, windows }: Served) {
           {[...windows.values()].map((window) => (
             <View key={window.crop}>
               <Words kind="strong">
-                {`${CROPS[window.crop].name}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
+                {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
               </Words>
               {window.reasons.map((reason) => (
                 <Words key={reason.code} kind="small" tone="soft">

@@ -1,4 +1,4 @@
-import type { Kernel } from '@/core/crossing/crossing';
+import type { Kernel } from '@/core/journal/entry';
 import type { Reason } from '@/core/reason';
 import type { Format } from '../format';
 
@@ -48,7 +48,41 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   openGround: () => 'The ground is open: the upper end is taken.',
   styleOut: () => 'Its style stands out of the cone, where insects reach it.',
   selfer: () => 'It mostly pollinates itself.',
+
+  seedlessHasParent: (p) => `Seedless: ${p['have']} plants with seeds near give it pollen.`,
+  seedlessNeedsParent: (p) =>
+    `Seedless: it sets only by pollen of a kind with seeds. Plant at least ${p['want']} of one beside it; there are ${p['have']}.`,
+  allFemaleHasParent: () => 'All female: another variety gives it pollen, so its seed is a cross.',
+  allFemaleNeedsParent: () => 'All female: it needs a pollen parent beside it.',
+  keepUnpollinated: () =>
+    'Sets without pollen, and pollen spoils the fruit (bulging, seedy, bitter ends): keep bees and brushes away.',
+  swellingProvesNothing: () => 'Sets without pollen too: a swelling fruit does not prove that pollen took.',
+  f1NotTrue: () => 'An F1 hybrid: its seed does not come true.',
+  seedMayBeCrossed: () =>
+    'The seed sown may be crossed already: cover cannot mend that. Rogue off-types early.',
+  ownAnthersOff: () =>
+    'Its fruit-bearing flowers are perfect: for a controlled cross their own anthers come off in the bud; a self harms a line’s purity not.',
+
+  noMothersAsked: () => 'Grown to eat: one plant is enough.',
+  mothersEnough: (p) => `${p['plants']} plants: ${mothersAsked(p)} asked, so there are enough.`,
+  mothersTooFew: (p) => `${p['plants']} plants, and ${mothersAsked(p)} asked: too few to keep it whole.`,
+  alleleKept: (p, f) =>
+    `If every plant gives seed, traits carried by more than ${f.percent(Number(p['share']))} of the line are kept with 95 % chance.`,
+  plantsForFruit: (p) => `${p['fruit']} fruits for seed take ${p['plants']} plants: there are enough.`,
+  plantsTooFewForFruit: (p) => `${p['fruit']} fruits for seed take ${p['plants']} plants.`,
+
+  seenFlowering: (p, f) => `Seen in flower on ${f.day(day(p))}.`,
+  daysGiven: (p) => `Flowers ${p['days']} days after, as you say.`,
+  byDegreeDays: (p, f) =>
+    `Reckoned: ${p['sum']} degree days above ${f.temperature(Number(p['baseC']))} by the warmth of your site.`,
+  byOwnDegreeDays: (p, f) =>
+    `Reckoned by its own record: ${p['sum']} degree days above ${f.temperature(Number(p['baseC']))}.`,
+  untilFrost: (p, f) => `Until the season ends on ${f.day(day(p))}.`,
 };
+
+const day = (p: Params): string => String(p['day'] ?? '2000-01-01');
+const mothersAsked = (p: Params): string =>
+  p['least'] === p['most'] ? `${p['least']} are` : `${p['least']} to ${p['most']} are`;
 
 export function sayGardenReason({ code, params }: Reason, f: Format): string {
   return SENTENCES[code]?.(params, f) ?? code;

@@ -8,7 +8,7 @@ import type {
   Purpose,
   SeedSource,
 } from '@/core/journal/entry';
-import type { CropId } from '@/core/crops/crop';
+import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
 
 /** The growers' words for the journal's terms. */
@@ -35,12 +35,8 @@ export const OWN_POLLEN: Readonly<Record<OwnPollen, string>> = {
   never: 'Never',
 };
 
-export const CROPS: Readonly<Record<CropId, { readonly name: string; readonly kinds: string }>> = {
-  pepo: { name: 'C. pepo', kinds: 'zucchini, acorn, spaghetti, many pumpkins and small gourds' },
-  maxima: { name: 'C. maxima', kinds: 'kabocha, hubbard, giant pumpkins' },
-  moschata: { name: 'C. moschata', kinds: 'butternut, cheese and crookneck pumpkins' },
-  argyrosperma: { name: 'C. argyrosperma', kinds: 'cushaw' },
-};
+/** `C. pepo`. */
+export const shortSpecies = (crop: CropId): string => cropOf(crop).species.replace(/^(\w)\w* /, '$1. ');
 
 export const COVERS: Readonly<Record<CoverMethod, string>> = {
   tape: 'Tape',

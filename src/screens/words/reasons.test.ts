@@ -46,6 +46,15 @@ test('every sentence reads in both systems of units', () => {
     purpose: 'seedToKeep',
     least: 400,
     most: 800,
+    have: 2,
+    want: 3,
+    plants: 8,
+    fruit: 4,
+    share: 0.05,
+    sum: 620,
+    baseC: 10,
+    days: 60,
+    day: '2026-07-18',
   };
   for (const units of ['metric', 'imperial'] as const) {
     const f = formatFor('Europe/London', units, 'h24', 'en-GB');

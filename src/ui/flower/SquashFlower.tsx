@@ -7,7 +7,7 @@ export interface SquashFlowerProps {
   readonly stage: 'eve' | 'open';
   /** Taped, tied or bagged shut. */
   readonly covered: boolean;
-  readonly species: 'pepo' | 'maxima' | 'moschata' | 'argyrosperma';
+  readonly species: SquashSpecies;
   readonly size?: number;
   readonly label: string;
 }
@@ -19,6 +19,10 @@ const OVARY = {
   moschata: { w: 36, h: 54 },
   argyrosperma: { w: 40, h: 50 },
 } as const;
+
+export type SquashSpecies = keyof typeof OVARY;
+
+export const isSquash = (species: string): species is SquashSpecies => Object.hasOwn(OVARY, species);
 
 const STALK_END = 152;
 const CUP = 84;

@@ -13,6 +13,8 @@ export interface FieldProps {
   readonly note?: string;
   readonly numeric?: boolean;
   readonly autoCapitalize?: 'none' | 'characters' | 'words';
+  /** Lines of a field for longer text. */
+  readonly lines?: number;
 }
 
 /** A field to type in, with its name above and what is wrong below. */
@@ -25,6 +27,7 @@ export function Field({
   note,
   numeric = false,
   autoCapitalize,
+  lines,
 }: FieldProps) {
   const palette = usePalette();
   const noteId = useId();
@@ -37,6 +40,7 @@ export function Field({
         aria-invalid={error ? true : undefined}
         value={value}
         onChangeText={onChange}
+        {...(lines && { multiline: true, numberOfLines: lines })}
         onBlur={onBlur}
         inputMode={numeric ? 'decimal' : 'text'}
         autoCapitalize={autoCapitalize}

@@ -18,7 +18,7 @@ interface Typed {
 type Checked = Omit<Typed, 'row' | 'count'> & { row: number; count: number };
 
 /** Puts plants of a variety into a row, after those that stand there. Places are never numbered anew. */
-export function AddPlantsScreen() {
+export function PlantsScreen() {
   const router = useRouter();
   const record = useRecord();
   const { journal } = useGarden().store;

@@ -10,26 +10,30 @@ import { useFormat } from '../format';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
 
-type Typed = Record<'name' | 'x' | 'y' | 'length' | 'width' | 'rows', string>;
+type Typed = Record<'name' | 'x' | 'y' | 'length' | 'width' | 'rows' | 'turn' | 'every', string>;
 type Checked = Omit<Bed, 'bed'>;
+
+/** What one press moves a bed by, in the grower's unit of length. */
+const NUDGE = 0.25;
 
 /** The next free letter for a bed, and a place beside the others. */
 function suggestion(beds: readonly Bed[]): Checked {
   const names = new Set(beds.map(({ name }) => name));
   const name = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !names.has(letter)) ?? '';
   const y = Math.max(1, ...beds.map((bed) => bed.y + bed.width + 1));
-  return { name, x: 1, y, length: 6, width: 1.2, rows: 1 };
+  return { name, x: 1, y, length: 6, width: 1.2, rows: 1, turn: 0 };
 }
 
 /** Lays a bed, or moves and resizes one. */
-export function AddBedScreen() {
+export function BedScreen() {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
   const { id } = useLocalSearchParams<{ id?: string }>();
-  const beds = useGarden().store.journal.all('bed');
+  const { journal } = useGarden().store;
+  const beds = journal.all('bed');
   const bed = id ? beds.get(id) : undefined;
-  const { name, x, y, length, width, rows } = bed ?? suggestion([...beds.values()]);
+  const { name, x, y, length, width, rows, turn, every } = bed ?? suggestion([...beds.values()]);
   const given: Typed = {
     name,
     x: f.typedLength(x),
@@ -37,8 +41,17 @@ export function AddBedScreen() {
     length: f.typedLength(length),
     width: f.typedLength(width),
     rows: String(rows),
+    turn: String(turn),
+    every: every === undefined ? '' : f.typedLength(every),
   };
-  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('bed', given);
+  const { control, handleSubmit, getValues, setValue } = useCheckedForm<Typed, Checked>('bed', given);
+  const nudge = (axis: 'x' | 'y', by: number): void => {
+    const now = Number(getValues(axis).replace(',', '.'));
+    if (Number.isFinite(now)) setValue(axis, String(Math.round((now + by) * 100) / 100));
+  };
+  const planted = [...journal.all('plant').values()].some(
+    (plant) => plant.bed === bed?.bed && !plant.removed,
+  );
   const save = handleSubmit((checked) => {
     record([{ kind: 'bed.laid', body: { bed: bed?.bed ?? newId(), ...checked } }]);
     router.replace('/garden');
@@ -73,7 +86,16 @@ export function AddBedScreen() {
             note="across them"
           />
         </View>
-        <FormField control={control} name="rows" label="Rows" numeric />
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="rows" label="Rows" numeric />
+          <FormField
+            control={control}
+            name="every"
+            label={`From plant to plant, ${f.unit.length}`}
+            numeric
+            note="empty: plants share the row"
+          />
+        </View>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField
             control={control}
@@ -84,6 +106,29 @@ export function AddBedScreen() {
           />
           <FormField control={control} name="y" label={`and ${f.unit.length}`} numeric note="straight on" />
         </View>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          <Action title="← West" onPress={() => nudge('x', -NUDGE)} />
+          <Action title="East →" onPress={() => nudge('x', NUDGE)} />
+          <Action title="↑ North" onPress={() => nudge('y', NUDGE)} />
+          <Action title="↓ South" onPress={() => nudge('y', -NUDGE)} />
+        </View>
+        <FormField
+          control={control}
+          name="turn"
+          label="Turned by, degrees"
+          numeric
+          note="0: rows run east; 90: north"
+        />
+        {bed && !planted ? (
+          <Action
+            kind="loss"
+            title="Take the bed off the plan"
+            onPress={() => {
+              record([{ kind: 'plan.removed', body: { what: 'bed', id: bed.bed } }]);
+              router.replace('/garden');
+            }}
+          />
+        ) : null}
       </View>
     </Page>
   );

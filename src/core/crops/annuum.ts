@@ -1,0 +1,10 @@
+import type { CropFacts } from './crop';
+import { PEPPER } from './figures';
+
+export const annuum: CropFacts = {
+  ...PEPPER,
+  name: 'Sweet pepper and chilli',
+  kinds: 'bell, paprika, cayenne, jalapeño',
+  species: 'Capsicum annuum',
+  group: 'pepper',
+};

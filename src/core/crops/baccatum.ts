@@ -1,0 +1,10 @@
+import type { CropFacts } from './crop';
+import { PEPPER } from './figures';
+
+export const baccatum: CropFacts = {
+  ...PEPPER,
+  name: 'Chilli, C. baccatum',
+  kinds: 'ají types',
+  species: 'Capsicum baccatum',
+  group: 'baccatum',
+};

@@ -1,0 +1,96 @@
+import { annuum } from './annuum';
+import { argyrosperma } from './argyrosperma';
+import { aubergine } from './aubergine';
+import { baccatum } from './baccatum';
+import { bitterGourd } from './bitterGourd';
+import { bottleGourd } from './bottleGourd';
+import { broadBean } from './broadBean';
+import { chinense } from './chinense';
+import { citron } from './citron';
+import { commonBean } from './commonBean';
+import { corn } from './corn';
+import type { CropFacts, FlowerHours } from './crop';
+import { cucumber } from './cucumber';
+import { frutescens } from './frutescens';
+import { lettuce } from './lettuce';
+import { limaBean } from './limaBean';
+import { luffa } from './luffa';
+import { maxima } from './maxima';
+import { melon } from './melon';
+import { moschata } from './moschata';
+import { okra } from './okra';
+import { pea } from './pea';
+import { pepo } from './pepo';
+import { potato } from './potato';
+import { pubescens } from './pubescens';
+import { runnerBean } from './runnerBean';
+import { snakeGourd } from './snakeGourd';
+import { strawberry } from './strawberry';
+import { tomato } from './tomato';
+import { watermelon } from './watermelon';
+import { waxGourd } from './waxGourd';
+
+/** Every crop there is, a file a crop; its place here is its place in lists. */
+const FACTS = {
+  pepo,
+  maxima,
+  moschata,
+  argyrosperma,
+  melon,
+  cucumber,
+  watermelon,
+  citron,
+  bottleGourd,
+  luffa,
+  bitterGourd,
+  waxGourd,
+  snakeGourd,
+  corn,
+  tomato,
+  annuum,
+  chinense,
+  frutescens,
+  baccatum,
+  pubescens,
+  aubergine,
+  potato,
+  okra,
+  strawberry,
+  commonBean,
+  runnerBean,
+  limaBean,
+  broadBean,
+  pea,
+  lettuce,
+} satisfies Readonly<Record<string, CropFacts>>;
+
+export type CropId = keyof typeof FACTS;
+
+export type Crop = CropFacts & { readonly id: CropId };
+
+/** A crop through which the walk and the round lead: its flowers open by the sun and last one morning. */
+export type GuidedCrop = Crop &
+  Required<Pick<Crop, 'floor' | 'setPrior'>> & {
+    readonly guided: true;
+    readonly hours: FlowerHours & { readonly from: 'sunrise' };
+  };
+
+export const CROP_IDS = Object.keys(FACTS) as CropId[];
+
+const CATALOGUE = Object.fromEntries(CROP_IDS.map((id) => [id, { ...FACTS[id], id }])) as Record<
+  CropId,
+  Crop
+>;
+
+export const cropOf = (id: CropId): Crop => CATALOGUE[id];
+
+const isGuided = (crop: Crop): crop is GuidedCrop =>
+  crop.guided && crop.hours?.from === 'sunrise' && crop.floor !== undefined && crop.setPrior !== undefined;
+
+/** The crop, if the walk and the round lead through it. */
+export function guidedCropOf(id: CropId): GuidedCrop | undefined {
+  const crop = cropOf(id);
+  return isGuided(crop) ? crop : undefined;
+}
+
+export const GUIDED_IDS = CROP_IDS.filter((id) => guidedCropOf(id));

@@ -1,0 +1,10 @@
+import type { CropFacts } from './crop';
+import { PEPPER } from './figures';
+
+export const chinense: CropFacts = {
+  ...PEPPER,
+  name: 'Chilli, C. chinense',
+  kinds: 'habanero and bonnet types',
+  species: 'Capsicum chinense',
+  group: 'pepper',
+};

@@ -1,0 +1,36 @@
+import type { CropFacts, Span } from './crop';
+import { BY_INSECTS, chosen, CUCURBIT_LOOKS, floorOf, MALES, memory, OUTCROSSER, practice } from './figures';
+
+export const cucumber: CropFacts = {
+  name: 'Cucumber',
+  kinds: 'slicing, pickling and greenhouse cucumbers, gherkins',
+  species: 'Cucumis sativus',
+  group: 'cucumber',
+  habit: 'separate',
+  carrier: 'insects',
+  outcrossing: OUTCROSSER,
+  guided: false,
+  hours: { from: 'sunrise', opens: chosen<Span>([1, 1.5], 'h'), shuts: chosen<Span>([8, 10], 'h') },
+  floor: floorOf(16),
+  receptive: practice<Span>([8, 14], 'h'),
+  malesPresent: practice<Span>([10, 12], 'count'),
+  setPrior: chosen(0.55, 'share'),
+  males: MALES,
+  eatAfter: chosen<Span>([7, 12], 'd'),
+  seedAfter: practice<Span>([35, 45], 'd'),
+  seedFruits: practice<Span>([2, 4], 'count'),
+  looks: CUCURBIT_LOOKS,
+  methods: ['maleFlower', 'brush', 'swab'],
+  covers: ['bag', 'peg', 'cord', 'cage'],
+  ...BY_INSECTS,
+  development: {
+    base: memory(15.5, 'degC', 'Perry & Wehner, heat units for cucumber'),
+    cap: memory(32, 'degC', 'Perry & Wehner, heat units for cucumber'),
+    method: 'limitEnds',
+    toFlower: chosen(230, 'degCd'),
+    raised: chosen(0.4, 'share'),
+    flowersFor: chosen(50, 'd'),
+  },
+  asks: ['setsAlone', 'allFemale'],
+  cautions: ['bitterFruit', 'mosaicOnHands'],
+};

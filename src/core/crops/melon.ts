@@ -1,0 +1,35 @@
+import type { CropFacts, Span } from './crop';
+import { BY_INSECTS, chosen, CUCURBIT_LOOKS, floorOf, MALES, OUTCROSSER, practice } from './figures';
+
+export const melon: CropFacts = {
+  name: 'Melon',
+  kinds: 'muskmelon, cantaloupe, honeydew, snake and pickling melons',
+  species: 'Cucumis melo',
+  group: 'melon',
+  habit: 'maleAndPerfect',
+  carrier: 'insects',
+  outcrossing: OUTCROSSER,
+  guided: false,
+  hours: { from: 'sunrise', opens: chosen<Span>([1, 2], 'h'), shuts: chosen<Span>([6, 7], 'h') },
+  floor: floorOf(18),
+  receptive: practice<Span>([6, 12], 'h'),
+  setPrior: practice(0.2, 'share'),
+  males: MALES,
+  eatAfter: chosen<Span>([35, 45], 'd'),
+  seedAfter: chosen<Span>([35, 45], 'd'),
+  seedFruits: practice<Span>([2, 4], 'count'),
+  looks: CUCURBIT_LOOKS,
+  methods: ['maleFlower', 'brush', 'emasculate'],
+  covers: ['bag', 'peg', 'cage'],
+  ...BY_INSECTS,
+  development: {
+    base: chosen(10, 'degC'),
+    cap: chosen(35, 'degC'),
+    method: 'limitEnds',
+    toFlower: chosen(520, 'degCd'),
+    raised: chosen(0.35, 'share'),
+    flowersFor: chosen(50, 'd'),
+  },
+  asks: ['flowers'],
+  cautions: ['mosaicOnHands', 'fruitBlotch'],
+};

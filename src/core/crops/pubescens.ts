@@ -1,0 +1,10 @@
+import type { CropFacts } from './crop';
+import { PEPPER } from './figures';
+
+export const pubescens: CropFacts = {
+  ...PEPPER,
+  name: 'Chilli, C. pubescens',
+  kinds: 'rocoto',
+  species: 'Capsicum pubescens',
+  group: 'pubescens',
+};

@@ -1,0 +1,146 @@
+import type { Carrier } from '../crops/crop';
+
+/**
+ * How the pollen of one plant comes to another, by their distance r: a part close by and a part far,
+ * near·g(r/nearScale) + far·g(r/farScale) with g(x) = 1/(1 + x²)², the 2Dt kernel with shape 2 [Clark, Silman,
+ * Kern, Macklin & HilleRisLambers 1999, Seed dispersal near and far, equation 8].
+ */
+export interface PollenKernel {
+  readonly near: number;
+  readonly nearScale: number;
+  readonly far: number;
+  readonly farScale: number;
+}
+
+/** Numbers that one kernel takes in a `KernelRow`. */
+export const PART = 4;
+
+/** Several kernels side by side, as sums over thousands of plants want them. */
+export interface KernelRow {
+  readonly kernels: readonly PollenKernel[];
+  /** Of each kernel: near, 1/nearScale², far, 1/farScale². */
+  readonly flat: Float64Array;
+  /** Square of the least near scale, m²: nearer than that a kernel is flat. */
+  readonly soft2: number;
+}
+
+export const kernelRow = (kernels: readonly PollenKernel[]): KernelRow => ({
+  kernels,
+  flat: Float64Array.from(
+    kernels.flatMap(({ near, nearScale, far, farScale }) => [near, nearScale ** -2, far, farScale ** -2]),
+  ),
+  soft2: Math.min(...kernels.map(({ nearScale }) => nearScale)) ** 2,
+});
+
+/** A middle kernel, and what is not known of it: one that carries less, one that carries more. */
+export interface KernelRange {
+  readonly middle: PollenKernel;
+  readonly low: PollenKernel;
+  readonly high: PollenKernel;
+}
+
+/**
+ * Pollen on the wind falls everywhere alike, so its kernel is a density: over the plane it sums to one.
+ *
+ * @param farShare share of the pollen that travels far.
+ */
+const byWind = (farShare: number, nearScale: number, farScale: number): PollenKernel => ({
+  near: (1 - farShare) / (Math.PI * nearScale ** 2),
+  nearScale,
+  far: farShare / (Math.PI * farScale ** 2),
+  farScale,
+});
+
+/**
+ * Insects go from flower to flower and leave nothing on bare ground between, so their kernel is the pull of one
+ * plant beside another: mostly the next plants of the same patch, now and then any other within their range.
+ *
+ * @param leaves share of the visits that come from anywhere within range.
+ */
+const byInsects = (leaves: number, nearScale: number, range: number): PollenKernel => ({
+  near: 1 - leaves,
+  nearScale,
+  far: leaves,
+  farScale: range,
+});
+
+/**
+ * Wind. Far part: read off the published table of crossing by distance between large fields [Jones & Brooks 1950,
+ * Effectiveness of distance and border rows in preventing outcrossing in corn; from memory]. Near part: most corn
+ * pollen falls within some metres of the plant (common practice, no source); its scale is our default. Calm and
+ * windy years bound it; our defaults.
+ */
+const WIND: KernelRange = {
+  middle: byWind(0.54, 3, 60),
+  low: byWind(0.36, 3, 45),
+  high: byWind(0.7, 4, 90),
+};
+
+/**
+ * Insects. All three are our defaults and lie wide apart, since so do the published finds: some per cent at a
+ * kilometre and more [Kirkpatrick & Wilson 1988, from memory], and patches side by side that hardly cross.
+ * Isolation distances are rules, not measurements: nothing is fitted to them.
+ */
+const INSECTS: KernelRange = {
+  middle: byInsects(0.05, 3, 450),
+  low: byInsects(0.01, 3, 200),
+  high: byInsects(0.2, 3, 1000),
+};
+
+export const KERNELS: Readonly<Record<Carrier, KernelRange>> = {
+  wind: WIND,
+  insects: INSECTS,
+  nightInsects: INSECTS,
+  // What little goes from selfer to selfer is carried by insects.
+  self: INSECTS,
+};
+
+/** Pollen that comes from one plant to another. @param metres between them. */
+export function pollenAt(metres: number, { near, nearScale, far, farScale }: PollenKernel): number {
+  const n = 1 + (metres / nearScale) ** 2;
+  const f = 1 + (metres / farScale) ** 2;
+  return near / (n * n) + far / (f * f);
+}
+
+/** What is smaller than this counts as a single plant, metres. */
+const A_PLANT_M = 0.01;
+
+/**
+ * Mean pollen from a plant of a round field: the kernel averaged over the disc, in closed form. The 2Dt kernel of
+ * shape 2 is the even measure of a sphere seen by stereographic projection, so that a disc holds the share of a cap.
+ *
+ * @param metres from the middle of the field.
+ * @param radius of the field, metres; 0 is a single plant.
+ */
+export function pollenFromField(metres: number, radius: number, kernel: PollenKernel): number {
+  if (radius < A_PLANT_M) return pollenAt(metres, kernel);
+  const { near, nearScale, far, farScale } = kernel;
+  return (
+    (near * nearScale ** 2 * shareOfDisc(metres, radius, nearScale) +
+      far * farScale ** 2 * shareOfDisc(metres, radius, farScale)) /
+    radius ** 2
+  );
+}
+
+/** Share of a plant's pollen, of one part of the kernel, that comes to a disc. */
+function shareOfDisc(metres: number, radius: number, scale: number): number {
+  const [m2, r2, s2] = [metres ** 2, radius ** 2, scale ** 2];
+  const away = m2 + s2 - r2;
+  const root = Math.sqrt(away ** 2 + 4 * r2 * s2);
+  // (1 − away/root)/2, without the loss of digits far away.
+  return away > 0 ? (2 * r2 * s2) / (root * (root + away)) : (root - away) / (2 * root);
+}
+
+/**
+ * Pollen from a field that reaches from an edge to the horizon, with one plant on each m².
+ *
+ * @param metres from the edge of the field.
+ */
+export function pollenFromWideField(
+  metres: number,
+  { near, nearScale, far, farScale }: PollenKernel,
+): number {
+  const part = (weight: number, scale: number): number =>
+    (weight * Math.PI * scale ** 2 * (1 - metres / Math.hypot(scale, metres))) / 2;
+  return part(near, nearScale) + part(far, farScale);
+}

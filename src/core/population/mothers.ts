@@ -1,0 +1,82 @@
+import { cropOf, type CropId } from '../crops/catalogue';
+import type { Span } from '../crops/crop';
+import type { Purpose } from '../journal/entry';
+import { reason, type Reason } from '../reason';
+import { inbreedingPerGeneration } from './effectiveSize';
+
+export interface MothersQuestion {
+  readonly crop: CropId;
+  readonly purpose: Purpose;
+  /** Plants in the ground, or to be. */
+  readonly plants: number;
+  /** Fruits wanted for seed. */
+  readonly fruitWanted?: number;
+}
+
+export type MothersReason =
+  | 'noMothersAsked'
+  | 'mothersEnough'
+  | 'mothersTooFew'
+  | 'alleleKept'
+  | 'plantsForFruit'
+  | 'plantsTooFewForFruit';
+
+export interface MothersReport {
+  /** From fewest to what is better; `undefined` when nothing is asked. */
+  readonly asked: Span | undefined;
+  readonly enough: boolean;
+  /** Frequency of the rarest allele that is kept with 95 % chance, when every plant gives seed. */
+  readonly keptFrequency: number;
+  /** Inbreeding that this generation adds if all give alike. */
+  readonly inbreeding: number;
+  /** Plants that the fruit wanted needs, by the fewest fruits that a plant ripens for seed. */
+  readonly plantsForFruit?: number;
+  readonly reasons: readonly Reason<MothersReason>[];
+}
+
+const CHANCE = 0.95;
+
+/** Does its seed mostly come from its own pollen? */
+const selfs = (crop: CropId): boolean => cropOf(crop).carrier === 'self';
+
+/** Fewest mothers that a purpose asks for. */
+function askedFor(crop: CropId, purpose: Purpose): Span | undefined {
+  const { any, keep, conserve } = cropOf(crop).mothers;
+  if (purpose === 'eat') return undefined;
+  if (purpose === 'seedForFun') return [any.value, any.value];
+  return purpose === 'seedToKeep' ? keep.value : conserve.value;
+}
+
+/**
+ * Are there enough plants for what a variety is grown for: mothers to keep it, and fruit for the seed wanted? Effective
+ * size is taken as the number of plants, as if all gave alike and were not related.
+ */
+export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQuestion): MothersReport {
+  const asked = askedFor(crop, purpose);
+  const gametes = Math.max(1, selfs(crop) ? plants : 2 * plants);
+  // ln(1−P)/ln(1−p) gametes keep an allele of frequency p with chance P [Marshall & Brown 1975], solved for p.
+  const keptFrequency = 1 - (1 - CHANCE) ** (1 / gametes);
+  const perPlant = cropOf(crop).seedFruits?.value[0];
+  const plantsForFruit =
+    fruitWanted !== undefined && perPlant !== undefined ? Math.ceil(fruitWanted / perPlant) : undefined;
+  const enough = (asked === undefined || plants >= asked[0]) && plants >= (plantsForFruit ?? 0);
+  const reasons: Reason<MothersReason>[] = [];
+  if (!asked) reasons.push(reason('noMothersAsked'));
+  else {
+    const [least, most] = asked;
+    reasons.push(reason(plants >= least ? 'mothersEnough' : 'mothersTooFew', { plants, least, most }));
+    if (plants > 0) reasons.push(reason('alleleKept', { share: keptFrequency }));
+  }
+  if (plantsForFruit !== undefined) {
+    const params = { fruit: fruitWanted!, plants: plantsForFruit };
+    reasons.push(reason(plants >= plantsForFruit ? 'plantsForFruit' : 'plantsTooFewForFruit', params));
+  }
+  return {
+    asked,
+    enough,
+    keptFrequency,
+    inbreeding: plants > 0 ? inbreedingPerGeneration(plants) : 1,
+    ...(plantsForFruit !== undefined && { plantsForFruit }),
+    reasons,
+  };
+}

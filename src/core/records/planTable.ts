@@ -1,0 +1,337 @@
+import { cropOf, CROP_IDS, type CropId } from '../crops/catalogue';
+import { kindCalled, plainName } from '../crossing/kinds';
+import { kindInName } from '../crossing/kindsInName';
+import { groupBy } from '../groupBy';
+import type { Bodies, Purpose, SeedSource, Sowing } from '../journal/entry';
+import type { Bed, Plant, Variety } from '../journal/state';
+import { isDay } from '../time/calendar';
+
+/** Columns of the table of the plan; docs/formats.md says what each holds. */
+export const PLAN_COLUMNS = [
+  'bed',
+  'row',
+  'variety',
+  'kind',
+  'plants',
+  'purpose',
+  'seed',
+  'sown',
+  'planted_out',
+  'spacing',
+  'bed_x',
+  'bed_y',
+  'bed_length',
+  'bed_width',
+  'bed_turn',
+] as const;
+
+export type PlanColumn = (typeof PLAN_COLUMNS)[number];
+export type PlanRow = Readonly<Record<PlanColumn, string>>;
+
+/** What is wrong with a cell, by its row in the table and its column. */
+export interface CellFault {
+  /** Line of the table as a spreadsheet counts it; the header is 1. */
+  readonly line: number;
+  readonly column: PlanColumn;
+  readonly why:
+    | 'missing'
+    | 'noNumber'
+    | 'noWholeNumber'
+    | 'tooMany'
+    | 'noDay'
+    | 'unknownKind'
+    | 'kindDoesNotTell'
+    | 'unknownPurpose'
+    | 'unknownSeed'
+    | 'otherKindBefore'
+    | 'otherKindOnPlan';
+  readonly found: string;
+  /** What it may be, for kinds that do not tell. */
+  readonly crops?: readonly CropId[];
+}
+
+type NewBed = Omit<Bodies['bed.laid'], 'bed'> & { readonly held?: string };
+type NewVariety = Omit<Bodies['variety.described'], 'variety'> & { readonly held?: string };
+
+/** A plan read from a table: beds, varieties and rows of plants, those on the plan already by their ids. */
+export interface PlanDraft {
+  readonly beds: readonly NewBed[];
+  readonly varieties: readonly NewVariety[];
+  /** Indices into `beds` and `varieties`. */
+  readonly rows: readonly {
+    readonly bed: number;
+    readonly row: number;
+    readonly variety: number;
+    readonly plants: number;
+  }[];
+}
+
+export type ReadPlan =
+  | { readonly ok: true; readonly draft: PlanDraft }
+  | { readonly ok: false; readonly missing: readonly PlanColumn[]; readonly faults: readonly CellFault[] };
+
+/** What stands on the plan already. */
+export interface HeldPlan {
+  readonly beds: readonly Bed[];
+  readonly varieties: readonly Variety[];
+}
+
+const PURPOSES: Readonly<Record<string, Purpose>> = {
+  '': 'eat',
+  eat: 'eat',
+  food: 'eat',
+  'seed for fun': 'seedForFun',
+  fun: 'seedForFun',
+  seed: 'seedToKeep',
+  'seed to keep': 'seedToKeep',
+  keep: 'seedToKeep',
+  rare: 'rareOrSold',
+  sale: 'rareOrSold',
+  'rare or sold': 'rareOrSold',
+};
+const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  eat: 'eat',
+  seedForFun: 'seed for fun',
+  seedToKeep: 'seed to keep',
+  rareOrSold: 'rare or sold',
+};
+const SEEDS: Readonly<Record<string, SeedSource>> = {
+  '': 'unknown',
+  unknown: 'unknown',
+  own: 'ownGuarded',
+  bought: 'boughtLine',
+  swapped: 'swapped',
+  open: 'openGarden',
+  f1: 'f1',
+  hybrid: 'f1',
+};
+const SEED_WORDS: Readonly<Record<SeedSource, string>> = {
+  unknown: '',
+  ownGuarded: 'own',
+  boughtLine: 'bought',
+  swapped: 'swapped',
+  openGarden: 'open',
+  f1: 'f1',
+};
+
+const NEEDED: readonly PlanColumn[] = ['bed', 'variety', 'plants'];
+const MOST_PLANTS = 2000;
+const MOST_ROWS = 200;
+/** A bed laid for a table that does not say where: so many metres wide for each row, and apart. Our defaults. */
+const ROW_M = 0.9;
+const APART_M = 1;
+const SPACING_M = 0.5;
+
+/** Reads a table of the plan: all of it, or nothing and every fault. @param table header first. */
+export function readPlanTable(table: readonly (readonly string[])[], held: HeldPlan): ReadPlan {
+  const header = (table[0] ?? []).map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'));
+  const missing = NEEDED.filter((column) => !header.includes(column));
+  if (missing.length > 0) return { ok: false, missing, faults: [] };
+  const reader = new PlanReader(held);
+  table.slice(1).forEach((cells, i) => {
+    if (cells.every((cell) => cell.trim() === '')) return;
+    const cell = (column: PlanColumn): string => cells[header.indexOf(column)]?.trim() ?? '';
+    reader.read(i + 2, cell);
+  });
+  return reader.result();
+}
+
+class PlanReader {
+  readonly #held: HeldPlan;
+  readonly #faults: CellFault[] = [];
+  readonly #beds: NewBed[] = [];
+  readonly #varieties: NewVariety[] = [];
+  readonly #rows: PlanDraft['rows'][number][] = [];
+
+  constructor(held: HeldPlan) {
+    this.#held = held;
+  }
+
+  result(): ReadPlan {
+    if (this.#faults.length > 0) return { ok: false, missing: [], faults: this.#faults };
+    return { ok: true, draft: { beds: this.#sized(), varieties: this.#varieties, rows: this.#rows } };
+  }
+
+  read(line: number, cell: (column: PlanColumn) => string): void {
+    const fault = (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]): undefined => {
+      this.#faults.push({ line, column, why, found: cell(column), ...(crops && { crops }) });
+      return undefined;
+    };
+    const number = (column: PlanColumn): number | undefined => {
+      if (cell(column) === '') return undefined;
+      const value = Number(cell(column).replace(',', '.'));
+      return Number.isFinite(value) ? value : fault(column, 'noNumber');
+    };
+    const whole = (column: PlanColumn, most: number): number | undefined => {
+      const value = number(column);
+      if (value === undefined) return undefined;
+      if (!Number.isInteger(value) || value < 1) return fault(column, 'noWholeNumber');
+      return value > most ? fault(column, 'tooMany') : value;
+    };
+    const before = this.#faults.length;
+    if (cell('bed') === '') fault('bed', 'missing');
+    if (cell('plants') === '') fault('plants', 'missing');
+    const row = cell('row') === '' ? 1 : whole('row', MOST_ROWS);
+    const plants = whole('plants', MOST_PLANTS);
+    const bed = this.#bed(cell, number);
+    const variety = this.#variety(cell, fault);
+    if (this.#faults.length > before || row === undefined || plants === undefined || variety === undefined)
+      return;
+    this.#rows.push({ bed, row, variety, plants });
+  }
+
+  #bed(cell: (column: PlanColumn) => string, number: (column: PlanColumn) => number | undefined): number {
+    const name = cell('bed').slice(0, 12);
+    const known = this.#beds.findIndex((bed) => sameName(bed.name, name));
+    const [x, y, turn] = [number('bed_x'), number('bed_y'), number('bed_turn')];
+    const [length, width, every] = [number('bed_length'), number('bed_width'), number('spacing')];
+    if (known >= 0) return known;
+    const held = this.#held.beds.find((bed) => sameName(bed.name, name));
+    if (held) {
+      const { bed, ...rest } = held;
+      this.#beds.push({ ...rest, held: bed });
+    } else {
+      this.#beds.push({
+        name,
+        x: x ?? Number.NaN,
+        y: y ?? Number.NaN,
+        length: length ?? Number.NaN,
+        width: width ?? Number.NaN,
+        rows: 1,
+        turn: turn ?? 0,
+        every: every ?? SPACING_M,
+      });
+    }
+    return this.#beds.length - 1;
+  }
+
+  #variety(
+    cell: (column: PlanColumn) => string,
+    fault: (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]) => undefined,
+  ): number | undefined {
+    const name = cell('variety').slice(0, 80);
+    if (name === '') return fault('variety', 'missing');
+    const known = this.#varieties.findIndex((variety) => sameName(variety.name, name));
+    const before = known >= 0 ? this.#varieties[known] : undefined;
+    const held = this.#held.varieties.find((variety) => sameName(variety.name, name));
+    const crop = this.#crop(cell('kind'), name, before?.crop ?? held?.crop, fault);
+    const purpose = PURPOSES[cell('purpose').toLowerCase()] ?? fault('purpose', 'unknownPurpose');
+    const seedSource = SEEDS[cell('seed').toLowerCase()] ?? fault('seed', 'unknownSeed');
+    const sowing = this.#sowing(cell, fault);
+    if (before) return before.crop === crop || !crop ? known : fault('kind', 'otherKindBefore');
+    if (held && crop && held.crop !== crop) return fault('kind', 'otherKindOnPlan');
+    if (!crop || !purpose || !seedSource || sowing === 'wrong') return undefined;
+    if (held) {
+      const { variety, firstFlower: _seen, ...rest } = held;
+      this.#varieties.push({ ...rest, held: variety });
+    } else {
+      this.#varieties.push({
+        name,
+        crop,
+        purpose,
+        seedSource,
+        ownPollen: purpose === 'eat' ? 'allowed' : 'lastResort',
+        traits: {},
+        ...(sowing && { sowing }),
+      });
+    }
+    return this.#varieties.length - 1;
+  }
+
+  /** By the kind, else by the name of the variety, else as it is known already. */
+  #crop(
+    kind: string,
+    name: string,
+    known: CropId | undefined,
+    fault: (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]) => undefined,
+  ): CropId | undefined {
+    if (kind === '' && known) return known;
+    const crops = cropsCalled(kind) ?? (kind === '' ? kindInName(name)?.crops : undefined);
+    if (!crops) return fault('kind', kind === '' ? 'missing' : 'unknownKind');
+    if (crops.length > 1 && known && crops.includes(known)) return known;
+    return crops.length === 1 ? crops[0] : fault('kind', 'kindDoesNotTell', crops);
+  }
+
+  #sowing(
+    cell: (column: PlanColumn) => string,
+    fault: (column: PlanColumn, why: CellFault['why']) => undefined,
+  ): Sowing | undefined | 'wrong' {
+    for (const [column, how] of [
+      ['sown', 'sown'],
+      ['planted_out', 'plantedOut'],
+    ] as const) {
+      const day = cell(column);
+      if (day === '') continue;
+      if (isDay(day)) return { how, day };
+      fault(column, 'noDay');
+      return 'wrong';
+    }
+    return undefined;
+  }
+
+  /** New beds as large as their rows ask for, one beyond the other where the table does not say where. */
+  #sized(): NewBed[] {
+    let y = Math.max(0, ...this.#held.beds.map((bed) => bed.y + bed.width)) + APART_M;
+    return this.#beds.map((bed, i) => {
+      const own = this.#rows.filter((row) => row.bed === i);
+      const rows = Math.max(bed.rows, ...own.map(({ row }) => row));
+      if (bed.held) return { ...bed, rows };
+      const longest = Math.max(...[...groupBy(own, ({ row }) => row).values()].map(plantsOf));
+      const length = orElse(bed.length, Math.max(1, longest * (bed.every ?? SPACING_M)));
+      const width = orElse(bed.width, Math.max(ROW_M, rows * ROW_M));
+      const placed = { ...bed, rows, length, width, x: orElse(bed.x, 1), y: orElse(bed.y, y) };
+      if (Number.isNaN(bed.y)) y += width + APART_M;
+      return placed;
+    });
+  }
+}
+
+const orElse = (value: number, other: number): number => (Number.isNaN(value) ? other : value);
+const plantsOf = (rows: PlanDraft['rows']): number => rows.reduce((sum, { plants }) => sum + plants, 0);
+const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** Crops by a common kind, a botanical name or a crop's own name. */
+function cropsCalled(kind: string): readonly CropId[] | undefined {
+  if (kind === '') return undefined;
+  const plain = plainName(kind);
+  const own = CROP_IDS.filter((id) =>
+    [id, cropOf(id).name, cropOf(id).species].some((name) => plainName(name) === plain),
+  );
+  return own.length > 0 ? own : kindCalled(kind)?.crops;
+}
+
+/** The plan as rows of the same table: one for each row of a bed and each variety in it. */
+export function planRows(
+  beds: readonly Bed[],
+  plants: readonly Plant[],
+  varieties: ReadonlyMap<string, Variety>,
+): PlanRow[] {
+  return beds.flatMap((bed) => {
+    const own = plants.filter((plant) => plant.bed === bed.bed);
+    const groups = groupBy(own, ({ row, variety }) => `${row}|${variety}`);
+    return [...groups.values()].flatMap((some): PlanRow[] => {
+      const variety = varieties.get(some[0]!.variety);
+      if (!variety) return [];
+      const { sowing } = variety;
+      return [
+        {
+          bed: bed.name,
+          row: String(some[0]!.row),
+          variety: variety.name,
+          kind: cropOf(variety.crop).species,
+          plants: String(some.length),
+          purpose: PURPOSE_WORDS[variety.purpose],
+          seed: SEED_WORDS[variety.seedSource],
+          sown: sowing?.how === 'sown' ? sowing.day : '',
+          planted_out: sowing?.how === 'plantedOut' ? sowing.day : '',
+          spacing: bed.every === undefined ? '' : String(bed.every),
+          bed_x: String(bed.x),
+          bed_y: String(bed.y),
+          bed_length: String(bed.length),
+          bed_width: String(bed.width),
+          bed_turn: String(bed.turn),
+        },
+      ];
+    });
+  });
+}

@@ -1,0 +1,78 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { BarrierSort } from '@/core/journal/entry';
+import { newId } from '@/data/clock';
+import { useGarden, useRecord } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { BARRIERS } from '../words/garden';
+import { optionsOf } from '../words/options';
+
+type Typed = Record<'fromX' | 'fromY' | 'toX' | 'toY', string> & { sort: BarrierSort | undefined };
+type Checked = Record<'fromX' | 'fromY' | 'toX' | 'toY', number> & { sort: BarrierSort };
+
+/** A wall, hedge or trellis: a straight stretch on the plan. */
+export function BarrierScreen() {
+  const f = useFormat();
+  const router = useRouter();
+  const record = useRecord();
+  const { id } = useLocalSearchParams<{ id?: string }>();
+  const held = useGarden()
+    .store.journal.all('barrier')
+    .get(id ?? '');
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('barrier', {
+    sort: held?.sort,
+    fromX: f.typedLength(held?.from.x ?? 0),
+    fromY: f.typedLength(held?.from.y ?? 0),
+    toX: f.typedLength(held?.to.x ?? 5),
+    toY: f.typedLength(held?.to.y ?? 0),
+  });
+  const save = handleSubmit(({ sort, fromX, fromY, toX, toY }) => {
+    const barrier = held?.barrier ?? newId();
+    record([
+      {
+        kind: 'barrier.set',
+        body: { barrier, sort, from: { x: fromX, y: fromY }, to: { x: toX, y: toY } },
+      },
+    ]);
+    router.replace('/garden');
+  });
+  return (
+    <Page
+      title={held ? BARRIERS[held.sort] : 'Something in the way'}
+      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+    >
+      <View style={{ gap: SPACE.m }}>
+        <Words tone="soft">
+          Trellises and walls are walked round. Walls, buildings, hedges and dense bloom hold pollen back, so
+          that less distance is asked behind them.
+        </Words>
+        <FormChoice control={control} name="sort" label="What is it?" options={optionsOf(BARRIERS)} />
+        <Words kind="strong">{`Its ends, ${f.unit.length} from the gate`}</Words>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="fromX" label="From: to the right" numeric />
+          <FormField control={control} name="fromY" label="and straight on" numeric />
+        </View>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField control={control} name="toX" label="To: to the right" numeric />
+          <FormField control={control} name="toY" label="and onwards" numeric />
+        </View>
+        {held ? (
+          <Action
+            kind="loss"
+            title="Take it off the plan"
+            onPress={() => {
+              record([{ kind: 'plan.removed', body: { what: 'barrier', id: held.barrier } }]);
+              router.replace('/garden');
+            }}
+          />
+        ) : null}
+      </View>
+    </Page>
+  );
+}

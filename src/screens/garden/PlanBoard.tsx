@@ -1,0 +1,150 @@
+import { useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { cornersOf, fromGate, middleOf } from '@/core/garden/places';
+import { useRecord, useUndo } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { PlanCanvas, type PlanPlume } from '@/ui/plan/PlanCanvas';
+import { boxAround, heightFor, viewOf } from '@/ui/plan/planView';
+import { usePlanGestures } from '@/ui/plan/usePlanGestures';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format';
+import { useWide } from '../shell/useWide';
+import type { PlanOfGarden } from './usePlan';
+
+export interface PlanBoardProps {
+  readonly view: PlanOfGarden;
+  readonly width: number;
+  readonly mostHeight: number;
+  readonly chosenBed?: string;
+  readonly onChooseBed: (bed: string | undefined) => void;
+  /** Only the plumes that come to one variety. */
+  readonly only?: string;
+}
+
+/** Plumes drawn at once: more hide each other. */
+const MOST_PLUMES = 24;
+
+/** The plan under the fingers: nearer and farther, beds carried by the mouse, pollen on its way. */
+export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, only }: PlanBoardProps) {
+  const f = useFormat();
+  const wide = useWide();
+  const record = useRecord();
+  const { undo } = useUndo();
+  const surface = useRef<View>(null);
+  const [said, setSaid] = useState<string>();
+  const { beds, drawn, barriers, outside } = view;
+  const box = useMemo(
+    () => boxAround([...beds.flatMap(cornersOf), ...barriers.flatMap(({ from, to }) => [from, to])]),
+    [beds, barriers],
+  );
+  const size = useMemo(
+    () => ({ width, height: heightFor(box, width, mostHeight) }),
+    [box, width, mostHeight],
+  );
+  const whole = useMemo(() => viewOf(box, size), [box, size]);
+  const plumes = useMemo(() => plumesOf(view, only), [view, only]);
+  const beyond = useMemo(
+    () =>
+      outside.map(({ source, name, distance, bearing }) => ({
+        id: source,
+        name,
+        spot: fromGate(distance, bearing),
+      })),
+    [outside],
+  );
+  const gestures = usePlanGestures(surface as never, {
+    size,
+    whole,
+    beds: drawn,
+    carrying: true,
+    onChoose: onChooseBed,
+    onMove: (id, by) => {
+      const bed = beds.find((each) => each.bed === id);
+      if (!bed || (by.x === 0 && by.y === 0)) return;
+      const [x, y] = [toCentimetre(bed.x + by.x), toCentimetre(bed.y + by.y)];
+      record([{ kind: 'bed.laid', body: { ...bed, x, y } }]);
+      setSaid(`Bed ${bed.name} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
+    },
+  });
+  return (
+    <View>
+      <View
+        ref={surface}
+        style={{
+          width: size.width,
+          height: size.height,
+          cursor: 'grab' as 'auto',
+          touchAction: gestures.touchAction as 'none',
+        }}
+      >
+        <PlanCanvas
+          size={size}
+          view={gestures.view}
+          beds={drawn}
+          barriers={useBarriers(barriers)}
+          plumes={plumes}
+          outside={beyond}
+          chosenBed={chosenBed}
+          carried={gestures.carried}
+          label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list says the same`}
+          lengthInWords={f.length}
+        />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
+        <Action size="small" title="Nearer" onPress={() => gestures.zoom(1.6)} />
+        <Action size="small" title="Farther" onPress={() => gestures.zoom(1 / 1.6)} />
+        <Action size="small" title="All" label="Show the whole plan" onPress={gestures.showAll} />
+        {wide && !said ? (
+          <Words kind="small" tone="soft">
+            Drag a bed to move it, the ground to look elsewhere.
+          </Words>
+        ) : null}
+        {said ? (
+          <>
+            <Words kind="small" live>
+              {said}
+            </Words>
+            <Action
+              size="small"
+              title="Undo"
+              label="Undo the move"
+              onPress={() => {
+                void undo();
+                setSaid(undefined);
+              }}
+            />
+          </>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
+
+const useBarriers = (barriers: PlanOfGarden['barriers']) =>
+  useMemo(() => barriers.map(({ barrier, sort, from, to }) => ({ id: barrier, sort, from, to })), [barriers]);
+
+/** What comes to where it should not, the most of it first. */
+function plumesOf({ plan, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {
+  const middles = new Map(
+    plan.varieties.map(({ variety, places }) => [variety.variety, middleOf(places)] as const),
+  );
+  const spots = new Map(
+    outside.map(({ source, distance, bearing }) => [source, fromGate(distance, bearing)]),
+  );
+  return reports
+    .filter(({ variety }) => only === undefined || variety.variety === only)
+    .flatMap(({ variety, isolation }) =>
+      isolation.dangers.flatMap((danger): PlanPlume[] => {
+        const to = middles.get(variety.variety);
+        const from = middles.get(danger.id) ?? spots.get(danger.id);
+        if (danger.guarded !== 'no' || isolation.verdict === 'nothingAsked' || !to || !from) return [];
+        const rare = danger.crossing.how === 'rarely';
+        return [{ id: `${danger.id}>${variety.variety}`, from, to, share: danger.share.share, rare }];
+      }),
+    )
+    .sort((a, b) => b.share - a.share)
+    .slice(0, MOST_PLUMES);
+}

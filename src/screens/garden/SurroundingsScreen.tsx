@@ -1,0 +1,81 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { Climate, Ground } from '@/core/journal/entry';
+import { climateAt } from '@/core/season/climate';
+import { useGarden, useRecord } from '@/data/provider';
+import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format';
+import { Page } from '../shell/Page';
+import { GROUNDS } from '../words/garden';
+import { optionsOf } from '../words/options';
+
+type Typed = Record<keyof Climate, string> & { ground: Ground };
+type Checked = Partial<Climate> & { ground: Ground };
+
+/** The land around and its climate: how far pollen travels, and when things flower. */
+export function SurroundingsScreen() {
+  const f = useFormat();
+  const router = useRouter();
+  const record = useRecord();
+  const { store } = useGarden();
+  const held = store.journal.all('surroundings').get('');
+  const climate = held?.climate;
+  const typed = (value: number | undefined): string => (value === undefined ? '' : f.typedTemperature(value));
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('surroundings', {
+    ground: held?.ground ?? 'mixed',
+    coldMin: typed(climate?.coldMin),
+    coldMax: typed(climate?.coldMax),
+    warmMin: typed(climate?.warmMin),
+    warmMax: typed(climate?.warmMax),
+  });
+  const save = handleSubmit(({ ground, coldMin, coldMax, warmMin, warmMax }) => {
+    const known =
+      coldMin !== undefined && coldMax !== undefined && warmMin !== undefined && warmMax !== undefined;
+    record([
+      {
+        kind: 'surroundings.described',
+        body: { ground, ...(known && { climate: { coldMin, coldMax, warmMin, warmMax } }) },
+      },
+    ]);
+    router.replace('/garden/crossing');
+  });
+  const guess = climateAt(store.described?.latitude ?? 50);
+  return (
+    <Page
+      title="The land around"
+      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+    >
+      <View style={{ gap: SPACE.m }}>
+        <FormChoice control={control} name="ground" label="How open is it?" options={optionsOf(GROUNDS)} />
+        <Words kind="heading" level={2}>
+          Its climate
+        </Words>
+        <Words tone="soft">
+          {`For when things flower. Give all four, or none: then your latitude alone decides, ${f.temperature(guess.coldMin)} to ${f.temperature(guess.coldMax)} in the coldest month and ${f.temperature(guess.warmMin)} to ${f.temperature(guess.warmMax)} in the warmest. What you note each morning goes before either.`}
+        </Words>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField
+            control={control}
+            name="coldMin"
+            label={`Coldest month, nights ${f.unit.temperature}`}
+            numeric
+          />
+          <FormField control={control} name="coldMax" label={`and days ${f.unit.temperature}`} numeric />
+        </View>
+        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <FormField
+            control={control}
+            name="warmMin"
+            label={`Warmest month, nights ${f.unit.temperature}`}
+            numeric
+          />
+          <FormField control={control} name="warmMax" label={`and its days ${f.unit.temperature}`} numeric />
+        </View>
+      </View>
+    </Page>
+  );
+}

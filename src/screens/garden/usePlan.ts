@@ -1,0 +1,112 @@
+import { comparePlants, placesOf } from '@/core/garden/places';
+import { groupBy } from '@/core/groupBy';
+import { cropOf } from '@/core/crops/catalogue';
+import type { IsolationVerdict } from '@/core/crossing/isolation';
+import { gardenPlan, varietyReports, type GardenPlan, type VarietyReport } from '@/core/plan/gardenPlan';
+import type { Barrier, Bed, Outside, Plant, Variety } from '@/core/journal/state';
+import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { useView } from '@/data/provider';
+import { PLANT_SHAPES, type PlantShape } from '@/ui/plan/plantShape';
+import type { PlanBedDrawing, PlanPatch } from '@/ui/plan/PlanCanvas';
+import type { NameOf } from '../words/garden';
+
+/** Everything that the pages of the garden show. */
+export interface PlanOfGarden {
+  readonly name: string;
+  readonly today: Day;
+  readonly plan: GardenPlan;
+  readonly reports: readonly VarietyReport[];
+  readonly beds: readonly Bed[];
+  readonly drawn: readonly PlanBedDrawing[];
+  readonly plants: readonly Plant[];
+  readonly barriers: readonly Barrier[];
+  readonly outside: readonly Outside[];
+  /** The shape in which a variety's plants are drawn, by what it crosses with. */
+  readonly shapeOf: ReadonlyMap<string, PlantShape>;
+  readonly nameOf: NameOf;
+}
+
+const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
+  a.name.localeCompare(b.name, 'en', { numeric: true });
+
+/** The plan, with what each variety is in danger of. */
+export function usePlan(): PlanOfGarden | undefined {
+  return useView('plan', [], ({ store: { journal }, garden, now }): PlanOfGarden => {
+    const today = dayAt(now, garden.zone);
+    const plan = gardenPlan(journal, garden, today);
+    const reports = varietyReports(plan);
+    const beds = [...journal.all('bed').values()].sort(byName);
+    const plants = [...journal.all('plant').values()]
+      .filter(({ removed }) => !removed)
+      .sort(comparePlants(journal.all('bed')));
+    const outside = [...journal.all('outside').values()].sort(byName);
+    const shapeOf = shapesOf([...journal.all('variety').values()]);
+    const verdicts = new Map(reports.map(({ variety, isolation }) => [variety.variety, isolation.verdict]));
+    const names = new Map([
+      ...[...journal.all('variety').values()].map(({ variety, name }) => [variety, name] as const),
+      ...outside.map(({ source, name }) => [source, name] as const),
+    ]);
+    return {
+      name: garden.name,
+      today,
+      plan,
+      reports,
+      beds,
+      drawn: drawingsOf(beds, plants, shapeOf, verdicts),
+      plants,
+      barriers: [...journal.all('barrier').values()],
+      outside,
+      shapeOf,
+      nameOf: (id) => names.get(id) ?? 'something that is gone',
+    };
+  });
+}
+
+/** A shape for each crossing group, in the order in which they were described. */
+function shapesOf(varieties: readonly Variety[]): Map<string, PlantShape> {
+  const groups = [...new Set(varieties.map(({ crop }) => cropOf(crop).group))];
+  return new Map(
+    varieties.map(({ variety, crop }) => [
+      variety,
+      PLANT_SHAPES[groups.indexOf(cropOf(crop).group) % PLANT_SHAPES.length]!,
+    ]),
+  );
+}
+
+const TONES: Readonly<Record<IsolationVerdict, PlanPatch['tone']>> = {
+  tooNear: 'rust',
+  watch: 'leaf',
+  guarded: 'leaf',
+  alone: 'leaf',
+  nothingAsked: 'edge',
+};
+
+/** Beds with their plants in the bed's own metres, a patch a variety. */
+function drawingsOf(
+  beds: readonly Bed[],
+  plants: readonly Plant[],
+  shapeOf: ReadonlyMap<string, PlantShape>,
+  verdicts: ReadonlyMap<string, IsolationVerdict>,
+): PlanBedDrawing[] {
+  const flat = new Map(beds.map((bed) => [bed.bed, { ...bed, x: 0, y: 0, turn: 0 }]));
+  const spots = placesOf(plants, flat);
+  const byBed = groupBy(plants, ({ bed }) => bed);
+  return beds.map(({ bed, name, x, y, length, width, turn }) => ({
+    id: bed,
+    name,
+    x,
+    y,
+    length,
+    width,
+    turn,
+    patches: [...groupBy(byBed.get(bed) ?? [], ({ variety }) => variety)].map(
+      ([variety, own]): PlanPatch => ({
+        id: variety,
+        shape: shapeOf.get(variety) ?? 'disc',
+        tone: TONES[verdicts.get(variety) ?? 'alone'],
+        spots: own.map(({ plant }) => spots.get(plant)!),
+      }),
+    ),
+  }));
+}

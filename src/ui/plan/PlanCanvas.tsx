@@ -1,0 +1,258 @@
+import { memo, useMemo } from 'react';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { FACE, usePalette, type Palette } from '../theme';
+import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
+import { plantsPath, type PlantShape } from './plantShape';
+import { atEdge, plumePath } from './plume';
+
+/** Plants of one variety in one bed, in the bed's own metres: along its rows and across. */
+export interface PlanPatch {
+  readonly id: string;
+  readonly shape: PlantShape;
+  readonly tone: 'leaf' | 'rust' | 'edge';
+  readonly spots: readonly PlanSpot[];
+}
+
+export interface PlanBedDrawing extends BedBox {
+  readonly id: string;
+  readonly name: string;
+  readonly patches: readonly PlanPatch[];
+}
+
+export interface PlanBarrier {
+  readonly id: string;
+  readonly sort: 'trellis' | 'wall' | 'building' | 'hedge' | 'forage';
+  readonly from: PlanSpot;
+  readonly to: PlanSpot;
+}
+
+/** Foreign pollen on its way. */
+export interface PlanPlume {
+  readonly id: string;
+  readonly from: PlanSpot;
+  readonly to: PlanSpot;
+  readonly share: number;
+  readonly rare: boolean;
+}
+
+export interface PlanCanvasProps {
+  readonly size: CanvasSize;
+  readonly view: PlanView;
+  readonly beds: readonly PlanBedDrawing[];
+  readonly barriers: readonly PlanBarrier[];
+  readonly plumes: readonly PlanPlume[];
+  /** What lies outside, drawn at the edge towards it. */
+  readonly outside: readonly { readonly id: string; readonly name: string; readonly spot: PlanSpot }[];
+  readonly chosenBed?: string;
+  /** A bed on its way, and by how much, metres. */
+  readonly carried?: { readonly bed: string; readonly by: PlanSpot };
+  readonly label: string;
+  /** A length in the grower's words, for the bar of scale. */
+  readonly lengthInWords: (metres: number) => string;
+}
+
+/** The plan of the garden to scale, north up, with the pollen that comes from where it should not. */
+export function PlanCanvas(props: PlanCanvasProps) {
+  const { size, view, beds, barriers, plumes, outside, chosenBed, carried, label, lengthInWords } = props;
+  const palette = usePalette();
+  const at = (spot: PlanSpot): PlanSpot => toCanvas(spot, view, size);
+  const gate = at({ x: 0, y: 0 });
+  return (
+    <Svg width={size.width} height={size.height} role="img" aria-label={label}>
+      <Path
+        d={`M${gate.x - 9} ${gate.y + 5}v-10M${gate.x + 9} ${gate.y + 5}v-10M${gate.x - 9} ${gate.y}h18`}
+        stroke={palette.soft}
+        strokeWidth={2.5}
+      />
+      {beds.map((bed) => {
+        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
+        const corner = at({ x: bed.x + by.x, y: bed.y + by.y });
+        return (
+          <G
+            key={bed.id}
+            transform={`translate(${corner.x} ${corner.y}) rotate(${-bed.turn}) scale(${view.scale} ${-view.scale})`}
+          >
+            <Bed bed={bed} palette={palette} scale={view.scale} chosen={bed.id === chosenBed} />
+          </G>
+        );
+      })}
+      {beds.map((bed) => {
+        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
+        const spot = at({ x: bed.x + by.x, y: bed.y + by.y });
+        return (
+          <SvgText
+            key={bed.id}
+            x={spot.x - 6}
+            y={spot.y - 3}
+            textAnchor="end"
+            fontFamily={FACE.head}
+            fontWeight="700"
+            fontSize={14}
+            fill={palette.ink}
+          >
+            {bed.name}
+          </SvgText>
+        );
+      })}
+      {barriers.map((barrier) => (
+        <BarrierLine key={barrier.id} sort={barrier.sort} from={at(barrier.from)} to={at(barrier.to)} />
+      ))}
+      {plumes.map(({ id, from, to, share, rare }) => (
+        <Path
+          key={id}
+          d={plumePath(atEdge(at(from), size, MARGIN / 2), at(to), share)}
+          fill={palette.rust}
+          fillOpacity={rare ? 0.12 : 0.34}
+          stroke={palette.rust}
+          strokeWidth={1.5}
+          strokeDasharray={rare ? '3 4' : undefined}
+        />
+      ))}
+      {outside.map(({ id, name, spot }) => (
+        <Beyond key={id} name={name} at={atEdge(at(spot), size, MARGIN / 2)} size={size} />
+      ))}
+      <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
+    </Svg>
+  );
+}
+
+const NOWHERE: PlanSpot = { x: 0, y: 0 };
+
+interface BedProps {
+  readonly bed: PlanBedDrawing;
+  readonly palette: Palette;
+  readonly scale: number;
+  readonly chosen: boolean;
+}
+
+/** Drawn in the bed's own metres, so that moving it draws nothing anew. */
+const Bed = memo(function Bed({ bed, palette, scale, chosen }: BedProps) {
+  const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
+  return (
+    <>
+      <Rect
+        x={0}
+        y={0}
+        width={bed.length}
+        height={bed.width}
+        rx={4 / scale}
+        fill={palette.paper}
+        stroke={chosen ? palette.ink : palette.edge}
+        strokeWidth={(chosen ? 3 : 1.5) / scale}
+      />
+      {bed.patches.map((patch) => (
+        <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
+      ))}
+    </>
+  );
+});
+
+interface PatchProps {
+  readonly patch: PlanPatch;
+  readonly radius: number;
+  readonly colour: string;
+}
+
+const Patch = memo(function Patch({ patch, radius, colour }: PatchProps) {
+  const d = useMemo(() => plantsPath(patch.spots, patch.shape, radius), [patch, radius]);
+  return <Path d={d} fill={colour} fillRule="evenodd" />;
+});
+
+function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
+  const palette = usePalette();
+  const line = { x1: from.x, y1: from.y, x2: to.x, y2: to.y };
+  switch (sort) {
+    case 'trellis':
+      return (
+        <Line
+          {...line}
+          stroke={palette.ink}
+          strokeWidth={2}
+          strokeDasharray="1.500 5"
+          strokeLinecap="round"
+        />
+      );
+    case 'wall':
+      return <Line {...line} stroke={palette.ink} strokeWidth={4} />;
+    case 'building':
+      return (
+        <>
+          <Line {...line} stroke={palette.ink} strokeWidth={9} />
+          <Line {...line} stroke={palette.paper} strokeWidth={4} />
+        </>
+      );
+    case 'hedge':
+      return (
+        <Line
+          {...line}
+          stroke={palette.leaf}
+          strokeWidth={7}
+          strokeDasharray="0.100 8"
+          strokeLinecap="round"
+        />
+      );
+    case 'forage':
+      return (
+        <Line
+          {...line}
+          stroke={palette.petal}
+          strokeWidth={9}
+          strokeDasharray="0.100 11"
+          strokeLinecap="round"
+        />
+      );
+  }
+}
+
+function Beyond({
+  name,
+  at,
+  size,
+}: {
+  readonly name: string;
+  readonly at: PlanSpot;
+  readonly size: CanvasSize;
+}) {
+  const palette = usePalette();
+  const right = at.x > size.width / 2;
+  const low = at.y > size.height / 2;
+  return (
+    <>
+      <Circle cx={at.x} cy={at.y} r={6} fill={palette.ground} stroke={palette.ink} strokeWidth={2} />
+      <Circle cx={at.x} cy={at.y} r={2} fill={palette.ink} />
+      <SvgText
+        x={at.x + (right ? 8 : -8)}
+        y={at.y + (low ? -10 : 20)}
+        textAnchor={right ? 'end' : 'start'}
+        fontFamily={FACE.text}
+        fontWeight="600"
+        fontSize={13}
+        fill={palette.ink}
+      >
+        {name}
+      </SvgText>
+    </>
+  );
+}
+
+const LENGTHS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
+
+/** A bar of a round length, so that distances can be judged. */
+function ScaleBar({ view, size, lengthInWords }: Pick<PlanCanvasProps, 'view' | 'size' | 'lengthInWords'>) {
+  const palette = usePalette();
+  const metres = LENGTHS.findLast((each) => each * view.scale <= 90) ?? LENGTHS[0]!;
+  const y = size.height - 8;
+  return (
+    <>
+      <Path
+        d={`M10 ${y - 4}v4h${(metres * view.scale).toFixed(1)}v-4`}
+        fill="none"
+        stroke={palette.soft}
+        strokeWidth={2}
+      />
+      <SvgText x={14} y={y - 5} fontFamily={FACE.text} fontSize={12} fill={palette.soft}>
+        {lengthInWords(metres)}
+      </SvgText>
+    </>
+  );
+}
