@@ -264,7 +264,7 @@ export const OUTSIDE: readonly Omit<Bodies['outside.described'], 'source'>[] = [
     radius: 60,
     plants: 80_000,
     sure: 'seen',
-    flowering: { from: '2026-07-16', to: '2026-07-28' },
+    flowering: { from: '2026-08-10', to: '2026-08-24' },
   },
   {
     name: 'Allotments on the lane',

@@ -32,6 +32,9 @@ import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE, type Said } from './pho
 
 type Day = string;
 
+/** The season that the app ships with. */
+const DEMO_SEED = 20276556;
+
 /** What fate has in store for a pollinated flower. */
 interface Fate {
   readonly dropsOn: number | undefined;
@@ -44,7 +47,7 @@ interface Fate {
  * @param seed the same seed gives the same entries, byte for byte.
  * @param until the last evening lived, whose walk stops half-way; later gives a longer journal.
  */
-export function liveSeason(seed: number, until: Day = LAST_EVENING): Entry[] {
+export function liveSeason(seed = DEMO_SEED, until: Day = LAST_EVENING): Entry[] {
   const demo = new DemoSeason(seed);
   demo.plant();
   for (let day = addDays(FIRST_MORNING, -1); day < until; day = addDays(day, 1)) demo.liveDay(day);

@@ -7,7 +7,7 @@ import {
   type IsolationReport,
 } from '../src/core/crossing/isolation';
 import type { ShareRange } from '../src/core/crossing/foreignShare';
-import { kernelRow, pollenFromField } from '../src/core/crossing/pollenKernel';
+import { kernelRow, PART, pollenFromField } from '../src/core/crossing/pollenKernel';
 
 /**
  * The same reports by the plainest way there is: every plant beside every other, in one loop over typed arrays.
@@ -57,9 +57,10 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       const r2 = dx * dx + dy * dy;
       if (r2 < nearest2[cell]!) nearest2[cell] = r2;
       for (let k = 0; k < 3; k += 1) {
-        const n = 1 / (1 + r2 * flat[4 * k + 1]!);
-        const f = 1 / (1 + r2 * flat[4 * k + 3]!);
-        pollen[other * 3 + k]! += flat[4 * k]! * n * n + flat[4 * k + 2]! * f * f;
+        const at = PART * k;
+        const n = 1 / (1 + r2 * flat[at + 1]!);
+        const f = 1 / (1 + r2 * flat[at + 3]!);
+        pollen[other * 3 + k]! += flat[at]! * n * n + flat[at + 2]! * (flat[at + 4] === 2 ? f * f : f);
       }
     }
     for (let o = 0; o < outside.length; o += 1) {

@@ -5,8 +5,13 @@ const STRUCTURE = new Set([
   'garden.described',
   'device.named',
   'season.named',
+  'surroundings.described',
   'bed.laid',
   'variety.described',
+  'flowering.seen',
+  'barrier.set',
+  'outside.described',
+  'plan.removed',
   'plants.set',
 ]);
 const ULID = /\b01K[0-9A-HJKMNP-TV-Z]{23}\b/g;
@@ -19,7 +24,7 @@ const addYears = (day: string, years: number): string => `${Number(day.slice(0, 
  * and again, a year earlier each, on the same beds and plants. Clocks count in the order in which it was lived.
  */
 export function longJournal(length: number): Entry[] {
-  const season = liveSeason(20260718);
+  const season = liveSeason();
   const structure = season.filter(({ kind }) => STRUCTURE.has(kind));
   const lived = season.filter(({ kind }) => !STRUCTURE.has(kind));
   const kept = new Set(JSON.stringify(structure).match(ULID));

@@ -16,8 +16,6 @@ const ROOT = path.resolve(__dirname, '..');
 const DIST = path.join(ROOT, 'dist');
 const FRESH = path.join(ROOT, '.cache', 'dist');
 
-const DEMO_SEED = 20260718;
-
 function exportPages(): void {
   rmSync(FRESH, { recursive: true, force: true });
   const expo = path.join(ROOT, 'node_modules', '.bin', 'expo');
@@ -36,7 +34,7 @@ function writeDemo(): void {
     garden: DEMO_GARDEN,
     name: ESTATE.name,
     exported: new Date(demoBegins()).toISOString(),
-    entries: liveSeason(DEMO_SEED),
+    entries: liveSeason(),
   };
   writeFileSync(path.join(FRESH, 'demo-garden.json'), JSON.stringify(backup));
 }

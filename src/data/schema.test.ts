@@ -4,7 +4,7 @@ import { faultOfEntry } from './schema';
 const [first] = liveSeason(1);
 
 test('finds no fault with a whole season', () => {
-  expect(liveSeason(20260718).flatMap((entry) => faultOfEntry(entry) ?? [])).toEqual([]);
+  expect(liveSeason().flatMap((entry) => faultOfEntry(entry) ?? [])).toEqual([]);
 });
 
 test('names the field, what was expected and what was found', () => {

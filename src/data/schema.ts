@@ -50,12 +50,12 @@ const stop = Joi.object({
 
 const spot = Joi.object({ x: within('position').required(), y: within('position').required() }).unknown();
 const traits = Joi.object({
-  flowers: Joi.valid('perfect', 'female'),
-  setsAlone: Joi.boolean(),
-  allFemale: Joi.boolean(),
-  seedless: Joi.boolean(),
-  style: Joi.valid('inset', 'out'),
-  kernel: Joi.valid(...KERNELS),
+  flowers: Joi.valid('perfect', 'female').optional(),
+  setsAlone: Joi.boolean().optional(),
+  allFemale: Joi.boolean().optional(),
+  seedless: Joi.boolean().optional(),
+  style: Joi.valid('inset', 'out').optional(),
+  kernel: Joi.valid(...KERNELS).optional(),
 }).unknown();
 
 /** Forms come along, so that Joi is in one chunk. */

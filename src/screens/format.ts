@@ -74,7 +74,10 @@ export function formatFor(zone: string, units: Units, hours: HourStyle, locale: 
     shortDay: (day) => short.format(asDate(day)),
     number,
     percent: (share) => `${number(share * 100)} %`,
-    length: (metres) => `${number(lengthIn(units, metres), 1)} ${names.length}`,
+    length: (metres) => {
+      const length = lengthIn(units, metres);
+      return `${number(length, length < 100 ? 1 : 0)} ${names.length}`;
+    },
     temperature: (celsius) => `${number(temperatureIn(units, celsius))} ${names.temperature}`,
     unit: names,
     typedLength: (metres) => String(lengthIn(units, metres)),

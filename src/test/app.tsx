@@ -29,7 +29,7 @@ const ROUTES = requireContext(
 // A whole page in each failure helps nobody.
 configure({ getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found') });
 
-export const DEMO: readonly StoredEntry[] = liveSeason(20260718);
+export const DEMO: readonly StoredEntry[] = liveSeason();
 
 /** Texts that the app handed to the browser to save, newest last. */
 export const downloads: string[] = [];

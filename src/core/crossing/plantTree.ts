@@ -153,8 +153,8 @@ export class PlantTree {
     const along = dx * dx * xx + 2 * dx * dy * this.#xy[node]! + dy * dy * yy;
     for (let k = 0, sum = at; k < flat.length; k += PART, sum += 1) {
       into[sum]! +=
-        flat[k]! * groupPart(flat[k + 1]!, count, d2, spread, along) +
-        flat[k + 2]! * groupPart(flat[k + 3]!, count, d2, spread, along);
+        flat[k]! * groupPart(flat[k + 1]!, 2, count, d2, spread, along) +
+        flat[k + 2]! * groupPart(flat[k + 3]!, flat[k + 4]!, count, d2, spread, along);
     }
   }
 
@@ -292,10 +292,18 @@ export class PlantTree {
 }
 
 /** One part of a kernel for a group at a squared distance: its count, corrected by its spread. */
-function groupPart(perS2: number, count: number, d2: number, spread: number, along: number): number {
+function groupPart(
+  perS2: number,
+  power: number,
+  count: number,
+  d2: number,
+  spread: number,
+  along: number,
+): number {
   const g = 1 / (1 + d2 * perS2);
   const u = g * perS2;
-  return g * g * (count - 2 * u * spread + 12 * u * u * along);
+  const value = power === 2 ? g * g : g;
+  return value * (count - power * u * spread + 2 * power * (power + 1) * u * u * along);
 }
 
 /** One plant at a squared distance. */
@@ -303,7 +311,7 @@ function addPlant(r2: number, flat: Float64Array, into: Float64Array, at: number
   for (let k = 0, sum = at; k < flat.length; k += PART, sum += 1) {
     const n = 1 / (1 + r2 * flat[k + 1]!);
     const f = 1 / (1 + r2 * flat[k + 3]!);
-    into[sum]! += flat[k]! * n * n + flat[k + 2]! * f * f;
+    into[sum]! += flat[k]! * n * n + flat[k + 2]! * (flat[k + 4] === 2 ? f * f : f);
   }
 }
 

@@ -2,23 +2,25 @@ import type { Carrier } from '../crops/crop';
 
 /**
  * How the pollen of one plant comes to another, by their distance r: a part close by and a part far,
- * near·g(r/nearScale) + far·g(r/farScale) with g(x) = 1/(1 + x²)², the 2Dt kernel with shape 2 [Clark, Silman,
- * Kern, Macklin & HilleRisLambers 1999, Seed dispersal near and far, equation 8].
+ * near·g(r/nearScale) + far·h(r/farScale) with g(x) = 1/(1 + x²)², the 2Dt kernel with shape 2, and h(x) =
+ * 1/(1 + x²)^p, the same with shape p [Clark, Silman, Kern, Macklin & HilleRisLambers 1999, Seed dispersal near and
+ * far, equation 8]. With p = 1 it falls by the square of the distance far away.
  */
 export interface PollenKernel {
   readonly near: number;
   readonly nearScale: number;
   readonly far: number;
   readonly farScale: number;
+  readonly farPower: 1 | 2;
 }
 
 /** Numbers that one kernel takes in a `KernelRow`. */
-export const PART = 4;
+export const PART = 5;
 
 /** Several kernels side by side, as sums over thousands of plants want them. */
 export interface KernelRow {
   readonly kernels: readonly PollenKernel[];
-  /** Of each kernel: near, 1/nearScale², far, 1/farScale². */
+  /** Of each kernel: near, 1/nearScale², far, 1/farScale², farPower. */
   readonly flat: Float64Array;
   /** Square of the least near scale, m²: nearer than that a kernel is flat. */
   readonly soft2: number;
@@ -27,7 +29,13 @@ export interface KernelRow {
 export const kernelRow = (kernels: readonly PollenKernel[]): KernelRow => ({
   kernels,
   flat: Float64Array.from(
-    kernels.flatMap(({ near, nearScale, far, farScale }) => [near, nearScale ** -2, far, farScale ** -2]),
+    kernels.flatMap(({ near, nearScale, far, farScale, farPower }) => [
+      near,
+      nearScale ** -2,
+      far,
+      farScale ** -2,
+      farPower,
+    ]),
   ),
   soft2: Math.min(...kernels.map(({ nearScale }) => nearScale)) ** 2,
 });
@@ -49,19 +57,22 @@ const byWind = (farShare: number, nearScale: number, farScale: number): PollenKe
   nearScale,
   far: farShare / (Math.PI * farScale ** 2),
   farScale,
+  farPower: 2,
 });
 
 /**
  * Insects go from flower to flower and leave nothing on bare ground between, so their kernel is the pull of one
- * plant beside another: mostly the next plants of the same patch, now and then any other within their range.
+ * plant beside another: mostly the next plants of the same patch, now and then one farther off, by the inverse
+ * square of its distance.
  *
- * @param leaves share of the visits that come from anywhere within range.
+ * @param leaves share of the visits that come from beyond the next plants.
  */
-const byInsects = (leaves: number, nearScale: number, range: number): PollenKernel => ({
+const byInsects = (leaves: number, nearScale: number, farScale: number): PollenKernel => ({
   near: 1 - leaves,
   nearScale,
   far: leaves,
-  farScale: range,
+  farScale,
+  farPower: 1,
 });
 
 /**
@@ -82,9 +93,9 @@ const WIND: KernelRange = {
  * Isolation distances are rules, not measurements: nothing is fitted to them.
  */
 const INSECTS: KernelRange = {
-  middle: byInsects(0.05, 3, 450),
-  low: byInsects(0.01, 3, 200),
-  high: byInsects(0.2, 3, 1000),
+  middle: byInsects(0.1, 3, 60),
+  low: byInsects(0.02, 3, 30),
+  high: byInsects(0.3, 3, 120),
 };
 
 export const KERNELS: Readonly<Record<Carrier, KernelRange>> = {
@@ -96,43 +107,54 @@ export const KERNELS: Readonly<Record<Carrier, KernelRange>> = {
 };
 
 /** Pollen that comes from one plant to another. @param metres between them. */
-export function pollenAt(metres: number, { near, nearScale, far, farScale }: PollenKernel): number {
-  const n = 1 + (metres / nearScale) ** 2;
-  const f = 1 + (metres / farScale) ** 2;
-  return near / (n * n) + far / (f * f);
+export function pollenAt(metres: number, { near, nearScale, far, farScale, farPower }: PollenKernel): number {
+  const n = 1 / (1 + (metres / nearScale) ** 2);
+  const f = 1 / (1 + (metres / farScale) ** 2);
+  return near * n ** 2 + far * f ** farPower;
 }
 
 /** What is smaller than this counts as a single plant, metres. */
 const A_PLANT_M = 0.01;
 
 /**
- * Mean pollen from a plant of a round field: the kernel averaged over the disc, in closed form. The 2Dt kernel of
- * shape 2 is the even measure of a sphere seen by stereographic projection, so that a disc holds the share of a cap.
+ * Mean pollen from a plant of a round field: the kernel averaged over the disc, in closed form. With shape 2 it is
+ * the even measure of a sphere seen by stereographic projection, so that a disc holds the share of a cap.
  *
  * @param metres from the middle of the field.
  * @param radius of the field, metres; 0 is a single plant.
  */
 export function pollenFromField(metres: number, radius: number, kernel: PollenKernel): number {
   if (radius < A_PLANT_M) return pollenAt(metres, kernel);
-  const { near, nearScale, far, farScale } = kernel;
+  const { near, nearScale, far, farScale, farPower } = kernel;
+  const overFar = farPower === 2 ? overDisc2 : overDisc1;
   return (
-    (near * nearScale ** 2 * shareOfDisc(metres, radius, nearScale) +
-      far * farScale ** 2 * shareOfDisc(metres, radius, farScale)) /
-    radius ** 2
+    (near * overDisc2(metres, radius, nearScale) + far * overFar(metres, radius, farScale)) /
+    (Math.PI * radius ** 2)
   );
 }
 
-/** Share of a plant's pollen, of one part of the kernel, that comes to a disc. */
-function shareOfDisc(metres: number, radius: number, scale: number): number {
+/** 1/(1 + r²/s²)² summed over a disc, m². */
+function overDisc2(metres: number, radius: number, scale: number): number {
   const [m2, r2, s2] = [metres ** 2, radius ** 2, scale ** 2];
   const away = m2 + s2 - r2;
   const root = Math.sqrt(away ** 2 + 4 * r2 * s2);
-  // (1 − away/root)/2, without the loss of digits far away.
-  return away > 0 ? (2 * r2 * s2) / (root * (root + away)) : (root - away) / (2 * root);
+  // π·s²·(1 − away/root)/2, without the loss of digits far away.
+  const share = away > 0 ? (2 * r2 * s2) / (root * (root + away)) : (root - away) / (2 * root);
+  return Math.PI * s2 * share;
+}
+
+/** 1/(1 + r²/s²) summed over a disc, m². */
+function overDisc1(metres: number, radius: number, scale: number): number {
+  const [m2, r2, s2] = [metres ** 2, radius ** 2, scale ** 2];
+  const root = Math.sqrt((m2 + s2 - r2) ** 2 + 4 * r2 * s2);
+  // π·s²·ln((root + r² + s² − m²)/2s²), without the loss of digits far away.
+  const behind = r2 + s2 - m2;
+  const ratio = behind < 0 ? (2 * m2) / (root - behind) : (root + behind) / (2 * s2);
+  return Math.PI * s2 * Math.log(ratio);
 }
 
 /**
- * Pollen from a field that reaches from an edge to the horizon, with one plant on each m².
+ * Pollen on the wind from a field that reaches from an edge to the horizon, with one plant on each m².
  *
  * @param metres from the edge of the field.
  */

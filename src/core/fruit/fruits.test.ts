@@ -4,7 +4,7 @@ import type { EntryOf } from '../journal/entry';
 import { addDays } from '../time/calendar';
 import { fruitOf, fruitsOf, looksDue, seasonAt } from './fruits';
 
-const SEASON = liveSeason(20260718);
+const SEASON = liveSeason();
 const DAY = '2026-07-18';
 
 const journal = new Journal();

@@ -1,5 +1,17 @@
 import * as fc from 'fast-check';
-import { comparePlants, metresBetween, placeOf, placesOf } from './places';
+import bearing from '@turf/bearing';
+import distance from '@turf/distance';
+import {
+  bearingTo,
+  comparePlants,
+  cornersOf,
+  fitsInRow,
+  fromGate,
+  metresBetween,
+  middleOf,
+  placeOf,
+  placesOf,
+} from './places';
 import type { Bed, Plant } from '../journal/state';
 
 const bed = (name: string, change: Partial<Bed> = {}): Bed => ({
@@ -58,4 +70,60 @@ test('one walks bed by bed, rows there and back, and bed 10 comes after bed 9', 
   ];
   const order = plants.sort(comparePlants(beds)).map((each) => each.plant);
   expect(order).toEqual(['two', 'nine-1', 'nine-2', 'nine-back-2', 'nine-back-1', 'ten']);
+});
+
+test('by spacing, a plant stays where it is when others follow in its row', () => {
+  const spaced = bed('A', { every: 0.5 });
+  expect(placeOf({ row: 1, place: 3 }, spaced, 3)).toEqual(placeOf({ row: 1, place: 3 }, spaced, 12));
+  expect(placeOf({ row: 1, place: 1 }, spaced, 1).x).toBe(2.25);
+  expect(fitsInRow(spaced)).toBe(12);
+  expect(fitsInRow({ length: 0.9, every: 0.3 })).toBe(3);
+  expect(fitsInRow(bed('A'))).toBeUndefined();
+});
+
+test('a turned bed turns about its corner and keeps all lengths', () => {
+  const turned = bed('A', { turn: 90 });
+  const [corner, along, far, across] = cornersOf(turned);
+  expect(corner).toEqual({ x: 2, y: 3 });
+  expect(along!.x).toBeCloseTo(2, 9);
+  expect(along!.y).toBeCloseTo(9, 9);
+  expect(across!.x).toBeCloseTo(-0.4, 9);
+  expect(metresBetween(corner!, far!)).toBeCloseTo(Math.hypot(6, 2.4), 9);
+  const plants = [1, 2, 3].map((place) => placeOf({ row: 2, place }, turned, 3));
+  const flat = [1, 2, 3].map((place) => placeOf({ row: 2, place }, bed('A'), 3));
+  expect(metresBetween(plants[0]!, plants[2]!)).toBeCloseTo(metresBetween(flat[0]!, flat[2]!), 9);
+});
+
+test('the middle of some places, and of none', () => {
+  expect(
+    middleOf([
+      { x: 0, y: 0 },
+      { x: 4, y: 2 },
+    ]),
+  ).toEqual({ x: 2, y: 1 });
+  expect(middleOf([])).toBeUndefined();
+});
+
+// Against @turf/distance and @turf/bearing, on the sphere: over the few kilometres that pollen travels a plane will do.
+test('distances and bearings are those of a geometry package', () => {
+  const METRES_PER_DEGREE = (Math.PI * 6_371_008.8) / 180;
+  const onSphere = ({ x, y }: { x: number; y: number }): [number, number] => [
+    x / METRES_PER_DEGREE,
+    y / METRES_PER_DEGREE,
+  ];
+  const place = fc.record({
+    metres: fc.double({ min: 1, max: 3000, noNaN: true }),
+    degrees: fc.double({ min: 0, max: 360, noNaN: true }),
+  });
+  fc.assert(
+    fc.property(place, place, (a, b) => {
+      const [one, other] = [fromGate(a.metres, a.degrees), fromGate(b.metres, b.degrees)];
+      const [from, to] = [onSphere(one), onSphere(other)];
+      const apart = metresBetween(one, other);
+      expect(Math.abs(apart - 1000 * distance(from, to))).toBeLessThan(1e-5 * apart + 1e-6);
+      if (apart < 1) return;
+      const turn = Math.abs(bearingTo(one, other) - ((bearing(from, to) + 360) % 360));
+      expect(Math.min(turn, 360 - turn)).toBeLessThan(0.05);
+    }),
+  );
 });

@@ -16,8 +16,11 @@ const TYPES = [
   'garden',
   'device',
   'season',
+  'surroundings',
   'bed',
   'variety',
+  'barrier',
+  'outside',
   'plant',
   'walk',
   'flower',
@@ -291,4 +294,66 @@ test('two contents under one id give the same state whichever comes first', () =
   const [one] = phone.tap(scouted('p1', 1));
   const other = { ...one!, body: { ...one!.body, eve: { female: 5, male: 0 } } } as Entry;
   expect(stateOf(journalOf([one!, other]))).toEqual(stateOf(journalOf([other, one!])));
+});
+
+const bedOfVersion1 = (name: string): object => ({
+  bed: 'b',
+  name,
+  x: 1,
+  y: 1,
+  length: 6,
+  width: 1.2,
+  rows: 1,
+});
+
+test('beds and varieties of the first version are brought up, those that were amended too, in any order', () => {
+  const phone = new Writer('phone');
+  const [laid] = phone.tap({ kind: 'bed.laid', body: bedOfVersion1('A') } as Fact);
+  const variety = { variety: 'v', name: 'Pale Heron', crop: 'moschata', purpose: 'eat' };
+  const rest = { seedSource: 'unknown', ownPollen: 'allowed' };
+  phone.tap({ kind: 'variety.described', body: { ...variety, ...rest } } as Fact);
+  phone.tap({ kind: 'amended', body: { target: laid!.id, of: 'bed.laid', body: bedOfVersion1('B') } });
+  expect(phone.entries.every(({ v }) => v === 1)).toBe(true);
+  for (const entries of [phone.entries, [...phone.entries].reverse()]) {
+    const journal = journalOf(entries);
+    expect(journal.all('bed').get('b')).toEqual({ ...bedOfVersion1('B'), turn: 0 });
+    expect(journal.all('variety').get('v')).toMatchObject({ crop: 'moschata', traits: {} });
+    expect([...journal.entries()].find(({ id }) => id === laid!.id)!.body).toEqual(bedOfVersion1('A'));
+  }
+});
+
+test('what was taken off the plan is gone, comes back with undo, and what is said of it later brings it again', () => {
+  const phone = new Writer('phone');
+  const laid = phone.tap({ kind: 'bed.laid', body: { ...bedOfVersion1('A'), turn: 0 } } as Fact);
+  const [gone] = phone.tap({ kind: 'plan.removed', body: { what: 'bed', id: 'b' } });
+  expect(journalOf(phone.entries).all('bed').size).toBe(0);
+  const undone = phone.tap(struck(gone!));
+  expect(journalOf(phone.entries).all('bed').size).toBe(1);
+  phone.entries.splice(phone.entries.indexOf(undone[0]!), 1);
+  phone.tap({ kind: 'bed.laid', body: laid[0]!.body as never });
+  expect(journalOf(phone.entries).all('bed').size).toBe(1);
+});
+
+test('a variety first flowers on the earliest day seen since it was last sown', () => {
+  const phone = new Writer('phone');
+  const described = (day: string): Fact => ({
+    kind: 'variety.described',
+    body: {
+      variety: 'v',
+      name: 'Mill Sparrow',
+      crop: 'corn',
+      purpose: 'eat',
+      seedSource: 'unknown',
+      ownPollen: 'allowed',
+      traits: {},
+      sowing: { how: 'sown', day },
+    },
+  });
+  const seen = (day: string): Fact => ({ kind: 'flowering.seen', body: { variety: 'v', day } });
+  phone.tap(described('2025-05-01'), seen('2025-07-20'), seen('2025-07-18'));
+  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBe('2025-07-18');
+  phone.tap(described('2026-05-01'));
+  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBeUndefined();
+  phone.tap(seen('2026-07-22'));
+  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBe('2026-07-22');
 });

@@ -12,7 +12,7 @@ import { replannedStops, stopsOf } from './stops';
 import { visitFacts, type Visit } from './visit';
 
 const MORNING = '2026-07-19';
-const SEASON = liveSeason(20260718);
+const SEASON = liveSeason();
 
 /** The demo's evening, to go on from. */
 class Evening {

@@ -5,7 +5,7 @@ import type { Entry } from '../journal/entry';
 import type { Garden } from '../journal/state';
 import { growingCrops, servedAt, todayOf } from './today';
 
-const SEASON = liveSeason(20260718);
+const SEASON = liveSeason();
 
 function lived(entries: readonly Entry[] = SEASON): { journal: Journal; garden: Garden } {
   const journal = new Journal();

@@ -33,8 +33,13 @@ const STRUCTURE: ReadonlySet<string> = new Set<Kind>([
   'garden.described',
   'device.named',
   'season.named',
+  'surroundings.described',
   'bed.laid',
   'variety.described',
+  'flowering.seen',
+  'barrier.set',
+  'outside.described',
+  'plan.removed',
   'plants.set',
   'plant.removed',
 ]);

@@ -36,6 +36,7 @@ export function CalendarScreen() {
   const view = usePlan();
   if (!view) return null;
   const flowering = floweringOf(view);
+  const ordered = flowering.flatMap(({ id }) => view.reports.filter(({ variety }) => variety.variety === id));
   const unknown = view.reports.filter(({ flowering: known }) => !known);
   return (
     <Page title="When it flowers" aside={<Sow view={view} flowering={flowering} f={f} />}>
@@ -50,7 +51,7 @@ export function CalendarScreen() {
         it crosses with flowers too.
       </Words>
       <View style={{ marginTop: SPACE.m }}>
-        {view.reports.flatMap(({ variety, flowering: known }) =>
+        {ordered.flatMap(({ variety, flowering: known }) =>
           known
             ? [
                 <Line

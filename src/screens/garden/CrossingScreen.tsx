@@ -46,8 +46,9 @@ export function CrossingScreen() {
         </Measured>
       ) : null}
       <Words kind="small" tone="soft" style={{ marginTop: SPACE.s }}>
-        A plume is foreign pollen on its way; the wider its end, the larger its share of the seed. Of the
-        seeds below, split ones would have a foreign father if nothing were covered, outlined ones may.
+        Plants of one shape cross with each other. A plume is foreign pollen on its way; the wider its end,
+        the larger its share of the seed. Of the seeds below, split ones would have a foreign father if
+        nothing were covered, outlined ones may.
       </Words>
       <View style={{ marginTop: SPACE.m }}>
         {view.reports.map((report) => (

@@ -69,15 +69,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
   });
   return (
     <View>
-      <View
-        ref={surface}
-        style={{
-          width: size.width,
-          height: size.height,
-          cursor: 'grab' as 'auto',
-          touchAction: gestures.touchAction as 'none',
-        }}
-      >
+      <View ref={surface} style={[size, touchStyle(gestures.touchAction)]}>
         <PlanCanvas
           size={size}
           view={gestures.view}
@@ -120,6 +112,9 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     </View>
   );
 }
+
+/** Styles of the web that React Native does not know. */
+const touchStyle = (touchAction: string): object => ({ cursor: 'grab', touchAction });
 
 const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 

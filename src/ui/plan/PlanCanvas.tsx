@@ -76,24 +76,6 @@ export function PlanCanvas(props: PlanCanvasProps) {
           </G>
         );
       })}
-      {beds.map((bed) => {
-        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
-        const spot = at({ x: bed.x + by.x, y: bed.y + by.y });
-        return (
-          <SvgText
-            key={bed.id}
-            x={spot.x - 6}
-            y={spot.y - 3}
-            textAnchor="end"
-            fontFamily={FACE.head}
-            fontWeight="700"
-            fontSize={14}
-            fill={palette.ink}
-          >
-            {bed.name}
-          </SvgText>
-        );
-      })}
       {barriers.map((barrier) => (
         <BarrierLine key={barrier.id} sort={barrier.sort} from={at(barrier.from)} to={at(barrier.to)} />
       ))}
@@ -111,6 +93,15 @@ export function PlanCanvas(props: PlanCanvasProps) {
       {outside.map(({ id, name, spot }) => (
         <Beyond key={id} name={name} at={atEdge(at(spot), size, MARGIN / 2)} size={size} />
       ))}
+      {beds.map((bed) => {
+        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
+        const spot = at({ x: bed.x + by.x, y: bed.y + by.y });
+        return (
+          <Label key={bed.id} x={spot.x - 6} y={spot.y - 3} end size={14} head>
+            {bed.name}
+          </Label>
+        );
+      })}
       <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
     </Svg>
   );
@@ -220,16 +211,41 @@ function Beyond({
     <>
       <Circle cx={at.x} cy={at.y} r={6} fill={palette.ground} stroke={palette.ink} strokeWidth={2} />
       <Circle cx={at.x} cy={at.y} r={2} fill={palette.ink} />
-      <SvgText
-        x={at.x + (right ? 8 : -8)}
-        y={at.y + (low ? -10 : 20)}
-        textAnchor={right ? 'end' : 'start'}
-        fontFamily={FACE.text}
-        fontWeight="600"
-        fontSize={13}
-        fill={palette.ink}
-      >
+      <Label x={at.x + (right ? 8 : -8)} y={at.y + (low ? -12 : 22)} end={right} size={13}>
         {name}
+      </Label>
+    </>
+  );
+}
+
+interface LabelProps {
+  readonly x: number;
+  readonly y: number;
+  /** Does the text end there, or begin? */
+  readonly end: boolean;
+  readonly size: number;
+  readonly head?: boolean;
+  readonly children: string;
+}
+
+/** Text with the ground round it, so that it reads over what is drawn beneath. */
+function Label({ x, y, end, size, head = false, children }: LabelProps) {
+  const palette = usePalette();
+  const text = {
+    x,
+    y,
+    textAnchor: end ? ('end' as const) : ('start' as const),
+    fontFamily: head ? FACE.head : FACE.text,
+    fontWeight: head ? '700' : '600',
+    fontSize: size,
+  };
+  return (
+    <>
+      <SvgText {...text} stroke={palette.ground} strokeWidth={5} strokeLinejoin="round" fill={palette.ground}>
+        {children}
+      </SvgText>
+      <SvgText {...text} fill={palette.ink}>
+        {children}
       </SvgText>
     </>
   );

@@ -23,7 +23,7 @@ export interface CanvasSize {
 }
 
 /** Margin round the plan, px: room for what comes from outside. */
-export const MARGIN = 34;
+export const MARGIN = 40;
 const CLOSEST = 40;
 
 /** The box around some spots, the gate at least among them. */

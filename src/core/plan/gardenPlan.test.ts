@@ -1,0 +1,80 @@
+import { liveSeason } from '../../../demo/season';
+import { KIND_VERSIONS, type Fact } from '../journal/entry';
+import { Journal } from '../journal/journal';
+import { gardenPlan, varietyReports, type VarietyReport } from './gardenPlan';
+
+const TODAY = '2026-07-18';
+const SEASON = liveSeason();
+
+function reportsWith(...facts: readonly Fact[]): Map<string, VarietyReport> {
+  const journal = new Journal();
+  journal.add(SEASON);
+  const last = SEASON.at(-1)!;
+  journal.add(
+    facts.map(
+      ({ kind, body }, i) =>
+        ({
+          ...last,
+          id: `new-${i}`,
+          kind,
+          v: KIND_VERSIONS[kind],
+          lamport: last.lamport + 1 + i,
+          body,
+        }) as never,
+    ),
+  );
+  const garden = journal.all('garden').get('')!;
+  const reports = varietyReports(gardenPlan(journal, garden, TODAY));
+  return new Map(reports.map((report) => [report.variety.name, report]));
+}
+
+const DEMO = reportsWith();
+const demo = (name: string): VarietyReport => DEMO.get(name)!;
+
+test('the demo has two that cross, and the strict one is told so', () => {
+  const { isolation } = demo('Marsh Button');
+  expect(isolation.verdict).toBe('tooNear');
+  expect(isolation.dangers[0]!.id).toBe(demo('Ember Loaf').variety.variety);
+  expect(isolation.foreign.low).toBeGreaterThan(0);
+  expect(isolation.ways.map(({ way }) => way)).toContain('coverAndHand');
+  expect(demo('Ember Loaf').isolation.verdict).toBe('nothingAsked');
+});
+
+test('the demo has a pair that only looks risky: two pumpkins of different species', () => {
+  const lantern = demo('Slate Lantern').isolation.dangers.map(({ id }) => id);
+  expect(lantern).not.toContain(demo('Marsh Button').variety.variety);
+});
+
+test('the demo has a neighbour’s corn too near, with too few mothers besides', () => {
+  const { isolation, mothers } = demo('Mill Sparrow');
+  expect(isolation).toMatchObject({ verdict: 'tooNear', dangers: [{ where: 'outside', guarded: 'no' }] });
+  expect(isolation.dangers[0]!.crossing.thisYear).toBe('spoils');
+  expect(mothers.enough).toBe(false);
+});
+
+test('the most endangered comes first', () => {
+  const verdicts = [...DEMO.values()].map(({ isolation }) => isolation.verdict);
+  expect(verdicts[0]).toBe('tooNear');
+  expect(verdicts.at(-1)).toBe('nothingAsked');
+});
+
+test('when squash flowers was seen on the walks, when corn does is reckoned', () => {
+  expect(demo('Marsh Button').flowering).toMatchObject({ by: 'seen' });
+  expect(demo('Mill Sparrow').flowering).toMatchObject({ by: 'degreeDays' });
+});
+
+test('a first flower that is seen sets the reckoning right, and time may then guard', () => {
+  const { variety } = demo('Mill Sparrow').variety;
+  const early = reportsWith({ kind: 'flowering.seen', body: { variety, day: '2026-07-10' } }).get(
+    'Mill Sparrow',
+  )!;
+  expect(early.flowering).toMatchObject({ first: '2026-07-10', by: 'seen' });
+  expect(early.isolation.dangers[0]).toMatchObject({ guarded: 'byTime' });
+  expect(early.isolation.verdict).toBe('guarded');
+});
+
+test('a source that is gone endangers nobody', () => {
+  const { id } = demo('Mill Sparrow').isolation.dangers[0]!;
+  const without = reportsWith({ kind: 'plan.removed', body: { what: 'outside', id } }).get('Mill Sparrow')!;
+  expect(without.isolation.verdict).toBe('alone');
+});
