@@ -63,7 +63,7 @@ async function take(): Promise<void> {
   }
   await page.goto(`${BASE}/fruit`);
   await page
-    .getByText(/Slate Lantern.*growing on day \d+/)
+    .getByText(/(Slate Lantern|Dusk Fiddle).*growing on day \d+/)
     .first()
     .click();
   await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();

@@ -15,10 +15,10 @@ const faults = (form: FormName, given: Given, units: 'metric' | 'imperial' = 'me
     ),
   );
 
-const BED = { name: 'E', x: '1', y: '-2,5', length: '6', width: '1.2', rows: '2' };
+const BED = { name: 'E', x: '1', y: '-2,5', length: '6', width: '1.2', rows: '2', turn: '0', every: '' };
 
 test('numbers are taken as typed, with a point or a comma', () => {
-  expect(checked('bed', BED)).toEqual({ name: 'E', x: 1, y: -2.5, length: 6, width: 1.2, rows: 2 });
+  expect(checked('bed', BED)).toEqual({ name: 'E', x: 1, y: -2.5, length: 6, width: 1.2, rows: 2, turn: 0 });
 });
 
 test('feet and Fahrenheit become metres and °C', () => {
@@ -55,11 +55,6 @@ test('what is missing, not a number, not whole or not chosen is told in the grow
   expect(faults('plants', { variety: '', bed: 'b', row: '1', count: '4' })).toEqual({
     variety: 'Choose one.',
   });
-  expect(
-    faults('variety', { name: 'Pale Heron', purpose: 'eat', seedSource: 'f1', ownPollen: 'never' }),
-  ).toEqual({
-    crop: 'Choose one.',
-  });
 });
 
 test('a place must be on the earth and its zone a known one', () => {
@@ -79,4 +74,55 @@ test('a place must be on the earth and its zone a known one', () => {
     zone: 'A time zone such as Europe/London.',
     plants: 'At least 1.',
   });
+});
+
+const VARIETY = {
+  name: 'Pale Heron',
+  crop: 'moschata',
+  purpose: 'seedToKeep',
+  seedSource: 'unknown',
+  ownPollen: 'never',
+  traits: {},
+  how: 'unknown',
+  day: '',
+  daysToFlower: '',
+  fruitWanted: '',
+};
+
+test('a variety may leave open when it was sown; once it says how, it says when', () => {
+  expect(checked('variety', VARIETY)).not.toHaveProperty('day');
+  expect(checked('variety', VARIETY)).not.toHaveProperty('fruitWanted');
+  expect(faults('variety', { ...VARIETY, how: 'sown' })).toEqual({ day: expect.stringMatching(/./) });
+  expect(faults('variety', { ...VARIETY, how: 'sown', day: '12.5.26' })).toEqual({
+    day: 'A day such as 2026-05-12.',
+  });
+  expect(
+    checked('variety', { ...VARIETY, how: 'sown', day: '2026-05-12', daysToFlower: '62' }),
+  ).toMatchObject({
+    how: 'sown',
+    day: '2026-05-12',
+    daysToFlower: 62,
+  });
+  expect(faults('variety', { ...VARIETY, crop: undefined })).toEqual({ crop: 'Choose one.' });
+});
+
+test('what lies beyond is measured in the grower’s units', () => {
+  const given = {
+    name: 'Lane',
+    crop: 'corn',
+    kernel: 'starchy',
+    distance: '1000',
+    bearing: '270',
+    across: '100',
+    plants: '5000',
+    sure: 'told',
+    from: '',
+    to: '',
+  };
+  expect(checked('outside', given, 'imperial')).toMatchObject({
+    distance: 304.8,
+    across: 30.48,
+    bearing: 270,
+  });
+  expect(faults('outside', { ...given, bearing: '400' })).toEqual({ bearing: 'At most 360.' });
 });

@@ -1,30 +1,47 @@
-import { openApp, recorded, screen, see, tap, type } from '@/test/app';
+import { DEMO, openApp, recorded, screen, see, stored, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
 test('a bed is laid beside the others and edited in feet without creeping', async () => {
   await openApp('/garden/bed');
-  expect(screen.getByRole('textbox', { name: /^Name/ })).toHaveProperty('value', 'E');
+  expect(screen.getByRole('textbox', { name: /^Name/ })).toHaveProperty('value', 'I');
   type('Length, m', '0');
   await tap('Lay the bed');
   await see('At least 0.01.');
   type('Length, m', '7,3');
   await tap('Lay the bed');
   const [laid] = await recorded(1);
-  expect(laid).toMatchObject({ kind: 'bed.laid', body: { name: 'E', length: 7.3, width: 1.2, rows: 1 } });
+  expect(laid).toMatchObject({ kind: 'bed.laid', body: { name: 'I', length: 7.3, width: 1.2, rows: 1 } });
 });
 
-test('a variety needs its species, and plants go after those that stand there', async () => {
-  await openApp('/garden/variety');
+test('a kind leads to its species, and a variety needs one', async () => {
+  await openApp('/garden/describe');
   type('Name', 'Pale Heron');
   await tap('Keep');
   await see('Choose one.');
-  await tap(/^C\. moschata/);
+  type('What is it called?', 'buternut');
+  await tap(/^butternut/);
+  await see('Squash, C. moschata: Cucurbita moschata');
+  await see('In this garden it crosses with Dusk Fiddle.');
   await tap('Keep');
   expect((await recorded(2))[1]).toMatchObject({
     kind: 'variety.described',
     body: { name: 'Pale Heron', crop: 'moschata', purpose: 'seedToKeep', ownPollen: 'lastResort' },
   });
+});
+
+test('a pumpkin is asked about by stalk, seed and leaf, and a name that speaks against it is pointed out', async () => {
+  await openApp('/garden/describe');
+  type('Name', 'Ivory Butternut');
+  type('What is it called?', 'pumpkins');
+  await tap(/^pumpkin/);
+  await see(/Stalk: round, soft and corky/);
+  await tap(/C\. maxima, Cucurbita maxima/);
+  await see(/Its name says butternut, and that is Cucurbita moschata/);
+  await tap('Choose another crop');
+  type('What is it called?', 'butternut');
+  await tap(/^butternut/);
+  expect(screen.queryByText(/Its name says/)).toBeNull();
 });
 
 test('plants are added to a row and never numbered anew', async () => {
@@ -51,5 +68,65 @@ test('and shown in feet', async () => {
   type('Length, ft', '10');
   type('Width, ft', '4');
   await tap('Lay the bed');
-  expect((await recorded(4))[3]).toMatchObject({ body: { length: 3.05, width: 1.22 } });
+  expect((await recorded(4))[3]).toMatchObject({ body: { length: 3.05, width: 1.22, turn: 0 } });
+});
+
+test('a variety’s page says the verdict first, then ways out, and why', async () => {
+  const marsh = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Marsh Button')!;
+  const { variety } = marsh.body as { variety: string };
+  await openApp(`/garden/variety?id=${variety}`);
+  await see(/^Ember Loaf is [\d.]+ (m|ft) away, and 1 other near, and crosses freely/);
+  await see(/^Ask what grows there/);
+  await see(/Both are Cucurbita pepo: within a species all varieties cross/);
+  await see(/of its seed|Of its seed/);
+  await see(/5 to 10 are asked, so there are enough/);
+});
+
+test('corn that was seen to silk early is guarded by time', async () => {
+  const sparrow = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Mill Sparrow')!;
+  const { variety } = sparrow.body as { variety: string };
+  await openApp(`/garden/variety?id=${variety}`);
+  await see(/^Feed corn of the farm is .* away, and crosses freely/);
+  await tap('First flower seen today');
+  await see(/^Guarded by time: Feed corn of the farm flowers/);
+});
+
+test('who crosses with whom is a table and a list, and what lies beyond can be added', async () => {
+  await openApp('/garden/crossing');
+  await see(/varieties of \d+ will cross unless something is done/);
+  await see('Ember Loaf, Marsh Button');
+  await see(
+    /Cucurbita moschata and Cucurbita maxima cross only rarely|Cucurbita maxima and Cucurbita moschata cross only rarely/,
+  );
+  await tap('Add what grows beyond');
+  type('Name it, so that you know it again', 'Melons over the wall');
+  type('What is it called?', 'cantaloupe');
+  await tap(/^cantaloupe/);
+  await tap('Keep');
+  await see('Fill this in.');
+});
+
+test('the calendar tells when to sow', async () => {
+  await openApp('/garden/calendar');
+  await see(/Seen in flower on/);
+  await tap('Mill Sparrow');
+  await tap('Feed corn of the farm');
+  await tap('Before it');
+  await see(/^Sow Mill Sparrow on|^No sowing of this season will do/);
+});
+
+test('a table is looked through, refused by line and column, and taken in whole', async () => {
+  await openApp('/garden/table');
+  type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,pumpkin,3\nZ,Sky Pod,runner bean,x');
+  await tap('Look it through');
+  await see(/^Line 2, kind: “pumpkin” does not tell: write one of Cucurbita pepo/);
+  await see(/^Line 3, plants: should be a number, and is “x”/);
+  type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,hubbard,3\nZ,Sky Pod,runner bean,5');
+  await tap('Look it through');
+  await see('1 bed, 2 varieties, 8 plants. Nothing is taken in yet.');
+  const before = (await stored()).length;
+  await tap('Take in 8 plants');
+  await see(/Row 1: 3 Rust Lantern, 5 Sky Pod/);
+  const kinds = (await stored()).slice(before).map(({ kind }) => kind);
+  expect(kinds).toEqual(['bed.laid', 'variety.described', 'variety.described', 'plants.set', 'plants.set']);
 });

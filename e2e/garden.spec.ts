@@ -1,0 +1,108 @@
+import { expect, test } from './app';
+
+/** Nine varieties of a new garden: two crowd each other, one pair only looks risky, and two cells are wrong. */
+const HEADER = 'bed,row,variety,kind,plants,purpose,seed,sown';
+const ROWS = [
+  'A,1,Copper Acorn,acorn squash,4,seed to keep,own,2026-05-10',
+  'A,2,Long Tallow,zucchini,3,eat,bought,2026-05-10',
+  'B,1,Slate Drum,hubbard,4,seed to keep,own,2026-05-10',
+  'C,1,Amber Fiddle,butternut,4,rare,swapped,2026-05-12',
+  'D,1,Dusk Ribbon,sweetcorn,24,eat,bought,2026-05-15',
+  'E,1,Wren Bead,cherry tomato,6,seed to keep,own,2026-05-01',
+  'E,2,Ox Button,beefsteak,6,eat,f1,2026-05-01',
+  'F,1,Green Whistle,cucumber,5,eat,bought,2026-05-20',
+  'G,1,Bramble Pole,runner bean,12,seed for fun,own,2026-05-15',
+];
+
+test('a garden of nine varieties comes from a pasted table; who endangers whom is seen, with a way out', async ({
+  app,
+  page,
+}) => {
+  await page.goto('/start');
+  for (const [label, text] of [
+    ['Name of the garden', 'Wren Cottage'],
+    ['Latitude', '52'],
+    ['Longitude', '-1'],
+    ['Variety', 'Pale Heron'],
+  ] as const) {
+    await page.getByRole('textbox', { name: label }).fill(text);
+  }
+  await app.tap('Squash, C. moschata');
+  await app.tap('Begin');
+  await expect(page.getByText(/^Demo,/)).toHaveCount(0);
+  await app.tap('Garden');
+  await app.tap('Table');
+
+  const wrong = [...ROWS];
+  wrong[2] = wrong[2]!.replace('hubbard', 'pumpkin');
+  wrong[4] = wrong[4]!.replace(',24,', ',two dozen,');
+  await page.getByRole('textbox', { name: 'Table' }).fill([HEADER, ...wrong].join('\n'));
+  await app.tap('Look it through');
+  await expect(page.getByText('Nothing was taken in: 2 cells are not right.')).toBeVisible();
+  await expect(
+    page.getByText(/^Line 4, kind: “pumpkin” does not tell: write one of Cucurbita pepo/),
+  ).toBeVisible();
+  await expect(page.getByText(/^Line 6, plants: should be a number, and is “two dozen”/)).toBeVisible();
+
+  await page.getByRole('textbox', { name: 'Table' }).fill([HEADER, ...ROWS].join('\n'));
+  await app.tap('Look it through');
+  await expect(page.getByText(/^6 beds|^7 beds/)).toBeVisible();
+  await app.tap('Take in 68 plants');
+  await expect(page.getByRole('img', { name: /^Plan of \d beds with 72 plants/ })).toBeVisible();
+
+  await app.tap('Crossing');
+  await expect(page.getByText(/varieties of 10 will cross unless something is done/)).toBeVisible();
+  await page.getByText('Copper Acorn', { exact: true }).first().click();
+  await expect(
+    page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: 600 m are asked/),
+  ).toBeVisible();
+  await expect(page.getByText(/^Cover flowers the evening before/)).toBeVisible();
+  await expect(page.getByText(/Both are Cucurbita pepo/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^Long Tallow is [\d.]+ m away/)).toBeVisible();
+
+  await page.goto('/garden/table');
+  const saved = await app.readDownload(() => app.tap('Save this plan as a table'));
+  expect(saved.name).toBe('Wren-Cottage-plan.csv');
+  expect(saved.text.trim().split('\r\n')).toHaveLength(1 + 1 + ROWS.length);
+});
+
+test('a bed is carried by the mouse, and undo puts it back', async ({ app, page }) => {
+  await app.openDemo();
+  await app.tap('Garden');
+  const plan = page.getByRole('img', { name: /^Plan of/ }).first();
+  await expect(plan).toBeVisible();
+  const box = (await plan.boundingBox())!;
+  const label = plan.getByText('J', { exact: true }).last();
+  const at = (await label.boundingBox())!;
+  // Just right of its name a bed begins.
+  await page.mouse.move(at.x + at.width + 12, at.y + at.height / 2 - 4);
+  await page.mouse.down();
+  await page.mouse.move(at.x + 60, at.y - 30, { steps: 6 });
+  await page.mouse.move(at.x + 80, at.y + 20, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByText(/^Bed J moved by [\d.]+ m\.$/)).toBeVisible();
+  const after = (await label.boundingBox())!;
+  expect(after.x).toBeGreaterThan(at.x + 20);
+  await app.tap('Undo the move');
+  await expect.poll(async () => Math.round((await label.boundingBox())!.x - at.x)).toBe(0);
+  // The wheel brings the plan nearer.
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.wheel(0, -600);
+  await expect.poll(async () => Math.abs((await label.boundingBox())!.x - at.x)).toBeGreaterThan(5);
+  await app.tap('Show the whole plan');
+  await expect.poll(async () => Math.round((await label.boundingBox())!.x - at.x)).toBe(0);
+});
+
+test('a bed is moved by nudges and kept', async ({ app, page }) => {
+  await app.openDemo();
+  await app.tap('Garden');
+  await page.getByText('Bed J', { exact: true }).click();
+  const east = page.getByRole('textbox', { name: /^From the gate/ });
+  const before = Number(await east.inputValue());
+  await app.tap('East →');
+  await app.tap('East →');
+  await app.tap('Keep');
+  await page.getByText('Bed J', { exact: true }).click();
+  expect(Number(await east.inputValue())).toBeCloseTo(before + 0.5);
+});
