@@ -4,7 +4,7 @@ import type { Bodies, Entry, Found, MissedWhy } from '../src/core/journal/entry'
 import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
-import { morningOf, roundVarieties } from '../src/core/round/morning';
+import { morningOf, roundVarieties, wallsOf } from '../src/core/round/morning';
 import { stopsOf } from '../src/core/round/stops';
 import { planRound } from '../src/core/route/planRound';
 import { plantsToWalk } from '../src/core/tasks/today';
@@ -201,6 +201,7 @@ class DemoSeason {
       pairs: pairing.pairs,
       varieties: roundVarieties(this.#journal, this.#garden, pairing, morning),
       places: placesOf(this.#journal.all('plant').values(), this.#journal.all('bed')),
+      walls: wallsOf(this.#journal),
       from: this.#phones.clock,
       inHand: new Set(),
     });

@@ -2,6 +2,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
 import { DEMO_GARDEN } from '../demo/phones';
+import { dragBench } from './drag';
 import { longJournal } from './longJournal';
 import { report } from './ratio';
 
@@ -83,6 +84,7 @@ export async function browserBench(): Promise<void> {
       median(times.long) / median(times.short),
       1.5,
     );
+    await dragBench(browser, BASE);
   } finally {
     await browser.close();
     server.kill();

@@ -55,6 +55,8 @@ async function take(): Promise<void> {
     ['/fruit', 'fruit'],
     ['/fruit/figures', 'figures'],
     ['/garden', 'garden'],
+    ['/garden/crossing', 'crossing'],
+    ['/garden/calendar', 'calendar'],
     ['/bench/files', 'files'],
     ['/start', 'start'],
   ] as const) {
@@ -68,7 +70,16 @@ async function take(): Promise<void> {
     .click();
   await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();
   await shoot(page, 'chain');
+  await page.goto(`${BASE}/garden/crossing`);
+  await page.getByText('Marsh Button', { exact: true }).first().click();
+  await page.getByText('If it were left open').waitFor();
+  await shoot(page, 'variety');
   await page.setViewportSize(WIDE);
+  await page.goto(`${BASE}/garden`);
+  await page.getByText('Varieties', { exact: true }).waitFor();
+  await page.getByText('Marsh Button', { exact: true }).last().click();
+  await page.getByText('If it were left open').waitFor();
+  await shoot(page, 'garden-wide');
   await page.goto(`${BASE}/fruit`);
   await page
     .getByText(/growing on day \d+/)

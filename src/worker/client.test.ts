@@ -29,6 +29,7 @@ const request = (donor: string): RoundRequest => ({
     ['A', { x: 1, y: 1 }],
     ['B', { x: 5, y: 1 }],
   ]),
+  walls: [],
   from: SIX,
   inHand: new Set(),
 });

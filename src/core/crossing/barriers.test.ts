@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
-import { barriersBetween, cross } from './barriers';
+import { cross } from '../garden/places';
+import { barriersBetween } from './barriers';
 
 const wall = { sort: 'wall', from: { x: -5, y: 10 }, to: { x: 5, y: 10 } } as const;
 const here = { x: 0, y: 0 };

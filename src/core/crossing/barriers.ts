@@ -1,4 +1,4 @@
-import type { Place } from '../garden/places';
+import { cross, type Place } from '../garden/places';
 import type { Barrier } from '../journal/state';
 import type { BarrierSort } from '../journal/entry';
 import type { Carrier } from '../crops/crop';
@@ -41,10 +41,3 @@ export function barriersBetween(
     sorts: [...new Set(between.map(({ sort }) => sort))],
   };
 }
-
-/** On which side of the line from a to b a place lies: positive left, negative right. */
-const side = (a: Place, b: Place, p: Place): number => (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
-
-/** Do two stretches cross each other? Those that only touch at an end, or lie on one line, do not. */
-export const cross = (a: Place, b: Place, c: Place, d: Place): boolean =>
-  side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;

@@ -83,6 +83,13 @@ export function placesOf(plants: Iterable<Plant>, beds: ReadonlyMap<string, Bed>
 
 export const metresBetween = (a: Place, b: Place): number => Math.hypot(a.x - b.x, a.y - b.y);
 
+/** On which side of the line from a to b a place lies: positive left, negative right. */
+const side = (a: Place, b: Place, p: Place): number => (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
+
+/** Do two stretches cross each other? Those that only touch at an end, or lie on one line, do not. */
+export const cross = (a: Place, b: Place, c: Place, d: Place): boolean =>
+  side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+
 const byName = new Intl.Collator('en', { numeric: true });
 
 /** Bed, row, place: the order in which one walks a garden to look at everything. */

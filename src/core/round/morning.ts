@@ -1,4 +1,5 @@
 import { cropOf, guidedCropOf } from '../crops/catalogue';
+import type { Stretch } from '../garden/walking';
 import type { Purpose } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden, Plant, Round, Variety } from '../journal/state';
@@ -74,6 +75,12 @@ function maleBud(journal: Journal, flower: Flower): MaleBud[] {
   const found = growing(journal, flower.plant);
   return found ? [{ flower: flower.flower, plant: flower.plant, variety: found.variety.variety }] : [];
 }
+
+/** What one has to walk round: everything that stands in the way but dense bloom. */
+export const wallsOf = (journal: Journal): Stretch[] =>
+  [...journal.all('barrier').values()]
+    .filter(({ sort }) => sort !== 'forage')
+    .map(({ from, to }) => ({ from, to }));
 
 /** Windows of the varieties' crops on a morning, by crop; one without sunrise, or not guided by it, is left out. */
 export function windowsOf(

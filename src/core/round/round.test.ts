@@ -6,7 +6,7 @@ import { walkId } from '../journal/subjects';
 import { planRound } from '../route/planRound';
 import { placesOf } from '../garden/places';
 import { todayOf } from '../tasks/today';
-import { morningOf, roundOf, roundVarieties } from './morning';
+import { morningOf, roundOf, roundVarieties, wallsOf } from './morning';
 import { donorsNow, progressOf } from './progress';
 import { replannedStops, stopsOf } from './stops';
 import { visitFacts, type Visit } from './visit';
@@ -84,6 +84,7 @@ function planned(journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')) {
     pairs: pairing.pairs,
     varieties: roundVarieties(journal, garden(journal), pairing, MORNING),
     places: placesOf(journal.all('plant').values(), journal.all('bed')),
+    walls: wallsOf(journal),
     from,
     inHand: new Set(),
   });

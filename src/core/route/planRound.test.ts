@@ -23,6 +23,7 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
     weight: 1,
   })),
   places: new Map(['A', 'B', 'C', 'D', 'E'].map((plant, i) => [plant, { x: 3 * i, y: 2 }])),
+  walls: [],
   from: SIX - HOUR,
   inHand: new Set(),
   ...change,
@@ -63,6 +64,7 @@ test('when not all can be reached in time, what is worth more comes first and th
     Array.from({ length: n }, (_, i) => pair(`${variety}${i}`, 'A', variety, ['B']));
   const plan = planRound(
     request([...many('eat', 20), ...many('rare', 20)], {
+      walls: [],
       from: SIX,
       varieties: [
         { variety: 'eat', hours: { opens: SIX, lastSafe: SIX + 22 * POLLINATE_MS }, weight: 1 },
@@ -122,4 +124,13 @@ test('a short walk is the shortest of all, or hardly longer', () => {
     }),
     { numRuns: 60 },
   );
+});
+
+test('a trellis is walked round, and the order minds it', () => {
+  const pairs = [pair('f1', 'A', 'v', ['C']), pair('f2', 'B', 'v', ['C'])];
+  const open = planRound(request(pairs));
+  const wall = { from: { x: 1.5, y: -8 }, to: { x: 1.5, y: 6 } };
+  const shut = planRound(request(pairs, { walls: [wall] }));
+  expect(shut.walkM).toBeGreaterThan(open.walkM + 2);
+  expect(shut.visits.map(({ plant }) => plant).sort()).toEqual(open.visits.map(({ plant }) => plant).sort());
 });

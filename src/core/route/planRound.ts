@@ -1,4 +1,5 @@
-import { GATE, metresBetween, type Place } from '../garden/places';
+import { GATE, type Place } from '../garden/places';
+import { walkingMetres, type Metres, type Stretch } from '../garden/walking';
 import type { Donor } from '../journal/entry';
 import type { Pair } from '../pairing/pairFlowers';
 import { reason, type Reason } from '../reason';
@@ -22,6 +23,8 @@ export interface RoundRequest {
   readonly pairs: readonly Pair[];
   readonly varieties: readonly RoundVariety[];
   readonly places: ReadonlyMap<string, Place>;
+  /** What one has to walk round. */
+  readonly walls: readonly Stretch[];
   /** Earliest start, UTC milliseconds. */
   readonly from: number;
   /** Males already cut and stood in water need no picking. */
@@ -118,16 +121,17 @@ interface Walked {
 const MOST_TRIED = 6;
 
 function bestOrder(blocks: readonly Block[], request: RoundRequest): Walked {
+  const metres = walkingMetres(request.walls);
   const bySafety = [...blocks].sort((a, b) => a.variety.hours.lastSafe - b.variety.hours.lastSafe);
-  if (blocks.length > MOST_TRIED) return walk(bySafety, request);
+  if (blocks.length > MOST_TRIED) return walk(bySafety, request, metres);
   let best: Walked | undefined;
   for (const order of permutations(bySafety)) {
-    const walked = walk(order, request);
+    const walked = walk(order, request, metres);
     if (!best || walked.saved > best.saved || (walked.saved === best.saved && walked.finish < best.finish)) {
       best = walked;
     }
   }
-  return best ?? walk([], request);
+  return best ?? walk([], request, metres);
 }
 
 function* permutations<T>(items: readonly T[]): Generator<readonly T[]> {
@@ -137,7 +141,7 @@ function* permutations<T>(items: readonly T[]): Generator<readonly T[]> {
   }
 }
 
-function walk(order: readonly Block[], { places, from }: RoundRequest): Walked {
+function walk(order: readonly Block[], { places, from }: RoundRequest, metres: Metres): Walked {
   const visits: RoundVisit[] = [];
   const start = Math.max(from, order[0]?.variety.hours.opens ?? from);
   let now = start;
@@ -147,10 +151,10 @@ function walk(order: readonly Block[], { places, from }: RoundRequest): Walked {
   const placeOf = (plant: string): Place => places.get(plant) ?? here;
   const go = (plant: string, opens: number): number => {
     const there = placeOf(plant);
-    const metres = metresBetween(here, there);
-    walkM += metres;
+    const way = metres(here, there);
+    walkM += way;
     here = there;
-    now = Math.max(now + metres / WALK_M_PER_MS, opens);
+    now = Math.max(now + way / WALK_M_PER_MS, opens);
     return now;
   };
   for (const { variety, picks, females } of order) {
@@ -158,6 +162,7 @@ function walk(order: readonly Block[], { places, from }: RoundRequest): Walked {
     for (const i of shortTour(
       here,
       picks.map(({ plant }) => placeOf(plant)),
+      metres,
     )) {
       const pick = picks[i]!;
       visits.push({ kind: 'pick', ...pick, variety: variety.variety, eta: go(pick.plant, opens) });
@@ -166,6 +171,7 @@ function walk(order: readonly Block[], { places, from }: RoundRequest): Walked {
     for (const i of shortTour(
       here,
       females.map(({ plant }) => placeOf(plant)),
+      metres,
     )) {
       const { plant, flower, donors } = females[i]!;
       const eta = go(plant, opens);

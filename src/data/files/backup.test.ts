@@ -48,6 +48,23 @@ test('the golden backup of the first version is still read', async () => {
   ]);
 });
 
+test('the golden backup of the second version, with its plan, is still read', () => {
+  const golden = readFileSync(path.join(DOCS, '../src/data/files/golden-backup-2.json'), 'utf8');
+  const decoded = decodeBackup(golden, faultOfEntry);
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
+  const journal = new Journal();
+  journal.add(decoded.backup.entries);
+  expect(journal.all('bed').get('b1')).toMatchObject({ turn: 30, every: 0.5 });
+  expect(journal.all('variety').get('v1')).toMatchObject({
+    crop: 'corn',
+    traits: { kernel: 'sweet' },
+    firstFlower: '2026-01-22',
+  });
+  expect([...journal.all('outside').keys()]).toEqual(['o1']);
+  expect(journal.all('barrier').get('w1')).toMatchObject({ sort: 'hedge' });
+  expect(journal.all('surroundings').get('')).toMatchObject({ ground: 'open' });
+});
+
 test('fields and kinds of a later version survive the way out and in', async () => {
   const later = [
     { ...SEASON[0]!, mood: 'fine' },

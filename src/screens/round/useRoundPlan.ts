@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { placesOf } from '@/core/garden/places';
-import { morningOf, roundVarieties } from '@/core/round/morning';
+import { morningOf, roundVarieties, wallsOf } from '@/core/round/morning';
 import type { RoundPlan, RoundRequest } from '@/core/route/planRound';
 import type { Day } from '@/core/time/types';
 import { useGarden, useView } from '@/data/provider';
@@ -22,6 +22,7 @@ function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefine
     pairs: pairing.pairs,
     varieties: roundVarieties(journal, garden, pairing, morning),
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
+    walls: wallsOf(journal),
     from: store.clock.now(),
     inHand: new Set(inHand.map(({ flower }) => flower)),
   };
