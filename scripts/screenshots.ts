@@ -57,7 +57,6 @@ async function take(): Promise<void> {
     ['/garden', 'garden'],
     ['/garden/crossing', 'crossing'],
     ['/garden/calendar', 'calendar'],
-    ['/bench/files', 'files'],
     ['/start', 'start'],
   ] as const) {
     await page.goto(BASE + route);

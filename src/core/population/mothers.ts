@@ -18,6 +18,7 @@ export type MothersReason =
   | 'mothersEnough'
   | 'mothersTooFew'
   | 'alleleKept'
+  | 'inbreedingAdds'
   | 'plantsForFruit'
   | 'plantsTooFewForFruit';
 
@@ -27,8 +28,6 @@ export interface MothersReport {
   readonly enough: boolean;
   /** Frequency of the rarest allele that is kept with 95 % chance, when every plant gives seed. */
   readonly keptFrequency: number;
-  /** Inbreeding that this generation adds if all give alike. */
-  readonly inbreeding: number;
   /** Plants that the fruit wanted needs, by the fewest fruits that a plant ripens for seed. */
   readonly plantsForFruit?: number;
   readonly reasons: readonly Reason<MothersReason>[];
@@ -66,6 +65,10 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
     const [least, most] = asked;
     reasons.push(reason(plants >= least ? 'mothersEnough' : 'mothersTooFew', { plants, least, most }));
     if (plants > 0) reasons.push(reason('alleleKept', { share: keptFrequency }));
+    // A selfer is inbred already.
+    if (plants > 0 && !selfs(crop)) {
+      reasons.push(reason('inbreedingAdds', { share: inbreedingPerGeneration(plants) }));
+    }
   }
   if (plantsForFruit !== undefined) {
     const params = { fruit: fruitWanted!, plants: plantsForFruit };
@@ -75,7 +78,6 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
     asked,
     enough,
     keptFrequency,
-    inbreeding: plants > 0 ? inbreedingPerGeneration(plants) : 1,
     ...(plantsForFruit !== undefined && { plantsForFruit }),
     reasons,
   };

@@ -4,6 +4,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { FloweringSpan } from '@/core/crossing/isolation';
 import { temperaturesAt, type VarietyReport } from '@/core/plan/gardenPlan';
 import { seasonAt } from '@/core/fruit/fruits';
+import { ownDegreeDays } from '@/core/season/flowering';
 import { sowingDay, type Wish } from '@/core/season/sowingDay';
 import { addDays, daysBetween } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -169,6 +170,9 @@ function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
   if (!garden) return null;
   const named = seasonAt(store.journal, view.today);
   const begin = named.season === '' ? `${view.today.slice(0, 4)}-01-01` : addDays(named.from, -60);
+  const temperatures = temperaturesAt(store.journal, garden);
+  // What this variety took this year foretells its other sowings.
+  const own = variety && ownDegreeDays({ ...variety, ...seenOf(view, variety.variety) }, temperatures);
   const found =
     variety && other
       ? sowingDay(
@@ -176,13 +180,14 @@ function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
             variety: {
               crop: variety.crop,
               ...(variety.daysToFlower !== undefined && { daysToFlower: variety.daysToFlower }),
+              ...(own !== undefined && { ownDegreeDays: own }),
             },
             other: other.span,
             wish,
             daysApart: wish === 'together' ? 0 : apart,
             within: [begin, addDays(begin, 300)],
           },
-          temperaturesAt(store.journal, garden),
+          temperatures,
         )
       : undefined;
   const candidates = varieties.filter(({ crop, variety: own }) =>
@@ -247,4 +252,10 @@ function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
       )}
     </View>
   );
+}
+
+/** The first flower of a variety, if it was seen. */
+function seenOf({ reports }: PlanOfGarden, id: string): { firstFlower?: Day } {
+  const flowering = reports.find(({ variety }) => variety.variety === id)?.flowering;
+  return flowering?.by === 'seen' ? { firstFlower: flowering.first } : {};
 }

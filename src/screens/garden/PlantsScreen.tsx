@@ -1,9 +1,14 @@
 import { useRouter } from 'expo-router';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import { fitsInRow } from '@/core/garden/places';
+import type { Bed } from '@/core/journal/state';
 import { newId } from '@/data/clock';
 import { useGarden, useRecord } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
+import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { NothingHere } from '../shell/NothingHere';
@@ -30,6 +35,8 @@ export function PlantsScreen() {
     row: '1',
     count: '4',
   });
+  const bedId = useWatch({ control, name: 'bed' });
+  const row = useWatch({ control, name: 'row' });
   const save = handleSubmit(({ bed, row, variety, count }) => {
     const last = [...journal.all('plant').values()]
       .filter((plant) => plant.bed === bed && plant.row === row)
@@ -66,11 +73,30 @@ export function PlantsScreen() {
           row
           options={beds.map(({ bed, name }) => ({ value: bed, title: name }))}
         />
+        <Room bed={beds.find((each) => each.bed === bedId)} row={Number(row)} />
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField control={control} name="row" label="Row" numeric />
           <FormField control={control} name="count" label="How many" numeric />
         </View>
       </View>
     </Page>
+  );
+}
+
+/** How many more stand in a row by the bed's spacing; more than that stand beyond its end. */
+function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: number }) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const fits = bed && fitsInRow(bed);
+  if (fits === undefined) return null;
+  const taken = [...journal.all('plant').values()]
+    .filter((plant) => plant.bed === bed?.bed && plant.row === row)
+    .reduce((most, { place }) => Math.max(most, place), 0);
+  return (
+    <Words tone="soft" live>
+      {fits > taken
+        ? `Row ${row} has room for ${f.count(fits - taken, 'plant', 'plants')} by the bed’s spacing.`
+        : `Row ${row} is full by the bed’s spacing; more would stand beyond its end.`}
+    </Words>
   );
 }

@@ -68,6 +68,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   mothersTooFew: (p) => `${p['plants']} plants, and ${mothersAsked(p)} asked: too few to keep it whole.`,
   alleleKept: (p, f) =>
     `If every plant gives seed, traits carried by more than ${f.percent(Number(p['share']))} of the line are kept with 95 % chance.`,
+  inbreedingAdds: (p, f) =>
+    `Saved from all of them alike, a generation adds about ${f.number(100 * Number(p['share']), 1)} % inbreeding, if they are not related.`,
   plantsForFruit: (p) => `${p['fruit']} fruits for seed take ${p['plants']} plants: there are enough.`,
   plantsTooFewForFruit: (p) => `${p['fruit']} fruits for seed take ${p['plants']} plants.`,
 
