@@ -92,6 +92,6 @@ export async function dragBench(browser: Browser, base: string): Promise<void> {
   await page.context().close();
   // Tasks under 50 ms are not reported by the browser at all.
   report('longest task while a bed is carried over 3,000 plants, of 50 ms', longest / LONGEST_MS, 1);
-  report('elements changed at each move of it, of 4', changed / steps / 4, 1);
+  report('attributes changed at each move of it, of 4', changed / steps / 4, 1);
   report('paths that draw 3,000 plants, of one a variety', paths / BEDS, 1);
 }

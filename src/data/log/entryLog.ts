@@ -137,7 +137,7 @@ export class EntryLog {
     index: ReadonlyMap<string, IndexLine>,
   ): Promise<LogPart & { readonly packedMeanwhile: boolean }> {
     const texts = keys.length > 0 ? await this.#store.getMany(keys) : {};
-    const entries: StoredEntry[] = [];
+    const records: (readonly StoredEntry[])[] = [];
     const damage: Damage[] = [];
     let packedMeanwhile = false;
     for (const [key, text] of Object.entries(texts)) {
@@ -147,13 +147,14 @@ export class EntryLog {
         continue;
       }
       const record = decodeRecord(text);
-      for (const entry of record.entries) entries.push(entry);
+      records.push(record.entries);
       if (key.startsWith('log/')) this.#loose += record.entries.length;
       this.#read.add(indexKey(key));
       const line = index.get(indexKey(key)) ?? record.head;
       if (record.damaged) damage.push(damageOf(key, line, record.entries.length, text));
     }
-    return { entries, damage, packedMeanwhile };
+    // Put together at the end: a list that grows entry by entry costs a third of the reading.
+    return { entries: records.flat(), damage, packedMeanwhile };
   }
 
   /** Packs loose records once there is a segment's worth of them. */

@@ -55,8 +55,7 @@ export interface PlanCanvasProps {
 export function PlanCanvas(props: PlanCanvasProps) {
   const { size, view, beds, barriers, plumes, outside, chosenBed, carried, label, lengthInWords } = props;
   const palette = usePalette();
-  const at = (spot: PlanSpot): PlanSpot => toCanvas(spot, view, size);
-  const gate = at({ x: 0, y: 0 });
+  const gate = toCanvas({ x: 0, y: 0 }, view, size);
   return (
     <Svg width={size.width} height={size.height} role="img" aria-label={label}>
       <Path
@@ -64,18 +63,83 @@ export function PlanCanvas(props: PlanCanvasProps) {
         stroke={palette.soft}
         strokeWidth={2.5}
       />
-      {beds.map((bed) => {
-        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
-        const corner = at({ x: bed.x + by.x, y: bed.y + by.y });
-        return (
-          <G
-            key={bed.id}
-            transform={`translate(${corner.x} ${corner.y}) rotate(${-bed.turn}) scale(${view.scale} ${-view.scale})`}
-          >
-            <Bed bed={bed} palette={palette} scale={view.scale} chosen={bed.id === chosenBed} />
-          </G>
-        );
-      })}
+      {beds.map((bed) => (
+        <BedAt
+          key={bed.id}
+          bed={bed}
+          by={carried?.bed === bed.id ? carried.by : NOWHERE}
+          view={view}
+          size={size}
+          palette={palette}
+          chosen={bed.id === chosenBed}
+        />
+      ))}
+      <Between barriers={barriers} plumes={plumes} outside={outside} view={view} size={size} />
+      {beds.map(({ id, name, x, y }) => (
+        <BedName
+          key={id}
+          name={name}
+          x={x}
+          y={y}
+          by={carried?.bed === id ? carried.by : NOWHERE}
+          view={view}
+          size={size}
+        />
+      ))}
+      <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
+    </Svg>
+  );
+}
+
+const NOWHERE: PlanSpot = { x: 0, y: 0 };
+
+interface BedAtProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
+  readonly bed: PlanBedDrawing;
+  readonly by: PlanSpot;
+  readonly palette: Palette;
+  readonly chosen: boolean;
+}
+
+/** A bed where it lies. Only the one that is carried draws anew. */
+const BedAt = memo(function BedAt({ bed, by, view, size, palette, chosen }: BedAtProps) {
+  const corner = toCanvas({ x: bed.x + by.x, y: bed.y + by.y }, view, size);
+  return (
+    <G
+      transform={`translate(${corner.x} ${corner.y}) rotate(${-bed.turn}) scale(${view.scale} ${-view.scale})`}
+    >
+      <Bed bed={bed} palette={palette} scale={view.scale} chosen={chosen} />
+    </G>
+  );
+});
+
+interface BedNameProps extends Pick<PlanCanvasProps, 'view' | 'size'>, PlanSpot {
+  readonly name: string;
+  readonly by: PlanSpot;
+}
+
+const BedName = memo(function BedName({ name, x, y, by, view, size }: BedNameProps) {
+  const spot = toCanvas({ x: x + by.x, y: y + by.y }, view, size);
+  return (
+    <G transform={`translate(${spot.x - 6} ${spot.y - 3})`}>
+      <Label x={0} y={0} end size={14} head>
+        {name}
+      </Label>
+    </G>
+  );
+});
+
+/** What stands and comes between the beds. */
+const Between = memo(function Between({
+  barriers,
+  plumes,
+  outside,
+  view,
+  size,
+}: Pick<PlanCanvasProps, 'barriers' | 'plumes' | 'outside' | 'view' | 'size'>) {
+  const palette = usePalette();
+  const at = (spot: PlanSpot): PlanSpot => toCanvas(spot, view, size);
+  return (
+    <>
       {barriers.map((barrier) => (
         <BarrierLine key={barrier.id} sort={barrier.sort} from={at(barrier.from)} to={at(barrier.to)} />
       ))}
@@ -93,21 +157,9 @@ export function PlanCanvas(props: PlanCanvasProps) {
       {outside.map(({ id, name, spot }) => (
         <Beyond key={id} name={name} at={atEdge(at(spot), size, MARGIN / 2)} size={size} />
       ))}
-      {beds.map((bed) => {
-        const by = carried?.bed === bed.id ? carried.by : NOWHERE;
-        const spot = at({ x: bed.x + by.x, y: bed.y + by.y });
-        return (
-          <Label key={bed.id} x={spot.x - 6} y={spot.y - 3} end size={14} head>
-            {bed.name}
-          </Label>
-        );
-      })}
-      <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
-    </Svg>
+    </>
   );
-}
-
-const NOWHERE: PlanSpot = { x: 0, y: 0 };
+});
 
 interface BedProps {
   readonly bed: PlanBedDrawing;
