@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { cornersOf, fromGate, middleOf } from '@/core/garden/places';
 import { useRecord, useUndo } from '@/data/provider';
@@ -28,7 +28,6 @@ const MOST_PLUMES = 24;
 /** The plan under the fingers: nearer and farther, beds carried by the mouse, pollen on its way. */
 export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, only }: PlanBoardProps) {
   const f = useFormat();
-  const wide = useWide();
   const record = useRecord();
   const { undo } = useUndo();
   const surface = useRef<View>(null);
@@ -53,6 +52,10 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       })),
     [outside],
   );
+  const takeBack = useCallback((): void => {
+    void undo();
+    setSaid(undefined);
+  }, [undo]);
   const gestures = usePlanGestures(surface as never, {
     size,
     whole,
@@ -83,35 +86,42 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           lengthInWords={f.length}
         />
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
-        <Action size="small" title="Nearer" onPress={() => gestures.zoom(1.6)} />
-        <Action size="small" title="Farther" onPress={() => gestures.zoom(1 / 1.6)} />
-        <Action size="small" title="All" label="Show the whole plan" onPress={gestures.showAll} />
-        {wide && !said ? (
-          <Words kind="small" tone="soft">
-            Drag a bed to move it, the ground to look elsewhere.
-          </Words>
-        ) : null}
-        {said ? (
-          <>
-            <Words kind="small" live>
-              {said}
-            </Words>
-            <Action
-              size="small"
-              title="Undo"
-              label="Undo the move"
-              onPress={() => {
-                void undo();
-                setSaid(undefined);
-              }}
-            />
-          </>
-        ) : null}
-      </View>
+      <Buttons said={said} onZoom={gestures.zoom} onAll={gestures.showAll} onUndo={takeBack} />
     </View>
   );
 }
+
+interface ButtonsProps {
+  readonly said: string | undefined;
+  readonly onZoom: (times: number) => void;
+  readonly onAll: () => void;
+  readonly onUndo: () => void;
+}
+
+/** What is below the plan. Apart, so that a bed on its way does not draw it anew. */
+const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsProps) {
+  const wide = useWide();
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
+      <Action size="small" title="Nearer" onPress={() => onZoom(1.6)} />
+      <Action size="small" title="Farther" onPress={() => onZoom(1 / 1.6)} />
+      <Action size="small" title="All" label="Show the whole plan" onPress={onAll} />
+      {wide && !said ? (
+        <Words kind="small" tone="soft">
+          Drag a bed to move it, the ground to look elsewhere.
+        </Words>
+      ) : null}
+      {said ? (
+        <>
+          <Words kind="small" live>
+            {said}
+          </Words>
+          <Action size="small" title="Undo" label="Undo the move" onPress={onUndo} />
+        </>
+      ) : null}
+    </View>
+  );
+});
 
 /** Styles of the web that React Native does not know. */
 const touchStyle = (touchAction: string): object => ({ cursor: 'grab', touchAction });

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import {
   isOnBed,
   moved,
@@ -66,16 +66,12 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
     if (!element) return;
     return listen(element, live, setView, setCarried);
   }, [surface]);
-  return {
-    view,
-    carried,
-    touchAction: zoomedView ? 'none' : 'pan-x pan-y',
-    zoom: (times) => {
-      const { size, whole } = gestures;
-      setView(zoomed(view, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
-    },
-    showAll: () => setView(undefined),
-  };
+  const zoom = useCallback((times: number): void => {
+    const { view: now, size, whole } = live.current;
+    setView(zoomed(now, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
+  }, []);
+  const showAll = useCallback((): void => setView(undefined), []);
+  return { view, carried, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
 }
 
 type Live = RefObject<Gestures & Pick<PlanGestures, 'view' | 'carried'>>;
