@@ -35,7 +35,10 @@ const FARTHEST_IN_GARDEN_M = 50;
  * them; the others only against those they are about.
  */
 export function waysOut(variety: GrownVariety, dangers: readonly Danger[], wanted: number): WayOut[] {
-  const open = dangers.filter(({ guarded }) => guarded === 'no');
+  const unguarded = dangers.filter(({ guarded }) => guarded === 'no');
+  // What crosses only rarely is left in peace while something crosses freely.
+  const freely = unguarded.filter(({ crossing }) => crossing.how === 'freely');
+  const open = freely.length > 0 ? freely : unguarded;
   const outside = open.filter(({ where }) => where === 'outside').map(({ id }) => id);
   const own = open.filter(({ where }) => where === 'garden').map(({ id }) => id);
   const all = open.map(({ id }) => id);

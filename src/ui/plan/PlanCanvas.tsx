@@ -258,12 +258,18 @@ function Beyond({
 }) {
   const palette = usePalette();
   const right = at.x > size.width / 2;
-  const low = at.y > size.height / 2;
+  // At the upper and lower edge the name stands beside its mark, at the sides below it: beds lie between.
+  const beside = at.y < MARGIN || at.y > size.height - MARGIN;
   return (
     <>
       <Circle cx={at.x} cy={at.y} r={6} fill={palette.ground} stroke={palette.ink} strokeWidth={2} />
       <Circle cx={at.x} cy={at.y} r={2} fill={palette.ink} />
-      <Label x={at.x + (right ? 8 : -8)} y={at.y + (low ? -12 : 22)} end={right} size={13}>
+      <Label
+        x={at.x + (beside ? 11 : 8) * (right === beside ? -1 : 1)}
+        y={at.y + (beside ? 5 : 22)}
+        end={right}
+        size={13}
+      >
         {name}
       </Label>
     </>
