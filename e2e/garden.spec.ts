@@ -27,7 +27,7 @@ test('a garden of nine varieties comes from a pasted table; who endangers whom i
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
-  await app.tap('Squash, C. moschata');
+  await app.tap('Moschata squash');
   await app.tap('Begin');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await app.tap('Garden');

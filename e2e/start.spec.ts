@@ -18,7 +18,7 @@ test('one’s own garden stands after at most twelve activations and four typed 
     typed += 1;
     app.activations += 1;
   }
-  await app.tap('Squash, C. moschata');
+  await app.tap('Moschata squash');
   await app.tap('Begin');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Demo,')).toHaveCount(0);
@@ -50,7 +50,7 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
-  await app.tap('Squash, C. moschata');
+  await app.tap('Moschata squash');
   await app.tap('Begin');
   await expect(page.getByText('Demo,')).toHaveCount(0);
   await page.goto('/bench/files');

@@ -3,7 +3,7 @@ import { chosen, SQUASH } from './figures';
 
 export const argyrosperma: CropFacts = {
   ...SQUASH,
-  name: 'Squash, C. argyrosperma',
+  name: 'Argyrosperma squash',
   kinds: 'cushaw',
   species: 'Cucurbita argyrosperma',
   group: 'argyrosperma',

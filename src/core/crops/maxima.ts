@@ -3,7 +3,7 @@ import { chosen, SQUASH } from './figures';
 
 export const maxima: CropFacts = {
   ...SQUASH,
-  name: 'Squash, C. maxima',
+  name: 'Maxima squash',
   kinds: 'kabocha, hubbard, giant pumpkins',
   species: 'Cucurbita maxima',
   group: 'maxima',

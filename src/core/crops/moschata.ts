@@ -3,7 +3,7 @@ import { chosen, SQUASH } from './figures';
 
 export const moschata: CropFacts = {
   ...SQUASH,
-  name: 'Squash, C. moschata',
+  name: 'Moschata squash',
   kinds: 'butternut, cheese and crookneck pumpkins',
   species: 'Cucurbita moschata',
   group: 'moschata',

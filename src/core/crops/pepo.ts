@@ -3,7 +3,7 @@ import { chosen, practice, SQUASH } from './figures';
 
 export const pepo: CropFacts = {
   ...SQUASH,
-  name: 'Squash, C. pepo',
+  name: 'Pepo squash',
   kinds: 'zucchini, acorn, spaghetti, many pumpkins and small gourds',
   species: 'Cucurbita pepo',
   group: 'pepo',

@@ -1,6 +1,7 @@
 import { Journal } from '../journal/journal';
 import { liveSeason } from '../../../demo/season';
-import { planRows, PLAN_COLUMNS, readPlanTable, type ReadPlan } from './planTable';
+import { planRows, PLAN_COLUMNS } from './planRows';
+import { readPlanTable, type ReadPlan } from './planTable';
 
 const EMPTY = { beds: [], varieties: [] };
 const table = (text: string): string[][] => text.split('\n').map((line) => line.split(','));

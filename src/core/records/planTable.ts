@@ -2,31 +2,10 @@ import { cropOf, CROP_IDS, type CropId } from '../crops/catalogue';
 import { kindCalled, plainName } from '../crossing/kinds';
 import { kindInName } from '../crossing/kindsInName';
 import { groupBy } from '../groupBy';
-import type { Bodies, Purpose, SeedSource, Sowing } from '../journal/entry';
-import type { Bed, Plant, Variety } from '../journal/state';
+import type { Bodies, Sowing } from '../journal/entry';
+import type { Bed, Variety } from '../journal/state';
 import { isDay } from '../time/calendar';
-
-/** Columns of the table of the plan; docs/formats.md says what each holds. */
-export const PLAN_COLUMNS = [
-  'bed',
-  'row',
-  'variety',
-  'kind',
-  'plants',
-  'purpose',
-  'seed',
-  'sown',
-  'planted_out',
-  'spacing',
-  'bed_x',
-  'bed_y',
-  'bed_length',
-  'bed_width',
-  'bed_turn',
-] as const;
-
-export type PlanColumn = (typeof PLAN_COLUMNS)[number];
-export type PlanRow = Readonly<Record<PlanColumn, string>>;
+import { PURPOSES_WRITTEN, SEEDS_WRITTEN, type PlanColumn } from './planRows';
 
 /** What is wrong with a cell, by its row in the table and its column. */
 export interface CellFault {
@@ -75,44 +54,6 @@ export interface HeldPlan {
   readonly beds: readonly Bed[];
   readonly varieties: readonly Variety[];
 }
-
-const PURPOSES: Readonly<Record<string, Purpose>> = {
-  '': 'eat',
-  eat: 'eat',
-  food: 'eat',
-  'seed for fun': 'seedForFun',
-  fun: 'seedForFun',
-  seed: 'seedToKeep',
-  'seed to keep': 'seedToKeep',
-  keep: 'seedToKeep',
-  rare: 'rareOrSold',
-  sale: 'rareOrSold',
-  'rare or sold': 'rareOrSold',
-};
-const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
-  eat: 'eat',
-  seedForFun: 'seed for fun',
-  seedToKeep: 'seed to keep',
-  rareOrSold: 'rare or sold',
-};
-const SEEDS: Readonly<Record<string, SeedSource>> = {
-  '': 'unknown',
-  unknown: 'unknown',
-  own: 'ownGuarded',
-  bought: 'boughtLine',
-  swapped: 'swapped',
-  open: 'openGarden',
-  f1: 'f1',
-  hybrid: 'f1',
-};
-const SEED_WORDS: Readonly<Record<SeedSource, string>> = {
-  unknown: '',
-  ownGuarded: 'own',
-  boughtLine: 'bought',
-  swapped: 'swapped',
-  openGarden: 'open',
-  f1: 'f1',
-};
 
 const NEEDED: readonly PlanColumn[] = ['bed', 'variety', 'plants'];
 const MOST_PLANTS = 2000;
@@ -215,8 +156,8 @@ class PlanReader {
     const before = known >= 0 ? this.#varieties[known] : undefined;
     const held = this.#held.varieties.find((variety) => sameName(variety.name, name));
     const crop = this.#crop(cell('kind'), name, before?.crop ?? held?.crop, fault);
-    const purpose = PURPOSES[cell('purpose').toLowerCase()] ?? fault('purpose', 'unknownPurpose');
-    const seedSource = SEEDS[cell('seed').toLowerCase()] ?? fault('seed', 'unknownSeed');
+    const purpose = PURPOSES_WRITTEN[cell('purpose').toLowerCase()] ?? fault('purpose', 'unknownPurpose');
+    const seedSource = SEEDS_WRITTEN[cell('seed').toLowerCase()] ?? fault('seed', 'unknownSeed');
     const sowing = this.#sowing(cell, fault);
     if (before) return before.crop === crop || !crop ? known : fault('kind', 'otherKindBefore');
     if (held && crop && held.crop !== crop) return fault('kind', 'otherKindOnPlan');
@@ -298,40 +239,4 @@ function cropsCalled(kind: string): readonly CropId[] | undefined {
     [id, cropOf(id).name, cropOf(id).species].some((name) => plainName(name) === plain),
   );
   return own.length > 0 ? own : kindCalled(kind)?.crops;
-}
-
-/** The plan as rows of the same table: one for each row of a bed and each variety in it. */
-export function planRows(
-  beds: readonly Bed[],
-  plants: readonly Plant[],
-  varieties: ReadonlyMap<string, Variety>,
-): PlanRow[] {
-  return beds.flatMap((bed) => {
-    const own = plants.filter((plant) => plant.bed === bed.bed);
-    const groups = groupBy(own, ({ row, variety }) => `${row}|${variety}`);
-    return [...groups.values()].flatMap((some): PlanRow[] => {
-      const variety = varieties.get(some[0]!.variety);
-      if (!variety) return [];
-      const { sowing } = variety;
-      return [
-        {
-          bed: bed.name,
-          row: String(some[0]!.row),
-          variety: variety.name,
-          kind: cropOf(variety.crop).species,
-          plants: String(some.length),
-          purpose: PURPOSE_WORDS[variety.purpose],
-          seed: SEED_WORDS[variety.seedSource],
-          sown: sowing?.how === 'sown' ? sowing.day : '',
-          planted_out: sowing?.how === 'plantedOut' ? sowing.day : '',
-          spacing: bed.every === undefined ? '' : String(bed.every),
-          bed_x: String(bed.x),
-          bed_y: String(bed.y),
-          bed_length: String(bed.length),
-          bed_width: String(bed.width),
-          bed_turn: String(bed.turn),
-        },
-      ];
-    });
-  });
 }

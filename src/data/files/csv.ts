@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { FlowerRow } from '@/core/records/flowerRows';
 import { FLOWER_COLUMNS } from '@/core/records/flowerRows';
-import { PLAN_COLUMNS, type PlanRow } from '@/core/records/planTable';
+import { PLAN_COLUMNS, type PlanRow } from '@/core/records/planRows';
 
 /** What a spreadsheet would run. The package's own pattern misses cells with line breaks. */
 const FORMULA = /^[=+\-@\t\r]/;

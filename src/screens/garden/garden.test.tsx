@@ -21,7 +21,7 @@ test('a kind leads to its species, and a variety needs one', async () => {
   await see('Choose one.');
   type('What is it called?', 'buternut');
   await tap(/^butternut/);
-  await see('Squash, C. moschata: Cucurbita moschata');
+  await see('Moschata squash: Cucurbita moschata');
   await see('In this garden it crosses with Dusk Fiddle.');
   await tap('Keep');
   expect((await recorded(2))[1]).toMatchObject({
@@ -36,7 +36,7 @@ test('a pumpkin is asked about by stalk, seed and leaf, and a name that speaks a
   type('What is it called?', 'pumpkins');
   await tap(/^pumpkin/);
   await see(/Stalk: round, soft and corky/);
-  await tap(/C\. maxima, Cucurbita maxima/);
+  await tap(/Maxima squash, Cucurbita maxima/);
   await see(/Its name says butternut, and that is Cucurbita moschata/);
   await tap('Choose another crop');
   type('What is it called?', 'butternut');
@@ -80,6 +80,14 @@ test('a variety’s page says the verdict first, then ways out, and why', async 
   await see(/Both are Cucurbita pepo: within a species all varieties cross/);
   await see(/of its seed|Of its seed/);
   await see(/5 to 10 are asked, so there are enough/);
+});
+
+test('a cucumber that sets alone is kept from pollen, though it is only eaten', async () => {
+  const quill = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Green Quill')!;
+  const { variety } = quill.body as { variety: string };
+  await openApp(`/garden/variety?id=${variety}`);
+  await see('Sets without pollen, and pollen spoils its fruit: keep bees and brushes away.');
+  expect(screen.queryByText(/whatever pollen comes/)).toBeNull();
 });
 
 test('corn that was seen to silk early is guarded by time', async () => {

@@ -123,13 +123,16 @@ const listed = (names: readonly string[]): string =>
 
 /** One sentence: is the variety safe, and if not, from whom. */
 export function verdictSentence(
-  { isolation, variety, places }: VarietyReport,
+  { isolation, variety, places, needs }: VarietyReport,
   name: NameOf,
   f: Format,
 ): string {
   const { verdict, dangers, wanted } = isolation;
   const worst = dangers[0];
   if (places.length === 0) return 'No plant of it is on the plan yet.';
+  if (needs.some(({ code }) => code === 'keepUnpollinated')) {
+    return 'Sets without pollen, and pollen spoils its fruit: keep bees and brushes away.';
+  }
   if (verdict === 'nothingAsked') return 'Grown to eat: its fruit stays as it is, whatever pollen comes.';
   if (verdict === 'alone' || !worst) {
     return variety.purpose === 'eat' ? 'Nothing near spoils it.' : 'Nothing near can cross with it.';

@@ -1,5 +1,6 @@
 import { cropOf } from '@/core/crops/catalogue';
-import { PLAN_COLUMNS, type CellFault, type PlanColumn } from '@/core/records/planTable';
+import { PLAN_COLUMNS, type PlanColumn } from '@/core/records/planRows';
+import type { CellFault } from '@/core/records/planTable';
 
 const WHY: Readonly<Record<CellFault['why'], (fault: CellFault) => string>> = {
   missing: () => 'is empty and must be filled',
