@@ -109,6 +109,11 @@ function Beside({ view, f }: { readonly view: PlanOfGarden; readonly f: Format }
   );
 }
 
+/** Pairs of one genus that do not cross, shown at the most. */
+const MOST_ALIKE = 8;
+
+const genusOf = ({ crop }: Variety): string => cropOf(crop).species.split(' ')[0]!;
+
 /** As many as the table can hold and still be read. */
 const MOST_IN_TABLE = 40;
 
@@ -117,12 +122,9 @@ function Who({ varieties, f }: { readonly varieties: readonly Variety[]; readonl
   const groups = [...groupBy(ordered, ({ crop }) => cropOf(crop).group).values()].filter(
     (group) => group.length > 1,
   );
-  const rare = ordered.flatMap((a, i) =>
-    ordered
-      .slice(0, i)
-      .filter((b) => crossesHow(a.crop, b.crop) === 'rarely')
-      .map((b) => [b, a] as const),
-  );
+  const pairs = ordered.flatMap((a, i) => ordered.slice(0, i).map((b) => [b, a] as const));
+  const rare = pairs.filter(([a, b]) => crossesHow(a.crop, b.crop) === 'rarely');
+  const alike = pairs.filter(([a, b]) => genusOf(a) === genusOf(b) && crossesHow(a.crop, b.crop) === 'no');
   return (
     <>
       {ordered.length > 1 && ordered.length <= MOST_IN_TABLE ? (
@@ -150,6 +152,18 @@ function Who({ varieties, f }: { readonly varieties: readonly Variety[]; readonl
       ))}
       {groups.length + rare.length === 0 ? (
         <Words>Nothing here crosses with anything else here.</Words>
+      ) : null}
+      {alike.slice(0, MOST_ALIKE).map(([a, b]) => (
+        <Line
+          key={`${a.variety} ${b.variety}`}
+          title={`${a.name}, ${b.name}`}
+          note={`They only look risky. ${sayGardenReason(crossing(a, b).reasons[0]!, f)}`}
+        />
+      ))}
+      {ordered.length > 1 ? (
+        <Words kind="small" tone="soft">
+          All others are of species that take no pollen of each other.
+        </Words>
       ) : null}
     </>
   );

@@ -106,6 +106,8 @@ test('who crosses with whom is a table and a list, and what lies beyond can be a
   await see(
     /Cucurbita moschata and Cucurbita maxima cross only rarely|Cucurbita maxima and Cucurbita moschata cross only rarely/,
   );
+  await see('Marsh Button, Slate Lantern');
+  await see(/They only look risky. Cucurbita pepo and Cucurbita maxima do not cross/);
   await tap('Add what grows beyond');
   type('Name it, so that you know it again', 'Melons over the wall');
   type('What is it called?', 'cantaloupe');
