@@ -32,7 +32,7 @@ export function onBed({ x, y, turn }: Pick<Bed, 'x' | 'y' | 'turn'>, along: Plac
 }
 
 /** The four corners of a bed, from its own corner along the rows. */
-export const cornersOf = (bed: BedShape): readonly Place[] =>
+export const cornersOf = (bed: Pick<Bed, 'x' | 'y' | 'length' | 'width' | 'turn'>): readonly Place[] =>
   [
     { x: 0, y: 0 },
     { x: bed.length, y: 0 },

@@ -1,4 +1,5 @@
 import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { cornersOf } from '@/core/garden/places';
 import { FACE, usePalette } from '../theme';
 
 export interface PlanBed {
@@ -8,6 +9,8 @@ export interface PlanBed {
   readonly y: number;
   readonly length: number;
   readonly width: number;
+  /** Degrees anticlockwise from east, about its corner. */
+  readonly turn: number;
 }
 
 interface Spot {
@@ -38,10 +41,11 @@ export function PlanStrip({
   label,
 }: PlanStripProps) {
   const palette = usePalette();
-  const right = Math.max(1, ...beds.map((bed) => bed.x + bed.length));
-  const top = Math.max(1, ...beds.map((bed) => bed.y + bed.width));
-  const left = Math.min(0, ...beds.map(({ x }) => x));
-  const low = Math.min(0, ...beds.map(({ y }) => y));
+  const corners = beds.flatMap(cornersOf);
+  const right = Math.max(1, ...corners.map(({ x }) => x));
+  const top = Math.max(1, ...corners.map(({ y }) => y));
+  const left = Math.min(0, ...corners.map(({ x }) => x));
+  const low = Math.min(0, ...corners.map(({ y }) => y));
   const pad = 14;
   const scale = Math.min((width - 2 * pad) / (right - left), (maxHeight - 2 * pad) / (top - low));
   const height = (top - low) * scale + 2 * pad;
@@ -56,12 +60,13 @@ export function PlanStrip({
   return (
     <Svg width={width} height={height} role="img" aria-label={label}>
       {beds.map((bed) => {
-        const corner = at({ x: bed.x, y: bed.y + bed.width });
+        const corner = at(bed);
         return (
           <G key={bed.id}>
             <Rect
               x={corner.x}
-              y={corner.y}
+              y={corner.y - bed.width * scale}
+              transform={`rotate(${-bed.turn} ${corner.x} ${corner.y})`}
               width={bed.length * scale}
               height={bed.width * scale}
               rx={4}
@@ -71,7 +76,7 @@ export function PlanStrip({
             />
             <SvgText
               x={corner.x - 5}
-              y={corner.y + 11}
+              y={corner.y - bed.width * scale + 11}
               textAnchor="end"
               fontFamily={FACE.head}
               fontWeight="700"
