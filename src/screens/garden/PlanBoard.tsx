@@ -4,7 +4,7 @@ import { cornersOf, fromGate, middleOf } from '@/core/garden/places';
 import { useRecord, useUndo } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
 import { Words } from '@/ui/parts/Words';
-import { PlanCanvas, type PlanPlume } from '@/ui/plan/PlanCanvas';
+import { CarriedBed, PlanCanvas, type PlanPlume } from '@/ui/plan/PlanCanvas';
 import { boxAround, heightFor, viewOf } from '@/ui/plan/planView';
 import { usePlanGestures } from '@/ui/plan/usePlanGestures';
 import { SPACE } from '@/ui/theme';
@@ -70,6 +70,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       setSaid(`Bed ${bed.name} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
     },
   });
+  const onItsWay = drawn.find(({ id }) => id === gestures.carried?.bed);
   return (
     <View>
       <View ref={surface} style={[size, touchStyle(gestures.touchAction)]}>
@@ -81,10 +82,13 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           plumes={plumes}
           outside={beyond}
           chosenBed={chosenBed}
-          carried={gestures.carried}
+          lifted={gestures.carried?.bed}
           label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list says the same`}
           lengthInWords={f.length}
         />
+        {onItsWay && gestures.carried ? (
+          <CarriedBed bed={onItsWay} by={gestures.carried.by} view={gestures.view} size={size} />
+        ) : null}
       </View>
       <Buttons said={said} onZoom={gestures.zoom} onAll={gestures.showAll} onUndo={takeBack} />
     </View>

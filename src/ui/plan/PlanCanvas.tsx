@@ -1,4 +1,5 @@
 import { memo, useMemo } from 'react';
+import { View } from 'react-native';
 import Svg, { G, Path, Rect } from 'react-native-svg';
 import { usePalette, type Palette } from '../theme';
 import { BarrierLine, Beyond, Label, ScaleBar } from './planMarks';
@@ -45,16 +46,16 @@ export interface PlanCanvasProps {
   /** What lies outside, drawn at the edge towards it. */
   readonly outside: readonly { readonly id: string; readonly name: string; readonly spot: PlanSpot }[];
   readonly chosenBed?: string;
-  /** A bed on its way, and by how much, metres. */
-  readonly carried?: { readonly bed: string; readonly by: PlanSpot };
+  /** A bed on its way: only its shadow is left where it lay. */
+  readonly lifted?: string;
   readonly label: string;
   /** A length in the grower's words, for the bar of scale. */
   readonly lengthInWords: (metres: number) => string;
 }
 
 /** The plan of the garden to scale, north up, with the pollen that comes from where it should not. */
-export function PlanCanvas(props: PlanCanvasProps) {
-  const { size, view, beds, barriers, plumes, outside, chosenBed, carried, label, lengthInWords } = props;
+export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
+  const { size, view, beds, barriers, plumes, outside, chosenBed, lifted, label, lengthInWords } = props;
   const palette = usePalette();
   const gate = toCanvas({ x: 0, y: 0 }, view, size);
   return (
@@ -68,44 +69,67 @@ export function PlanCanvas(props: PlanCanvasProps) {
         <BedAt
           key={bed.id}
           bed={bed}
-          by={carried?.bed === bed.id ? carried.by : NOWHERE}
           view={view}
           size={size}
           palette={palette}
           chosen={bed.id === chosenBed}
+          lifted={bed.id === lifted}
         />
       ))}
       <Between barriers={barriers} plumes={plumes} outside={outside} view={view} size={size} />
       {beds.map(({ id, name, x, y }) => (
-        <BedName
-          key={id}
-          name={name}
-          x={x}
-          y={y}
-          by={carried?.bed === id ? carried.by : NOWHERE}
-          view={view}
-          size={size}
-        />
+        <BedName key={id} name={name} x={x} y={y} view={view} size={size} />
       ))}
       <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
     </Svg>
   );
+});
+
+interface CarriedBedProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
+  readonly bed: PlanBedDrawing;
+  /** Metres from where it lay. */
+  readonly by: PlanSpot;
 }
 
-const NOWHERE: PlanSpot = { x: 0, y: 0 };
+/** A bed on its way, on a sheet of its own over the plan: moving it paints nothing anew. */
+export function CarriedBed({ bed, by, view, size }: CarriedBedProps) {
+  const translate = [{ translateX: by.x * view.scale }, { translateY: -by.y * view.scale }];
+  return (
+    <View
+      aria-hidden
+      style={[size, { position: 'absolute', pointerEvents: 'none', transform: translate }, OWN_LAYER]}
+    >
+      <OneBed bed={bed} view={view} size={size} />
+    </View>
+  );
+}
+
+/** Asks the browser for a layer of its own; React Native does not know it. */
+const OWN_LAYER: object = { willChange: 'transform' };
+
+const OneBed = memo(function OneBed({ bed, view, size }: Omit<CarriedBedProps, 'by'>) {
+  const palette = usePalette();
+  return (
+    <Svg width={size.width} height={size.height}>
+      <BedAt bed={bed} view={view} size={size} palette={palette} chosen lifted={false} />
+      <BedName name={bed.name} x={bed.x} y={bed.y} view={view} size={size} />
+    </Svg>
+  );
+});
 
 interface BedAtProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
   readonly bed: PlanBedDrawing;
-  readonly by: PlanSpot;
   readonly palette: Palette;
   readonly chosen: boolean;
+  readonly lifted: boolean;
 }
 
-/** A bed where it lies. Only the one that is carried draws anew. */
-const BedAt = memo(function BedAt({ bed, by, view, size, palette, chosen }: BedAtProps) {
-  const corner = toCanvas({ x: bed.x + by.x, y: bed.y + by.y }, view, size);
+/** A bed where it lies. */
+const BedAt = memo(function BedAt({ bed, view, size, palette, chosen, lifted }: BedAtProps) {
+  const corner = toCanvas(bed, view, size);
   return (
     <G
+      opacity={lifted ? 0.3 : 1}
       transform={`translate(${corner.x} ${corner.y}) rotate(${-bed.turn}) scale(${view.scale} ${-view.scale})`}
     >
       <Bed bed={bed} palette={palette} scale={view.scale} chosen={chosen} />
@@ -115,11 +139,10 @@ const BedAt = memo(function BedAt({ bed, by, view, size, palette, chosen }: BedA
 
 interface BedNameProps extends Pick<PlanCanvasProps, 'view' | 'size'>, PlanSpot {
   readonly name: string;
-  readonly by: PlanSpot;
 }
 
-const BedName = memo(function BedName({ name, x, y, by, view, size }: BedNameProps) {
-  const spot = toCanvas({ x: x + by.x, y: y + by.y }, view, size);
+const BedName = memo(function BedName({ name, x, y, view, size }: BedNameProps) {
+  const spot = toCanvas({ x, y }, view, size);
   return (
     <G transform={`translate(${spot.x - 6} ${spot.y - 3})`}>
       <Label x={0} y={0} end size={14} head>
