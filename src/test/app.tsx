@@ -29,6 +29,9 @@ const ROUTES = requireContext(
 // A whole page in each failure helps nobody.
 configure({ getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found') });
 
+// A busy machine takes its time; what never comes still fails.
+configure({ asyncUtilTimeout: 15_000 });
+
 export const DEMO: readonly StoredEntry[] = liveSeason();
 
 /** Texts that the app handed to the browser to save, newest last. */
