@@ -26,11 +26,12 @@ const ROUTES = requireContext(
   /^\.\/(?!\+html).*\.tsx$/,
 ) as unknown as ComponentProps<typeof ExpoRoot>['context'];
 
-// A whole page in each failure helps nobody.
-configure({ getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found') });
-
-// A busy machine takes its time; what never comes still fails.
-configure({ asyncUtilTimeout: 15_000 });
+configure({
+  // A whole page in each failure helps nobody.
+  getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found'),
+  // A busy machine takes its time; what never comes still fails.
+  asyncUtilTimeout: 15_000,
+});
 
 export const DEMO: readonly StoredEntry[] = liveSeason();
 
