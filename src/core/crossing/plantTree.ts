@@ -5,9 +5,11 @@ import { PART, type KernelRow } from './pollenKernel';
 const LEAF = 8;
 /**
  * A group of plants counts as one, with its spread, when it reaches no further from its middle than this share of
- * the distance, softened by the kernel's own scale. Keeps shares within a per cent of the plain sum.
+ * the distance, softened by the kernel's own scale; a handful is taken one by one until it is farther. Keeps sums
+ * within a per cent where plants stand in beds; a few plants scattered over a hundred metres may be off by more.
  */
 const OPENING = 0.35;
+const OPENING_OF_FEW = 0.14;
 
 /** Some plants close together: from and to in the order of the tree, their middle, and how far they reach from it. */
 export interface Leaf {
@@ -123,7 +125,8 @@ export class PlantTree {
       const dy = y - this.#y[node]!;
       const d2 = dx * dx + dy * dy;
       const reach = this.#reach[node]!;
-      if (reach * reach < OPENING * OPENING * (d2 + soft2)) {
+      const opening = this.#count[node]! > LEAF ? OPENING : OPENING_OF_FEW;
+      if (reach * reach < opening * opening * (d2 + soft2)) {
         this.#addGroup(node, dx, dy, d2, flat, into, at);
       } else if (this.isLeaf(node)) {
         for (let i = this.#from[node]!; i < this.#to[node]!; i += 1) {
