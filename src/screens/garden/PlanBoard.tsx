@@ -42,6 +42,10 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     [box, width, mostHeight],
   );
   const whole = useMemo(() => viewOf(box, size), [box, size]);
+  const inTheWay = useMemo(
+    () => barriers.map(({ barrier, sort, from, to }) => ({ id: barrier, sort, from, to })),
+    [barriers],
+  );
   const plumes = useMemo(() => plumesOf(view, only), [view, only]);
   const beyond = useMemo(
     () =>
@@ -60,7 +64,6 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     size,
     whole,
     beds: drawn,
-    carrying: true,
     onChoose: onChooseBed,
     onMove: (id, by) => {
       const bed = beds.find((each) => each.bed === id);
@@ -78,7 +81,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           size={size}
           view={gestures.view}
           beds={drawn}
-          barriers={useBarriers(barriers)}
+          barriers={inTheWay}
           plumes={plumes}
           outside={beyond}
           chosenBed={chosenBed}
@@ -131,9 +134,6 @@ const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsPr
 const touchStyle = (touchAction: string): object => ({ cursor: 'grab', touchAction });
 
 const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
-
-const useBarriers = (barriers: PlanOfGarden['barriers']) =>
-  useMemo(() => barriers.map(({ barrier, sort, from, to }) => ({ id: barrier, sort, from, to })), [barriers]);
 
 /** What comes to where it should not, the most of it first. */
 function plumesOf({ plan, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {

@@ -15,8 +15,6 @@ interface Gestures {
   /** The view that shows everything. */
   readonly whole: PlanView;
   readonly beds: readonly (BedBox & { readonly id: string })[];
-  /** May beds be carried by the mouse? */
-  readonly carrying: boolean;
   readonly onChoose: (bed: string | undefined) => void;
   readonly onMove: (bed: string, by: PlanSpot) => void;
 }
@@ -98,8 +96,7 @@ function listen(
     if (event.button !== 0) return;
     const at = spotOf(event);
     pointers.set(event.pointerId, { start: at, at });
-    bed =
-      pointers.size === 1 && event.pointerType === 'mouse' && live.current.carrying ? bedAt(at) : undefined;
+    bed = pointers.size === 1 && event.pointerType === 'mouse' ? bedAt(at) : undefined;
     if (event.pointerType === 'mouse') element.setPointerCapture(event.pointerId);
   };
   const move = (event: PointerEvent): void => {
