@@ -1,12 +1,13 @@
 import { type Browser, type Page } from '@playwright/test';
 import { DEMO_GARDEN } from '../demo/phones';
 import { KIND_VERSIONS, type Bodies, type Kind, type StoredEntry } from '../src/core/journal/entry';
-import { report } from './ratio';
+import { median, report } from './ratio';
 
 const BEDS = 60;
 const PLANTS = 50;
 const SLOWED = 4;
 const LONGEST_MS = 50;
+const RUNS = 7;
 
 /** A garden of 3,000 plants in sixty beds, a variety a bed. */
 function largePlan(): StoredEntry[] {
@@ -62,13 +63,26 @@ async function openPlan(browser: Browser, base: string): Promise<Page> {
   return page;
 }
 
-/** Carries a bed over the plan of 3,000 plants, and reports the longest task and what was drawn anew. */
-export async function dragBench(browser: Browser, base: string): Promise<void> {
+interface Seen {
+  /** Milliseconds; 0 when none is longer than 50, since the browser does not report those. */
+  readonly longest: number;
+  /** Attributes and elements changed at each move. */
+  readonly changed: number;
+  readonly paths: number;
+}
+
+/** Carries a bed over the plan of 3,000 plants once, in a page just opened. */
+async function carryABed(browser: Browser, base: string): Promise<Seen> {
   const page = await openPlan(browser, base);
   const plan = page.getByRole('img', { name: /with 3,000 plants/ });
   const box = (await plan.boundingBox())!;
-  const paths = await plan.locator('g > path').count();
+  const paths = await plan.locator('path[fill-rule=evenodd]').count();
   await page.waitForTimeout(1500);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  // A mouse comes from somewhere, and is on the bed before it presses.
+  await page.mouse.move(x - 20, y - 10, { steps: 4 });
+  await page.mouse.move(x, y, { steps: 4 });
+  await page.waitForTimeout(500);
   await page.evaluate(() => {
     const seen = { longest: 0, changed: 0 };
     Object.assign(window, { seen });
@@ -79,8 +93,6 @@ export async function dragBench(browser: Browser, base: string): Promise<void> {
       seen.changed += records.length;
     }).observe(document.body, { attributes: true, childList: true, subtree: true });
   });
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
   await page.mouse.down();
   const steps = 40;
   for (let i = 1; i <= steps; i += 1) await page.mouse.move(x + 2 * i, y + i);
@@ -90,8 +102,16 @@ export async function dragBench(browser: Browser, base: string): Promise<void> {
   );
   await page.mouse.up();
   await page.context().close();
-  // Tasks under 50 ms are not reported by the browser at all.
-  report('longest task while a bed is carried over 3,000 plants, of 50 ms', longest / LONGEST_MS, 1);
-  report('attributes changed at each move of it, of 4', changed / steps / 4, 1);
-  report('paths that draw 3,000 plants, of one a variety', paths / BEDS, 1);
+  return { longest, changed: changed / steps, paths };
+}
+
+/** Reports the longest task while a bed is carried over 3,000 plants, and what was drawn anew. */
+export async function dragBench(browser: Browser, base: string): Promise<void> {
+  const runs: Seen[] = [];
+  for (let run = 0; run < RUNS; run += 1) runs.push(await carryABed(browser, base));
+  const longest = runs.map((run) => run.longest);
+  report('longest task while a bed is carried over 3,000 plants, of 50 ms', median(longest) / LONGEST_MS, 1);
+  console.log(`        of each run, ms (0: none over 50): ${longest.map(Math.round).join(', ')}`);
+  report('attributes changed at each move of it, of 4', median(runs.map(({ changed }) => changed)) / 4, 1);
+  report('paths that draw 3,000 plants, of one a variety', runs[0]!.paths / BEDS, 1);
 }

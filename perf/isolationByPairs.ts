@@ -7,7 +7,7 @@ import {
   type IsolationReport,
 } from '../src/core/crossing/isolation';
 import type { ShareRange } from '../src/core/crossing/foreignShare';
-import { kernelRow, PART, pollenFromField } from '../src/core/crossing/pollenKernel';
+import { pollenFromField, type PollenKernel } from '../src/core/crossing/pollenKernel';
 
 /**
  * The same reports by the plainest way there is: every plant beside every other, in one loop over typed arrays.
@@ -39,7 +39,7 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
   );
   const kernels = varieties.map((variety) => {
     const { middle, low, high } = travelOf(variety).kernels;
-    return kernelRow([middle, low, high]);
+    return { three: [middle, low, high], flat: flatOf([middle, low, high]) };
   });
   const nearest2 = new Float64Array(v * s).fill(Infinity);
   const sums = new Float64Array(v * s * 3);
@@ -47,7 +47,7 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
   for (let i = 0; i < n; i += 1) {
     const own = of[i]!;
     const [x, y] = [xs[i]!, ys[i]!];
-    const { kernels: three, flat } = kernels[own]!;
+    const { three, flat } = kernels[own]!;
     pollen.fill(0);
     for (let j = 0; j < n; j += 1) {
       const other = of[j]!;
@@ -99,6 +99,20 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
     },
   });
 }
+
+/** Numbers that one kernel takes: of its part close by and of the far one, weight and 1/scale²; and the far power. */
+const PART = 5;
+
+const flatOf = (kernels: readonly PollenKernel[]): Float64Array =>
+  Float64Array.from(
+    kernels.flatMap(([near, far]) => [
+      near!.weight,
+      near!.scale ** -2,
+      far!.weight,
+      far!.scale ** -2,
+      far!.power,
+    ]),
+  );
 
 const columnOf = ({ from, index }: Pick<Candidate, 'from' | 'index'>, varieties: number): number =>
   from === 'garden' ? index : varieties + index;

@@ -2,8 +2,9 @@ import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 
 /**
- * Medians of runs taken in turn, so that a machine whose speed drifts treats both alike. Before each run what the
- * one before left behind is swept up, so that nobody pays for another's garbage.
+ * Ratios of runs taken in turn, each run against the one beside it, so that a machine whose speed changes between
+ * one minute and the next treats both alike. Before each run what the one before left behind is swept up, so that
+ * nobody pays for another's garbage.
  */
 
 setFlagsFromString('--expose-gc');
@@ -11,11 +12,12 @@ const sweep = runInNewContext('gc') as () => void;
 
 const RUNS = 7;
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1]!;
+export const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[values.length >> 1]!;
 
 /**
- * The time of `subject` against that of `reference`, as a ratio of medians over seven interleaved runs, after one
- * of each that does not count.
+ * The time of `subject` against that of `reference`: the median of seven ratios, each of two runs side by side,
+ * after one of each that does not count.
  *
  * @param options `swept: false` for jobs that leave little behind: sweeping also throws away compiled code.
  */
@@ -32,13 +34,9 @@ export async function ratioOf(
   };
   await time(subject);
   await time(reference);
-  const subjects: number[] = [];
-  const references: number[] = [];
-  for (let run = 0; run < RUNS; run += 1) {
-    subjects.push(await time(subject));
-    references.push(await time(reference));
-  }
-  return median(subjects) / median(references);
+  const ratios: number[] = [];
+  for (let run = 0; run < RUNS; run += 1) ratios.push((await time(subject)) / (await time(reference)));
+  return median(ratios);
 }
 
 let missed = 0;

@@ -125,4 +125,22 @@ test('what lies beyond is measured in the grower’s units', () => {
     bearing: 270,
   });
   expect(faults('outside', { ...given, bearing: '400' })).toEqual({ bearing: 'At most 360.' });
+  const days = (from: string, to: string): unknown => faults('outside', { ...given, from, to });
+  expect(days('2026-07-01', '')).toEqual({ to: 'Fill this in too, or none of them.' });
+  expect(days('', '2026-07-01')).toEqual({ from: 'Fill this in too, or none of them.' });
+  expect(days('2026-07-20', '2026-07-01')).toEqual({ to: 'This should not come before the other.' });
+  expect(days('2026-07-01', '2026-07-01')).toEqual({});
+});
+
+test('a climate is given whole or not at all, with days no colder than nights', () => {
+  const given = { ground: 'mixed', coldMin: '30', coldMax: '41', warmMin: '53', warmMax: '72' };
+  expect(checked('surroundings', given, 'imperial')).toMatchObject({ coldMin: -1.1, warmMax: 22.2 });
+  const none = { ground: 'open', coldMin: '', coldMax: '', warmMin: '', warmMax: ' ' };
+  expect(faults('surroundings', none)).toEqual({});
+  expect(faults('surroundings', { ...none, coldMin: '1' })).toEqual({
+    coldMax: 'Fill this in too, or none of them.',
+  });
+  expect(faults('surroundings', { ...given, warmMin: '80' }, 'imperial')).toEqual({
+    warmMax: 'This should not come before the other.',
+  });
 });

@@ -30,6 +30,8 @@ const words = {
   'number.min': 'At least {#limit}.',
   'number.max': 'At most {#limit}.',
   'number.integer': 'A whole number.',
+  together: 'Fill this in too, or none of them.',
+  order: 'This should not come before the other.',
   zone: 'A time zone such as Europe/London.',
   day: 'A day such as 2026-05-12.',
 };
@@ -63,6 +65,30 @@ const choice = (...values: readonly string[]): Joi.AnySchema =>
 const chosenId = id.required().messages({ 'any.required': 'Choose one.', 'string.empty': 'Choose one.' });
 
 const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).messages(words);
+
+type Fields = Readonly<Record<string, string | number | undefined>>;
+
+/** Refuses a whole form for one of its fields. */
+const refuse = (helpers: Joi.CustomHelpers, code: string, field: string): Joi.ErrorReport => {
+  // Joi's own types do not tell of this.
+  const state = helpers.state as unknown as {
+    readonly path: readonly string[];
+    readonly ancestors: unknown;
+    localize(path: readonly string[], ancestors: unknown): never;
+  };
+  return helpers.error(code, {}, state.localize([...state.path, field], state.ancestors));
+};
+
+/** Fields of which all are given or none, in pairs of which the second is not less than the first. */
+const pairs =
+  (...wanted: readonly (readonly [string, string])[]): Joi.CustomValidator<Fields> =>
+  (given, helpers) => {
+    const fields = wanted.flat();
+    const missing = fields.filter((field) => given[field] === undefined);
+    if (missing.length > 0 && missing.length < fields.length) return refuse(helpers, 'together', missing[0]!);
+    const [, late] = wanted.find(([first, second]) => given[first]! > given[second]!) ?? [];
+    return late === undefined ? given : refuse(helpers, 'order', late);
+  };
 
 /** The forms, for what a grower types in these units. */
 function formsIn(units: Units) {
@@ -143,14 +169,14 @@ function formsIn(units: Units) {
       sure: choice(...HOW_SURE),
       from: dayIfGiven,
       to: dayIfGiven,
-    }),
+    }).custom(pairs(['from', 'to'])),
     surroundings: form({
       ground: choice(...GROUNDS),
       coldMin: temperatureIfGiven,
       coldMax: temperatureIfGiven,
       warmMin: temperatureIfGiven,
       warmMax: temperatureIfGiven,
-    }),
+    }).custom(pairs(['coldMin', 'coldMax'], ['warmMin', 'warmMax'])),
     plants: form({
       variety: chosenId,
       bed: chosenId,

@@ -151,6 +151,7 @@ export async function tap(name: string | RegExp): Promise<void> {
   };
   const target = await waitFor(() => {
     const found = Array.from(document.querySelectorAll<HTMLElement>(PRESSABLE)).find(fits);
+    if (found?.matches('[disabled], [aria-disabled="true"]')) throw new Error(`${String(name)} is deaf yet`);
     if (!found) throw new Error(`nothing to tap is called ${String(name)}`);
     return found;
   });

@@ -4,7 +4,7 @@ import type { Span } from '../crops/crop';
 import type { Place } from '../garden/places';
 import { foreignShare, type PollenSource, type ShareRange } from './foreignShare';
 import { PlantTree } from './plantTree';
-import { kernelRow, KERNELS, pollenAt, type KernelRange } from './pollenKernel';
+import { KERNELS, pollenAt, type KernelRange, type PollenKernel } from './pollenKernel';
 
 const block = (columns: number, rows: number, every = 0.5, x = 0): Place[] =>
   Array.from({ length: columns * rows }, (_, i) => ({
@@ -80,45 +80,41 @@ test('a variety without plants is a mistake of the caller', () => {
   expect(() => shareOf([], [away(100)])).toThrow(RangeError);
 });
 
-const places = fc.array(
-  fc.record({
-    x: fc.double({ min: 0, max: 300, noNaN: true }),
-    y: fc.double({ min: 0, max: 300, noNaN: true }),
-  }),
-  { minLength: 1, maxLength: 300 },
-);
-
-test('the tree finds the nearest pair that asking every pair finds', () => {
-  fc.assert(
-    fc.property(places, places, (some, others) => {
-      const plain = Math.min(...some.flatMap((a) => others.map((b) => (a.x - b.x) ** 2 + (a.y - b.y) ** 2)));
-      expect(new PlantTree(some).nearestPair2(new PlantTree(others))).toBeCloseTo(plain, 9);
-    }),
-    { numRuns: 60 },
-  );
-});
-
+const metres = fc.double({ min: 0, max: 200, noNaN: true });
+const scattered = fc.array(fc.record({ x: metres, y: metres }), { minLength: 1, maxLength: 60 });
 const bed = fc
   .record({
     columns: fc.integer({ min: 1, max: 25 }),
     rows: fc.integer({ min: 1, max: 6 }),
     every: fc.double({ min: 0.3, max: 1.5, noNaN: true }),
-    x: fc.double({ min: 0, max: 300, noNaN: true }),
+    x: metres,
+    y: metres,
   })
-  .map(({ columns, rows, every, x }) => block(columns, rows, every, x));
-
-test('and its sums of pollen from a bed are those of asking every plant, within a per cent', () => {
-  const all = [KERNELS.wind.middle, KERNELS.insects.middle, KERNELS.insects.low];
-  fc.assert(
-    fc.property(bed, (some) => {
-      const tree = new PlantTree(some);
-      const into = new Float64Array(all.length);
-      tree.addPollen(150, 10, kernelRow(all), into, 0);
-      all.forEach((kernel, k) => {
-        const plain = some.reduce((sum, { x, y }) => sum + pollenAt(Math.hypot(x - 150, y - 10), kernel), 0);
-        expect(Math.abs(into[k]! / plain - 1)).toBeLessThan(0.01);
-      });
-    }),
-    { numRuns: 100 },
+  .map(({ columns, rows, every, x, y }) =>
+    block(columns, rows, every, x).map((at) => ({ ...at, y: at.y + y })),
   );
-});
+const plants = fc.oneof(bed, scattered);
+
+/** The same share by asking every plant beside every other. */
+function plainShare(own: readonly Place[], others: readonly Place[], kernel: PollenKernel): number {
+  const at = ({ x, y }: Place, from: readonly Place[]): number =>
+    from.reduce((sum, one) => sum + pollenAt(Math.hypot(one.x - x, one.y - y), kernel), 0);
+  const shares = own.map((plant) => at(plant, others) / (at(plant, own) + at(plant, others)));
+  return shares.reduce((sum, share) => sum + share, 0) / own.length;
+}
+
+test.each(['wind', 'insects'] as const)(
+  'by %s: the share is that of asking every plant beside every other, within a per cent',
+  (by) => {
+    fc.assert(
+      fc.property(plants, plants, (own, others) => {
+        const found = shareOf(own, [{ tree: new PlantTree(others), comes: 1 }], KERNELS[by]);
+        const { middle, low, high } = KERNELS[by];
+        expect(Math.abs(found.share / plainShare(own, others, middle) - 1)).toBeLessThan(0.01);
+        expect(Math.abs(found.low / plainShare(own, others, low) - 1)).toBeLessThan(0.01);
+        expect(Math.abs(found.high / plainShare(own, others, high) - 1)).toBeLessThan(0.01);
+      }),
+      { numRuns: 100 },
+    );
+  },
+);

@@ -1,7 +1,9 @@
 import type { Figure, Span } from '../crops/crop';
 import type { Place } from '../garden/places';
-import type { Leaf, PlantTree } from './plantTree';
-import { kernelRow, pollenFromField, type KernelRange, type KernelRow } from './pollenKernel';
+import type { PlantTree } from './plantTree';
+import { rowOf, weigh, type KernelRow } from './kernelRow';
+import { pollenSum } from './pollenSum';
+import { bellOverField, type KernelRange } from './pollenKernel';
 
 /** Pollen of another kind that may come: plants on the plan, or a round patch of so many elsewhere. */
 export type PollenSource = (
@@ -25,17 +27,8 @@ export interface ForeignShare {
   readonly each: readonly ShareRange[];
 }
 
-const rows = new WeakMap<KernelRange, KernelRow>();
-
-/** The three kernels of a range in a row, put together once. */
-function rowOf(range: KernelRange): KernelRow {
-  const held = rows.get(range) ?? kernelRow([range.middle, range.low, range.high]);
-  rows.set(range, held);
-  return held;
-}
-
-/** Geometric mean: the figures span orders of magnitude. */
-const middleOf = ([low, high]: Span): number => Math.sqrt(low * high);
+/** The figures span orders of magnitude. */
+const geometricMean = ([low, high]: Span): number => Math.sqrt(low * high);
 
 /**
  * Share of the seed that foreign pollen will father if a variety is left open: foreign pollen beside the variety's
@@ -55,35 +48,21 @@ export function foreignShare(
 ): ForeignShare {
   if (own.size === 0) throw new RangeError('a variety without plants receives no pollen');
   const row = rowOf(kernels);
-  const sums = new Float64Array(3 * sources.length);
-  const ours = new Float64Array(3);
-  const near = new Uint8Array(sources.length);
-  const far = new Float64Array(3 * sources.length);
+  const shares = new Float64Array(3 * sources.length);
+  const ours = pollenSum(own, row).toItself();
+  const givers = sources.map((source) => giverOf(source, row));
   const brought = new Float64Array(3 * sources.length);
-  for (const leaf of own.leaves()) {
-    // What is far off comes alike to all plants of a leaf, and is asked for once.
-    far.fill(0);
-    for (let s = 0; s < sources.length; s += 1) {
-      near[s] = leaf.reach ** 2 < FAR ** 2 * distance2(sources[s]!, leaf) ? 0 : 1;
-      if (near[s] === 0) addFrom(sources[s]!, leaf.x, leaf.y, row, far, 3 * s);
-    }
-    for (let i = leaf.from; i < leaf.to; i += 1) {
-      const [x, y] = [own.xs[i]!, own.ys[i]!];
-      ours.fill(0);
-      own.addPollen(x, y, row, ours, 0);
-      brought.set(far);
-      for (let s = 0; s < sources.length; s += 1) {
-        if (near[s] === 1) addFrom(sources[s]!, x, y, row, brought, 3 * s);
-      }
-      addShares(ours, brought, sums);
-    }
+  for (let leaf = own.groups >> 1; leaf < own.groups; leaf += 1) {
+    const reach = own.reach[leaf]!;
+    const evenFrom = reach + row.bend.evenFrom(reach, EVEN);
+    addShares(own, leaf, { ours, givers, evenFrom, brought }, shares);
   }
   const [low, high] = outcrossing.value;
-  const crossed = [middleOf(outcrossing.value), low, high].map((share) => share / own.size);
+  const crossed = [geometricMean(outcrossing.value), low, high].map((share) => share / own.size);
   const each = sources.map((_, s): ShareRange => ({
-    share: crossed[0]! * sums[3 * s]!,
-    low: crossed[1]! * sums[3 * s + 1]!,
-    high: crossed[2]! * sums[3 * s + 2]!,
+    share: crossed[0]! * shares[3 * s]!,
+    low: crossed[1]! * shares[3 * s + 1]!,
+    high: crossed[2]! * shares[3 * s + 2]!,
   }));
   const sum = (of: (range: ShareRange) => number): number => each.reduce((all, one) => all + of(one), 0);
   return {
@@ -92,43 +71,92 @@ export function foreignShare(
   };
 }
 
-/** A leaf takes what comes from so far away as one: its reach is less than this share of the distance. */
-const FAR = 0.07;
+/** Pollen counts as coming alike to all plants of a leaf where it differs by less than this share of itself. */
+const EVEN = 0.07;
 
-/** Squared distance from a leaf's middle to the nearest edge of a source. */
-function distance2(source: PollenSource, { x, y }: Leaf): number {
-  if ('tree' in source) return source.tree.distance2(x, y);
-  const { middle, radius } = source.patch;
-  const metres = Math.hypot(middle.x - x, middle.y - y) - radius;
-  return Math.max(0, metres) ** 2;
+interface Given {
+  /** What each plant receives from its own kind, one figure a plant and kernel. */
+  readonly ours: Float64Array;
+  readonly givers: readonly Giver[];
+  /** Metres from the leaf from which on a giver gives all its plants alike, and is asked once. */
+  readonly evenFrom: number;
+  /** Room for what each giver brings, one figure a kernel. */
+  readonly brought: Float64Array;
 }
 
-/** Adds what one plant received, as shares of all that it received. */
-function addShares(ours: Float64Array, brought: Float64Array, sums: Float64Array): void {
-  for (let k = 0; k < 3; k += 1) {
-    let total = ours[k]!;
-    for (let i = k; i < brought.length; i += 3) total += brought[i]!;
-    for (let i = k; i < brought.length; i += 3) sums[i]! += brought[i]! / total;
-  }
-}
-
-function addFrom(
-  source: PollenSource,
-  x: number,
-  y: number,
-  row: KernelRow,
-  into: Float64Array,
-  at: number,
+/** Adds what the plants of a leaf received from each giver, as shares of all that each received. */
+function addShares(
+  own: PlantTree,
+  leaf: number,
+  { ours, givers, evenFrom, brought }: Given,
+  shares: Float64Array,
 ): void {
-  const { kernels } = row;
-  if ('tree' in source) {
-    source.tree.addPollen(x, y, row, into, at);
-  } else {
-    const { middle, radius, plants } = source.patch;
-    const metres = Math.hypot(middle.x - x, middle.y - y);
-    for (let k = 0; k < kernels.length; k += 1) {
-      into[at + k]! += plants * pollenFromField(metres, radius, kernels[k]!);
+  const { from, to, xs, ys } = own;
+  const { x, y } = mostOpen(own, leaf, ours);
+  const alike = [0, 0, 0];
+  const near: number[] = [];
+  for (let s = 0; s < givers.length; s += 1) {
+    if (givers[s]!.distance(x, y) < evenFrom) {
+      near.push(s);
+      continue;
+    }
+    givers[s]!.put(x, y, brought, 3 * s);
+    for (let k = 0; k < 3; k += 1) alike[k]! += brought[3 * s + k]!;
+  }
+  const perReceived = [0, 0, 0];
+  for (let i = from[leaf]!; i < to[leaf]!; i += 1) {
+    for (const s of near) givers[s]!.put(xs[i]!, ys[i]!, brought, 3 * s);
+    for (let k = 0; k < 3; k += 1) {
+      let received = ours[3 * i + k]! + alike[k]!;
+      for (const s of near) received += brought[3 * s + k]!;
+      perReceived[k]! += 1 / received;
+      for (const s of near) shares[3 * s + k]! += brought[3 * s + k]! / received;
     }
   }
-  for (let k = 0; k < kernels.length; k += 1) into[at + k]! *= source.comes;
+  for (const s of near) brought.fill(0, 3 * s, 3 * s + 3);
+  for (let i = 0; i < brought.length; i += 1) shares[i]! += brought[i]! * perReceived[i % 3]!;
+}
+
+/**
+ * The middle of a leaf's plants, each counted by how little it receives of its own kind: foreign pollen that comes
+ * evenly more to one side than to the other fathers as much as if all came as it does there.
+ */
+function mostOpen({ from, to, xs, ys }: PlantTree, leaf: number, ours: Float64Array): Place {
+  let [all, x, y] = [0, 0, 0];
+  for (let i = from[leaf]!; i < to[leaf]!; i += 1) {
+    const weight = 1 / ours[3 * i]!;
+    all += weight;
+    x += weight * xs[i]!;
+    y += weight * ys[i]!;
+  }
+  return { x: x / all, y: y / all };
+}
+
+interface Giver {
+  /** Metres from a spot to the source's nearest edge. */
+  distance(x: number, y: number): number;
+  /** Puts what comes from it to a spot, one figure a kernel, from `at` on. */
+  put(x: number, y: number, into: Float64Array, at: number): void;
+}
+
+function giverOf(source: PollenSource, row: KernelRow): Giver {
+  const { comes } = source;
+  if ('tree' in source) {
+    const pollen = pollenSum(source.tree, row);
+    return {
+      distance: (x, y) => source.tree.distance(x, y),
+      put: (x, y, into, at) => pollen.put(x, y, comes, into, at),
+    };
+  }
+  const { middle, radius, plants } = source.patch;
+  const bells = new Float64Array(row.bells.length);
+  const metresTo = (x: number, y: number): number => Math.sqrt((middle.x - x) ** 2 + (middle.y - y) ** 2);
+  return {
+    distance: (x, y) => Math.max(0, metresTo(x, y) - radius),
+    put: (x, y, into, at) => {
+      const metres = metresTo(x, y);
+      for (let b = 0; b < bells.length; b += 1) bells[b] = bellOverField(metres, radius, row.bells[b]!);
+      weigh(row, bells, comes * plants, into, at);
+    },
+  };
 }

@@ -1,44 +1,17 @@
 import type { Carrier } from '../crops/crop';
 
 /**
- * How the pollen of one plant comes to another, by their distance r: a part close by and a part far,
- * near·g(r/nearScale) + far·h(r/farScale) with g(x) = 1/(1 + x²)², the 2Dt kernel with shape 2, and h(x) =
- * 1/(1 + x²)^p, the same with shape p [Clark, Silman, Kern, Macklin & HilleRisLambers 1999, Seed dispersal near and
- * far, equation 8]. With p = 1 it falls by the square of the distance far away.
+ * A bell about a plant, by the distance r from it: (1 + r²/scale²)^−power, the 2Dt kernel [Clark, Silman, Kern,
+ * Macklin & HilleRisLambers 1999, Seed dispersal near and far, equation 8]. With power 1 it falls by the square of
+ * the distance far away. Scale in metres.
  */
-export interface PollenKernel {
-  readonly near: number;
-  readonly nearScale: number;
-  readonly far: number;
-  readonly farScale: number;
-  readonly farPower: 1 | 2;
+export interface Bell {
+  readonly scale: number;
+  readonly power: 1 | 2;
 }
 
-/** Numbers that one kernel takes in a `KernelRow`. */
-export const PART = 5;
-
-/** Several kernels side by side, as sums over thousands of plants want them. */
-export interface KernelRow {
-  readonly kernels: readonly PollenKernel[];
-  /** Of each kernel: near, 1/nearScale², far, 1/farScale², farPower. */
-  readonly flat: Float64Array;
-  /** Square of the least near scale, m²: nearer than that a kernel is flat. */
-  readonly soft2: number;
-}
-
-export const kernelRow = (kernels: readonly PollenKernel[]): KernelRow => ({
-  kernels,
-  flat: Float64Array.from(
-    kernels.flatMap(({ near, nearScale, far, farScale, farPower }) => [
-      near,
-      nearScale ** -2,
-      far,
-      farScale ** -2,
-      farPower,
-    ]),
-  ),
-  soft2: Math.min(...kernels.map(({ nearScale }) => nearScale)) ** 2,
-});
+/** How the pollen of one plant comes to another, by their distance: a sum of bells, the part close by and the far. */
+export type PollenKernel = readonly (Bell & { readonly weight: number })[];
 
 /** A middle kernel, and what is not known of it: one that carries less, one that carries more. */
 export interface KernelRange {
@@ -52,13 +25,10 @@ export interface KernelRange {
  *
  * @param farShare share of the pollen that travels far.
  */
-const byWind = (farShare: number, nearScale: number, farScale: number): PollenKernel => ({
-  near: (1 - farShare) / (Math.PI * nearScale ** 2),
-  nearScale,
-  far: farShare / (Math.PI * farScale ** 2),
-  farScale,
-  farPower: 2,
-});
+const byWind = (farShare: number, nearScale: number, farScale: number): PollenKernel => [
+  { weight: (1 - farShare) / (Math.PI * nearScale ** 2), scale: nearScale, power: 2 },
+  { weight: farShare / (Math.PI * farScale ** 2), scale: farScale, power: 2 },
+];
 
 /**
  * Insects go from flower to flower and leave nothing on bare ground between, so their kernel is the pull of one
@@ -67,13 +37,10 @@ const byWind = (farShare: number, nearScale: number, farScale: number): PollenKe
  *
  * @param leaves share of the visits that come from beyond the next plants.
  */
-const byInsects = (leaves: number, nearScale: number, farScale: number): PollenKernel => ({
-  near: 1 - leaves,
-  nearScale,
-  far: leaves,
-  farScale,
-  farPower: 1,
-});
+const byInsects = (leaves: number, nearScale: number, farScale: number): PollenKernel => [
+  { weight: 1 - leaves, scale: nearScale, power: 2 },
+  { weight: leaves, scale: farScale, power: 1 },
+];
 
 /**
  * Wind. Far part: read off the published table of crossing by distance between large fields [Jones & Brooks 1950,
@@ -106,31 +73,42 @@ export const KERNELS: Readonly<Record<Carrier, KernelRange>> = {
   self: INSECTS,
 };
 
+const weighted = (kernel: PollenKernel, of: (bell: Bell) => number): number =>
+  kernel.reduce((sum, bell) => sum + bell.weight * of(bell), 0);
+
 /** Pollen that comes from one plant to another. @param metres between them. */
-export function pollenAt(metres: number, { near, nearScale, far, farScale, farPower }: PollenKernel): number {
-  const n = 1 / (1 + (metres / nearScale) ** 2);
-  const f = 1 / (1 + (metres / farScale) ** 2);
-  return near * n ** 2 + far * f ** farPower;
+export const pollenAt = (metres: number, kernel: PollenKernel): number =>
+  weighted(kernel, (bell) => bellAt(metres ** 2, bell));
+
+/** @param r2 squared distance, m². */
+export function bellAt(r2: number, { scale, power }: Bell): number {
+  const g = 1 / (1 + r2 / scale ** 2);
+  return power === 2 ? g * g : g;
 }
+
+/**
+ * Mean pollen from a plant of a round field.
+ *
+ * @param metres from the middle of the field.
+ * @param radius of the field, metres; 0 is a single plant.
+ */
+export const pollenFromField = (metres: number, radius: number, kernel: PollenKernel): number =>
+  weighted(kernel, (bell) => bellOverField(metres, radius, bell));
 
 /** What is smaller than this counts as a single plant, metres. */
 const A_PLANT_M = 0.01;
 
 /**
- * Mean pollen from a plant of a round field: the kernel averaged over the disc, in closed form. With shape 2 it is
- * the even measure of a sphere seen by stereographic projection, so that a disc holds the share of a cap.
+ * A bell averaged over a disc, in closed form. With power 2 it is the even measure of a sphere seen by
+ * stereographic projection, so that a disc holds the share of a cap.
  *
- * @param metres from the middle of the field.
- * @param radius of the field, metres; 0 is a single plant.
+ * @param metres from the middle of the disc.
+ * @param radius of the disc, metres.
  */
-export function pollenFromField(metres: number, radius: number, kernel: PollenKernel): number {
-  if (radius < A_PLANT_M) return pollenAt(metres, kernel);
-  const { near, nearScale, far, farScale, farPower } = kernel;
-  const overFar = farPower === 2 ? overDisc2 : overDisc1;
-  return (
-    (near * overDisc2(metres, radius, nearScale) + far * overFar(metres, radius, farScale)) /
-    (Math.PI * radius ** 2)
-  );
+export function bellOverField(metres: number, radius: number, bell: Bell): number {
+  if (radius < A_PLANT_M) return bellAt(metres ** 2, bell);
+  const over = bell.power === 2 ? overDisc2 : overDisc1;
+  return over(metres, radius, bell.scale) / (Math.PI * radius ** 2);
 }
 
 /** 1/(1 + r²/s²)² summed over a disc, m². */
@@ -158,11 +136,5 @@ function overDisc1(metres: number, radius: number, scale: number): number {
  *
  * @param metres from the edge of the field.
  */
-export function pollenFromWideField(
-  metres: number,
-  { near, nearScale, far, farScale }: PollenKernel,
-): number {
-  const part = (weight: number, scale: number): number =>
-    (weight * Math.PI * scale ** 2 * (1 - metres / Math.hypot(scale, metres))) / 2;
-  return part(near, nearScale) + part(far, farScale);
-}
+export const pollenFromWideField = (metres: number, kernel: PollenKernel): number =>
+  weighted(kernel, ({ scale }) => (Math.PI * scale ** 2 * (1 - metres / Math.hypot(scale, metres))) / 2);

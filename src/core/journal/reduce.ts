@@ -1,7 +1,7 @@
 import type { Entry, EntryOf } from './entry';
 import { compareEntries } from './order';
 import { reduceFlower } from './reduceFlower';
-import type { Device, Garden, Plant, Round, States, StopDone, Variety, Walk } from './state';
+import type { Device, Garden, Outside, Plant, Round, States, StopDone, Variety, Walk } from './state';
 import type { SubjectType } from './subjects';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
@@ -26,6 +26,14 @@ function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefi
   const seen = entries.flatMap((entry) => (entry.kind === 'flowering.seen' ? entry.body.day : []));
   const firstFlower = seen.filter((day) => day > sown).sort()[0];
   return { ...described, ...(firstFlower && { firstFlower }) };
+}
+
+/** Older records may hold the days of flowering the wrong way round. */
+function reduceOutside(_id: string, entries: readonly Entry[]): Outside | undefined {
+  const described = unlessRemoved(entries, 'outside.described')?.body;
+  if (!described?.flowering) return described;
+  const { from, to } = described.flowering;
+  return from <= to ? described : { ...described, flowering: { from: to, to: from } };
 }
 
 /** A subject that is simply what was last said of it. */
@@ -116,7 +124,7 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   bed: (_id, entries) => unlessRemoved(entries, 'bed.laid')?.body,
   variety: reduceVariety,
   barrier: (_id, entries) => unlessRemoved(entries, 'barrier.set')?.body,
-  outside: (_id, entries) => unlessRemoved(entries, 'outside.described')?.body,
+  outside: reduceOutside,
   plant: reducePlant,
   walk: reduceWalk,
   flower: reduceFlower,

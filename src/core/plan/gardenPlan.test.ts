@@ -78,3 +78,17 @@ test('a source that is gone endangers nobody', () => {
   const without = reportsWith({ kind: 'plan.removed', body: { what: 'outside', id } }).get('Mill Sparrow')!;
   expect(without.isolation.verdict).toBe('alone');
 });
+
+test('a neighbour’s days the wrong way round do not make it safe', () => {
+  const source = SEASON.findLast((entry) => entry.kind === 'outside.described')!.body as never as {
+    crop: string;
+    flowering?: { from: string; to: string };
+  };
+  const days = { from: '2026-08-20', to: '2026-07-01' };
+  const turned = { ...source, flowering: days };
+  const right = { ...source, flowering: { from: days.to, to: days.from } };
+  const [is, wanted] = [turned, right].map((body) =>
+    [...reportsWith({ kind: 'outside.described', body } as never).values()].map(({ isolation }) => isolation),
+  );
+  expect(is).toEqual(wanted);
+});

@@ -73,7 +73,8 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       setSaid(`Bed ${bed.name} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
     },
   });
-  const onItsWay = drawn.find(({ id }) => id === gestures.carried?.bed);
+  const { carried, under } = gestures;
+  const inHand = drawn.find(({ id }) => id === (carried?.bed ?? under));
   return (
     <View>
       <View ref={surface} style={[size, touchStyle(gestures.touchAction)]}>
@@ -85,13 +86,10 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           plumes={plumes}
           outside={beyond}
           chosenBed={chosenBed}
-          lifted={gestures.carried?.bed}
           label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list says the same`}
           lengthInWords={f.length}
         />
-        {onItsWay && gestures.carried ? (
-          <CarriedBed bed={onItsWay} by={gestures.carried.by} view={gestures.view} size={size} />
-        ) : null}
+        {inHand ? <CarriedBed bed={inHand} by={carried?.by} view={gestures.view} size={size} /> : null}
       </View>
       <Buttons said={said} onZoom={gestures.zoom} onAll={gestures.showAll} onUndo={takeBack} />
     </View>
@@ -130,8 +128,17 @@ const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsPr
   );
 });
 
-/** Styles of the web that React Native does not know. */
-const touchStyle = (touchAction: string): object => ({ cursor: 'grab', touchAction });
+/**
+ * Styles of the web, most of which React Native does not know. What lies on the plan ends at its edge, so that a bed
+ * on its way makes neither the page longer nor the browser paint it anew.
+ */
+const touchStyle = (touchAction: string): object => ({
+  cursor: 'grab',
+  userSelect: 'none',
+  touchAction,
+  overflow: 'hidden',
+  contain: 'strict',
+});
 
 const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 

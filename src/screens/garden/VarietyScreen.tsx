@@ -146,7 +146,7 @@ function Ways({ report, view, f }: ReportProps & { readonly f: Format }) {
         const said = wayInWords(way, view.nameOf, f);
         return (
           <View key={way.way} style={{ flexDirection: 'row', gap: SPACE.m }}>
-            <Words kind="label">{`${i + 1}`}</Words>
+            <Words kind="label" style={{ minWidth: SPACE.m }}>{`${i + 1}`}</Words>
             <View style={{ flex: 1 }}>
               <Words>{said.do}</Words>
               <Words kind="small" tone="soft">

@@ -82,15 +82,14 @@ const TONES: Readonly<Record<IsolationVerdict, PlanPatch['tone']>> = {
   nothingAsked: 'edge',
 };
 
-/** Beds with their plants in the bed's own metres, a patch a variety. */
+/** Beds with their plants, a patch a variety. */
 function drawingsOf(
   beds: readonly Bed[],
   plants: readonly Plant[],
   shapeOf: ReadonlyMap<string, PlantShape>,
   verdicts: ReadonlyMap<string, IsolationVerdict>,
 ): PlanBedDrawing[] {
-  const flat = new Map(beds.map((bed) => [bed.bed, { ...bed, x: 0, y: 0, turn: 0 }]));
-  const spots = placesOf(plants, flat);
+  const spots = placesOf(plants, new Map(beds.map((bed) => [bed.bed, bed])));
   const byBed = groupBy(plants, ({ bed }) => bed);
   return beds.map(({ bed, name, x, y, length, width, turn }) => ({
     id: bed,

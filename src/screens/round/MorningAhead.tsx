@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { morningOf, roundVarieties } from '@/core/round/morning';
+import { morningOf } from '@/core/round/morning';
+import type { RoundPlan } from '@/core/route/planRound';
 import { plantLabel } from '@/core/records/flowerRows';
 import { useGarden, useView } from '@/data/provider';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -10,20 +11,21 @@ import { Words } from '@/ui/parts/Words';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format';
 import { sayReason } from '../words/reasons';
-import { useRoundPlan } from './useRoundPlan';
+
+interface MorningAheadProps {
+  readonly morning: Day;
+  /** Nothing while it is reckoned. */
+  readonly plan: RoundPlan | undefined;
+}
 
 /** What a morning will look like: pairs, what is short, and the time it takes against the time there is. */
-export function MorningAhead({ morning }: { readonly morning: Day }) {
+export function MorningAhead({ morning, plan }: MorningAheadProps) {
   const f = useFormat();
   const { store } = useGarden();
-  const ahead = useView('ahead', [morning], ({ store: { journal }, garden }) => {
-    const of = morningOf(journal, morning);
-    return { of, hours: roundVarieties(journal, garden, of.pairing, morning) };
-  });
-  const plan = useRoundPlan(morning);
+  const ahead = useView('ahead', [morning], ({ store: { journal } }) => morningOf(journal, morning));
   if (!ahead) return null;
   const { journal } = store;
-  const { females, males, pairing } = ahead.of;
+  const { females, males, pairing } = ahead;
   const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
   if (females.length === 0) {
     return (

@@ -111,7 +111,7 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
         )
       }
     >
-      <MorningAhead morning={morning} />
+      <MorningAhead morning={morning} plan={plan} />
     </Page>
   );
 }

@@ -4,6 +4,7 @@ import type { Journal } from '@/core/journal/journal';
 import type { Plant } from '@/core/journal/state';
 import { walkId } from '@/core/journal/subjects';
 import { plantsToWalk, servedAt } from '@/core/tasks/today';
+import type { Day } from '@/core/time/types';
 import { useGarden, useNow, useView } from '@/data/provider';
 import { Action } from '@/ui/parts/Action';
 import { Line } from '@/ui/parts/Line';
@@ -13,6 +14,7 @@ import { SPACE } from '@/ui/theme';
 import { placeInWords } from '../garden/labels';
 import { useFormat } from '../format';
 import { MorningAhead } from '../round/MorningAhead';
+import { useRoundPlan } from '../round/useRoundPlan';
 import { WayEndFoot, WayHead } from '../round/WayHead';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
@@ -76,7 +78,7 @@ export function ScoutScreen() {
         <Words kind="heading" level={2} style={{ marginBottom: SPACE.s }}>
           {f.day(morning)}
         </Words>
-        <MorningAhead morning={morning} />
+        <TomorrowsRound morning={morning} />
         {sheet}
       </Page>
     );
@@ -130,4 +132,8 @@ function PlantList({ journal, plants, seen, here, onChoose }: PlantListProps) {
       onPress={() => onChoose(each.plant)}
     />
   ));
+}
+
+function TomorrowsRound({ morning }: { readonly morning: Day }) {
+  return <MorningAhead morning={morning} plan={useRoundPlan(morning)} />;
 }

@@ -1,13 +1,14 @@
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Path, Rect } from 'react-native-svg';
+import Svg, { G, Path } from 'react-native-svg';
+import { cornersOf } from '@/core/garden/places';
 import { usePalette, type Palette } from '../theme';
 import { BarrierLine, Beyond, Label, ScaleBar } from './planMarks';
 import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 import { plantsPath, type PlantShape } from './plantShape';
 import { atEdge, plumePath } from './plume';
 
-/** Plants of one variety in one bed, in the bed's own metres: along its rows and across. */
+/** Plants of one variety in one bed. */
 export interface PlanPatch {
   readonly id: string;
   readonly shape: PlantShape;
@@ -46,8 +47,6 @@ export interface PlanCanvasProps {
   /** What lies outside, drawn at the edge towards it. */
   readonly outside: readonly { readonly id: string; readonly name: string; readonly spot: PlanSpot }[];
   readonly chosenBed?: string;
-  /** A bed on its way: only its shadow is left where it lay. */
-  readonly lifted?: string;
   readonly label: string;
   /** A length in the grower's words, for the bar of scale. */
   readonly lengthInWords: (metres: number) => string;
@@ -55,7 +54,7 @@ export interface PlanCanvasProps {
 
 /** The plan of the garden to scale, north up, with the pollen that comes from where it should not. */
 export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
-  const { size, view, beds, barriers, plumes, outside, chosenBed, lifted, label, lengthInWords } = props;
+  const { size, view, beds, barriers, plumes, outside, chosenBed, label, lengthInWords } = props;
   const palette = usePalette();
   const gate = toCanvas({ x: 0, y: 0 }, view, size);
   return (
@@ -65,17 +64,11 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
         stroke={palette.soft}
         strokeWidth={2.5}
       />
-      {beds.map((bed) => (
-        <BedAt
-          key={bed.id}
-          bed={bed}
-          view={view}
-          size={size}
-          palette={palette}
-          chosen={bed.id === chosenBed}
-          lifted={bed.id === lifted}
-        />
-      ))}
+      <G transform={onCanvas(view, size)}>
+        {beds.map((bed) => (
+          <Bed key={bed.id} bed={bed} palette={palette} scale={view.scale} chosen={bed.id === chosenBed} />
+        ))}
+      </G>
       <Between barriers={barriers} plumes={plumes} outside={outside} view={view} size={size} />
       {beds.map(({ id, name, x, y }) => (
         <BedName key={id} name={name} x={x} y={y} view={view} size={size} />
@@ -87,55 +80,63 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
 
 interface CarriedBedProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
   readonly bed: PlanBedDrawing;
-  /** Metres from where it lay. */
-  readonly by: PlanSpot;
+  /** Metres from where it lay; nothing as long as it lies there. */
+  readonly by: PlanSpot | undefined;
 }
 
-/** A bed on its way, on a sheet of its own over the plan: moving it paints nothing anew. */
+/**
+ * A bed on its way, on a sheet of its own over the plan, and another over the place where it lay, so that only its
+ * shadow is left there: neither lifting nor moving it draws the plan anew. Both sheets are laid out, unseen, while
+ * the bed is only under the hand, so that lifting it has the less to do.
+ */
 export function CarriedBed({ bed, by, view, size }: CarriedBedProps) {
-  const translate = [{ translateX: by.x * view.scale }, { translateY: -by.y * view.scale }];
+  const translate = by && [{ translateX: by.x * view.scale }, { translateY: -by.y * view.scale }];
+  const seen = by ? undefined : UNSEEN;
   return (
-    <View
-      aria-hidden
-      style={[size, { position: 'absolute', pointerEvents: 'none', transform: translate }, OWN_LAYER]}
-    >
-      <OneBed bed={bed} view={view} size={size} />
-    </View>
+    <>
+      <View aria-hidden style={[size, SHEET, seen]}>
+        <Veil bed={bed} view={view} size={size} />
+      </View>
+      <View aria-hidden style={[size, SHEET, { transform: translate }, OWN_LAYER, seen]}>
+        <OneBed bed={bed} view={view} size={size} />
+      </View>
+    </>
   );
 }
 
-/** Asks the browser for a layer of its own; React Native does not know it. */
+const SHEET = { position: 'absolute', pointerEvents: 'none' } as const;
+/** Styles that React Native does not know: the first asks the browser for a layer of its own. */
 const OWN_LAYER: object = { willChange: 'transform' };
+const UNSEEN: object = { visibility: 'hidden' };
+
+/** Ground drawn thinly over a bed. */
+const Veil = memo(function Veil({ bed, view, size }: Omit<CarriedBedProps, 'by'>) {
+  const { ground } = usePalette();
+  return (
+    <Svg width={size.width} height={size.height}>
+      <G transform={onCanvas(view, size)}>
+        <Path d={outlineOf(bed)} fill={ground} fillOpacity={0.7} />
+      </G>
+    </Svg>
+  );
+});
 
 const OneBed = memo(function OneBed({ bed, view, size }: Omit<CarriedBedProps, 'by'>) {
   const palette = usePalette();
   return (
     <Svg width={size.width} height={size.height}>
-      <BedAt bed={bed} view={view} size={size} palette={palette} chosen lifted={false} />
-      <BedName name={bed.name} x={bed.x} y={bed.y} view={view} size={size} />
+      <G transform={onCanvas(view, size)}>
+        <Bed bed={bed} palette={palette} scale={view.scale} chosen />
+      </G>
     </Svg>
   );
 });
 
-interface BedAtProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
-  readonly bed: PlanBedDrawing;
-  readonly palette: Palette;
-  readonly chosen: boolean;
-  readonly lifted: boolean;
+/** From metres to the canvas: one transform for all beds, since the browser pays for each at every frame. */
+function onCanvas(view: PlanView, size: CanvasSize): string {
+  const { x, y } = toCanvas({ x: 0, y: 0 }, view, size);
+  return `translate(${x} ${y}) scale(${view.scale} ${-view.scale})`;
 }
-
-/** A bed where it lies. */
-const BedAt = memo(function BedAt({ bed, view, size, palette, chosen, lifted }: BedAtProps) {
-  const corner = toCanvas(bed, view, size);
-  return (
-    <G
-      opacity={lifted ? 0.3 : 1}
-      transform={`translate(${corner.x} ${corner.y}) rotate(${-bed.turn}) scale(${view.scale} ${-view.scale})`}
-    >
-      <Bed bed={bed} palette={palette} scale={view.scale} chosen={chosen} />
-    </G>
-  );
-});
 
 interface BedNameProps extends Pick<PlanCanvasProps, 'view' | 'size'>, PlanSpot {
   readonly name: string;
@@ -144,11 +145,9 @@ interface BedNameProps extends Pick<PlanCanvasProps, 'view' | 'size'>, PlanSpot 
 const BedName = memo(function BedName({ name, x, y, view, size }: BedNameProps) {
   const spot = toCanvas({ x, y }, view, size);
   return (
-    <G transform={`translate(${spot.x - 6} ${spot.y - 3})`}>
-      <Label x={0} y={0} end size={14} head>
-        {name}
-      </Label>
-    </G>
+    <Label x={spot.x - 6} y={spot.y - 3} end size={14} head>
+      {name}
+    </Label>
   );
 });
 
@@ -192,20 +191,17 @@ interface BedProps {
   readonly chosen: boolean;
 }
 
-/** Drawn in the bed's own metres, so that moving it draws nothing anew. */
+/** Drawn in metres, so that moving the plan draws nothing anew. */
 const Bed = memo(function Bed({ bed, palette, scale, chosen }: BedProps) {
   const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
   return (
     <>
-      <Rect
-        x={0}
-        y={0}
-        width={bed.length}
-        height={bed.width}
-        rx={4 / scale}
+      <Path
+        d={outlineOf(bed)}
         fill={palette.paper}
         stroke={chosen ? palette.ink : palette.edge}
         strokeWidth={(chosen ? 3 : 1.5) / scale}
+        strokeLinejoin="round"
       />
       {bed.patches.map((patch) => (
         <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
@@ -213,6 +209,11 @@ const Bed = memo(function Bed({ bed, palette, scale, chosen }: BedProps) {
     </>
   );
 });
+
+const outlineOf = (bed: BedBox): string =>
+  `M${cornersOf(bed)
+    .map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`)
+    .join('L')}z`;
 
 interface PatchProps {
   readonly patch: PlanPatch;

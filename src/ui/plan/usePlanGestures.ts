@@ -27,6 +27,8 @@ export interface Carried {
 export interface PlanGestures {
   readonly view: PlanView;
   readonly carried: Carried | undefined;
+  /** The bed under a mouse that presses nothing: the one that may be carried next. */
+  readonly under: string | undefined;
   /** What the browser may do by itself with fingers on the plan. */
   readonly touchAction: 'none' | 'pan-x pan-y';
   readonly zoom: (times: number) => void;
@@ -54,6 +56,7 @@ interface Pointer {
 export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures: Gestures): PlanGestures {
   const [zoomedView, setView] = useState<PlanView>();
   const [carried, setCarried] = useState<Carried>();
+  const [under, setUnder] = useState<string>();
   const view = zoomedView ?? gestures.whole;
   const live = useRef({ ...gestures, view, carried });
   useLayoutEffect(() => {
@@ -62,26 +65,36 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
   useEffect(() => {
     const element = surface.current;
     if (!element) return;
-    return listen(element, live, setView, setCarried);
+    return listen(element, live, { setView, setCarried, setUnder });
   }, [surface]);
   const zoom = useCallback((times: number): void => {
     const { view: now, size, whole } = live.current;
     setView(zoomed(now, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
   }, []);
   const showAll = useCallback((): void => setView(undefined), []);
-  return { view, carried, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
+  return { view, carried, under, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
 }
 
 type Live = RefObject<Gestures & Pick<PlanGestures, 'view' | 'carried'>>;
 
-function listen(
-  element: HTMLElement,
-  live: Live,
-  setView: (view: PlanView) => void,
-  setCarried: (carried: Carried | undefined) => void,
-): () => void {
+interface Setters {
+  readonly setView: (view: PlanView) => void;
+  readonly setCarried: (carried: Carried | undefined) => void;
+  readonly setUnder: (bed: string | undefined) => void;
+}
+
+function listen(element: HTMLElement, live: Live, { setView, setCarried, setUnder }: Setters): () => void {
   const pointers = new Map<number, Pointer>();
   let bed: string | undefined;
+  // The next event may come before the next drawing, and goes on from what this one made.
+  const look = (view: PlanView): void => {
+    live.current = { ...live.current, view };
+    setView(view);
+  };
+  const carry = (carried: Carried | undefined): void => {
+    live.current = { ...live.current, carried };
+    setCarried(carried);
+  };
   const spotOf = (event: PointerEvent | WheelEvent): PlanSpot => {
     const { left, top } = element.getBoundingClientRect();
     return { x: event.clientX - left, y: event.clientY - top };
@@ -101,7 +114,10 @@ function listen(
   };
   const move = (event: PointerEvent): void => {
     const pointer = pointers.get(event.pointerId);
-    if (!pointer) return;
+    if (!pointer) {
+      if (event.pointerType === 'mouse') setUnder(bedAt(spotOf(event)));
+      return;
+    }
     const before = pointer.at;
     pointer.at = spotOf(event);
     const { view, size, whole } = live.current;
@@ -110,16 +126,16 @@ function listen(
       const other = pointer === a ? b : a;
       const distance = (spot: PlanSpot): number => Math.hypot(spot.x - other.at.x, spot.y - other.at.y);
       const middle = { x: (a.at.x + b.at.x) / 2, y: (a.at.y + b.at.y) / 2 };
-      setView(zoomed(view, distance(pointer.at) / Math.max(1, distance(before)), middle, { size, whole }));
+      look(zoomed(view, distance(pointer.at) / Math.max(1, distance(before)), middle, { size, whole }));
     } else if (bed !== undefined) {
       const by = {
         x: onGrid((pointer.at.x - pointer.start.x) / view.scale),
         y: onGrid((pointer.start.y - pointer.at.y) / view.scale),
       };
       const { carried } = live.current;
-      if (carried?.by.x !== by.x || carried.by.y !== by.y) setCarried({ bed, by });
+      if (carried?.by.x !== by.x || carried.by.y !== by.y) carry({ bed, by });
     } else if (event.pointerType === 'mouse' || view !== whole) {
-      setView(moved(view, pointer.at.x - before.x, pointer.at.y - before.y));
+      look(moved(view, pointer.at.x - before.x, pointer.at.y - before.y));
     }
   };
   const up = (event: PointerEvent): void => {
@@ -130,24 +146,27 @@ function listen(
     const strayed = Math.hypot(pointer.at.x - pointer.start.x, pointer.at.y - pointer.start.y);
     if (event.type === 'pointerup' && strayed <= TAP_PX) onChoose(bedAt(pointer.at));
     else if (event.type === 'pointerup' && carried) onMove(carried.bed, carried.by);
-    if (carried) setCarried(undefined);
+    if (carried) carry(undefined);
     bed = undefined;
   };
+  const leave = (): void => setUnder(undefined);
   const wheel = (event: WheelEvent): void => {
     event.preventDefault();
     const { view, size, whole } = live.current;
-    setView(zoomed(view, Math.exp(-event.deltaY / 400), spotOf(event), { size, whole }));
+    look(zoomed(view, Math.exp(-event.deltaY / 400), spotOf(event), { size, whole }));
   };
   element.addEventListener('pointerdown', down);
   element.addEventListener('pointermove', move);
   element.addEventListener('pointerup', up);
   element.addEventListener('pointercancel', up);
+  element.addEventListener('pointerleave', leave);
   element.addEventListener('wheel', wheel, { passive: false });
   return () => {
     element.removeEventListener('pointerdown', down);
     element.removeEventListener('pointermove', move);
     element.removeEventListener('pointerup', up);
     element.removeEventListener('pointercancel', up);
+    element.removeEventListener('pointerleave', leave);
     element.removeEventListener('wheel', wheel);
   };
 }
