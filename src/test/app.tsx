@@ -62,22 +62,6 @@ class WorkerHere extends EventTarget {
 const tell = (target: EventTarget, data: unknown): void =>
   void setTimeout(() => target.dispatchEvent(new MessageEvent('message', { data })), 0);
 
-/** Nothing is laid out here; what asks for its width is told that of a phone. */
-class Measuring {
-  readonly #told: (entries: { target: Element }[]) => void;
-
-  constructor(told: (entries: { target: Element }[]) => void) {
-    this.#told = told;
-  }
-
-  observe(target: Element): void {
-    setTimeout(() => this.#told([{ target }]), 0);
-  }
-
-  unobserve(): void {}
-  disconnect(): void {}
-}
-
 function standIns(wide: boolean): void {
   window.matchMedia = (query: string) =>
     ({
@@ -85,7 +69,6 @@ function standIns(wide: boolean): void {
       addEventListener: () => undefined,
       removeEventListener: () => undefined,
     }) as unknown as MediaQueryList;
-  Object.assign(window, { ResizeObserver: Measuring });
   Object.defineProperty(navigator, 'language', { configurable: true, value: 'en-GB' });
   Object.defineProperty(HTMLElement.prototype, 'offsetWidth', { configurable: true, value: 390 });
   window.scrollTo = () => undefined;

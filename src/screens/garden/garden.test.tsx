@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import { DEMO, openApp, recorded, screen, see, stored, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
@@ -41,7 +42,7 @@ test('a pumpkin is asked about by stalk, seed and leaf, and a name that speaks a
   await tap('Choose another crop');
   type('What is it called?', 'butternut');
   await tap(/^butternut/);
-  expect(screen.queryByText(/Its name says/)).toBeNull();
+  await waitFor(() => expect(screen.queryByText(/Its name says/)).toBeNull());
 });
 
 test('plants are added to a row and never numbered anew', async () => {

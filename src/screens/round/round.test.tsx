@@ -18,7 +18,6 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the plac
   await see(/The round takes/);
   await waitFor(() => expect(screen.queryByRole('heading', { name: 'Morning round' })).toBeNull());
   await tap('Start the round');
-  await settle(1_000);
   await waitFor(() => expect(stopAt()).toBe(1), { timeout: 30_000 });
   const planned = (await recorded(1))[0]!;
   expect(planned).toMatchObject({ kind: 'round.planned', body: { morning: '2026-07-19' } });
@@ -28,17 +27,12 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the plac
   await waitFor(() => expect(stopAt()).toBe(2));
   await hear();
   await tap('Not found');
-  await waitFor(stopAt);
-  const leave = screen.queryByRole('button', { name: 'Leave it' });
-  if (leave) await tap('Leave it');
-  else if (stopAt() === 2) await tap(/^(Done|None, go on)$/);
   await waitFor(() => expect(stopAt()).toBe(3));
   await hear();
   await tap('Undo');
   await waitFor(() => expect(stopAt()).toBe(2));
   const kinds = (await recorded(4)).map(({ kind }) => kind);
-  expect(kinds[0]).toBe('round.planned');
-  expect(kinds.at(-1)).toBe('struck');
+  expect(kinds).toEqual(['round.planned', 'picked', 'missed', 'struck']);
 });
 
 test('after closing and opening again the round goes on at the same stop', async () => {
