@@ -45,6 +45,8 @@ test('isolation lies where guides and rules put it', () => {
   const { casual, saving } = cropOf('corn').distances;
   expect(casual.value[1]).toBeLessThan(200);
   expect(saving.value[1]).toBeGreaterThan(200);
+  expect(CROP_IDS.filter((id) => cropOf(id).timeApart)).toEqual(['corn']);
+  expect(cropOf('corn').timeApart!.value).toEqual([14, 21]);
 });
 
 // Cross & Zuber 1972 (corn, 10 to 30 °C); Perry & Wehner (cucumber, 15.5 to 32 °C); Seaton & Kremer 1939 (floors:

@@ -22,6 +22,7 @@ export const corn: CropFacts = {
   methods: ['tasselBag', 'shake'],
   covers: ['shootBag'],
   ...BY_WIND,
+  timeApart: memory<Span>([14, 21], 'd', 'seed-saving guides'),
   development: {
     base: memory(10, 'degC', CROSS_ZUBER),
     cap: memory(30, 'degC', CROSS_ZUBER),

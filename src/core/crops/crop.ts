@@ -117,6 +117,8 @@ export interface CropFacts {
   readonly methods: readonly Method[];
   readonly covers: readonly CropCover[];
   readonly distances: Distances;
+  /** Days wanted between the last pollen of one and the first silk of another: uniform varieties, landraces. */
+  readonly timeApart?: Figure<Span>;
   readonly mothers: Mothers;
   readonly development: Development;
   /** What has to be asked of each variety, since it differs within the crop. */

@@ -82,9 +82,6 @@ export interface IsolationReport {
   readonly ways: readonly WayOut[];
 }
 
-/** Days that corn wants between the last shed of one and the first silk of the other, for uniform varieties. */
-const CORN_DAYS_APART = 14;
-
 /** Where pollen can come from to a variety, by its place in the question. */
 export interface SourceRef {
   readonly from: 'garden' | 'outside';
@@ -288,7 +285,7 @@ function dangerOf(
 const matters = ({ purpose }: GrownVariety, { thisYear }: Crossing): boolean =>
   purpose !== 'eat' || thisYear === 'spoils' || thisYear === 'unknown';
 
-const daysWanted = ({ crop }: GrownVariety): number => (cropOf(crop).group === 'corn' ? CORN_DAYS_APART : 1);
+const daysWanted = ({ crop }: GrownVariety): number => cropOf(crop).timeApart?.value[0] ?? 1;
 
 /** Days from the end of the one flowering to the beginning of the other; 0 when they overlap. */
 function apart(a: FloweringSpan | undefined, b: FloweringSpan | undefined): number | undefined {

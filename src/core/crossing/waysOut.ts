@@ -25,8 +25,6 @@ export interface WayOut {
 
 /** From what costs least: our default order; a grower's own may differ. */
 const ORDER: readonly Cost[] = ['asking', 'waiting', 'morningWork', 'building', 'room', 'harvest'];
-/** Days wanted between the last pollen of one corn and the first silk of the other. */
-const STAGGER_DAYS = 14;
 /** Own sowings further away than this do not fit into a garden. Our default. */
 const FARTHEST_IN_GARDEN_M = 50;
 
@@ -42,14 +40,14 @@ export function waysOut(variety: GrownVariety, dangers: readonly Danger[], wante
   const outside = open.filter(({ where }) => where === 'outside').map(({ id }) => id);
   const own = open.filter(({ where }) => where === 'garden').map(({ id }) => id);
   const all = open.map(({ id }) => id);
-  const { group, habit, covers } = cropOf(variety.crop);
+  const { carrier, habit, covers, timeApart } = cropOf(variety.crop);
   // Perfect flowers that pollinate themselves only need to be kept shut.
   const cover = habit === 'perfect' ? 'bagFlowers' : 'coverAndHand';
   const ways: WayOut[] = [{ way: cover, cost: 'morningWork', about: all }];
   if (outside.length > 0) ways.push({ way: 'askNeighbour', cost: 'asking', about: outside });
-  if (group === 'corn') {
-    ways.push({ way: 'stagger', cost: 'waiting', about: all, amount: STAGGER_DAYS });
-    if (outside.length > 0) ways.push({ way: 'borderRows', cost: 'room', about: outside });
+  if (timeApart) ways.push({ way: 'stagger', cost: 'waiting', about: all, amount: timeApart.value[0] });
+  if (carrier === 'wind' && outside.length > 0) {
+    ways.push({ way: 'borderRows', cost: 'room', about: outside });
   }
   if (covers.includes('cage')) {
     ways.push({ way: 'cage', cost: 'building', about: all });

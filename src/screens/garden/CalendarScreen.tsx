@@ -153,6 +153,8 @@ const WISHES: readonly { readonly value: Wish; readonly title: string }[] = [
   { value: 'before', title: 'Before it' },
 ];
 
+const [uniform, landrace] = cropOf('corn').timeApart!.value;
+
 /** When to sow one so that it flowers with another, or apart from it. */
 function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
   const { store } = useGarden();
@@ -160,7 +162,7 @@ function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
   const [id, setId] = useState<string>();
   const [otherId, setOther] = useState<string>();
   const [wish, setWish] = useState<Wish>('after');
-  const [apart, setApart] = useState(14);
+  const [apart, setApart] = useState(uniform);
   const variety = varieties.find((each) => each.variety === id);
   const others = flowering.filter(
     (each) => variety && each.id !== id && each.group === cropOf(variety.crop).group,
@@ -245,8 +247,8 @@ function Sow({ view, flowering, f }: Omit<BarsProps, 'width'>) {
           ) : null}
           <Words kind="small" tone="soft">
             Reckoned by warmth. In a cool spring sowings catch up with each other, so more days lie between
-            them than between their flowers. For corn 14 days suit uniform varieties, 21 or more a landrace;
-            watch the first silk, not the calendar.
+            them than between their flowers. For corn {uniform} days suit uniform varieties, {landrace} or
+            more a landrace; watch the first silk, not the calendar.
           </Words>
         </>
       )}
