@@ -53,9 +53,7 @@ export function foreignShare(
   const givers = sources.map((source) => giverOf(source, row));
   const brought = new Float64Array(3 * sources.length);
   for (let leaf = own.groups >> 1; leaf < own.groups; leaf += 1) {
-    const reach = own.reach[leaf]!;
-    const evenFrom = reach + row.bend.evenFrom(reach, EVEN);
-    addShares(own, leaf, { ours, givers, evenFrom, brought }, shares);
+    addShares(own, leaf, { ours, givers, row, brought }, shares);
   }
   const [low, high] = outcrossing.value;
   const crossed = [geometricMean(outcrossing.value), low, high].map((share) => share / own.size);
@@ -78,8 +76,7 @@ interface Given {
   /** What each plant receives from its own kind, one figure a plant and kernel. */
   readonly ours: Float64Array;
   readonly givers: readonly Giver[];
-  /** Metres from the leaf from which on a giver gives all its plants alike, and is asked once. */
-  readonly evenFrom: number;
+  readonly row: KernelRow;
   /** Room for what each giver brings, one figure a kernel. */
   readonly brought: Float64Array;
 }
@@ -88,11 +85,13 @@ interface Given {
 function addShares(
   own: PlantTree,
   leaf: number,
-  { ours, givers, evenFrom, brought }: Given,
+  { ours, givers, row, brought }: Given,
   shares: Float64Array,
 ): void {
   const { from, to, xs, ys } = own;
-  const { x, y } = mostOpen(own, leaf, ours);
+  const { x, y, reach } = mostOpen(own, leaf, ours);
+  // From here on a giver gives all plants of the leaf alike, and is asked once.
+  const evenFrom = reach + row.bend.evenFrom(reach, EVEN);
   const alike = [0, 0, 0];
   const near: number[] = [];
   for (let s = 0; s < givers.length; s += 1) {
@@ -120,8 +119,14 @@ function addShares(
 /**
  * The middle of a leaf's plants, each counted by how little it receives of its own kind: foreign pollen that comes
  * evenly more to one side than to the other fathers as much as if all came as it does there.
+ *
+ * @returns the spot, and how far the plants reach from it, metres.
  */
-function mostOpen({ from, to, xs, ys }: PlantTree, leaf: number, ours: Float64Array): Place {
+function mostOpen(
+  { from, to, xs, ys }: PlantTree,
+  leaf: number,
+  ours: Float64Array,
+): Place & { readonly reach: number } {
   let [all, x, y] = [0, 0, 0];
   for (let i = from[leaf]!; i < to[leaf]!; i += 1) {
     const weight = 1 / ours[3 * i]!;
@@ -129,7 +134,12 @@ function mostOpen({ from, to, xs, ys }: PlantTree, leaf: number, ours: Float64Ar
     x += weight * xs[i]!;
     y += weight * ys[i]!;
   }
-  return { x: x / all, y: y / all };
+  x /= all;
+  y /= all;
+  let reach2 = 0;
+  for (let i = from[leaf]!; i < to[leaf]!; i += 1)
+    reach2 = Math.max(reach2, (xs[i]! - x) ** 2 + (ys[i]! - y) ** 2);
+  return { x, y, reach: Math.sqrt(reach2) };
 }
 
 interface Giver {
