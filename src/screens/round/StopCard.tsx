@@ -144,12 +144,17 @@ interface WayProps {
   readonly maxHeight: number;
 }
 
-/** The plan with the way from the stop before. */
+/** The beds that the round leads through, with the way from the stop before. */
 function Way({ round, at, maxHeight }: WayProps) {
-  const plan = useView('plan', [], ({ store: { journal } }) => ({
-    beds: [...journal.all('bed').values()],
-    places: placesOf(journal.all('plant').values(), journal.all('bed')),
-  }));
+  const plan = useView('way', [round.round, round.stops.length], ({ store: { journal } }) => {
+    const all = journal.all('plant');
+    const beds = new Set(round.stops.map(({ plant }) => all.get(plant)?.bed));
+    const plants = [...all.values()].filter(({ bed }) => beds.has(bed));
+    return {
+      beds: [...journal.all('bed').values()].filter(({ bed }) => beds.has(bed)),
+      places: placesOf(plants, journal.all('bed')),
+    };
+  });
   const stop = round.stops[at];
   if (!plan || !stop) return null;
   const before = round.stops[at - 1];

@@ -24,22 +24,12 @@ export interface PlanStripProps {
   readonly plants: readonly Spot[];
   readonly here?: Spot;
   readonly from?: Spot;
-  readonly marked?: readonly Spot[];
-  readonly maxHeight?: number;
+  readonly maxHeight: number;
   readonly label: string;
 }
 
-/** The plan of the garden to scale, north up, with the way to where one goes next. */
-export function PlanStrip({
-  width,
-  beds,
-  plants,
-  here,
-  from,
-  marked = [],
-  maxHeight = 220,
-  label,
-}: PlanStripProps) {
+/** Beds to scale, north up, with the way to where one goes next. */
+export function PlanStrip({ width, beds, plants, here, from, maxHeight, label }: PlanStripProps) {
   const palette = usePalette();
   const corners = beds.flatMap(cornersOf);
   const right = Math.max(1, ...corners.map(({ x }) => x));
@@ -61,6 +51,7 @@ export function PlanStrip({
     <Svg width={width} height={height} role="img" aria-label={label}>
       {beds.map((bed) => {
         const corner = at(bed);
+        const named = leftmost(cornersOf(bed).map(at));
         return (
           <G key={bed.id}>
             <Rect
@@ -75,8 +66,8 @@ export function PlanStrip({
               strokeWidth={2}
             />
             <SvgText
-              x={corner.x - 5}
-              y={corner.y - bed.width * scale + 11}
+              x={named.x - 5}
+              y={named.y + 11}
               textAnchor="end"
               fontFamily={FACE.head}
               fontWeight="700"
@@ -89,10 +80,6 @@ export function PlanStrip({
         );
       })}
       <Path d={dots.join('')} fill={palette.edge} />
-      {marked.map((spot, i) => {
-        const { x, y } = at(spot);
-        return <Circle key={i} cx={x} cy={y} r={5} fill={palette.leaf} />;
-      })}
       {start && end ? (
         <Path
           d={`M${start.x} ${start.y}L${end.x} ${end.y}`}
@@ -109,3 +96,9 @@ export function PlanStrip({
     </Svg>
   );
 }
+
+/** The corner farthest left on the page, the upper one of two: a name before it lies on no plant. */
+const leftmost = (corners: readonly Spot[]): Spot =>
+  corners.reduce((best, spot) =>
+    spot.x < best.x - 0.5 || (spot.x < best.x + 0.5 && spot.y < best.y) ? spot : best,
+  );
