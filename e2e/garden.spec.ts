@@ -94,48 +94,53 @@ test('a bed is carried by the mouse, and undo puts it back', async ({ app, page 
   await expect.poll(async () => Math.round((await label.boundingBox())!.x - at.x)).toBe(0);
 });
 
-test('two fingers bring the plan nearer, and then one moves it', async ({ app, page, hasTouch }) => {
-  test.skip(!hasTouch, 'needs fingers');
-  await app.openDemo();
-  await app.tap('Garden');
-  const plan = page.getByRole('img', { name: /^Plan of/ }).first();
-  const label = plan.getByText('F', { exact: true }).last();
-  await expect(label).toBeVisible();
-  const box = (await plan.boundingBox())!;
-  const start = (await label.boundingBox())!;
-  const cdp = await page.context().newCDPSession(page);
-  const touch = async (
-    type: 'touchStart' | 'touchMove' | 'touchEnd',
-    ...touchPoints: { x: number; y: number }[]
-  ): Promise<void> => {
-    await cdp.send('Input.dispatchTouchEvent', {
-      type,
-      touchPoints: touchPoints.map((point, id) => ({ ...point, id })),
-    });
-  };
-  // Two fingers spread about the corner of a bed, beside its name: it stays between them, and all else moves away.
-  const [x, y] = [start.x + start.width + 6, start.y + start.height / 2];
-  const other = plan.getByText('A', { exact: true }).last();
-  const apart = async (): Promise<number> => (await label.boundingBox())!.x - (await other.boundingBox())!.x;
-  const before = await apart();
-  await touch('touchStart', { x: x - 20, y }, { x: x + 20, y });
-  for (let i = 1; i <= 8; i += 1) {
-    await touch('touchMove', { x: x - 20 - 4 * i, y }, { x: x + 20 + 4 * i, y });
-  }
-  await touch('touchEnd');
-  await expect.poll(async () => (await apart()) / before).toBeGreaterThan(1.8);
-  const near = (await label.boundingBox())!;
-  expect(Math.abs(near.x - start.x)).toBeLessThan(12);
+test.describe('with fingers, on a large glass too', () => {
+  test.use({ hasTouch: true });
 
-  // Nearer than all of it, one finger moves the plan and not the page.
-  await touch('touchStart', { x: box.x + 60, y: box.y + 60 });
-  for (let i = 1; i <= 5; i += 1) await touch('touchMove', { x: box.x + 60 + 6 * i, y: box.y + 60 + 4 * i });
-  await touch('touchEnd');
-  await expect.poll(async () => Math.round((await label.boundingBox())!.x - near.x)).toBe(30);
-  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+  test('two fingers bring the plan nearer, and then one moves it', async ({ app, page }) => {
+    await app.openDemo();
+    await app.tap('Garden');
+    const plan = page.getByRole('img', { name: /^Plan of/ }).first();
+    const label = plan.getByText('F', { exact: true }).last();
+    await expect(label).toBeVisible();
+    const box = (await plan.boundingBox())!;
+    const start = (await label.boundingBox())!;
+    const cdp = await page.context().newCDPSession(page);
+    const touch = async (
+      type: 'touchStart' | 'touchMove' | 'touchEnd',
+      ...touchPoints: { x: number; y: number }[]
+    ): Promise<void> => {
+      await cdp.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: touchPoints.map((point, id) => ({ ...point, id })),
+      });
+    };
+    // Two fingers spread about the corner of a bed, beside its name: it stays between them, and all else moves away.
+    const [x, y] = [start.x + start.width + 6, start.y + start.height / 2];
+    const other = plan.getByText('A', { exact: true }).last();
+    const apart = async (): Promise<number> =>
+      (await label.boundingBox())!.x - (await other.boundingBox())!.x;
+    const before = await apart();
+    await touch('touchStart', { x: x - 20, y }, { x: x + 20, y });
+    for (let i = 1; i <= 8; i += 1) {
+      await touch('touchMove', { x: x - 20 - 4 * i, y }, { x: x + 20 + 4 * i, y });
+    }
+    await touch('touchEnd');
+    await expect.poll(async () => (await apart()) / before).toBeGreaterThan(1.8);
+    const near = (await label.boundingBox())!;
+    expect(Math.abs(near.x - start.x)).toBeLessThan(12);
 
-  await app.tap('Show the whole plan');
-  await expect.poll(async () => Math.round((await label.boundingBox())!.x - start.x)).toBe(0);
+    // Nearer than all of it, one finger moves the plan and not the page.
+    await touch('touchStart', { x: box.x + 60, y: box.y + 60 });
+    for (let i = 1; i <= 5; i += 1)
+      await touch('touchMove', { x: box.x + 60 + 6 * i, y: box.y + 60 + 4 * i });
+    await touch('touchEnd');
+    await expect.poll(async () => Math.round((await label.boundingBox())!.x - near.x)).toBe(30);
+    expect(await page.evaluate(() => window.scrollY)).toBe(0);
+
+    await app.tap('Show the whole plan');
+    await expect.poll(async () => Math.round((await label.boundingBox())!.x - start.x)).toBe(0);
+  });
 });
 
 test('a bed is moved by nudges and kept', async ({ app, page }) => {

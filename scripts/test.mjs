@@ -52,6 +52,7 @@ function e2e(name, args, env = {}) {
   const stats = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : undefined;
   passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0);
   failed += stats ? stats.unexpected + stats.skipped : 1;
+  if (stats?.skipped > 0) console.log(`${stats.skipped} skipped, which counts as failed`);
   if (stats?.flaky > 0) console.log(`${stats.flaky} passed only at the second try`);
 }
 
