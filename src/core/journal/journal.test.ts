@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { liveSeason } from '../../../demo/season';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Journal } from './journal';
+import { entryOf } from './testEntry';
 import { redoable, undoable } from './undo';
 
 const SEASON = liveSeason(7, '2026-06-24');
@@ -49,13 +50,12 @@ class Writer {
   tap(...facts: readonly Fact[]): Entry[] {
     Writer.ids += 1;
     const action = `action-${Writer.ids}`;
-    const fresh = facts.map(({ kind, body }) => {
+    const fresh = facts.map((fact) => {
       this.lamport += 1;
       Writer.ids += 1;
       const at = new Date(1_780_000_000_000 + Writer.ids * 60_000).toISOString();
       const id = `id-${String(Writer.ids).padStart(6, '0')}`;
-      const { device, lamport } = this;
-      return { id, kind, v: 1, at, recorded: at, lamport, garden: 'g', device, action, body } as Entry;
+      return entryOf(fact, { id, lamport: this.lamport, at, device: this.device, action });
     });
     this.entries.push(...fresh);
     return fresh;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type { Entry, Fact } from './entry';
 import { Journal } from './journal';
+import { entryOf } from './testEntry';
 import { redoable, undoable, type Action } from './undo';
 
 /** A device that taps, undoes and redoes in a journal it shares. */
@@ -14,23 +15,11 @@ class Device {
 
   tap(facts: readonly Fact[]): void {
     this.#taps += 1;
-    const fresh = facts.map(({ kind, body }, i) => {
-      const id = `${this.device}-${this.#taps}-${i}`;
+    const action = `${this.device}-${this.#taps}`;
+    const fresh = facts.map((fact, i) => {
       const lamport = this.journal.lamport + 1 + i;
       const at = '2026-07-18T18:00:00.000Z';
-      const action = `${this.device}-${this.#taps}`;
-      return {
-        id,
-        kind,
-        v: 1,
-        at,
-        recorded: at,
-        lamport,
-        garden: 'g',
-        device: this.device,
-        action,
-        body,
-      } as Entry;
+      return entryOf(fact, { id: `${action}-${i}`, lamport, at, device: this.device, action });
     });
     this.own.push(...fresh);
     this.journal.add(fresh);

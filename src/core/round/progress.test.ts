@@ -1,5 +1,6 @@
-import type { Donor, Entry, Fact, OwnPollen, PollinateStop, Stop } from '../journal/entry';
+import type { Donor, Fact, OwnPollen, PollinateStop, Stop } from '../journal/entry';
 import { Journal } from '../journal/journal';
+import { entryOf } from '../journal/testEntry';
 import { POLLINATE_MS } from '../route/planRound';
 import { roundOf } from './morning';
 import { donorsNow, progressOf } from './progress';
@@ -55,11 +56,10 @@ class Morning {
 
   readonly dab: PollinateStop;
 
-  say(at: number, { kind, body }: Fact): void {
+  say(at: number, fact: Fact): void {
     this.#count += 1;
     const id = `e${String(this.#count).padStart(4, '0')}`;
-    const when = { at: instant(at), recorded: instant(at), lamport: this.#count };
-    this.journal.add([{ id, kind, v: 1, ...when, garden: 'g', device: 'd', action: id, body } as Entry]);
+    this.journal.add([entryOf(fact, { id, lamport: this.#count, at: instant(at), device: 'd', action: id })]);
   }
 
   pick(plant: string, spoiled = false): void {

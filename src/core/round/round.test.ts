@@ -2,6 +2,7 @@ import { liveSeason } from '../../../demo/season';
 import { plantLabel, purityOf, flowerRows } from '../records/flowerRows';
 import type { Fact, PollinateStop, StoredEntry } from '../journal/entry';
 import { Journal } from '../journal/journal';
+import { entryOf } from '../journal/testEntry';
 import { walkId } from '../journal/subjects';
 import { planRound } from '../route/planRound';
 import { placesOf } from '../garden/places';
@@ -24,23 +25,13 @@ class Evening {
   }
 
   say(...facts: readonly Fact[]): StoredEntry[] {
-    const entries = facts.map(({ kind, body }) => {
+    const entries = facts.map((fact) => {
       this.#count += 1;
       this.#now += 1000;
-      const at = new Date(this.#now).toISOString();
+      const id = `new-${this.#count}`;
       const lamport = this.journal.lamport + this.#count;
-      return {
-        id: `new-${this.#count}`,
-        kind,
-        v: 1,
-        at,
-        recorded: at,
-        lamport,
-        garden: 'g',
-        device: 'd',
-        action: `a${this.#count}`,
-        body,
-      };
+      const at = new Date(this.#now).toISOString();
+      return entryOf(fact, { id, lamport, at, device: 'd', action: `a${this.#count}` });
     });
     this.journal.add(entries);
     return entries;
