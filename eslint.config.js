@@ -11,7 +11,7 @@ const LAYERS = {
 };
 const SIDES = ['server', 'demo', 'e2e', 'perf', 'scripts'];
 
-/** @param sides folders beside src that no layer may import. */
+/** @param sides folders next to src that no layer may import. */
 const zonesFor = (sides) => [
   ...Object.entries(LAYERS).map(([layer, below]) => ({
     target: `./src/${layer}`,
@@ -71,6 +71,17 @@ module.exports = [
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
+    },
+  },
+  {
+    // A new kind, reason or state must be answered wherever the others are.
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true, requireDefaultForNonUnion: false },
+      ],
     },
   },
   {

@@ -1,32 +1,40 @@
-/** Two projects: the core and other plain code in node, what draws or stores in a browser-like world. */
-module.exports = {
-  projects: [
-    {
-      displayName: 'core',
-      testEnvironment: 'node',
-      setupFiles: ['<rootDir>/scripts/jest.date.ts'],
-      testMatch: [
-        '<rootDir>/src/core/**/*.test.ts',
-        '<rootDir>/demo/**/*.test.ts',
-        '<rootDir>/server/**/*.test.ts',
-      ],
-      transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', platform: 'web' } }] },
-      transformIgnorePatterns: ['/node_modules/(?!(cdigit|@expo)/)'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-    },
-    {
-      displayName: 'app',
-      preset: 'jest-expo/web',
-      testMatch: ['<rootDir>/src/{data,ui,screens,worker,app}/**/*.test.{ts,tsx}'],
-      setupFiles: [
-        'fake-indexeddb/auto',
-        '<rootDir>/scripts/jest.setup.ts',
-        '<rootDir>/scripts/jest.date.ts',
-      ],
-      transformIgnorePatterns: [
-        'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation)/?)',
-      ],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-    },
+const PLACES = require('./scripts/jest/places');
+
+/** Core and other plain code, in Node. */
+const core = ({ zone, now }) => ({
+  displayName: `core, ${zone}`,
+  testEnvironment: '<rootDir>/scripts/jest/nodePlaced.js',
+  testEnvironmentOptions: { zone, now },
+  setupFiles: ['<rootDir>/scripts/jest/date.ts'],
+  testMatch: [
+    '<rootDir>/src/core/**/*.test.ts',
+    '<rootDir>/demo/**/*.test.ts',
+    '<rootDir>/server/**/*.test.ts',
+    '<rootDir>/scripts/**/*.test.ts',
   ],
-};
+  transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', platform: 'web' } }] },
+  transformIgnorePatterns: ['/node_modules/(?!(cdigit|@expo)/)'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+});
+
+/** What draws or stores, in a browser-like world. */
+const app = ({ zone, now }) => ({
+  displayName: `app, ${zone}`,
+  preset: 'jest-expo/web',
+  testEnvironment: '<rootDir>/scripts/jest/browserPlaced.js',
+  testEnvironmentOptions: { zone, now },
+  testMatch: ['<rootDir>/src/{data,ui,screens,worker,app}/**/*.test.{ts,tsx}'],
+  setupFiles: [
+    'fake-indexeddb/auto',
+    '<rootDir>/scripts/jest/structuredClone.ts',
+    '<rootDir>/scripts/jest/date.ts',
+  ],
+  transform: { '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web' } }] },
+  transformIgnorePatterns: [
+    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation|d3-[a-z]+|internmap)/?)',
+  ],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+});
+
+/** The same tests at several places and dates, in one run. `npm run unit -- --selectProjects "core, UTC"` takes one. */
+module.exports = { projects: PLACES.flatMap((place) => [core(place), app(place)]) };

@@ -1,22 +1,40 @@
 import { defineConfig } from '@playwright/test';
+import type { Dated } from './e2e/app';
 
 const PORT = 4318;
 
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
+const WIDE = { viewport: { width: 1280, height: 800 } };
+
+/**
+ * Places and dates of the machine that must not matter: winter and summer, and the half minute before clocks change,
+ * forward in the north and back in the south.
+ */
+const DATED: readonly { readonly zone: string; readonly now: string }[] = [
+  { zone: 'Europe/London', now: '2026-01-15T10:00:00Z' },
+  { zone: 'Europe/London', now: '2026-03-29T00:59:30Z' },
+  { zone: 'Europe/London', now: '2026-07-15T03:30:00Z' },
+  { zone: 'Pacific/Auckland', now: '2026-01-15T10:00:00Z' },
+  { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z' },
+  { zone: 'Pacific/Auckland', now: '2026-07-15T03:30:00Z' },
+];
+
 /** Debian's Chromium; nothing is downloaded. */
-export default defineConfig({
+export default defineConfig<Dated>({
   testDir: 'e2e',
   timeout: 120_000,
   expect: { timeout: 15_000 },
   workers: 2,
-  fullyParallel: false,
+  fullyParallel: true,
   forbidOnly: true,
-  // A machine that stalls for a moment gets a second try; the run says how many needed one.
-  retries: 1,
+  retries: 0,
+  // A full disk is left to chance: `npm run e2e -- --project=quota`.
+  grepInvert: process.argv.some((argument) => argument.includes('quota')) ? undefined : /@quota/,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     locale: 'en-GB',
-    timezoneId: process.env['E2E_ZONE'] ?? 'Europe/London',
+    timezoneId: 'Europe/London',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [
@@ -31,8 +49,16 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
-    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+    { name: 'evening', testMatch: 'evening.setup.ts', use: PHONE },
+    { name: 'phone', dependencies: ['evening'], use: PHONE, grepInvert: /@quota/ },
+    // What does not depend on the size is tested on the phone only.
+    { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes/ },
+    { name: 'quota', dependencies: ['evening'], use: PHONE, grep: /@quota/ },
+    ...DATED.map(({ zone, now }) => ({
+      name: `${zone}, ${now}`,
+      testMatch: 'day.spec.ts',
+      use: { ...PHONE, timezoneId: zone, now },
+    })),
   ],
   webServer: {
     command: 'npx tsx server/main.ts',

@@ -1,4 +1,4 @@
-import type { Bodies } from '../src/core/journal/entry';
+import type { Bodies } from '../src/core/journal/kinds/kinds';
 
 /** The demo garden: an estate, beds and varieties of our own invention. */
 export const ESTATE: Bodies['garden.described'] = {
@@ -120,7 +120,7 @@ export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
   J: { name: 'J', x: 2, y: 23, length: 7, width: 1.2, rows: 1, turn: 0, every: 2 },
 };
 
-/** What grows beside the squash: planned and told apart, not walked yet. */
+/** What grows next to the squash: on the plan, not walked yet. */
 export interface OtherVariety {
   readonly body: Omit<Bodies['variety.described'], 'variety'>;
   readonly bed: string;
@@ -153,7 +153,7 @@ export const OTHERS: readonly OtherVariety[] = [
       purpose: 'seedToKeep',
       seedSource: 'ownGuarded',
       ownPollen: 'never',
-      traits: { kernel: 'sweet' },
+      traits: { endosperm: 'sweet' },
       sowing: sown('2026-05-12'),
     },
     bed: 'F',
@@ -167,7 +167,7 @@ export const OTHERS: readonly OtherVariety[] = [
       purpose: 'eat',
       seedSource: 'boughtLine',
       ownPollen: 'allowed',
-      traits: { setsAlone: true },
+      traits: { parthenocarpic: true },
       sowing: plantedOut('2026-05-22'),
     },
     bed: 'G',
@@ -181,7 +181,7 @@ export const OTHERS: readonly OtherVariety[] = [
       purpose: 'seedToKeep',
       seedSource: 'ownGuarded',
       ownPollen: 'allowed',
-      traits: { style: 'inset' },
+      traits: { style: 'inserted' },
       sowing: plantedOut('2026-05-15'),
     },
     bed: 'G',
@@ -195,7 +195,7 @@ export const OTHERS: readonly OtherVariety[] = [
       purpose: 'eat',
       seedSource: 'f1',
       ownPollen: 'allowed',
-      traits: { style: 'inset' },
+      traits: { style: 'inserted' },
       sowing: plantedOut('2026-05-15'),
     },
     bed: 'G',
@@ -258,7 +258,7 @@ export const OUTSIDE: readonly Omit<Bodies['outside.described'], 'source'>[] = [
   {
     name: 'Feed corn of the farm',
     crop: 'corn',
-    kernel: 'starchy',
+    endosperm: 'starchy',
     distance: 190,
     bearing: 115,
     radius: 60,

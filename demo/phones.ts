@@ -1,5 +1,6 @@
 import { ulid } from 'ulid';
-import { KIND_VERSIONS, type Bodies, type Entry, type Kind } from '../src/core/journal/entry';
+import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
+import type { Entry } from '../src/core/journal/entry';
 import { Journal } from '../src/core/journal/journal';
 import { atClock, MS_PER_MINUTE, toInstant } from '../src/core/time/calendar';
 import type { Chance } from './chance';
@@ -20,7 +21,7 @@ export class Phones {
   clock = 0;
   /** The phone in hand. */
   device = FIRST_PHONE;
-  /** Ids have their own chance: what is planted beside changes nothing of what befalls the flowers. */
+  /** Ids have their own chance: what else is planted changes nothing of what happens to the flowers. */
   readonly #ids: Chance;
   #action = '';
 
@@ -54,7 +55,7 @@ export class Phones {
     return {
       id: this.id(),
       kind,
-      v: KIND_VERSIONS[kind],
+      v: KINDS[kind].version,
       at,
       recorded: at,
       lamport: this.journal.lamport + 1 + i,

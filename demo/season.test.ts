@@ -1,7 +1,8 @@
 import { Journal } from '../src/core/journal/journal';
-import { fruitsOf, looksDue, seasonAt } from '../src/core/fruit/fruits';
-import { setFigures } from '../src/core/fruit/setFigures';
-import { todayOf } from '../src/core/tasks/today';
+import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
+import { seasonAt } from '../src/core/season/seasons';
+import { fruitSetRates } from '../src/core/fruit/setRates';
+import { todayOf } from '../src/core/work/today';
 import { demoBegins, liveSeason } from './season';
 
 const entries = liveSeason();
@@ -26,12 +27,9 @@ test('begins on an evening in the middle of its walk, with fruit to look at and 
 test('holds a few weeks of flowers: some set, some dropped, some missed, one chain broken', () => {
   const fruits = fruitsOf(journal, garden, '2026-07-18', seasonAt(journal, '2026-07-18'));
   expect(fruits.length).toBeGreaterThan(80);
-  const figures = setFigures(
-    fruits.map(({ course }) => course),
-    'maxima',
-  );
-  expect(figures.set.share).toBeGreaterThan(0.35);
-  expect(figures.set.share).toBeLessThan(0.8);
+  const rates = fruitSetRates(fruits.map(({ history }) => history));
+  expect(rates.set.share).toBeGreaterThan(0.35);
+  expect(rates.set.share).toBeLessThan(0.8);
   expect(
     fruits.some(({ flower, variety }) => variety.purpose !== 'eat' && !flower.pollination!.shutAgain),
   ).toBe(true);

@@ -1,15 +1,17 @@
-import { nextTagCodes } from '../src/core/codes/tagCode';
+import { nextTagCodes } from '../src/core/text/tagCode';
 import { comparePlants, placesOf } from '../src/core/garden/places';
-import type { Bodies, Entry, Found, MissedWhy } from '../src/core/journal/entry';
+import type { Bodies } from '../src/core/journal/kinds/kinds';
+import type { Entry } from '../src/core/journal/entry';
+import type { Finding, MissedReason } from '../src/core/journal/kinds/round';
 import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
-import { morningOf, roundVarieties, wallsOf } from '../src/core/round/morning';
-import { stopsOf } from '../src/core/round/stops';
-import { planRound } from '../src/core/route/planRound';
-import { plantsToWalk } from '../src/core/tasks/today';
+import { morningOf, roundVarieties, obstaclesOf } from '../src/core/work/morning';
+import { stopsOf } from '../src/core/work/stops';
+import { planRound } from '../src/core/work/route/planRound';
+import { plantsToWalk } from '../src/core/work/today';
 import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
-import { sunTimes } from '../src/core/windows/sun';
+import { sunTimes } from '../src/core/time/sun';
 import { seededChance, type Chance } from './chance';
 import {
   BARRIERS,
@@ -97,7 +99,7 @@ class DemoSeason {
     this.#phones.tap(['device.named', { letter: 'T', name: 'Second phone' }]);
   }
 
-  /** The crops beside the squash, what stands in the way, and what grows beyond the walls. */
+  /** The other crops, the barriers, and what grows outside the garden. */
   #plantOthers(beds: ReadonlyMap<string, string>): void {
     const phones = this.#phones;
     for (const { body, bed, rows, plantsPerRow } of OTHERS) {
@@ -201,7 +203,7 @@ class DemoSeason {
       pairs: pairing.pairs,
       varieties: roundVarieties(this.#journal, this.#garden, pairing, morning),
       places: placesOf(this.#journal.all('plant').values(), this.#journal.all('bed')),
-      walls: wallsOf(this.#journal),
+      obstacles: obstaclesOf(this.#journal),
       from: this.#phones.clock,
       inHand: new Set(),
     });
@@ -223,11 +225,11 @@ class DemoSeason {
             spoiled: bad.map((flower) => ({ flower, why: 'hole' })),
           },
         ]);
-      } else this.#dab(stop, where, morning);
+      } else this.#pollinate(stop, where, morning);
     }
   }
 
-  #dab(
+  #pollinate(
     stop: {
       readonly flower: string;
       readonly plant: string;
@@ -238,7 +240,7 @@ class DemoSeason {
   ): void {
     const variety = this.#plantVariety.get(stop.plant)!;
     const eating = variety.body.purpose === 'eat';
-    const missed: MissedWhy | undefined = this.#chance.happens(0.025)
+    const missed: MissedReason | undefined = this.#chance.happens(0.025)
       ? 'broke'
       : this.#chance.happens(0.015)
         ? 'notFound'
@@ -247,7 +249,7 @@ class DemoSeason {
       this.#phones.tap(['missed', { ...where, flower: stop.flower, why: missed }]);
       return;
     }
-    const found: Found = this.#chance.happens(0.04)
+    const found: Finding = this.#chance.happens(0.04)
       ? 'hole'
       : eating && this.#chance.happens(0.5)
         ? 'open'
@@ -296,12 +298,12 @@ class DemoSeason {
     this.#phones.goTo(day, 17.5);
     const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
     const due = new Set(looksDue(fruits, this.#garden, day).map(({ flower }) => flower.flower));
-    for (const { flower, course, variety } of fruits) {
-      const ripe = variety.purpose === 'eat' && course.age >= 6 && course.harvested === undefined;
-      const over = course.failed !== undefined || course.ended !== undefined;
+    for (const { flower, history, variety } of fruits) {
+      const ripe = variety.purpose === 'eat' && history.age >= 6 && history.harvested === undefined;
+      const over = history.failed !== undefined || history.ended !== undefined;
       if (over || !(due.has(flower.flower) || ripe) || !this.#chance.happens(lookedAt)) continue;
       this.#phones.wait(this.#chance.between(0.3, 0.8));
-      this.#look(flower.flower, course.age, variety.purpose === 'eat');
+      this.#look(flower.flower, history.age, variety.purpose === 'eat');
     }
   }
 

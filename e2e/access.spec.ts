@@ -1,14 +1,21 @@
 import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { expect, fruitAddress, test, type App } from './app';
+import { EVENING, expect, fruitAddress, test } from './app';
 import { routes } from './routes';
 
 /** A garden without beds, plants or flowers. */
 const EMPTY = readFileSync(path.join(__dirname, 'empty-garden.json'), 'utf8');
 
-async function seriousFindings(page: App['page']): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+const CONTRAST = 'color-contrast';
+
+async function seriousFindings(page: Page, rules: 'all' | 'contrast' | 'others' = 'all'): Promise<string[]> {
+  // Without frames there is no need for a page of its own to gather their results on.
+  const axe = new AxeBuilder({ page }).setLegacyMode();
+  if (rules === 'contrast') axe.withRules([CONTRAST]);
+  if (rules === 'others') axe.disableRules([CONTRAST]);
+  const { violations } = await axe.analyze();
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .flatMap(({ id, nodes }) =>
@@ -16,89 +23,114 @@ async function seriousFindings(page: App['page']): Promise<string[]> {
     );
 }
 
-for (const theme of ['light', 'dark'] as const) {
-  for (const garden of ['loaded', 'empty'] as const) {
-    test(`no serious finding on any route, ${theme}, ${garden}`, async ({ app, page }) => {
-      test.setTimeout(300_000);
-      await page.emulateMedia({ colorScheme: theme });
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+/** Checks the page as it is: all rules on a phone, contrast by night too, and on a wide screen what depends on its layout. */
+async function expectNoFindings(
+  page: Page,
+  name: string,
+  { wide }: { readonly wide: boolean },
+): Promise<void> {
+  expect.soft(await seriousFindings(page), name).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  expect.soft(await seriousFindings(page, 'contrast'), `${name}, dark`).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'light' });
+  if (!wide) return;
+  await page.setViewportSize(WIDE);
+  expect.soft(await seriousFindings(page, 'others'), `${name}, wide`).toEqual([]);
+  await page.setViewportSize(PHONE);
+}
+
+const ALL_ROUTES = routes();
+/** The routes in two parts, to be checked next to each other. */
+const PARTS = [0, 1].map((part) => ALL_ROUTES.filter((_, i) => i % 2 === part));
+
+for (const garden of ['loaded', 'empty'] as const) {
+  PARTS.forEach((part, i) => {
+    test(`no serious finding on any route, ${garden}, part ${i + 1}`, async ({ app, page }) => {
       await app.openDemo();
       let fruit = 'nobody';
       if (garden === 'empty') {
         await page.goto('/bench/files');
-        await app.chooseFile(() => app.tap('Take in a backup'), { name: 'empty.json', text: EMPTY });
-        await app.tap('Take it in');
+        await app.chooseFile(() => app.tap('Import a backup'), { name: 'empty.json', text: EMPTY });
+        await app.tap('Import');
         await expect(page.getByRole('heading', { name: 'No plants yet' })).toBeVisible();
       } else {
         fruit = (await fruitAddress(page)).split('/').at(-1)!;
       }
-      for (const route of routes()) {
+      for (const route of part) {
         await page.goto(route.replace('[id]', fruit));
         await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-        await expect(page.getByText('Fetching the screen')).toHaveCount(0);
-        expect.soft(await seriousFindings(page), `${route}`).toEqual([]);
+        await expect(page.getByText('Loading…')).toHaveCount(0);
+        await expectNoFindings(page, route, { wide: garden === 'loaded' });
       }
       await page.keyboard.press('?');
-      await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
-      expect.soft(await seriousFindings(page), 'keys open').toEqual([]);
+      await expect(page.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
+      await expectNoFindings(page, 'keyboard shortcuts', { wide: false });
     });
-  }
+  });
 }
 
-test('no serious finding with the sheets of the work open, at a stop, and at its exceptions', async ({
-  app,
-  page,
-}) => {
-  await app.openDemo();
-  await app.tap('Go on with the walk');
-  await app.tap('One female more');
-  await app.tap(/^How: /);
-  await expect(page.getByRole('heading', { name: 'How is it kept shut?' })).toBeVisible();
-  expect.soft(await seriousFindings(page), 'cover').toEqual([]);
-  await app.tap('Close');
-  // Where there is room the list stands beside the plant.
-  if (await app.button('List of plants').isVisible()) {
-    await app.tap('List of plants');
-    expect.soft(await seriousFindings(page), 'plants').toEqual([]);
+test(
+  'no serious finding with the sheets of the evening walk open',
+  { tag: '@sizes' },
+  async ({ app, page }) => {
+    await app.openDemo();
+    await app.tap('Continue the walk');
+    await app.tap('One female more');
+    await app.tap(/^How: /);
+    await expect(page.getByRole('heading', { name: 'How do you keep it shut?' })).toBeVisible();
+    expect.soft(await seriousFindings(page), 'cover').toEqual([]);
     await app.tap('Close');
-  }
-  await app.finishWalk(5);
-  await app.tap('Back to Today');
-  await app.tap('Put the demo’s clock to the morning');
-  await app.tap('Start the round');
-  await app.tap('Start the round');
-  expect.soft(await seriousFindings(page), 'picking').toEqual([]);
-  while (
-    await page
-      .getByText(/^Pick \d/)
-      .first()
-      .isVisible()
-  )
-    await app.done();
-  expect.soft(await seriousFindings(page), 'brushing').toEqual([]);
-  await page.waitForTimeout(400);
-  await app.tap('Hole in it');
-  expect.soft(await seriousFindings(page), 'exception').toEqual([]);
-  await page.goto('/fruit');
-  await app.tap('Gone');
-  expect.soft(await seriousFindings(page), 'causes').toEqual([]);
-});
+    // Where there is room the list is next to the plant.
+    if (await app.button('List of plants').isVisible()) {
+      await app.tap('List of plants');
+      expect.soft(await seriousFindings(page), 'plants').toEqual([]);
+      await app.tap('Close');
+    }
+  },
+);
 
-test('the round is walked with the keyboard alone', async ({ app, page }) => {
-  await app.openDemo();
-  await page.keyboard.press('w');
-  await expect(page.getByText('Opens tomorrow')).toBeVisible();
-  await app.finishWalk(6);
-  await app.tap('Put the demo’s clock to the morning');
-  await page.keyboard.press('r');
-  await app.tap('Start the round');
-  await expect(page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
-  await page.waitForTimeout(500);
-  await page.keyboard.press('Enter');
-  await expect.poll(() => app.stopAt()).toBe(2);
-  await page.keyboard.press('u');
-  await expect.poll(() => app.stopAt()).toBe(1);
-  await page.keyboard.press('Shift+U');
-  await expect.poll(() => app.stopAt()).toBe(2);
-  await page.keyboard.press('t');
-  await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible();
+test.describe('on the morning after', () => {
+  test.use({ storageState: EVENING });
+
+  test('no serious finding at a stop, and at its exceptions', { tag: '@sizes' }, async ({ app, page }) => {
+    await app.startRound();
+    expect.soft(await seriousFindings(page), 'picking').toEqual([]);
+    while (
+      await page
+        .getByText(/^Pick \d/)
+        .first()
+        .isVisible()
+    )
+      await app.done();
+    expect.soft(await seriousFindings(page), 'brushing').toEqual([]);
+    await page.waitForTimeout(400);
+    await app.tap('Hole in it');
+    expect.soft(await seriousFindings(page), 'exception').toEqual([]);
+    await page.goto('/fruit');
+    await app.tap('Gone');
+    expect.soft(await seriousFindings(page), 'causes').toEqual([]);
+  });
+
+  test('a round with the keyboard alone', { tag: '@sizes' }, async ({ app, page }) => {
+    await page.goto('/');
+    await expect(page.getByText(/^Demo, /)).toBeVisible();
+    await page.keyboard.press('w');
+    await expect(page.getByRole('heading', { name: 'Walk done' })).toBeVisible();
+    await app.tap('Set the demo’s clock to the morning');
+    await page.keyboard.press('r');
+    await app.tap('Start the round');
+    await expect(page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
+    await page.waitForTimeout(500);
+    await page.keyboard.press('Enter');
+    await expect.poll(() => app.stopAt()).toBe(2);
+    await page.keyboard.press('u');
+    await expect.poll(() => app.stopAt()).toBe(1);
+    await page.keyboard.press('Shift+U');
+    await expect.poll(() => app.stopAt()).toBe(2);
+    await page.keyboard.press('t');
+    await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible();
+  });
 });

@@ -1,11 +1,18 @@
 import { test as base, expect, type Page } from '@playwright/test';
 
+/** The machine's date, which must not matter: the demo has its own. */
+export interface Dated {
+  readonly now: string | undefined;
+}
+
+/** What a browser has stored after the evening walk, for `test.use({ storageState: EVENING })`. */
+export const EVENING = 'test-results/evening.json';
+
 /** A test that fails on any error of the page, and counts what the finger does. */
-export const test = base.extend<{ app: App }>({
-  app: async ({ page }, use) => {
-    // The machine's date, which must not matter: the demo has its own.
-    const date = process.env['E2E_NOW'];
-    if (date) await page.clock.install({ time: new Date(date) });
+export const test = base.extend<Dated & { app: App }>({
+  now: [undefined, { option: true }],
+  app: async ({ page, now }, use) => {
+    if (now) await page.clock.install({ time: new Date(now) });
     const app = new App(page);
     await use(app);
     expect(app.errors).toEqual([]);
@@ -27,6 +34,15 @@ export class App {
   async openDemo(): Promise<void> {
     await this.page.goto('/');
     await expect(this.page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  }
+
+  /** The morning after the evening walk that the browser has stored, at the first stop of the round. */
+  async startRound(): Promise<void> {
+    await this.page.goto('/');
+    await this.tap('Set the demo’s clock to the morning');
+    await this.tap('Start the round');
+    await this.tap('Start the round');
+    await expect(this.page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
   }
 
   /** One activation of a pointer, on a button, a link or an option. */
@@ -59,9 +75,9 @@ export class App {
   async done(): Promise<void> {
     const before = await this.stopAt();
     const all = await this.stopsInAll();
-    // A stop is deaf for a moment after it came up.
+    // A stop ignores taps for a moment after it came up.
     await this.page.waitForTimeout(400);
-    const main = this.button(/^(Done|None, go on|Leave it)$/);
+    const main = this.button(/^(Done|None, continue|Leave it)$/);
     await main.click();
     this.activations += 1;
     if (before === all) await expect(this.page.getByRole('heading', { name: 'Round done' })).toBeVisible();
@@ -100,52 +116,6 @@ export class App {
     const chooser = await waiting;
     await chooser.setFiles({ name: file.name, mimeType: 'application/json', buffer: Buffer.from(file.text) });
   }
-}
-
-const SMALL_DISK = 8_000_000;
-
-/**
- * Gives the app a small disk. To be called before the first page: the browser goes by the room it found then
- * for half a minute.
- */
-export async function smallDisk(
-  page: Page,
-): Promise<{ fill: () => Promise<void>; makeRoom: () => Promise<void> }> {
-  const cdp = await page.context().newCDPSession(page);
-  const origin = 'http://127.0.0.1:4318';
-  await cdp.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: SMALL_DISK });
-  return {
-    fill: () => fillDisk(page),
-    makeRoom: async () => {
-      await page.evaluate(() => void indexedDB.deleteDatabase('filler'));
-      await cdp.send('Storage.overrideQuotaForOrigin', { origin });
-    },
-  };
-}
-
-/** Fills what room there is, to the last bytes that an entry would need. */
-async function fillDisk(page: Page): Promise<void> {
-  await page.evaluate(async () => {
-    const database = await new Promise<IDBDatabase>((resolve, reject) => {
-      const request = indexedDB.open('filler', 1);
-      request.onupgradeneeded = () => request.result.createObjectStore('bytes', { autoIncrement: true });
-      request.onsuccess = () => resolve(request.result);
-      request.onerror = () => reject(request.error ?? new Error('no database'));
-    });
-    const put = (size: number): Promise<boolean> =>
-      new Promise((resolve) => {
-        const bytes = new Uint8Array(size);
-        for (let at = 0; at < size; at += 65_536) crypto.getRandomValues(bytes.subarray(at, at + 65_536));
-        const transaction = database.transaction('bytes', 'readwrite');
-        transaction.objectStore('bytes').add(bytes);
-        transaction.oncomplete = () => resolve(true);
-        transaction.onabort = () => resolve(false);
-      });
-    for (const size of [1_000_000, 100_000, 10_000, 1_000, 100]) {
-      for (let i = 0; i < 200 && (await put(size)); i += 1);
-    }
-    database.close();
-  });
 }
 
 interface BackupFile {

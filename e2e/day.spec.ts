@@ -6,12 +6,12 @@ test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file th
 }) => {
   test.setTimeout(300_000);
   await app.openDemo();
-  await app.tap('Go on with the walk');
+  await app.tap('Continue the walk');
   await app.finishWalk();
   await expect(page.getByText(/The round takes \d+ min/)).toBeVisible();
   await app.tap('Back to Today');
 
-  await app.tap('Put the demo’s clock to the morning');
+  await app.tap('Set the demo’s clock to the morning');
   await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible();
   await app.tap('Start the round');
   await app.tap('Start the round');
@@ -31,7 +31,7 @@ test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file th
 
   for (const day of [3, 8]) {
     const days = day === 3 ? 3 : 5;
-    for (let i = 0; i < days; i += 1) await app.tap('Put the demo’s clock one day forward');
+    for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock one day forward');
     await page.goto('/fruit');
     await expect(page.getByRole('heading', { name: /looks? due/ })).toBeVisible();
     for (let looks = 0; looks < 4; looks += 1) {
@@ -56,28 +56,28 @@ test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file th
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   expect(backup.name).toMatch(/^larkmere-walled-garden-\d{4}-\d{2}-\d{2}\.json$/);
   expect(entriesOf(backup.text).length).toBeGreaterThan(2500);
-  const table = await app.readDownload(() => app.tap('Table of flowers, CSV'));
+  const table = await app.readDownload(() => app.tap('Export flowers as CSV'));
   expect(table.text.split('\r\n')[0]).toContain('tag,sex,morning');
 
-  await app.tap('Begin the demo anew');
-  await app.tap('Yes, begin anew');
+  await app.tap('Reset the demo');
+  await app.tap('Yes, reset it');
   await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
   await page.goto('/bench/files');
   const fresh = await app.readDownload(() => app.tap('Export the garden'));
   expect(entriesOf(fresh.text).length).toBeLessThan(entriesOf(backup.text).length);
 
-  await app.chooseFile(() => app.tap('Take in a backup'), backup);
+  await app.chooseFile(() => app.tap('Import a backup'), backup);
   await expect(page.getByText(/new entries, [\d,]+ already here/)).toBeVisible();
-  await app.tap('Take it in');
-  await expect(page.getByText(/new entries taken in/)).toBeVisible();
+  await app.tap('Import');
+  await expect(page.getByText(/new entries imported/)).toBeVisible();
   const again = await app.readDownload(() => app.tap('Export the garden'));
   expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
-  for (let i = 0; i < 9; i += 1) await app.tap('Put the demo’s clock one day forward');
+  for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock one day forward');
   await page.goto('/fruit/figures');
   await expect(page.getByRole('heading', { name: 'Set and drop' })).toBeVisible();
   expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
 
   await page.goto('/bench/files');
-  await app.chooseFile(() => app.tap('Take in a backup'), backup);
+  await app.chooseFile(() => app.tap('Import a backup'), backup);
   await expect(page.getByText('There is nothing new in it.')).toBeVisible();
 });

@@ -14,7 +14,7 @@ const ROWS = [
   'G,1,Bramble Pole,runner bean,12,seed for fun,own,2026-05-15',
 ];
 
-test('a garden of nine varieties comes from a pasted table; who endangers whom is seen, with a way out', async ({
+test('a garden of nine varieties comes from a pasted table; crossing risks are shown, with what to do', async ({
   app,
   page,
 }) => {
@@ -28,7 +28,7 @@ test('a garden of nine varieties comes from a pasted table; who endangers whom i
     await page.getByRole('textbox', { name: label }).fill(text);
   }
   await app.tap('Moschata squash');
-  await app.tap('Begin');
+  await app.tap('Create garden');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await app.tap('Garden');
   await app.tap('Table');
@@ -37,24 +37,24 @@ test('a garden of nine varieties comes from a pasted table; who endangers whom i
   wrong[2] = wrong[2]!.replace('hubbard', 'pumpkin');
   wrong[4] = wrong[4]!.replace(',24,', ',two dozen,');
   await page.getByRole('textbox', { name: 'Table' }).fill([HEADER, ...wrong].join('\n'));
-  await app.tap('Look it through');
-  await expect(page.getByText('Nothing was taken in: 2 cells are not right.')).toBeVisible();
+  await app.tap('Check');
+  await expect(page.getByText('Nothing was imported: 2 cells need correcting.')).toBeVisible();
   await expect(
-    page.getByText(/^Line 4, kind: “pumpkin” does not tell: write one of Cucurbita pepo/),
+    page.getByText(/^Line 4, kind: “pumpkin” can be several species: write one of Cucurbita pepo/),
   ).toBeVisible();
-  await expect(page.getByText(/^Line 6, plants: should be a number, and is “two dozen”/)).toBeVisible();
+  await expect(page.getByText(/^Line 6, plants: should be a number, but is “two dozen”/)).toBeVisible();
 
   await page.getByRole('textbox', { name: 'Table' }).fill([HEADER, ...ROWS].join('\n'));
-  await app.tap('Look it through');
+  await app.tap('Check');
   await expect(page.getByText(/^6 beds|^7 beds/)).toBeVisible();
-  await app.tap('Take in 68 plants');
+  await app.tap('Import 68 plants');
   await expect(page.getByRole('img', { name: /^Plan of \d beds with 72 plants/ })).toBeVisible();
 
   await app.tap('Crossing');
   await expect(page.getByText(/varieties of 10 will cross unless something is done/)).toBeVisible();
   await page.getByText('Copper Acorn', { exact: true }).first().click();
   await expect(
-    page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: 600 m are asked/),
+    page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: 600 m are needed/),
   ).toBeVisible();
   await expect(page.getByText(/^Cover flowers the evening before/)).toBeVisible();
   await expect(page.getByText(/Both are Cucurbita pepo/)).toBeVisible();
@@ -62,12 +62,12 @@ test('a garden of nine varieties comes from a pasted table; who endangers whom i
   await expect(page.getByText(/^Long Tallow is [\d.]+ m away/)).toBeVisible();
 
   await page.goto('/garden/table');
-  const saved = await app.readDownload(() => app.tap('Save this plan as a table'));
+  const saved = await app.readDownload(() => app.tap('Export this plan as a table'));
   expect(saved.name).toBe('Wren-Cottage-plan.csv');
   expect(saved.text.trim().split('\r\n')).toHaveLength(1 + 1 + ROWS.length);
 });
 
-test('a bed is carried by the mouse, and undo puts it back', async ({ app, page }) => {
+test('a bed is dragged by the mouse, and undo puts it back', { tag: '@sizes' }, async ({ app, page }) => {
   await app.openDemo();
   await app.tap('Garden');
   const plan = page.getByRole('img', { name: /^Plan of/ }).first();
@@ -86,7 +86,7 @@ test('a bed is carried by the mouse, and undo puts it back', async ({ app, page 
   expect(after.x).toBeGreaterThan(at.x + 20);
   await app.tap('Undo the move');
   await expect.poll(async () => Math.round((await label.boundingBox())!.x - at.x)).toBe(0);
-  // The wheel brings the plan nearer.
+  // The wheel zooms in.
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.wheel(0, -600);
   await expect.poll(async () => Math.abs((await label.boundingBox())!.x - at.x)).toBeGreaterThan(5);
@@ -94,10 +94,10 @@ test('a bed is carried by the mouse, and undo puts it back', async ({ app, page 
   await expect.poll(async () => Math.round((await label.boundingBox())!.x - at.x)).toBe(0);
 });
 
-test.describe('with fingers, on a large glass too', () => {
+test.describe('with fingers, on a large screen too', () => {
   test.use({ hasTouch: true });
 
-  test('two fingers bring the plan nearer, and then one moves it', async ({ app, page }) => {
+  test('two fingers zoom the plan, and then one moves it', { tag: '@sizes' }, async ({ app, page }) => {
     await app.openDemo();
     await app.tap('Garden');
     const plan = page.getByRole('img', { name: /^Plan of/ }).first();
@@ -115,7 +115,7 @@ test.describe('with fingers, on a large glass too', () => {
         touchPoints: touchPoints.map((point, id) => ({ ...point, id })),
       });
     };
-    // Two fingers spread about the corner of a bed, beside its name: it stays between them, and all else moves away.
+    // Two fingers spread around the corner of a bed, next to its name: it stays between them, and all else moves away.
     const [x, y] = [start.x + start.width + 6, start.y + start.height / 2];
     const other = plan.getByText('A', { exact: true }).last();
     const apart = async (): Promise<number> =>
@@ -143,7 +143,7 @@ test.describe('with fingers, on a large glass too', () => {
   });
 });
 
-test('a bed is moved by nudges and kept', async ({ app, page }) => {
+test('a bed is moved by nudges and saved', async ({ app, page }) => {
   await app.openDemo();
   await app.tap('Garden');
   await page.getByText('Bed J', { exact: true }).click();
@@ -151,7 +151,7 @@ test('a bed is moved by nudges and kept', async ({ app, page }) => {
   const before = Number(await east.inputValue());
   await app.tap('East →');
   await app.tap('East →');
-  await app.tap('Keep');
+  await app.tap('Save');
   await page.getByText('Bed J', { exact: true }).click();
   expect(Number(await east.inputValue())).toBeCloseTo(before + 0.5);
 });

@@ -1,18 +1,10 @@
-import { App, entriesOf, expect, fruitAddress, smallDisk, test } from './app';
+import type { Page } from '@playwright/test';
+import { App, entriesOf, EVENING, expect, fruitAddress, test } from './app';
 
-async function startRound(app: App): Promise<void> {
-  await app.openDemo();
-  await app.tap('Go on with the walk');
-  await app.finishWalk(4);
-  await app.tap('Back to Today');
-  await app.tap('Put the demo’s clock to the morning');
-  await app.tap('Start the round');
-  await app.tap('Start the round');
-  await expect(app.page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
-}
+test.use({ storageState: EVENING });
 
-/** Goes on to the first female. */
-async function toFirstDab(app: App): Promise<void> {
+/** Continues to the first female. */
+async function toFirstFemale(app: App): Promise<void> {
   while (
     await app.page
       .getByText(/^Pick \d/)
@@ -23,42 +15,43 @@ async function toFirstDab(app: App): Promise<void> {
   await expect(app.page.getByText('Brush with the males from')).toBeVisible();
 }
 
-test('taps: as planned one, an exception at most three, undo one, and nothing is typed', async ({
-  app,
-  page,
-}) => {
-  await startRound(app);
-  await toFirstDab(app);
-  const at = await app.stopAt();
+test(
+  'taps: as planned one, an exception at most three, undo one, and nothing is typed',
+  { tag: '@sizes' },
+  async ({ app, page }) => {
+    await app.startRound();
+    await toFirstFemale(app);
+    const at = await app.stopAt();
 
-  let before = app.activations;
-  await app.done();
-  expect(app.activations - before).toBe(1);
+    let before = app.activations;
+    await app.done();
+    expect(app.activations - before).toBe(1);
 
-  before = app.activations;
-  await app.tap('Undo');
-  await expect.poll(() => app.stopAt()).toBe(at);
-  expect(app.activations - before).toBe(1);
-
-  for (const exception of ['Hole in it', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
-    if (!(await page.getByText('Brush with the males from').isVisible())) break;
-    await page.waitForTimeout(400);
-    const here = await app.stopAt();
     before = app.activations;
-    await app.tap(exception);
-    const leave = app.button('Leave it');
-    if (await leave.isVisible()) await app.tap('Leave it');
-    await expect.poll(() => app.stopAt()).toBe(here + 1);
-    expect(app.activations - before).toBeLessThanOrEqual(3);
     await app.tap('Undo');
-    await expect.poll(() => app.stopAt()).toBe(here);
-    await page.waitForTimeout(400);
-  }
-  expect(await page.locator('input, textarea').count()).toBe(0);
-});
+    await expect.poll(() => app.stopAt()).toBe(at);
+    expect(app.activations - before).toBe(1);
+
+    for (const exception of ['Hole in it', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
+      if (!(await page.getByText('Brush with the males from').isVisible())) break;
+      await page.waitForTimeout(400);
+      const here = await app.stopAt();
+      before = app.activations;
+      await app.tap(exception);
+      const leave = app.button('Leave it');
+      if (await leave.isVisible()) await app.tap('Leave it');
+      await expect.poll(() => app.stopAt()).toBe(here + 1);
+      expect(app.activations - before).toBeLessThanOrEqual(3);
+      await app.tap('Undo');
+      await expect.poll(() => app.stopAt()).toBe(here);
+      await page.waitForTimeout(400);
+    }
+    expect(await page.locator('input, textarea').count()).toBe(0);
+  },
+);
 
 test('a spoiled male is marked at picking and never used', async ({ app, page }) => {
-  await startRound(app);
+  await app.startRound();
   await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
   await page.waitForTimeout(400);
   await app.tap('Hole in it');
@@ -69,13 +62,26 @@ test('a spoiled male is marked at picking and never used', async ({ app, page })
   await app.done();
 });
 
+/** Makes the browser's database refuse every write, as a full disk does, until it is allowed again. */
+async function refuseWrites(page: Page): Promise<{ readonly allow: () => Promise<void> }> {
+  await page.evaluate(() => {
+    const { put } = IDBObjectStore.prototype;
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('the disk is full', 'QuotaExceededError');
+    };
+    Object.assign(window, { allowWrites: () => Object.assign(IDBObjectStore.prototype, { put }) });
+  });
+  return {
+    allow: () => page.evaluate(() => (window as unknown as { allowWrites: () => void }).allowWrites()),
+  };
+}
+
 test('a write that fails does not stop the walk, is in the export, and is not forgotten', async ({
   app,
   page,
 }) => {
-  const disk = await smallDisk(page);
-  await startRound(app);
-  await disk.fill();
+  await app.startRound();
+  const { allow } = await refuseWrites(page);
   const at = await app.stopAt();
   await app.done();
   expect(await app.stopAt()).toBe(at + 1);
@@ -85,7 +91,7 @@ test('a write that fails does not stop the walk, is in the export, and is not fo
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   expect(entriesOf(text).filter(({ kind }) => kind === 'picked').length).toBeGreaterThan(2);
   await expect(page.getByRole('heading', { name: 'Not saved yet' })).toBeVisible();
-  await disk.makeRoom();
+  await allow();
   await app.tap('Try now');
   await expect(page.getByText(/not saved: the device refused/)).toHaveCount(0);
   await page.goto('/round');

@@ -1,12 +1,9 @@
 import { expect, test } from './app';
 
-test('one’s own garden stands after at most twelve activations and four typed fields', async ({
-  app,
-  page,
-}) => {
+test('one’s own garden takes at most twelve activations and four typed fields', async ({ app, page }) => {
   await app.openDemo();
   await app.tap('Bench');
-  await app.tap(/^Begin your own garden/);
+  await app.tap(/^Start your own garden/);
   let typed = 0;
   for (const [label, text] of [
     ['Name of the garden', 'Wren Cottage'],
@@ -19,7 +16,7 @@ test('one’s own garden stands after at most twelve activations and four typed 
     app.activations += 1;
   }
   await app.tap('Moschata squash');
-  await app.tap('Begin');
+  await app.tap('Create garden');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Demo,')).toHaveCount(0);
   expect(app.activations).toBeLessThanOrEqual(12);
@@ -33,7 +30,7 @@ test('a form says what is wrong in the grower’s words and keeps what was typed
   await page.goto('/start');
   await page.getByRole('textbox', { name: 'Latitude' }).fill('200');
   await page.getByRole('textbox', { name: 'Time zone' }).fill('Mars/Olympus');
-  await app.tap('Begin');
+  await app.tap('Create garden');
   await expect(page.getByText('At most 90.')).toBeVisible();
   await expect(page.getByText('A time zone such as Europe/London.')).toBeVisible();
   await expect(page.getByText('Choose one.')).toBeVisible();
@@ -51,7 +48,7 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
     await page.getByRole('textbox', { name: label }).fill(text);
   }
   await app.tap('Moschata squash');
-  await app.tap('Begin');
+  await app.tap('Create garden');
   await expect(page.getByText('Demo,')).toHaveCount(0);
   await page.goto('/bench/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
@@ -59,9 +56,9 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   await app.tap('Yes, remove it');
   await expect(page.getByText(/^Demo,/)).toBeVisible();
   await page.goto('/bench/files');
-  await app.chooseFile(() => app.tap('Take in a backup'), backup);
+  await app.chooseFile(() => app.tap('Import a backup'), backup);
   await expect(page.getByText(/Another garden, Wren Cottage/)).toBeVisible();
-  await app.tap('Take it in');
+  await app.tap('Import');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await page.goto('/bench/files');
   const again = await app.readDownload(() => app.tap('Export the garden'));

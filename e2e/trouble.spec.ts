@@ -35,7 +35,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
   await expect(page.getByText('Copied.')).toBeVisible();
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied).toMatch(/^Steady Trowel, report of a device\nBuild: entry-[0-9a-f]+\.js/);
-  const saved = await app.readDownload(() => app.tap('Save it as a file'));
+  const saved = await app.readDownload(() => app.tap('Save as a file'));
   expect(saved.text).toBe(copied);
   // It was put there on purpose.
   expect(app.errors.splice(0)).toEqual(['a promise nobody kept']);
@@ -47,10 +47,10 @@ test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app,
   await page.goto('/weather');
   await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('300');
-  await app.tap('Keep');
+  await app.tap('Save');
   await expect(page.getByText('At most 140.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('86');
-  await app.tap('Keep');
+  await app.tap('Save');
   await expect(page.getByText(/54 °F to 86 °F/).first()).toBeVisible();
   await page.goto('/bench/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));

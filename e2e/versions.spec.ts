@@ -58,8 +58,8 @@ const offer = (page: Page) => page.getByRole('button', { name: 'Use it now' });
 const entriesShown = async (page: Page): Promise<number> =>
   Number((await page.getByText(/^All [\d,]+ entries/).innerText()).replace(/\D/g, ''));
 
-/** Opens the demo and waits until its version is kept for use without a network. */
-async function visit(page: Page, address: string): Promise<void> {
+/** Opens the demo and waits until its version is stored for use without a network. */
+async function openInstalled(page: Page, address: string): Promise<void> {
   await page.goto(address);
   await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready);
@@ -67,7 +67,7 @@ async function visit(page: Page, address: string): Promise<void> {
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
 }
 
-test('a new version is offered and not applied by itself; an old tab beside it loses nothing', async ({
+test('a new version is offered and not applied by itself; an old tab next to it loses nothing', async ({
   app,
   page,
   context,
@@ -75,16 +75,16 @@ test('a new version is offered and not applied by itself; an old tab beside it l
   const deployment = await deploy();
   const { address } = deployment;
   try {
-    await visit(page, address);
+    await openInstalled(page, address);
     const oldApp = new App(await context.newPage());
     const old = oldApp.page;
     await old.goto(`${address}/bench`);
     await old.getByRole('link', { name: 'Today' }).click();
-    await old.getByRole('button', { name: 'Go on with the walk' }).click();
+    await old.getByRole('button', { name: 'Continue the walk' }).click();
     await expect(old.getByRole('button', { name: /, next$/i }).first()).toBeVisible();
     deployment.renew();
 
-    // In the middle of the walk it is offered, and the walk goes on as it was.
+    // In the middle of the walk it is offered, and the walk continues as it was.
     await page.goto(`${address}/scout`);
     await expect(offer(page)).toBeVisible();
     await app.tap('One female more');
@@ -107,14 +107,14 @@ test('a new version is offered and not applied by itself; an old tab beside it l
     await expect.poll(() => entriesShown(page)).toBeGreaterThan(before);
     const after = await entriesShown(page);
 
-    // A screen that the old tab never fetched is gone from the server: it says so and leads on.
+    // A screen that the old tab never loaded is gone from the server: it says so and offers a reload.
     await old.bringToFront();
     await old.goBack();
     await old.goBack();
     const cdp = await context.newCDPSession(old);
     await cdp.send('Network.clearBrowserCache');
     await old.getByRole('link', { name: /^Settings/ }).click();
-    await expect(old.getByRole('heading', { name: 'This screen could not be fetched' })).toBeVisible();
+    await expect(old.getByRole('heading', { name: 'This screen could not be loaded' })).toBeVisible();
     await old.getByRole('button', { name: 'Reload' }).click();
     await expect(old.getByRole('link', { name: 'Bench' })).toBeVisible();
     await old.goto(`${address}/bench/settings`);

@@ -1,6 +1,7 @@
 import { type Browser, type Page } from '@playwright/test';
 import { DEMO_GARDEN } from '../demo/phones';
-import { KIND_VERSIONS, type Bodies, type Kind, type StoredEntry } from '../src/core/journal/entry';
+import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
+import type { StoredEntry } from '../src/core/journal/entry';
 import { median, report } from './ratio';
 
 const BEDS = 60;
@@ -16,7 +17,7 @@ function largePlan(): StoredEntry[] {
     const at = '2026-07-18T18:00:00.000Z';
     const n = entries.length + 1;
     const envelope = { at, recorded: at, garden: DEMO_GARDEN, device: 'bench', action: `a${n}`, lamport: n };
-    entries.push({ ...envelope, id: `e${n}`, kind, v: KIND_VERSIONS[kind], body });
+    entries.push({ ...envelope, id: `e${n}`, kind, v: KINDS[kind].version, body });
   };
   const site = { latitude: 52, longitude: 0, zone: 'Europe/London' };
   say('garden.described', { name: 'Large', place: 'Large', ...site });
@@ -105,7 +106,7 @@ async function carryABed(browser: Browser, base: string): Promise<Seen> {
   return { longest, changed: changed / steps, paths };
 }
 
-/** Reports the longest task while a bed is carried over 3,000 plants, and what was drawn anew. */
+/** Reports the longest task while a bed is carried over 3,000 plants, and what was drawn again. */
 export async function dragBench(browser: Browser, base: string): Promise<void> {
   const runs: Seen[] = [];
   for (let run = 0; run < RUNS; run += 1) runs.push(await carryABed(browser, base));

@@ -1,4 +1,4 @@
-import { isolationReports, type IsolationReport } from '../src/core/crossing/isolation';
+import { isolationReports, type IsolationReport } from '../src/core/isolation/isolationReport';
 import { reportsByPairs } from './isolationByPairs';
 import { largeGarden } from './largeGarden';
 import { ratioOf, report } from './ratio';
@@ -12,16 +12,16 @@ function differenceOf(fast: readonly IsolationReport[], plain: readonly Isolatio
   plain.forEach((wanted, i) => {
     const got = fast[i]!;
     if (got.verdict !== wanted.verdict) throw new Error(`${wanted.variety}: another verdict`);
-    for (const [d, danger] of wanted.dangers.entries()) {
-      const other = got.dangers[d];
-      if (other?.id !== danger.id || Math.abs(other.metres - danger.metres) > 1e-9) {
-        throw new Error(`${wanted.variety} and ${danger.id}: another distance`);
+    for (const [d, risk] of wanted.risks.entries()) {
+      const other = got.risks[d];
+      if (other?.id !== risk.id || Math.abs(other.metres - risk.metres) > 1e-9) {
+        throw new Error(`${wanted.variety} and ${risk.id}: another distance`);
       }
-      compare(other.share.share, danger.share.share);
-      compare(other.share.low, danger.share.low);
-      compare(other.share.high, danger.share.high);
+      compare(other.share.share, risk.share.share);
+      compare(other.share.low, risk.share.low);
+      compare(other.share.high, risk.share.high);
     }
-    compare(got.foreign.share, wanted.foreign.share);
+    compare(got.outcrossing.share, wanted.outcrossing.share);
   });
   return most;
 }

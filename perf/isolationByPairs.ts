@@ -1,16 +1,11 @@
-import {
-  candidatesOf,
-  judge,
-  travelOf,
-  type Candidate,
-  type IsolationQuestion,
-  type IsolationReport,
-} from '../src/core/crossing/isolation';
-import type { ShareRange } from '../src/core/crossing/foreignShare';
-import { pollenFromField, type PollenKernel } from '../src/core/crossing/pollenKernel';
+import { candidatesOf, dispersalOf, type Candidate } from '../src/core/isolation/candidates';
+import { judgeIsolation, type IsolationReport } from '../src/core/isolation/isolationReport';
+import type { IsolationQuestion } from '../src/core/isolation/question';
+import type { ShareRange } from '../src/core/isolation/expectedOutcrossing';
+import { pollenFromField, type PollenKernel } from '../src/core/pollen/pollenKernel';
 
 /**
- * The same reports by the plainest way there is: every plant beside every other, in one loop over typed arrays.
+ * The same reports by the plainest way there is: every plant with every other, in one loop over typed arrays.
  * Distances and sums of pollen are gathered on the way; the judging is the app's own.
  */
 export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
@@ -33,15 +28,15 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
   const crosses = new Uint8Array(v * s);
   candidates.forEach((some, i) =>
     some.forEach((candidate) => {
-      comes[i * s + columnOf(candidate, v)] = candidate.comes;
+      comes[i * s + columnOf(candidate, v)] = candidate.effectiveShare;
       crosses[i * s + columnOf(candidate, v)] = 1;
     }),
   );
   const kernels = varieties.map((variety) => {
-    const { middle, low, high } = travelOf(variety).kernels;
+    const { middle, low, high } = dispersalOf(variety).kernels;
     return { three: [middle, low, high], flat: flatOf([middle, low, high]) };
   });
-  const nearest2 = new Float64Array(v * s).fill(Infinity);
+  const nearestSquared = new Float64Array(v * s).fill(Infinity);
   const sums = new Float64Array(v * s * 3);
   const pollen = new Float64Array(s * 3);
   for (let i = 0; i < n; i += 1) {
@@ -55,7 +50,7 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       if (other !== own && crosses[cell] === 0) continue;
       const [dx, dy] = [xs[j]! - x, ys[j]! - y];
       const r2 = dx * dx + dy * dy;
-      if (r2 < nearest2[cell]!) nearest2[cell] = r2;
+      if (r2 < nearestSquared[cell]!) nearestSquared[cell] = r2;
       for (let k = 0; k < 3; k += 1) {
         const at = PART * k;
         const n = 1 / (1 + r2 * flat[at + 1]!);
@@ -68,22 +63,22 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       if (crosses[cell] === 0) continue;
       const { middle, radius, plants } = outside[o]!;
       const r2 = (middle.x - x) ** 2 + (middle.y - y) ** 2;
-      if (r2 < nearest2[cell]!) nearest2[cell] = r2;
+      if (r2 < nearestSquared[cell]!) nearestSquared[cell] = r2;
       for (let k = 0; k < 3; k += 1) {
         pollen[(v + o) * 3 + k] = plants * pollenFromField(Math.sqrt(r2), radius, three[k]!);
       }
     }
     addShares(own, { s, pollen, comes, sums });
   }
-  return judge(question, {
+  return judgeIsolation(question, {
     metres: (i, ref) => {
       if (varieties[i]!.places.length === 0) return undefined;
-      const metres = Math.sqrt(nearest2[i * s + columnOf(ref, v)]!);
+      const metres = Math.sqrt(nearestSquared[i * s + columnOf(ref, v)]!);
       if (ref.from === 'outside') return Math.max(0, metres - outside[ref.index]!.radius);
       return Number.isFinite(metres) ? metres : undefined;
     },
-    share: (i, some) => {
-      const { value } = travelOf(varieties[i]!).outcrossing;
+    outcrossing: (i, some) => {
+      const { value } = dispersalOf(varieties[i]!).outcrossing;
       const crossed = [Math.sqrt(value[0] * value[1]), ...value];
       const count = varieties[i]!.places.length;
       const each = some.map((candidate): ShareRange => {
@@ -93,8 +88,8 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       });
       const sum = (of: (range: ShareRange) => number): number => each.reduce((all, one) => all + of(one), 0);
       return {
-        all: { share: sum((r) => r.share), low: sum((r) => r.low), high: sum((r) => r.high) },
-        each,
+        total: { share: sum((r) => r.share), low: sum((r) => r.low), high: sum((r) => r.high) },
+        bySource: each,
       };
     },
   });

@@ -1,7 +1,7 @@
 import { Journal } from '../src/core/journal/journal';
 import type { StoredEntry } from '../src/core/journal/entry';
 import { EntryLog } from '../src/data/log/entryLog';
-import { MemoryStore } from '../src/data/testStore';
+import { MemoryStore } from '../src/data/memoryStore';
 import { longJournal } from './longJournal';
 import { ratioOf, report } from './ratio';
 

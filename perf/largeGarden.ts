@@ -1,10 +1,10 @@
 import { seededChance } from '../demo/chance';
 import { CROP_IDS } from '../src/core/crops/catalogue';
-import type { GrownVariety, IsolationQuestion, OutsideSource } from '../src/core/crossing/isolation';
+import type { GrownVariety, IsolationQuestion, OutsideSource } from '../src/core/isolation/question';
 import { placeOf } from '../src/core/garden/places';
 
 const PURPOSES = ['eat', 'seedForFun', 'seedToKeep', 'rareOrSold'] as const;
-const KERNELS = ['sweet', 'pop', 'starchy'] as const;
+const ENDOSPERM = ['sweet', 'pop', 'starchy'] as const;
 /** Kinds a market gardener or a keeper of varieties grows most of. */
 const MOST = ['pepo', 'maxima', 'moschata', 'melon', 'cucumber', 'corn', 'tomato', 'annuum'] as const;
 
@@ -36,8 +36,13 @@ export function largeGarden(plants: number, varieties = 60, outside = 20): Isola
       );
       const crop = cropOf(i);
       const purpose = PURPOSES[i % PURPOSES.length]!;
-      const kernel = KERNELS[i % KERNELS.length]!;
-      return { id: `v${i}`, crop, purpose, places, ...(crop === 'corn' && { kernel }) };
+      return {
+        id: `v${i}`,
+        crop,
+        purpose,
+        places,
+        ...(crop === 'corn' && { endosperm: ENDOSPERM[i % ENDOSPERM.length]! }),
+      };
     }),
     outside: Array.from({ length: outside }, (_, i): OutsideSource => {
       const angle = chance.between(0, 2 * Math.PI);
@@ -48,7 +53,7 @@ export function largeGarden(plants: number, varieties = 60, outside = 20): Isola
         middle: { x: metres * Math.cos(angle), y: metres * Math.sin(angle) },
         radius: chance.between(0, 50),
         plants: Math.round(chance.between(5, 20_000)),
-        sure: 'told',
+        certainty: 'told',
       };
     }),
   };

@@ -1,19 +1,7 @@
 import { liveSeason } from '../demo/season';
 import type { Entry } from '../src/core/journal/entry';
+import { isStructural } from '../src/core/journal/kinds/kinds';
 
-const STRUCTURE = new Set([
-  'garden.described',
-  'device.named',
-  'season.named',
-  'surroundings.described',
-  'bed.laid',
-  'variety.described',
-  'flowering.seen',
-  'barrier.set',
-  'outside.described',
-  'plan.removed',
-  'plants.set',
-]);
 const ULID = /\b01K[0-9A-HJKMNP-TV-Z]{23}\b/g;
 const DAY = /\b20\d\d-\d\d-\d\d/g;
 
@@ -25,8 +13,8 @@ const addYears = (day: string, years: number): string => `${Number(day.slice(0, 
  */
 export function longJournal(length: number): Entry[] {
   const season = liveSeason();
-  const structure = season.filter(({ kind }) => STRUCTURE.has(kind));
-  const lived = season.filter(({ kind }) => !STRUCTURE.has(kind));
+  const structure = season.filter(({ kind }) => isStructural(kind));
+  const lived = season.filter(({ kind }) => !isStructural(kind));
   const kept = new Set(JSON.stringify(structure).match(ULID));
   const years = [lived.slice(-(length - structure.length))];
   let missing = length - structure.length - years[0]!.length;

@@ -2,7 +2,7 @@ import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 
 /**
- * Ratios of runs taken in turn, each run against the one beside it, so that a machine whose speed changes between
+ * Ratios of runs taken in turn, each run against the one next to it, so that a machine whose speed changes between
  * one minute and the next treats both alike. Before each run what the one before left behind is swept up, so that
  * nobody pays for another's garbage.
  */
@@ -41,7 +41,7 @@ export async function ratioOf(
 
 let missed = 0;
 
-/** Prints a ratio beside its bound. */
+/** Prints a ratio and its bound. */
 export function report(what: string, ratio: number, bound: number): void {
   const holds = ratio <= bound;
   if (!holds) missed += 1;

@@ -8,7 +8,7 @@ const ROOT = path.resolve(__dirname, '..');
 const EMPTY = path.join(ROOT, '.cache', 'empty-app');
 const LIMIT_KB = 420;
 
-/** Gzipped bytes of the scripts that a page's HTML asks for. */
+/** Gzipped bytes of the scripts that a page's HTML loads. */
 function scriptsOf(dist: string, page: string): number {
   const html = readFileSync(path.join(dist, page), 'utf8');
   const sources = [...html.matchAll(/<script[^>]*\bsrc="([^"]+)"/g)].map(([, source]) => source!);
@@ -49,7 +49,7 @@ export function sizeBench(): void {
   const empty = scriptsOf(EMPTY, 'index.html');
   console.log(
     `        Today ${(today / 1000).toFixed(1)} kB, an empty route ${(empty / 1000).toFixed(1)} kB, ` +
-      `fetched after for the first entry ${(scriptNamed(dist, 'schema') / 1000).toFixed(1)} kB, all gzipped`,
+      `fetched after for the first entry ${(scriptNamed(dist, 'entrySchema') / 1000).toFixed(1)} kB, all gzipped`,
   );
   report('scripts of Today against 420 kB', today / 1000 / LIMIT_KB, 1);
   report('scripts of Today against those of an empty route', today / empty, 1.45);

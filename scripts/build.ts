@@ -54,7 +54,7 @@ function writePolicy(): void {
   writeFileSync(path.join(FRESH, 'csp.json'), JSON.stringify({ scripts: [...hashes].sort() }, null, 2));
 }
 
-/** Pages are precached under the address by which they are asked for: `/fruit`, not `/fruit/index.html`. */
+/** Pages are precached under the address that the browser requests: `/fruit`, not `/fruit/index.html`. */
 async function writeServiceWorker(): Promise<void> {
   const { count, warnings } = await generateSW({
     globDirectory: FRESH,

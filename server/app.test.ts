@@ -77,7 +77,7 @@ test('scripts run only from here or by their hash, and nothing leaves the origin
   expect(policy).not.toContain('upgrade-insecure-requests');
 });
 
-test('built scripts may be kept for good, the service worker must be asked for each time', async () => {
+test('built scripts may be kept for good, the service worker must be fetched each time', async () => {
   expect((await get('/_expo/static/js/entry.js')).headers['cache-control']).toContain('immutable');
   expect((await get('/sw.js')).headers['cache-control']).toBe('no-cache');
 });

@@ -12,7 +12,7 @@ const YEAR_S = 365 * 24 * 3600;
 /**
  * Serves the built app.
  *
- * @param dist folder of the static export, with `csp.json` beside it naming the hashes of inline scripts.
+ * @param dist folder of the static export, with `csp.json` in it naming the hashes of inline scripts.
  */
 export function createApp(dist: string): Express {
   const app = express();
@@ -43,7 +43,7 @@ export function createApp(dist: string): Express {
     }),
   );
   app.use(compression());
-  // A service worker must be asked for anew each time, else a new version would never be seen.
+  // A service worker must be requested each time, else a new version would never be seen.
   app.get('/sw.js', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(path.join(dist, 'sw.js'));
   });

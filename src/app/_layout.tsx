@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { DataProvider } from '@/data/provider';
+import { DataProvider } from '@/data/hooks/provider';
 import { Shell } from '@/screens/shell/Shell';
 
 export { ErrorBoundary } from '@/screens/shell/ErrorBoundary';

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Start() {
   return (
     <Route title="Your own garden">
-      <LateScreen screen="start" />
+      <LazyScreen screen="start" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Weather() {
   return (
     <Route title="Weather">
-      <LateScreen screen="weather" />
+      <LazyScreen screen="weather" />
     </Route>
   );
 }

@@ -7,7 +7,7 @@ test('a real garden goes by the device’s clock', () => {
   expect(near(Clock.real().now(), wallNow())).toBe(true);
 });
 
-test('the demo begins at its own time and can be put forward, never back', () => {
+test('the demo begins at its own time and can be moved forward, never back', () => {
   const clock = Clock.demo(EVENING, undefined);
   expect(near(clock.now(), EVENING)).toBe(true);
   clock.forwardTo(EVENING + 3_600_000);
@@ -16,7 +16,7 @@ test('the demo begins at its own time and can be put forward, never back', () =>
   expect(near(clock.now(), EVENING + 3_600_000)).toBe(true);
 });
 
-test('after a short absence the demo has gone on, after a long one it takes up where it was left', () => {
+test('after a short absence the demo has gone on, after a long one it continues where it was left', () => {
   const offset = EVENING - wallNow();
   const shortly = Clock.demo(0, { offset, seen: EVENING - 60_000 });
   expect(near(shortly.now(), EVENING)).toBe(true);
@@ -24,7 +24,7 @@ test('after a short absence the demo has gone on, after a long one it takes up w
   expect(near(days.now(), EVENING - 3 * 86_400_000)).toBe(true);
 });
 
-test('a device whose clock was put back does not take the demo back', () => {
+test('a device whose clock was set back does not move the demo back', () => {
   const clock = Clock.demo(0, { offset: EVENING - wallNow() - 5_000_000, seen: EVENING });
   expect(near(clock.now(), EVENING)).toBe(true);
 });

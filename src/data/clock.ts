@@ -29,7 +29,7 @@ const AWAY_MS = 30 * 60_000;
 
 /**
  * A garden's clock. A real garden's is the device's. The demo's runs at the same pace from a moment of its
- * own; it can be put forward, never back.
+ * own; it can be moved forward, never back.
  */
 export class Clock {
   #offset: number;

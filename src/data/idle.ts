@@ -1,4 +1,4 @@
-/** Work in the background waits at most this long for a moment in which nothing else is asked. */
+/** Work in the background waits at most this long for a moment in which nothing else is to be done. */
 const LONGEST_WAIT_MS = 1_000;
 
 /** Resolves when the page has nothing better to do. */

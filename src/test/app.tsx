@@ -1,4 +1,4 @@
-import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { expose, type Endpoint } from 'comlink';
 import { ExpoRoot } from 'expo-router';
 import requireContext from 'expo-router/build/testing-library/require-context-ponyfill';
@@ -10,14 +10,15 @@ import { liveSeason } from '../../demo/season';
 import type { StoredEntry } from '@/core/journal/entry';
 import { checkBackup } from '@/data/files/checkBackup';
 import { encodeBackup } from '@/data/files/backup';
-import { faultOfEntry } from '@/data/schema';
+import { faultOfEntry } from '@/data/schema/entrySchema';
 import { EntryLog } from '@/data/log/entryLog';
-import { DEMO_STORE, openStore } from '@/data/storage';
+import { DEMO_STORE, DEVICE_STORE, openStore } from '@/data/storage';
 import { COMPUTE } from '@/worker/compute';
 
 /**
  * The whole app in a browser-like world: its real routes, store, journal and handlers of the workers. What is
- * stood in for is the browser's own: width, workers, downloads, and the server with the demo's file.
+ * simulated is the browser's own: width, workers, downloads, and the server with the demo's file. Each test has a
+ * browser of its own, with nothing stored.
  */
 
 const ROUTES = requireContext(
@@ -27,6 +28,8 @@ const ROUTES = requireContext(
 ) as unknown as ComponentProps<typeof ExpoRoot>['context'];
 
 configure({
+  // Whether an element is hidden is computed from its styles and takes most of a test; the browser's own tests see it.
+  defaultHidden: true,
   // A whole page in each failure helps nobody.
   getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found'),
   // A busy machine takes its time; what never comes still fails.
@@ -39,6 +42,12 @@ export const DEMO: readonly StoredEntry[] = liveSeason();
 export const downloads: string[] = [];
 /** The text that the next file chooser gives. */
 export const chosen: { text: string } = { text: '' };
+
+beforeEach(async () => {
+  await Promise.all([DEVICE_STORE, DEMO_STORE].map((name) => openStore(name).clear()));
+  localStorage.clear();
+  downloads.length = 0;
+});
 
 /** A worker in this thread: the same handlers, behind the same messages. */
 class WorkerHere extends EventTarget {
@@ -62,7 +71,7 @@ class WorkerHere extends EventTarget {
 const tell = (target: EventTarget, data: unknown): void =>
   void setTimeout(() => target.dispatchEvent(new MessageEvent('message', { data })), 0);
 
-function standIns(wide: boolean): void {
+function simulateBrowser(wide: boolean): void {
   window.matchMedia = (query: string) =>
     ({
       matches: query.includes('min-width') && wide,
@@ -109,23 +118,29 @@ function standIns(wide: boolean): void {
 
 /** Opens the app at an address and waits until the garden is open. */
 export async function openApp(address: string, { wide = false } = {}): Promise<void> {
-  standIns(wide);
+  simulateBrowser(wide);
   render(
     <Head.Provider>
       <ExpoRoot context={ROUTES} location={address} />
     </Head.Provider>,
   );
-  await waitFor(() => expect(screen.queryByText(/^(Opening the garden|Fetching the screen)…$/)).toBeNull(), {
+  await waitFor(() => expect(screen.queryByText(/^(Opening the garden|Loading)…$/)).toBeNull(), {
     timeout: 20_000,
   });
   await screen.findAllByRole('heading', undefined, { timeout: 20_000 });
 }
 
+/** Closes the app and opens it again, with what it has stored. */
+export async function reopenApp(address: string, options: { wide?: boolean } = {}): Promise<void> {
+  cleanup();
+  await openApp(address, options);
+}
+
 const PRESSABLE = 'button, a, [role="button"], [role="link"], [role="radio"]';
 
 /**
- * Presses a button, link or option by its name. The name is its label or its text: to work it out by all the
- * rules of accessibility takes seconds on a long page here, and is done in the browser's own tests.
+ * Presses a button, link or option by its name. The name is its label or its text: computing it by all the rules of
+ * accessibility takes seconds on a long page here, and is done in the browser's own tests.
  */
 export async function tap(name: string | RegExp): Promise<void> {
   const fits = (element: HTMLElement): boolean => {
@@ -134,7 +149,8 @@ export async function tap(name: string | RegExp): Promise<void> {
   };
   const target = await waitFor(() => {
     const found = Array.from(document.querySelectorAll<HTMLElement>(PRESSABLE)).find(fits);
-    if (found?.matches('[disabled], [aria-disabled="true"]')) throw new Error(`${String(name)} is deaf yet`);
+    if (found?.matches('[disabled], [aria-disabled="true"]'))
+      throw new Error(`${String(name)} does not accept input yet`);
     if (!found) throw new Error(`nothing to tap is called ${String(name)}`);
     return found;
   });
@@ -147,7 +163,11 @@ export async function tap(name: string | RegExp): Promise<void> {
 
 /** Types into a field by its name. */
 export function type(name: string, text: string): void {
-  fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } });
+  const field = Array.from(document.querySelectorAll('input, textarea')).find(
+    (each) => each.getAttribute('aria-label') === name,
+  );
+  if (!field) throw new Error(`no field is called ${name}`);
+  fireEvent.change(field, { target: { value: text } });
 }
 
 /** Lets the app work for a while. */

@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
 import { ThemeProvider } from '@rneui/themed';
 import { useState, type ReactElement } from 'react';
 import { DropChart } from './charts/DropChart';
@@ -6,7 +6,7 @@ import { IntervalBar } from './charts/IntervalBar';
 import { PegString } from './charts/PegString';
 import { Choice } from './parts/Choice';
 import { Field } from './parts/Field';
-import { Line } from './parts/Line';
+import { ListRow } from './parts/ListRow';
 import { Stepper } from './parts/Stepper';
 import { elementsTheme, PALETTES } from './theme';
 
@@ -61,7 +61,7 @@ test('a choice names its options, tells which is on, and what is wrong', () => {
   expect(screen.getByText('Choose one.').getAttribute('aria-live')).toBe('polite');
 });
 
-test('a field is tied to its note, and to its fault when there is one', () => {
+test('a field names its note, and its fault when there is one', () => {
   const { rerender } = show(<Field label="Rows" value="1" note="across" onChange={() => undefined} />);
   const described = (): string | undefined =>
     document.getElementById(screen.getByRole('textbox').getAttribute('aria-describedby') ?? '')
@@ -77,10 +77,10 @@ test('a field is tied to its note, and to its fault when there is one', () => {
 });
 
 test('a line is a link when it leads somewhere, and plain text when not', () => {
-  const { unmount } = show(<Line title="Files" onPress={() => undefined} selected />);
+  const { unmount } = show(<ListRow title="Files" onPress={() => undefined} selected />);
   expect(screen.getByRole('link', { name: 'Files' }).getAttribute('aria-current')).toBe('true');
   unmount();
-  show(<Line title="Files" />);
+  show(<ListRow title="Files" />);
   expect(screen.queryByRole('link')).toBeNull();
 });
 
@@ -123,11 +123,31 @@ test('an interval lies where its figures are, and is left out when there are non
 });
 
 test('drops are as tall as they are many, on at least fourteen days', () => {
-  show(<DropChart width={300} drops={[0, 0, 4, 2]} lookDays={[3, 7]} label="drops by day" />);
+  show(<DropChart width={300} drops={[0, 0, 4, 2]} lookDays={[3, 7]} number={String} label="drops by day" />);
   const heights = Array.from(document.querySelectorAll('rect')).map((bar) =>
     Number(bar.getAttribute('height')),
   );
   expect(heights).toHaveLength(14);
   expect(heights[3]! * 2).toBeCloseTo(heights[2]!, 6);
   expect(heights[0]).toBe(0);
+});
+
+test('the drops are a table too, of the days that have any', () => {
+  show(
+    <DropChart
+      width={300}
+      drops={[0, 0, 4, 1.25]}
+      lookDays={[]}
+      number={(value) => value.toFixed(1)}
+      label="by day"
+    />,
+  );
+  const table = screen.getByRole('table', { name: 'by day' });
+  const rows = within(table).getAllByRole('row');
+  expect(rows.map((row) => Array.from(row.children, ({ textContent }) => textContent))).toEqual([
+    ['Day', 'Dropped'],
+    ['3', '4.0'],
+    ['4', '1.3'],
+  ]);
+  expect(within(rows[0]!).getAllByRole('columnheader')).toHaveLength(2);
 });

@@ -1,7 +1,7 @@
 import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
-import type { RoundRequest } from '@/core/route/planRound';
+import type { RoundRequest } from '@/core/work/route/planRound';
 import { Outdated, WorkerClient, type Transport } from './client';
 import { COMPUTE, type Compute } from './compute';
 
@@ -29,7 +29,7 @@ const request = (donor: string): RoundRequest => ({
     ['A', { x: 1, y: 1 }],
     ['B', { x: 5, y: 1 }],
   ]),
-  walls: [],
+  obstacles: [],
   from: SIX,
   inHand: new Set(),
 });
@@ -45,7 +45,7 @@ test('a newer question ends the older one', async () => {
   const older = client.ask((compute) => compute.planRound(request('A')));
   const newer = client.ask((compute) => compute.planRound(request('B')));
   await expect(older).rejects.toBeInstanceOf(Outdated);
-  expect((await newer).visits[0]).toMatchObject({ kind: 'pick', plant: 'B' });
+  expect((await newer).stops[0]).toMatchObject({ kind: 'pick', plant: 'B' });
 });
 
 test('cancelling stops the work', async () => {

@@ -1,4 +1,4 @@
-import { planRound, type RoundPlan, type RoundRequest } from '@/core/route/planRound';
+import { planRound, type RoundPlan, type RoundRequest } from '@/core/work/route/planRound';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
 export const COMPUTE = {

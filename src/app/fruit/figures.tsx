@@ -1,10 +1,10 @@
-import { FiguresScreen } from '@/screens/fruit/FiguresScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Figures() {
   return (
     <Route title="Set and drop">
-      <FiguresScreen />
+      <LazyScreen screen="setRates" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Barrier() {
   return (
     <Route title="In the way">
-      <LateScreen screen="barrier" />
+      <LazyScreen screen="barrier" />
     </Route>
   );
 }

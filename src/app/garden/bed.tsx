@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Bed() {
   return (
     <Route title="A bed">
-      <LateScreen screen="bed" />
+      <LazyScreen screen="bed" />
     </Route>
   );
 }

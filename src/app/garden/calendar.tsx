@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Calendar() {
   return (
     <Route title="When it flowers">
-      <LateScreen screen="calendar" />
+      <LazyScreen screen="calendar" />
     </Route>
   );
 }

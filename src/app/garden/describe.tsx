@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Describe() {
   return (
     <Route title="Describe a variety">
-      <LateScreen screen="describe" />
+      <LazyScreen screen="describe" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Garden() {
   return (
     <Route title="Garden">
-      <LateScreen screen="garden" />
+      <LazyScreen screen="garden" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Outside() {
   return (
-    <Route title="Beyond the garden">
-      <LateScreen screen="outside" />
+    <Route title="What grows nearby">
+      <LazyScreen screen="outside" />
     </Route>
   );
 }

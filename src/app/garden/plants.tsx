@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Plants() {
   return (
     <Route title="Plants">
-      <LateScreen screen="plants" />
+      <LazyScreen screen="plants" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Surroundings() {
   return (
     <Route title="The land around">
-      <LateScreen screen="surroundings" />
+      <LazyScreen screen="surroundings" />
     </Route>
   );
 }

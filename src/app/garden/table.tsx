@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Table() {
   return (
     <Route title="The plan as a table">
-      <LateScreen screen="table" />
+      <LazyScreen screen="table" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LateScreen } from '@/screens/shell/LateScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Variety() {
   return (
     <Route title="A variety">
-      <LateScreen screen="variety" />
+      <LazyScreen screen="variety" />
     </Route>
   );
 }

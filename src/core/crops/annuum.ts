@@ -4,7 +4,7 @@ import { PEPPER } from './figures';
 export const annuum: CropFacts = {
   ...PEPPER,
   name: 'Sweet pepper and chilli',
-  kinds: 'bell, paprika, cayenne, jalapeño',
+  types: 'bell, paprika, cayenne, jalapeño',
   species: 'Capsicum annuum',
   group: 'pepper',
 };

@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { chosen, SQUASH } from './figures';
+import { ourDefault, SQUASH } from './figures';
 
 export const argyrosperma: CropFacts = {
   ...SQUASH,
   name: 'Argyrosperma squash',
-  kinds: 'cushaw',
+  types: 'cushaw',
   species: 'Cucurbita argyrosperma',
   group: 'argyrosperma',
-  hours: { from: 'sunrise', opens: chosen<Span>([-1, 0], 'h'), shuts: chosen<Span>([4, 4], 'h') },
-  setPrior: chosen(0.55, 'share'),
-  eatAfter: chosen<Span>([50, 60], 'd'),
-  seedAfter: chosen<Span>([60, 70], 'd'),
+  hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 4], 'h') },
+  setPrior: ourDefault(0.55, 'share'),
+  eatAfter: ourDefault<Span>([50, 60], 'd'),
+  seedAfter: ourDefault<Span>([60, 70], 'd'),
 };

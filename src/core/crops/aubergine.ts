@@ -1,17 +1,17 @@
 import type { CropFacts, Span } from './crop';
-import { chosen, PEPPER } from './figures';
+import { ourDefault, PEPPER } from './figures';
 
 export const aubergine: CropFacts = {
   ...PEPPER,
   name: 'Aubergine',
-  kinds: 'eggplant, brinjal',
+  types: 'eggplant, brinjal',
   species: 'Solanum melongena',
   group: 'aubergine',
-  outcrossing: chosen<Span>([0.05, 0.4], 'share'),
-  receptive: chosen<Span>([48, 96], 'h'),
-  setPrior: chosen(0.55, 'share'),
-  eatAfter: chosen<Span>([15, 25], 'd'),
-  seedAfter: chosen<Span>([55, 70], 'd'),
+  outcrossing: ourDefault<Span>([0.05, 0.4], 'share'),
+  receptive: ourDefault<Span>([48, 96], 'h'),
+  setPrior: ourDefault(0.55, 'share'),
+  eatAfter: ourDefault<Span>([15, 25], 'd'),
+  seedAfter: ourDefault<Span>([55, 70], 'd'),
   methods: ['brush', 'vibrate', 'emasculate'],
   cautions: ['mosaicOnHands'],
 };

@@ -4,7 +4,7 @@ import { PEPPER } from './figures';
 export const baccatum: CropFacts = {
   ...PEPPER,
   name: 'Chilli, C. baccatum',
-  kinds: 'ají types',
+  types: 'ají types',
   species: 'Capsicum baccatum',
   group: 'baccatum',
 };

@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { BY_INSECTS, chosen, development, FOR_ISOLATION } from './figures';
+import { INSECT_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const broadBean: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Broad bean',
-  kinds: 'fava, field and horse beans',
+  types: 'fava, field and horse beans',
   species: 'Vicia faba',
   group: 'broadBean',
-  carrier: 'insects',
-  outcrossing: chosen<Span>([0.3, 0.7], 'share'),
-  ...BY_INSECTS,
+  pollenVector: 'insects',
+  outcrossing: ourDefault<Span>([0.3, 0.7], 'share'),
+  ...INSECT_ISOLATION,
   development: development(1, 750, 35),
 };

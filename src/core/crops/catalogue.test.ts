@@ -1,4 +1,4 @@
-import { CROP_IDS, cropOf, GUIDED_IDS, guidedCropOf } from './catalogue';
+import { CROP_IDS, cropOf, GUIDED_CROP_IDS, guidedCropOf } from './catalogue';
 import type { Figure, Span } from './crop';
 
 /** Every figure of a crop, with where it stands. */
@@ -59,17 +59,17 @@ test('temperatures that are published', () => {
 });
 
 // Common practice, no source: what each crop is pollinated with, and when its flowers open.
-test('habits of the trade', () => {
+test('growth habits', () => {
   expect(cropOf('tomato').methods[0]).toBe('vibrate');
-  expect(cropOf('corn')).toMatchObject({ carrier: 'wind', habit: 'tasselAndEar', covers: ['shootBag'] });
+  expect(cropOf('corn')).toMatchObject({ pollenVector: 'wind', habit: 'monoecious', covers: ['shootBag'] });
   for (const id of ['bottleGourd', 'snakeGourd'] as const) {
-    expect(cropOf(id)).toMatchObject({ carrier: 'nightInsects', hours: { from: 'sunset' } });
+    expect(cropOf(id)).toMatchObject({ pollenVector: 'nightInsects', hours: { from: 'sunset' } });
   }
   expect(cropOf('potato').cautions).toContain('poisonousBerries');
-  expect(cropOf('melon').asks).toContain('flowers');
+  expect(cropOf('melon').variableTraits).toContain('flowers');
 });
 
 test('the walk and the round lead through the squashes, whose hours are known', () => {
-  expect(GUIDED_IDS).toEqual(['pepo', 'maxima', 'moschata', 'argyrosperma']);
+  expect(GUIDED_CROP_IDS).toEqual(['pepo', 'maxima', 'moschata', 'argyrosperma']);
   expect(guidedCropOf('corn')).toBeUndefined();
 });

@@ -82,15 +82,24 @@ const CATALOGUE = Object.fromEntries(CROP_IDS.map((id) => [id, { ...FACTS[id], i
   Crop
 >;
 
+/**
+ * The facts of a crop.
+ *
+ * @example cropOf('pepo').species // 'Cucurbita pepo'
+ */
 export const cropOf = (id: CropId): Crop => CATALOGUE[id];
 
 const isGuided = (crop: Crop): crop is GuidedCrop =>
   crop.guided && crop.hours?.from === 'sunrise' && crop.floor !== undefined && crop.setPrior !== undefined;
 
-/** The crop, if the walk and the round lead through it. */
+/**
+ * The crop, if the walk and the round lead through it.
+ *
+ * @example guidedCropOf('tomato') // undefined
+ */
 export function guidedCropOf(id: CropId): GuidedCrop | undefined {
   const crop = cropOf(id);
   return isGuided(crop) ? crop : undefined;
 }
 
-export const GUIDED_IDS = CROP_IDS.filter((id) => guidedCropOf(id));
+export const GUIDED_CROP_IDS = CROP_IDS.filter((id) => guidedCropOf(id));

@@ -4,7 +4,7 @@ import { PEPPER } from './figures';
 export const chinense: CropFacts = {
   ...PEPPER,
   name: 'Chilli, C. chinense',
-  kinds: 'habanero and bonnet types',
+  types: 'habanero and bonnet types',
   species: 'Capsicum chinense',
   group: 'pepper',
 };

@@ -4,7 +4,7 @@ import { watermelon } from './watermelon';
 export const citron: CropFacts = {
   ...watermelon,
   name: 'Citron melon',
-  kinds: 'preserving and fodder melons',
+  types: 'preserving and fodder melons',
   species: 'Citrullus amarus',
-  asks: [],
+  variableTraits: [],
 };

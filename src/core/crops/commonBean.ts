@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { AS_SELFERS, chosen, development, FOR_ISOLATION } from './figures';
+import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const commonBean: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Common bean',
-  kinds: 'French, snap, dry and climbing beans',
+  types: 'French, snap, dry and climbing beans',
   species: 'Phaseolus vulgaris',
   group: 'bean',
-  carrier: 'self',
-  outcrossing: chosen<Span>([0.002, 0.02], 'share'),
-  ...AS_SELFERS,
+  pollenVector: 'self',
+  outcrossing: ourDefault<Span>([0.002, 0.02], 'share'),
+  ...SELFER_ISOLATION,
   development: development(8, 500, 40),
 };

@@ -1,5 +1,5 @@
-import type { TraitName } from '../journal/entry';
-import type { DegreeDayMethod } from '../season/degreeDays';
+import type { DegreeDayMethod } from '../weather/degreeDays';
+import type { TraitName } from './traits';
 
 /**
  * Where a figure comes from. `practice`: common practice, no source. `memory`: published, quoted from memory.
@@ -19,25 +19,25 @@ export interface Figure<T = number> {
 export type Span = readonly [number, number];
 
 /**
- * Where the sexes sit. `separate`: male and female flowers on one plant; `maleAndPerfect`: males, and perfect
- * flowers that carry the fruit; `tasselAndEar`: corn; `perfect`: both in each flower.
+ * Where the sexes sit. `monoecious`: male and female flowers on one plant, in corn as tassel and ear;
+ * `andromonoecious`: males, and perfect flowers that carry the fruit; `perfect`: both sexes in each flower.
  */
-export type Habit = 'separate' | 'maleAndPerfect' | 'tasselAndEar' | 'perfect';
+export type Habit = 'monoecious' | 'andromonoecious' | 'perfect';
 
-/** How pollen travels from plant to plant. */
-export type Carrier = 'insects' | 'nightInsects' | 'wind' | 'self';
+/** What carries pollen from plant to plant. */
+export type PollenVector = 'insects' | 'nightInsects' | 'wind' | 'self';
 
-/** How pollen is brought by hand, the crop's own way first. */
+/** How pollen is brought by hand. */
 export type Method = 'maleFlower' | 'brush' | 'swab' | 'vibrate' | 'shake' | 'emasculate' | 'tasselBag';
 
-/** What keeps a flower shut or guarded, the crop's own first. */
+/** What keeps a flower shut, or insects out. */
 export type CropCover = 'tape' | 'cord' | 'bag' | 'peg' | 'indoors' | 'shootBag' | 'cage';
 
 /** What can hurt somebody or spread with this crop. */
 export type CropCaution =
   'bitterFruit' | 'poisonousBerries' | 'mosaicOnHands' | 'fruitBlotch' | 'hotJuice' | 'bladesAndStaples';
 
-/** Hours at which flowers open and shut on a mild day, beside sunrise or sunset. */
+/** Hours at which flowers open and shut on a mild day, from sunrise or sunset. */
 export interface FlowerHours {
   readonly from: 'sunrise' | 'sunset';
   readonly opens: Figure<Span>;
@@ -46,7 +46,7 @@ export interface FlowerHours {
   readonly doneByClock?: Figure;
 }
 
-/** Least distance from what can cross, from little to much care, for each purpose. */
+/** Least isolation distance from anything it can cross with, from little to much care, for each purpose. */
 export interface Distances {
   readonly casual: Figure<Span>;
   readonly saving: Figure<Span>;
@@ -75,26 +75,30 @@ export interface Development {
   readonly method: DegreeDayMethod;
   /** Degree days from sowing to the first flowers; for corn to the first pollen and silk. */
   readonly toFlower: Figure;
-  /** Share of them that a raised plant has behind it when it is planted out. */
-  readonly raised: Figure;
+  /** Share of them that a transplant has behind it when it is planted out. */
+  readonly transplantFraction: Figure;
   /** Days for which a variety flowers, unless the season ends it; for corn until the last silk has faded. */
-  readonly flowersFor: Figure;
+  readonly floweringDays: Figure;
 }
 
-/** What there is to know of a crop. Fields that are left out have no meaning for it, or nobody has told us. */
+/** What there is to know of a crop. Fields that are left out have no meaning for it, or are not known. */
 export interface CropFacts {
   /** As growers call it. */
   readonly name: string;
-  /** Kinds it comes in, for those who know it by these. */
-  readonly kinds: string;
+  /** The types it comes in, for those who know it by these. */
+  readonly types: string;
   /** Botanical name. */
   readonly species: string;
   /** All varieties of one group cross freely. */
   readonly group: string;
   readonly habit: Habit;
-  readonly carrier: Carrier;
+  readonly pollenVector: PollenVector;
   /** Share of the seed that other plants father where plants stand mixed and open to insects and wind. */
   readonly outcrossing: Figure<Span>;
+  /** Does foreign pollen change what is eaten in the same year? */
+  readonly xenia?: true;
+  /** Is the fruit spoilt by pollen it does not need, where it sets without? */
+  readonly pollinationSpoilsFruit?: true;
   /** Do the evening walk and the morning round lead through this crop? */
   readonly guided: boolean;
   readonly hours?: FlowerHours;
@@ -103,25 +107,28 @@ export interface CropFacts {
   /** How long a female can be pollinated. */
   readonly receptive?: Figure<Span>;
   /** Male flowers that come for each female. */
-  readonly malesPresent?: Figure<Span>;
+  readonly malesPerFemale?: Figure<Span>;
   /** Chance that one hand-pollinated flower sets, before own records speak. */
   readonly setPrior?: Figure;
-  /** Males wanted for each female. */
-  readonly males: { readonly fruit: Figure; readonly seed: Figure };
+  /** Males to use on each female. */
+  readonly malesWanted: { readonly fruit: Figure; readonly seed: Figure };
   /** Days from pollination to eating stage and to ripe seed on the plant. */
   readonly eatAfter?: Figure<Span>;
   readonly seedAfter?: Figure<Span>;
   /** Fruits a plant can ripen for seed. */
   readonly seedFruits?: Figure<Span>;
   readonly looks: Looks;
+  /** The crop's own way first. */
   readonly methods: readonly Method[];
   readonly covers: readonly CropCover[];
   readonly distances: Distances;
+  /** What holds instead for varieties whose style stands out of its cone. */
+  readonly exserted?: { readonly distances: Distances; readonly outcrossing: Figure<Span> };
   /** Days wanted between the last pollen of one and the first silk of another: uniform varieties, landraces. */
   readonly timeApart?: Figure<Span>;
   readonly mothers: Mothers;
   readonly development: Development;
-  /** What has to be asked of each variety, since it differs within the crop. */
-  readonly asks: readonly TraitName[];
+  /** Traits to be given for each variety, since they differ within the crop. */
+  readonly variableTraits: readonly TraitName[];
   readonly cautions: readonly CropCaution[];
 }

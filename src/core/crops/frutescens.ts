@@ -4,7 +4,7 @@ import { PEPPER } from './figures';
 export const frutescens: CropFacts = {
   ...PEPPER,
   name: 'Chilli, C. frutescens',
-  kinds: 'tabasco and bird types',
+  types: 'tabasco and bird types',
   species: 'Capsicum frutescens',
   group: 'pepper',
 };

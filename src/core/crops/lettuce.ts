@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { AS_SELFERS, chosen, development, FOR_ISOLATION } from './figures';
+import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const lettuce: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Lettuce',
-  kinds: 'cos, butterhead, crisphead, loose-leaf',
+  types: 'cos, butterhead, crisphead, loose-leaf',
   species: 'Lactuca sativa',
   group: 'lettuce',
-  carrier: 'self',
-  outcrossing: chosen<Span>([0.005, 0.03], 'share'),
-  ...AS_SELFERS,
+  pollenVector: 'self',
+  outcrossing: ourDefault<Span>([0.005, 0.03], 'share'),
+  ...SELFER_ISOLATION,
   development: development(4, 1300, 30),
 };

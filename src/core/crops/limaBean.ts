@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { IN_BETWEEN, chosen, development, FOR_ISOLATION } from './figures';
+import { INTERMEDIATE_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const limaBean: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Lima bean',
-  kinds: 'butter and sieva beans',
+  types: 'butter and sieva beans',
   species: 'Phaseolus lunatus',
   group: 'limaBean',
-  carrier: 'self',
-  outcrossing: chosen<Span>([0.02, 0.3], 'share'),
-  ...IN_BETWEEN,
+  pollenVector: 'self',
+  outcrossing: ourDefault<Span>([0.02, 0.3], 'share'),
+  ...INTERMEDIATE_ISOLATION,
   development: development(10, 550, 50),
 };

@@ -1,12 +1,12 @@
 import type { CropFacts, Span } from './crop';
-import { chosen, GOURD, practice } from './figures';
+import { ourDefault, GOURD, practice } from './figures';
 
 export const luffa: CropFacts = {
   ...GOURD,
   name: 'Luffa',
-  kinds: 'sponge and ridge gourds',
+  types: 'sponge and ridge gourds',
   species: 'Luffa aegyptiaca',
   group: 'luffa',
-  carrier: 'insects',
-  hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: chosen<Span>([8, 12], 'h') },
+  pollenVector: 'insects',
+  hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

@@ -1,15 +1,15 @@
 import type { CropFacts, Span } from './crop';
-import { AS_PEPPERS, development, FOR_ISOLATION, practice } from './figures';
+import { PEPPER_ISOLATION, development, ISOLATION_ONLY, practice } from './figures';
 
 export const okra: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Okra',
-  kinds: 'lady’s fingers',
+  types: 'lady’s fingers',
   species: 'Abelmoschus esculentus',
   group: 'okra',
-  carrier: 'insects',
+  pollenVector: 'insects',
   outcrossing: practice<Span>([0.04, 0.2], 'share'),
   covers: ['bag', 'cage'],
-  ...AS_PEPPERS,
+  ...PEPPER_ISOLATION,
   development: development(15, 450, 60),
 };

@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { AS_SELFERS, chosen, development, FOR_ISOLATION } from './figures';
+import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const pea: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Pea',
-  kinds: 'shelling, snow and snap peas',
+  types: 'shelling, snow and snap peas',
   species: 'Pisum sativum',
   group: 'pea',
-  carrier: 'self',
-  outcrossing: chosen<Span>([0.001, 0.01], 'share'),
-  ...AS_SELFERS,
+  pollenVector: 'self',
+  outcrossing: ourDefault<Span>([0.001, 0.01], 'share'),
+  ...SELFER_ISOLATION,
   development: development(4, 600, 25),
 };

@@ -1,19 +1,19 @@
 import type { CropFacts, Span } from './crop';
-import { AS_SELFERS, chosen, development, FOR_ISOLATION } from './figures';
+import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const potato: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Potato',
-  kinds: 'for true seed',
+  types: 'for true seed',
   species: 'Solanum tuberosum',
   group: 'potato',
-  carrier: 'self',
-  outcrossing: chosen<Span>([0.01, 0.2], 'share'),
-  receptive: chosen<Span>([48, 96], 'h'),
-  setPrior: chosen(0.3, 'share'),
-  seedAfter: chosen<Span>([42, 56], 'd'),
+  pollenVector: 'self',
+  outcrossing: ourDefault<Span>([0.01, 0.2], 'share'),
+  receptive: ourDefault<Span>([48, 96], 'h'),
+  setPrior: ourDefault(0.3, 'share'),
+  seedAfter: ourDefault<Span>([42, 56], 'd'),
   covers: ['bag', 'cage'],
-  ...AS_SELFERS,
+  ...SELFER_ISOLATION,
   development: development(7, 550, 30),
   cautions: ['poisonousBerries'],
 };

@@ -4,7 +4,7 @@ import { PEPPER } from './figures';
 export const pubescens: CropFacts = {
   ...PEPPER,
   name: 'Chilli, C. pubescens',
-  kinds: 'rocoto',
+  types: 'rocoto',
   species: 'Capsicum pubescens',
   group: 'pubescens',
 };

@@ -1,14 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { BY_INSECTS, chosen, development, FOR_ISOLATION } from './figures';
+import { INSECT_ISOLATION, ourDefault, development, ISOLATION_ONLY } from './figures';
 
 export const runnerBean: CropFacts = {
-  ...FOR_ISOLATION,
+  ...ISOLATION_ONLY,
   name: 'Runner bean',
-  kinds: 'scarlet and white runners',
+  types: 'scarlet and white runners',
   species: 'Phaseolus coccineus',
   group: 'runnerBean',
-  carrier: 'insects',
-  outcrossing: chosen<Span>([0.3, 0.9], 'share'),
-  ...BY_INSECTS,
+  pollenVector: 'insects',
+  outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),
+  ...INSECT_ISOLATION,
   development: development(8, 520, 60),
 };

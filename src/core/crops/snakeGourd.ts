@@ -1,12 +1,12 @@
 import type { CropFacts, Span } from './crop';
-import { chosen, GOURD, practice } from './figures';
+import { ourDefault, GOURD, practice } from './figures';
 
 export const snakeGourd: CropFacts = {
   ...GOURD,
   name: 'Snake gourd',
-  kinds: 'serpent gourd',
+  types: 'serpent gourd',
   species: 'Trichosanthes cucumerina',
   group: 'snakeGourd',
-  carrier: 'nightInsects',
-  hours: { from: 'sunset', opens: practice<Span>([-1, 1], 'h'), shuts: chosen<Span>([8, 12], 'h') },
+  pollenVector: 'nightInsects',
+  hours: { from: 'sunset', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

@@ -4,8 +4,8 @@ import { GOURD } from './figures';
 export const waxGourd: CropFacts = {
   ...GOURD,
   name: 'Wax gourd',
-  kinds: 'ash gourd, fuzzy melon',
+  types: 'ash gourd, fuzzy melon',
   species: 'Benincasa hispida',
   group: 'waxGourd',
-  carrier: 'insects',
+  pollenVector: 'insects',
 };

@@ -2,7 +2,8 @@ import { liveSeason } from '../../../demo/season';
 import { Journal } from '../journal/journal';
 import type { EntryOf } from '../journal/entry';
 import { addDays } from '../time/calendar';
-import { fruitOf, fruitsOf, looksDue, seasonAt } from './fruits';
+import { fruitOf, fruitsOf, looksDue } from './fruits';
+import { SEASON_DAYS, seasonAt } from '../season/seasons';
 
 const SEASON = liveSeason();
 const DAY = '2026-07-18';
@@ -16,14 +17,19 @@ const fruits = fruitsOf(journal, garden, DAY, season);
 test('the season is the named one, else the two hundred days up to the day', () => {
   expect(season.name).not.toBe('');
   expect(season.from <= DAY && DAY <= season.to).toBe(true);
-  expect(seasonAt(new Journal(), DAY)).toEqual({ season: '', name: '', from: addDays(DAY, -200), to: DAY });
+  expect(seasonAt(new Journal(), DAY)).toEqual({
+    season: '',
+    name: '',
+    from: addDays(DAY, -SEASON_DAYS),
+    to: DAY,
+  });
 });
 
 test('every pollinated flower is a fruit, newest first, and no other flower is', () => {
-  const dabs = SEASON.filter(
+  const pollinations = SEASON.filter(
     (entry): entry is EntryOf<'pollinated'> & typeof entry => entry.kind === 'pollinated',
   );
-  expect(fruits).toHaveLength(new Set(dabs.map(({ body }) => body.flower)).size);
+  expect(fruits).toHaveLength(new Set(pollinations.map(({ body }) => body.flower)).size);
   const mornings = fruits.map(({ flower }) => flower.morning!);
   expect(mornings).toEqual([...mornings].sort().reverse());
 });
@@ -38,9 +44,9 @@ test('a season leaves out the fruits of others', () => {
 test('due are those whose day has come and who were not looked at today; the overdue come first', () => {
   const due = looksDue(fruits, garden, DAY);
   expect(due.length).toBeGreaterThan(0);
-  const days = due.map(({ look, course }) => look!.by - course.age);
+  const days = due.map(({ look, history }) => look!.by - history.age);
   expect(days).toEqual([...days].sort((a, b) => a - b));
-  for (const { look, course } of due) expect(course.age).toBeGreaterThanOrEqual(look!.from);
+  for (const { look, history } of due) expect(history.age).toBeGreaterThanOrEqual(look!.from);
 
   const [first] = due;
   const seen = new Journal();

@@ -1,26 +1,25 @@
+import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { courseOf, nextLook, type Course, type DueLook } from './course';
+import { fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
 
 /** A pollinated flower with all that is known of it. */
 export interface Fruit {
   readonly flower: Flower;
   readonly plant: Plant;
   readonly variety: Variety;
-  readonly course: Course;
-  /** The look that comes next; due when `course.age >= look.from`. */
+  readonly history: FruitHistory;
+  /** The look that comes next; due when `history.age >= look.from`. */
   readonly look: DueLook | undefined;
 }
 
-/** The season a day falls into; where none was named, the 200 days up to it. */
-export function seasonAt(journal: Journal, day: Day): Season {
-  const named = [...journal.all('season').values()].find(({ from, to }) => from <= day && day <= to);
-  return named ?? { season: '', name: '', from: addDays(day, -200), to: day };
-}
-
-/** Pollinated flowers whose morning lies in a season, newest first. */
+/**
+ * Pollinated flowers whose morning lies in a season, newest first.
+ *
+ * @example fruitsOf(new Journal(), garden, today, season) // []
+ */
 export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: Season): Fruit[] {
   const fruits: Fruit[] = [];
   const last = season.to < today ? season.to : today;
@@ -33,21 +32,29 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
   return fruits;
 }
 
-/** One flower as a fruit; `undefined` when it was never pollinated or its plant is not known. */
+/**
+ * One flower as a fruit; `undefined` when it was never pollinated or its plant is not known.
+ *
+ * @example fruitOf(journal, garden, today, male) // undefined
+ */
 export function fruitOf(journal: Journal, garden: Garden, today: Day, flower: Flower): Fruit | undefined {
-  const course = courseOf(flower, today, garden.zone);
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
-  if (!course || !variety) return undefined;
-  return { flower, plant, variety, course, look: nextLook(course, flower.looks, variety.crop) };
+  const history = variety && fruitHistory(flower, cropOf(variety.crop).looks, today, garden.zone);
+  if (!history) return undefined;
+  return { flower, plant, variety, history, look: nextLook(history, flower.looks.length) };
 }
 
-/** Fruits to look at today: their look's day has come and nobody has looked today. Overdue ones first. */
+/**
+ * Fruits to look at today: their look's day has come and nobody has looked today. Overdue ones first.
+ *
+ * @example looksDue([], garden, today) // []
+ */
 export function looksDue(fruits: readonly Fruit[], garden: Garden, today: Day): Fruit[] {
   return fruits
-    .filter(({ look, course, flower }) => {
+    .filter(({ look, history, flower }) => {
       const lookedToday = flower.looks.some(({ at }) => dayAt(toMs(at), garden.zone) === today);
-      return look && course.age >= look.from && !lookedToday;
+      return look && history.age >= look.from && !lookedToday;
     })
-    .sort((a, b) => a.look!.by - a.course.age - (b.look!.by - b.course.age));
+    .sort((a, b) => a.look!.by - a.history.age - (b.look!.by - b.history.age));
 }

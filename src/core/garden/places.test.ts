@@ -5,7 +5,7 @@ import {
   bearingTo,
   comparePlants,
   cornersOf,
-  fitsInRow,
+  plantsPerRow,
   fromGate,
   metresBetween,
   middleOf,
@@ -76,9 +76,9 @@ test('by spacing, a plant stays where it is when others follow in its row', () =
   const spaced = bed('A', { every: 0.5 });
   expect(placeOf({ row: 1, place: 3 }, spaced, 3)).toEqual(placeOf({ row: 1, place: 3 }, spaced, 12));
   expect(placeOf({ row: 1, place: 1 }, spaced, 1).x).toBe(2.25);
-  expect(fitsInRow(spaced)).toBe(12);
-  expect(fitsInRow({ length: 0.9, every: 0.3 })).toBe(3);
-  expect(fitsInRow(bed('A'))).toBeUndefined();
+  expect(plantsPerRow(spaced)).toBe(12);
+  expect(plantsPerRow({ length: 0.9, every: 0.3 })).toBe(3);
+  expect(plantsPerRow(bed('A'))).toBeUndefined();
 });
 
 test('a turned bed turns about its corner and keeps all lengths', () => {

@@ -1,71 +1,68 @@
-import { cross, metresBetween, type Place } from './places';
+import { metresBetween, type Place } from './places';
+import { segmentsCross, type Segment } from './segments';
 
-/** A straight stretch that cannot be walked through. */
-export interface Stretch {
-  readonly from: Place;
-  readonly to: Place;
-}
+/** Distance from place to place, metres. */
+export type DistanceFunction = (a: Place, b: Place) => number;
 
-export type Metres = (a: Place, b: Place) => number;
-
-/** Round the end of a trellis or wall one keeps this far off it. Our default. */
-const CLEAR_M = 0.3;
+/** One keeps this far from the end of a trellis or wall when walking round it. Our default. */
+const CLEARANCE_M = 0.3;
 
 /**
- * How far one walks from place to place where some stretches cannot be walked through: straight on where nothing
- * stands between, else round their ends by the shortest way [visibility graph, Lozano-Pérez & Wesley 1979, with the
- * shortest paths of Floyd 1962]. Where no way leads round, as into a closed yard, it is the straight line: somebody
- * knows the door.
+ * Walking distance where some segments cannot be crossed: a straight line where nothing stands between, else round
+ * their ends by the shortest path [visibility graph, Lozano-Pérez & Wesley 1979, with the shortest paths of Floyd
+ * 1962]. Where no path leads round, as into a closed yard, it is the straight line: somebody knows the door.
  *
- * @returns a function of two places, metres, that remembers what it was asked.
+ * @returns a function of two places, metres, that remembers its answers.
+ * @example walkingDistance([])({ x: 0, y: 0 }, { x: 3, y: 4 }) // 5
  */
-export function walkingMetres(stretches: readonly Stretch[]): Metres {
-  if (stretches.length === 0) return metresBetween;
-  const open = (a: Place, b: Place): boolean => !stretches.some(({ from, to }) => cross(a, b, from, to));
-  const corners = stretches.flatMap(({ from, to }) => [beyond(to, from), beyond(from, to)]);
-  const between = shortestWays(corners, open);
+export function walkingDistance(obstacles: readonly Segment[]): DistanceFunction {
+  if (obstacles.length === 0) return metresBetween;
+  const isOpen = (a: Place, b: Place): boolean =>
+    !obstacles.some(({ from, to }) => segmentsCross(a, b, from, to));
+  const corners = obstacles.flatMap(({ from, to }) => [justBeyond(to, from), justBeyond(from, to)]);
+  const between = shortestPaths(corners, isOpen);
   const known = new WeakMap<Place, WeakMap<Place, number>>();
   return (a, b) => {
     const held = known.get(a)?.get(b);
     if (held !== undefined) return held;
-    const metres = open(a, b) ? metresBetween(a, b) : roundCorners(a, b, { corners, between, open });
+    const metres = isOpen(a, b) ? metresBetween(a, b) : roundCorners(a, b, { corners, between, isOpen });
     if (!known.has(a)) known.set(a, new WeakMap());
     known.get(a)!.set(b, metres);
     return metres;
   };
 }
 
-/** A spot a little past `end`, seen from the other end. */
-function beyond(other: Place, end: Place): Place {
+/** A place a little past `end`, seen from the other end. */
+function justBeyond(other: Place, end: Place): Place {
   const length = metresBetween(other, end) || 1;
-  const step = CLEAR_M / length;
+  const step = CLEARANCE_M / length;
   return { x: end.x + (end.x - other.x) * step, y: end.y + (end.y - other.y) * step };
 }
 
-function shortestWays(corners: readonly Place[], open: (a: Place, b: Place) => boolean): number[][] {
-  const ways = corners.map((a, i) =>
-    corners.map((b, j) => (i === j ? 0 : open(a, b) ? metresBetween(a, b) : Infinity)),
+function shortestPaths(corners: readonly Place[], isOpen: (a: Place, b: Place) => boolean): number[][] {
+  const paths = corners.map((a, i) =>
+    corners.map((b, j) => (i === j ? 0 : isOpen(a, b) ? metresBetween(a, b) : Infinity)),
   );
-  for (const [via, fromVia] of ways.entries()) {
-    for (const row of ways) {
+  for (const [via, fromVia] of paths.entries()) {
+    for (const row of paths) {
       for (let j = 0; j < row.length; j += 1) row[j] = Math.min(row[j]!, row[via]! + fromVia[j]!);
     }
   }
-  return ways;
+  return paths;
 }
 
 interface Corners {
   readonly corners: readonly Place[];
   readonly between: readonly (readonly number[])[];
-  readonly open: (a: Place, b: Place) => boolean;
+  readonly isOpen: (a: Place, b: Place) => boolean;
 }
 
-function roundCorners(a: Place, b: Place, { corners, between, open }: Corners): number {
-  const reach = (place: Place): { corner: number; metres: number }[] =>
+function roundCorners(a: Place, b: Place, { corners, between, isOpen }: Corners): number {
+  const reachable = (place: Place): { corner: number; metres: number }[] =>
     corners.flatMap((spot, corner) =>
-      open(place, spot) ? [{ corner, metres: metresBetween(place, spot) }] : [],
+      isOpen(place, spot) ? [{ corner, metres: metresBetween(place, spot) }] : [],
     );
-  const [starts, ends] = [reach(a), reach(b)];
+  const [starts, ends] = [reachable(a), reachable(b)];
   let best = Infinity;
   for (const start of starts) {
     for (const end of ends) {

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { liveSeason } from '../../../demo/season';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Journal } from './journal';
+import { SUBJECT_TYPES } from './kinds/definition';
 import { entryOf } from './testEntry';
 import { redoable, undoable } from './undo';
 
@@ -13,25 +14,9 @@ const journalOf = (entries: Iterable<StoredEntry>): Journal => {
   return journal;
 };
 
-const TYPES = [
-  'garden',
-  'device',
-  'season',
-  'surroundings',
-  'bed',
-  'variety',
-  'barrier',
-  'outside',
-  'plant',
-  'walk',
-  'flower',
-  'round',
-  'weather',
-] as const;
-
 /** All states, in an order that does not depend on arrival. */
 function stateOf(journal: Journal): unknown {
-  return TYPES.map((type) =>
+  return SUBJECT_TYPES.map((type) =>
     [...journal.all(type)]
       .map(([id, state]) => [id, 'done' in state ? { ...state, done: [...state.done].sort() } : state])
       .sort(([a], [b]) => (String(a) < String(b) ? -1 : 1)),
@@ -178,7 +163,7 @@ test('an amendment replaces the whole body and can take flowers away and add oth
   ).toEqual(['f2', 'f3']);
 });
 
-test('an amendment that arrives before what it amends waits for it', () => {
+test('an amendment that arrives before its target waits for it', () => {
   const phone = new Writer('phone');
   const [first] = phone.tap(covered('f1'));
   const [amendment] = phone.tap({
@@ -268,7 +253,7 @@ test('pollen that was put on stays on, though another device called the flower m
   const a = new Writer('phone-a');
   const b = new Writer('phone-b', 1);
   a.tap(covered('f1'));
-  const [dab] = a.tap(pollinated('f1'));
+  const [first] = a.tap(pollinated('f1'));
   const [miss] = b.tap({
     kind: 'missed',
     body: { flower: 'f1', plant: 'p1', round: 'r', stop: 'dab-f1', why: 'notFound' },
@@ -277,10 +262,10 @@ test('pollen that was put on stays on, though another device called the flower m
     .all('flower')
     .get('f1')!;
   expect(flower.missed).toBeUndefined();
-  expect(flower.conflicts).toEqual([{ believed: dab!.id, other: miss!.id }]);
+  expect(flower.conflicts).toEqual([{ believed: first!.id, other: miss!.id }]);
 });
 
-test('kinds, versions and fields of a later program are kept as they came', () => {
+test('kinds, versions and fields of a later program stay as they came', () => {
   const known = { ...SEASON[0]!, mood: 'fine' };
   const later = { ...SEASON[1]!, id: 'later', kind: 'danced', body: { steps: 3 } };
   const newer = { ...SEASON[2]!, id: 'newer', v: 99 };
@@ -306,7 +291,7 @@ const bedOfVersion1 = (name: string): object => ({
   rows: 1,
 });
 
-test('beds and varieties of the first version are brought up, those that were amended too, in any order', () => {
+test('beds and varieties of older versions are upcasted, amended ones too, in any order', () => {
   const phone = new Writer('phone');
   const [laid] = phone.tap({ kind: 'bed.laid', body: bedOfVersion1('A') } as Fact);
   const variety = { variety: 'v', name: 'Pale Heron', crop: 'moschata', purpose: 'eat' };
@@ -322,7 +307,7 @@ test('beds and varieties of the first version are brought up, those that were am
   }
 });
 
-test('what was taken off the plan is gone, comes back with undo, and what is said of it later brings it again', () => {
+test('what was removed from the plan is gone; undo or a later entry brings it back', () => {
   const phone = new Writer('phone');
   const laid = phone.tap({ kind: 'bed.laid', body: { ...bedOfVersion1('A'), turn: 0 } } as Fact);
   const [gone] = phone.tap({ kind: 'plan.removed', body: { what: 'bed', id: 'b' } });

@@ -1,14 +1,15 @@
+import type { Day } from '../time/types';
 import type { Entry, EntryOf, StoredEntry } from './entry';
 import { compareEntries } from './order';
 import { REDUCERS } from './reduce';
 import { stableJson } from './stableJson';
 import type { Flower, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
-import { names, visitSubjects, type SubjectType, type Visit } from './subjects';
+import { forEachSubject, namesSubject } from './subjects';
+import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
 import { upcast, withBody } from './upcast';
-import type { Day } from '../time/types';
 
-/** One map for each type of subject, so that no key need be put together and hashed anew for each entry. */
+/** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
 type AnySubject = Subject<States[SubjectType]>;
@@ -24,21 +25,7 @@ type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 export class Journal {
   readonly #entries = new Map<string, StoredEntry>();
   readonly #metas = new Map<string, Meta[]>();
-  readonly #subjects: Subjects = {
-    garden: new SubjectMap(),
-    device: new SubjectMap(),
-    season: new SubjectMap(),
-    surroundings: new SubjectMap(),
-    bed: new SubjectMap(),
-    variety: new SubjectMap(),
-    barrier: new SubjectMap(),
-    outside: new SubjectMap(),
-    plant: new SubjectMap(),
-    walk: new SubjectMap(),
-    flower: new SubjectMap(),
-    round: new SubjectMap(),
-    weather: new SubjectMap(),
-  };
+  readonly #subjects = Object.fromEntries(SUBJECT_TYPES.map((type) => [type, new SubjectMap()])) as Subjects;
   /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
   readonly #mornings = new Map<Day, Set<string>>();
   #dirty: AnySubject[] = [];
@@ -100,7 +87,7 @@ export class Journal {
   #addOne(stored: StoredEntry): void {
     const held = this.#entries.get(stored.id);
     if (held) {
-      this.#meetTwin(held, stored);
+      this.#resolveDuplicateId(held, stored);
       return;
     }
     this.#entries.set(stored.id, stored);
@@ -113,7 +100,7 @@ export class Journal {
       this.#touch(entry.body.target);
       return;
     }
-    this.#visitAll(entry, (type, id) => this.#file(entry, type, id));
+    this.#forEachSubjectEver(entry, (type, id) => this.#file(entry, type, id));
   }
 
   #file(entry: Entry, type: SubjectType, id: string): void {
@@ -140,10 +127,10 @@ export class Journal {
   }
 
   /**
-   * Two entries of one id and different content can only come from damage or tampering. The smaller text
-   * stays, so that the state still depends on the set alone.
+   * Two entries of one id and different content can only come from damage or tampering. The smaller text wins,
+   * so that the state still depends on the set alone.
    */
-  #meetTwin(held: StoredEntry, other: StoredEntry): void {
+  #resolveDuplicateId(held: StoredEntry, other: StoredEntry): void {
     if (held === other) return;
     const text = stableJson(other);
     if (text >= stableJson(held)) return;
@@ -167,31 +154,31 @@ export class Journal {
     else this.#metas.set(target, [meta]);
     if (meta.kind === 'struck') return;
     const stored = this.#entries.get(target);
-    const aimed = stored && upcast(stored);
-    if (!aimed || !amends(meta, aimed)) return;
-    visitSubjects(withBody(aimed, meta.body.body), (type, id) => {
-      if (!this.#subject(type, id)?.entries.includes(aimed)) this.#file(aimed, type, id);
+    const amended = stored && upcast(stored);
+    if (!amended || !amends(meta, amended)) return;
+    forEachSubject(withBody(amended, meta.body.body), (type, id) => {
+      if (!this.#subject(type, id)?.entries.includes(amended)) this.#file(amended, type, id);
     });
   }
 
-  /** Visits the subjects the entry names, now or by any amendment of it, each once. */
-  #visitAll(entry: Entry, visit: Visit): void {
+  /** Calls back with the subjects the entry names, now or by any amendment of it, each once. */
+  #forEachSubjectEver(entry: Entry, each: SubjectCallback): void {
     const metas = this.#metas.get(entry.id);
     if (!metas) {
-      visitSubjects(entry, visit);
+      forEachSubject(entry, each);
       return;
     }
     const seen = new Set<string>();
-    const once: Visit = (type, id) => {
+    const once: SubjectCallback = (type, id) => {
       const key = `${type}:${id}`;
-      if (!seen.has(key)) visit(type, id);
+      if (!seen.has(key)) each(type, id);
       seen.add(key);
     };
-    visitSubjects(entry, once);
-    for (const meta of metas) if (amends(meta, entry)) visitSubjects(withBody(entry, meta.body.body), once);
+    forEachSubject(entry, once);
+    for (const meta of metas) if (amends(meta, entry)) forEachSubject(withBody(entry, meta.body.body), once);
   }
 
-  /** Marks for refolding what an entry is about; a strike of a strike leads on to what that one was about. */
+  /** Marks for refolding what an entry is about; a strike of a strike leads on to what the struck one was about. */
   #touch(id: string): void {
     const seen = new Set<string>();
     let at = id;
@@ -201,7 +188,7 @@ export class Journal {
       const entry = stored && upcast(stored);
       if (!entry) return;
       if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
-      else this.#visitAll(entry, (type, subject) => this.#correct(this.#subject(type, subject)!));
+      else this.#forEachSubjectEver(entry, (type, subject) => this.#correct(this.#subject(type, subject)!));
     }
   }
 
@@ -246,7 +233,7 @@ export class Journal {
     if (!subject.corrected) return subject.entries;
     return subject.entries.flatMap((entry): readonly Entry[] => {
       const now = this.#effective(entry);
-      return now && (now === entry || names(now, subject.type, subject.id)) ? [now] : [];
+      return now && (now === entry || namesSubject(now, subject.type, subject.id)) ? [now] : [];
     });
   }
 

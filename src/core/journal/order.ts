@@ -7,6 +7,7 @@ import type { Envelope } from './entry';
  * Source of the clock: Lamport 1978, "Time, clocks, and the ordering of events".
  *
  * @returns negative when `a` comes first, positive when `b` does, 0 for one and the same entry.
+ * @example [b, a].sort(compareEntries) // [a, b] where a.lamport < b.lamport
  */
 export function compareEntries(a: Envelope, b: Envelope): number {
   if (a.lamport !== b.lamport) return a.lamport - b.lamport;

@@ -1,22 +1,22 @@
 import type { Entry, EntryOf } from './entry';
+import type { SubjectType } from './kinds/definition';
 import { compareEntries } from './order';
 import { reduceFlower } from './reduceFlower';
 import type { Device, Garden, Outside, Plant, Round, States, StopDone, Variety, Walk } from './state';
-import type { SubjectType } from './subjects';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
 
 const last = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K> | undefined =>
   entries.findLast((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
 
-/** What was last said of a subject, unless the last was that it is gone. */
+/** What was last recorded of a subject, unless it was removed after that. */
 function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set' | 'outside.described'>(
   entries: readonly Entry[],
   kind: K,
 ): EntryOf<K> | undefined {
-  const said = last(entries, kind);
+  const described = last(entries, kind);
   const removed = last(entries, 'plan.removed');
-  return said && removed && compareEntries(said, removed) < 0 ? undefined : said;
+  return described && removed && compareEntries(described, removed) < 0 ? undefined : described;
 }
 
 function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefined {
@@ -36,7 +36,7 @@ function reduceOutside(_id: string, entries: readonly Entry[]): Outside | undefi
   return from <= to ? described : { ...described, flowering: { from: to, to: from } };
 }
 
-/** A subject that is simply what was last said of it. */
+/** A subject whose state is simply the last body recorded of it. */
 const latest =
   <T extends 'season' | 'surroundings' | 'weather'>(
     kind: {

@@ -22,14 +22,14 @@ function lookOf(entry: EntryOf<'looked'>): Look {
 /**
  * One flower from bud to harvest.
  *
- * When two devices speak of the same morning, the rule is: pollen that was put on stays on. So a pollination
- * outweighs a miss, and the earlier in order of two pollinations is the one believed; a later one by the same
- * device is a second dab. Either way both entries stay, and the clash is listed in `conflicts`.
+ * When two devices recorded the same morning, the rule is: pollen that was put on stays on. So a pollination
+ * outweighs a miss, and the earlier in order of two pollinations is believed; a later one by the same device is a
+ * repeat. Either way both entries stay, and the conflict is listed in `conflicts`.
  */
 export function reduceFlower(id: string, entries: readonly Entry[]): Flower | undefined {
   if (entries.length === 0) return undefined;
   const looks: Look[] = [];
-  const secondDabs: Pollination[] = [];
+  const laterPollinations: Pollination[] = [];
   const conflicts: Conflict[] = [];
   let missedBy: EntryOf<'missed'> | undefined;
   const flower: Mutable<Flower> = {
@@ -38,7 +38,7 @@ export function reduceFlower(id: string, entries: readonly Entry[]): Flower | un
     sex: undefined,
     code: '',
     morning: undefined,
-    secondDabs,
+    laterPollinations,
     looks,
     conflicts,
   };
@@ -69,7 +69,7 @@ export function reduceFlower(id: string, entries: readonly Entry[]): Flower | un
         if (!believed) flower.pollination = pollinationOf(entry);
         else if (believed.device !== entry.device)
           conflicts.push({ believed: believed.entry, other: entry.id });
-        else secondDabs.push(pollinationOf(entry));
+        else laterPollinations.push(pollinationOf(entry));
         break;
       }
       case 'missed':

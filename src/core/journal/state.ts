@@ -1,16 +1,9 @@
 import type { Day, Instant } from '../time/types';
-import type {
-  Bodies,
-  BudCount,
-  CoverMethod,
-  Donor,
-  Found,
-  LookSeen,
-  MissedWhy,
-  Cause,
-  Sex,
-  Stop,
-} from './entry';
+import type { DayWeather } from '../weather/dayWeather';
+import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
+import type { Bodies } from './kinds/kinds';
+import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
+import type { BudCount, CoverMethod, Sex } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -21,7 +14,6 @@ export type Variety = Bodies['variety.described'] & { readonly firstFlower?: Day
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
 export type Surroundings = Bodies['surroundings.described'];
-export type WeatherNote = Bodies['weather.noted'];
 
 export interface Plant {
   readonly plant: string;
@@ -29,7 +21,7 @@ export interface Plant {
   readonly row: number;
   readonly place: number;
   readonly variety: string;
-  readonly removed?: { readonly why: 'offType' | 'died' | 'other'; readonly at: Instant };
+  readonly removed?: { readonly why: Bodies['plant.removed']['why']; readonly at: Instant };
 }
 
 /** One plant's visit on the evening before `morning`. */
@@ -41,7 +33,7 @@ export interface Walk {
   readonly green: BudCount;
   /** Flowers covered or marked on that visit. */
   readonly flowers: readonly string[];
-  /** Entries to amend when the visit is put right. */
+  /** Entries to amend when the visit is corrected. */
   readonly scoutedEntry?: string;
   readonly coveredEntry?: string;
 }
@@ -49,8 +41,8 @@ export interface Walk {
 export interface Pollination {
   readonly at: Instant;
   readonly donors: readonly Donor[];
-  readonly found: Found;
-  readonly method: Bodies['pollinated']['method'];
+  readonly found: Finding;
+  readonly method: PollinationMethod;
   readonly shutAgain: boolean;
   readonly tagged: boolean;
   readonly device: string;
@@ -59,13 +51,13 @@ export interface Pollination {
 
 export interface Look {
   readonly at: Instant;
-  readonly seen: LookSeen;
+  readonly seen: LookFinding;
   readonly cause?: Cause;
-  readonly tag?: 'there' | 'gone';
+  readonly tag?: TagState;
   readonly entry: string;
 }
 
-/** Two devices said different things of one flower: both are kept, one is believed, the grower is shown. */
+/** Two devices recorded one flower differently: both entries stay, one is believed, and the grower is told. */
 export interface Conflict {
   readonly believed: string;
   readonly other: string;
@@ -82,13 +74,13 @@ export interface Flower {
   /** A male taken for its pollen. */
   readonly picked?: { readonly at: Instant };
   /** A male found unfit at picking. */
-  readonly spoiled?: { readonly why: MissedWhy; readonly at: Instant };
+  readonly spoiled?: { readonly why: MissedReason; readonly at: Instant };
   readonly pollination?: Pollination;
-  /** Later dabs of pollen on the same female. */
-  readonly secondDabs: readonly Pollination[];
-  readonly missed?: { readonly why: MissedWhy; readonly at: Instant };
+  /** Later pollinations of the same female. */
+  readonly laterPollinations: readonly Pollination[];
+  readonly missed?: { readonly why: MissedReason; readonly at: Instant };
   readonly looks: readonly Look[];
-  readonly removed?: { readonly how: 'thinned' | 'lost'; readonly at: Instant };
+  readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };
   readonly harvest?: Omit<Bodies['harvested'], 'flower'> & { readonly at: Instant };
   readonly conflicts: readonly Conflict[];
 }
@@ -98,7 +90,7 @@ export interface StopDone {
   readonly stop: string;
   readonly entry: string;
   readonly at: Instant;
-  readonly outcome: 'done' | MissedWhy;
+  readonly outcome: 'done' | MissedReason;
 }
 
 export interface Round {
@@ -122,5 +114,5 @@ export interface States {
   walk: Walk;
   flower: Flower;
   round: Round;
-  weather: WeatherNote;
+  weather: DayWeather;
 }

@@ -1,5 +1,5 @@
 import type { Entry } from './entry';
-import type { SubjectType } from './subjects';
+import type { SubjectType } from './kinds/definition';
 
 /** One thing the journal speaks of, with what was said and what follows from it. */
 export interface Subject<T> {
@@ -53,8 +53,8 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     return this.get(id) !== undefined;
   }
 
-  forEach(visit: (state: T, id: string, map: ReadonlyMap<string, T>) => void): void {
-    for (const [id, state] of this) visit(state, id, this);
+  forEach(each: (state: T, id: string, map: ReadonlyMap<string, T>) => void): void {
+    for (const [id, state] of this) each(state, id, this);
   }
 
   *entries(): Generator<[string, T], undefined> {

@@ -1,4 +1,4 @@
-import { groupBy } from '../groupBy';
+import { groupBy } from '../text/groupBy';
 import type { StoredEntry } from './entry';
 import type { Journal } from './journal';
 import { compareEntries } from './order';
@@ -26,11 +26,16 @@ const inForce = (journal: Journal, { entries }: Action): boolean =>
  * The action that undo takes back: the device's last one that still holds. Never another device's.
  *
  * @param own entries of this device; those of the last hours are enough.
+ * @example undoable(journal, []) // undefined
  */
 export const undoable = (journal: Journal, own: readonly StoredEntry[]): Action | undefined =>
   actionsOf(own).find((action) => !action.entries.every(isStrike) && inForce(journal, action));
 
-/** The undo that redo takes back: the last one in force, unless something new was done since. */
+/**
+ * The undo that redo takes back: the last one in force, unless something new was done since.
+ *
+ * @example redoable(journal, []) // undefined
+ */
 export function redoable(journal: Journal, own: readonly StoredEntry[]): Action | undefined {
   for (const action of actionsOf(own)) {
     if (!action.entries.every(isStrike)) return undefined;

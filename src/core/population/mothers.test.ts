@@ -13,12 +13,12 @@ test('too few and enough, by what a variety is grown for', () => {
   expect(mothersReport({ crop: 'pepo', purpose: 'seedForFun', plants: 1 }).enough).toBe(true);
   expect(mothersReport({ crop: 'corn', purpose: 'eat', plants: 1 })).toMatchObject({
     enough: true,
-    asked: undefined,
+    required: undefined,
   });
 });
 
 // Marshall & Brown 1975: 59 gametes, 30 plants of an outcrosser, keep an allele of frequency 0.05 with 95 %.
-test('what is kept is the other way round of how many keep it', () => {
+test('the frequency kept is the inverse of the number of plants that keep it', () => {
   const plants = plantsToKeep(0.05, 0.95, 'outcrosser');
   expect(mothersReport({ crop: 'pepo', purpose: 'rareOrSold', plants }).keptFrequency).toBeLessThanOrEqual(
     0.05,
@@ -32,7 +32,7 @@ test('what is kept is the other way round of how many keep it', () => {
   ).toBeLessThanOrEqual(0.05);
 });
 
-test('fruit wanted for seed asks for plants too', () => {
+test('fruit wanted for seed needs plants too', () => {
   expect(mothersReport({ crop: 'melon', purpose: 'seedForFun', plants: 3, fruitWanted: 8 })).toMatchObject({
     enough: false,
     plantsForFruit: 4,

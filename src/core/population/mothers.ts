@@ -1,7 +1,7 @@
 import { cropOf, type CropId } from '../crops/catalogue';
 import type { Span } from '../crops/crop';
-import type { Purpose } from '../journal/entry';
-import { reason, type Reason } from '../reason';
+import type { Purpose } from '../crops/variety';
+import { reason, type Reason } from '../text/reason';
 import { inbreedingPerGeneration } from './effectiveSize';
 
 export interface MothersQuestion {
@@ -14,7 +14,7 @@ export interface MothersQuestion {
 }
 
 export type MothersReason =
-  | 'noMothersAsked'
+  | 'mothersNotRequired'
   | 'mothersEnough'
   | 'mothersTooFew'
   | 'alleleKept'
@@ -23,12 +23,12 @@ export type MothersReason =
   | 'plantsTooFewForFruit';
 
 export interface MothersReport {
-  /** From fewest to what is better; `undefined` when nothing is asked. */
-  readonly asked: Span | undefined;
+  /** The fewest, and a better number; `undefined` when none are required. */
+  readonly required: Span | undefined;
   readonly enough: boolean;
   /** Frequency of the rarest allele that is kept with 95 % chance, when every plant gives seed. */
   readonly keptFrequency: number;
-  /** Plants that the fruit wanted needs, by the fewest fruits that a plant ripens for seed. */
+  /** Plants that the fruit wanted takes, by the fewest fruits that a plant ripens for seed. */
   readonly plantsForFruit?: number;
   readonly reasons: readonly Reason<MothersReason>[];
 }
@@ -36,37 +36,46 @@ export interface MothersReport {
 const CHANCE = 0.95;
 
 /** Does its seed mostly come from its own pollen? */
-const selfs = (crop: CropId): boolean => cropOf(crop).carrier === 'self';
+const isSelfer = (crop: CropId): boolean => cropOf(crop).pollenVector === 'self';
 
-/** Fewest mothers that a purpose asks for. */
-function askedFor(crop: CropId, purpose: Purpose): Span | undefined {
+/** Fewest mothers for a purpose. */
+function requiredMothers(crop: CropId, purpose: Purpose): Span | undefined {
   const { any, keep, conserve } = cropOf(crop).mothers;
-  if (purpose === 'eat') return undefined;
-  if (purpose === 'seedForFun') return [any.value, any.value];
-  return purpose === 'seedToKeep' ? keep.value : conserve.value;
+  switch (purpose) {
+    case 'eat':
+      return undefined;
+    case 'seedForFun':
+      return [any.value, any.value];
+    case 'seedToKeep':
+      return keep.value;
+    case 'rareOrSold':
+      return conserve.value;
+  }
 }
 
 /**
  * Are there enough plants for what a variety is grown for: mothers to keep it, and fruit for the seed wanted? Effective
- * size is taken as the number of plants, as if all gave alike and were not related.
+ * size is taken as the number of plants, as if all contributed alike and were not related.
+ *
+ * @example mothersReport({ crop: 'pepo', purpose: 'seedToKeep', plants: 4 }).enough // false: 5 to 10 are required
  */
 export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQuestion): MothersReport {
-  const asked = askedFor(crop, purpose);
-  const gametes = Math.max(1, selfs(crop) ? plants : 2 * plants);
+  const required = requiredMothers(crop, purpose);
+  const gametes = Math.max(1, isSelfer(crop) ? plants : 2 * plants);
   // ln(1−P)/ln(1−p) gametes keep an allele of frequency p with chance P [Marshall & Brown 1975], solved for p.
   const keptFrequency = 1 - (1 - CHANCE) ** (1 / gametes);
   const perPlant = cropOf(crop).seedFruits?.value[0];
   const plantsForFruit =
     fruitWanted !== undefined && perPlant !== undefined ? Math.ceil(fruitWanted / perPlant) : undefined;
-  const enough = (asked === undefined || plants >= asked[0]) && plants >= (plantsForFruit ?? 0);
+  const enough = (required === undefined || plants >= required[0]) && plants >= (plantsForFruit ?? 0);
   const reasons: Reason<MothersReason>[] = [];
-  if (!asked) reasons.push(reason('noMothersAsked'));
+  if (!required) reasons.push(reason('mothersNotRequired'));
   else {
-    const [least, most] = asked;
+    const [least, most] = required;
     reasons.push(reason(plants >= least ? 'mothersEnough' : 'mothersTooFew', { plants, least, most }));
     if (plants > 0) reasons.push(reason('alleleKept', { share: keptFrequency }));
     // A selfer is inbred already.
-    if (plants > 0 && !selfs(crop)) {
+    if (plants > 0 && !isSelfer(crop)) {
       reasons.push(reason('inbreedingAdds', { share: inbreedingPerGeneration(plants) }));
     }
   }
@@ -75,7 +84,7 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
     reasons.push(reason(plants >= plantsForFruit ? 'plantsForFruit' : 'plantsTooFewForFruit', params));
   }
   return {
-    asked,
+    required,
     enough,
     keptFrequency,
     ...(plantsForFruit !== undefined && { plantsForFruit }),

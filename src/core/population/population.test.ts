@@ -1,8 +1,13 @@
 import * as fc from 'fast-check';
-import { effectiveSize, effectiveSizeOver, inbreedingPerGeneration, type Given } from './effectiveSize';
+import {
+  effectiveSize,
+  effectiveSizeOver,
+  inbreedingPerGeneration,
+  type Contribution,
+} from './effectiveSize';
 import { gametesToKeep, plantsToKeep } from './keepAllele';
 
-const apart = (fathers: number, mothers: number): Given[] => [
+const apart = (fathers: number, mothers: number): Contribution[] => [
   ...Array.from({ length: fathers }, () => ({ seed: 0, pollen: 1 })),
   ...Array.from({ length: mothers }, () => ({ seed: 1, pollen: 0 })),
 ];
@@ -25,7 +30,7 @@ const given = fc.record({
   pollen: fc.double({ min: 0, max: 100, noNaN: true }),
 });
 
-test('plants that all give alike count as many as they are; no others count as more', () => {
+test('plants that all contribute the same count as many as they are, and no others as more', () => {
   fc.assert(
     fc.property(fc.array(given, { minLength: 1, maxLength: 60 }), (plants) => {
       const some = [...plants, { seed: 1, pollen: 1 }];
@@ -42,7 +47,7 @@ test('one mother whose seed fills the jar caps it, however many fathers', () => 
   expect(effectiveSize(plants)).toBeLessThan(4);
 });
 
-test('what cannot be is refused, and nothing given is nothing', () => {
+test('impossible numbers throw, and no contributions give 0', () => {
   expect(effectiveSize([])).toBe(0);
   expect(() => effectiveSize([{ seed: 1, pollen: 0 }])).toThrow(RangeError);
   expect(() => effectiveSize([{ seed: -1, pollen: 1 }])).toThrow(RangeError);
@@ -50,7 +55,7 @@ test('what cannot be is refused, and nothing given is nothing', () => {
   expect(() => effectiveSizeOver([10, 0])).toThrow(RangeError);
 });
 
-test('one narrow year outweighs many wide ones', () => {
+test('one year of few plants outweighs many large ones', () => {
   expect(effectiveSizeOver([100, 100, 100, 2])).toBeCloseTo(4 / (3 / 100 + 1 / 2), 9);
   expect(effectiveSizeOver([50])).toBeCloseTo(50, 9);
   expect(inbreedingPerGeneration(10)).toBe(0.05);

@@ -11,7 +11,7 @@ const male = (flower: string, plant: string, change: Partial<Flower> = {}): Flow
   morning: '2026-07-19',
   cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
   picked: { at: '2026-07-19T04:10:00.000Z' },
-  secondDabs: [],
+  laterPollinations: [],
   looks: [],
   conflicts: [],
   ...change,
@@ -56,31 +56,36 @@ test('covered, intact, clean, shut and tagged to the harvest is true to type', (
   expect(purity.weakest).toBeUndefined();
 });
 
-test('before the harvest it is true so far, and the open link is the tag', () => {
+test('before the harvest it is true so far, and the pending link is the tag', () => {
   const purity = judge(female());
-  expect(purity).toMatchObject({ grade: 'true', soFar: true, weakest: { link: 'tagThere', state: 'open' } });
+  expect(purity).toMatchObject({ grade: 'true', soFar: true, weakest: { link: 'tag', state: 'pending' } });
 });
 
 // The chain of the trade: cover from bud to harvest (common practice, no source).
 test.each([
-  ['not covered', female({ cover: undefined }), 'covered', 'cover.none'],
+  ['not covered', female({ cover: undefined }), 'cover', 'cover.none'],
   [
     'only marked',
     female({ cover: { method: 'none', at: '2026-07-18T18:00:00.000Z' } }),
-    'covered',
+    'cover',
     'cover.none',
   ],
   [
     'covered after opening',
     female({ cover: { method: 'bag', at: '2026-07-19T04:01:00.000Z' } }),
-    'covered',
+    'cover',
     'cover.late',
   ],
   ['a hole', female({ pollination: { ...POLLINATION, found: 'hole' } }), 'intact', 'intact.hole'],
   ['already open', female({ pollination: { ...POLLINATION, found: 'open' } }), 'intact', 'intact.open'],
-  ['left open', female({ pollination: { ...POLLINATION, shutAgain: false } }), 'shutAtOnce', 'shut.leftOpen'],
-  ['never tagged', female({ pollination: { ...POLLINATION, tagged: false } }), 'tagThere', 'tag.never'],
-  ['tag gone at harvest', female(harvested(false)), 'tagThere', 'tag.gone'],
+  [
+    'left open',
+    female({ pollination: { ...POLLINATION, shutAgain: false } }),
+    'closedAgain',
+    'closed.leftOpen',
+  ],
+  ['never tagged', female({ pollination: { ...POLLINATION, tagged: false } }), 'tag', 'tag.never'],
+  ['tag gone at harvest', female(harvested(false)), 'tag', 'tag.gone'],
 ])('one broken link and it is not for seed: %s', (_name, flower, link, code) => {
   const purity = judge(flower);
   expect(purity.grade).toBe('notForSeed');
@@ -91,20 +96,20 @@ test.each([
 test('a male that was not covered, or was spoiled, breaks the chain', () => {
   expect(judge(female(), { males: new Map([['m1', male('m1', 'B', { cover: undefined })]]) })).toMatchObject({
     grade: 'notForSeed',
-    weakest: { link: 'cleanMales' },
+    weakest: { link: 'cleanPollen' },
   });
   const spoiled = male('m1', 'B', { spoiled: { why: 'hole', at: '2026-07-19T04:10:00.000Z' } });
   expect(judge(female(), { males: new Map([['m1', spoiled]]) }).weakest!.reasons[0]!.code).toBe(
-    'males.spoiled',
+    'pollen.spoiled',
   );
 });
 
-test('males that nobody named leave it likely', () => {
+test('unnamed males leave it at “likely”', () => {
   const purity = judge(female({ ...harvested(true), pollination: { ...POLLINATION, donors: [] } }));
-  expect(purity).toMatchObject({ grade: 'likely', weakest: { link: 'cleanMales', state: 'unknown' } });
+  expect(purity).toMatchObject({ grade: 'likely', weakest: { link: 'cleanPollen', state: 'unknown' } });
 });
 
-test('cover cannot mend seed that was crossed before it was sown', () => {
+test('covering does not repair seed that was crossed before it was sown', () => {
   const grades = (['ownGuarded', 'boughtLine', 'swapped', 'unknown', 'openGarden', 'f1'] as const).map(
     (seedSource) => judge(female(harvested(true)), { variety: { variety: 'v', seedSource } }).grade,
   );
@@ -116,17 +121,17 @@ test('pollen of another variety makes a known cross, mother first', () => {
   expect(purity).toMatchObject({ grade: 'notForSeed', cross: { mother: 'v', father: 'w' } });
 });
 
-test('a second dab with foreign pollen counts as much as the first', () => {
-  const dab = { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] };
-  expect(judge(female({ secondDabs: [dab] })).grade).toBe('notForSeed');
+test('a second pollination with foreign pollen counts as much as the first', () => {
+  const later = { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] };
+  expect(judge(female({ laterPollinations: [later] })).grade).toBe('notForSeed');
 });
 
-test('her own plant’s pollen is true, and said', () => {
+test('her own plant’s pollen is true to type, and named', () => {
   const own = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'A', flower: 'm2' }] } }), {
     males: new Map([['m2', male('m2', 'A')]]),
   });
-  expect(own.chain.find(({ link }) => link === 'cleanMales')).toMatchObject({
-    state: 'sound',
-    reasons: [{ code: 'males.ownPlant' }],
+  expect(own.chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
+    state: 'holds',
+    reasons: [{ code: 'pollen.ownPlant' }],
   });
 });

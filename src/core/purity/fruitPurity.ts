@@ -1,19 +1,44 @@
-import type { Purpose, SeedSource } from '../journal/entry';
+import type { SeedSource } from '../crops/variety';
 import type { Flower, Plant, Variety } from '../journal/state';
-import { reason, type Reason } from '../reason';
+import { reason, type Reason } from '../text/reason';
 
-export type LinkName = 'seedSown' | 'covered' | 'intact' | 'cleanMales' | 'shutAtOnce' | 'tagThere';
+export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag';
 
 /**
- * How a link holds. `open`: not yet known, since its time has not come. `unknown`: its time has passed and
+ * How a link holds. `pending`: not yet known, since its time has not come. `unknown`: its time has passed and
  * nobody noted it.
  */
-export type LinkState = 'sound' | 'open' | 'unknown' | 'doubtful' | 'broken';
+export type LinkState = 'holds' | 'pending' | 'unknown' | 'doubtful' | 'broken';
+
+export type PurityReason =
+  | `seed.${SeedSource}`
+  | 'cover.none'
+  | 'cover.late'
+  | 'cover.before'
+  | 'cover.timeUnknown'
+  | 'pollination.notYet'
+  | 'intact.shut'
+  | 'intact.wilted'
+  | 'intact.hole'
+  | 'intact.insect'
+  | 'intact.open'
+  | 'pollen.unnamed'
+  | 'pollen.otherVariety'
+  | 'pollen.spoiled'
+  | 'pollen.uncovered'
+  | 'pollen.ownPlant'
+  | 'pollen.clean'
+  | 'closed.atOnce'
+  | 'closed.leftOpen'
+  | 'tag.present'
+  | 'tag.gone'
+  | 'tag.never'
+  | 'tag.untilHarvest';
 
 export interface Link {
   readonly link: LinkName;
   readonly state: LinkState;
-  readonly reasons: readonly Reason[];
+  readonly reasons: readonly Reason<PurityReason>[];
 }
 
 /** Grades of a fruit's seed, best first. */
@@ -21,10 +46,10 @@ export type Grade = 'true' | 'likely' | 'doubtful' | 'notForSeed';
 
 export interface Purity {
   readonly grade: Grade;
-  /** All links so far hold, yet not all are known: the grade may still fall. */
+  /** Some links are still pending: the grade may yet fall. */
   readonly soFar: boolean;
   readonly chain: readonly Link[];
-  /** The first of the links that decide the grade; `undefined` when all are sound. */
+  /** The first of the links that decide the grade; `undefined` when all hold. */
   readonly weakest?: Link;
   /** A known cross of two varieties, mother first. */
   readonly cross?: { readonly mother: string; readonly father: string };
@@ -37,32 +62,32 @@ export interface PurityEvidence {
   /** Male flowers by id, for the donors' own covers. */
   readonly males: ReadonlyMap<string, Flower>;
   readonly plants: ReadonlyMap<string, Plant>;
-  /** First opening on the flower's morning, UTC milliseconds; `undefined` when it cannot be reckoned. */
+  /** First opening on the flower's morning, UTC milliseconds; `undefined` when it cannot be calculated. */
   readonly opens: number | undefined;
 }
 
-const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'open'];
+const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pending'];
 
 /**
  * Grades the purity of one fruit: a chain from the seed that was sown to the tag at harvest, as strong as its
  * weakest link. Common practice, no source. Isolation by distance, the other way to the same grade, is not
- * weighed here.
+ * considered here.
  */
 export function fruitPurity(evidence: PurityEvidence): Purity {
   const chain = [
-    seedSown(evidence.variety.seedSource),
-    covered(evidence),
-    intact(evidence.flower),
-    cleanMales(evidence),
-    shutAtOnce(evidence.flower),
-    tagThere(evidence.flower),
+    seedSourceLink(evidence.variety.seedSource),
+    coverLink(evidence),
+    intactLink(evidence.flower),
+    cleanPollenLink(evidence),
+    closedAgainLink(evidence.flower),
+    tagLink(evidence.flower),
   ];
   const worst = WORST_FIRST.find((state) => chain.some((link) => link.state === state));
   const weakest = chain.find((link) => link.state === worst);
   const father = fatherVariety(evidence);
   return {
     grade: gradeOf(worst),
-    soFar: chain.some(({ state }) => state === 'open'),
+    soFar: chain.some(({ state }) => state === 'pending'),
     chain,
     ...(weakest && { weakest }),
     ...(father && { cross: { mother: evidence.variety.variety, father } }),
@@ -82,37 +107,37 @@ function gradeOf(worst: LinkState | undefined): Grade {
   }
 }
 
-const link = (name: LinkName, state: LinkState, ...reasons: Reason[]): Link => ({
+const link = (name: LinkName, state: LinkState, ...reasons: Reason<PurityReason>[]): Link => ({
   link: name,
   state,
   reasons,
 });
 
-function seedSown(source: SeedSource): Link {
+function seedSourceLink(source: SeedSource): Link {
   const states: Record<SeedSource, LinkState> = {
-    ownGuarded: 'sound',
-    boughtLine: 'sound',
+    ownGuarded: 'holds',
+    boughtLine: 'holds',
     swapped: 'unknown',
     unknown: 'unknown',
     openGarden: 'doubtful',
     f1: 'broken',
   };
-  return link('seedSown', states[source], reason(`seed.${source}`));
+  return link('seedSource', states[source], reason(`seed.${source}` as const));
 }
 
-function covered({ flower, opens }: PurityEvidence): Link {
-  if (!flower.cover || flower.cover.method === 'none') return link('covered', 'broken', reason('cover.none'));
+function coverLink({ flower, opens }: PurityEvidence): Link {
+  if (!flower.cover || flower.cover.method === 'none') return link('cover', 'broken', reason('cover.none'));
   const method = { method: flower.cover.method };
-  if (opens === undefined) return link('covered', 'unknown', reason('cover.timeUnknown', method));
-  if (Date.parse(flower.cover.at) >= opens) return link('covered', 'broken', reason('cover.late', method));
-  return link('covered', 'sound', reason('cover.before', { ...method, at: flower.cover.at }));
+  if (opens === undefined) return link('cover', 'unknown', reason('cover.timeUnknown', method));
+  if (Date.parse(flower.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
+  return link('cover', 'holds', reason('cover.before', { ...method, at: flower.cover.at }));
 }
 
-function intact({ pollination }: Flower): Link {
-  if (!pollination) return link('intact', 'open', reason('pollination.notYet'));
+function intactLink({ pollination }: Flower): Link {
+  if (!pollination) return link('intact', 'pending', reason('pollination.notYet'));
   switch (pollination.found) {
     case 'shut':
-      return link('intact', 'sound', reason('intact.shut'));
+      return link('intact', 'holds', reason('intact.shut'));
     case 'wilted':
       return link('intact', 'doubtful', reason('intact.wilted'));
     case 'hole':
@@ -122,60 +147,57 @@ function intact({ pollination }: Flower): Link {
   }
 }
 
-const dabsOf = ({ pollination, secondDabs }: Flower): NonNullable<Flower['pollination']>[] =>
-  pollination ? [pollination, ...secondDabs] : [];
+const pollinationsOf = ({ pollination, laterPollinations }: Flower): NonNullable<Flower['pollination']>[] =>
+  pollination ? [pollination, ...laterPollinations] : [];
 
-function cleanMales({ flower, males, plants, variety }: PurityEvidence): Link {
-  const dabs = dabsOf(flower);
-  if (dabs.length === 0) return link('cleanMales', 'open', reason('pollination.notYet'));
-  const donors = dabs.flatMap((dab) => dab.donors);
-  if (donors.length === 0) return link('cleanMales', 'unknown', reason('males.unnamed'));
-  const stranger = donors.find(({ plant }) => {
+function cleanPollenLink({ flower, males, plants, variety }: PurityEvidence): Link {
+  const pollinations = pollinationsOf(flower);
+  if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
+  const donors = pollinations.flatMap((each) => each.donors);
+  if (donors.length === 0) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
+  const foreign = donors.find(({ plant }) => {
     const of = plants.get(plant)?.variety;
     return of !== undefined && of !== variety.variety;
   });
-  if (stranger) {
-    return link('cleanMales', 'broken', reason('males.otherVariety', { plant: stranger.plant }));
+  if (foreign) {
+    return link('cleanPollen', 'broken', reason('pollen.otherVariety', { plant: foreign.plant }));
   }
   const covers = donors.map((donor) => males.get(donor.flower));
-  if (covers.some((male) => male?.spoiled)) return link('cleanMales', 'broken', reason('males.spoiled'));
+  if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
   if (covers.some((male) => male && (!male.cover || male.cover.method === 'none'))) {
-    return link('cleanMales', 'broken', reason('males.uncovered'));
+    return link('cleanPollen', 'broken', reason('pollen.uncovered'));
   }
-  if (covers.some((male) => !male)) return link('cleanMales', 'unknown', reason('males.unnamed'));
+  if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
   const own = donors.every(({ plant }) => plant === flower.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
-  return link('cleanMales', 'sound', own ? reason('males.ownPlant') : reason('males.clean', { fathers }));
+  return link('cleanPollen', 'holds', own ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }));
 }
 
-function shutAtOnce({ pollination }: Flower): Link {
-  if (!pollination) return link('shutAtOnce', 'open', reason('pollination.notYet'));
+function closedAgainLink({ pollination }: Flower): Link {
+  if (!pollination) return link('closedAgain', 'pending', reason('pollination.notYet'));
   return pollination.shutAgain
-    ? link('shutAtOnce', 'sound', reason('shut.atOnce'))
-    : link('shutAtOnce', 'broken', reason('shut.leftOpen'));
+    ? link('closedAgain', 'holds', reason('closed.atOnce'))
+    : link('closedAgain', 'broken', reason('closed.leftOpen'));
 }
 
 /** A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. */
-function tagThere({ pollination, harvest, looks }: Flower): Link {
-  if (!pollination) return link('tagThere', 'open', reason('pollination.notYet'));
-  if (harvest) return harvest.tagThere ? link('tagThere', 'sound', reason('tag.there')) : lostTag();
+function tagLink({ pollination, harvest, looks }: Flower): Link {
+  if (!pollination) return link('tag', 'pending', reason('pollination.notYet'));
+  if (harvest) return harvest.tagThere ? link('tag', 'holds', reason('tag.present')) : lostTag();
   if (looks.findLast(({ tag }) => tag)?.tag === 'gone') return lostTag();
-  if (!pollination.tagged) return link('tagThere', 'broken', reason('tag.never'));
-  return link('tagThere', 'open', reason('tag.untilHarvest'));
+  if (!pollination.tagged) return link('tag', 'broken', reason('tag.never'));
+  return link('tag', 'pending', reason('tag.untilHarvest'));
 }
 
-const lostTag = (): Link => link('tagThere', 'broken', reason('tag.gone'));
+const lostTag = (): Link => link('tag', 'broken', reason('tag.gone'));
 
 /** The father's variety where it is one other variety throughout. */
 function fatherVariety({ flower, plants, variety }: PurityEvidence): string | undefined {
   const fathers = new Set(
-    dabsOf(flower)
+    pollinationsOf(flower)
       .flatMap(({ donors }) => donors)
       .map(({ plant }) => plants.get(plant)?.variety),
   );
   const [father] = fathers;
   return fathers.size === 1 && father !== undefined && father !== variety.variety ? father : undefined;
 }
-
-/** Is seed wanted of a variety grown for this purpose? */
-export const wantsSeed = (purpose: Purpose): boolean => purpose !== 'eat';

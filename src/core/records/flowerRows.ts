@@ -2,9 +2,9 @@ import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden } from '../journal/state';
-import { fruitPurity } from '../purity/fruitPurity';
+import { purityOf } from '../purity/purityOf';
 import type { Day } from '../time/types';
-import { windowsOf } from '../round/morning';
+import { plantLabel } from './plantLabel';
 
 /** Columns of the table of flowers, in order; docs/formats.md says what each holds. */
 export const FLOWER_COLUMNS = [
@@ -21,7 +21,7 @@ export const FLOWER_COLUMNS = [
   'found',
   'pollinated_at',
   'fathers',
-  'second_dabs',
+  'later_pollinations',
   'missed',
   'last_growing_day',
   'failed_day',
@@ -34,7 +34,11 @@ export const FLOWER_COLUMNS = [
 
 export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
 
-/** One row for each flower of the garden, by morning, then by tag. */
+/**
+ * One row for each flower of the garden, by morning, then by tag.
+ *
+ * @example flowerRows(new Journal(), garden, today) // []
+ */
 export function flowerRows(journal: Journal, garden: Garden, today: Day): FlowerRow[] {
   const rows = [...journal.all('flower').values()].map((flower) => flowerRow(journal, garden, today, flower));
   const key = (row: FlowerRow): string => `${row.morning} ${row.sex} ${row.tag} ${row.flower_id}`;
@@ -60,41 +64,14 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Flower)
     found: flower.pollination?.found ?? '',
     pollinated_at: flower.pollination?.at ?? '',
     fathers: flower.pollination?.donors.map((donor) => plantLabel(journal, donor.plant)).join(' ') ?? '',
-    second_dabs: flower.pollination ? String(flower.secondDabs.length) : '',
+    later_pollinations: flower.pollination ? String(flower.laterPollinations.length) : '',
     missed: flower.missed?.why ?? flower.spoiled?.why ?? '',
-    last_growing_day: fruit && fruit.course.lastGrowing > 0 ? String(fruit.course.lastGrowing) : '',
-    failed_day: fruit?.course.failed === undefined ? '' : String(fruit.course.failed),
-    cause: fruit?.course.cause ?? '',
+    last_growing_day: fruit && fruit.history.lastGrowing > 0 ? String(fruit.history.lastGrowing) : '',
+    failed_day: fruit?.history.failed === undefined ? '' : String(fruit.history.failed),
+    cause: fruit?.history.cause ?? '',
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? '',
     purity: fruit ? purityOf(journal, garden, flower)!.grade : '',
     flower_id: flower.flower,
   };
-}
-
-/** A plant as growers write it: bed and row, a point, the place, `C1·4`. */
-export function plantLabel(journal: Journal, id: string): string {
-  const plant = journal.all('plant').get(id);
-  if (!plant) return '?';
-  return `${journal.all('bed').get(plant.bed)?.name ?? '?'}${plant.row}·${plant.place}`;
-}
-
-/** The purity of a flower's seed with the journal's own evidence; `undefined` when its variety is not known. */
-export function purityOf(
-  journal: Journal,
-  garden: Garden,
-  flower: Flower,
-): ReturnType<typeof fruitPurity> | undefined {
-  const plants = journal.all('plant');
-  const variety = journal.all('variety').get(plants.get(flower.plant)?.variety ?? '');
-  if (!variety) return undefined;
-  const window =
-    flower.morning && windowsOf(journal, garden, flower.morning, [variety.crop]).get(variety.crop);
-  return fruitPurity({
-    flower,
-    variety,
-    males: journal.all('flower'),
-    plants,
-    opens: window ? window.opens[0] : undefined,
-  });
 }

@@ -1,7 +1,7 @@
-import type { Purpose, SeedSource } from '../journal/entry';
+import type { Purpose, SeedSource } from '../crops/variety';
 import type { Bed, Plant, Variety } from '../journal/state';
 import { cropOf } from '../crops/catalogue';
-import { groupBy } from '../groupBy';
+import { groupBy } from '../text/groupBy';
 
 /** Columns of the table of the plan; docs/formats.md says what each holds. */
 export const PLAN_COLUMNS = [
@@ -65,7 +65,11 @@ const SEED_WORDS: Readonly<Record<SeedSource, string>> = {
   f1: 'f1',
 };
 
-/** The plan as rows of the same table: one for each row of a bed and each variety in it. */
+/**
+ * The plan as rows of the same table: one for each row of a bed and each variety in it.
+ *
+ * @example planRows([], [], new Map()) // []
+ */
 export function planRows(
   beds: readonly Bed[],
   plants: readonly Plant[],

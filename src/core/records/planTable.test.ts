@@ -38,7 +38,7 @@ test('beds that the table does not place lie apart and are long enough', () => {
 });
 
 test.each([
-  ['A,One,pumpkin,4', 'kind', 'kindDoesNotTell'],
+  ['A,One,pumpkin,4', 'kind', 'ambiguousKind'],
   ['A,One,dahlia,4', 'kind', 'unknownKind'],
   ['A,Nameless,,4', 'kind', 'missing'],
   ['A,One,corn,four', 'plants', 'noNumber'],
@@ -53,7 +53,7 @@ test.each([
   expect(found).toMatchObject({ ok: false, faults: [{ line: 3, column, why }] });
 });
 
-test('every fault of a table is told at once, and nothing of it is taken', () => {
+test('every fault of a table is reported at once, and nothing of it is imported', () => {
   const found = read('bed,variety,kind,plants,sown,purpose\nA,One,dahlia,x,12.5.26,war\nA,Two,corn,3,,');
   expect(found.ok).toBe(false);
   expect(!found.ok && found.faults.map(({ column }) => column).sort()).toEqual([
@@ -91,7 +91,7 @@ const heldBy = (journal: Journal) => ({
   varieties: [...journal.all('variety').values()],
 });
 
-test('a plan that went out as a table comes in as it was', () => {
+test('a plan exported as a table is imported as it was', () => {
   const journal = demo();
   const { beds } = heldBy(journal);
   const plants = [...journal.all('plant').values()];

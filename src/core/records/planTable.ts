@@ -1,8 +1,9 @@
 import { cropOf, CROP_IDS, type CropId } from '../crops/catalogue';
-import { kindCalled, plainName } from '../crossing/kinds';
-import { kindInName } from '../crossing/kindsInName';
-import { groupBy } from '../groupBy';
-import type { Bodies, Sowing } from '../journal/entry';
+import { findCommonName, normalisedName } from '../crops/names/commonNames';
+import { commonNameIn } from '../crops/names/nameInVariety';
+import { groupBy } from '../text/groupBy';
+import type { Bodies } from '../journal/kinds/kinds';
+import type { Sowing } from '../crops/variety';
 import type { Bed, Variety } from '../journal/state';
 import { isDay } from '../time/calendar';
 import { PURPOSES_WRITTEN, SEEDS_WRITTEN, type PlanColumn } from './planRows';
@@ -19,7 +20,7 @@ export interface CellFault {
     | 'tooMany'
     | 'noDay'
     | 'unknownKind'
-    | 'kindDoesNotTell'
+    | 'ambiguousKind'
     | 'unknownPurpose'
     | 'unknownSeed'
     | 'otherKindBefore'
@@ -63,7 +64,12 @@ const ROW_M = 0.9;
 const APART_M = 1;
 const SPACING_M = 0.5;
 
-/** Reads a table of the plan: all of it, or nothing and every fault. @param table header first. */
+/**
+ * Reads a table of the plan: all of it, or nothing and every fault.
+ *
+ * @param table header first.
+ * @example readPlanTable([['row']], { beds: [], … }).missing // ['bed', 'variety', 'plants']
+ */
 export function readPlanTable(table: readonly (readonly string[])[], held: HeldPlan): ReadPlan {
   const header = (table[0] ?? []).map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'));
   const missing = NEEDED.filter((column) => !header.includes(column));
@@ -187,10 +193,10 @@ class PlanReader {
     fault: (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]) => undefined,
   ): CropId | undefined {
     if (kind === '' && known) return known;
-    const crops = cropsCalled(kind) ?? (kind === '' ? kindInName(name)?.crops : undefined);
+    const crops = cropsCalled(kind) ?? (kind === '' ? commonNameIn(name)?.crops : undefined);
     if (!crops) return fault('kind', kind === '' ? 'missing' : 'unknownKind');
     if (crops.length > 1 && known && crops.includes(known)) return known;
-    return crops.length === 1 ? crops[0] : fault('kind', 'kindDoesNotTell', crops);
+    return crops.length === 1 ? crops[0] : fault('kind', 'ambiguousKind', crops);
   }
 
   #sowing(
@@ -234,9 +240,9 @@ const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b
 /** Crops by a common kind, a botanical name or a crop's own name. */
 function cropsCalled(kind: string): readonly CropId[] | undefined {
   if (kind === '') return undefined;
-  const plain = plainName(kind);
+  const plain = normalisedName(kind);
   const own = CROP_IDS.filter((id) =>
-    [id, cropOf(id).name, cropOf(id).species].some((name) => plainName(name) === plain),
+    [id, cropOf(id).name, cropOf(id).species].some((name) => normalisedName(name) === plain),
   );
-  return own.length > 0 ? own : kindCalled(kind)?.crops;
+  return own.length > 0 ? own : findCommonName(kind)?.crops;
 }

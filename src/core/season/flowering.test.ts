@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { addDays, daysBetween } from '../time/calendar';
-import { climateAt, normalOf, temperaturesBy } from './climate';
-import { degreeDaysWanted, floweringOf, ownDegreeDays } from './flowering';
+import { climateAt, normalOf, temperaturesBy } from '../weather/climate';
+import { degreeDaysToFlower, floweringForecast, ownDegreeDays } from './flowering';
 
 const even = () => ({ min: 15, max: 25 });
 const sown = { how: 'sown', day: '2026-05-01' } as const;
@@ -27,7 +27,7 @@ test('a climate by latitude is mirrored at the equator and never upside down', (
   );
 });
 
-test('what was noted goes before what is to be expected', () => {
+test('what was noted takes precedence over what is to be expected', () => {
   const note = { day: '2026-07-01', dawnC: 9, maxC: 14, rain: 'none' } as const;
   const temperatures = temperaturesBy(climateAt(52), 52, new Map([[note.day, note]]));
   expect(temperatures('2026-07-01')).toEqual({ min: 9, max: 14 });
@@ -35,33 +35,33 @@ test('what was noted goes before what is to be expected', () => {
 });
 
 test('by degree days: 620 of corn’s at ten a day are 62 days', () => {
-  const found = floweringOf({ crop: 'corn', sowing: sown }, even)!;
+  const found = floweringForecast({ crop: 'corn', sowing: sown }, even)!;
   expect(found).toMatchObject({ first: '2026-07-02', by: 'degreeDays', reasons: [{ code: 'byDegreeDays' }] });
   expect(daysBetween(found.first, found.last)).toBe(9);
 });
 
 test('planted out is ahead of sown in place', () => {
-  expect(degreeDaysWanted('tomato', 'plantedOut')).toBeLessThan(degreeDaysWanted('tomato', 'sown'));
-  const plantedOut = floweringOf({ crop: 'pepo', sowing: { ...sown, how: 'plantedOut' } }, even)!;
-  expect(plantedOut.first < floweringOf({ crop: 'pepo', sowing: sown }, even)!.first).toBe(true);
+  expect(degreeDaysToFlower('tomato', 'plantedOut')).toBeLessThan(degreeDaysToFlower('tomato', 'sown'));
+  const plantedOut = floweringForecast({ crop: 'pepo', sowing: { ...sown, how: 'plantedOut' } }, even)!;
+  expect(plantedOut.first < floweringForecast({ crop: 'pepo', sowing: sown }, even)!.first).toBe(true);
 });
 
-test('the grower’s own days go before the reckoning, and what was seen before either', () => {
+test('the grower’s own days take precedence over degree days, and what was seen over both', () => {
   const given = { crop: 'corn', sowing: sown, daysToFlower: 70 } as const;
-  expect(floweringOf(given, even)).toMatchObject({ first: '2026-07-10', by: 'days' });
-  expect(floweringOf({ ...given, firstFlower: '2026-07-08' }, even)).toMatchObject({
+  expect(floweringForecast(given, even)).toMatchObject({ first: '2026-07-10', by: 'days' });
+  expect(floweringForecast({ ...given, firstFlower: '2026-07-08' }, even)).toMatchObject({
     first: '2026-07-08',
     by: 'seen',
   });
 });
 
-test('the season ends it, and without a sowing or warmth nothing is foretold', () => {
-  const cut = floweringOf({ crop: 'tomato', sowing: sown }, even, '2026-07-20')!;
+test('the season ends it, and without a sowing or warmth there is no forecast', () => {
+  const cut = floweringForecast({ crop: 'tomato', sowing: sown }, even, '2026-07-20')!;
   expect(cut.last).toBe('2026-07-20');
   expect(cut.reasons.at(-1)!.code).toBe('untilFrost');
-  expect(floweringOf({ crop: 'tomato', sowing: sown }, even, '2026-06-01')).toBeUndefined();
-  expect(floweringOf({ crop: 'tomato' }, even)).toBeUndefined();
-  expect(floweringOf({ crop: 'tomato', sowing: sown }, () => ({ min: 0, max: 6 }))).toBeUndefined();
+  expect(floweringForecast({ crop: 'tomato', sowing: sown }, even, '2026-06-01')).toBeUndefined();
+  expect(floweringForecast({ crop: 'tomato' }, even)).toBeUndefined();
+  expect(floweringForecast({ crop: 'tomato', sowing: sown }, () => ({ min: 0, max: 6 }))).toBeUndefined();
 });
 
 test('a variety’s own record foretells the day on which it was seen', () => {
@@ -70,7 +70,7 @@ test('a variety’s own record foretells the day on which it was seen', () => {
       const sowing = { how, day: '2026-05-01' } as const;
       const seen = { crop: 'melon', sowing, firstFlower: addDays(sowing.day, days) } as const;
       const own = ownDegreeDays(seen, even)!;
-      const again = floweringOf({ crop: 'melon', sowing, ownDegreeDays: own - 1e-6 }, even)!;
+      const again = floweringForecast({ crop: 'melon', sowing, ownDegreeDays: own - 1e-6 }, even)!;
       expect(again.first).toBe(seen.firstFlower);
       expect(again.reasons[0]!.code).toBe('byOwnDegreeDays');
     }),

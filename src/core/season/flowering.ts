@@ -1,9 +1,9 @@
 import { cropOf, type CropId } from '../crops/catalogue';
-import type { Sowing } from '../journal/entry';
-import { reason, type Reason } from '../reason';
+import type { Sowing } from '../crops/variety';
+import { reason, type Reason } from '../text/reason';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
-import { degreeDays, type DayTemperatures, type Thermal } from './degreeDays';
+import { degreeDays, type DayTemperatures, type Thermal } from '../weather/degreeDays';
 
 /** What is known of when a variety flowers. */
 export interface FloweringQuestion {
@@ -26,39 +26,45 @@ export interface FloweringForecast {
   readonly reasons: readonly Reason<FloweringReason>[];
 }
 
-/** Longer than this no annual crop takes to flower. */
+/** Temperatures of any day, °C. */
+export type TemperaturesOf = (day: Day) => DayTemperatures;
+
+/** No annual crop takes longer than this to flower. */
 const LONGEST_DAYS = 250;
 
-export const thermalOf = (crop: CropId): Thermal => {
+/** The temperatures between which a crop develops, °C. */
+const thermalOf = (crop: CropId): Thermal => {
   const { base, cap } = cropOf(crop).development;
   return { base: base.value, ...(cap && { cap: cap.value }) };
 };
 
 /** Degree days that a crop still needs from a sowing, or from a planting out, to its first flower. */
-export function degreeDaysWanted(
+export function degreeDaysToFlower(
   crop: CropId,
   how: Sowing['how'],
   own = cropOf(crop).development.toFlower.value,
 ): number {
-  return how === 'plantedOut' ? own * (1 - cropOf(crop).development.raised.value) : own;
+  return how === 'plantedOut' ? own * (1 - cropOf(crop).development.transplantFraction.value) : own;
 }
 
 /**
  * When a variety flowers: as was seen, else by the days its grower gives, else by degree days from sowing with the
  * crop's own base and cap.
  *
- * @param temperatures of any day, °C.
  * @param seasonEnd the frost, after which nothing flowers.
- * @returns `undefined` when nothing is known of its sowing, or the warmth does not suffice before the season ends.
+ * @returns `undefined` when its sowing is not known, or it is not warm enough before the season ends.
+ * @example
+ * const sowing = { how: 'sown', day: '2026-05-12' };
+ * floweringForecast({ crop: 'pepo', sowing, daysToFlower: 50 }, temperatures)?.first // '2026-07-01'
  */
-export function floweringOf(
+export function floweringForecast(
   question: FloweringQuestion,
-  temperatures: (day: Day) => DayTemperatures,
+  temperatures: TemperaturesOf,
   seasonEnd?: Day,
 ): FloweringForecast | undefined {
   const begins = firstFlower(question, temperatures);
   if (!begins || (seasonEnd && begins.first > seasonEnd)) return undefined;
-  const natural = addDays(begins.first, cropOf(question.crop).development.flowersFor.value - 1);
+  const natural = addDays(begins.first, cropOf(question.crop).development.floweringDays.value - 1);
   const cut = seasonEnd !== undefined && natural > seasonEnd;
   return {
     ...begins,
@@ -68,9 +74,9 @@ export function floweringOf(
 }
 
 /** The first flower alone, without the end of the season. */
-export function firstFlower(
+function firstFlower(
   { crop, sowing, daysToFlower, firstFlower: seen, ownDegreeDays }: FloweringQuestion,
-  temperatures: (day: Day) => DayTemperatures,
+  temperatures: TemperaturesOf,
 ): Omit<FloweringForecast, 'last'> | undefined {
   if (seen) return { first: seen, by: 'seen', reasons: [reason('seenFlowering', { day: seen })] };
   if (!sowing) return undefined;
@@ -78,45 +84,76 @@ export function firstFlower(
     const first = addDays(sowing.day, daysToFlower);
     return { first, by: 'days', reasons: [reason('daysGiven', { days: daysToFlower })] };
   }
-  const wanted = degreeDaysWanted(crop, sowing.how, ownDegreeDays);
-  const first = dayOfSum(sowing.day, wanted, crop, temperatures);
+  const needed = degreeDaysToFlower(crop, sowing.how, ownDegreeDays);
+  const first = dayOfSum(sowing.day, needed, degreeDaysOf(crop, temperatures));
   if (!first) return undefined;
   const { base } = cropOf(crop).development;
   const code = ownDegreeDays === undefined ? 'byDegreeDays' : 'byOwnDegreeDays';
-  return { first, by: 'degreeDays', reasons: [reason(code, { sum: Math.round(wanted), baseC: base.value })] };
+  return { first, by: 'degreeDays', reasons: [reason(code, { sum: Math.round(needed), baseC: base.value })] };
 }
 
-/** The day on which a sum of degree days is reached from the day after `from`. */
-export function dayOfSum(
+/**
+ * The first flower of a variety for every day of sowing it in place, from `from` on.
+ *
+ * @returns a function of days after `from`; `undefined` where it is not warm enough in time.
+ */
+export function firstFlowerBySowing(
+  { crop, daysToFlower, ownDegreeDays }: Omit<FloweringQuestion, 'sowing' | 'firstFlower'>,
+  temperatures: TemperaturesOf,
   from: Day,
-  wanted: number,
-  crop: CropId,
-  temperatures: (day: Day) => DayTemperatures,
-): Day | undefined {
+): (daysAfter: number) => Day | undefined {
+  if (daysToFlower !== undefined) return (daysAfter) => addDays(from, daysAfter + daysToFlower);
+  const degreeDaysOfDay = degreeDaysOf(crop, temperatures);
+  const needed = degreeDaysToFlower(crop, 'sown', ownDegreeDays);
+  // Running sums, so that no day is added up again for each sowing.
+  const sums = [0];
+  const sumUntil = (daysAfter: number): number => {
+    while (sums.length <= daysAfter) sums.push(sums.at(-1)! + degreeDaysOfDay(addDays(from, sums.length)));
+    return sums[daysAfter]!;
+  };
+  return (daysAfter) => {
+    const before = sumUntil(daysAfter);
+    for (let i = 1; i <= LONGEST_DAYS; i += 1) {
+      if (sumUntil(daysAfter + i) - before >= needed) return addDays(from, daysAfter + i);
+    }
+    return undefined;
+  };
+}
+
+const degreeDaysOf =
+  (crop: CropId, temperatures: TemperaturesOf): ((day: Day) => number) =>
+  (day) =>
+    degreeDays(temperatures(day), thermalOf(crop), cropOf(crop).development.method);
+
+/** The day on which a sum of degree days is reached, counted from the day after `from`. */
+function dayOfSum(from: Day, needed: number, degreeDaysOfDay: (day: Day) => number): Day | undefined {
   let sum = 0;
+  let day = from;
   for (let i = 1; i <= LONGEST_DAYS; i += 1) {
-    const day = addDays(from, i);
-    sum += degreeDays(temperatures(day), thermalOf(crop), cropOf(crop).development.method);
-    if (sum >= wanted) return day;
+    day = addDays(day, 1);
+    sum += degreeDaysOfDay(day);
+    if (sum >= needed) return day;
   }
   return undefined;
 }
 
 /**
- * Degree days from sowing to flower by a variety's own record: what its sowing and its first flower tell, put
- * back to a sowing in place where it was planted out. Foretells its other sowings.
+ * Degree days from sowing to flower by a variety's own record: what its sowing and its first flower tell, converted
+ * to a sowing in place where it was planted out. Used to forecast its other sowings.
  *
  * @returns `undefined` unless it was sown and seen to flower later.
+ * @example
+ * const sowing = { how: 'sown', day: '2026-05-01' };
+ * ownDegreeDays({ crop: 'corn', sowing, firstFlower: '2026-07-01' }, () => ({ min: 12, max: 28 })) // 610
  */
 export function ownDegreeDays(
   { crop, sowing, firstFlower: seen }: FloweringQuestion,
-  temperatures: (day: Day) => DayTemperatures,
+  temperatures: TemperaturesOf,
 ): number | undefined {
   if (!sowing || !seen || seen <= sowing.day) return undefined;
-  const { method, raised } = cropOf(crop).development;
+  const degreeDaysOfDay = degreeDaysOf(crop, temperatures);
   let sum = 0;
-  for (let i = 1; i <= daysBetween(sowing.day, seen); i += 1) {
-    sum += degreeDays(temperatures(addDays(sowing.day, i)), thermalOf(crop), method);
-  }
-  return sowing.how === 'plantedOut' ? sum / (1 - raised.value) : sum;
+  for (let i = 1; i <= daysBetween(sowing.day, seen); i += 1) sum += degreeDaysOfDay(addDays(sowing.day, i));
+  const { transplantFraction } = cropOf(crop).development;
+  return sowing.how === 'plantedOut' ? sum / (1 - transplantFraction.value) : sum;
 }

@@ -1,10 +1,9 @@
 import { cropOf } from '../crops/catalogue';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
-import type { DayTemperatures } from './degreeDays';
-import { firstFlower, type FloweringQuestion } from './flowering';
+import { firstFlowerBySowing, type FloweringQuestion, type TemperaturesOf } from './flowering';
 
-/** How a variety should flower beside another: at the same time for a cross, or so many days before or after. */
+/** How a variety should flower relative to another: at the same time for a cross, or so many days before or after. */
 export type Wish = 'together' | 'after' | 'before';
 
 export interface SowingQuestion {
@@ -13,7 +12,7 @@ export interface SowingQuestion {
   /** First and last day on which the other flowers. */
   readonly other: readonly [Day, Day];
   readonly wish: Wish;
-  /** Days wanted between the end of the one flowering and the beginning of the other; of no weight together. */
+  /** Days wanted between the end of one flowering and the beginning of the other; ignored for `together`. */
   readonly daysApart: number;
   /** First and last day on which it may be sown. */
   readonly within: readonly [Day, Day];
@@ -33,24 +32,30 @@ export interface SowingDay {
  *
  * @returns the earliest sowing that flowers late enough after, the latest that is over early enough before, or the
  *   one that comes nearest together; `undefined` when none of the days will do.
- * @throws RangeError when fewer than no days apart are wished for.
+ * @throws RangeError when `daysApart` is negative.
+ * @example
+ * const other = ['2026-07-01', '2026-07-10'];
+ * sowingDay({ variety, other, wish: 'after', daysApart: 14, within }, temperatures)?.first // '2026-07-24'
  */
 export function sowingDay(
   { variety, other, wish, daysApart, within }: SowingQuestion,
-  temperatures: (day: Day) => DayTemperatures,
+  temperatures: TemperaturesOf,
 ): SowingDay | undefined {
-  if (!(daysApart >= 0)) throw new RangeError('days apart cannot be less than none');
+  if (!(daysApart >= 0)) throw new RangeError('days apart cannot be negative');
+  const firstFlower = firstFlowerBySowing(variety, temperatures, within[0]);
+  const floweringDays = cropOf(variety.crop).development.floweringDays.value;
   let best: SowingDay | undefined;
-  for (let day = within[0]; day <= within[1]; day = addDays(day, 1)) {
-    const first = firstFlower({ ...variety, sowing: { how: 'sown', day } }, temperatures)?.first;
+  for (let i = 0; i <= daysBetween(within[0], within[1]); i += 1) {
+    const first = firstFlower(i);
     if (!first) continue;
-    const sown = { day, first, last: addDays(first, cropOf(variety.crop).development.flowersFor.value - 1) };
+    const sown = { day: addDays(within[0], i), first, last: addDays(first, floweringDays - 1) };
     if (wish === 'after' && daysBetween(other[1], first) >= daysApart) return sown;
     if (wish === 'before' && daysBetween(sown.last, other[0]) >= daysApart) best = sown;
-    if (wish === 'together' && (!best || offOf(sown, other) < offOf(best, other))) best = sown;
+    if (wish === 'together' && (!best || gapOf(sown, other) < gapOf(best, other))) best = sown;
   }
   return best;
 }
 
-const offOf = ({ first }: SowingDay, other: readonly [Day, Day]): number =>
+/** Days between the two first flowers, either way. */
+const gapOf = ({ first }: SowingDay, other: readonly [Day, Day]): number =>
   Math.abs(daysBetween(first, other[0]));

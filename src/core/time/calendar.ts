@@ -5,8 +5,18 @@ const MS_PER_DAY = 86_400_000;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_MINUTE = 60_000;
 
+/**
+ * UTC milliseconds of an instant; NaN when it is none.
+ *
+ * @example toMs('1970-01-01T00:00:01.000Z') // 1000
+ */
 export const toMs = (instant: Instant): number => Date.parse(instant);
 
+/**
+ * UTC milliseconds as ISO 8601 with milliseconds. Throws RangeError when they are no time.
+ *
+ * @example toInstant(0) // '1970-01-01T00:00:00.000Z'
+ */
 export const toInstant = (ms: number): Instant => new Date(ms).toISOString();
 
 /** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. */
@@ -30,6 +40,8 @@ export const dayAt = (ms: number, zone: string): Day =>
 
 /**
  * Hours since midnight by the clock in `zone`: 5.5 is half past five.
+ *
+ * @example clockHour(Date.parse('2026-07-18T04:30:00Z'), 'Europe/London') // 5.5
  */
 export function clockHour(ms: number, zone: string): number {
   const local = ms + offsetAt(ms, zone);
@@ -56,7 +68,11 @@ export function atClock(day: Day, hour: number, zone: string): number {
   return shown(after) ? after : before;
 }
 
-/** Is the text a day of the calendar, written `YYYY-MM-DD`? */
+/**
+ * Is the text a day of the calendar, written `YYYY-MM-DD`?
+ *
+ * @example isDay('2026-02-29') // false
+ */
 export function isDay(text: string): boolean {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
   const ms = Date.parse(`${text}T00:00:00Z`);
@@ -69,5 +85,9 @@ const dayNumber = (day: Day): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_
 export const addDays = (day: Day, days: number): Day =>
   new Date((dayNumber(day) + days) * MS_PER_DAY).toISOString().slice(0, 10);
 
-/** Whole days from `from` to `to`; negative when `to` is earlier. */
+/**
+ * Whole days from `from` to `to`; negative when `to` is earlier.
+ *
+ * @example daysBetween('2026-02-27', '2026-03-01') // 2
+ */
 export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from);

@@ -9,7 +9,7 @@ import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import type { StoredEntry } from '@/core/journal/entry';
 import { decodeBackup, encodeBackup, previewImport, type BackupSource } from './backup';
 import { encodeFlowers } from './csv';
-import { faultOfEntry } from '../schema';
+import { faultOfEntry } from '../schema/entrySchema';
 
 const SEASON = liveSeason(11, '2026-06-28');
 const SOURCE: BackupSource = {
@@ -20,7 +20,7 @@ const SOURCE: BackupSource = {
 };
 const DOCS = path.resolve(__dirname, '../../../docs');
 
-test('what goes out comes in again, entry for entry', async () => {
+test('an exported backup is imported entry for entry', async () => {
   const decoded = decodeBackup(encodeBackup(SOURCE), faultOfEntry);
   expect(decoded).toMatchObject({ ok: true, backup: { garden: DEMO_GARDEN, name: 'Larkmere' } });
   if (decoded.ok) expect(decoded.backup.entries).toEqual(SEASON);
@@ -57,7 +57,7 @@ test('the golden backup of the second version, with its plan, is still read', ()
   expect(journal.all('bed').get('b1')).toMatchObject({ turn: 30, every: 0.5 });
   expect(journal.all('variety').get('v1')).toMatchObject({
     crop: 'corn',
-    traits: { kernel: 'sweet' },
+    traits: { endosperm: 'sweet' },
     firstFlower: '2026-01-22',
   });
   expect([...journal.all('outside').keys()]).toEqual(['o1']);
@@ -65,7 +65,7 @@ test('the golden backup of the second version, with its plan, is still read', ()
   expect(journal.all('surroundings').get('')).toMatchObject({ ground: 'open' });
 });
 
-test('fields and kinds of a later version survive the way out and in', async () => {
+test('fields and kinds of a later version survive export and import', async () => {
   const later = [
     { ...SEASON[0]!, mood: 'fine' },
     { ...SEASON[1]!, id: 'later', kind: 'danced', body: { steps: 3 } },

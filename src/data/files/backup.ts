@@ -1,6 +1,6 @@
 import type { StoredEntry } from '@/core/journal/entry';
 import { stableJson } from '@/core/journal/stableJson';
-import type { Fault } from '../schema';
+import type { Fault } from '../schema/entrySchema';
 
 /** A backup: every entry of one garden. docs/formats.md describes it, docs/backup.schema.json checks it. */
 export interface Backup {

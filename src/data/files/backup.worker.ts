@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { faultOfEntry } from '../schema';
+import { faultOfEntry } from '../schema/entrySchema';
 import { checkBackup } from './checkBackup';
 
 expose(checkBackup(faultOfEntry));

@@ -1,5 +1,5 @@
 import { workerTransport, WorkerClient } from '@/worker/client';
-import type { Fault } from '../schema';
+import type { Fault } from '../schema/entrySchema';
 import { decodeBackup, type Refusal } from './backup';
 
 /** What the worker for files answers. */

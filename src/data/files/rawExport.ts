@@ -1,4 +1,4 @@
-import type { Current } from '../device';
+import type { Current } from '../device/deviceStore';
 import { DEMO_STORE, gardenStoreName, openStore } from '../storage';
 
 /** All stored records of a garden as they lie on disk, for when nothing else works. */

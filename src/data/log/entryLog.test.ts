@@ -1,7 +1,7 @@
 import { liveSeason } from '../../../demo/season';
 import type { StoredEntry } from '@/core/journal/entry';
 import { openStore } from '../storage';
-import { MemoryStore } from '../testStore';
+import { MemoryStore } from '../memoryStore';
 import { EntryLog, SEGMENT_SIZE, type Damage, type LogPart } from './entryLog';
 import { checksum, decodeRecord, encodeRecord } from './record';
 

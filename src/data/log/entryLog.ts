@@ -1,4 +1,5 @@
-import type { Kind, StoredEntry } from '@/core/journal/entry';
+import { isStructural } from '@/core/journal/kinds/kinds';
+import type { StoredEntry } from '@/core/journal/entry';
 import { compareEntries } from '@/core/journal/order';
 import { newId } from '../clock';
 import type { Store } from '../storage';
@@ -27,22 +28,6 @@ export const SEGMENT_SIZE = 512;
 const OLD_AT_ONCE = 2;
 /** One lock for all gardens: packing is short. */
 const PACK_LOCK = 'steady-trowel-pack';
-
-/** Kinds that every view needs, however old they are; they are packed apart and read first. */
-const STRUCTURE: ReadonlySet<string> = new Set<Kind>([
-  'garden.described',
-  'device.named',
-  'season.named',
-  'surroundings.described',
-  'bed.laid',
-  'variety.described',
-  'flowering.seen',
-  'barrier.set',
-  'outside.described',
-  'plan.removed',
-  'plants.set',
-  'plant.removed',
-]);
 
 interface IndexLine extends RecordHead {
   readonly structure: boolean;
@@ -196,7 +181,7 @@ function sealed(entries: readonly StoredEntry[]): Record<string, string> {
   const sorted = [...entries].sort(compareEntries);
   const records: Record<string, string> = {};
   for (const structure of [true, false]) {
-    const some = sorted.filter(({ kind }) => STRUCTURE.has(kind) === structure);
+    const some = sorted.filter(({ kind }) => isStructural(kind) === structure);
     for (let i = 0; i < some.length; i += SEGMENT_SIZE) {
       const id = newId();
       const { head, text } = encodeRecord(some.slice(i, i + SEGMENT_SIZE));

@@ -1,55 +1,56 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useDevice, useGarden } from '@/data/provider';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Page } from '../shell/Page';
 
-/** What is not part of the day's work: files, settings, cautions, gardens. */
+/** Everything but the day's work: files, settings, cautions, gardens. */
 export function BenchScreen() {
   const router = useRouter();
   const device = useDevice();
   const { demo, store, open } = useGarden();
   return (
     <Page title="Bench">
-      <Line
+      <ListRow
         glyph={<Glyph name="file" size={28} />}
         title="Files"
-        note="Export, take in, table of flowers, remove"
+        note="Export, import, flowers as CSV, remove"
         onPress={() => router.push('/bench/files')}
       />
-      <Line
+      <ListRow
         glyph={<Glyph name="today" size={28} />}
         title="Settings"
         note="Day or night, units, clock"
         onPress={() => router.push('/bench/settings')}
       />
-      <Line
+      <ListRow
         glyph={<Glyph name="warn" size={28} />}
         title="Cautions"
         note="Heat, bees, disease, sprays, bitter fruit, law"
         onPress={() => router.push('/bench/cautions')}
       />
-      <Line
+      <ListRow
         glyph={<Glyph name="look" size={28} />}
         title="Report"
-        note="What went wrong on this device, to copy for somebody who can help"
+        note="What went wrong on this device, to send to somebody who can help"
         onPress={() => router.push('/bench/report')}
       />
       <View style={{ marginTop: SPACE.xl }}>
-        <Words kind="heading" level={2}>
+        <Text variant="heading" level={2}>
           Gardens on this device
-        </Words>
-        <Line
+        </Text>
+        <ListRow
           title="Demo garden"
-          note="Made up, to look around in. Nothing of it gets into your own garden."
+          note="Invented, to try things out. Nothing in it gets into your own garden."
           end={demo ? 'open' : undefined}
           onPress={() => void device.setCurrent({ demo: true }).then(() => open({ demo: true }))}
         />
         {device.gardens.map(({ id, name }) => (
-          <Line
+          <ListRow
             key={id}
             title={name}
             end={!demo && store.id === id ? 'open' : undefined}
@@ -60,10 +61,10 @@ export function BenchScreen() {
             }
           />
         ))}
-        <Line
+        <ListRow
           glyph={<Glyph name="garden" size={28} />}
-          title="Begin your own garden"
-          note="A place, a bed, a variety"
+          title="Start your own garden"
+          note="A location, a bed, a variety"
           onPress={() => router.push('/start')}
         />
       </View>

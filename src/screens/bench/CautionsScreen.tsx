@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Page } from '../shell/Page';
 import { ALL_CAUTIONS } from '../words/cautions';
@@ -9,10 +9,10 @@ export function CautionsScreen() {
     <Page title="Cautions">
       {ALL_CAUTIONS.map(({ title, text }) => (
         <View key={title} style={{ marginBottom: SPACE.l }}>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             {title}
-          </Words>
-          <Words>{text}</Words>
+          </Text>
+          <Text>{text}</Text>
         </View>
       ))}
     </Page>

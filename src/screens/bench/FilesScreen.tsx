@@ -3,18 +3,19 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { dayAt, toInstant } from '@/core/time/calendar';
 import { flowerRows } from '@/core/records/flowerRows';
-import { useDevice, useGarden } from '@/data/provider';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
 import { download } from '@/data/files/download';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { ImportFile } from './ImportFile';
 
-/** Files out and in, what is unsaved or damaged, and the way to remove a garden. */
+/** Export and import, what is unsaved or damaged, and removing a garden. */
 export function FilesScreen() {
   const f = useFormat();
   const device = useDevice();
@@ -47,15 +48,15 @@ export function FilesScreen() {
     >
       <View style={{ gap: SPACE.l }}>
         <View style={{ gap: SPACE.s }}>
-          <Words kind="heading" level={2}>
-            Out
-          </Words>
-          <Words>{backupAge(device.lastBackup(store.id), now, f.number)}</Words>
-          <Action kind="main" size="big" title="Export the garden" onPress={() => void exportBackup()} />
-          <Words kind="small" tone="soft">
-            {`All ${f.number(store.journal.size)} entries in one file, unsaved ones included. It can be taken in on another phone.`}
-          </Words>
-          <Action title="Table of flowers, CSV" onPress={() => void exportTable()} />
+          <Text variant="heading" level={2}>
+            Export
+          </Text>
+          <Text>{backupAge(device.lastBackup(store.id), now, f.number)}</Text>
+          <Button variant="main" size="big" title="Export the garden" onPress={() => void exportBackup()} />
+          <Text variant="small" tone="soft">
+            {`All ${f.number(store.journal.size)} entries in one file, including unsaved ones. You can import it on another phone.`}
+          </Text>
+          <Button title="Export flowers as CSV" onPress={() => void exportTable()} />
         </View>
         <ImportFile />
       </View>
@@ -66,7 +67,7 @@ export function FilesScreen() {
 const DAY_MS = 24 * 3_600_000;
 
 function backupAge(at: number | undefined, now: number, number: (n: number) => string): string {
-  if (at === undefined) return 'Never exported from this device. The records live in this browser only.';
+  if (at === undefined) return 'Never exported from this device. The records are in this browser only.';
   const days = Math.floor((now - at) / DAY_MS);
   if (days <= 0) return 'Last exported today.';
   return days === 1 ? 'Last exported yesterday.' : `Last exported ${number(days)} days ago.`;
@@ -80,33 +81,33 @@ function Trouble() {
     <>
       {store.unsaved.length > 0 ? (
         <View>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             Not saved yet
-          </Words>
-          <Words>
-            The device refused these: often its disk is full. They are kept while this page is open, and are
-            in every export.
-          </Words>
+          </Text>
+          <Text>
+            The device refused these: often its disk is full. They stay while this page is open, and are in
+            every export.
+          </Text>
           {store.unsaved.slice(0, 50).map((entry) => (
-            <Line key={entry.id} title={entry.kind} note={f.time(Date.parse(entry.at))} />
+            <ListRow key={entry.id} title={entry.kind} note={f.time(Date.parse(entry.at))} />
           ))}
-          <Action title="Try now" onPress={() => void store.retryUnsaved()} />
+          <Button title="Try now" onPress={() => void store.retryUnsaved()} />
         </View>
       ) : null}
       {store.damage.map((damage) => (
         <View key={damage.key} style={{ gap: SPACE.xs }}>
-          <Words kind="heading" level={2} tone="rust">
+          <Text variant="heading" level={2} tone="rust">
             Records that could not be read
-          </Words>
-          <Words>
+          </Text>
+          <Text>
             {`${f.number(damage.recovered)} of ${damage.expected === undefined ? 'an unknown number of' : f.number(damage.expected)} entries were recovered`}
             {damage.from && damage.to
               ? `, from ${f.shortDay(damage.from)} to ${f.shortDay(damage.to)}.`
               : '.'}{' '}
-            The rest of the garden is not touched. A backup that holds them mends it.
-          </Words>
+            The rest of the garden is not affected. Importing a backup that contains them repairs it.
+          </Text>
           {damage.text ? (
-            <Action
+            <Button
               title="Save the raw text"
               onPress={() => download(`${damage.key.replace('/', '-')}.txt`, damage.text, 'text/plain')}
             />
@@ -131,30 +132,30 @@ function RemoveGarden({ demo }: { readonly demo: boolean }) {
   };
   return (
     <View style={{ gap: SPACE.s }}>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         Remove
-      </Words>
-      <Words>
+      </Text>
+      <Text>
         {demo
-          ? 'Takes the demo back to its beginning. What you did in it is gone.'
-          : 'Takes all records of this garden from this device. Export it first: nothing else keeps them.'}
-      </Words>
-      <Action
-        kind="loss"
-        title={demo ? 'Begin the demo anew' : 'Remove the garden'}
+          ? 'Puts the demo back to its beginning. What you did in it is deleted.'
+          : 'Deletes all records of this garden from this device. Export it first: there is no other copy.'}
+      </Text>
+      <Button
+        variant="loss"
+        title={demo ? 'Reset the demo' : 'Remove the garden'}
         onPress={() => setAsking(true)}
       />
       <Sheet
-        title={demo ? 'Begin the demo anew?' : 'Remove the garden from this device?'}
+        title={demo ? 'Reset the demo?' : 'Remove the garden from this device?'}
         open={asking}
         onClose={() => setAsking(false)}
-        closeTitle="Keep it"
+        closeTitle="Cancel"
       >
-        <Words>This cannot be undone here.</Words>
-        <Action
-          kind="loss"
+        <Text>This cannot be undone here.</Text>
+        <Button
+          variant="loss"
           size="big"
-          title={demo ? 'Yes, begin anew' : 'Yes, remove it'}
+          title={demo ? 'Yes, reset it' : 'Yes, remove it'}
           onPress={() => void remove()}
         />
       </Sheet>

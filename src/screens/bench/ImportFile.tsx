@@ -4,13 +4,14 @@ import { View } from 'react-native';
 import type { StoredEntry } from '@/core/journal/entry';
 import type { Backup, ImportPreview, Refusal } from '@/data/files/backup';
 import { pickFile } from '@/data/files/pick';
-import { useDevice, useGarden } from '@/data/provider';
-import { DEMO_GARDEN, importGarden } from '@/data/session';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
+import { DEMO_GARDEN, importGarden } from '@/data/garden/session';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Outdated } from '@/worker/client';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { sayRefusal } from '../words/refusals';
 
 type Stage =
@@ -20,7 +21,7 @@ type Stage =
   | { readonly at: 'preview'; readonly preview: ImportPreview; readonly same: boolean }
   | { readonly at: 'done'; readonly fresh: number };
 
-/** Takes in a backup: first what it would do, then all of it or nothing. */
+/** Imports a backup: first a preview, then all of it or nothing. */
 export function ImportFile() {
   const f = useFormat();
   const router = useRouter();
@@ -51,7 +52,7 @@ export function ImportFile() {
     if (backup.garden === DEMO_GARDEN && !demo) {
       return setStage({
         at: 'refused',
-        text: 'This is the demo garden. Open the demo first to take it in there.',
+        text: 'This is the demo garden. Open the demo first to import it there.',
       });
     }
     const held = new Map<string, StoredEntry>(
@@ -62,7 +63,7 @@ export function ImportFile() {
     else setStage({ at: 'preview', preview, same });
   };
 
-  const take = async ({ preview, same }: Extract<Stage, { at: 'preview' }>): Promise<void> => {
+  const importIt = async ({ preview, same }: Extract<Stage, { at: 'preview' }>): Promise<void> => {
     const { garden, name, entries } = preview.backup;
     try {
       if (same) await store.importEntries(entries);
@@ -74,32 +75,32 @@ export function ImportFile() {
     } catch {
       setStage({
         at: 'refused',
-        text: 'The device refused to store it. Nothing was taken in; is its disk full?',
+        text: 'The device refused to store it. Nothing was imported; is its disk full?',
       });
     }
   };
 
   return (
     <View style={{ gap: SPACE.s }}>
-      <Words kind="heading" level={2}>
-        In
-      </Words>
+      <Text variant="heading" level={2}>
+        Import
+      </Text>
       {stage.at === 'reading' ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
-          <Words live>Checking every entry…</Words>
-          <Action title="Stop" onPress={stage.stop} />
+          <Text live>Checking every entry…</Text>
+          <Button title="Stop" onPress={stage.stop} />
         </View>
       ) : (
-        <Action title="Take in a backup" onPress={() => void choose()} />
+        <Button title="Import a backup" onPress={() => void choose()} />
       )}
       {stage.at === 'refused' ? (
-        <Words tone="rust" live>
+        <Text tone="rust" live>
           {stage.text} Nothing was changed.
-        </Words>
+        </Text>
       ) : null}
-      {stage.at === 'preview' ? <Preview stage={stage} onTake={() => void take(stage)} /> : null}
+      {stage.at === 'preview' ? <Preview stage={stage} onImport={() => void importIt(stage)} /> : null}
       {stage.at === 'done' ? (
-        <Words live>{`${f.count(stage.fresh, 'new entry', 'new entries')} taken in.`}</Words>
+        <Text live>{`${f.count(stage.fresh, 'new entry', 'new entries')} imported.`}</Text>
       ) : null}
     </View>
   );
@@ -107,26 +108,26 @@ export function ImportFile() {
 
 function Preview({
   stage,
-  onTake,
+  onImport,
 }: {
   readonly stage: Extract<Stage, { at: 'preview' }>;
-  readonly onTake: () => void;
+  readonly onImport: () => void;
 }) {
   const f = useFormat();
   const { preview, same } = stage;
   const { fresh, known, from, to, backup } = preview;
   return (
     <View style={{ gap: SPACE.s }}>
-      <Words live>
+      <Text live>
         {same
           ? `${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`
-          : `Another garden, ${backup.name}: ${f.count(fresh, 'entry', 'entries')}. It is kept beside this one.`}
+          : `Another garden, ${backup.name}: ${f.count(fresh, 'entry', 'entries')}. It is stored next to this one.`}
         {from && to ? ` From ${f.shortDay(from)} to ${f.shortDay(to)}.` : ''}
-      </Words>
+      </Text>
       {fresh > 0 ? (
-        <Action kind="main" size="big" title="Take it in" onPress={onTake} />
+        <Button variant="main" size="big" title="Import" onPress={onImport} />
       ) : (
-        <Words>There is nothing new in it.</Words>
+        <Text>There is nothing new in it.</Text>
       )}
     </View>
   );

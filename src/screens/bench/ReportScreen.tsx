@@ -1,12 +1,13 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { deviceZone } from '@/data/clock';
-import { reportText, type ReportFacts } from '@/data/deviceLog';
+import { reportText, type ReportFacts } from '@/data/device/deviceLog';
 import { download } from '@/data/files/download';
-import type { GardenStore } from '@/data/gardenStore';
-import { useDeviceLog, useGarden } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import type { GardenStore } from '@/data/garden/gardenStore';
+import { useDeviceLog } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Page } from '../shell/Page';
 
@@ -31,7 +32,7 @@ async function gatherFacts(store: GardenStore): Promise<ReportFacts> {
   };
 }
 
-/** What can be told of this device to somebody who is to help; the grower sends it, nobody else. */
+/** Facts about this device for somebody who helps; only the grower sends it. */
 export function ReportScreen() {
   const { store } = useGarden();
   const { lines } = useDeviceLog();
@@ -59,23 +60,23 @@ export function ReportScreen() {
   return (
     <Page title="Report">
       <View style={{ gap: SPACE.m }}>
-        <Words>
-          When something goes wrong, this helps whoever is to mend it. It says nothing of what you grow, and
-          it goes nowhere unless you send it.
-        </Words>
-        <Action kind="main" size="big" title="Copy the report" onPress={copy} />
-        <Action
-          title="Save it as a file"
+        <Text>
+          When something goes wrong, this helps whoever is going to fix it. It says nothing about what you
+          grow, and it goes nowhere unless you send it.
+        </Text>
+        <Button variant="main" size="big" title="Copy the report" onPress={copy} />
+        <Button
+          title="Save as a file"
           onPress={() => download('steady-trowel-report.txt', text, 'text/plain')}
         />
         {copied ? (
-          <Words live>
-            {copied === 'yes' ? 'Copied.' : 'The browser does not allow it. Save it as a file.'}
-          </Words>
+          <Text live>
+            {copied === 'yes' ? 'Copied.' : 'The browser does not allow it. Save as a file instead.'}
+          </Text>
         ) : null}
-        <Words kind="small" tone="soft">
+        <Text variant="small" tone="soft">
           {text}
-        </Words>
+        </Text>
       </View>
     </Page>
   );

@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { Settings } from '@/data/device';
-import { useDevice, useGarden } from '@/data/provider';
+import type { Settings } from '@/data/device/deviceStore';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
 import { Choice } from '@/ui/parts/Choice';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { optionsOf } from '../words/options';
 import { Page } from '../shell/Page';
@@ -45,13 +46,13 @@ export function SettingsScreen() {
           onChange={(to) => set({ hours: to })}
         />
         <View>
-          <Words kind="strong">This device</Words>
-          <Words>{`Its tags begin with ${store.tags.letter}. No other device of this garden has that letter.`}</Words>
+          <Text variant="strong">This device</Text>
+          <Text>{`Its tags begin with ${store.tags.letter}. No other device of this garden has that letter.`}</Text>
         </View>
         {garden ? (
           <View>
-            <Words kind="strong">This garden</Words>
-            <Words>{`${garden.name}: ${garden.latitude}, ${garden.longitude}, ${garden.zone}`}</Words>
+            <Text variant="strong">This garden</Text>
+            <Text>{`${garden.name}: ${garden.latitude}, ${garden.longitude}, ${garden.zone}`}</Text>
           </View>
         ) : null}
       </View>

@@ -13,35 +13,41 @@ async function lastDownload(count: number): Promise<string> {
   return downloads.at(-1)!;
 }
 
-test('the garden goes out whole, and its flowers as a table', async () => {
+/** The open garden's backup, exported on the page of files. */
+async function exported(): Promise<string> {
+  await openApp('/bench/files');
+  await tap('Export the garden');
+  return lastDownload(1);
+}
+
+test('the garden is exported whole, and its flowers as a table', async () => {
   await openApp('/bench/files');
   await see(/Never exported from this device/);
   await tap('Export the garden');
   const file = JSON.parse(await lastDownload(1)) as File;
   expect(file.entries).toHaveLength(DEMO.length);
-  await tap('Table of flowers, CSV');
+  await tap('Export flowers as CSV');
   expect(await lastDownload(2)).toMatch(/^\ufeff?tag,sex,morning/);
   await see('Last exported today.');
 });
 
 test('a file is refused with what is wrong in it, and nothing is changed', async () => {
-  await openApp('/bench/files');
+  const backup = await exported();
   chosen.text = 'rubbish';
-  await tap('Take in a backup');
+  await tap('Import a backup');
   await see(/Nothing was changed\.$/);
 
-  const file = JSON.parse(downloads[0]!) as File;
+  const file = JSON.parse(backup) as File;
   file.entries[0]!.body = { name: 7 };
   chosen.text = JSON.stringify(file);
-  await tap('Take in a backup');
+  await tap('Import a backup');
   await see(/entry 1\b/i);
   await recorded(0);
 });
 
 test('the same file again brings nothing new', async () => {
-  await openApp('/bench/files');
-  chosen.text = downloads[0]!;
-  await tap('Take in a backup');
+  chosen.text = await exported();
+  await tap('Import a backup');
   await see('There is nothing new in it.');
 });
 
@@ -54,25 +60,25 @@ test('cautions defer to labels, local rules and licensed practice', async () => 
 
 test('a report can be saved', async () => {
   await openApp('/bench/report');
-  await tap('Save it as a file');
-  const report = await lastDownload(3);
+  await tap('Save as a file');
+  const report = await lastDownload(1);
   expect(report).toContain(`Entries: ${DEMO.length}`);
   expect(report).not.toContain('Larkmere');
   await tap('Copy the report');
-  await see('The browser does not allow it. Save it as a file.');
+  await see('The browser does not allow it. Save as a file instead.');
 });
 
-test('one’s own garden is begun with four words and numbers', async () => {
+test('one’s own garden needs four words and numbers', async () => {
   await openApp('/start');
   type('Name of the garden', 'Wren Cottage');
   type('Latitude', '200');
-  await tap('Begin');
+  await tap('Create garden');
   await see('At most 90.');
   type('Latitude', '-36,85');
   type('Longitude', '174.76');
   type('Variety', 'Pale Heron');
   await tap('Moschata squash');
-  await tap('Begin');
+  await tap('Create garden');
   await see(/^(Evening walk|Nothing due now)$/);
   expect(screen.queryByText(/^Demo,/)).toBeNull();
 });

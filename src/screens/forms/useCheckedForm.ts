@@ -6,8 +6,8 @@ import {
   type Resolver,
   type UseFormReturn,
 } from 'react-hook-form';
-import type { FormName } from '@/data/formSchema';
-import { useDevice } from '@/data/provider';
+import type { FormName } from '@/data/schema/forms';
+import { useDevice } from '@/data/hooks/useDevice';
 
 /** A form that is checked by its schema, in the grower's units. */
 export function useCheckedForm<Typed extends FieldValues, Checked extends FieldValues>(
@@ -17,7 +17,7 @@ export function useCheckedForm<Typed extends FieldValues, Checked extends FieldV
   const { units } = useDevice().settings;
   const resolver: Resolver<Typed, unknown, Checked> = async (values, context, options) => {
     // The one chunk that holds Joi.
-    const { FORMS } = await import('@/data/schema');
+    const { FORMS } = await import('@/data/schema/entrySchema');
     const resolve = joiResolver(FORMS[units][name], { abortEarly: false }) as unknown as Resolver<
       Typed,
       unknown,

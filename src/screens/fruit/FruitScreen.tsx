@@ -1,26 +1,26 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { readTagCode, showTagCode } from '@/core/codes/tagCode';
+import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
-import { plantLabel } from '@/core/records/flowerRows';
-import { useGarden } from '@/data/provider';
+import { plantLabel } from '@/core/records/plantLabel';
+import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Action } from '@/ui/parts/Action';
+import { Button } from '@/ui/parts/Button';
 import { Field } from '@/ui/parts/Field';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { NothingHere } from '../shell/NothingHere';
+import { useFormat } from '../format/useFormat';
+import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { LookCard } from './LookCard';
-import { standing, useFruits } from './fruitView';
-import { FruitBeside } from './OneFruitScreen';
+import { fruitStatus, useFruits } from './fruitView';
+import { FruitPanel } from './OneFruitScreen';
 import { SetSummary } from './SetSummary';
 
-/** Fruits shown at once; a tag finds any other. */
+/** Fruits shown at once; any other is found by its tag. */
 const FIRST_SHOWN = 40;
 
 /** What to look at today, what came of the season, and every fruit of it. */
@@ -39,7 +39,7 @@ export function FruitScreen() {
   };
   if (view.fruits.length === 0) {
     return (
-      <NothingHere
+      <EmptyPage
         title="Fruit"
         text="No flower has been pollinated this season. After the first morning round its fruits are here."
         lead={{ title: 'To Today', to: '/' }}
@@ -51,11 +51,11 @@ export function FruitScreen() {
       title="Fruit"
       aside={
         wide && chosen ? (
-          <FruitBeside key={chosen} id={chosen} />
+          <FruitPanel key={chosen} id={chosen} />
         ) : (
           <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
             <SetSummary view={view} />
-            <Action
+            <Button
               title="Set and drop, by variety and plant"
               onPress={() => router.push('/fruit/figures')}
             />
@@ -64,8 +64,8 @@ export function FruitScreen() {
       }
     >
       {wide && chosen ? (
-        <Action
-          kind="quiet"
+        <Button
+          variant="quiet"
           title="Set and drop of the season"
           onPress={() => router.setParams({ chosen: undefined })}
           style={{ alignSelf: 'flex-start' }}
@@ -73,35 +73,35 @@ export function FruitScreen() {
       ) : null}
       {view.due.length > 0 ? (
         <View style={{ marginBottom: SPACE.l }}>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             {f.count(view.due.length, 'look due', 'looks due')}
-          </Words>
+          </Text>
           <LookCard fruit={view.due[0]!} />
         </View>
       ) : (
-        <Words tone="soft" style={{ marginBottom: SPACE.l }}>
+        <Text tone="soft" style={{ marginBottom: SPACE.l }}>
           Nothing to look at today.
-        </Words>
+        </Text>
       )}
       <FindTag fruits={view.fruits} onFound={show} />
-      <Words kind="heading" level={2} style={{ marginTop: SPACE.l }}>
+      <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         This season
-      </Words>
+      </Text>
       {view.fruits.slice(0, shown).map((fruit) => {
-        const { glyph, word } = standing(fruit);
+        const { glyph, word } = fruitStatus(fruit);
         return (
-          <Line
+          <ListRow
             key={fruit.flower.flower}
             glyph={<Glyph name={glyph} size={28} />}
-            title={`${fruit.flower.code ? showTagCode(fruit.flower.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
-            note={`${fruit.variety.name}, ${f.shortDay(fruit.course.pollinated)}, ${word}`}
+            title={`${fruit.flower.code ? formatTagCode(fruit.flower.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
+            note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
             selected={wide && fruit.flower.flower === chosen}
             onPress={() => show(fruit.flower.flower)}
           />
         );
       })}
       {shown < view.fruits.length ? (
-        <Action title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
+        <Button title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
       ) : null}
     </Page>
   );
@@ -109,15 +109,15 @@ export function FruitScreen() {
 
 interface FindTagProps {
   readonly fruits: readonly Fruit[];
-  /** Told the flower. */
+  /** Called with the flower. */
   readonly onFound: (flower: string) => void;
 }
 
-/** Finds a fruit by the tag on its stalk; a slip of the eye is caught by the check character. */
+/** Finds a fruit by the tag on its stalk; a misread character is caught by the check character. */
 function FindTag({ fruits, onFound }: FindTagProps) {
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string>();
-  const find = (): void => {
+  const search = (): void => {
     const read = readTagCode(typed);
     if (!read.ok) {
       setError(
@@ -131,12 +131,12 @@ function FindTag({ fruits, onFound }: FindTagProps) {
     }
     const fruit = fruits.find(({ flower }) => flower.code === read.code);
     if (fruit) onFound(fruit.flower.flower);
-    else setError(`No fruit of this season has the tag ${showTagCode(read.code)}.`);
+    else setError(`No fruit of this season has the tag ${formatTagCode(read.code)}.`);
   };
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.s }}>
       <Field
-        label="Find by tag"
+        label="Search by tag"
         value={typed}
         autoCapitalize="characters"
         error={error}
@@ -145,7 +145,7 @@ function FindTag({ fruits, onFound }: FindTagProps) {
           setError(undefined);
         }}
       />
-      <Action title="Find" onPress={find} style={{ marginTop: 28 }} />
+      <Button title="Search" onPress={search} style={{ marginTop: 28 }} />
     </View>
   );
 }

@@ -1,35 +1,39 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { showTagCode } from '@/core/codes/tagCode';
+import { formatTagCode } from '@/core/text/tagCode';
+import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
-import type { Cause, LookSeen } from '@/core/journal/entry';
-import { useGarden, useRecord, useUndo } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
+import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useUndo } from '@/data/hooks/useUndo';
+import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
-import { placeInWords } from '../garden/labels';
-import { CAUSES, SEEN } from '../words/names';
+import { sayPlace } from '../words/places';
+import { CAUSE_NAMES, SEEN } from '../words/names';
+import { lookDays, type LookDays } from './setRateWords';
 
-const WHAT_TO_SEE = {
-  early: 'Day 3 to 4: does the fruitlet swell, are the lobes inside brown?',
-  set: 'Day 7 to 8: is it growing on?',
-  kept: 'Day 14 and after: is it still there and growing?',
-} as const;
+const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
+  early: ({ early }) => `Day ${early}: is the fruitlet swelling, are the lobes inside brown?`,
+  set: ({ set }) => `Day ${set}: is it still growing?`,
+  kept: ({ kept }) => `Day ${kept} and after: is it still there and growing?`,
+};
 
 /**
  * One look: two taps when it fails, one when it grows.
  *
- * @param named say which fruit it is; a page about one fruit has said so already.
+ * @param named names the fruit; a page about one fruit has done so already.
  */
 export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; readonly named?: boolean }) {
   const record = useRecord();
   const { undo } = useUndo();
   const { journal } = useGarden().store;
-  const [failing, setFailing] = useState<LookSeen>();
-  const { flower, plant, variety, course, look } = fruit;
-  const say = (seen: LookSeen, cause?: Cause): void => {
+  const [failing, setFailing] = useState<LookFinding>();
+  const { flower, plant, variety, history, look } = fruit;
+  const recordLook = (seen: LookFinding, cause?: Cause): void => {
     setFailing(undefined);
     record([{ kind: 'looked', body: { flower: flower.flower, seen, ...(cause && { cause }) } }]);
   };
@@ -38,30 +42,36 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
     <View style={{ gap: SPACE.s }}>
       {named ? (
         <>
-          <Words tone="soft">
-            {placeInWords(journal, plant)}, {variety.name}
-          </Words>
+          <Text tone="soft">
+            {sayPlace(journal, plant)}, {variety.name}
+          </Text>
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
-            <Words kind="code" live>
-              {flower.code ? showTagCode(flower.code) : 'no tag'}
-            </Words>
-            <Words kind="strong">day {course.age}</Words>
+            <Text variant="code" live>
+              {flower.code ? formatTagCode(flower.code) : 'no tag'}
+            </Text>
+            <Text variant="strong">day {history.age}</Text>
           </View>
         </>
       ) : null}
-      {look ? <Words>{WHAT_TO_SEE[look.kind]}</Words> : null}
+      {look ? <Text>{WHAT_TO_SEE[look.stage](lookDays([history.looks]))}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        <Action kind="main" size="big" title={SEEN.growing} onPress={() => say('growing')} style={answer} />
-        <Action
+        <Button
+          variant="main"
           size="big"
-          title={SEEN.misshapen}
-          onPress={() => say('misshapen', 'partlyPollinated')}
+          title={SEEN.growing}
+          onPress={() => recordLook('growing')}
           style={answer}
         />
-        <Action size="big" title={SEEN.yellowing} onPress={() => setFailing('yellowing')} style={answer} />
-        <Action size="big" title={SEEN.gone} onPress={() => setFailing('gone')} style={answer} />
-        <Action size="big" title={SEEN.unsure} onPress={() => say('unsure')} style={answer} />
-        <Action size="big" title="Undo" onPress={() => void undo()} style={answer} />
+        <Button
+          size="big"
+          title={SEEN.misshapen}
+          onPress={() => recordLook('misshapen', 'partlyPollinated')}
+          style={answer}
+        />
+        <Button size="big" title={SEEN.yellowing} onPress={() => setFailing('yellowing')} style={answer} />
+        <Button size="big" title={SEEN.gone} onPress={() => setFailing('gone')} style={answer} />
+        <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />
+        <Button size="big" title="Undo" onPress={() => void undo()} style={answer} />
       </View>
       <Sheet
         title="What do you see?"
@@ -69,16 +79,16 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
         onClose={() => setFailing(undefined)}
         closeTitle="Close"
       >
-        <Words>Take a failing fruitlet off, so that it costs the plant nothing.</Words>
+        <Text>Remove a failing fruitlet, so that it costs the plant nothing.</Text>
         <Choice<Cause>
           label="Likely cause"
           value={undefined}
-          options={(Object.keys(CAUSES) as Cause[]).map((value) => ({
+          options={CAUSES.map((value) => ({
             value,
-            title: CAUSES[value].name,
-            note: CAUSES[value].sign,
+            title: CAUSE_NAMES[value].name,
+            note: CAUSE_NAMES[value].sign,
           }))}
-          onChange={(cause) => say(failing!, cause)}
+          onChange={(cause) => recordLook(failing!, cause)}
         />
       </Sheet>
     </View>

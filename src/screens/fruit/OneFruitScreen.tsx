@@ -1,26 +1,29 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { showTagCode } from '@/core/codes/tagCode';
+import { formatTagCode } from '@/core/text/tagCode';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
-import { plantLabel, purityOf } from '@/core/records/flowerRows';
+import { purityOf } from '@/core/purity/purityOf';
+import { plantLabel } from '@/core/records/plantLabel';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
-import { useRecord, useUndo, useView } from '@/data/provider';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useUndo } from '@/data/hooks/useUndo';
+import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Action } from '@/ui/parts/Action';
+import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
-import { Line } from '@/ui/parts/Line';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { placeInWords } from '../garden/labels';
-import { NothingHere } from '../shell/NothingHere';
+import { useFormat } from '../format/useFormat';
+import { sayPlace } from '../words/places';
+import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { CAUSES, GRADES, LINKS, LINK_STATES, SEEN } from '../words/names';
-import { sayReason } from '../words/reasons';
-import { standing } from './fruitView';
+import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, SEEN } from '../words/names';
+import { sayReason } from '../words/reasons/morning';
+import { fruitStatus } from './fruitView';
 import { LookCard } from './LookCard';
 
 /** One fruit on a page of its own. */
@@ -29,9 +32,9 @@ export function OneFruitScreen() {
   const view = useOneFruit(id);
   if (!view) {
     return (
-      <NothingHere
+      <EmptyPage
         title="No such fruit"
-        text="No pollinated flower is stored here. Perhaps it was taken back, or is on another phone."
+        text="No pollinated flower of this address is stored here. Perhaps it was undone, or is on another phone."
         lead={{ title: 'To the fruit', to: '/fruit' }}
       />
     );
@@ -50,16 +53,16 @@ export function OneFruitScreen() {
   );
 }
 
-/** One fruit beside the list of all. */
-export function FruitBeside({ id }: { readonly id: string }) {
+/** One fruit next to the list of all. */
+export function FruitPanel({ id }: { readonly id: string }) {
   const view = useOneFruit(id);
-  if (!view) return <Words tone="soft">That fruit is not stored here.</Words>;
+  if (!view) return <Text tone="soft">That fruit is not stored here.</Text>;
   return (
     <View style={{ gap: SPACE.l }}>
       <View>
-        <Words kind="heading" level={2}>
+        <Text variant="heading" level={2}>
           {fruitTitle(view)}
-        </Words>
+        </Text>
         <FruitDetail id={id} view={view} />
       </View>
       <Chain view={view} />
@@ -83,24 +86,24 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     return {
       fruit,
       purity: purityOf(journal, garden, fruit.flower),
-      where: placeInWords(journal, fruit.plant),
+      where: sayPlace(journal, fruit.plant),
       donors: fruit.flower.pollination!.donors.map(({ plant }) => plantLabel(journal, plant)),
       zone: garden.zone,
     };
   }) ?? undefined;
 
 const fruitTitle = ({ fruit: { flower } }: OneFruit): string =>
-  flower.code ? showTagCode(flower.code) : 'A fruit without a tag';
+  flower.code ? formatTagCode(flower.code) : 'A fruit without a tag';
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view: { purity } }: { readonly view: OneFruit }) {
   return (
     <View>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         {purity ? `${GRADES[purity.grade]}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
-      </Words>
-      {purity?.weakest && purity.weakest.state !== 'open' ? (
-        <Words>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Words>
+      </Text>
+      {purity?.weakest && purity.weakest.state !== 'pending' ? (
+        <Text>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Text>
       ) : null}
       {purity?.chain.map((link) => (
         <ChainLink key={link.link} link={link} />
@@ -109,54 +112,54 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
   );
 }
 
-/** How a fruit stands, where it came from, its looks, and what can be said of it now. */
+/** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
   const { undo } = useUndo();
   const { fruit, where, donors, zone } = view;
-  const { flower, variety, course } = fruit;
-  const { glyph, word } = standing(fruit);
+  const { flower, variety, history } = fruit;
+  const { glyph, word } = fruitStatus(fruit);
   return (
     <View>
-      <Words tone="soft">
+      <Text tone="soft">
         {where}, {variety.name}
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, marginVertical: SPACE.s }}>
         <Glyph name={glyph} size={30} />
-        <Words kind="strong">
-          Day {course.age}: {word}
-        </Words>
+        <Text variant="strong">
+          Day {history.age}: {word}
+        </Text>
       </View>
-      <Words>
-        {`Pollinated ${f.day(course.pollinated)} at ${f.time(toMs(flower.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
-      </Words>
+      <Text>
+        {`Pollinated ${f.day(history.pollinated)} at ${f.time(toMs(flower.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
+      </Text>
       {flower.conflicts.length > 0 ? (
-        <Words tone="rust" style={{ marginTop: SPACE.s }}>
-          Two devices recorded this flower differently. Both are kept; the first pollination counts.
-        </Words>
+        <Text tone="rust" style={{ marginTop: SPACE.s }}>
+          Two devices recorded this flower differently. Both stay on record; the first pollination counts.
+        </Text>
       ) : null}
       {flower.looks.map((look) => (
-        <Line
+        <ListRow
           key={look.entry}
-          title={`Day ${daysBetween(course.pollinated, dayAt(toMs(look.at), zone))}: ${SEEN[look.seen].toLowerCase()}`}
+          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${SEEN[look.seen].toLowerCase()}`}
           note={[
-            look.cause ? CAUSES[look.cause].name : '',
+            look.cause ? CAUSE_NAMES[look.cause].name : '',
             look.tag === 'gone' ? 'tag gone' : look.tag === 'there' ? 'tag there' : '',
           ]
             .filter(Boolean)
             .join(', ')}
         />
       ))}
-      {course.failed === undefined && !course.ended && course.harvested === undefined ? (
+      {history.failed === undefined && !history.ended && history.harvested === undefined ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             Look now
-          </Words>
+          </Text>
           <LookCard fruit={fruit} named={false} />
           <Ending id={id} />
         </View>
       ) : (
-        <Action
+        <Button
           title="Undo"
           onPress={() => void undo()}
           style={{ alignSelf: 'flex-start', marginTop: SPACE.l }}
@@ -167,8 +170,8 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
 }
 
 const CHAIN_GLYPHS = {
-  sound: 'coverShut',
-  open: 'coverOpen',
+  holds: 'coverShut',
+  pending: 'coverOpen',
   unknown: 'coverOpen',
   doubtful: 'warn',
   broken: 'warn',
@@ -178,7 +181,7 @@ function ChainLink({ link }: { readonly link: Link }) {
   const f = useFormat();
   const bad = link.state === 'broken' || link.state === 'doubtful';
   return (
-    <Line
+    <ListRow
       glyph={<Glyph name={CHAIN_GLYPHS[link.state]} size={24} tone={bad ? 'rust' : 'ink'} />}
       tone={bad ? 'rust' : 'ink'}
       title={`${LINKS[link.link]}: ${LINK_STATES[link.state]}`}
@@ -197,17 +200,17 @@ function Ending({ id }: { readonly id: string }) {
   };
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-      <Action title="Harvest" onPress={() => setAsking('harvest')} />
-      <Action
+      <Button title="Harvest" onPress={() => setAsking('harvest')} />
+      <Button
         title="Thinned"
         onPress={() => record([{ kind: 'removed', body: { flower: id, how: 'thinned' } }])}
       />
-      <Action
+      <Button
         title="Lost: animal, vine, mower"
         onPress={() => record([{ kind: 'removed', body: { flower: id, how: 'lost' } }])}
       />
-      <Action
-        kind="loss"
+      <Button
+        variant="loss"
         title="Tag gone"
         onPress={() => record([{ kind: 'looked', body: { flower: id, seen: 'growing', tag: 'gone' } }])}
       />
@@ -231,10 +234,10 @@ function Ending({ id }: { readonly id: string }) {
           ]}
           onChange={(choice) => harvest(choice === 'eat' ? 'eat' : 'seed', choice !== 'seedNoTag')}
         />
-        <Words kind="small" tone="soft">
-          Taste the flesh before you keep its seed. Spit out and discard a bitter one: it can poison. No seed
-          from a mottled or odd-looking mother.
-        </Words>
+        <Text variant="small" tone="soft">
+          Taste the flesh before you save its seed. Spit out and discard a bitter one: it can poison. Take no
+          seed from a mottled or odd-looking mother.
+        </Text>
       </Sheet>
     </View>
   );

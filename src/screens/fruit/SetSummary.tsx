@@ -1,67 +1,65 @@
 import { View } from 'react-native';
-import { setFigures, type Figure } from '@/core/fruit/setFigures';
+import { fruitSetRates, type SetRate } from '@/core/fruit/setRates';
 import { IntervalBar } from '@/ui/charts/IntervalBar';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { Measured } from '../shell/Measured';
-import { figureInWords, leftOutInWords } from './figureWords';
+import { useFormat } from '../format/useFormat';
+import { WithWidth } from '../shell/WithWidth';
+import { lookDays, sayLeftOut, sayRate } from './setRateWords';
 import type { FruitView } from './fruitView';
 
-/** The season's three figures. */
+/** The three rates of the season. */
 export function SetSummary({ view }: { readonly view: FruitView }) {
-  const crop = view.fruits[0]?.variety.crop ?? 'pepo';
-  const figures = setFigures(
-    view.fruits.map(({ course }) => course),
-    crop,
-  );
+  const histories = view.fruits.map(({ history }) => history);
+  const rates = fruitSetRates(histories);
+  const days = lookDays(histories.map(({ looks }) => looks));
   return (
     <View style={{ gap: SPACE.m }}>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         {view.season.name || 'This season'}
-      </Words>
-      <FigureRow name="Set so far" note="growing at the last look" figure={figures.soFar} />
-      <FigureRow name="Set" note="growing on day 7 to 8" figure={figures.set} />
-      <FigureRow name="Kept" note="growing on day 14, or picked" figure={figures.kept} />
+      </Text>
+      <RateRow name="Set so far" note="growing at the last look" rate={rates.soFar} />
+      <RateRow name="Set" note={`growing on day ${days.set}`} rate={rates.set} />
+      <RateRow name="Kept" note={`growing on day ${days.kept}, or picked`} rate={rates.kept} />
     </View>
   );
 }
 
-export interface FigureRowProps {
+export interface RateRowProps {
   readonly name: string;
   readonly note?: string;
-  readonly figure: Figure;
+  readonly rate: SetRate;
 }
 
-/** One figure: in words, as a bar, and what was left out. */
-export function FigureRow({ name, note, figure }: FigureRowProps) {
+/** One rate: in words, as a bar, and what was left out. */
+export function RateRow({ name, note, rate }: RateRowProps) {
   const f = useFormat();
-  const words = figureInWords(figure, f);
-  const left = leftOutInWords(figure, f);
+  const words = sayRate(rate, f);
+  const left = sayLeftOut(rate, f);
   return (
     <View>
-      <Words kind="strong">{name}</Words>
+      <Text variant="strong">{name}</Text>
       {note ? (
-        <Words kind="small" tone="soft">
+        <Text variant="small" tone="soft">
           {note}
-        </Words>
+        </Text>
       ) : null}
-      <Words>{words}</Words>
-      <Measured>
+      <Text>{words}</Text>
+      <WithWidth>
         {(width) => (
           <IntervalBar
             width={width}
-            share={figure.share}
-            low={figure.low}
-            high={figure.high}
+            share={rate.share}
+            low={rate.low}
+            high={rate.high}
             label={`${name}: ${words}`}
           />
         )}
-      </Measured>
+      </WithWidth>
       {left ? (
-        <Words kind="small" tone="soft">
+        <Text variant="small" tone="soft">
           {left}
-        </Words>
+        </Text>
       ) : null}
     </View>
   );

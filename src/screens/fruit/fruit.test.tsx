@@ -19,24 +19,24 @@ test('a look is one tap when it grows and two when it failed; undo takes it back
   expect((await recorded(3))[2]).toMatchObject({ kind: 'struck', body: { target: gone!.id } });
 });
 
-test('a misread tag is told from one that is not there', async () => {
+test('a misread tag is distinguished from an unknown one', async () => {
   await openApp('/fruit');
-  type('Find by tag', 'KO-1A');
-  await tap('Find');
+  type('Search by tag', 'KO-1A');
+  await tap('Search');
   await see('O is never on a tag. Tags have no I, O, S or Z: look for 1, 0, 5 or 2.');
-  type('Find by tag', 'K1');
-  await tap('Find');
+  type('Search by tag', 'K1');
+  await tap('Search');
   await see('A tag has four characters or more.');
   const tag = screen.getAllByText(/^[A-Z0-9]{2}-[A-Z0-9]{2} · /)[0]!.textContent!.slice(0, 5);
-  type('Find by tag', `${tag.slice(0, 4)}${tag[4] === 'A' ? 'B' : 'A'}`);
-  await tap('Find');
+  type('Search by tag', `${tag.slice(0, 4)}${tag[4] === 'A' ? 'B' : 'A'}`);
+  await tap('Search');
   await see('That cannot be a tag: one character is misread. Look again.');
-  type('Find by tag', tag.toLowerCase());
-  await tap('Find');
+  type('Search by tag', tag.toLowerCase());
+  await tap('Search');
   await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toBe(tag));
 });
 
-test('beside the list on a wide screen: chain, weakest link, harvest with its caution', async () => {
+test('on a wide screen chain, weakest link and harvest are next to the list', async () => {
   await openApp('/fruit', { wide: true });
   await tap(/(Slate Lantern|Dusk Fiddle).*growing on day \d+/);
   await see(/^Seed sown: /);
@@ -46,7 +46,7 @@ test('beside the list on a wide screen: chain, weakest link, harvest with its ca
   await see(/Spit out and discard a bitter one/);
   await tap(/^For seed, the tag is on it/);
   await see(/: harvested on day \d+$/);
-  expect((await recorded(4))[3]).toMatchObject({
+  expect((await recorded(1))[0]).toMatchObject({
     kind: 'harvested',
     body: { use: 'seed', tagThere: true, typical: true },
   });
@@ -56,7 +56,7 @@ test('beside the list on a wide screen: chain, weakest link, harvest with its ca
   await see('Set and drop, by variety and plant');
 });
 
-test('figures name their denominators and what is left out', async () => {
+test('rates name their denominators and what is left out', async () => {
   await openApp('/fruit/figures');
   expect((await see(/\d+ of \d+/)).length).toBeGreaterThan(3);
   expect((await see(/likely \d+ % to \d+ %|between \d+ % and \d+ %|\d+ to \d+ %/)).length).toBeGreaterThan(0);
@@ -66,5 +66,5 @@ test('a fruit that is not here says so and leads on', async () => {
   await openApp('/fruit/nobody');
   await see('No such fruit');
   await tap('To the fruit');
-  await see('Find by tag');
+  await see('Search by tag');
 });

@@ -1,8 +1,9 @@
-import { fruitsOf, looksDue, seasonAt, type Fruit } from '@/core/fruit/fruits';
+import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
 import type { Season } from '@/core/journal/state';
+import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { useView } from '@/data/provider';
+import { useView } from '@/data/hooks/useView';
 
 export interface FruitView {
   readonly today: Day;
@@ -21,18 +22,20 @@ export const useFruits = (): FruitView | undefined =>
     return { today, season, fruits, due: looksDue(fruits, garden, today) };
   });
 
-/** How a fruit stands, as a shape and a word. */
-export function standing({ course, flower }: Fruit): {
+/** How a fruit is doing, as a shape and a word. */
+export function fruitStatus({ history, flower }: Fruit): {
   glyph: 'fruit' | 'fruitYoung' | 'fruitFallen';
   word: string;
 } {
-  if (course.failed !== undefined) return { glyph: 'fruitFallen', word: `failed by day ${course.failed}` };
-  if (course.harvested !== undefined) return { glyph: 'fruit', word: `harvested on day ${course.harvested}` };
-  if (course.ended) {
-    return { glyph: 'fruitFallen', word: course.ended.how === 'thinned' ? 'thinned' : 'lost' };
+  if (history.failed !== undefined) return { glyph: 'fruitFallen', word: `failed by day ${history.failed}` };
+  if (history.harvested !== undefined)
+    return { glyph: 'fruit', word: `harvested on day ${history.harvested}` };
+  if (history.ended) {
+    return { glyph: 'fruitFallen', word: history.ended.how === 'thinned' ? 'thinned' : 'lost' };
   }
-  if (course.lastGrowing >= 7) return { glyph: 'fruit', word: `growing on day ${course.lastGrowing}` };
-  if (course.lastGrowing > 0)
-    return { glyph: 'fruitYoung', word: `growing on day ${course.lastGrowing}, so far` };
+  if (history.lastGrowing >= history.looks.set.value[0])
+    return { glyph: 'fruit', word: `growing on day ${history.lastGrowing}` };
+  if (history.lastGrowing > 0)
+    return { glyph: 'fruitYoung', word: `growing on day ${history.lastGrowing}, so far` };
   return { glyph: 'fruitYoung', word: flower.looks.length > 0 ? 'could not tell yet' : 'not looked at yet' };
 }

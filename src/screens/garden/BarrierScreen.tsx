@@ -1,14 +1,15 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { BarrierSort } from '@/core/journal/entry';
+import type { BarrierSort } from '@/core/garden/surroundings';
 import { newId } from '@/data/clock';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BARRIERS } from '../words/garden';
 import { optionsOf } from '../words/options';
@@ -44,28 +45,28 @@ export function BarrierScreen() {
   });
   return (
     <Page
-      title={held ? BARRIERS[held.sort] : 'Something in the way'}
-      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      title={held ? BARRIERS[held.sort] : 'New barrier'}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.m }}>
-        <Words tone="soft">
-          Trellises and walls are walked round. Walls, buildings, hedges and dense bloom hold pollen back, so
-          that less distance is asked behind them.
-        </Words>
+        <Text tone="soft">
+          You walk round trellises and walls. Walls, buildings, hedges and dense bloom hold pollen back, so
+          that less distance is needed behind them.
+        </Text>
         <FormChoice control={control} name="sort" label="What is it?" options={optionsOf(BARRIERS)} />
-        <Words kind="strong">{`Its ends, ${f.unit.length} from the gate`}</Words>
+        <Text variant="strong">{`Its ends, ${f.unit.length} from the gate`}</Text>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField control={control} name="fromX" label="From: to the right" numeric />
-          <FormField control={control} name="fromY" label="and straight on" numeric />
+          <FormField control={control} name="fromY" label="and straight ahead" numeric />
         </View>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField control={control} name="toX" label="To: to the right" numeric />
-          <FormField control={control} name="toY" label="and onwards" numeric />
+          <FormField control={control} name="toY" label="and ahead" numeric />
         </View>
         {held ? (
-          <Action
-            kind="loss"
-            title="Take it off the plan"
+          <Button
+            variant="loss"
+            title="Delete"
             onPress={() => {
               record([{ kind: 'plan.removed', body: { what: 'barrier', id: held.barrier } }]);
               router.replace('/garden');

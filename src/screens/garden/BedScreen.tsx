@@ -1,12 +1,14 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 import type { Bed } from '@/core/journal/state';
 import { newId } from '@/data/clock';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
 import { SPACE } from '@/ui/theme';
 import { FormField } from '../forms/fields';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
 
@@ -16,7 +18,7 @@ type Checked = Omit<Bed, 'bed'>;
 /** What one press moves a bed by, in the grower's unit of length. */
 const NUDGE = 0.25;
 
-/** The next free letter for a bed, and a place beside the others. */
+/** The next free letter for a bed, and a place next to the others. */
 function suggestion(beds: readonly Bed[]): Checked {
   const names = new Set(beds.map(({ name }) => name));
   const name = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !names.has(letter)) ?? '';
@@ -24,7 +26,7 @@ function suggestion(beds: readonly Bed[]): Checked {
   return { name, x: 1, y, length: 6, width: 1.2, rows: 1, turn: 0 };
 }
 
-/** Lays a bed, or moves and resizes one. */
+/** Adds a bed, or moves and resizes one. */
 export function BedScreen() {
   const f = useFormat();
   const router = useRouter();
@@ -44,85 +46,25 @@ export function BedScreen() {
     turn: String(turn),
     every: every === undefined ? '' : f.typedLength(every),
   };
-  const { control, handleSubmit, getValues, setValue } = useCheckedForm<Typed, Checked>('bed', given);
-  const nudge = (axis: 'x' | 'y', by: number): void => {
-    const now = Number(getValues(axis).replace(',', '.'));
-    if (Number.isFinite(now)) setValue(axis, String(Math.round((now + by) * 100) / 100));
-  };
+  const form = useCheckedForm<Typed, Checked>('bed', given);
   const planted = [...journal.all('plant').values()].some(
     (plant) => plant.bed === bed?.bed && !plant.removed,
   );
-  const save = handleSubmit((checked) => {
+  const save = form.handleSubmit((checked) => {
     record([{ kind: 'bed.laid', body: { bed: bed?.bed ?? newId(), ...checked } }]);
     router.replace('/garden');
   });
   return (
     <Page
-      title={bed ? `Bed ${bed.name}` : 'A new bed'}
-      foot={
-        <Action kind="main" size="big" title={bed ? 'Keep' : 'Lay the bed'} onPress={() => void save()} />
-      }
+      title={bed ? `Bed ${bed.name}` : 'New bed'}
+      foot={<Button variant="main" size="big" title={bed ? 'Save' : 'Add bed'} onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.m }}>
-        <FormField
-          control={control}
-          name="name"
-          label="Name, short: it is on every label"
-          autoCapitalize="characters"
-        />
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField
-            control={control}
-            name="length"
-            label={`Length, ${f.unit.length}`}
-            numeric
-            note="along the rows"
-          />
-          <FormField
-            control={control}
-            name="width"
-            label={`Width, ${f.unit.length}`}
-            numeric
-            note="across them"
-          />
-        </View>
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField control={control} name="rows" label="Rows" numeric />
-          <FormField
-            control={control}
-            name="every"
-            label={`From plant to plant, ${f.unit.length}`}
-            numeric
-            note="empty: plants share the row"
-          />
-        </View>
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField
-            control={control}
-            name="x"
-            label={`From the gate, ${f.unit.length}`}
-            numeric
-            note="to the right"
-          />
-          <FormField control={control} name="y" label={`and ${f.unit.length}`} numeric note="straight on" />
-        </View>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-          <Action title="← West" onPress={() => nudge('x', -NUDGE)} />
-          <Action title="East →" onPress={() => nudge('x', NUDGE)} />
-          <Action title="↑ North" onPress={() => nudge('y', NUDGE)} />
-          <Action title="↓ South" onPress={() => nudge('y', -NUDGE)} />
-        </View>
-        <FormField
-          control={control}
-          name="turn"
-          label="Turned by, degrees"
-          numeric
-          note="0: rows run east; 90: north"
-        />
+        <BedFields form={form} />
         {bed && !planted ? (
-          <Action
-            kind="loss"
-            title="Take the bed off the plan"
+          <Button
+            variant="loss"
+            title="Delete this bed"
             onPress={() => {
               record([{ kind: 'plan.removed', body: { what: 'bed', id: bed.bed } }]);
               router.replace('/garden');
@@ -131,5 +73,74 @@ export function BedScreen() {
         ) : null}
       </View>
     </Page>
+  );
+}
+
+/** Where a bed lies and how it is planted. */
+function BedFields({ form }: { readonly form: UseFormReturn<Typed, unknown, Checked> }) {
+  const f = useFormat();
+  const { control, getValues, setValue } = form;
+  const nudge = (axis: 'x' | 'y', by: number): void => {
+    const now = Number(getValues(axis).replace(',', '.'));
+    if (Number.isFinite(now)) setValue(axis, String(Math.round((now + by) * 100) / 100));
+  };
+  return (
+    <>
+      <FormField
+        control={control}
+        name="name"
+        label="Short name, as on every label"
+        autoCapitalize="characters"
+      />
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField
+          control={control}
+          name="length"
+          label={`Length, ${f.unit.length}`}
+          numeric
+          note="along the rows"
+        />
+        <FormField
+          control={control}
+          name="width"
+          label={`Width, ${f.unit.length}`}
+          numeric
+          note="across them"
+        />
+      </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField control={control} name="rows" label="Rows" numeric />
+        <FormField
+          control={control}
+          name="every"
+          label={`From plant to plant, ${f.unit.length}`}
+          numeric
+          note="empty: plants share the row"
+        />
+      </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField
+          control={control}
+          name="x"
+          label={`From the gate, ${f.unit.length}`}
+          numeric
+          note="to the right"
+        />
+        <FormField control={control} name="y" label={`and ${f.unit.length}`} numeric note="straight ahead" />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Button title="← West" onPress={() => nudge('x', -NUDGE)} />
+        <Button title="East →" onPress={() => nudge('x', NUDGE)} />
+        <Button title="↑ North" onPress={() => nudge('y', NUDGE)} />
+        <Button title="↓ South" onPress={() => nudge('y', -NUDGE)} />
+      </View>
+      <FormField
+        control={control}
+        name="turn"
+        label="Turned by, degrees"
+        numeric
+        note="0: rows run east; 90: north"
+      />
+    </>
   );
 }

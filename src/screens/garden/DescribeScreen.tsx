@@ -1,24 +1,26 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Controller, useWatch } from 'react-hook-form';
+import { Controller, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import { crossesHow } from '@/core/crossing/crossing';
-import { kindInName } from '@/core/crossing/kindsInName';
-import type { Sowing, TraitName, VarietyTraits } from '@/core/journal/entry';
+import { crossingFrequency } from '@/core/isolation/compatibility';
+import { commonNameIn } from '@/core/crops/names/nameInVariety';
+import type { Sowing } from '@/core/crops/variety';
+import type { TraitName, VarietyTraits } from '@/core/crops/traits';
 import type { Variety } from '@/core/journal/state';
 import { newId } from '@/data/clock';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
-import { SOWN, TRAITS } from '../words/garden';
-import { OWN_POLLEN, PURPOSES, SEED_SOURCES } from '../words/names';
+import { SOWING_NAMES, TRAITS } from '../words/garden';
+import { OWN_POLLEN_NAMES, PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
-import { KindPicker } from './KindPicker';
+import { CropPicker } from './CropPicker';
 
 type Plain = Pick<Variety, 'name' | 'purpose' | 'seedSource' | 'ownPollen'>;
 interface Typed extends Plain {
@@ -60,7 +62,7 @@ const typedOf = ({ sowing, daysToFlower, fruitWanted, ...rest }: Variety): Typed
   fruitWanted: String(fruitWanted ?? ''),
 });
 
-/** Describes a variety: its species first of all, what it is grown for, and where its seed came from. */
+/** Describes a variety: first its species, then what it is grown for, and where its seed came from. */
 export function DescribeScreen() {
   const router = useRouter();
   const record = useRecord();
@@ -73,7 +75,6 @@ export function DescribeScreen() {
   );
   const crop = useWatch({ control, name: 'crop' });
   const name = useWatch({ control, name: 'name' });
-  const how = useWatch({ control, name: 'how' });
   const save = handleSubmit((given) => {
     const variety = held?.variety ?? newId();
     record([{ kind: 'variety.described', body: bodyOf(given, variety) }]);
@@ -82,12 +83,12 @@ export function DescribeScreen() {
   const plants = [...journal.all('plant').values()].some((plant) => plant.variety === held?.variety);
   return (
     <Page
-      title={held?.name ?? 'A new variety'}
-      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      title={held?.name ?? 'New variety'}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.l }}>
         <FormField control={control} name="name" label="Name" autoCapitalize="words" />
-        <KindPicker
+        <CropPicker
           crop={crop}
           onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
           error={formState.errors.crop?.message}
@@ -100,54 +101,12 @@ export function DescribeScreen() {
             render={({ field }) => <Traits crop={crop} traits={field.value} onChange={field.onChange} />}
           />
         ) : null}
-        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
-        <FormChoice
-          control={control}
-          name="seedSource"
-          label="Where the seed came from"
-          options={optionsOf(SEED_SOURCES)}
-        />
-        <FormChoice
-          control={control}
-          name="ownPollen"
-          label="May a female take pollen of her own plant?"
-          options={optionsOf(OWN_POLLEN)}
-        />
-        <FormChoice
-          control={control}
-          name="how"
-          label="Is it in the ground?"
-          options={[{ value: 'unknown', title: 'Not yet, or I do not know when' }, ...optionsOf(SOWN)]}
-        />
-        {how === 'unknown' ? null : (
-          <FormField
-            control={control}
-            name="day"
-            label="On which day"
-            note="2026-05-12"
-            autoCapitalize="none"
-          />
-        )}
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
-          <FormField
-            control={control}
-            name="daysToFlower"
-            label="Days from then to the first flower"
-            numeric
-            note="if you know; else it is reckoned"
-          />
-          <FormField
-            control={control}
-            name="fruitWanted"
-            label="Fruits wanted for seed"
-            numeric
-            note="if you know"
-          />
-        </View>
+        <SeedFields control={control} />
+        <SowingFields control={control} />
         {held && !plants ? (
-          <Action
-            kind="loss"
-            title="Take it off the plan"
+          <Button
+            variant="loss"
+            title="Delete"
             onPress={() => {
               record([{ kind: 'plan.removed', body: { what: 'variety', id: held.variety } }]);
               router.replace('/garden');
@@ -159,21 +118,86 @@ export function DescribeScreen() {
   );
 }
 
+interface FieldsProps {
+  readonly control: Control<Typed, unknown, Checked>;
+}
+
+/** What it is grown for, and what its seed may be made of. */
+function SeedFields({ control }: FieldsProps) {
+  return (
+    <>
+      <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSE_NAMES)} />
+      <FormChoice
+        control={control}
+        name="seedSource"
+        label="Where the seed came from"
+        options={optionsOf(SEED_SOURCE_NAMES)}
+      />
+      <FormChoice
+        control={control}
+        name="ownPollen"
+        label="May a female take pollen of her own plant?"
+        options={optionsOf(OWN_POLLEN_NAMES)}
+      />
+    </>
+  );
+}
+
+/** When it was sown, and how long it takes. */
+function SowingFields({ control }: FieldsProps) {
+  const how = useWatch({ control, name: 'how' });
+  return (
+    <>
+      <FormChoice
+        control={control}
+        name="how"
+        label="Is it in the ground?"
+        options={[{ value: 'unknown', title: 'Not yet, or I do not know when' }, ...optionsOf(SOWING_NAMES)]}
+      />
+      {how === 'unknown' ? null : (
+        <FormField
+          control={control}
+          name="day"
+          label="On which day"
+          note="2026-05-12"
+          autoCapitalize="none"
+        />
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
+        <FormField
+          control={control}
+          name="daysToFlower"
+          label="Days from then to the first flower"
+          numeric
+          note="if you know; otherwise it is estimated"
+        />
+        <FormField
+          control={control}
+          name="fruitWanted"
+          label="Fruits wanted for seed"
+          numeric
+          note="if you know"
+        />
+      </View>
+    </>
+  );
+}
+
 function bodyOf(given: Checked, variety: string): Variety {
   const { how, day, daysToFlower, fruitWanted, traits, ...plain } = given;
-  const asked = new Set<string>(cropOf(given.crop).asks);
+  const variable = new Set<string>(cropOf(given.crop).variableTraits);
   return {
     variety,
     ...plain,
-    // Answers to what another crop asked are dropped with it.
-    traits: Object.fromEntries(Object.entries(traits).filter(([trait]) => asked.has(trait))),
+    // Answers to the questions of another crop are dropped with it.
+    traits: Object.fromEntries(Object.entries(traits).filter(([trait]) => variable.has(trait))),
     ...(how !== 'unknown' && day && { sowing: { how, day } }),
     ...(daysToFlower !== undefined && { daysToFlower }),
     ...(fruitWanted !== undefined && { fruitWanted }),
   };
 }
 
-/** What the species means here: who in the garden it crosses with, and whether its own name speaks against it. */
+/** What the species means here: what it crosses with in this garden, and whether its own name contradicts it. */
 function Consequences({
   crop,
   name,
@@ -185,27 +209,27 @@ function Consequences({
 }) {
   const { journal } = useGarden().store;
   const others = [...journal.all('variety').values()].filter(
-    (other) => other.variety !== self && crossesHow(crop, other.crop) === 'freely',
+    (other) => other.variety !== self && crossingFrequency(crop, other.crop) === 'freely',
   );
-  const kind = kindInName(name);
-  const speaksAgainst = kind && !kind.crops.includes(crop);
+  const common = commonNameIn(name);
+  const nameContradicts = common && !common.crops.includes(crop);
   return (
     <View style={{ gap: SPACE.xs }}>
-      <Words live>
+      <Text live>
         {others.length > 0
           ? `In this garden it crosses with ${others.map((other) => other.name).join(', ')}.`
           : 'Nothing on the plan crosses with it.'}
-      </Words>
-      {speaksAgainst ? (
-        <Words tone="rust" live>
-          {`Its name says ${kind.names[0]}, and that is ${kind.crops.map((each) => cropOf(each).species).join(' or ')}. Look at stalk, seed and leaf before you keep it.`}
-        </Words>
+      </Text>
+      {nameContradicts ? (
+        <Text tone="rust" live>
+          {`Its name says ${common.names[0]}, and that is ${common.crops.map((each) => cropOf(each).species).join(' or ')}. Look at stalk, seed and leaf before you save it.`}
+        </Text>
       ) : null}
     </View>
   );
 }
 
-/** The questions that this crop asks of each variety. */
+/** Questions about what differs between varieties of this crop. */
 function Traits({
   crop,
   traits,
@@ -217,7 +241,7 @@ function Traits({
 }) {
   return (
     <>
-      {cropOf(crop).asks.map((trait: TraitName) => {
+      {cropOf(crop).variableTraits.map((trait: TraitName) => {
         const { ask, answers } = TRAITS[trait];
         return (
           <Choice

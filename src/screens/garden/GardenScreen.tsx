@@ -1,23 +1,24 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { groupBy } from '@/core/groupBy';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { groupBy } from '@/core/text/groupBy';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat, type Format } from '../format';
-import { Measured } from '../shell/Measured';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { BARRIERS } from '../words/garden';
 import { GardenTabs } from './GardenTabs';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
-import { VarietyBeside } from './VarietyScreen';
+import { VarietyPanel } from './VarietyScreen';
 import { VarietyRisk } from './VarietyRisk';
 
-/** What grows where: the plan, a list that says the same, and what endangers what. */
+/** What grows where: the plan, a list with the same content, and the crossing risks. */
 export function GardenScreen() {
   const router = useRouter();
   const view = usePlan();
@@ -36,7 +37,7 @@ export function GardenScreen() {
       title={view.name}
       aside={
         wide && chosen ? (
-          <VarietyBeside key={chosen} id={chosen} />
+          <VarietyPanel key={chosen} id={chosen} />
         ) : (
           <Varieties view={view} show={show} chosen={chosen} />
         )
@@ -44,9 +45,9 @@ export function GardenScreen() {
     >
       <GardenTabs here="/garden" />
       {empty ? (
-        <Words>Begin with a bed, then say what grows in it; or paste a table.</Words>
+        <Text>Start with a bed, then say what grows in it; or import a table.</Text>
       ) : (
-        <Measured>
+        <WithWidth>
           {(width) => (
             <PlanBoard
               view={view}
@@ -57,19 +58,19 @@ export function GardenScreen() {
               only={wide ? chosen : undefined}
             />
           )}
-        </Measured>
+        </WithWidth>
       )}
       <ChosenBed view={view} id={bed} f={f} />
-      <Words kind="heading" level={2} style={{ marginTop: SPACE.l }}>
+      <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Beds
-      </Words>
+      </Text>
       {view.beds.map((each) => {
         const own = view.plants.filter((plant) => plant.bed === each.bed);
         return (
-          <Line
+          <ListRow
             key={each.bed}
             title={`Bed ${each.name}`}
-            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}. ${rowsInWords(own, view, f)}`}
+            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}. ${sayRows(own, view, f)}`}
             end={f.number(own.length)}
             selected={each.bed === bed}
             onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}
@@ -77,16 +78,16 @@ export function GardenScreen() {
         );
       })}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.m }}>
-        <Action title="Add a bed" onPress={() => router.push('/garden/bed')} />
+        <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
         {!empty && view.reports.length > 0 ? (
-          <Action title="Add plants" onPress={() => router.push('/garden/plants')} />
+          <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}
       </View>
-      <Words kind="heading" level={2} style={{ marginTop: SPACE.l }}>
-        In the way
-      </Words>
+      <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
+        Barriers
+      </Text>
       {view.barriers.map(({ barrier, sort, from, to }) => (
-        <Line
+        <ListRow
           key={barrier}
           title={BARRIERS[sort]}
           note={`${f.length(Math.hypot(to.x - from.x, to.y - from.y))} long`}
@@ -94,7 +95,7 @@ export function GardenScreen() {
         />
       ))}
       <View style={{ flexDirection: 'row', marginTop: SPACE.s }}>
-        <Action title="Add a wall, hedge or trellis" onPress={() => router.push('/garden/barrier')} />
+        <Button title="Add a wall, hedge or trellis" onPress={() => router.push('/garden/barrier')} />
       </View>
     </Page>
   );
@@ -117,12 +118,12 @@ function ChosenBed({
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, marginTop: SPACE.m }}>
       <View style={{ flex: 1 }}>
-        <Words kind="strong" live>{`Bed ${bed.name}`}</Words>
-        <Words kind="small">{own.length > 0 ? rowsInWords(own, view, f) : 'Nothing planted yet.'}</Words>
+        <Text variant="strong" live>{`Bed ${bed.name}`}</Text>
+        <Text variant="small">{own.length > 0 ? sayRows(own, view, f) : 'Nothing planted yet.'}</Text>
       </View>
-      <Action
-        title="Change"
-        label={`Change bed ${bed.name}`}
+      <Button
+        title="Edit"
+        label={`Edit bed ${bed.name}`}
         onPress={() => router.push({ pathname: '/garden/bed', params: { id: bed.bed } })}
       />
     </View>
@@ -130,7 +131,7 @@ function ChosenBed({
 }
 
 /** `Row 1: 4 Slate Lantern. Row 2: 4 Slate Lantern`. */
-function rowsInWords(plants: PlanOfGarden['plants'], { nameOf }: PlanOfGarden, f: Format): string {
+function sayRows(plants: PlanOfGarden['plants'], { nameOf }: PlanOfGarden, f: Format): string {
   return [...groupBy(plants, ({ row }) => row)]
     .map(([row, own]) => {
       const kinds = [...groupBy(own, ({ variety }) => variety)].map(
@@ -153,9 +154,9 @@ function Varieties({
   const router = useRouter();
   return (
     <View style={{ marginTop: SPACE.l }}>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         Varieties
-      </Words>
+      </Text>
       {view.reports.map((report) => (
         <VarietyRisk
           key={report.variety.variety}
@@ -166,7 +167,7 @@ function Varieties({
         />
       ))}
       <View style={{ flexDirection: 'row', marginTop: SPACE.m }}>
-        <Action title="Add a variety" onPress={() => router.push('/garden/describe')} />
+        <Button title="Add a variety" onPress={() => router.push('/garden/describe')} />
       </View>
     </View>
   );

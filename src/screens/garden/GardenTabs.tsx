@@ -1,7 +1,7 @@
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 
 const PAGES = [
   { href: '/garden', title: 'Plan' },
@@ -41,9 +41,9 @@ export function GardenTabs({ here }: { readonly here: (typeof PAGES)[number]['hr
                 borderColor: on ? palette.ink : 'transparent',
               }}
             >
-              <Words kind={on ? 'strong' : 'body'} tone={on ? 'ink' : 'soft'}>
+              <Text variant={on ? 'strong' : 'body'} tone={on ? 'ink' : 'soft'}>
                 {title}
-              </Words>
+              </Text>
             </View>
           </Link>
         );

@@ -1,39 +1,42 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useWatch } from 'react-hook-form';
+import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import type { HowSure, Kernel } from '@/core/journal/entry';
+import type { Certainty } from '@/core/garden/surroundings';
+import type { Endosperm } from '@/core/crops/traits';
 import type { Outside } from '@/core/journal/state';
 import { newId } from '@/data/clock';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { useFormat, type Format } from '../format';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { HOW_SURE, TRAITS } from '../words/garden';
+import { CERTAINTY_NAMES, TRAITS } from '../words/garden';
 import { optionsOf } from '../words/options';
-import { KindPicker } from './KindPicker';
+import { CropPicker } from './CropPicker';
 
 interface Typed extends Record<
   'name' | 'distance' | 'bearing' | 'across' | 'plants' | 'from' | 'to',
   string
 > {
   crop: CropId | undefined;
-  kernel: Kernel | undefined;
-  sure: HowSure;
+  endosperm: Endosperm | undefined;
+  sure: Certainty;
 }
 interface Checked {
   name: string;
   crop: CropId;
-  kernel?: Kernel;
+  endosperm?: Endosperm;
   distance: number;
   bearing: number;
   across: number;
   plants: number;
-  sure: HowSure;
+  sure: Certainty;
   from?: string;
   to?: string;
 }
@@ -41,7 +44,7 @@ interface Checked {
 const typedOf = (held: Outside | undefined, f: Format): Typed => ({
   name: held?.name ?? '',
   crop: held?.crop,
-  kernel: held?.kernel,
+  endosperm: held?.endosperm,
   distance: held ? f.typedLength(held.distance) : '',
   bearing: String(held?.bearing ?? ''),
   across: f.typedLength(2 * (held?.radius ?? 5)),
@@ -51,7 +54,15 @@ const typedOf = (held: Outside | undefined, f: Format): Typed => ({
   to: held?.flowering?.to ?? '',
 });
 
-/** Something beyond the garden that sheds pollen: what, where, how much, how sure. */
+const bodyOf = ({ across, from, to, endosperm, ...rest }: Checked, source: string): Outside => ({
+  source,
+  ...rest,
+  radius: across / 2,
+  ...(endosperm && cropOf(rest.crop).variableTraits.includes('endosperm') && { endosperm }),
+  ...(from && to && { flowering: { from, to } }),
+});
+
+/** Something outside the garden that sheds pollen: what, where, how much, how sure. */
 export function OutsideScreen() {
   const f = useFormat();
   const router = useRouter();
@@ -65,77 +76,35 @@ export function OutsideScreen() {
     typedOf(held, f),
   );
   const crop = useWatch({ control, name: 'crop' });
-  const save = handleSubmit(({ across, from, to, kernel, ...rest }) => {
-    record([
-      {
-        kind: 'outside.described',
-        body: {
-          source: held?.source ?? newId(),
-          ...rest,
-          radius: across / 2,
-          ...(kernel && cropOf(rest.crop).asks.includes('kernel') && { kernel }),
-          ...(from && to && { flowering: { from, to } }),
-        },
-      },
-    ]);
+  const save = handleSubmit((checked) => {
+    record([{ kind: 'outside.described', body: bodyOf(checked, held?.source ?? newId()) }]);
     router.replace('/garden/crossing');
   });
   return (
     <Page
-      title={held?.name ?? 'Beyond the garden'}
-      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      title={held?.name ?? 'Something nearby'}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.m }}>
-        <FormField control={control} name="name" label="Name it, so that you know it again" />
-        <KindPicker
+        <FormField control={control} name="name" label="Name, so that you recognise it" />
+        <CropPicker
           crop={crop}
           onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
           error={formState.errors.crop?.message}
         />
-        {crop && cropOf(crop).asks.includes('kernel') ? (
+        {crop && cropOf(crop).variableTraits.includes('endosperm') ? (
           <FormChoice
             control={control}
-            name="kernel"
-            label={TRAITS.kernel.ask}
-            options={TRAITS.kernel.answers.map(({ value, title }) => ({ value, title }))}
+            name="endosperm"
+            label={TRAITS.endosperm.ask}
+            options={TRAITS.endosperm.answers.map(({ value, title }) => ({ value, title }))}
           />
         ) : null}
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField
-            control={control}
-            name="distance"
-            label={`From the gate, ${f.unit.length}`}
-            numeric
-            note="to its middle"
-          />
-          <FormField
-            control={control}
-            name="bearing"
-            label="Bearing, degrees"
-            numeric
-            note="0 north, 90 east"
-          />
-        </View>
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField control={control} name="across" label={`How wide, ${f.unit.length}`} numeric />
-          <FormField control={control} name="plants" label="About how many plants" numeric />
-        </View>
-        <FormChoice control={control} name="sure" label="How sure is it?" options={optionsOf(HOW_SURE)} />
-        <Words kind="strong">When it flowers, if you know</Words>
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField
-            control={control}
-            name="from"
-            label="First day"
-            note="2026-07-16"
-            autoCapitalize="none"
-          />
-          <FormField control={control} name="to" label="Last day" note="2026-07-28" autoCapitalize="none" />
-        </View>
+        <PlaceFields control={control} />
         {held ? (
-          <Action
-            kind="loss"
-            title="It grows there no more"
+          <Button
+            variant="loss"
+            title="Delete: it no longer grows there"
             onPress={() => {
               record([{ kind: 'plan.removed', body: { what: 'outside', id: held.source } }]);
               router.replace('/garden/crossing');
@@ -144,5 +113,45 @@ export function OutsideScreen() {
         ) : null}
       </View>
     </Page>
+  );
+}
+
+/** Where it grows, how much of it, how sure that is, and when it flowers. */
+function PlaceFields({ control }: { readonly control: Control<Typed, unknown, Checked> }) {
+  const f = useFormat();
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField
+          control={control}
+          name="distance"
+          label={`From the gate, ${f.unit.length}`}
+          numeric
+          note="to its middle"
+        />
+        <FormField
+          control={control}
+          name="bearing"
+          label="Bearing, degrees"
+          numeric
+          note="0 north, 90 east"
+        />
+      </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField control={control} name="across" label={`How wide, ${f.unit.length}`} numeric />
+        <FormField control={control} name="plants" label="About how many plants" numeric />
+      </View>
+      <FormChoice
+        control={control}
+        name="sure"
+        label="How sure is it?"
+        options={optionsOf(CERTAINTY_NAMES)}
+      />
+      <Text variant="strong">When it flowers, if you know</Text>
+      <View style={{ flexDirection: 'row', gap: SPACE.m }}>
+        <FormField control={control} name="from" label="First day" note="2026-07-16" autoCapitalize="none" />
+        <FormField control={control} name="to" label="Last day" note="2026-07-28" autoCapitalize="none" />
+      </View>
+    </>
   );
 }

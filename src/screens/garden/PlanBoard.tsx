@@ -1,14 +1,16 @@
 import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { cornersOf, fromGate, middleOf } from '@/core/garden/places';
-import { useRecord, useUndo } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
-import { CarriedBed, PlanCanvas, type PlanPlume } from '@/ui/plan/PlanCanvas';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useUndo } from '@/data/hooks/useUndo';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { DraggedBedLayers, PlanCanvas } from '@/ui/plan/PlanCanvas';
+import type { PlanPlume } from '@/ui/plan/planParts';
 import { boxAround, heightFor, viewOf } from '@/ui/plan/planView';
 import { usePlanGestures } from '@/ui/plan/usePlanGestures';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { useWide } from '../shell/useWide';
 import type { PlanOfGarden } from './usePlan';
 
@@ -25,7 +27,7 @@ export interface PlanBoardProps {
 /** Plumes drawn at once: more hide each other. */
 const MOST_PLUMES = 24;
 
-/** The plan under the fingers: nearer and farther, beds carried by the mouse, pollen on its way. */
+/** The plan with its gestures: zoom, beds dragged by the mouse, pollen on its way. */
 export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, only }: PlanBoardProps) {
   const f = useFormat();
   const record = useRecord();
@@ -42,12 +44,12 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     [box, width, mostHeight],
   );
   const whole = useMemo(() => viewOf(box, size), [box, size]);
-  const inTheWay = useMemo(
+  const barrierLines = useMemo(
     () => barriers.map(({ barrier, sort, from, to }) => ({ id: barrier, sort, from, to })),
     [barriers],
   );
   const plumes = useMemo(() => plumesOf(view, only), [view, only]);
-  const beyond = useMemo(
+  const outsideMarks = useMemo(
     () =>
       outside.map(({ source, name, distance, bearing }) => ({
         id: source,
@@ -56,7 +58,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       })),
     [outside],
   );
-  const takeBack = useCallback((): void => {
+  const undoMove = useCallback((): void => {
     void undo();
     setSaid(undefined);
   }, [undo]);
@@ -73,8 +75,8 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       setSaid(`Bed ${bed.name} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
     },
   });
-  const { carried, under } = gestures;
-  const inHand = drawn.find(({ id }) => id === (carried?.bed ?? under));
+  const { dragged, hovered } = gestures;
+  const inHand = drawn.find(({ id }) => id === (dragged?.bed ?? hovered));
   return (
     <View>
       <View ref={surface} style={[size, touchStyle(gestures.touchAction)]}>
@@ -82,16 +84,16 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           size={size}
           view={gestures.view}
           beds={drawn}
-          barriers={inTheWay}
+          barriers={barrierLines}
           plumes={plumes}
-          outside={beyond}
+          outside={outsideMarks}
           chosenBed={chosenBed}
-          label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list says the same`}
+          label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list has the same content`}
           lengthInWords={f.length}
         />
-        {inHand ? <CarriedBed bed={inHand} by={carried?.by} view={gestures.view} size={size} /> : null}
+        {inHand ? <DraggedBedLayers bed={inHand} by={dragged?.by} view={gestures.view} size={size} /> : null}
       </View>
-      <Buttons said={said} onZoom={gestures.zoom} onAll={gestures.showAll} onUndo={takeBack} />
+      <Buttons said={said} onZoom={gestures.zoom} onAll={gestures.showAll} onUndo={undoMove} />
     </View>
   );
 }
@@ -103,25 +105,25 @@ interface ButtonsProps {
   readonly onUndo: () => void;
 }
 
-/** What is below the plan. Apart, so that a bed on its way does not draw it anew. */
+/** What is below the plan. Separate, so that dragging a bed does not redraw it. */
 const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsProps) {
   const wide = useWide();
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
-      <Action size="small" title="Nearer" onPress={() => onZoom(1.6)} />
-      <Action size="small" title="Farther" onPress={() => onZoom(1 / 1.6)} />
-      <Action size="small" title="All" label="Show the whole plan" onPress={onAll} />
+      <Button size="small" title="Zoom in" onPress={() => onZoom(1.6)} />
+      <Button size="small" title="Zoom out" onPress={() => onZoom(1 / 1.6)} />
+      <Button size="small" title="All" label="Show the whole plan" onPress={onAll} />
       {wide && !said ? (
-        <Words kind="small" tone="soft">
-          Drag a bed to move it, the ground to look elsewhere.
-        </Words>
+        <Text variant="small" tone="soft">
+          Drag a bed to move it, or the ground to move the plan.
+        </Text>
       ) : null}
       {said ? (
         <>
-          <Words kind="small" live>
+          <Text variant="small" live>
             {said}
-          </Words>
-          <Action size="small" title="Undo" label="Undo the move" onPress={onUndo} />
+          </Text>
+          <Button size="small" title="Undo" label="Undo the move" onPress={onUndo} />
         </>
       ) : null}
     </View>
@@ -129,8 +131,8 @@ const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsPr
 });
 
 /**
- * Styles of the web, most of which React Native does not know. What lies on the plan ends at its edge, so that a bed
- * on its way makes neither the page longer nor the browser paint it anew.
+ * Styles of the web, most of which React Native does not know. What lies on the plan is clipped at its edge, so that
+ * dragging a bed neither makes the page longer nor repaints it.
  */
 const touchStyle = (touchAction: string): object => ({
   cursor: 'grab',
@@ -142,7 +144,7 @@ const touchStyle = (touchAction: string): object => ({
 
 const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 
-/** What comes to where it should not, the most of it first. */
+/** Foreign pollen that is not held off, the most of it first. */
 function plumesOf({ plan, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {
   const middles = new Map(
     plan.varieties.map(({ variety, places }) => [variety.variety, middleOf(places)] as const),
@@ -153,12 +155,12 @@ function plumesOf({ plan, reports, outside }: PlanOfGarden, only: string | undef
   return reports
     .filter(({ variety }) => only === undefined || variety.variety === only)
     .flatMap(({ variety, isolation }) =>
-      isolation.dangers.flatMap((danger): PlanPlume[] => {
+      isolation.risks.flatMap((risk): PlanPlume[] => {
         const to = middles.get(variety.variety);
-        const from = middles.get(danger.id) ?? spots.get(danger.id);
-        if (danger.guarded !== 'no' || isolation.verdict === 'nothingAsked' || !to || !from) return [];
-        const rare = danger.crossing.how === 'rarely';
-        return [{ id: `${danger.id}>${variety.variety}`, from, to, share: danger.share.share, rare }];
+        const from = middles.get(risk.id) ?? spots.get(risk.id);
+        if (risk.isolatedBy !== 'nothing' || isolation.verdict === 'notRequired' || !to || !from) return [];
+        const rare = risk.compatibility.frequency === 'rarely';
+        return [{ id: `${risk.id}>${variety.variety}`, from, to, share: risk.share.share, rare }];
       }),
     )
     .sort((a, b) => b.share - a.share)

@@ -1,17 +1,18 @@
 import { useRouter } from 'expo-router';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { fitsInRow } from '@/core/garden/places';
+import { plantsPerRow } from '@/core/garden/places';
 import type { Bed } from '@/core/journal/state';
 import { newId } from '@/data/clock';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { NothingHere } from '../shell/NothingHere';
+import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 
 interface Typed {
@@ -22,7 +23,7 @@ interface Typed {
 }
 type Checked = Omit<Typed, 'row' | 'count'> & { row: number; count: number };
 
-/** Puts plants of a variety into a row, after those that stand there. Places are never numbered anew. */
+/** Puts plants of a variety into a row, after those that stand there. Places are never renumbered. */
 export function PlantsScreen() {
   const router = useRouter();
   const record = useRecord();
@@ -47,7 +48,7 @@ export function PlantsScreen() {
   });
   if (beds.length === 0 || varieties.length === 0) {
     return (
-      <NothingHere
+      <EmptyPage
         title="Plants"
         text="Plants need a bed and a variety first."
         lead={{ title: 'To the garden', to: '/garden' }}
@@ -57,7 +58,7 @@ export function PlantsScreen() {
   return (
     <Page
       title="Plants"
-      foot={<Action kind="main" size="big" title="Plant them" onPress={() => void save()} />}
+      foot={<Button variant="main" size="big" title="Add plants" onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.l }}>
         <FormChoice
@@ -83,20 +84,20 @@ export function PlantsScreen() {
   );
 }
 
-/** How many more stand in a row by the bed's spacing; more than that stand beyond its end. */
+/** How many more fit in a row by the bed's spacing; more than that would stand beyond its end. */
 function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: number }) {
   const f = useFormat();
   const { journal } = useGarden().store;
-  const fits = bed && fitsInRow(bed);
+  const fits = bed && plantsPerRow(bed);
   if (fits === undefined) return null;
   const taken = [...journal.all('plant').values()]
     .filter((plant) => plant.bed === bed?.bed && plant.row === row)
     .reduce((most, { place }) => Math.max(most, place), 0);
   return (
-    <Words tone="soft" live>
+    <Text tone="soft" live>
       {fits > taken
         ? `Row ${row} has room for ${f.count(fits - taken, 'plant', 'plants')} by the bed’s spacing.`
         : `Row ${row} is full by the bed’s spacing; more would stand beyond its end.`}
-    </Words>
+    </Text>
   );
 }

@@ -2,20 +2,22 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { GUIDED_IDS, type CropId } from '@/core/crops/catalogue';
-import type { Fact, Purpose } from '@/core/journal/entry';
+import { GUIDED_CROP_IDS, type CropId } from '@/core/crops/catalogue';
+import type { Fact } from '@/core/journal/entry';
+import type { Purpose } from '@/core/crops/variety';
 import { deviceZone, newId } from '@/data/clock';
-import { useDevice, useGarden } from '@/data/provider';
-import { createGarden } from '@/data/session';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
+import { createGarden } from '@/data/garden/session';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
 import { FormChoice, FormField } from '../forms/fields';
-import { PURPOSES } from '../words/names';
+import { PURPOSE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
-import { KindPicker } from './KindPicker';
+import { CropPicker } from './CropPicker';
 
 interface Typed {
   place: string;
@@ -37,7 +39,7 @@ type Checked = Omit<Typed, 'latitude' | 'longitude' | 'plants' | 'crop'> & {
 /** Room a squash plant takes along the row, metres. Our default; the bed can be changed after. */
 const PLANT_EVERY_M = 1;
 
-/** One's own garden: place, and a first bed with one variety in it. */
+/** A garden of one's own: its location, and a first bed with one variety in it. */
 export function StartScreen() {
   const router = useRouter();
   const device = useDevice();
@@ -60,7 +62,7 @@ export function StartScreen() {
         setValue('latitude', coords.latitude.toFixed(3));
         setValue('longitude', coords.longitude.toFixed(3));
       },
-      () => setTrouble('The device would not say where it is. Type the two numbers from a map.'),
+      () => setTrouble('The device does not give its location. Type the two numbers from a map.'),
     );
   };
   const create = handleSubmit(async (given) => {
@@ -78,10 +80,10 @@ export function StartScreen() {
     <Page
       title="Your own garden"
       foot={
-        <Action
-          kind="main"
+        <Button
+          variant="main"
           size="big"
-          title="Begin"
+          title="Create garden"
           busy={formState.isSubmitting}
           onPress={() => void create()}
         />
@@ -89,31 +91,31 @@ export function StartScreen() {
     >
       <View style={{ gap: SPACE.m }}>
         <FormField control={control} name="place" label="Name of the garden" autoCapitalize="words" />
-        <Words kind="small" tone="soft">
-          Where it lies decides sunrise, and with it when flowers open. It stays on this device.
-        </Words>
+        <Text variant="small" tone="soft">
+          Its location decides sunrise, and with it when flowers open. It stays on this device.
+        </Text>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField control={control} name="latitude" label="Latitude" numeric note="north is plus, 52.3" />
           <FormField control={control} name="longitude" label="Longitude" numeric note="east is plus, -1.9" />
         </View>
-        <Action title="Use this device’s place" onPress={locate} />
+        <Button title="Use this device’s location" onPress={locate} />
         <FormField control={control} name="zone" label="Time zone" autoCapitalize="none" />
-        <Words kind="heading" level={2} style={{ marginTop: SPACE.m }}>
+        <Text variant="heading" level={2} style={{ marginTop: SPACE.m }}>
           First bed, first variety
-        </Words>
+        </Text>
         <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
-        <KindPicker
+        <CropPicker
           crop={crop}
           onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
           error={formState.errors.crop?.message}
-          offered={GUIDED_IDS}
+          offered={GUIDED_CROP_IDS}
         />
-        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSES)} />
+        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSE_NAMES)} />
         <FormField control={control} name="plants" label="Plants in a row" numeric />
         {trouble ? (
-          <Words tone="rust" live>
+          <Text tone="rust" live>
             {trouble}
-          </Words>
+          </Text>
         ) : null}
       </View>
     </Page>

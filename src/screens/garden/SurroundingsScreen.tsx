@@ -1,16 +1,18 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { Climate, Ground } from '@/core/journal/entry';
-import { climateAt } from '@/core/season/climate';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import type { Climate } from '@/core/weather/climate';
+import type { Ground } from '@/core/garden/surroundings';
+import { climateAt } from '@/core/weather/climate';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { GROUNDS } from '../words/garden';
+import { GROUND_NAMES } from '../words/garden';
 import { optionsOf } from '../words/options';
 
 type Typed = Record<keyof Climate, string> & { ground: Ground };
@@ -47,16 +49,21 @@ export function SurroundingsScreen() {
   return (
     <Page
       title="The land around"
-      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.m }}>
-        <FormChoice control={control} name="ground" label="How open is it?" options={optionsOf(GROUNDS)} />
-        <Words kind="heading" level={2}>
+        <FormChoice
+          control={control}
+          name="ground"
+          label="How open is it?"
+          options={optionsOf(GROUND_NAMES)}
+        />
+        <Text variant="heading" level={2}>
           Its climate
-        </Words>
-        <Words tone="soft">
-          {`For when things flower. Give all four, or none: then your latitude alone decides, ${f.temperature(guess.coldMin)} to ${f.temperature(guess.coldMax)} in the coldest month and ${f.temperature(guess.warmMin)} to ${f.temperature(guess.warmMax)} in the warmest. What you note each morning goes before either.`}
-        </Words>
+        </Text>
+        <Text tone="soft">
+          {`Used to estimate when things flower. Give all four, or none: then only your latitude counts, ${f.temperature(guess.coldMin)} to ${f.temperature(guess.coldMax)} in the coldest month and ${f.temperature(guess.warmMin)} to ${f.temperature(guess.warmMax)} in the warmest. Weather you note each morning takes precedence.`}
+        </Text>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
           <FormField
             control={control}

@@ -9,16 +9,17 @@ import { readPlanTable, type PlanDraft, type ReadPlan } from '@/core/records/pla
 import { newId } from '@/data/clock';
 import { download } from '@/data/files/download';
 import { pickFile } from '@/data/files/pick';
-import { useGarden, useRecord } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
 import { Field } from '@/ui/parts/Field';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { PURPOSES } from '../words/names';
-import { faultInWords, missingColumns } from '../words/planFaults';
+import { PURPOSE_NAMES } from '../words/names';
+import { sayFault, sayMissingColumns } from '../words/planFaults';
 import { GardenTabs } from './GardenTabs';
 import { usePlan } from './usePlan';
 
@@ -29,7 +30,7 @@ A,2,Ember Loaf,zucchini,4,eat,2026-05-12`;
 /** Faults shown at once. */
 const MOST_FAULTS = 40;
 
-/** The plan from a spreadsheet and back: pasted or chosen, looked through first, taken in whole or not at all. */
+/** The plan from a spreadsheet and back: pasted or chosen, checked first, imported whole or not at all. */
 export function TableScreen() {
   const router = useRouter();
   const record = useRecord();
@@ -38,7 +39,7 @@ export function TableScreen() {
   const { journal } = useGarden().store;
   const [text, setText] = useState('');
   const [read, setRead] = useState<ReadPlan | 'tooLong'>();
-  const look = async (typed: string): Promise<void> => {
+  const check = async (typed: string): Promise<void> => {
     const { decodeTable } = await import('@/data/files/csv');
     const table = decodeTable(typed);
     const held = {
@@ -51,9 +52,9 @@ export function TableScreen() {
     const file = await pickFile('.csv,.tsv,.txt,text/csv');
     if (!file) return;
     setText(file.text);
-    await look(file.text);
+    await check(file.text);
   };
-  const save = async (): Promise<void> => {
+  const exportPlan = async (): Promise<void> => {
     if (!view) return;
     const { encodePlan } = await import('@/data/files/csv');
     const rows = planRows(view.beds, view.plants, journal.all('variety'));
@@ -65,10 +66,10 @@ export function TableScreen() {
       title="The plan as a table"
       foot={
         draft ? (
-          <Action
-            kind="main"
+          <Button
+            variant="main"
             size="big"
-            title={`Take in ${f.count(plantsIn(draft), 'plant', 'plants')}`}
+            title={`Import ${f.count(plantsIn(draft), 'plant', 'plants')}`}
             onPress={() => {
               record(factsOf(draft, journal));
               router.replace('/garden');
@@ -79,11 +80,11 @@ export function TableScreen() {
     >
       <GardenTabs here="/garden/table" />
       <View style={{ gap: SPACE.m }}>
-        <Words>
+        <Text>
           Paste rows from a spreadsheet, or choose a CSV file. The first line names the columns: bed, variety
-          and plants are needed; row, kind, purpose, seed, sown, planted_out, spacing and where the bed lies
-          may be there. Lengths are metres.
-        </Words>
+          and plants are needed; row, kind, purpose, seed, sown, planted_out, spacing and the position of the
+          bed are optional. Lengths are in metres.
+        </Text>
         <Field
           label="Table"
           value={text}
@@ -95,12 +96,12 @@ export function TableScreen() {
           lines={8}
         />
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-          <Action kind="main" title="Look it through" onPress={() => void look(text)} />
-          <Action title="Choose a file" onPress={() => void choose()} />
-          <Action title="Show an example" onPress={() => setText(EXAMPLE)} />
-          <Action title="Save this plan as a table" onPress={() => void save()} />
+          <Button variant="main" title="Check" onPress={() => void check(text)} />
+          <Button title="Choose a file" onPress={() => void choose()} />
+          <Button title="Show an example" onPress={() => setText(EXAMPLE)} />
+          <Button title="Export this plan as a table" onPress={() => void exportPlan()} />
         </View>
-        {read === 'tooLong' ? <Words tone="rust">This is too long to be a plan.</Words> : null}
+        {read === 'tooLong' ? <Text tone="rust">This is too long for a plan.</Text> : null}
         {read && read !== 'tooLong' && !read.ok ? <Faults read={read} /> : null}
         {draft ? <Preview draft={draft} /> : null}
       </View>
@@ -112,20 +113,20 @@ function Faults({ read }: { readonly read: Extract<ReadPlan, { ok: false }> }) {
   const f = useFormat();
   if (read.missing.length > 0)
     return (
-      <Words tone="rust" live>
-        {missingColumns(read.missing)}
-      </Words>
+      <Text tone="rust" live>
+        {sayMissingColumns(read.missing)}
+      </Text>
     );
   return (
     <View style={{ gap: SPACE.xs }}>
-      <Words kind="strong" tone="rust" live>
-        {`Nothing was taken in: ${f.count(read.faults.length, 'cell is', 'cells are')} not right.`}
-      </Words>
+      <Text variant="strong" tone="rust" live>
+        {`Nothing was imported: ${f.count(read.faults.length, 'cell needs', 'cells need')} correcting.`}
+      </Text>
       {read.faults.slice(0, MOST_FAULTS).map((fault) => (
-        <Words key={`${fault.line} ${fault.column} ${fault.why}`}>{faultInWords(fault)}</Words>
+        <Text key={`${fault.line} ${fault.column} ${fault.why}`}>{sayFault(fault)}</Text>
       ))}
       {read.faults.length > MOST_FAULTS ? (
-        <Words tone="soft">{`And ${f.number(read.faults.length - MOST_FAULTS)} more.`}</Words>
+        <Text tone="soft">{`And ${f.number(read.faults.length - MOST_FAULTS)} more.`}</Text>
       ) : null}
     </View>
   );
@@ -137,17 +138,17 @@ function Preview({ draft }: { readonly draft: PlanDraft }) {
   const f = useFormat();
   return (
     <View>
-      <Words kind="strong" live>
-        {`${f.count(draft.beds.length, 'bed', 'beds')}, ${f.count(draft.varieties.length, 'variety', 'varieties')}, ${f.count(plantsIn(draft), 'plant', 'plants')}. Nothing is taken in yet.`}
-      </Words>
+      <Text variant="strong" live>
+        {`${f.count(draft.beds.length, 'bed', 'beds')}, ${f.count(draft.varieties.length, 'variety', 'varieties')}, ${f.count(plantsIn(draft), 'plant', 'plants')}. Nothing has been imported yet.`}
+      </Text>
       {draft.varieties.map((variety, i) => {
         const own = draft.rows.filter((row) => row.variety === i);
         const beds = [...new Set(own.map(({ bed }) => draft.beds[bed]!.name))].join(', ');
         return (
-          <Line
+          <ListRow
             key={variety.name}
             title={variety.name}
-            note={`${cropOf(variety.crop).name}, ${cropOf(variety.crop).species}. ${PURPOSES[variety.purpose]}. Bed ${beds}.${variety.held ? ' Is on the plan already.' : ''}`}
+            note={`${cropOf(variety.crop).name}, ${cropOf(variety.crop).species}. ${PURPOSE_NAMES[variety.purpose]}. Bed ${beds}.${variety.held ? ' Already on the plan.' : ''}`}
             end={f.number(own.reduce((sum, { plants }) => sum + plants, 0))}
           />
         );
@@ -156,7 +157,7 @@ function Preview({ draft }: { readonly draft: PlanDraft }) {
   );
 }
 
-/** What a plan that was looked through says to the journal; plants go after those that stand there. */
+/** A checked plan as facts for the journal; plants go after those that stand there. */
 function factsOf({ beds, varieties, rows }: PlanDraft, journal: Journal): Fact[] {
   const bedIds = beds.map(({ held }) => held ?? newId());
   const varietyIds = varieties.map(({ held }) => held ?? newId());

@@ -1,13 +1,13 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { VarietyReport } from '@/core/plan/gardenPlan';
+import type { VarietyReport } from '@/core/planning/gardenPlan';
 import { SeedRow } from '@/ui/charts/SeedRow';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { shareInWords, verdictSentence, type NameOf } from '../words/garden';
+import { useFormat } from '../format/useFormat';
+import { sayShare, verdictSentence, type NameOf } from '../words/garden';
 
 export interface VarietyRiskProps {
   readonly report: VarietyReport;
@@ -16,15 +16,15 @@ export interface VarietyRiskProps {
   readonly onPress: () => void;
 }
 
-/** One variety in the list of dangers: its verdict, and twenty of its seeds as they would be. */
+/** One variety in the list of risks: its verdict, and twenty of its seeds as they would be. */
 export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskProps) {
   const f = useFormat();
   const { variety, isolation, mothers, places } = report;
-  const bad = isolation.verdict === 'tooNear';
+  const bad = isolation.verdict === 'tooClose';
   const seeds = variety.purpose !== 'eat' && places.length > 0;
   return (
     <View style={{ marginBottom: SPACE.s }}>
-      <Line
+      <ListRow
         glyph={<Glyph name={bad ? 'warn' : 'fruit'} size={28} tone={bad ? 'rust' : 'ink'} />}
         title={variety.name}
         note={`${cropOf(variety.crop).name}. ${verdictSentence(report, nameOf, f)}${
@@ -37,13 +37,13 @@ export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskPr
       {seeds ? (
         <View style={{ paddingLeft: 40, paddingRight: SPACE.s }}>
           <SeedRow
-            share={isolation.foreign.share}
-            high={isolation.foreign.high}
-            label={`Left open, seed with a foreign father: ${shareInWords(isolation.foreign, f)}`}
+            share={isolation.outcrossing.share}
+            high={isolation.outcrossing.high}
+            label={`Left open, seed with a foreign father: ${sayShare(isolation.outcrossing, f)}`}
           />
-          <Words kind="small" tone="soft">
-            {`Left open: ${shareInWords(isolation.foreign, f)} of the seed with a foreign father.`}
-          </Words>
+          <Text variant="small" tone="soft">
+            {`Left open: ${sayShare(isolation.outcrossing, f)} of the seed with a foreign father.`}
+          </Text>
         </View>
       ) : null}
     </View>

@@ -1,24 +1,25 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { VarietyReport } from '@/core/plan/gardenPlan';
-import { useRecord } from '@/data/provider';
+import type { VarietyReport } from '@/core/planning/gardenPlan';
+import { useRecord } from '@/data/hooks/useRecord';
 import { SeedRow } from '@/ui/charts/SeedRow';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat, type Format } from '../format';
-import { Measured } from '../shell/Measured';
-import { NothingHere } from '../shell/NothingHere';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { WithWidth } from '../shell/WithWidth';
+import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { CROP_CAUTIONS, dangerNote, shareInWords, SOWN, verdictSentence, wayInWords } from '../words/garden';
-import { sayGardenReason } from '../words/gardenReasons';
-import { PURPOSES, SEED_SOURCES } from '../words/names';
+import { CROP_CAUTIONS, riskNote, sayShare, SOWING_NAMES, verdictSentence, sayMethod } from '../words/garden';
+import { sayGardenReason } from '../words/reasons/garden';
+import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
 
-/** All there is to say of one variety: is it safe, from whom, what to do, when it flowers, are there enough. */
+/** The report on one variety: its crossing risks, what to do, when it flowers, whether there are enough plants. */
 export function VarietyScreen() {
   const view = usePlan();
   const { id } = useLocalSearchParams<{ id?: string }>();
@@ -26,8 +27,8 @@ export function VarietyScreen() {
   if (!view) return null;
   if (!report) {
     return (
-      <NothingHere
-        title="A variety"
+      <EmptyPage
+        title="Variety not found"
         text="This variety is not in the garden any more."
         lead={{ title: 'To the garden', to: '/garden' }}
       />
@@ -38,11 +39,11 @@ export function VarietyScreen() {
       title={report.variety.name}
       aside={
         <View style={{ marginTop: SPACE.l }}>
-          <Measured>
+          <WithWidth>
             {(width) => (
               <PlanBoard view={view} width={width} mostHeight={420} onChooseBed={() => undefined} only={id} />
             )}
-          </Measured>
+          </WithWidth>
         </View>
       }
     >
@@ -51,8 +52,8 @@ export function VarietyScreen() {
   );
 }
 
-/** The same beside the plan. */
-export function VarietyBeside({ id }: { readonly id: string }) {
+/** The same report next to the plan. */
+export function VarietyPanel({ id }: { readonly id: string }) {
   const router = useRouter();
   const view = usePlan();
   const report = view?.reports.find(({ variety }) => variety.variety === id);
@@ -60,10 +61,10 @@ export function VarietyBeside({ id }: { readonly id: string }) {
   return (
     <View>
       <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.m }}>
-        <Words kind="heading" level={2} style={{ flex: 1 }}>
+        <Text variant="heading" level={2} style={{ flex: 1 }}>
           {report.variety.name}
-        </Words>
-        <Action title="All varieties" onPress={() => router.setParams({ chosen: '' })} />
+        </Text>
+        <Button title="All varieties" onPress={() => router.setParams({ chosen: '' })} />
       </View>
       <Report view={view} report={report} />
     </View>
@@ -79,34 +80,36 @@ function Report({ view, report }: ReportProps) {
   const router = useRouter();
   const f = useFormat();
   const { variety, isolation, needs, mothers, places } = report;
-  const bad = isolation.verdict === 'tooNear' || !mothers.enough;
+  const bad = isolation.verdict === 'tooClose' || !mothers.enough;
   const crop = cropOf(variety.crop);
   return (
     <View style={{ gap: SPACE.l }}>
       <View style={{ gap: SPACE.xs }}>
-        <Words kind="strong" tone={bad ? 'rust' : 'ink'}>
+        <Text variant="strong" tone={bad ? 'rust' : 'ink'}>
           {verdictSentence(report, view.nameOf, f)}
-        </Words>
-        <Words tone="soft">{`${crop.name} (${crop.species}). ${PURPOSES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${SEED_SOURCES[variety.seedSource].toLowerCase()}.`}</Words>
+        </Text>
+        <Text tone="soft">{`${crop.name} (${crop.species}). ${PURPOSE_NAMES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${SEED_SOURCE_NAMES[variety.seedSource].toLowerCase()}.`}</Text>
       </View>
-      <Ways report={report} view={view} f={f} />
-      {isolation.dangers.length > 0 ? (
+      <Methods report={report} view={view} f={f} />
+      {isolation.risks.length > 0 ? (
         <View>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             What can cross with it
-          </Words>
-          {isolation.dangers.map((danger) => (
-            <Line
-              key={danger.id}
-              title={view.nameOf(danger.id)}
-              note={`${dangerNote(danger, f)} ${danger.crossing.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
-              end={`${f.number(100 * danger.share.share, 1)} %`}
-              tone={danger.guarded === 'no' && danger.crossing.how === 'freely' ? 'rust' : 'ink'}
+          </Text>
+          {isolation.risks.map((risk) => (
+            <ListRow
+              key={risk.id}
+              title={view.nameOf(risk.id)}
+              note={`${riskNote(risk, f)} ${risk.compatibility.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
+              end={`${f.number(100 * risk.share.share, 1)} %`}
+              tone={
+                risk.isolatedBy === 'nothing' && risk.compatibility.frequency === 'freely' ? 'rust' : 'ink'
+              }
             />
           ))}
-          <Words kind="small" tone="soft" style={{ marginTop: SPACE.xs }}>
-            At the right: share of the seed it would father if nothing were covered.
-          </Words>
+          <Text variant="small" tone="soft" style={{ marginTop: SPACE.xs }}>
+            On the right: the share of the seed it would father if nothing were covered.
+          </Text>
         </View>
       ) : null}
       {variety.purpose !== 'eat' && places.length > 0 ? <Open report={report} f={f} /> : null}
@@ -121,37 +124,37 @@ function Report({ view, report }: ReportProps) {
         sentences={isolation.reasons.map((each) => sayGardenReason(each, f))}
       />
       {crop.cautions.length > 0 ? (
-        <Reasons title="Mind" sentences={crop.cautions.map((each) => CROP_CAUTIONS[each])} />
+        <Reasons title="Take care" sentences={crop.cautions.map((each) => CROP_CAUTIONS[each])} />
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        <Action
-          title="Change what is said of it"
+        <Button
+          title="Edit"
           onPress={() => router.push({ pathname: '/garden/describe', params: { id: variety.variety } })}
         />
-        <Action title="Add plants of it" onPress={() => router.push('/garden/plants')} />
+        <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
       </View>
     </View>
   );
 }
 
-function Ways({ report, view, f }: ReportProps & { readonly f: Format }) {
-  const { ways } = report.isolation;
-  if (ways.length === 0) return null;
+function Methods({ report, view, f }: ReportProps & { readonly f: Format }) {
+  const { methods } = report.isolation;
+  if (methods.length === 0) return null;
   return (
     <View style={{ gap: SPACE.s }}>
-      <Words kind="heading" level={2}>
-        Ways out, the cheapest first
-      </Words>
-      {ways.map((way, i) => {
-        const said = wayInWords(way, view.nameOf, f);
+      <Text variant="heading" level={2}>
+        What you can do, the cheapest first
+      </Text>
+      {methods.map((method, i) => {
+        const said = sayMethod(method, view.nameOf, f);
         return (
-          <View key={way.way} style={{ flexDirection: 'row', gap: SPACE.m }}>
-            <Words kind="label" style={{ minWidth: SPACE.m }}>{`${i + 1}`}</Words>
+          <View key={method.method} style={{ flexDirection: 'row', gap: SPACE.m }}>
+            <Text variant="label" style={{ minWidth: SPACE.m }}>{`${i + 1}`}</Text>
             <View style={{ flex: 1 }}>
-              <Words>{said.do}</Words>
-              <Words kind="small" tone="soft">
+              <Text>{said.do}</Text>
+              <Text variant="small" tone="soft">
                 {said.cost}
-              </Words>
+              </Text>
             </View>
           </View>
         );
@@ -160,24 +163,28 @@ function Ways({ report, view, f }: ReportProps & { readonly f: Format }) {
   );
 }
 
-/** The share of foreign pollen to expect, with what it assumes. */
+/** The expected outcrossing, with what it assumes. */
 function Open({ report, f }: { readonly report: VarietyReport; readonly f: Format }) {
-  const { foreign } = report.isolation;
-  const said = shareInWords(foreign, f);
+  const { outcrossing } = report.isolation;
+  const said = sayShare(outcrossing, f);
   return (
     <View style={{ gap: SPACE.xs }}>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         If it were left open
-      </Words>
-      <SeedRow share={foreign.share} high={foreign.high} label={`Seed with a foreign father: ${said}`} />
-      <Words>{`Of its seed ${said} would have a foreign father.`}</Words>
-      <Words kind="small" tone="soft">
-        Split seeds are to be expected, outlined ones may come besides. A model, not a measurement: pollen
-        falls off with distance, and the variety’s own pollen competes with it. It assumes that all plants
-        shed alike, the same wind and insects on every side, and that what is not known to flower at another
-        time flowers at the same. Corn follows a published table within its scatter; for insects the range is
-        wide, since so are the finds.
-      </Words>
+      </Text>
+      <SeedRow
+        share={outcrossing.share}
+        high={outcrossing.high}
+        label={`Seed with a foreign father: ${said}`}
+      />
+      <Text>{`Of its seed ${said} would have a foreign father.`}</Text>
+      <Text variant="small" tone="soft">
+        Expect the split seeds; the outlined ones are possible. This is a model, not a measurement: pollen
+        decreases with distance, and the variety’s own pollen competes with it. It assumes that all plants
+        shed the same amount, that wind and insects are the same on every side, and that everything flowers at
+        the same time unless known otherwise. Corn follows a published table within its scatter; for insects
+        the range is wide, because published findings are.
+      </Text>
     </View>
   );
 }
@@ -190,21 +197,24 @@ function floweringSentences({ flowering }: VarietyReport, f: Format): string[] {
   ];
 }
 
-/** Notes that it flowers today, which sets the reckoning right. */
+/** Records that it flowers today, which corrects the estimate. */
 function Flowered({ report, view }: ReportProps) {
   const record = useRecord();
   const { variety, flowering } = report;
   if (flowering?.by === 'seen') return null;
-  const sowing = variety.sowing && `${SOWN[variety.sowing.how]} on ${variety.sowing.day}. `;
+  const sowing = variety.sowing && `${SOWING_NAMES[variety.sowing.how]} on ${variety.sowing.day}. `;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
-      <Action
+      <Button
         title="First flower seen today"
         onPress={() =>
           record([{ kind: 'flowering.seen', body: { variety: variety.variety, day: view.today } }])
         }
       />
-      <Words kind="small" tone="soft">{`${sowing ?? ''}What was seen goes before what was reckoned.`}</Words>
+      <Text
+        variant="small"
+        tone="soft"
+      >{`${sowing ?? ''}What you see takes precedence over the estimate.`}</Text>
     </View>
   );
 }
@@ -212,11 +222,11 @@ function Flowered({ report, view }: ReportProps) {
 function Reasons({ title, sentences }: { readonly title: string; readonly sentences: readonly string[] }) {
   return (
     <View style={{ gap: SPACE.xs }}>
-      <Words kind="heading" level={2}>
+      <Text variant="heading" level={2}>
         {title}
-      </Words>
+      </Text>
       {sentences.map((sentence) => (
-        <Words key={sentence}>{sentence}</Words>
+        <Text key={sentence}>{sentence}</Text>
       ))}
     </View>
   );

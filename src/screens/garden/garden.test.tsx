@@ -1,37 +1,37 @@
 import { waitFor } from '@testing-library/react';
-import { DEMO, openApp, recorded, screen, see, stored, tap, type } from '@/test/app';
+import { DEMO, openApp, recorded, reopenApp, screen, see, stored, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
-test('a bed is laid beside the others and edited in feet without creeping', async () => {
+test('a bed is added next to the others, at a length typed with a decimal comma', async () => {
   await openApp('/garden/bed');
-  expect(screen.getByRole('textbox', { name: /^Name/ })).toHaveProperty('value', 'I');
+  expect(screen.getByRole('textbox', { name: /^Short name/ })).toHaveProperty('value', 'I');
   type('Length, m', '0');
-  await tap('Lay the bed');
+  await tap('Add bed');
   await see('At least 0.01.');
   type('Length, m', '7,3');
-  await tap('Lay the bed');
+  await tap('Add bed');
   const [laid] = await recorded(1);
   expect(laid).toMatchObject({ kind: 'bed.laid', body: { name: 'I', length: 7.3, width: 1.2, rows: 1 } });
 });
 
-test('a kind leads to its species, and a variety needs one', async () => {
+test('a common name leads to its species, and a variety needs one', async () => {
   await openApp('/garden/describe');
   type('Name', 'Pale Heron');
-  await tap('Keep');
+  await tap('Save');
   await see('Choose one.');
   type('What is it called?', 'buternut');
   await tap(/^butternut/);
   await see('Moschata squash: Cucurbita moschata');
   await see('In this garden it crosses with Dusk Fiddle.');
-  await tap('Keep');
-  expect((await recorded(2))[1]).toMatchObject({
+  await tap('Save');
+  expect((await recorded(1))[0]).toMatchObject({
     kind: 'variety.described',
     body: { name: 'Pale Heron', crop: 'moschata', purpose: 'seedToKeep', ownPollen: 'lastResort' },
   });
 });
 
-test('a pumpkin is asked about by stalk, seed and leaf, and a name that speaks against it is pointed out', async () => {
+test('a pumpkin is identified by stalk, seed and leaf, and a name that contradicts it is pointed out', async () => {
   await openApp('/garden/describe');
   type('Name', 'Ivory Butternut');
   type('What is it called?', 'pumpkins');
@@ -45,62 +45,59 @@ test('a pumpkin is asked about by stalk, seed and leaf, and a name that speaks a
   await waitFor(() => expect(screen.queryByText(/Its name says/)).toBeNull());
 });
 
-test('plants are added to a row and never numbered anew', async () => {
+test('plants are added to a row and never renumbered', async () => {
   await openApp('/garden/plants');
-  await tap('Pale Heron');
+  await tap('Slate Lantern');
   await tap('A');
   type('Row', '1');
   type('How many', '2');
-  await tap('Plant them');
-  const set = (await recorded(3))[2]!;
+  await tap('Add plants');
+  const set = (await recorded(1))[0]!;
   expect(set).toMatchObject({ kind: 'plants.set', body: { row: 1, plants: [{ place: 4 }, { place: 5 }] } });
-  await see(/2 Pale Heron/);
+  await see(/2 Slate Lantern/);
 });
 
-test('what is typed in feet is kept in metres', async () => {
+test('lengths typed in feet are stored in metres', async () => {
   await openApp('/bench/settings');
   await tap('Feet, °F');
   await see(/Its tags begin with [A-Z]/);
   expect(screen.getByRole('radio', { name: 'Feet, °F' }).getAttribute('aria-checked')).toBe('true');
-});
-
-test('and shown in feet', async () => {
-  await openApp('/garden/bed');
+  await reopenApp('/garden/bed');
   type('Length, ft', '10');
   type('Width, ft', '4');
-  await tap('Lay the bed');
-  expect((await recorded(4))[3]).toMatchObject({ body: { length: 3.05, width: 1.22, turn: 0 } });
+  await tap('Add bed');
+  expect((await recorded(1))[0]).toMatchObject({ body: { length: 3.05, width: 1.22, turn: 0 } });
 });
 
-test('a variety’s page says the verdict first, then ways out, and why', async () => {
+test('a variety’s page says the verdict first, then what to do, and why', async () => {
   const marsh = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Marsh Button')!;
   const { variety } = marsh.body as { variety: string };
   await openApp(`/garden/variety?id=${variety}`);
-  await see(/^Ember Loaf is [\d.]+ (m|ft) away, and 1 other near, and crosses freely/);
+  await see(/^Ember Loaf is [\d.]+ m away, 1 other nearby, and crosses freely/);
   await see(/^Ask what grows there/);
   await see(/Both are Cucurbita pepo: within a species all varieties cross/);
   await see(/of its seed|Of its seed/);
-  await see(/5 to 10 are asked, so there are enough/);
+  await see(/5 to 10 are needed, so there are enough/);
 });
 
-test('a cucumber that sets alone is kept from pollen, though it is only eaten', async () => {
+test('a parthenocarpic cucumber is kept from pollen, though it is only eaten', async () => {
   const quill = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Green Quill')!;
   const { variety } = quill.body as { variety: string };
   await openApp(`/garden/variety?id=${variety}`);
-  await see('Sets without pollen, and pollen spoils its fruit: keep bees and brushes away.');
+  await see('Sets fruit without pollen, and pollen spoils it: keep bees and brushes away.');
   expect(screen.queryByText(/whatever pollen comes/)).toBeNull();
 });
 
-test('corn that was seen to silk early is guarded by time', async () => {
+test('corn that was seen to silk early is isolated by time', async () => {
   const sparrow = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Mill Sparrow')!;
   const { variety } = sparrow.body as { variety: string };
   await openApp(`/garden/variety?id=${variety}`);
   await see(/^Feed corn of the farm is .* away, and crosses freely/);
   await tap('First flower seen today');
-  await see(/^Guarded by time: Feed corn of the farm flowers/);
+  await see(/^Isolated by time: Feed corn of the farm flowers/);
 });
 
-test('who crosses with whom is a table and a list, and what lies beyond can be added', async () => {
+test('compatibility is a table and a list, and what grows nearby can be added', async () => {
   await openApp('/garden/crossing');
   await see(/varieties of \d+ will cross unless something is done/);
   await see('Ember Loaf, Marsh Button');
@@ -109,11 +106,11 @@ test('who crosses with whom is a table and a list, and what lies beyond can be a
   );
   await see('Marsh Button, Slate Lantern');
   await see(/They only look risky. Cucurbita pepo and Cucurbita maxima do not cross/);
-  await tap('Add what grows beyond');
-  type('Name it, so that you know it again', 'Melons over the wall');
+  await tap('Add what grows nearby');
+  type('Name, so that you recognise it', 'Melons over the wall');
   type('What is it called?', 'cantaloupe');
   await tap(/^cantaloupe/);
-  await tap('Keep');
+  await tap('Save');
   await see('Fill this in.');
 });
 
@@ -123,20 +120,20 @@ test('the calendar tells when to sow', async () => {
   await tap('Mill Sparrow');
   await tap('Feed corn of the farm');
   await tap('Before it');
-  await see(/^Sow Mill Sparrow on|^No sowing of this season will do/);
+  await see(/^Sow Mill Sparrow on|^No sowing this season works/);
 });
 
-test('a table is looked through, refused by line and column, and taken in whole', async () => {
+test('a table is checked, refused by line and column, and imported whole', async () => {
   await openApp('/garden/table');
   type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,pumpkin,3\nZ,Sky Pod,runner bean,x');
-  await tap('Look it through');
-  await see(/^Line 2, kind: “pumpkin” does not tell: write one of Cucurbita pepo/);
-  await see(/^Line 3, plants: should be a number, and is “x”/);
+  await tap('Check');
+  await see(/^Line 2, kind: “pumpkin” can be several species: write one of Cucurbita pepo/);
+  await see(/^Line 3, plants: should be a number, but is “x”/);
   type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,hubbard,3\nZ,Sky Pod,runner bean,5');
-  await tap('Look it through');
-  await see('1 bed, 2 varieties, 8 plants. Nothing is taken in yet.');
+  await tap('Check');
+  await see('1 bed, 2 varieties, 8 plants. Nothing has been imported yet.');
   const before = (await stored()).length;
-  await tap('Take in 8 plants');
+  await tap('Import 8 plants');
   await see(/Row 1: 3 Rust Lantern, 5 Sky Pod/);
   const kinds = (await stored()).slice(before).map(({ kind }) => kind);
   expect(kinds).toEqual(['bed.laid', 'variety.described', 'variety.described', 'plants.set', 'plants.set']);

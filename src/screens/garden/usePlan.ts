@@ -1,14 +1,14 @@
 import { comparePlants, placesOf } from '@/core/garden/places';
-import { groupBy } from '@/core/groupBy';
+import { groupBy } from '@/core/text/groupBy';
 import { cropOf } from '@/core/crops/catalogue';
-import type { IsolationVerdict } from '@/core/crossing/isolation';
-import { gardenPlan, varietyReports, type GardenPlan, type VarietyReport } from '@/core/plan/gardenPlan';
+import type { IsolationVerdict } from '@/core/isolation/isolationReport';
+import { gardenPlan, varietyReports, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
 import type { Barrier, Bed, Outside, Plant, Variety } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { useView } from '@/data/provider';
+import { useView } from '@/data/hooks/useView';
 import { PLANT_SHAPES, type PlantShape } from '@/ui/plan/plantShape';
-import type { PlanBedDrawing, PlanPatch } from '@/ui/plan/PlanCanvas';
+import type { PlanBedDrawing, PlanPatch } from '@/ui/plan/planParts';
 import type { NameOf } from '../words/garden';
 
 /** Everything that the pages of the garden show. */
@@ -30,7 +30,7 @@ export interface PlanOfGarden {
 const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
   a.name.localeCompare(b.name, 'en', { numeric: true });
 
-/** The plan, with what each variety is in danger of. */
+/** The plan, with what each variety is in risk of. */
 export function usePlan(): PlanOfGarden | undefined {
   return useView('plan', [], ({ store: { journal }, garden, now }): PlanOfGarden => {
     const today = dayAt(now, garden.zone);
@@ -75,11 +75,11 @@ function shapesOf(varieties: readonly Variety[]): Map<string, PlantShape> {
 }
 
 const TONES: Readonly<Record<IsolationVerdict, PlanPatch['tone']>> = {
-  tooNear: 'rust',
-  watch: 'leaf',
-  guarded: 'leaf',
-  alone: 'leaf',
-  nothingAsked: 'edge',
+  tooClose: 'rust',
+  rareOnly: 'leaf',
+  isolated: 'leaf',
+  noRisk: 'leaf',
+  notRequired: 'edge',
 };
 
 /** Beds with their plants, a patch a variety. */
@@ -103,7 +103,7 @@ function drawingsOf(
       ([variety, own]): PlanPatch => ({
         id: variety,
         shape: shapeOf.get(variety) ?? 'disc',
-        tone: TONES[verdicts.get(variety) ?? 'alone'],
+        tone: TONES[verdicts.get(variety) ?? 'noRisk'],
         spots: own.map(({ plant }) => spots.get(plant)!),
       }),
     ),

@@ -1,20 +1,21 @@
 import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { morningOf } from '@/core/round/morning';
-import type { RoundPlan } from '@/core/route/planRound';
-import { plantLabel } from '@/core/records/flowerRows';
-import { useGarden, useView } from '@/data/provider';
+import { morningOf } from '@/core/work/morning';
+import type { RoundPlan } from '@/core/work/route/planRound';
+import { plantLabel } from '@/core/records/plantLabel';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { sayReason } from '../words/reasons';
+import { useFormat } from '../format/useFormat';
+import { sayReason } from '../words/reasons/morning';
 
 interface MorningAheadProps {
   readonly morning: Day;
-  /** Nothing while it is reckoned. */
+  /** `undefined` while it is computed. */
   readonly plan: RoundPlan | undefined;
 }
 
@@ -29,54 +30,52 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
   const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
   if (females.length === 0) {
     return (
-      <Words>
+      <Text>
         No female flower is marked for {f.day(morning)}.{' '}
-        {males.length > 0
-          ? `${f.count(males.length, 'male', 'males')} will open: for the kitchen, or for nothing.`
-          : ''}
-      </Words>
+        {males.length > 0 ? `${f.count(males.length, 'male', 'males')} will open: you can eat them.` : ''}
+      </Text>
     );
   }
   const varieties = [...new Set(pairing.pairs.map(({ variety }) => variety))];
   return (
     <View>
       {plan ? (
-        <Words style={{ marginBottom: SPACE.m }}>
+        <Text style={{ marginBottom: SPACE.m }}>
           {`${f.count(females.length, 'female', 'females')} and ${f.count(males.length, 'male', 'males')}. `}
-          {plan.visits.length > 0
+          {plan.stops.length > 0
             ? `The round takes ${f.number(Math.round((plan.finish - plan.start) / 60_000))} min: from ${f.time(plan.start)} to ${f.time(plan.finish)}. `
             : ''}
           {plan.latestStart !== undefined
             ? `Start by ${f.time(plan.latestStart)} at the latest.`
-            : plan.visits.length > 0
-              ? 'Some flowers will be shut before you reach them: bring a helper, or begin with what matters most.'
+            : plan.stops.length > 0
+              ? 'Some flowers will shut before you reach them: bring a helper, or start with what matters most.'
               : ''}
-        </Words>
+        </Text>
       ) : (
-        <Words tone="soft" live>
-          Reckoning the walk…
-        </Words>
+        <Text tone="soft" live>
+          Planning the round…
+        </Text>
       )}
-      {plan && plan.visits.length > 0 ? (
-        <Words kind="small" tone="soft" style={{ marginBottom: SPACE.m }}>
+      {plan && plan.stops.length > 0 ? (
+        <Text variant="small" tone="soft" style={{ marginBottom: SPACE.m }}>
           {plan.reasons.map((reason) => sayReason(reason, f)).join(' ')}
-        </Words>
+        </Text>
       ) : null}
       {varieties.map((variety) => {
         const pairs = pairing.pairs.filter((pair) => pair.variety === variety);
         const short = pairing.shortages.find((shortage) => shortage.variety === variety);
         return (
           <View key={variety} style={{ marginBottom: SPACE.m }}>
-            <Words kind="label" level={2}>
+            <Text variant="label" level={2}>
               {name(variety)}
-            </Words>
+            </Text>
             {short ? (
-              <Words kind="small" tone="rust">
+              <Text variant="small" tone="rust">
                 {`${short.males} of ${f.count(short.wanted, 'male', 'males')} wanted for ${f.count(short.females, 'female', 'females')}`}
-              </Words>
+              </Text>
             ) : null}
             {pairs.map((pair) => (
-              <Line
+              <ListRow
                 key={pair.flower}
                 glyph={<Glyph name="female" />}
                 title={`${plantLabel(journal, pair.plant)} takes ${
@@ -91,9 +90,9 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
           </View>
         );
       })}
-      <Words kind="small" tone="soft">
-        {`Worked out for the morning of ${f.shortDay(morning)}, from what was marked on ${f.shortDay(addDays(morning, -1))}.`}
-      </Words>
+      <Text variant="small" tone="soft">
+        {`For the morning of ${f.shortDay(morning)}, from what was marked on ${f.shortDay(addDays(morning, -1))}.`}
+      </Text>
     </View>
   );
 }

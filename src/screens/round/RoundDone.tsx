@@ -1,14 +1,16 @@
-import { useGarden, useUndo } from '@/data/provider';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useUndo } from '@/data/hooks/useUndo';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
-import { plantLabel } from '@/core/records/flowerRows';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { plantLabel } from '@/core/records/plantLabel';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { MISSED } from '../words/names';
-import { WayEndFoot } from './WayHead';
+import { ProgressFoot } from './ProgressHead';
 
 /** After the last stop. */
 export function RoundDone({ round }: { readonly round: Round }) {
@@ -17,6 +19,12 @@ export function RoundDone({ round }: { readonly round: Round }) {
   const { journal } = useGarden().store;
   const flowers = round.stops.filter((stop) => stop.kind === 'pollinate');
   const done = flowers.filter(({ stop }) => round.done.get(stop)?.outcome === 'done');
+  const firstLook = Math.min(
+    ...flowers.flatMap(({ variety }) => {
+      const crop = journal.all('variety').get(variety)?.crop;
+      return crop ? [cropOf(crop).looks.early.value[0]] : [];
+    }),
+  );
   const missed = round.stops.flatMap((stop) => {
     const outcome = round.done.get(stop.stop)?.outcome;
     return outcome && outcome !== 'done' ? [{ stop, outcome }] : [];
@@ -25,16 +33,16 @@ export function RoundDone({ round }: { readonly round: Round }) {
     <Page
       title="Round done"
       foot={
-        <WayEndFoot>
-          <Action size="big" title="Undo" onPress={() => void undo()} />
-        </WayEndFoot>
+        <ProgressFoot>
+          <Button size="big" title="Undo" onPress={() => void undo()} />
+        </ProgressFoot>
       }
     >
-      <Words live>
-        {`${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in three days.`}
-      </Words>
+      <Text live>
+        {`${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in ${f.count(firstLook, 'day', 'days')}.`}
+      </Text>
       {missed.map(({ stop, outcome }) => (
-        <Line
+        <ListRow
           key={stop.stop}
           glyph={<Glyph name={stop.kind === 'pick' ? 'male' : 'female'} tone="rust" />}
           tone="rust"

@@ -1,15 +1,19 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { Round } from '@/core/journal/state';
-import { morningOf, windowsOf } from '@/core/round/morning';
-import { replannedStops, stopsOf } from '@/core/round/stops';
-import { servedAt } from '@/core/tasks/today';
+import { windowsOf } from '@/core/opening/windowsOf';
+import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
+import { morningOf } from '@/core/work/morning';
+import { plannedFlowers, replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
+import { servedAt } from '@/core/work/today';
 import { newId } from '@/data/clock';
-import { useNow, useRecord, useView } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { useNow } from '@/data/hooks/useNow';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { MorningAhead } from './MorningAhead';
 import { RoundDone } from './RoundDone';
@@ -22,7 +26,7 @@ export function RoundScreen() {
   const view = useView('round', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
     const { morning } = servedAt(journal, garden, now);
     const { round, females } = morningOf(journal, morning);
-    const planned = new Set(round?.stops.map((stop) => (stop.kind === 'pollinate' ? stop.flower : '')));
+    const planned = plannedFlowers(round);
     const crops = [...journal.all('variety').values()];
     const windows = windowsOf(
       journal,
@@ -47,7 +51,7 @@ export function RoundScreen() {
   const [seen, setSeen] = useState(false);
   if (!view) return null;
   const { round, morning, unplanned } = view;
-  const left = round?.stops.some(({ stop }) => !round.done.has(stop)) ?? false;
+  const left = round !== undefined && stopsLeft(round).length > 0;
   if (round && left) return <StopScreen round={round} lastSafe={view.lastSafe} />;
   if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
   return (
@@ -57,14 +61,14 @@ export function RoundScreen() {
 
 interface PrepareProps {
   readonly morning: string;
-  /** The round to add to, when one was walked already. */
+  /** The round to add to, when there was one already. */
   readonly round: Round | undefined;
   readonly opens: number;
   readonly now: number;
   readonly onLater: () => void;
 }
 
-/** Before the first stop: pairs, shortages, time; then the plan is written down and the walk begins. */
+/** Before the first stop: pairs, shortages, time; then the plan is recorded and the round starts. */
 function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
   const f = useFormat();
   const router = useRouter();
@@ -84,29 +88,29 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
       },
     ]);
   };
-  const early = Number.isFinite(opens) && now < opens - 2 * 3_600_000;
-  const empty = plan?.visits.length === 0;
+  const early = Number.isFinite(opens) && now < opens - ROUND_BEFORE_OPENING_MS;
+  const empty = plan?.stops.length === 0;
   return (
     <Page
       title={round ? 'More flowers this morning' : `Round of ${f.day(morning)}`}
       foot={
         empty ? (
-          <Action size="big" title="Back to Today" onPress={() => router.replace('/')} />
+          <Button size="big" title="Back to Today" onPress={() => router.replace('/')} />
         ) : (
           <>
             {early ? (
-              <Words kind="small" tone="soft" style={{ marginBottom: SPACE.s }}>
-                The first flowers open at {f.time(opens)}. You can start the round from two hours before.
-              </Words>
+              <Text variant="small" tone="soft" style={{ marginBottom: SPACE.s }}>
+                The first flowers open at {f.time(opens)}. You can start the round two hours before.
+              </Text>
             ) : null}
-            <Action
-              kind="main"
+            <Button
+              variant="main"
               size="big"
               title="Start the round"
               disabled={!plan || early}
               onPress={start}
             />
-            {round ? <Action kind="quiet" title="Leave them" onPress={onLater} /> : null}
+            {round ? <Button variant="quiet" title="Leave them" onPress={onLater} /> : null}
           </>
         )
       }

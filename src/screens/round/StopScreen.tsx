@@ -1,14 +1,15 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { progressOf } from '@/core/round/progress';
+import { progressOf } from '@/core/work/progress';
 import type { Round } from '@/core/journal/state';
-import { useGarden, useNow } from '@/data/provider';
-import { Words } from '@/ui/parts/Words';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat } from '../format';
-import { DabStop } from './DabStop';
-import { PickStop } from './PickStop';
-import { WayHead } from './WayHead';
+import { useFormat } from '../format/useFormat';
+import { PollinateCard } from './stops/PollinateCard';
+import { PickCard } from './stops/PickCard';
+import { ProgressHead } from './ProgressHead';
 
 export interface StopScreenProps {
   readonly round: Round;
@@ -17,7 +18,7 @@ export interface StopScreenProps {
 }
 
 /** A finger that comes down twice must not answer the next stop as well. */
-const DEAF_MS = 350;
+const TAP_GUARD_MS = 350;
 
 /** One stop of the round at a time. */
 export function StopScreen({ round, lastSafe }: StopScreenProps) {
@@ -26,7 +27,7 @@ export function StopScreen({ round, lastSafe }: StopScreenProps) {
   const { journal } = useGarden().store;
   const progress = progressOf(round, now, lastSafe);
   const stop = round.stops[progress.at];
-  const hears = useHearing(stop?.stop ?? '');
+  const acceptsInput = useTapGuard(stop?.stop ?? '');
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
   const shut = lastSafe.get(stop.variety);
@@ -35,40 +36,40 @@ export function StopScreen({ round, lastSafe }: StopScreenProps) {
   );
   const head = (
     <View style={{ gap: SPACE.xs }}>
-      <WayHead
+      <ProgressHead
         left={`${f.number(progress.left)} left, done by ${f.time(progress.finish)}`}
         peg="Stop"
         count={round.stops.length}
         at={progress.at}
         missed={missed}
-        way="the round"
+        of="the round"
       >
-        {shut === undefined ? null : <Words tone="soft">shut {f.time(shut)}</Words>}
-      </WayHead>
+        {shut === undefined ? null : <Text tone="soft">shut {f.time(shut)}</Text>}
+      </ProgressHead>
       {progress.tooLate.length > 0 ? (
-        <Words kind="small" tone="rust">
-          {`${f.count(progress.tooLate.length, 'stop', 'stops')} at the end will be late. Skip what you only eat, or try them all the same: late is noted.`}
-        </Words>
+        <Text variant="small" tone="rust">
+          {`${f.count(progress.tooLate.length, 'stop', 'stops')} at the end will be late. Skip what you only eat, or try them anyway: late is noted.`}
+        </Text>
       ) : null}
     </View>
   );
-  const shared = { round, variety, hears, head, at: progress.at };
+  const shared = { round, variety, acceptsInput, head, at: progress.at };
   return stop.kind === 'pick' ? (
-    <PickStop key={stop.stop} stop={stop} {...shared} />
+    <PickCard key={stop.stop} stop={stop} {...shared} />
   ) : (
-    <DabStop key={stop.stop} stop={stop} {...shared} />
+    <PollinateCard key={stop.stop} stop={stop} {...shared} />
   );
 }
 
-/** Deaf for a moment after each new stop. */
-function useHearing(stop: string): () => boolean {
-  const hearing = useRef(false);
+/** Ignores taps for a moment after each new stop. */
+function useTapGuard(stop: string): () => boolean {
+  const accepting = useRef(false);
   useEffect(() => {
-    hearing.current = false;
+    accepting.current = false;
     const timer = setTimeout(() => {
-      hearing.current = true;
-    }, DEAF_MS);
+      accepting.current = true;
+    }, TAP_GUARD_MS);
     return () => clearTimeout(timer);
   }, [stop]);
-  return () => hearing.current;
+  return () => accepting.current;
 }

@@ -1,17 +1,17 @@
 import { waitFor } from '@testing-library/react';
-import { openApp, recorded, screen, see, settle, tap } from '@/test/app';
+import { openApp, recorded, reopenApp, screen, see, settle, tap } from '@/test/app';
 
 jest.setTimeout(120_000);
 
-/** A stop is deaf for a moment after it came up. */
-const hear = (): Promise<void> => settle(400);
+/** A stop ignores taps for a moment after it came up. */
+const tapGuard = (): Promise<void> => settle(400);
 
 const stopAt = (): number =>
   Number(/\d+/.exec(screen.getByRole('img', { name: /^Stop \d+ of/ }).getAttribute('aria-label')!)![0]);
 
-test('a morning: what it will be, stop by stop, an exception, undo, and the place is kept', async () => {
+test('a morning: what it will be, stop by stop, an exception, undo, and the same stop after a restart', async () => {
   await openApp('/');
-  await tap('Put the demo’s clock to the morning');
+  await tap('Set the demo’s clock to the morning');
   await tap('Start the round');
   // Today has a button of the same name, and may still be there for a moment on a busy machine.
   await see(/^Round of /);
@@ -22,22 +22,20 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the plac
   const planned = (await recorded(1))[0]!;
   expect(planned).toMatchObject({ kind: 'round.planned', body: { morning: '2026-07-19' } });
 
-  await hear();
+  await tapGuard();
   await tap('Done');
   await waitFor(() => expect(stopAt()).toBe(2));
-  await hear();
+  await tapGuard();
   await tap('Not found');
   await waitFor(() => expect(stopAt()).toBe(3));
-  await hear();
+  await tapGuard();
   await tap('Undo');
   await waitFor(() => expect(stopAt()).toBe(2));
   const kinds = (await recorded(4)).map(({ kind }) => kind);
   expect(kinds).toEqual(['round.planned', 'picked', 'missed', 'struck']);
-});
 
-test('after closing and opening again the round goes on at the same stop', async () => {
-  await openApp('/round', { wide: true });
+  await reopenApp('/round', { wide: true });
   await waitFor(() => expect(stopAt()).toBe(2), { timeout: 30_000 });
   await tap('Pause the round, back to Today');
-  await see('Go on with the round');
+  await see('Continue the round');
 });

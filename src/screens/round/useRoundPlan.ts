@@ -1,14 +1,15 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { placesOf } from '@/core/garden/places';
-import { morningOf, roundVarieties, wallsOf } from '@/core/round/morning';
-import type { RoundPlan, RoundRequest } from '@/core/route/planRound';
+import { morningOf, roundVarieties, obstaclesOf } from '@/core/work/morning';
+import type { RoundPlan, RoundRequest } from '@/core/work/route/planRound';
 import type { Day } from '@/core/time/types';
-import { useGarden, useView } from '@/data/provider';
-import type { GardenStore } from '@/data/gardenStore';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useView } from '@/data/hooks/useView';
+import type { GardenStore } from '@/data/garden/gardenStore';
 import { Outdated } from '@/worker/client';
 import { computeClient } from '@/worker/computeClient';
 
-/** The numbers that the walk of a morning depends on. */
+/** The numbers that the round of a morning depends on. */
 function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefined {
   const { journal, described: garden } = store;
   if (!garden) return undefined;
@@ -22,20 +23,20 @@ function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefine
     pairs: pairing.pairs,
     varieties: roundVarieties(journal, garden, pairing, morning),
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
-    walls: wallsOf(journal),
+    obstacles: obstaclesOf(journal),
     from: store.clock.now(),
     inHand: new Set(inHand.map(({ flower }) => flower)),
   };
 }
 
-/** The order of walking for a morning, reckoned by the worker; `undefined` while it works. */
+/** The round of a morning, planned by the worker; `undefined` while it works. */
 export function useRoundPlan(morning: Day): RoundPlan | undefined {
   const { store } = useGarden();
   const [answer, setAnswer] = useState<{ readonly to: RoundRequest; readonly plan: RoundPlan }>();
   const client = useRef<ReturnType<typeof computeClient>>(undefined);
   const version = useView('plan-inputs', [morning], () => store.version);
   const request = useMemo(() => {
-    // Read anew whenever the journal has changed.
+    // Read again whenever the journal has changed.
     return version === undefined ? undefined : roundRequest(store, morning);
   }, [store, morning, version]);
   useEffect(() => {

@@ -1,133 +1,145 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { comparePlants } from '@/core/garden/places';
-import type { Journal } from '@/core/journal/journal';
+import { walkId } from '@/core/journal/kinds/scout';
 import type { Plant } from '@/core/journal/state';
-import { walkId } from '@/core/journal/subjects';
-import { plantsToWalk, servedAt } from '@/core/tasks/today';
 import type { Day } from '@/core/time/types';
-import { useGarden, useNow, useView } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
+import { plantsToWalk, servedAt } from '@/core/work/today';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
-import { Words } from '@/ui/parts/Words';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { placeInWords } from '../garden/labels';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { MorningAhead } from '../round/MorningAhead';
+import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { useRoundPlan } from '../round/useRoundPlan';
-import { WayEndFoot, WayHead } from '../round/WayHead';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { sayPlace } from '../words/places';
 import { PlantVisit } from './PlantVisit';
+
+interface Walk {
+  readonly morning: Day;
+  readonly plants: readonly Plant[];
+  /** Ids of the plants visited. */
+  readonly visited: ReadonlySet<string>;
+}
+
+/** The walk that prepares the coming morning, in walking order. */
+function useWalk(): Walk | undefined {
+  const now = useNow();
+  return useView('scout', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
+    const { walkMorning } = servedAt(journal, garden, now);
+    const walks = journal.all('walk');
+    const plants = plantsToWalk(journal).sort(comparePlants(journal.all('bed')));
+    const visited = plants.filter(({ plant }) => walks.has(walkId(plant, walkMorning)));
+    return { morning: walkMorning, plants, visited: new Set(visited.map(({ plant }) => plant)) };
+  });
+}
 
 /** The evening walk: plant by plant, then what the morning will look like. */
 export function ScoutScreen() {
   const f = useFormat();
   const wide = useWide();
-  const now = useNow();
+  const walk = useWalk();
   const [chosen, setChosen] = useState<string>();
-  const [listed, setListed] = useState(false);
-  const { journal } = useGarden().store;
-  const view = useView('scout', [Math.floor(now / 60_000)], ({ store, garden }) => {
-    const { walkMorning } = servedAt(store.journal, garden, now);
-    const walks = store.journal.all('walk');
-    const plants = plantsToWalk(store.journal).sort(comparePlants(store.journal.all('bed')));
-    const seen = new Set(
-      plants.filter(({ plant }) => walks.has(walkId(plant, walkMorning))).map(({ plant }) => plant),
-    );
-    return { morning: walkMorning, plants, seen };
-  });
-  if (!view) return null;
-  const { morning, plants, seen } = view;
-  const plant = plants.find((each) => each.plant === chosen) ?? plants.find((each) => !seen.has(each.plant));
-  const list = (
-    <PlantList
-      journal={journal}
-      plants={plants}
-      seen={seen}
-      here={plant?.plant}
-      onChoose={(id) => {
-        setChosen(id);
-        setListed(false);
-      }}
-    />
+  if (!walk) return null;
+  const { morning, plants, visited } = walk;
+  const plant =
+    plants.find((each) => each.plant === chosen) ?? plants.find((each) => !visited.has(each.plant));
+  const list = (onChoose = setChosen) => <PlantList walk={walk} here={plant?.plant} onChoose={onChoose} />;
+  // On a wide screen the list is next to the plant; on a phone it opens from a button.
+  const aside = wide ? list() : undefined;
+  const listButton = wide ? null : (
+    <ListButton isDone={!plant}>
+      {(close) =>
+        list((id) => {
+          setChosen(id);
+          close();
+        })
+      }
+    </ListButton>
   );
-  // There is room for the list beside the plant; else it comes up when asked for.
-  const sheet = wide ? null : (
-    <Sheet title="Plants" open={listed} onClose={() => setListed(false)} closeTitle="Close">
-      {list}
-    </Sheet>
-  );
-  const listButton = (label: string) =>
-    wide ? null : (
-      <Action
-        kind={plant ? 'quiet' : 'plain'}
-        size={plant ? 'usual' : 'big'}
-        title="Plants"
-        label={label}
-        onPress={() => setListed(true)}
-      />
-    );
   if (!plant) {
     return (
-      <Page
-        title="Walk done"
-        aside={wide ? list : undefined}
-        foot={<WayEndFoot>{listButton('List of plants, to put one right')}</WayEndFoot>}
-      >
-        <Words kind="heading" level={2} style={{ marginBottom: SPACE.s }}>
+      <Page title="Walk done" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
+        <Text variant="heading" level={2} style={{ marginBottom: SPACE.s }}>
           {f.day(morning)}
-        </Words>
+        </Text>
         <TomorrowsRound morning={morning} />
-        {sheet}
       </Page>
     );
   }
   return (
+    <PlantVisit
+      key={`${plant.plant}|${morning}`}
+      plant={plant}
+      morning={morning}
+      onDone={() => setChosen(undefined)}
+      aside={aside}
+      head={
+        <ProgressHead
+          left={f.count(plants.length - visited.size, 'plant left', 'plants left')}
+          peg="Plant"
+          count={plants.length}
+          at={plants.indexOf(plant)}
+          of="the walk"
+        >
+          {listButton}
+        </ProgressHead>
+      }
+    />
+  );
+}
+
+interface ListButtonProps {
+  /** Is the walk over? Then the list is for corrections. */
+  readonly isDone: boolean;
+  readonly children: (close: () => void) => ReactNode;
+}
+
+/** A button that opens the list of plants. */
+function ListButton({ isDone, children }: ListButtonProps) {
+  const [open, setOpen] = useState(false);
+  const close = (): void => setOpen(false);
+  return (
     <>
-      <PlantVisit
-        key={`${plant.plant}|${morning}`}
-        plant={plant}
-        morning={morning}
-        onDone={() => setChosen(undefined)}
-        aside={wide ? list : undefined}
-        head={
-          <WayHead
-            left={f.count(plants.length - seen.size, 'plant left', 'plants left')}
-            peg="Plant"
-            count={plants.length}
-            at={plants.indexOf(plant)}
-            way="the walk"
-          >
-            {listButton('List of plants')}
-          </WayHead>
-        }
+      <Button
+        variant={isDone ? 'plain' : 'quiet'}
+        size={isDone ? 'big' : 'usual'}
+        title="Plants"
+        label={isDone ? 'List of plants, to correct one' : 'List of plants'}
+        onPress={() => setOpen(true)}
       />
-      {sheet}
+      <Sheet title="Plants" open={open} onClose={close} closeTitle="Close">
+        {children(close)}
+      </Sheet>
     </>
   );
 }
 
 interface PlantListProps {
-  readonly journal: Journal;
-  readonly plants: readonly Plant[];
-  readonly seen: ReadonlySet<string>;
+  readonly walk: Walk;
   /** The plant that is shown. */
   readonly here: string | undefined;
   readonly onChoose: (plant: string) => void;
 }
 
-/** The plants in the order of the walk, to go to one out of turn or to put one right. */
-function PlantList({ journal, plants, seen, here, onChoose }: PlantListProps) {
+/** The plants in the order of the walk, to go to one out of turn or to correct one. */
+function PlantList({ walk: { plants, visited }, here, onChoose }: PlantListProps) {
+  const { journal } = useGarden().store;
   useEffect(() => {
     if (here) document.getElementById(`list-${here}`)?.scrollIntoView({ block: 'nearest' });
   }, [here]);
   return plants.map((each) => (
-    <Line
+    <ListRow
       key={each.plant}
       nativeID={`list-${each.plant}`}
-      title={placeInWords(journal, each)}
-      note={`${journal.all('variety').get(each.variety)?.name ?? ''}${seen.has(each.plant) ? ', seen' : ''}`}
+      title={sayPlace(journal, each)}
+      note={`${journal.all('variety').get(each.variety)?.name ?? ''}${visited.has(each.plant) ? ', seen' : ''}`}
       selected={each.plant === here}
       onPress={() => onChoose(each.plant)}
     />

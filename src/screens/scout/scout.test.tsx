@@ -1,8 +1,8 @@
-import { openApp, recorded, screen, see, tap } from '@/test/app';
+import { openApp, recorded, reopenApp, screen, see, tap } from '@/test/app';
 
 jest.setTimeout(60_000);
 
-test('an evening’s plant: counted, covered, tagged, undone, and put right later', async () => {
+test('a plant of the evening: counted, covered, tagged, and undone', async () => {
   await openApp('/scout');
   const left = Number(/\d+/.exec((await see(/plants left/))[0]!.textContent!)![0]);
   await tap('One female more');
@@ -26,19 +26,21 @@ test('an evening’s plant: counted, covered, tagged, undone, and put right late
   expect((await recorded(6)).slice(3).map(({ kind }) => kind)).toEqual(['struck', 'struck', 'struck']);
 });
 
-test('half-made counts outlive the page, and the cover can be another', async () => {
+test('half-entered counts outlive the page, and the cover can be changed', async () => {
   await openApp('/scout');
   await tap('One female more');
   await tap('How: Tape');
   await tap('Bag');
   await see('How: Bag');
   expect(screen.getByRole('button', { name: 'Cover 1, next' })).toBeTruthy();
+
+  await reopenApp('/scout', { wide: true });
+  await see('How: Bag');
 });
 
-test('on a wide screen the plants stand beside, and any of them can be gone to', async () => {
+test('on a wide screen the list is next to the plant, and any plant can be opened', async () => {
   await openApp('/scout', { wide: true });
-  // The draft of the test before is still there.
-  await see('How: Bag');
+  await see(/plants? left/);
   expect(screen.queryByRole('button', { name: 'List of plants' })).toBeNull();
   await tap(/^Bed A, row 1, plant 1/);
   await see(/Ember Loaf/);

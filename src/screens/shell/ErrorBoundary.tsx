@@ -2,11 +2,11 @@ import { View } from 'react-native';
 import { DEVICE_STORE, openStore } from '@/data/storage';
 import { rawExport } from '@/data/files/rawExport';
 import { download } from '@/data/files/download';
-import { DeviceStore } from '@/data/device';
-import { DeviceLog } from '@/data/deviceLog';
+import { DeviceStore } from '@/data/device/deviceStore';
+import { DeviceLog } from '@/data/device/deviceLog';
 import { useEffect } from 'react';
 
-/** When a screen fails: what happened, the way back, and the stored records as a file. Plain on purpose. */
+/** When a screen fails: what happened, a link back, and the stored records as a file. Plain HTML, so that it works. */
 export function ErrorBoundary({
   error,
   retry,
@@ -23,18 +23,18 @@ export function ErrorBoundary({
     const device = await DeviceStore.open(openStore(DEVICE_STORE));
     download('steady-trowel-records.txt', await rawExport(device.current), 'text/plain');
   };
-  const unfetched = UNFETCHED.test(error.message);
+  const unloaded = NOT_LOADED.test(error.message);
   return (
     <View role="main" style={{ padding: 20, maxWidth: 560 }}>
-      <h1>{unfetched ? 'This screen could not be fetched' : 'Something went wrong here'}</h1>
+      <h1>{unloaded ? 'This screen could not be loaded' : 'Something went wrong here'}</h1>
       <p>
-        {unfetched
-          ? 'A newer version may have taken its place, or the network is gone. What you recorded is stored.'
+        {unloaded
+          ? 'There may be a newer version, or no network. What you recorded is stored.'
           : 'What you recorded is still stored. You can try again, or save the records as a file first.'}
       </p>
-      {unfetched ? null : <pre style={{ whiteSpace: 'pre-wrap' }}>{error.message}</pre>}
+      {unloaded ? null : <pre style={{ whiteSpace: 'pre-wrap' }}>{error.message}</pre>}
       <p>
-        {unfetched ? (
+        {unloaded ? (
           <button onClick={() => window.location.reload()}>Reload</button>
         ) : (
           <button onClick={() => void retry()}>Try again</button>
@@ -46,4 +46,4 @@ export function ErrorBoundary({
 }
 
 /** How the bundler's loader words it when a script of a screen is not there. */
-const UNFETCHED = /^Loading module .* failed/;
+const NOT_LOADED = /^Loading module .* failed/;

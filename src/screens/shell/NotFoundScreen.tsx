@@ -1,10 +1,10 @@
-import { NothingHere } from './NothingHere';
+import { EmptyPage } from './EmptyPage';
 
 export function NotFoundScreen() {
   return (
-    <NothingHere
-      title="No such page"
-      text="This address leads nowhere in the garden."
+    <EmptyPage
+      title="Page not found"
+      text="There is no page at this address."
       lead={{ title: 'To Today', to: '/' }}
     />
   );

@@ -2,9 +2,9 @@ import Head from 'expo-router/head';
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
-import { Words } from '@/ui/parts/Words';
-import { useOpening } from '@/data/provider';
-import { Opening } from './Opening';
+import { Text } from '@/ui/parts/Text';
+import { useOpening } from '@/data/hooks/opening';
+import { LoadingPage } from './LoadingPage';
 import { useWide } from './useWide';
 
 export interface PageProps {
@@ -29,9 +29,9 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
     <View style={column}>
       {over}
       {heading ? (
-        <Words kind="title" level={1} style={{ marginBottom: SPACE.m }}>
+        <Text variant="title" level={1} style={{ marginBottom: SPACE.m }}>
           {title}
-        </Words>
+        </Text>
       ) : null}
       {children}
     </View>
@@ -41,7 +41,7 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
       {wide && aside ? (
         <View role="main" style={{ flex: 1, minHeight: 0, flexDirection: 'row' }}>
           <Column label={title}>{content}</Column>
-          <Column label={`${title}, beside`}>
+          <Column label={`${title}, more`}>
             <View style={column}>{aside}</View>
           </Column>
         </View>
@@ -95,7 +95,7 @@ export function Route({ title, children }: { readonly title: string; readonly ch
       <Head>
         <title>{`${title} · Steady Trowel`}</title>
       </Head>
-      {opening.state === 'open' ? children : <Opening opening={opening} />}
+      {opening.state === 'open' ? children : <LoadingPage opening={opening} />}
     </>
   );
 }

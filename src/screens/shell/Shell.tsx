@@ -2,12 +2,13 @@ import { ThemeProvider, useThemeMode } from '@/ui/elements';
 import { Link, usePathname } from 'expo-router';
 import { useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { useOpening } from '@/data/provider';
-import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
-import { Words } from '@/ui/parts/Words';
+import { useOpening } from '@/data/hooks/opening';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Text } from '@/ui/parts/Text';
 import { elementsTheme, PALETTES, SPACE, TOUCH, usePalette, type Mode } from '@/ui/theme';
-import { Bands } from './Bands';
-import { Keys } from './Keys';
+import { Banners } from './Banners';
+import { TABS, WORK } from './places';
+import { Shortcuts } from './Shortcuts';
 import { useWide } from './useWide';
 
 const MODE_KEY = 'steady-trowel-mode';
@@ -52,16 +53,6 @@ function useMode(): Mode {
   return dark ? 'night' : 'day';
 }
 
-const PLACES: readonly { readonly href: string; readonly name: string; readonly glyph: GlyphName }[] = [
-  { href: '/', name: 'Today', glyph: 'today' },
-  { href: '/garden', name: 'Garden', glyph: 'garden' },
-  { href: '/fruit', name: 'Fruit', glyph: 'fruit' },
-  { href: '/bench', name: 'Bench', glyph: 'bench' },
-];
-
-/** Routes on which the work has the whole screen. */
-const FULL = ['/round', '/scout'];
-
 /** What is around every screen: theme, the four places, and bands that tell of the demo and of trouble. */
 export function Shell({ children }: { readonly children: ReactNode }) {
   const mode = useMode();
@@ -84,7 +75,7 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
     // Each call makes a new theme, and with it a new `setMode`.
     if (shown !== wanted) setMode(wanted);
   }, [shown, wanted, setMode]);
-  const nav = wide || !FULL.includes(path) ? <Places wide={wide} path={path} /> : null;
+  const nav = wide || !WORK.some(({ href }) => href === path) ? <Places wide={wide} path={path} /> : null;
   return (
     <View
       style={{
@@ -96,11 +87,11 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
     >
       {wide ? nav : null}
       <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
-        {open ? <Bands /> : null}
+        {open ? <Banners /> : null}
         {children}
       </View>
       {wide ? null : nav}
-      {open ? <Keys /> : null}
+      {open ? <Shortcuts /> : null}
     </View>
   );
 }
@@ -132,7 +123,7 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
         ...(wide && { width: 132, paddingTop: SPACE.l, gap: SPACE.s }),
       }}
     >
-      {PLACES.map(({ href, name, glyph }) => (
+      {TABS.map(({ href, name, glyph }) => (
         <Link
           key={href}
           href={href as '/'}
@@ -153,13 +144,13 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
             }}
           >
             <Glyph name={glyph} tone={here(href) ? 'ink' : 'soft'} />
-            <Words
-              kind="small"
+            <Text
+              variant="small"
               tone={here(href) ? 'ink' : 'soft'}
               style={{ fontWeight: here(href) ? '600' : '400', fontSize: 14 }}
             >
               {name}
-            </Words>
+            </Text>
           </View>
         </Link>
       ))}

@@ -1,11 +1,11 @@
-import { NothingHere } from '../shell/NothingHere';
+import { EmptyPage } from '../shell/EmptyPage';
 
 /** Today in a garden without plants. */
 export function NewGarden() {
   return (
-    <NothingHere
+    <EmptyPage
       title="No plants yet"
-      text="Put your beds and plants on the plan. Then this page says what to do, and when."
+      text="Add your beds and plants to the plan. Then this page says what to do, and when."
       lead={{ title: 'To the garden', to: '/garden' }}
     />
   );

@@ -1,19 +1,21 @@
 import { cropOf } from '@/core/crops/catalogue';
-import { growingCrops, type Today } from '@/core/tasks/today';
+import { growingCrops, type Today } from '@/core/work/today';
 import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
-import { worthThroughMorning } from '@/core/windows/worth';
-import { useGarden } from '@/data/provider';
-import { MorningRibbon, type RibbonPetal } from '@/ui/charts/MorningRibbon';
-import { Words } from '@/ui/parts/Words';
+import { worthByTime } from '@/core/opening/worth';
+import { useGarden } from '@/data/hooks/useGarden';
+import { MorningRibbon, type MorningRibbonProps } from '@/ui/charts/MorningRibbon';
+import type { RibbonPetal } from '@/ui/charts/ribbon';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat, type Format } from '../format';
-import { Measured } from '../shell/Measured';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { WithWidth } from '../shell/WithWidth';
 import { shortSpecies } from '../words/names';
 
 /** Chance to set of a crop that is drawn at full thickness. */
 const MILD = 0.65;
 
-/** The morning that the day is about, as a band of hours. */
+/** The morning that comes next, as a band of hours. */
 export function Ribbon({ today, now }: { readonly today: Today; readonly now: number }) {
   const f = useFormat();
   const { store } = useGarden();
@@ -21,11 +23,11 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const windows = [...today.windows.values()];
   if (windows.length === 0) {
     return (
-      <Words tone="soft" style={{ paddingHorizontal: SPACE.l }}>
+      <Text tone="soft" style={{ paddingHorizontal: SPACE.l }}>
         {growingCrops(store.journal).length > 0
-          ? 'The sun does not rise here on this day, so opening hours cannot be reckoned from it. Watch the flowers.'
-          : 'No squash grows here. Opening hours, the walk and the round are for squash so far.'}
-      </Words>
+          ? 'The sun does not rise here on this day, so opening hours cannot be calculated from it. Watch the flowers.'
+          : 'No squash grows here. Opening hours, walk and round are for squash so far.'}
+      </Text>
     );
   }
   const midnight = atClock(today.morning, 0, zone);
@@ -34,7 +36,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
   const petals = windows.map((window, i): RibbonPetal => ({
     name: cropOf(window.crop).species.split(' ')[1]!,
-    points: worthThroughMorning(window).map(({ ms, worth }) => ({
+    points: worthByTime(window).map(({ ms, worth }) => ({
       hour: hourOf(ms),
       worth: worth * ((cropOf(window.crop).setPrior?.value ?? MILD) / MILD),
     })),
@@ -43,7 +45,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const present = hourOf(now);
   const insects = Math.min(...windows.map((window) => window.insects));
   return (
-    <Measured>
+    <WithWidth>
       {(width) => (
         <MorningRibbon
           width={width}
@@ -56,19 +58,26 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
           now={present >= from && present <= to ? present : undefined}
           hourName={f.hour}
           rain={today.weather?.rain === 'long'}
-          label={ribbonInWords(today, f)}
+          label={sayRibbon(today, f)}
+          table={tableOf(today, f)}
         />
       )}
-    </Measured>
+    </WithWidth>
   );
 }
 
-function ribbonInWords(today: Today, f: Format): string {
-  const crops = [...today.windows.values()].map(
-    ({ crop, opens, lastSafe, shuts }) =>
-      `${shortSpecies(crop)} opens from ${f.time(opens[0])}, be done by ${f.time(lastSafe)}, shut by ${f.time(shuts[1])}`,
-  );
+function sayRibbon(today: Today, f: Format): string {
   const [first] = today.windows.values();
-  const sun = first ? `Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}. ` : '';
-  return `${f.day(today.morning)}. ${sun}${crops.join('. ')}.`;
+  const sun = first ? ` Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}.` : '';
+  return `${f.day(today.morning)}.${sun}`;
 }
+
+const tableOf = (today: Today, f: Format): MorningRibbonProps['table'] => ({
+  head: ['Crop', 'Opens from', 'Be done by', 'Shut by'],
+  rows: [...today.windows.values()].map(({ crop, opens, lastSafe, shuts }) => [
+    shortSpecies(crop),
+    f.time(opens[0]),
+    f.time(lastSafe),
+    f.time(shuts[1]),
+  ]),
+});

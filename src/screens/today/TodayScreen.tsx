@@ -1,19 +1,22 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { cautionsFor } from '@/core/tasks/cautions';
-import type { Task } from '@/core/tasks/dayTasks';
-import { todayOf, type Today } from '@/core/tasks/today';
-import { useGarden, useNow, useView } from '@/data/provider';
+import { cautionsFor } from '@/core/work/cautions';
+import type { Task } from '@/core/work/dayTasks';
+import { todayOf, type Today } from '@/core/work/today';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { useView } from '@/data/hooks/useView';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
-import { Action } from '@/ui/parts/Action';
-import { Line } from '@/ui/parts/Line';
-import { Words } from '@/ui/parts/Words';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { useFormat, type Format } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
+import { sayHeadline, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<Record<Task['kind'], '/round' | '/scout' | '/fruit' | '/garden'>> = {
   round: '/round',
@@ -22,7 +25,7 @@ const GO: Readonly<Record<Task['kind'], '/round' | '/scout' | '/fruit' | '/garde
   rest: '/garden',
 };
 
-/** What the day asks, in the order of the day. */
+/** What to do today, in the order of the day. */
 export function TodayScreen() {
   const now = useNow();
   const router = useRouter();
@@ -35,27 +38,27 @@ export function TodayScreen() {
   if (!today) return null;
   if (today.plants === 0) return <NewGarden />;
   const { next, then } = today.tasks;
-  const head = headline(next, today, now, f);
+  const head = sayHeadline(next, today, now, f);
   return (
     <Page title="Today" heading={false} aside={<Rest today={today} then={then} now={now} />}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}>
-        <Words kind="small" tone="soft">
+        <Text variant="small" tone="soft">
           {f.day(today.day)}
-        </Words>
-        <Words kind="small" tone="soft">
-          {today.weather ? weatherInWords(today, f) : ''}
-        </Words>
+        </Text>
+        <Text variant="small" tone="soft">
+          {sayWeather(today, f) ?? ''}
+        </Text>
       </View>
-      <Words kind="title" level={1} style={{ marginTop: SPACE.s }}>
+      <Text variant="title" level={1} style={{ marginTop: SPACE.s }}>
         {head.title}
-      </Words>
-      <Words style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Words>
+      </Text>
+      <Text style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Text>
       <View style={{ marginHorizontal: -SPACE.l, marginTop: SPACE.m }}>
         <Ribbon today={today} now={now} />
       </View>
       {head.action ? (
-        <Action
-          kind="main"
+        <Button
+          variant="main"
           size="big"
           title={head.action}
           onPress={() => router.push(GO[next.kind])}
@@ -63,78 +66,12 @@ export function TodayScreen() {
         />
       ) : null}
       {store.complete ? null : (
-        <Words kind="small" tone="soft">
-          Still reading older records…
-        </Words>
+        <Text variant="small" tone="soft">
+          Loading older records…
+        </Text>
       )}
     </Page>
   );
-}
-
-function weatherInWords({ weather }: Today, f: Format): string {
-  if (!weather) return '';
-  const rain = { none: 'dry', showers: 'showers', long: 'long rain' }[weather.rain];
-  return `${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
-}
-
-interface Headline {
-  readonly title: string;
-  readonly text: string;
-  readonly action: string | undefined;
-}
-
-function headline(task: Task, today: Today, now: number, f: Format): Headline {
-  const later = task.from !== undefined && task.from > now;
-  const about = `about ${f.number(task.minutes)} min`;
-  switch (task.kind) {
-    case 'round': {
-      const opens = Math.min(...Array.from(today.windows.values(), (window) => window.opens[0]));
-      const when = today.morning === today.day ? 'This morning' : 'Tomorrow';
-      if (later) {
-        return {
-          title: `${when}’s round`,
-          text: `${f.count(task.size, 'flower', 'flowers')}, ${about}. The first opens at ${f.time(opens)}.`,
-          action: 'Prepare the round',
-        };
-      }
-      const by = task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`;
-      const size = task.started
-        ? f.count(task.size, 'stop left', 'stops left')
-        : f.count(task.size, 'flower', 'flowers');
-      return {
-        title: 'Morning round',
-        text: `${size}, ${about}.${by}`,
-        action: task.started ? 'Go on with the round' : 'Start the round',
-      };
-    }
-    case 'walk': {
-      const plants = f.count(
-        task.size,
-        task.started ? 'plant left' : 'plant',
-        task.started ? 'plants left' : 'plants',
-      );
-      if (later && task.from !== undefined) {
-        return {
-          title: 'Nothing due now',
-          text: `Evening walk from ${f.time(task.from)}: ${plants}, ${about}.`,
-          action: undefined,
-        };
-      }
-      return {
-        title: 'Evening walk',
-        text: `${plants}, ${about}. Find what opens tomorrow and cover it.`,
-        action: task.started ? 'Go on with the walk' : 'Start the walk',
-      };
-    }
-    case 'looks':
-      return {
-        title: f.count(task.size, 'fruit to look at', 'fruits to look at'),
-        text: `${about[0]?.toUpperCase()}${about.slice(1)}. Is it growing, or has it failed?`,
-        action: 'Look at fruit',
-      };
-    case 'rest':
-      return { title: 'Nothing due', text: 'All plants are seen to.', action: undefined };
-  }
 }
 
 const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
@@ -159,19 +96,19 @@ function Rest({
   return (
     <View>
       {then.map((task) => {
-        const { title, text } = headline(task, today, now, f);
+        const { title, text } = sayTask(task, today, now, f);
         return (
-          <Line
+          <ListRow
             key={task.kind}
             glyph={<Glyph name={GLYPHS[task.kind]} size={28} />}
-            title={task.kind === 'walk' && title === 'Nothing due now' ? 'Evening walk' : title}
-            note={text.replace(/^Evening walk from/, 'From')}
+            title={title}
+            note={text}
             onPress={() => router.push(GO[task.kind])}
           />
         );
       })}
       {today.shortages.map(({ variety, females, wanted, males, without }) => (
-        <Line
+        <ListRow
           key={variety}
           tone="rust"
           glyph={<Glyph name="male" size={28} tone="rust" />}
@@ -184,7 +121,7 @@ function Rest({
       ))}
       <SuppliesLine today={today} />
       {cautionsFor(today.weather).map((caution) => (
-        <Line
+        <ListRow
           key={caution}
           glyph={<Glyph name="warn" size={28} />}
           title={CAUTIONS[caution].title}
@@ -192,10 +129,10 @@ function Rest({
           onPress={() => router.push('/bench/cautions')}
         />
       ))}
-      <Line
+      <ListRow
         glyph={<Glyph name="today" size={28} />}
         title="Weather"
-        note={today.weather ? weatherInWords(today, f) : 'Not noted. It moves the opening hours.'}
+        note={sayWeather(today, f) ?? 'Not noted. It moves the opening hours.'}
         onPress={() => router.push('/weather')}
       />
     </View>
@@ -212,5 +149,5 @@ function SuppliesLine({ today }: { readonly today: Today }) {
     tags > 0 ? f.count(tags, 'tag', 'tags') : '',
   ].filter(Boolean);
   if (parts.length === 0) return null;
-  return <Line glyph={<Glyph name="tape" size={28} />} title="For the round" note={parts.join(', ')} />;
+  return <ListRow glyph={<Glyph name="tape" size={28} />} title="For the round" note={parts.join(', ')} />;
 }

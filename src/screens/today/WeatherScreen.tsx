@@ -1,29 +1,31 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { servedAt, type Served } from '@/core/tasks/today';
-import type { WeatherNote } from '@/core/journal/state';
-import { useNow, useRecord, useView } from '@/data/provider';
-import { Action } from '@/ui/parts/Action';
-import { Words } from '@/ui/parts/Words';
+import { servedAt, type ServedMornings } from '@/core/work/today';
+import type { DayWeather, RainAmount } from '@/core/weather/dayWeather';
+import { useNow } from '@/data/hooks/useNow';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { optionsOf } from '../words/options';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { useFormat } from '../format';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { sayReason } from '../words/reasons';
+import { sayReason } from '../words/reasons/morning';
 import { shortSpecies } from '../words/names';
 
 interface Typed {
   dawnC: string;
   maxC: string;
-  rain: WeatherNote['rain'];
+  rain: DayWeather['rain'];
 }
-type Checked = Omit<WeatherNote, 'day'>;
+type Checked = Omit<DayWeather, 'day'>;
 
-const RAIN = { none: 'Dry', showers: 'Showers', long: 'Long rain' } as const;
+const RAIN: Readonly<Record<RainAmount, string>> = { none: 'Dry', showers: 'Showers', long: 'Long rain' };
 
-/** Weather of the morning, by hand; and why the opening hours are what they are. */
+/** Weather of the morning, entered by hand; and why the opening hours are what they are. */
 export function WeatherScreen() {
   const now = useNow();
   const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
@@ -33,7 +35,7 @@ export function WeatherScreen() {
   return <WeatherForm key={view.morning} {...view} />;
 }
 
-function WeatherForm({ morning, weather, windows }: Served) {
+function WeatherForm({ morning, weather, windows }: ServedMornings) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
@@ -49,21 +51,21 @@ function WeatherForm({ morning, weather, windows }: Served) {
   return (
     <Page
       title={`Weather, ${f.shortDay(morning)}`}
-      foot={<Action kind="main" size="big" title="Keep" onPress={() => void save()} />}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
       aside={
         <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
-          <Words kind="heading" level={2}>
+          <Text variant="heading" level={2}>
             Why these hours
-          </Words>
+          </Text>
           {[...windows.values()].map((window) => (
             <View key={window.crop}>
-              <Words kind="strong">
+              <Text variant="strong">
                 {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
-              </Words>
+              </Text>
               {window.reasons.map((reason) => (
-                <Words key={reason.code} kind="small" tone="soft">
+                <Text key={reason.code} variant="small" tone="soft">
                   {sayReason(reason, f)}
-                </Words>
+                </Text>
               ))}
             </View>
           ))}

@@ -3,24 +3,25 @@ import { openApp, recorded, screen, see, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
-test('Today tells what to do next, what is short, what to carry and what to beware of', async () => {
+test('Today says what to do next, what is short, what to carry and which cautions apply', async () => {
   await openApp('/');
   await see('Evening walk');
   await see(/plants left, about \d+ min/);
   await see(/males short$/);
   await see('For the round');
   await see('Look before you close your hand');
-  expect(screen.getByRole('img', { name: /Sunrise \d+:\d\d/ }).getAttribute('aria-label')).toMatch(
-    /C\. pepo opens from \d+:\d\d, be done by \d+:\d\d/,
-  );
+  await screen.findByRole('img', { name: /Sunrise \d+:\d\d, insects from \d+:\d\d/ });
+  const hours = screen.getAllByRole('row').map((row) => row.textContent);
+  expect(hours[0]).toBe('CropOpens fromBe done byShut by');
+  expect(hours[1]).toMatch(/^C\. pepo(\d+:\d\d){3}$/);
 });
 
-test('the clock is put forward to the evening, the morning, the next day, never back', async () => {
+test('the clock moves forward to the evening, the morning, the next day, never back', async () => {
   await openApp('/');
-  await tap('Put the demo’s clock to the morning');
+  await tap('Set the demo’s clock to the morning');
   await see('Morning round');
   await see(/^Demo, 19 Jul 4:/);
-  await tap('Put the demo’s clock one day forward');
+  await tap('Move the demo’s clock one day forward');
   await see(/^Demo, 20 Jul 4:/);
 });
 
@@ -30,25 +31,25 @@ test('weather by hand moves the hours and says why', async () => {
   type('At dawn, °C', '4');
   type('Highest, °C', '14');
   await tap('Long rain');
-  await tap('Keep');
+  await tap('Save');
   await see(/4 °C to 14 °C, long rain/);
   expect((await recorded(1))[0]).toMatchObject({
     kind: 'weather.noted',
-    body: { day: '2026-07-20', dawnC: 4, maxC: 14, rain: 'long' },
+    body: { day: '2026-07-19', dawnC: 4, maxC: 14, rain: 'long' },
   });
 });
 
-test('a question mark shows the keys', async () => {
+test('a question mark shows the keyboard shortcuts', async () => {
   await openApp('/', { wide: true });
   await see('Weather');
   fireEvent.keyDown(window, { key: '?' });
-  await see('Keys');
+  await see('Keyboard shortcuts');
   await tap('Close');
 });
 
-test('an address that leads nowhere leads back', async () => {
+test('an unknown address offers the way back', async () => {
   await openApp('/nowhere/at-all');
-  await see('No such page');
+  await see('Page not found');
   await tap('To Today');
   await see('Weather');
 });

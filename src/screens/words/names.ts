@@ -1,26 +1,20 @@
-import type {
-  Cause,
-  CoverMethod,
-  Found,
-  LookSeen,
-  MissedWhy,
-  OwnPollen,
-  Purpose,
-  SeedSource,
-} from '@/core/journal/entry';
+import type { Cause, LookFinding } from '@/core/journal/kinds/fruit';
+import type { CoverMethod } from '@/core/journal/kinds/scout';
+import type { Finding, MissedReason } from '@/core/journal/kinds/round';
+import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
 
-/** The growers' words for the journal's terms. */
+/** The growers' words for the terms of the journal. */
 
-export const PURPOSES: Readonly<Record<Purpose, string>> = {
+export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
   eat: 'To eat',
   seedForFun: 'Seed, for fun',
   seedToKeep: 'Seed, to keep the variety',
   rareOrSold: 'Seed, rare or for sale',
 };
 
-export const SEED_SOURCES: Readonly<Record<SeedSource, string>> = {
+export const SEED_SOURCE_NAMES: Readonly<Record<SeedSource, string>> = {
   ownGuarded: 'My own, covered or far from others',
   boughtLine: 'Bought, a true line',
   swapped: 'Swapped or given',
@@ -29,7 +23,7 @@ export const SEED_SOURCES: Readonly<Record<SeedSource, string>> = {
   unknown: 'I do not know',
 };
 
-export const OWN_POLLEN: Readonly<Record<OwnPollen, string>> = {
+export const OWN_POLLEN_NAMES: Readonly<Record<OwnPollenRule, string>> = {
   allowed: 'Yes',
   lastResort: 'Only when there is nothing else',
   never: 'Never',
@@ -47,7 +41,7 @@ export const COVERS: Readonly<Record<CoverMethod, string>> = {
   none: 'No cover, only marked',
 };
 
-export const MISSED: Readonly<Record<MissedWhy, string>> = {
+export const MISSED: Readonly<Record<MissedReason, string>> = {
   hole: 'Hole in it',
   insect: 'Insect in',
   open: 'Already open',
@@ -58,7 +52,7 @@ export const MISSED: Readonly<Record<MissedWhy, string>> = {
   skipped: 'Left out',
 };
 
-export const FOUND: Readonly<Record<Found, string>> = {
+export const FOUND: Readonly<Record<Finding, string>> = {
   shut: 'shut, as it was covered',
   hole: 'with a hole',
   insect: 'with an insect in it',
@@ -66,7 +60,7 @@ export const FOUND: Readonly<Record<Found, string>> = {
   wilted: 'wilting',
 };
 
-export const SEEN: Readonly<Record<LookSeen, string>> = {
+export const SEEN: Readonly<Record<LookFinding, string>> = {
   growing: 'Growing',
   unsure: 'Cannot tell yet',
   misshapen: 'Growing, crooked',
@@ -74,7 +68,7 @@ export const SEEN: Readonly<Record<LookSeen, string>> = {
   gone: 'Gone',
 };
 
-export const CAUSES: Readonly<Record<Cause, { readonly name: string; readonly sign: string }>> = {
+export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readonly sign: string }>> = {
   neverPollinated: { name: 'No pollen reached it', sign: 'whole fruitlet small and yellow, no growth' },
   partlyPollinated: {
     name: 'Too little pollen',
@@ -101,17 +95,17 @@ export const GRADES: Readonly<Record<Grade, string>> = {
 };
 
 export const LINKS: Readonly<Record<LinkName, string>> = {
-  seedSown: 'Seed sown',
-  covered: 'Covered before opening',
+  seedSource: 'Seed sown',
+  cover: 'Covered before opening',
   intact: 'Intact at opening',
-  cleanMales: 'Clean males',
-  shutAtOnce: 'Shut at once',
-  tagThere: 'Tag there',
+  cleanPollen: 'Clean males',
+  closedAgain: 'Shut at once',
+  tag: 'Tag in place',
 };
 
 export const LINK_STATES: Readonly<Record<LinkState, string>> = {
-  sound: 'holds',
-  open: 'not known yet',
+  holds: 'holds',
+  pending: 'not known yet',
   unknown: 'nobody noted it',
   doubtful: 'doubtful',
   broken: 'broken',

@@ -1,6 +1,6 @@
 import type { Refusal } from '@/data/files/backup';
 
-/** Why a file was not taken in, in the grower's words. */
+/** Why a file was not imported, in the grower's words. */
 export function sayRefusal(refusal: Refusal): string {
   switch (refusal.why) {
     case 'tooLarge':
@@ -10,7 +10,7 @@ export function sayRefusal(refusal: Refusal): string {
     case 'notABackup':
       return 'This is not a backup of Steady Trowel.';
     case 'newerVersion':
-      return 'The backup was written by a newer version. Update first, then take it in.';
+      return 'The backup was written by a newer version. Update first, then import it.';
     case 'tooDeep':
     case 'proto':
       return 'The file holds things that no backup of Steady Trowel holds.';

@@ -1,5 +1,7 @@
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
+import { ChartTable } from './ChartTable';
+import { dropBars, DROPS_BASE, DROPS_HEIGHT } from './drops';
 
 export interface DropChartProps {
   readonly width: number;
@@ -8,48 +10,39 @@ export interface DropChartProps {
   /** Days on which one looks, marked under the axis. */
   readonly lookDays: readonly number[];
   readonly label: string;
+  readonly number: (value: number, digits?: number) => string;
 }
 
-const HEIGHT = 130;
-const BASE = 100;
-const TOP = 16;
-
 /** Fruitlets dropped by day since pollination. */
-export function DropChart({ width, drops, lookDays, label }: DropChartProps) {
+export function DropChart({ width, drops, lookDays, label, number }: DropChartProps) {
   const palette = usePalette();
-  const days = Array.from({ length: Math.max(14, drops.length) }, (_, i) => i + 1);
-  const step = (width - 16) / days.length;
-  const most = Math.max(1, ...drops);
-  const tall = (drop: number): number => (drop / most) * (BASE - TOP);
+  const bars = dropBars(drops, lookDays, width);
   return (
-    <Svg width={width} height={HEIGHT} role="img" aria-label={label}>
-      <Line x1={8} x2={width - 8} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.5} />
-      {days.map((day) => {
-        const drop = drops[day - 1] ?? 0;
-        const left = 8 + (day - 1) * step;
-        return (
-          <G key={day}>
-            <Rect
-              x={left + step * 0.1}
-              y={BASE - tall(drop)}
-              width={step * 0.8}
-              height={tall(drop)}
-              fill={palette.rust}
-            />
+    <>
+      <Svg width={width} height={DROPS_HEIGHT} role="img" aria-label={label}>
+        <Line x1={8} x2={width - 8} y1={DROPS_BASE} y2={DROPS_BASE} stroke={palette.ink} strokeWidth={1.5} />
+        {bars.map((bar) => (
+          <G key={bar.day}>
+            <Rect x={bar.x} y={bar.y} width={bar.width} height={bar.height} fill={palette.rust} />
             <SvgText
-              x={left + step / 2}
-              y={BASE + 17}
+              x={bar.middle}
+              y={DROPS_BASE + 17}
               textAnchor="middle"
               fontFamily={FACE.text}
               fontSize={13}
-              fontWeight={lookDays.includes(day) ? '600' : '400'}
-              fill={lookDays.includes(day) ? palette.ink : palette.soft}
+              fontWeight={bar.isLookDay ? '600' : '400'}
+              fill={bar.isLookDay ? palette.ink : palette.soft}
             >
-              {day % 2 === 0 || lookDays.includes(day) ? day : ''}
+              {bar.named ? bar.day : ''}
             </SvgText>
           </G>
-        );
-      })}
-    </Svg>
+        ))}
+      </Svg>
+      <ChartTable
+        label={label}
+        head={['Day', 'Dropped']}
+        rows={bars.filter(({ drop }) => drop > 0).map(({ day, drop }) => [`${day}`, number(drop, 1)])}
+      />
+    </>
   );
 }

@@ -1,17 +1,7 @@
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
-
-export interface FlowerBar {
-  readonly id: string;
-  readonly name: string;
-  /** Days since the calendar's first day. */
-  readonly from: number;
-  readonly to: number;
-  /** Seen in bloom, or reckoned? */
-  readonly seen: boolean;
-  /** Stretches in which something that crosses freely with it flowers too. */
-  readonly shared: readonly (readonly [number, number])[];
-}
+import { BAR_HEIGHT, calendarGeometry, RULES_TOP, type FlowerBar } from './calendar';
+import { ChartTable } from './ChartTable';
 
 export interface FlowerCalendarProps {
   readonly width: number;
@@ -21,77 +11,81 @@ export interface FlowerCalendarProps {
   readonly months: readonly { readonly day: number; readonly name: string }[];
   readonly today?: number;
   readonly label: string;
+  /** A day of the calendar in words. */
+  readonly dayName: (day: number) => string;
 }
 
-const ROW = 46;
-const HEAD = 24;
-const BAR = 14;
-
 /** When each variety flowers: a bar a variety, hatched where what it crosses with flowers too. */
-export function FlowerCalendar({ width, days, bars, months, today, label }: FlowerCalendarProps) {
+export function FlowerCalendar({ width, days, bars, months, today, label, dayName }: FlowerCalendarProps) {
   const palette = usePalette();
-  const x = (day: number): number => (day / days) * (width - 8) + 4;
-  const height = HEAD + bars.length * ROW + 4;
+  const { height, x, bars: drawn } = calendarGeometry(bars, days, width);
   return (
-    <Svg width={width} height={height} role="img" aria-label={label}>
-      {months.map(({ day, name }) => (
-        <G key={day}>
-          <Line x1={x(day)} x2={x(day)} y1={HEAD - 6} y2={height} stroke={palette.line} strokeWidth={1.5} />
-          <SvgText x={x(day) + 4} y={15} fontFamily={FACE.text} fontSize={13} fill={palette.soft}>
-            {name}
-          </SvgText>
-        </G>
-      ))}
-      {today !== undefined ? (
-        <Line x1={x(today)} x2={x(today)} y1={HEAD - 4} y2={height} stroke={palette.amber} strokeWidth={3} />
-      ) : null}
-      {bars.map(({ id, name, from, to, seen, shared }, row) => {
-        const top = HEAD + row * ROW;
-        const end = x(to + 1);
-        return (
-          <G key={id}>
+    <>
+      <Svg width={width} height={height} role="img" aria-label={label}>
+        {months.map(({ day, name }) => (
+          <G key={day}>
+            <Line
+              x1={x(day)}
+              x2={x(day)}
+              y1={RULES_TOP}
+              y2={height}
+              stroke={palette.line}
+              strokeWidth={1.5}
+            />
+            <SvgText x={x(day) + 4} y={15} fontFamily={FACE.text} fontSize={13} fill={palette.soft}>
+              {name}
+            </SvgText>
+          </G>
+        ))}
+        {today !== undefined ? (
+          <Line
+            x1={x(today)}
+            x2={x(today)}
+            y1={RULES_TOP + 2}
+            y2={height}
+            stroke={palette.amber}
+            strokeWidth={3}
+          />
+        ) : null}
+        {drawn.map((bar) => (
+          <G key={bar.id}>
             <SvgText
-              x={Math.min(x(from), width - 150)}
-              y={top + 17}
+              x={bar.nameX}
+              y={bar.nameY}
               fontFamily={FACE.text}
               fontWeight="600"
               fontSize={15}
               fill={palette.ink}
             >
-              {name}
+              {bar.name}
             </SvgText>
             <Rect
-              x={x(from)}
-              y={top + 23}
-              width={Math.max(3, end - x(from))}
-              height={BAR}
-              rx={BAR / 2}
-              fill={seen ? palette.petal : palette.paper}
+              x={bar.x}
+              y={bar.y}
+              width={bar.width}
+              height={BAR_HEIGHT}
+              rx={BAR_HEIGHT / 2}
+              fill={bar.seen ? palette.petal : palette.paper}
               stroke={palette.edge}
               strokeWidth={1.5}
-              strokeDasharray={seen ? undefined : '4 3'}
+              strokeDasharray={bar.seen ? undefined : '4 3'}
             />
-            {shared.map(([a, b]) => (
-              <Path
-                key={a}
-                d={hatch(x(a), x(b + 1), top + 23)}
-                stroke={palette.rust}
-                strokeWidth={2.2}
-                fill="none"
-              />
+            {bar.hatches.map((d) => (
+              <Path key={d} d={d} stroke={palette.rust} strokeWidth={2.2} fill="none" />
             ))}
           </G>
-        );
-      })}
-    </Svg>
+        ))}
+      </Svg>
+      <ChartTable
+        label={label}
+        head={['Variety', 'First day', 'Last day', 'Known from']}
+        rows={bars.map(({ name, from, to, seen }) => [
+          name,
+          dayName(from),
+          dayName(to),
+          seen ? 'seen' : 'estimated',
+        ])}
+      />
+    </>
   );
-}
-
-/** Slanting lines from left to right within a bar. */
-function hatch(left: number, right: number, top: number): string {
-  const lines: string[] = [];
-  for (let x = left + 3; x < right - 2; x += 7) {
-    lines.push(`M${x.toFixed(1)} ${top + BAR - 2}L${Math.min(right, x + 6).toFixed(1)} ${top + 2}`);
-  }
-  return lines.join('');
 }

@@ -1,13 +1,7 @@
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { FACE, usePalette } from '../theme';
-
-/** One crop's open hours: worth by hour, 0 to 1. */
-export interface RibbonPetal {
-  readonly name: string;
-  readonly points: readonly { readonly hour: number; readonly worth: number }[];
-  /** The crop that the next task is about. */
-  readonly first: boolean;
-}
+import { FACE, usePalette, type Palette } from '../theme';
+import { ChartTable, type ChartTableProps } from './ChartTable';
+import { RIBBON_TOP, ribbonGeometry, type RibbonGeometry, type RibbonPetal } from './ribbon';
 
 export interface MorningRibbonProps {
   readonly width: number;
@@ -24,118 +18,122 @@ export interface MorningRibbonProps {
   readonly rain: boolean;
   /** All of it in words. */
   readonly label: string;
+  readonly table: Omit<ChartTableProps, 'label'>;
 }
 
-const ROW = 34;
-const TOP = 30;
-const THICK = 11;
+const textOf = (palette: Palette) => ({ fontFamily: FACE.text, fontSize: 14, fill: palette.ink });
 
 /** The morning as a band of hours; each crop a petal as thick as that hour is worth. */
 export function MorningRibbon(props: MorningRibbonProps) {
   const { width, from, to, petals, sunrise, insects, now, hourName, rain, label } = props;
   const palette = usePalette();
-  const margin = 20;
-  const x = (hour: number): number => margin + ((hour - from) / (to - from)) * (width - 2 * margin);
-  const bottom = TOP + petals.length * ROW;
-  const height = bottom + 26;
-  const hours = wholeHours(from, to);
-  const text = { fontFamily: FACE.text, fontSize: 14, fill: palette.ink };
+  const geometry = ribbonGeometry(petals, [from, to], width, insects);
+  const { height, bottom, x } = geometry;
   return (
-    <Svg width={width} height={height} role="img" aria-label={label}>
-      {sunrise !== undefined && sunrise > from ? (
-        <Rect x={0} y={0} width={Math.max(0, x(Math.min(sunrise, to)))} height={height} fill={palette.wash} />
-      ) : null}
-      {hours.map((hour) => (
-        <G key={hour}>
-          <Line x1={x(hour)} x2={x(hour)} y1={22} y2={bottom} stroke={palette.line} />
-          <SvgText {...text} x={x(hour)} y={15} textAnchor="middle" fontSize={13} fill={palette.soft}>
-            {hourName(hour)}
-          </SvgText>
-        </G>
-      ))}
-      {sunrise !== undefined ? (
-        <Line x1={x(sunrise)} x2={x(sunrise)} y1={20} y2={bottom} stroke={palette.ink} strokeWidth={1.5} />
-      ) : null}
-      {petals.map(({ name, points, first }, row) => {
-        const y = TOP + ROW * (row + 0.5);
-        const end = points.at(-1)?.hour ?? from;
-        const room = width - margin - x(end) > 7 * name.length + 8;
-        return (
-          <G key={name}>
-            <Path
-              d={petalOutline(points, x)}
-              transform={`translate(0 ${y})`}
-              fill={first ? palette.leaf : palette.petal}
-            />
-            <SvgText
-              {...text}
-              x={room ? x(end) + 8 : x(points[0]?.hour ?? from) + 14}
-              y={room ? y + 5 : y - THICK - 2}
-              textAnchor="start"
-            >
-              {name}
-            </SvgText>
+    <>
+      <Svg width={width} height={height} role="img" aria-label={label}>
+        {sunrise !== undefined && sunrise > from ? (
+          <Rect
+            x={0}
+            y={0}
+            width={Math.max(0, x(Math.min(sunrise, to)))}
+            height={height}
+            fill={palette.wash}
+          />
+        ) : null}
+        <Hours geometry={geometry} hourName={hourName} />
+        {sunrise !== undefined ? (
+          <Line x1={x(sunrise)} x2={x(sunrise)} y1={20} y2={bottom} stroke={palette.ink} strokeWidth={1.5} />
+        ) : null}
+        <Petals geometry={geometry} />
+        {geometry.insects.length > 0 ? (
+          <Insects geometry={geometry} at={x(insects!)} label={props.insectsLabel} />
+        ) : null}
+        {rain ? <Rain /> : null}
+        {now !== undefined ? (
+          <G>
+            <Line x1={x(now)} x2={x(now)} y1={18} y2={bottom + 20} stroke={palette.amber} strokeWidth={3} />
+            <Path d={`M${x(now) - 7} 18h14l-7 9z`} fill={palette.amber} />
           </G>
-        );
-      })}
-      {insects !== undefined && insects < to ? (
-        <G>
-          {Array.from({ length: Math.floor((width - x(insects)) / 7) }, (_, i) => (
-            <Circle
-              key={i}
-              cx={x(insects) + 4 + i * 7}
-              cy={bottom + 12 + [0, 4, -3][i % 3]!}
-              r={1.6}
-              fill={palette.soft}
-            />
-          ))}
-          <SvgText
-            {...text}
-            x={x(insects) - 5}
-            y={bottom + 17}
-            textAnchor="end"
-            fontSize={13}
-            fill={palette.soft}
-          >
-            {props.insectsLabel}
-          </SvgText>
-        </G>
-      ) : null}
-      {rain
-        ? Array.from({ length: 14 }, (_, i) => (
-            <Line
-              key={i}
-              x1={30 + i * 26}
-              x2={24 + i * 26}
-              y1={TOP - 4 + (i % 3) * 8}
-              y2={TOP + 8 + (i % 3) * 8}
-              stroke={palette.edge}
-              strokeWidth={1.5}
-            />
-          ))
-        : null}
-      {now !== undefined ? (
-        <G>
-          <Line x1={x(now)} x2={x(now)} y1={18} y2={bottom + 20} stroke={palette.amber} strokeWidth={3} />
-          <Path d={`M${x(now) - 7} 18h14l-7 9z`} fill={palette.amber} />
-        </G>
-      ) : null}
-    </Svg>
+        ) : null}
+      </Svg>
+      <ChartTable label={label} {...props.table} />
+    </>
   );
 }
 
-/** Every hour that has room for its name: each one, or every other. */
-function wholeHours(from: number, to: number): number[] {
-  const step = to - from > 8 ? 2 : 1;
-  const first = Math.ceil(from / step) * step;
-  return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
+interface PartProps {
+  readonly geometry: RibbonGeometry;
 }
 
-/** A petal's outline: along its upper edge and back along the lower. Points are close enough to need no curve. */
-function petalOutline(points: RibbonPetal['points'], x: (hour: number) => number): string {
-  const upper = points.map(({ hour, worth }) => `${x(hour).toFixed(1)} ${(-worth * THICK).toFixed(2)}`);
-  const lower = points
-    .map(({ hour, worth }) => `${x(hour).toFixed(1)} ${(worth * THICK).toFixed(2)}`)
-    .reverse();
-  return `M${[...upper, ...lower].join('L')}Z`;
+function Hours({ geometry, hourName }: PartProps & Pick<MorningRibbonProps, 'hourName'>) {
+  const palette = usePalette();
+  return geometry.hours.map((hour) => (
+    <G key={hour}>
+      <Line x1={geometry.x(hour)} x2={geometry.x(hour)} y1={22} y2={geometry.bottom} stroke={palette.line} />
+      <SvgText
+        {...textOf(palette)}
+        x={geometry.x(hour)}
+        y={15}
+        textAnchor="middle"
+        fontSize={13}
+        fill={palette.soft}
+      >
+        {hourName(hour)}
+      </SvgText>
+    </G>
+  ));
+}
+
+function Petals({ geometry }: PartProps) {
+  const palette = usePalette();
+  return geometry.petals.map(({ name, first, outline, y, nameX, nameY }) => (
+    <G key={name}>
+      <Path d={outline} transform={`translate(0 ${y})`} fill={first ? palette.leaf : palette.petal} />
+      <SvgText {...textOf(palette)} x={nameX} y={nameY} textAnchor="start">
+        {name}
+      </SvgText>
+    </G>
+  ));
+}
+
+function Insects({ geometry, at, label }: PartProps & { readonly at: number; readonly label: string }) {
+  const palette = usePalette();
+  return (
+    <G>
+      {geometry.insects.map(({ x, y }) => (
+        <Circle key={x} cx={x} cy={y} r={1.6} fill={palette.soft} />
+      ))}
+      <SvgText
+        {...textOf(palette)}
+        x={at - 5}
+        y={geometry.bottom + 17}
+        textAnchor="end"
+        fontSize={13}
+        fill={palette.soft}
+      >
+        {label}
+      </SvgText>
+    </G>
+  );
+}
+
+const DROPS = 14;
+
+function Rain() {
+  const palette = usePalette();
+  return Array.from({ length: DROPS }, (_, i) => {
+    const top = RIBBON_TOP - 4 + (i % 3) * 8;
+    return (
+      <Line
+        key={i}
+        x1={30 + i * 26}
+        x2={24 + i * 26}
+        y1={top}
+        y2={top + 12}
+        stroke={palette.edge}
+        strokeWidth={1.5}
+      />
+    );
+  });
 }

@@ -1,19 +1,19 @@
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '../theme';
+import { SEEDS, seedsOf, type SeedKind } from './seeds';
 
-const SEEDS = 20;
 const STEP = 16;
 const HEIGHT = 26;
 
 export interface SeedRowProps {
-  /** Shares of the seed with a foreign father, 0 to 1: what to expect, and at the most. */
+  /** Shares of the seed with a foreign father, 0 to 1: what to expect, and at most. */
   readonly share: number;
   readonly high: number;
   readonly label: string;
 }
 
 /** A seed, pointed at the top. */
-const seed = (x: number, y: number): string =>
+const whole = (x: number, y: number): string =>
   `M${x} ${y - 9}c4 4 5.500 7 5.500 10a5.500 5.500 0 0 1-11 0c0-3 1.500-6 5.500-10z`;
 
 /** A foreign seed is split in two. */
@@ -22,29 +22,24 @@ const split = (x: number, y: number): string =>
 
 /**
  * Twenty seeds of what would be harvested if nothing were covered: those with a foreign father to expect are split,
- * those that may have one besides are only outlined.
+ * those that may have one as well are only outlined.
  */
 export function SeedRow({ share, high, label }: SeedRowProps) {
   const palette = usePalette();
-  const foreign = Math.min(SEEDS, Math.round(share * SEEDS));
-  const maybe = Math.min(SEEDS, Math.max(foreign, Math.ceil(high * SEEDS - 0.2)));
-  const spots = Array.from({ length: SEEDS }, (_, i) => ({ x: 8 + i * STEP, y: 12 }));
-  const draw = (from: number, to: number, one: typeof seed): string =>
-    spots
-      .slice(from, to)
-      .map(({ x, y }) => one(x, y))
-      .join('');
+  const seeds = seedsOf(share, high);
+  const draw = (kind: SeedKind, one: typeof whole): string =>
+    seeds.map((each, i) => (each === kind ? one(8 + i * STEP, 12) : '')).join('');
   return (
     <Svg width="100%" height={HEIGHT} viewBox={`0 0 ${SEEDS * STEP} ${HEIGHT}`} role="img" aria-label={label}>
-      <Path d={draw(maybe, SEEDS, seed)} fill={palette.petal} />
+      <Path d={draw('own', whole)} fill={palette.petal} />
       <Path
-        d={draw(foreign, maybe, seed)}
+        d={draw('possiblyForeign', whole)}
         fill="none"
         stroke={palette.rust}
         strokeWidth={1.6}
         strokeDasharray="2 2"
       />
-      <Path d={draw(0, foreign, split)} fill={palette.rust} />
+      <Path d={draw('foreign', split)} fill={palette.rust} />
     </Svg>
   );
 }

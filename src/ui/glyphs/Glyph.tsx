@@ -84,7 +84,7 @@ export interface GlyphProps {
   readonly name: GlyphName;
   readonly size?: number;
   readonly tone?: Extract<keyof Palette, 'ink' | 'soft' | 'rust' | 'leaf' | 'onLeaf'>;
-  /** Named for screen readers only where no word beside it says the same. */
+  /** Named for screen readers only where no word next to it says the same. */
   readonly label?: string;
 }
 

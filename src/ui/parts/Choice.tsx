@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
 import { RADIUS, SPACE, TOUCH, usePalette } from '../theme';
-import { Words } from './Words';
+import { Text } from './Text';
 
 export interface ChoiceProps<T extends string> {
   readonly label: string;
@@ -24,7 +24,7 @@ export function Choice<T extends string>({
   const palette = usePalette();
   return (
     <View role="radiogroup" aria-label={label} style={{ gap: SPACE.s }}>
-      <Words kind="strong">{label}</Words>
+      <Text variant="strong">{label}</Text>
       <View style={{ flexDirection: row ? 'row' : 'column', flexWrap: 'wrap', gap: SPACE.s }}>
         {options.map((option) => {
           const on = option.value === value;
@@ -60,11 +60,11 @@ export function Choice<T extends string>({
                 }}
               />
               <View style={{ flexShrink: 1 }}>
-                <Words kind={on ? 'strong' : 'body'}>{option.title}</Words>
+                <Text variant={on ? 'strong' : 'body'}>{option.title}</Text>
                 {option.note ? (
-                  <Words kind="small" tone="soft">
+                  <Text variant="small" tone="soft">
                     {option.note}
-                  </Words>
+                  </Text>
                 ) : null}
               </View>
             </Pressable>
@@ -72,9 +72,9 @@ export function Choice<T extends string>({
         })}
       </View>
       {error ? (
-        <Words kind="small" tone="rust" live>
+        <Text variant="small" tone="rust" live>
           {error}
-        </Words>
+        </Text>
       ) : null}
     </View>
   );

@@ -2,7 +2,7 @@ import { Input } from '../elements';
 import { useId } from 'react';
 import { View } from 'react-native';
 import { RADIUS, SPACE, usePalette } from '../theme';
-import { Words } from './Words';
+import { Text } from './Text';
 
 export interface FieldProps {
   readonly label: string;
@@ -33,7 +33,7 @@ export function Field({
   const noteId = useId();
   return (
     <View style={{ gap: SPACE.xs, flexGrow: 1, flexShrink: 1, minWidth: 130 }}>
-      <Words kind="strong">{label}</Words>
+      <Text variant="strong">{label}</Text>
       <Input
         aria-label={label}
         {...(note || error ? { 'aria-describedby': noteId } : {})}
@@ -55,9 +55,9 @@ export function Field({
         inputStyle={{ color: palette.ink }}
       />
       {note || error ? (
-        <Words kind="small" tone={error ? 'rust' : 'soft'} nativeID={noteId} live={Boolean(error)}>
+        <Text variant="small" tone={error ? 'rust' : 'soft'} nativeID={noteId} live={Boolean(error)}>
           {error ?? note ?? ''}
-        </Words>
+        </Text>
       ) : null}
     </View>
   );

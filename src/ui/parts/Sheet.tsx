@@ -2,8 +2,8 @@ import { Overlay } from '../elements';
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { RADIUS, SPACE, usePalette } from '../theme';
-import { Action } from './Action';
-import { Words } from './Words';
+import { Button } from './Button';
+import { Text } from './Text';
 
 export interface SheetProps {
   readonly title: string;
@@ -13,7 +13,7 @@ export interface SheetProps {
   readonly children: ReactNode;
 }
 
-/** A sheet over the page's lower edge; Escape and a tap beside it close it. */
+/** A sheet over the page's lower edge; Escape and a tap outside it close it. */
 export function Sheet({ title, open, onClose, closeTitle, children }: SheetProps) {
   const palette = usePalette();
   if (!open) return null;
@@ -40,11 +40,11 @@ export function Sheet({ title, open, onClose, closeTitle, children }: SheetProps
       <ScrollView contentContainerStyle={{ padding: SPACE.l, gap: SPACE.m }}>
         <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.m }}>
           <View style={{ flex: 1 }}>
-            <Words kind="heading" level={2}>
+            <Text variant="heading" level={2}>
               {title}
-            </Words>
+            </Text>
           </View>
-          <Action title={closeTitle} onPress={onClose} />
+          <Button title={closeTitle} onPress={onClose} />
         </View>
         {children}
       </ScrollView>

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '../theme';
-import { Action } from './Action';
-import { Words } from './Words';
+import { Button } from './Button';
+import { Text } from './Text';
 
 export interface StepperProps {
   readonly label: string;
@@ -33,9 +33,9 @@ export function Stepper({ label, value, onChange, most = 20, glyph, lessLabel, m
     >
       {glyph}
       <View style={{ flex: 1 }}>
-        <Words kind="strong">{label}</Words>
+        <Text variant="strong">{label}</Text>
       </View>
-      <Action
+      <Button
         title="−"
         size="big"
         label={lessLabel}
@@ -43,10 +43,10 @@ export function Stepper({ label, value, onChange, most = 20, glyph, lessLabel, m
         onPress={() => onChange(value - 1)}
         style={button}
       />
-      <Words kind="code" live style={{ minWidth: 36, textAlign: 'center' }}>
+      <Text variant="code" live style={{ minWidth: 36, textAlign: 'center' }}>
         {value}
-      </Words>
-      <Action
+      </Text>
+      <Button
         title="+"
         size="big"
         label={moreLabel}

@@ -5,38 +5,9 @@ import { cornersOf } from '@/core/garden/places';
 import { usePalette, type Palette } from '../theme';
 import { BarrierLine, Beyond, Label, ScaleBar } from './planMarks';
 import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
-import { plantsPath, type PlantShape } from './plantShape';
+import type { PlanBarrier, PlanBedDrawing, PlanPatch, PlanPlume } from './planParts';
+import { plantsPath } from './plantShape';
 import { atEdge, plumePath } from './plume';
-
-/** Plants of one variety in one bed. */
-export interface PlanPatch {
-  readonly id: string;
-  readonly shape: PlantShape;
-  readonly tone: 'leaf' | 'rust' | 'edge';
-  readonly spots: readonly PlanSpot[];
-}
-
-export interface PlanBedDrawing extends BedBox {
-  readonly id: string;
-  readonly name: string;
-  readonly patches: readonly PlanPatch[];
-}
-
-export interface PlanBarrier {
-  readonly id: string;
-  readonly sort: 'trellis' | 'wall' | 'building' | 'hedge' | 'forage';
-  readonly from: PlanSpot;
-  readonly to: PlanSpot;
-}
-
-/** Foreign pollen on its way. */
-export interface PlanPlume {
-  readonly id: string;
-  readonly from: PlanSpot;
-  readonly to: PlanSpot;
-  readonly share: number;
-  readonly rare: boolean;
-}
 
 export interface PlanCanvasProps {
   readonly size: CanvasSize;
@@ -44,7 +15,7 @@ export interface PlanCanvasProps {
   readonly beds: readonly PlanBedDrawing[];
   readonly barriers: readonly PlanBarrier[];
   readonly plumes: readonly PlanPlume[];
-  /** What lies outside, drawn at the edge towards it. */
+  /** Sources outside the garden, drawn at the edge towards it. */
   readonly outside: readonly { readonly id: string; readonly name: string; readonly spot: PlanSpot }[];
   readonly chosenBed?: string;
   readonly label: string;
@@ -78,7 +49,7 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
   );
 });
 
-interface CarriedBedProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
+interface DraggedBedLayersProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
   readonly bed: PlanBedDrawing;
   /** Metres from where it lay; nothing as long as it lies there. */
   readonly by: PlanSpot | undefined;
@@ -86,10 +57,10 @@ interface CarriedBedProps extends Pick<PlanCanvasProps, 'view' | 'size'> {
 
 /**
  * A bed on its way, on a sheet of its own over the plan, and another over the place where it lay, so that only its
- * shadow is left there: neither lifting nor moving it draws the plan anew. Both sheets are laid out, unseen, while
+ * shadow is left there: neither lifting nor moving it draws the plan again. Both sheets are laid out, unseen, while
  * the bed is only under the hand, so that lifting it has the less to do.
  */
-export function CarriedBed({ bed, by, view, size }: CarriedBedProps) {
+export function DraggedBedLayers({ bed, by, view, size }: DraggedBedLayersProps) {
   const translate = by && [{ translateX: by.x * view.scale }, { translateY: -by.y * view.scale }];
   const seen = by ? undefined : UNSEEN;
   return (
@@ -110,7 +81,7 @@ const OWN_LAYER: object = { willChange: 'transform' };
 const UNSEEN: object = { visibility: 'hidden' };
 
 /** Ground drawn thinly over a bed. */
-const Veil = memo(function Veil({ bed, view, size }: Omit<CarriedBedProps, 'by'>) {
+const Veil = memo(function Veil({ bed, view, size }: Omit<DraggedBedLayersProps, 'by'>) {
   const { ground } = usePalette();
   return (
     <Svg width={size.width} height={size.height}>
@@ -121,7 +92,7 @@ const Veil = memo(function Veil({ bed, view, size }: Omit<CarriedBedProps, 'by'>
   );
 });
 
-const OneBed = memo(function OneBed({ bed, view, size }: Omit<CarriedBedProps, 'by'>) {
+const OneBed = memo(function OneBed({ bed, view, size }: Omit<DraggedBedLayersProps, 'by'>) {
   const palette = usePalette();
   return (
     <Svg width={size.width} height={size.height}>
@@ -191,7 +162,7 @@ interface BedProps {
   readonly chosen: boolean;
 }
 
-/** Drawn in metres, so that moving the plan draws nothing anew. */
+/** Drawn in metres, so that moving the plan draws nothing again. */
 const Bed = memo(function Bed({ bed, palette, scale, chosen }: BedProps) {
   const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
   return (

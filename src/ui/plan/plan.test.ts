@@ -75,7 +75,7 @@ test('a plume is wider for a larger share, and there is one only where there is 
   expect(plumePath({ x: 5, y: 5 }, { x: 5, y: 5 }, 0.2)).toBe('');
 });
 
-test('what lies beyond is drawn at the edge towards it', () => {
+test('what grows nearby is drawn at the edge towards it', () => {
   fc.assert(
     fc.property(fc.double({ min: 0, max: 2 * Math.PI, noNaN: true }), (angle) => {
       const far = { x: 175 + 5000 * Math.cos(angle), y: 150 + 5000 * Math.sin(angle) };

@@ -1,7 +1,7 @@
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
-import type { PlanBarrier, PlanCanvasProps } from './PlanCanvas';
-import { MARGIN, type CanvasSize, type PlanSpot } from './planView';
+import type { PlanBarrier } from './planParts';
+import { MARGIN, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 
 /** A stretch of something in the way, each sort in a line of its own. */
 export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
@@ -50,7 +50,7 @@ export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
   }
 }
 
-/** What lies outside, at the edge towards it. */
+/** Sources outside the garden, at the edge towards it. */
 export function Beyond({
   name,
   at,
@@ -62,15 +62,15 @@ export function Beyond({
 }) {
   const palette = usePalette();
   const right = at.x > size.width / 2;
-  // At the upper and lower edge the name stands beside its mark, at the sides below it: beds lie between.
-  const beside = at.y < MARGIN || at.y > size.height - MARGIN;
+  // At the upper and lower edge the name stands next to its mark, at the sides below it: beds lie between.
+  const sideways = at.y < MARGIN || at.y > size.height - MARGIN;
   return (
     <>
       <Circle cx={at.x} cy={at.y} r={6} fill={palette.ground} stroke={palette.ink} strokeWidth={2} />
       <Circle cx={at.x} cy={at.y} r={2} fill={palette.ink} />
       <Label
-        x={at.x + (beside ? 11 : 8) * (right === beside ? -1 : 1)}
-        y={at.y + (beside ? 5 : 22)}
+        x={at.x + (sideways ? 11 : 8) * (right === sideways ? -1 : 1)}
+        y={at.y + (sideways ? 5 : 22)}
         end={right}
         size={13}
       >
@@ -115,12 +115,15 @@ export function Label({ x, y, end, size, head = false, children }: LabelProps) {
 
 const LENGTHS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
 
+interface ScaleBarProps {
+  readonly view: PlanView;
+  readonly size: CanvasSize;
+  /** A length in the grower's words. */
+  readonly lengthInWords: (metres: number) => string;
+}
+
 /** A bar of a round length, so that distances can be judged. */
-export function ScaleBar({
-  view,
-  size,
-  lengthInWords,
-}: Pick<PlanCanvasProps, 'view' | 'size' | 'lengthInWords'>) {
+export function ScaleBar({ view, size, lengthInWords }: ScaleBarProps) {
   const palette = usePalette();
   const metres = LENGTHS.findLast((each) => each * view.scale <= 90) ?? LENGTHS[0]!;
   const y = size.height - 8;

@@ -13,7 +13,7 @@ const BEDS = [
 const ON_NORTH = { x: 4, y: 7 };
 const ON_GROUND = { x: 1, y: 1 };
 
-interface Heard {
+interface Received {
   readonly chosen: (string | undefined)[];
   readonly moved: { readonly bed: string; readonly x: number; readonly y: number }[];
   readonly now: () => PlanGestures;
@@ -33,16 +33,16 @@ interface Sent {
 function eventOf({ type, at, finger, button = 0, turn = 0 }: Sent): Event {
   const place = { clientX: at.x, clientY: at.y, button, bubbles: true, cancelable: true };
   if (type === 'wheel') return new WheelEvent(type, { ...place, deltaY: turn });
-  // Events of pointers are not known here: a mouse's, with what they have besides.
+  // Events of pointers are not known here: a mouse's, with what else they have.
   return Object.assign(new MouseEvent(type, place), {
     pointerId: finger ?? 0,
     pointerType: finger === undefined ? 'mouse' : 'touch',
   });
 }
 
-function listenTo(): Heard {
-  const chosen: Heard['chosen'] = [];
-  const moved: Heard['moved'] = [];
+function renderPlan(): Received {
+  const chosen: Received['chosen'] = [];
+  const moved: Received['moved'] = [];
   let latest: PlanGestures | undefined;
   function Surface() {
     const surface = useRef<HTMLDivElement>(null);
@@ -69,56 +69,56 @@ const px = (spot: { x: number; y: number }, dx = 0, dy = 0): { x: number; y: num
   return { x: x + dx, y: y + dy };
 };
 
-test('a tap chooses the bed under it, one beside a bed too, and one on the ground none', () => {
-  const { chosen, send } = listenTo();
+test('a tap chooses the bed under it, one just next to a bed too, and one on the ground none', () => {
+  const { chosen, send } = renderPlan();
   for (const at of [px(ON_NORTH), px({ x: 7.5, y: 3 }), px(ON_GROUND)]) {
     send({ type: 'pointerdown', at }, { type: 'pointerup', at: { x: at.x + 2, y: at.y } });
   }
   expect(chosen).toEqual(['north', 'turned', undefined]);
 });
 
-test('a mouse carries a bed to the nearest tenth of a metre, even when all its moves come at once', () => {
-  const { chosen, moved, now, send } = listenTo();
+test('a mouse drags a bed to the nearest tenth of a metre, even when all its moves come at once', () => {
+  const { chosen, moved, now, send } = renderPlan();
   send({ type: 'pointerdown', at: px(ON_NORTH) }, { type: 'pointermove', at: px(ON_NORTH, 11, -30) });
-  expect(now().carried?.bed).toBe('north');
-  expect(round(now().carried!.by.x)).toBe(0.6);
+  expect(now().dragged?.bed).toBe('north');
+  expect(round(now().dragged!.by.x)).toBe(0.6);
   send(
     { type: 'pointermove', at: px(ON_NORTH, 20, -30) },
     { type: 'pointermove', at: px(ON_NORTH, 40, -21) },
     { type: 'pointerup', at: px(ON_NORTH, 40, -21) },
   );
   expect(moved).toEqual([{ bed: 'north', x: 2, y: 1.1 }]);
-  expect(now().carried).toBeUndefined();
+  expect(now().dragged).toBeUndefined();
   expect(chosen).toEqual([]);
   expect(now().view).toEqual(WHOLE);
 });
 
 test('the bed under the mouse is known before it is pressed, and that of a finger is not', () => {
-  const { now, send } = listenTo();
+  const { now, send } = renderPlan();
   send({ type: 'pointermove', at: px(ON_NORTH) });
-  expect(now().under).toBe('north');
-  expect(now().carried).toBeUndefined();
+  expect(now().hovered).toBe('north');
+  expect(now().dragged).toBeUndefined();
   send({ type: 'pointermove', at: px(ON_GROUND) });
-  expect(now().under).toBeUndefined();
+  expect(now().hovered).toBeUndefined();
   send({ type: 'pointermove', at: px(ON_NORTH) }, { type: 'pointerleave', at: px(ON_NORTH) });
-  expect(now().under).toBeUndefined();
+  expect(now().hovered).toBeUndefined();
   send({ type: 'pointermove', at: px(ON_NORTH), finger: 1 });
-  expect(now().under).toBeUndefined();
+  expect(now().hovered).toBeUndefined();
 });
 
-test('a bed that the browser takes from the hand lies where it was', () => {
-  const { moved, now, send } = listenTo();
+test('a drag that the browser cancels leaves the bed where it was', () => {
+  const { moved, now, send } = renderPlan();
   send(
     { type: 'pointerdown', at: px(ON_NORTH) },
     { type: 'pointermove', at: px(ON_NORTH, 60, 0) },
     { type: 'pointercancel', at: px(ON_NORTH, 60, 0) },
   );
   expect(moved).toEqual([]);
-  expect(now().carried).toBeUndefined();
+  expect(now().dragged).toBeUndefined();
 });
 
 test('a mouse on the ground moves the plan; the other button does nothing', () => {
-  const { now, send } = listenTo();
+  const { now, send } = renderPlan();
   send(
     { type: 'pointerdown', at: px(ON_GROUND), button: 2 },
     { type: 'pointermove', at: px(ON_GROUND, 50, 0) },
@@ -135,8 +135,8 @@ test('a mouse on the ground moves the plan; the other button does nothing', () =
   expect(now().view.middle.y).toBeCloseTo(6);
 });
 
-test('one finger leaves a plan that is all in view to the page, and moves a nearer one', () => {
-  const { now, send } = listenTo();
+test('one finger scrolls the page when all of the plan is in view, and moves a zoomed plan', () => {
+  const { now, send } = renderPlan();
   const drag = (): void =>
     send(
       { type: 'pointerdown', at: px(ON_NORTH), finger: 1 },
@@ -151,11 +151,11 @@ test('one finger leaves a plan that is all in view to the page, and moves a near
   const before = now().view.middle.x;
   drag();
   expect(before - now().view.middle.x).toBeCloseTo(30 / 40);
-  expect(now().carried).toBeUndefined();
+  expect(now().dragged).toBeUndefined();
 });
 
-test('two fingers bring the plan as much nearer as they go apart, between two drawings too', () => {
-  const { now, send } = listenTo();
+test('two fingers zoom the plan by as much as they move apart, between two drawings too', () => {
+  const { now, send } = renderPlan();
   const [left, right] = [px(ON_NORTH, -20, 0), px(ON_NORTH, 20, 0)];
   send({ type: 'pointerdown', at: left, finger: 1 }, { type: 'pointerdown', at: right, finger: 2 });
   const steps = Array.from({ length: 10 }, (_, i) => i + 1);
@@ -170,8 +170,8 @@ test('two fingers bring the plan as much nearer as they go apart, between two dr
   expect(Math.hypot(spot.x - px(ON_NORTH).x, spot.y - px(ON_NORTH).y)).toBeLessThan(15);
 });
 
-test('the wheel brings the spot under it nearer and keeps the page still; all of it comes back', () => {
-  const { now, send, element } = listenTo();
+test('the wheel zooms in on the point under it and keeps the page still; all of the plan comes back', () => {
+  const { now, send, element } = renderPlan();
   const at = px(ON_GROUND);
   send({ type: 'wheel', at, turn: -200 }, { type: 'wheel', at, turn: -200 });
   expect(now().view.scale).toBeCloseTo(20 * Math.E);

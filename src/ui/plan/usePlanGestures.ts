@@ -19,16 +19,16 @@ interface Gestures {
   readonly onMove: (bed: string, by: PlanSpot) => void;
 }
 
-export interface Carried {
+export interface DraggedBed {
   readonly bed: string;
   readonly by: PlanSpot;
 }
 
 export interface PlanGestures {
   readonly view: PlanView;
-  readonly carried: Carried | undefined;
-  /** The bed under a mouse that presses nothing: the one that may be carried next. */
-  readonly under: string | undefined;
+  readonly dragged: DraggedBed | undefined;
+  /** The bed under a mouse that presses nothing: the one that may be dragged next. */
+  readonly hovered: string | undefined;
   /** What the browser may do by itself with fingers on the plan. */
   readonly touchAction: 'none' | 'pan-x pan-y';
   readonly zoom: (times: number) => void;
@@ -37,8 +37,10 @@ export interface PlanGestures {
 
 /** Pixels that a pointer may stray and still have tapped. */
 const TAP_PX = 5;
-/** Beds are set down on a grid, metres. */
+/** Dragged beds snap to a grid, metres. */
 const GRID_M = 0.1;
+/** Wheel units for one e-fold of zoom. */
+const WHEEL_PER_E = 400;
 
 const onGrid = (metres: number): number => Math.round(metres / GRID_M) * GRID_M;
 
@@ -48,125 +50,157 @@ interface Pointer {
 }
 
 /**
- * Pointers and wheel on the plan: a tap chooses a bed, a mouse carries one, any other drag moves the plan, two
- * fingers or the wheel bring it nearer. A finger on a plan that is all in view scrolls the page as elsewhere.
+ * Pointers and wheel on the plan: a tap chooses a bed, a mouse drags one, any other drag moves the plan, two fingers
+ * or the wheel zoom. A finger on a plan that is all in view scrolls the page as elsewhere.
  *
- * @param surface the element that hears them.
+ * @param surface the element that receives the events.
  */
 export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures: Gestures): PlanGestures {
   const [zoomedView, setView] = useState<PlanView>();
-  const [carried, setCarried] = useState<Carried>();
-  const [under, setUnder] = useState<string>();
+  const [dragged, setDragged] = useState<DraggedBed>();
+  const [hovered, setHovered] = useState<string>();
   const view = zoomedView ?? gestures.whole;
-  const live = useRef({ ...gestures, view, carried });
+  const live = useRef<LiveState>({ ...gestures, view, dragged });
   useLayoutEffect(() => {
-    live.current = { ...gestures, view, carried };
+    live.current = { ...gestures, view, dragged };
   });
   useEffect(() => {
     const element = surface.current;
     if (!element) return;
-    return listen(element, live, { setView, setCarried, setUnder });
+    return new PlanPointers(element, live, { setView, setDragged, setHovered }).listen();
   }, [surface]);
   const zoom = useCallback((times: number): void => {
     const { view: now, size, whole } = live.current;
     setView(zoomed(now, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
   }, []);
   const showAll = useCallback((): void => setView(undefined), []);
-  return { view, carried, under, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
+  return { view, dragged, hovered, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
 }
 
-type Live = RefObject<Gestures & Pick<PlanGestures, 'view' | 'carried'>>;
+/** What the handlers need of the latest drawing, and what they have changed since. */
+type LiveState = Gestures & Pick<PlanGestures, 'view' | 'dragged'>;
 
 interface Setters {
   readonly setView: (view: PlanView) => void;
-  readonly setCarried: (carried: Carried | undefined) => void;
-  readonly setUnder: (bed: string | undefined) => void;
+  readonly setDragged: (dragged: DraggedBed | undefined) => void;
+  readonly setHovered: (bed: string | undefined) => void;
 }
 
-function listen(element: HTMLElement, live: Live, { setView, setCarried, setUnder }: Setters): () => void {
-  const pointers = new Map<number, Pointer>();
-  let bed: string | undefined;
-  // The next event may come before the next drawing, and goes on from what this one made.
-  const look = (view: PlanView): void => {
-    live.current = { ...live.current, view };
-    setView(view);
-  };
-  const carry = (carried: Carried | undefined): void => {
-    live.current = { ...live.current, carried };
-    setCarried(carried);
-  };
-  const spotOf = (event: PointerEvent | WheelEvent): PlanSpot => {
-    const { left, top } = element.getBoundingClientRect();
-    return { x: event.clientX - left, y: event.clientY - top };
-  };
-  const bedAt = (spot: PlanSpot): string | undefined => {
-    const { beds, view, size } = live.current;
-    const at = toPlan(spot, view, size);
-    const margin = Math.min(1, 8 / view.scale);
-    return (beds.find((each) => isOnBed(each, at)) ?? beds.find((each) => isOnBed(each, at, margin)))?.id;
-  };
-  const down = (event: PointerEvent): void => {
+/** The pointers that are down on the plan, and what their movements mean. */
+class PlanPointers {
+  readonly #element: HTMLElement;
+  readonly #live: RefObject<LiveState>;
+  readonly #setters: Setters;
+  readonly #pointers = new Map<number, Pointer>();
+  /** The bed that a mouse has pressed. */
+  #pressed: string | undefined;
+
+  constructor(element: HTMLElement, live: RefObject<LiveState>, setters: Setters) {
+    this.#element = element;
+    this.#live = live;
+    this.#setters = setters;
+  }
+
+  /** @returns the function that stops listening. */
+  listen(): () => void {
+    const stop = new AbortController();
+    const { signal } = stop;
+    const on = (types: readonly PointerEventType[], handle: (event: PointerEvent) => void): void => {
+      for (const type of types) this.#element.addEventListener(type, handle, { signal });
+    };
+    on(['pointerdown'], (event) => this.#down(event));
+    on(['pointermove'], (event) => this.#move(event));
+    on(['pointerup', 'pointercancel'], (event) => this.#up(event));
+    on(['pointerleave'], () => this.#setters.setHovered(undefined));
+    this.#element.addEventListener('wheel', (event) => this.#wheel(event), { signal, passive: false });
+    return () => stop.abort();
+  }
+
+  #down(event: PointerEvent): void {
     if (event.button !== 0) return;
-    const at = spotOf(event);
-    pointers.set(event.pointerId, { start: at, at });
-    bed = pointers.size === 1 && event.pointerType === 'mouse' ? bedAt(at) : undefined;
-    if (event.pointerType === 'mouse') element.setPointerCapture(event.pointerId);
-  };
-  const move = (event: PointerEvent): void => {
-    const pointer = pointers.get(event.pointerId);
+    const mouse = event.pointerType === 'mouse';
+    const at = this.#spotOf(event);
+    this.#pointers.set(event.pointerId, { start: at, at });
+    this.#pressed = this.#pointers.size === 1 && mouse ? this.#bedAt(at) : undefined;
+    if (mouse) this.#element.setPointerCapture(event.pointerId);
+  }
+
+  #move(event: PointerEvent): void {
+    const mouse = event.pointerType === 'mouse';
+    const pointer = this.#pointers.get(event.pointerId);
     if (!pointer) {
-      if (event.pointerType === 'mouse') setUnder(bedAt(spotOf(event)));
+      if (mouse) this.#setters.setHovered(this.#bedAt(this.#spotOf(event)));
       return;
     }
     const before = pointer.at;
-    pointer.at = spotOf(event);
-    const { view, size, whole } = live.current;
-    if (pointers.size === 2) {
-      const [a, b] = [...pointers.values()] as [Pointer, Pointer];
-      const other = pointer === a ? b : a;
-      const distance = (spot: PlanSpot): number => Math.hypot(spot.x - other.at.x, spot.y - other.at.y);
-      const middle = { x: (a.at.x + b.at.x) / 2, y: (a.at.y + b.at.y) / 2 };
-      look(zoomed(view, distance(pointer.at) / Math.max(1, distance(before)), middle, { size, whole }));
-    } else if (bed !== undefined) {
-      const by = {
-        x: onGrid((pointer.at.x - pointer.start.x) / view.scale),
-        y: onGrid((pointer.start.y - pointer.at.y) / view.scale),
-      };
-      const { carried } = live.current;
-      if (carried?.by.x !== by.x || carried.by.y !== by.y) carry({ bed, by });
-    } else if (event.pointerType === 'mouse' || view !== whole) {
-      look(moved(view, pointer.at.x - before.x, pointer.at.y - before.y));
+    pointer.at = this.#spotOf(event);
+    const { view, whole } = this.#live.current;
+    if (this.#pointers.size === 2) this.#pinch(pointer, before);
+    else if (this.#pressed !== undefined) this.#dragBed(this.#pressed, pointer);
+    else if (mouse || view !== whole) {
+      this.#setView(moved(view, pointer.at.x - before.x, pointer.at.y - before.y));
     }
-  };
-  const up = (event: PointerEvent): void => {
-    const pointer = pointers.get(event.pointerId);
+  }
+
+  #pinch(pointer: Pointer, before: PlanSpot): void {
+    const [a, b] = [...this.#pointers.values()] as [Pointer, Pointer];
+    const other = pointer === a ? b : a;
+    const distance = (spot: PlanSpot): number => Math.hypot(spot.x - other.at.x, spot.y - other.at.y);
+    const middle = { x: (a.at.x + b.at.x) / 2, y: (a.at.y + b.at.y) / 2 };
+    const { view, size, whole } = this.#live.current;
+    const times = distance(pointer.at) / Math.max(1, distance(before));
+    this.#setView(zoomed(view, times, middle, { size, whole }));
+  }
+
+  #dragBed(bed: string, pointer: Pointer): void {
+    const { view, dragged } = this.#live.current;
+    const by = {
+      x: onGrid((pointer.at.x - pointer.start.x) / view.scale),
+      y: onGrid((pointer.start.y - pointer.at.y) / view.scale),
+    };
+    if (dragged?.by.x !== by.x || dragged.by.y !== by.y) this.#setDragged({ bed, by });
+  }
+
+  #up(event: PointerEvent): void {
+    const pointer = this.#pointers.get(event.pointerId);
     if (!pointer) return;
-    pointers.delete(event.pointerId);
-    const { carried, onChoose, onMove } = live.current;
+    this.#pointers.delete(event.pointerId);
+    const { dragged, onChoose, onMove } = this.#live.current;
     const strayed = Math.hypot(pointer.at.x - pointer.start.x, pointer.at.y - pointer.start.y);
-    if (event.type === 'pointerup' && strayed <= TAP_PX) onChoose(bedAt(pointer.at));
-    else if (event.type === 'pointerup' && carried) onMove(carried.bed, carried.by);
-    if (carried) carry(undefined);
-    bed = undefined;
-  };
-  const leave = (): void => setUnder(undefined);
-  const wheel = (event: WheelEvent): void => {
+    if (event.type === 'pointerup' && strayed <= TAP_PX) onChoose(this.#bedAt(pointer.at));
+    else if (event.type === 'pointerup' && dragged) onMove(dragged.bed, dragged.by);
+    if (dragged) this.#setDragged(undefined);
+    this.#pressed = undefined;
+  }
+
+  #wheel(event: WheelEvent): void {
     event.preventDefault();
-    const { view, size, whole } = live.current;
-    look(zoomed(view, Math.exp(-event.deltaY / 400), spotOf(event), { size, whole }));
-  };
-  element.addEventListener('pointerdown', down);
-  element.addEventListener('pointermove', move);
-  element.addEventListener('pointerup', up);
-  element.addEventListener('pointercancel', up);
-  element.addEventListener('pointerleave', leave);
-  element.addEventListener('wheel', wheel, { passive: false });
-  return () => {
-    element.removeEventListener('pointerdown', down);
-    element.removeEventListener('pointermove', move);
-    element.removeEventListener('pointerup', up);
-    element.removeEventListener('pointercancel', up);
-    element.removeEventListener('pointerleave', leave);
-    element.removeEventListener('wheel', wheel);
-  };
+    const { view, size, whole } = this.#live.current;
+    this.#setView(zoomed(view, Math.exp(-event.deltaY / WHEEL_PER_E), this.#spotOf(event), { size, whole }));
+  }
+
+  // The next event may come before the next drawing, and continues from what this one made.
+  #setView(view: PlanView): void {
+    this.#live.current = { ...this.#live.current, view };
+    this.#setters.setView(view);
+  }
+
+  #setDragged(dragged: DraggedBed | undefined): void {
+    this.#live.current = { ...this.#live.current, dragged };
+    this.#setters.setDragged(dragged);
+  }
+
+  #spotOf(event: PointerEvent | WheelEvent): PlanSpot {
+    const { left, top } = this.#element.getBoundingClientRect();
+    return { x: event.clientX - left, y: event.clientY - top };
+  }
+
+  #bedAt(spot: PlanSpot): string | undefined {
+    const { beds, view, size } = this.#live.current;
+    const at = toPlan(spot, view, size);
+    const margin = Math.min(1, 8 / view.scale);
+    return (beds.find((each) => isOnBed(each, at)) ?? beds.find((each) => isOnBed(each, at, margin)))?.id;
+  }
 }
+
+type PointerEventType = 'pointerdown' | 'pointermove' | 'pointerup' | 'pointercancel' | 'pointerleave';

@@ -1,0 +1,3 @@
+const { TestEnvironment } = require('jest-environment-jsdom');
+
+module.exports = require('./placed')(TestEnvironment);

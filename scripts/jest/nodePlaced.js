@@ -1,0 +1,3 @@
+const { TestEnvironment } = require('jest-environment-node');
+
+module.exports = require('./placed')(TestEnvironment);

@@ -1,0 +1,102 @@
+import type { Looks } from '../crops/crop';
+import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
+import type { Flower } from '../journal/state';
+import { dayAt, daysBetween, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** What became of one pollinated flower, in days since its pollination. */
+export interface FruitHistory {
+  readonly flower: string;
+  readonly plant: string;
+  /** When its crop is looked at. */
+  readonly looks: Looks;
+  readonly pollinated: Day;
+  /** Days since pollination, today. */
+  readonly age: number;
+  /** Day of the last look that found it growing; 0 when none has. */
+  readonly lastGrowing: number;
+  /** Day on which it was found failed, when it was. It dropped after `lastGrowing`, by this day. */
+  readonly failed?: number;
+  readonly cause?: Cause;
+  readonly ended?: { readonly how: FruitRemoval; readonly day: number };
+  readonly harvested?: number;
+}
+
+const GROWING: readonly LookFinding[] = ['growing', 'misshapen'];
+const FAILED: readonly LookFinding[] = ['yellowing', 'gone'];
+
+/**
+ * Follows a flower from its pollination to today. A look that finds it growing after one that found it failing takes
+ * the failure back: the eye was wrong.
+ *
+ * @param looks when its crop is looked at.
+ * @param zone IANA zone of the garden.
+ * @returns `undefined` for a flower that was never pollinated.
+ */
+export function fruitHistory(
+  flower: Flower,
+  looks: Looks,
+  today: Day,
+  zone: string,
+): FruitHistory | undefined {
+  if (!flower.pollination) return undefined;
+  const pollinated = dayAt(toMs(flower.pollination.at), zone);
+  const dayOf = (at: string): number => daysBetween(pollinated, dayAt(toMs(at), zone));
+  let lastGrowing = 0;
+  let failed: number | undefined;
+  let cause: Cause | undefined;
+  for (const look of flower.looks) {
+    const day = dayOf(look.at);
+    if (GROWING.includes(look.seen)) {
+      lastGrowing = Math.max(lastGrowing, day);
+      failed = undefined;
+      cause = undefined;
+    } else if (FAILED.includes(look.seen)) {
+      failed ??= day;
+      cause = look.cause ?? cause;
+    }
+  }
+  const harvested = flower.harvest && dayOf(flower.harvest.at);
+  return {
+    flower: flower.flower,
+    plant: flower.plant,
+    looks,
+    pollinated,
+    age: daysBetween(pollinated, today),
+    lastGrowing,
+    ...(failed !== undefined && harvested === undefined && { failed }),
+    ...(cause && { cause }),
+    ...(flower.removed && { ended: { how: flower.removed.how, day: dayOf(flower.removed.at) } }),
+    ...(harvested !== undefined && { harvested }),
+  };
+}
+
+export type LookStage = keyof Looks;
+
+/** A look that is wanted of a fruit. */
+export interface DueLook {
+  readonly stage: LookStage;
+  /** Days since pollination from which and by which to look. */
+  readonly from: number;
+  readonly by: number;
+}
+
+/**
+ * The look that is due, or the next one to come. A look made near its day counts for it.
+ *
+ * @param looked how often it was looked at.
+ * @returns `undefined` once the fruit failed, ended, was harvested or was seen kept.
+ */
+export function nextLook(history: FruitHistory, looked: number): DueLook | undefined {
+  if (history.failed !== undefined || history.ended || history.harvested !== undefined) return undefined;
+  const { early, set, kept } = history.looks;
+  if (history.lastGrowing >= kept.value) return undefined;
+  const keptLook: DueLook = { stage: 'kept', from: kept.value, by: kept.value + 2 };
+  if (history.lastGrowing >= set.value[0] || history.age >= kept.value) return keptLook;
+  const setLook: DueLook = { stage: 'set', from: set.value[0], by: set.value[1] };
+  // One day before the early look is near enough for it.
+  const lookedEarly =
+    history.lastGrowing >= early.value[0] - 1 || (looked > 0 && history.age > early.value[1]);
+  if (lookedEarly || history.age >= set.value[0]) return setLook;
+  return { stage: 'early', from: early.value[0], by: early.value[1] };
+}

@@ -1,0 +1,118 @@
+import type { FruitHistory } from './fruitHistory';
+import { groupBy } from '../text/groupBy';
+import { clusteredWilson, type Share } from './wilson';
+
+/** Why a pollinated flower is not in a rate's denominator. */
+export type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
+
+export interface SetRate extends Share {
+  readonly leftOut: Readonly<Record<LeftOut, number>>;
+  /**
+   * Failed flowers last seen growing before the day that decides, and found gone after it: counted as
+   * failed by that day, which makes the rate rather too low than too high.
+   */
+  readonly undatedDrops: number;
+}
+
+/** Three rates that growers mix up, each with its own denominator. */
+export interface SetRates {
+  readonly pollinated: number;
+  /** Still growing at the last look, of those looked at. */
+  readonly soFar: SetRate;
+  /** Growing on the day of the set look, of those that old. */
+  readonly set: SetRate;
+  /** Growing on the day of the last look, or harvested, of those that old. */
+  readonly kept: SetRate;
+}
+
+type Verdict = 'yes' | 'no' | LeftOut;
+
+/**
+ * Set so far, set and kept of some pollinated flowers, as shares with 95 % intervals. Flowers of one plant
+ * count as a cluster.
+ *
+ * What is not yet due is in no denominator of `set` and `kept`, not even when it has failed already: else the
+ * young flowers that fail would count before the young ones that grow.
+ *
+ * @example fruitSetRates([]).pollinated // 0
+ */
+export function fruitSetRates(histories: readonly FruitHistory[]): SetRates {
+  return {
+    pollinated: histories.length,
+    soFar: rateOf(histories, soFarVerdict),
+    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), setDay),
+    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), keptDay),
+  };
+}
+
+const setDay = ({ looks }: FruitHistory): number => looks.set.value[0];
+const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
+
+function soFarVerdict(history: FruitHistory): Verdict {
+  if (history.failed !== undefined) return 'no';
+  if (history.lastGrowing > 0 || history.harvested !== undefined) return 'yes';
+  if (history.ended) return history.ended.how;
+  return history.age < history.looks.early.value[0] ? 'notYetDue' : 'notLookedAt';
+}
+
+/** Was the fruit growing on that day of its life? One picked to eat before it counts as if it were. */
+function verdictByDay(history: FruitHistory, day: number): Verdict {
+  if (history.age < day) return history.ended?.how ?? 'notYetDue';
+  if (history.lastGrowing >= day || history.harvested !== undefined) return 'yes';
+  if (history.failed !== undefined) return 'no';
+  if (history.ended) return history.ended.how;
+  return 'notLookedAt';
+}
+
+/** @param decidedOn the day that decides, where there is one. */
+function rateOf(
+  histories: readonly FruitHistory[],
+  judge: (history: FruitHistory) => Verdict,
+  decidedOn?: (history: FruitHistory) => number,
+): SetRate {
+  const leftOut = { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 };
+  const clusters: { hits: number; of: number }[] = [];
+  let undatedDrops = 0;
+  for (const plantHistories of groupBy(histories, ({ plant }) => plant).values()) {
+    const cluster = { hits: 0, of: 0 };
+    for (const history of plantHistories) {
+      const verdict = judge(history);
+      if (verdict === 'yes' || verdict === 'no') {
+        cluster.of += 1;
+        if (verdict === 'yes') cluster.hits += 1;
+        else if (decidedOn && history.failed! > decidedOn(history)) undatedDrops += 1;
+      } else leftOut[verdict] += 1;
+    }
+    clusters.push(cluster);
+  }
+  return { ...clusteredWilson(clusters), leftOut, undatedDrops };
+}
+
+/**
+ * Rates of each plant, by plant id.
+ *
+ * @example setRatesByPlant([]).size // 0
+ */
+export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string, SetRates> =>
+  new Map([...groupBy(histories, ({ plant }) => plant)].map(([plant, own]) => [plant, fruitSetRates(own)]));
+
+/**
+ * Fruitlets that dropped, by day since pollination. Looks only bracket the day of a drop, so each counts in
+ * equal parts on the days of its bracket.
+ *
+ * @returns expected drops of day 1, day 2, … up to the last bracket; the sum is the number of failed fruit.
+ * @example dropsByDay([{ ...history, lastGrowing: 2, failed: 4 }]) // [0, 0, 0.5, 0.5]
+ */
+export function dropsByDay(histories: readonly FruitHistory[]): number[] {
+  const drops: number[] = [];
+  for (const { lastGrowing, failed } of histories) {
+    if (failed === undefined) continue;
+    const first = Math.min(lastGrowing + 1, Math.max(failed, 1));
+    const last = Math.max(failed, 1);
+    for (let day = first; day <= last; day += 1) {
+      while (drops.length < day) drops.push(0);
+      drops[day - 1]! += 1 / (last - first + 1);
+    }
+  }
+  return drops;
+}

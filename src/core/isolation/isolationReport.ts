@@ -1,0 +1,131 @@
+import { cropOf } from '../crops/catalogue';
+import type { Reason } from '../text/reason';
+import { candidatesOf, daysBetweenFlowerings, type Candidate } from './candidates';
+import type { Compatibility } from './compatibility';
+import type { CrossingRisk } from './crossingRisk';
+import type { ShareRange } from './expectedOutcrossing';
+import { isolationMethods, type IsolationMethod } from './isolationMethods';
+import { measureByTrees, type Measurements } from './measurements';
+import type { GrownVariety, IsolationQuestion } from './question';
+import { requiredDistance, type DistanceReason } from './requiredDistance';
+
+/**
+ * `notRequired`: only eaten. `noRisk`: nothing that can cross. `isolated`: everything that can is far enough away or
+ * flowers at another time. `rareOnly`: what is too close crosses rarely. `tooClose`: what crosses freely is too close.
+ */
+export type IsolationVerdict = 'notRequired' | 'noRisk' | 'isolated' | 'rareOnly' | 'tooClose';
+
+export interface IsolationReport {
+  readonly variety: string;
+  readonly verdict: IsolationVerdict;
+  /** Metres; 0 when none are required. */
+  readonly requiredMetres: number;
+  readonly reasons: readonly Reason<DistanceReason>[];
+  /** The greatest first: not isolated before isolated, freely before rarely, near before far. */
+  readonly risks: readonly CrossingRisk[];
+  /** Share of the seed that foreign pollen will father if the variety is left open. */
+  readonly outcrossing: ShareRange;
+  /** What can be done, the cheapest first; empty when nothing is wrong. */
+  readonly methods: readonly IsolationMethod[];
+}
+
+const NO_SHARE: ShareRange = { share: 0, low: 0, high: 0 };
+
+/**
+ * For each variety: what can cross with it, how close that is, whether distance or time isolates it, what share of
+ * its seed would have a foreign father, and what can be done. A variety without plants has no risks yet.
+ *
+ * @example isolationReports({ ...question, varieties: [] }) // []
+ */
+export const isolationReports = (question: IsolationQuestion): IsolationReport[] =>
+  judgeIsolation(question, measureByTrees(question));
+
+/** The reports, from distances and shares however they were measured. */
+export function judgeIsolation(question: IsolationQuestion, measured: Measurements): IsolationReport[] {
+  const candidates = candidatesOf(question);
+  return question.varieties.map((_, i) => reportOf(question, measured, candidates[i]!, i));
+}
+
+function reportOf(
+  question: IsolationQuestion,
+  measured: Measurements,
+  candidates: readonly Candidate[],
+  i: number,
+): IsolationReport {
+  const variety = question.varieties[i]!;
+  const { crop, purpose, style } = variety;
+  const required = requiredDistance({ crop, purpose, ground: question.ground, ...(style && { style }) });
+  const outcrossing =
+    candidates.length > 0 ? measured.outcrossing(i, candidates) : { total: NO_SHARE, bySource: [] };
+  const risks = candidates
+    .flatMap((candidate, c) =>
+      isRelevant(variety, candidate.compatibility)
+        ? riskOf(question, i, candidate, {
+            metres: measured.metres(i, candidate)!,
+            requiredMetres: required.metres,
+            share: outcrossing.bySource[c]!,
+          })
+        : [],
+    )
+    .sort(greatestFirst);
+  const verdict = verdictOf(required.metres, risks);
+  return {
+    variety: variety.id,
+    verdict,
+    requiredMetres: required.metres,
+    reasons: required.reasons,
+    risks,
+    outcrossing: outcrossing.total,
+    methods:
+      verdict === 'tooClose' || verdict === 'rareOnly'
+        ? isolationMethods(variety, risks, required.metres)
+        : [],
+  };
+}
+
+function verdictOf(requiredMetres: number, risks: readonly CrossingRisk[]): IsolationVerdict {
+  if (requiredMetres === 0) return 'notRequired';
+  if (risks.length === 0) return 'noRisk';
+  const open = risks.filter(({ isolatedBy }) => isolatedBy === 'nothing');
+  if (open.length === 0) return 'isolated';
+  return open.some((risk) => risk.compatibility.frequency === 'freely') ? 'tooClose' : 'rareOnly';
+}
+
+function riskOf(
+  { varieties, outside }: IsolationQuestion,
+  i: number,
+  candidate: Candidate,
+  { metres, requiredMetres, share }: Pick<CrossingRisk, 'metres' | 'requiredMetres' | 'share'>,
+): CrossingRisk {
+  const variety = varieties[i]!;
+  const inGarden = candidate.from === 'garden';
+  const other = inGarden ? varieties[candidate.index]! : outside[candidate.index]!;
+  const { distanceFactor, sorts } = candidate.barrier;
+  const daysApart = daysBetweenFlowerings(variety.flowering, other.flowering);
+  const byDistance = metres >= distanceFactor * requiredMetres;
+  const byTime = daysApart !== undefined && daysApart >= requiredDaysApart(variety);
+  return {
+    id: other.id,
+    where: candidate.from,
+    compatibility: candidate.compatibility,
+    metres,
+    requiredMetres: distanceFactor * requiredMetres,
+    barriers: sorts,
+    daysApart,
+    isolatedBy: byDistance ? 'distance' : byTime ? 'time' : 'nothing',
+    ...(!inGarden && { certainty: outside[candidate.index]!.certainty }),
+    share,
+  };
+}
+
+/** What is only eaten is at risk only from pollen that changes it in the same year. */
+const isRelevant = ({ purpose }: GrownVariety, { xenia }: Compatibility): boolean =>
+  purpose !== 'eat' || xenia === 'spoils' || xenia === 'unknown';
+
+const requiredDaysApart = ({ crop }: GrownVariety): number => cropOf(crop).timeApart?.value[0] ?? 1;
+
+const greatestFirst = (a: CrossingRisk, b: CrossingRisk): number =>
+  Number(a.isolatedBy !== 'nothing') - Number(b.isolatedBy !== 'nothing') ||
+  Number(a.compatibility.frequency === 'rarely') - Number(b.compatibility.frequency === 'rarely') ||
+  a.metres - b.metres ||
+  (a.id < b.id ? -1 : 1);

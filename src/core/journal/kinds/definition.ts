@@ -1,0 +1,39 @@
+/** The things an entry can be about. The state of each is folded on its own. */
+export const SUBJECT_TYPES = [
+  'garden',
+  'device',
+  'season',
+  'surroundings',
+  'bed',
+  'variety',
+  'barrier',
+  'outside',
+  'plant',
+  'walk',
+  'flower',
+  'round',
+  'weather',
+] as const;
+
+export type SubjectType = (typeof SUBJECT_TYPES)[number];
+
+/** Called with each subject in turn. */
+export type SubjectCallback = (type: SubjectType, id: string) => void;
+
+/** All there is to know of one kind of entry, but for what its body means to the state. */
+export interface KindDefinition<Body> {
+  /** Present version of the body. */
+  readonly version: number;
+  /** Does every view need it, however old it is? Such entries are packed apart and read first. */
+  readonly structural: boolean;
+  /**
+   * Brings a body of any earlier version up to the present one. Pure, keeps fields it does not know, and changes
+   * nothing when applied again: an amendment does not say which version its body has.
+   */
+  readonly upcast?: (body: object) => Body;
+  /** Names the subjects of an entry: a late arrival refolds these and no others. */
+  readonly subjects: (body: Body, each: SubjectCallback, device: string) => void;
+}
+
+/** The definitions of a family of kinds; one that is missing does not compile. */
+export type KindDefinitions<Bodies> = { readonly [K in keyof Bodies]: KindDefinition<Bodies[K]> };

@@ -1,0 +1,75 @@
+import type { CropId } from '../../crops/catalogue';
+import type { Endosperm } from '../../crops/traits';
+import type { BedShape } from '../../garden/places';
+import type { BarrierStretch, Certainty, Ground } from '../../garden/surroundings';
+import type { Day } from '../../time/types';
+import type { Climate } from '../../weather/climate';
+import type { KindDefinitions } from './definition';
+import { renamed } from './renamed';
+
+export const PLAN_PARTS = ['bed', 'variety', 'barrier', 'outside'] as const;
+export const PLANT_REMOVAL_REASONS = ['offType', 'died', 'other'] as const;
+
+/** What grows where, and what is around the garden. */
+export interface PlanBodies {
+  'bed.laid': BedShape & { readonly bed: string; readonly name: string };
+  'barrier.set': BarrierStretch & { readonly barrier: string };
+  /** Something outside the garden that sheds pollen: a neighbour's patch, a field, feral plants. */
+  'outside.described': {
+    readonly source: string;
+    readonly name: string;
+    readonly crop: CropId;
+    readonly endosperm?: Endosperm;
+    /** From the gate to its middle, metres, and degrees clockwise from north. */
+    readonly distance: number;
+    readonly bearing: number;
+    /** From its middle to its edge, metres. */
+    readonly radius: number;
+    readonly plants: number;
+    readonly sure: Certainty;
+    readonly flowering?: { readonly from: Day; readonly to: Day };
+  };
+  'surroundings.described': { readonly ground: Ground; readonly climate?: Climate };
+  /** Takes a thing off the plan; what was recorded of it stays. */
+  'plan.removed': { readonly what: (typeof PLAN_PARTS)[number]; readonly id: string };
+  'plants.set': {
+    readonly bed: string;
+    readonly row: number;
+    readonly variety: string;
+    /** `place` counts along the row from the gate end, from 1. */
+    readonly plants: readonly { readonly plant: string; readonly place: number }[];
+  };
+  'plant.removed': { readonly plant: string; readonly why: (typeof PLANT_REMOVAL_REASONS)[number] };
+}
+
+export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
+  'bed.laid': {
+    version: 2,
+    structural: true,
+    // Version 2: beds may lie at an angle.
+    upcast: (body) => ({ turn: 0, ...body }) as PlanBodies['bed.laid'],
+    subjects: ({ bed }, each) => each('bed', bed),
+  },
+  'barrier.set': { version: 1, structural: true, subjects: ({ barrier }, each) => each('barrier', barrier) },
+  'outside.described': {
+    version: 2,
+    structural: true,
+    // Version 2: what corn stores in its kernels goes by its botanical name.
+    upcast: (body) => renamed(body, { kernel: 'endosperm' }) as PlanBodies['outside.described'],
+    subjects: ({ source }, each) => each('outside', source),
+  },
+  'surroundings.described': {
+    version: 1,
+    structural: true,
+    subjects: (_body, each) => each('surroundings', ''),
+  },
+  'plan.removed': { version: 1, structural: true, subjects: ({ what, id }, each) => each(what, id) },
+  'plants.set': {
+    version: 1,
+    structural: true,
+    subjects: ({ plants }, each) => {
+      for (const { plant } of plants) each('plant', plant);
+    },
+  },
+  'plant.removed': { version: 1, structural: true, subjects: ({ plant }, each) => each('plant', plant) },
+};

@@ -1,0 +1,93 @@
+import { guidedCropOf, GUIDED_CROP_IDS } from '../crops/catalogue';
+import { clockHour, MS_PER_HOUR } from '../time/calendar';
+import {
+  isOpeningWindow,
+  openingWindow,
+  pollenAlive,
+  type MorningWeather,
+  type OpeningWindow,
+} from './openingWindow';
+import { sunTimes } from '../time/sun';
+import { worthByTime } from './worth';
+
+const SITE = { latitude: 52.3, longitude: -1.9, zone: 'Europe/London' };
+const DAY = '2026-07-18';
+const MILD: MorningWeather = { dawnC: 14, maxC: 24, rain: 'none' };
+const { sunrise } = sunTimes(DAY, SITE);
+
+function windowOf(crop: Parameters<typeof guidedCropOf>[0], weather?: MorningWeather): OpeningWindow {
+  const window = openingWindow(guidedCropOf(crop)!, SITE, DAY, weather);
+  if (!isOpeningWindow(window)) throw new Error('the sun rises here');
+  return window;
+}
+const fromSunrise = (ms: number): number => (ms - sunrise!) / MS_PER_HOUR;
+
+// Hours of the handbook's table of crops, §3.
+test.each([
+  ['pepo', [-0.5, 0.5], [4, 6]],
+  ['maxima', [-1, 0], [4, 5]],
+  ['moschata', [-1, 0], [4, 5]],
+  ['argyrosperma', [-1, 0], [4, 4]],
+] as const)('%s opens and shuts at its hours on a mild morning', (crop, opens, shuts) => {
+  const window = windowOf(crop, MILD);
+  expect(window.opens.map(fromSunrise)).toEqual(opens.map((h) => expect.closeTo(h, 6)));
+  expect(window.shuts.map(fromSunrise)).toEqual(shuts.map((h) => expect.closeTo(h, 6)));
+});
+
+test('pollinating pepo ends by ten at the latest, however late the sunrise', () => {
+  // Common practice, no source: by 10:00 at the latest to be safe.
+  const spain = { latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
+  const window = openingWindow(guidedCropOf('pepo')!, spain, '2026-08-20');
+  if (!isOpeningWindow(window)) throw new Error('the sun rises here');
+  expect(clockHour(window.lastSafe, spain.zone)).toBe(10);
+  expect(window.reasons.map(({ code }) => code)).toContain('doneByClock');
+  expect(window.lastSafe).toBeLessThan(window.shuts[0]);
+});
+
+test('a dawn below ten degrees opens the flowers later, and the colder the later', () => {
+  const cool = windowOf('pepo', { ...MILD, dawnC: 8 });
+  const cold = windowOf('pepo', { ...MILD, dawnC: 6 });
+  expect(cool.opens[0]).toBeGreaterThan(windowOf('pepo', MILD).opens[0]);
+  expect(cold.opens[0]).toBeGreaterThan(cool.opens[0]);
+  expect(cool.reasons.map(({ code }) => code)).toContain('coldDawn');
+});
+
+test('heat shortens the morning and cool weather lengthens it', () => {
+  const mild = windowOf('maxima', MILD);
+  expect(windowOf('maxima', { ...MILD, maxC: 33 }).lastSafe).toBeLessThan(mild.lastSafe);
+  expect(windowOf('maxima', { ...MILD, maxC: 16 }).lastSafe).toBeGreaterThan(mild.lastSafe);
+});
+
+test('most insects wait for about thirteen degrees; early bees are mentioned at any temperature', () => {
+  expect(windowOf('pepo', { ...MILD, dawnC: 10 }).insects).toBeGreaterThan(windowOf('pepo', MILD).insects);
+  for (const crop of GUIDED_CROP_IDS)
+    expect(windowOf(crop).reasons.map(({ code }) => code)).toContain('earlyBees');
+});
+
+test('without a sunrise there is a reason and no window', () => {
+  const polar = { latitude: 69.6, longitude: 18.9, zone: 'Europe/Oslo' };
+  expect(openingWindow(guidedCropOf('pepo')!, polar, '2026-06-21')).toEqual({
+    reasons: [{ code: 'noSunrise', params: { polar: 'day' } }],
+  });
+});
+
+test('pollen is best at opening and falls to three in four grains at shutting', () => {
+  // Nepi & Pacini 1993, from memory: about 92 % alive at opening, 75 % at shutting.
+  const window = windowOf('pepo', MILD);
+  expect(pollenAlive(window, window.opens[0])).toBeCloseTo(0.9);
+  expect(pollenAlive(window, window.shuts[1])).toBeCloseTo(0.75);
+  expect(pollenAlive(window, window.opens[0] - 1)).toBe(0);
+});
+
+test('the worth of a morning rises with opening, is best before insects, and ends with the window', () => {
+  const window = windowOf('pepo', MILD);
+  const points = worthByTime(window);
+  expect(points[0]!.worth).toBe(0);
+  expect(points.at(-1)).toEqual({ ms: window.shuts[1], worth: 0 });
+  for (const { worth } of points) {
+    expect(worth).toBeGreaterThanOrEqual(0);
+    expect(worth).toBeLessThanOrEqual(1);
+  }
+  const best = points.reduce((a, b) => (b.worth > a.worth ? b : a));
+  expect(fromSunrise(best.ms)).toBeLessThan(1);
+});

@@ -1,0 +1,140 @@
+import type { CropId, GuidedCrop } from '../crops/catalogue';
+import { reason, type Reason } from '../text/reason';
+import { atClock, clockHour, MS_PER_HOUR } from '../time/calendar';
+import { sunTimes, type Site } from '../time/sun';
+import type { Day } from '../time/types';
+import type { DayWeather } from '../weather/dayWeather';
+
+/** What is known of the morning's weather. */
+export type MorningWeather = Omit<DayWeather, 'day'>;
+
+export type WindowReason =
+  | 'fromSunrise'
+  | 'coldDawn'
+  | 'hotDay'
+  | 'coolDay'
+  | 'doneByClock'
+  | 'longRain'
+  | 'insectsLight'
+  | 'insectsCold'
+  | 'earlyBees'
+  | 'noSunrise';
+
+/** All times UTC milliseconds. */
+export interface OpeningWindow {
+  readonly crop: CropId;
+  readonly sunrise: number;
+  /** First and last flowers open. */
+  readonly opens: readonly [number, number];
+  /** First and last flowers shut. */
+  readonly shuts: readonly [number, number];
+  /** Be done with fruit by then. */
+  readonly lastSafe: number;
+  /** Insects fly from then on; uncovered flowers are no longer fit for seed. */
+  readonly insects: number;
+  readonly reasons: readonly Reason<WindowReason>[];
+}
+
+/** A dawn warms by about this much an hour once the sun is up. Our default, no source. */
+const WARMING_C_PER_HOUR = 1.5;
+/** However cold the dawn, flowers are not expected later than this. Our default. */
+const MOST_COLD_DELAY_H = 3;
+/** Days of 30 °C and more shut squash flowers about an hour sooner; cool days hold them open. Our defaults. */
+const HOT_DAY_C = 30;
+const HOT_SHUTS_EARLIER_H = 1;
+const COOL_DAY_C = 20;
+const COOL_SHUTS_LATER_H = 1;
+/** Honey bees fly from about 13 °C and light (common practice, no source). */
+const BEES_FLY_C = 13;
+
+const hoursLate = (dawnC: number, neededC: number): number =>
+  Math.min(MOST_COLD_DELAY_H, Math.max(0, (neededC - dawnC) / WARMING_C_PER_HOUR));
+
+/**
+ * When the flowers of a crop open and shut on a morning, when insects fly, and by when to be done.
+ *
+ * Hours from sunrise come from the crop; a cold dawn moves the opening, heat and cool move the shutting.
+ *
+ * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise that day.
+ */
+export function openingWindow(
+  crop: GuidedCrop,
+  site: Site,
+  day: Day,
+  weather?: MorningWeather,
+): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
+  const { sunrise, polar } = sunTimes(day, site);
+  if (sunrise === null) return { reasons: [reason('noSunrise', { polar: polar ?? 'day' })] };
+  const { hours } = crop;
+  const at = (h: number): number => sunrise + h * MS_PER_HOUR;
+  const reasons: Reason<WindowReason>[] = [
+    reason('fromSunrise', { open: hours.opens.value[0], shut: hours.shuts.value[0] }),
+  ];
+
+  const opensLate = weather ? hoursLate(weather.dawnC, crop.floor.value) : 0;
+  if (opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: crop.floor.value }));
+
+  let shutMove = 0;
+  if (weather && weather.maxC >= HOT_DAY_C) {
+    shutMove = -HOT_SHUTS_EARLIER_H;
+    reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
+  } else if (weather && weather.maxC < COOL_DAY_C) {
+    shutMove = COOL_SHUTS_LATER_H;
+    reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
+  }
+  const shuts = [at(hours.shuts.value[0] + shutMove), at(hours.shuts.value[1] + shutMove)] as const;
+
+  const insectsLate = weather ? hoursLate(weather.dawnC, BEES_FLY_C) : 0;
+  reasons.push(
+    reason(insectsLate > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }),
+    reason('earlyBees'),
+  );
+  if (weather?.rain === 'long') reasons.push(reason('longRain'));
+
+  return {
+    crop: crop.id,
+    sunrise,
+    opens: [at(hours.opens.value[0] + opensLate), at(hours.opens.value[1] + opensLate)],
+    shuts,
+    lastSafe: lastSafe(crop, site, day, shuts[0], reasons),
+    insects: at(insectsLate),
+    reasons,
+  };
+}
+
+function lastSafe(
+  { hours }: GuidedCrop,
+  site: Site,
+  day: Day,
+  shuts: number,
+  reasons: Reason<WindowReason>[],
+): number {
+  if (!hours.doneByClock) return shuts;
+  const byClock = atClock(day, hours.doneByClock.value, site.zone);
+  if (byClock >= shuts) return shuts;
+  reasons.push(reason('doneByClock', { hour: clockHour(byClock, site.zone) }));
+  return byClock;
+}
+
+/** Did a morning give a window, or only the reason why there is none? */
+export const isOpeningWindow = (window: ReturnType<typeof openingWindow>): window is OpeningWindow =>
+  'opens' in window;
+
+/**
+ * Share of pollen alive at opening and at shutting [Nepi & Pacini 1993, Pollination, pollen viability and pistil
+ * receptivity in Cucurbita pepo; from memory].
+ */
+export const ALIVE_AT_OPENING = 0.9;
+const ALIVE_AT_SHUTTING = 0.75;
+
+/**
+ * Share of pollen alive at a moment of the window, falling evenly from opening to shutting.
+ *
+ * @param ms UTC milliseconds; before opening and after shutting nothing can be pollinated: 0.
+ */
+export function pollenAlive(window: OpeningWindow, ms: number): number {
+  const [opens] = window.opens;
+  const shuts = window.shuts[1];
+  if (ms < opens || ms > shuts) return 0;
+  return ALIVE_AT_OPENING - (ALIVE_AT_OPENING - ALIVE_AT_SHUTTING) * ((ms - opens) / (shuts - opens));
+}

@@ -1,0 +1,30 @@
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
+import { ALIVE_AT_OPENING, pollenAlive, type OpeningWindow } from './openingWindow';
+
+/** Once insects are out, an open flower may have their pollen already. Our default. */
+const WITH_INSECTS = 0.75;
+const STEP_MS = 10 * MS_PER_MINUTE;
+
+/**
+ * What each moment of a window is worth, from 0 to 1: the share of flowers open, times the pollen alive compared with
+ * that at opening, less once insects are out (they come within the hour).
+ *
+ * @returns one point every ten minutes from the first opening to the last shutting; `ms` in UTC milliseconds.
+ * @example worthByTime(window)[0].worth // 0, when the first flower opens
+ */
+export function worthByTime(window: OpeningWindow): { readonly ms: number; readonly worth: number }[] {
+  const points: { ms: number; worth: number }[] = [];
+  const [first] = window.opens;
+  const last = window.shuts[1];
+  for (let ms = first; ms < last; ms += STEP_MS) points.push({ ms, worth: worthAt(window, ms) });
+  return [...points, { ms: last, worth: 0 }];
+}
+
+function worthAt(window: OpeningWindow, ms: number): number {
+  const ramp = (from: number, to: number): number =>
+    Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));
+  const open =
+    ramp(...window.opens) * (1 - ramp(Math.min(window.shuts[0], window.lastSafe), window.shuts[1]));
+  const insects = 1 - (1 - WITH_INSECTS) * ramp(window.insects, window.insects + MS_PER_HOUR);
+  return (open * insects * pollenAlive(window, ms)) / ALIVE_AT_OPENING;
+}

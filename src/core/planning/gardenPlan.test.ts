@@ -1,0 +1,98 @@
+import { liveSeason } from '../../../demo/season';
+import { KINDS } from '../journal/kinds/kinds';
+import type { Fact } from '../journal/entry';
+import { Journal } from '../journal/journal';
+import { gardenPlan, varietyReports, type VarietyReport } from './gardenPlan';
+
+const TODAY = '2026-07-18';
+const SEASON = liveSeason();
+
+function reportsWith(...facts: readonly Fact[]): Map<string, VarietyReport> {
+  const journal = new Journal();
+  journal.add(SEASON);
+  const last = SEASON.at(-1)!;
+  journal.add(
+    facts.map(
+      ({ kind, body }, i) =>
+        ({
+          ...last,
+          id: `new-${i}`,
+          kind,
+          v: KINDS[kind].version,
+          lamport: last.lamport + 1 + i,
+          body,
+        }) as never,
+    ),
+  );
+  const garden = journal.all('garden').get('')!;
+  const reports = varietyReports(gardenPlan(journal, garden, TODAY));
+  return new Map(reports.map((report) => [report.variety.name, report]));
+}
+
+const DEMO = reportsWith();
+const demo = (name: string): VarietyReport => DEMO.get(name)!;
+
+test('the demo has two that cross, and the strict one is told so', () => {
+  const { isolation } = demo('Marsh Button');
+  expect(isolation.verdict).toBe('tooClose');
+  expect(isolation.risks[0]!.id).toBe(demo('Ember Loaf').variety.variety);
+  expect(isolation.outcrossing.low).toBeGreaterThan(0);
+  expect(isolation.methods.map(({ method }) => method)).toContain('coverAndHandPollinate');
+  expect(demo('Ember Loaf').isolation.verdict).toBe('notRequired');
+});
+
+test('the demo has a pair that only looks risky: two pumpkins of different species', () => {
+  const lantern = demo('Slate Lantern').isolation.risks.map(({ id }) => id);
+  expect(lantern).not.toContain(demo('Marsh Button').variety.variety);
+});
+
+test('the demo has a neighbour’s corn too near, and too few mothers', () => {
+  const { isolation, mothers } = demo('Mill Sparrow');
+  expect(isolation).toMatchObject({
+    verdict: 'tooClose',
+    risks: [{ where: 'outside', isolatedBy: 'nothing' }],
+  });
+  expect(isolation.risks[0]!.compatibility.xenia).toBe('spoils');
+  expect(mothers.enough).toBe(false);
+});
+
+test('the most endangered comes first', () => {
+  const verdicts = [...DEMO.values()].map(({ isolation }) => isolation.verdict);
+  expect(verdicts[0]).toBe('tooClose');
+  expect(verdicts.at(-1)).toBe('notRequired');
+});
+
+test('when squash flowers was seen on the walks, when corn does is calculated', () => {
+  expect(demo('Marsh Button').flowering).toMatchObject({ by: 'seen' });
+  expect(demo('Mill Sparrow').flowering).toMatchObject({ by: 'degreeDays' });
+});
+
+test('a first flower that is seen corrects the forecast, and time may then isolate', () => {
+  const { variety } = demo('Mill Sparrow').variety;
+  const early = reportsWith({ kind: 'flowering.seen', body: { variety, day: '2026-07-10' } }).get(
+    'Mill Sparrow',
+  )!;
+  expect(early.flowering).toMatchObject({ first: '2026-07-10', by: 'seen' });
+  expect(early.isolation.risks[0]).toMatchObject({ isolatedBy: 'time' });
+  expect(early.isolation.verdict).toBe('isolated');
+});
+
+test('a source that is gone endangers nobody', () => {
+  const { id } = demo('Mill Sparrow').isolation.risks[0]!;
+  const without = reportsWith({ kind: 'plan.removed', body: { what: 'outside', id } }).get('Mill Sparrow')!;
+  expect(without.isolation.verdict).toBe('noRisk');
+});
+
+test('a neighbour’s flowering days in the wrong order do not make it safe', () => {
+  const source = SEASON.findLast((entry) => entry.kind === 'outside.described')!.body as never as {
+    crop: string;
+    flowering?: { from: string; to: string };
+  };
+  const days = { from: '2026-08-20', to: '2026-07-01' };
+  const turned = { ...source, flowering: days };
+  const right = { ...source, flowering: { from: days.to, to: days.from } };
+  const [is, wanted] = [turned, right].map((body) =>
+    [...reportsWith({ kind: 'outside.described', body } as never).values()].map(({ isolation }) => isolation),
+  );
+  expect(is).toEqual(wanted);
+});

@@ -1,0 +1,169 @@
+import type { Purpose } from '../crops/variety';
+import { fromGate, placesOf, type Place } from '../garden/places';
+import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
+import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
+import type { GrownVariety, IsolationQuestion } from '../isolation/question';
+import type { Journal } from '../journal/journal';
+import type { Garden, Variety } from '../journal/state';
+import { mothersReport, type MothersReport } from '../population/mothers';
+import { floweringForecast, type FloweringForecast, type TemperaturesOf } from '../season/flowering';
+import { seasonAt } from '../season/seasons';
+import { groupBy } from '../text/groupBy';
+import type { Reason } from '../text/reason';
+import type { Day } from '../time/types';
+import { climateAt, temperaturesBy } from '../weather/climate';
+
+/** What the plan knows of one variety. */
+export interface PlannedVariety {
+  readonly variety: Variety;
+  readonly places: readonly Place[];
+  readonly flowering: FloweringForecast | undefined;
+}
+
+/** The garden as the reports see it. */
+export interface GardenPlan {
+  readonly varieties: readonly PlannedVariety[];
+  readonly question: IsolationQuestion;
+}
+
+/** Everything the reports say of one variety. */
+export interface VarietyReport extends PlannedVariety {
+  readonly isolation: IsolationReport;
+  readonly needs: readonly Reason<NeedReason>[];
+  readonly mothers: MothersReport;
+}
+
+/** Temperatures of any day at a garden: as noted, else by its climate. */
+export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf {
+  const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
+  return temperaturesBy(climate, garden.latitude, journal.all('weather'));
+}
+
+/**
+ * Plants standing and their varieties, when each flowers, and what is around the garden, as of a day.
+ *
+ * @example gardenPlan(new Journal(), garden, '2026-07-18').varieties // []
+ */
+export function gardenPlan(journal: Journal, garden: Garden, today: Day): GardenPlan {
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const places = placesOf(standing, journal.all('bed'));
+  const byVariety = groupBy(standing, ({ variety }) => variety);
+  const temperatures = temperaturesAt(journal, garden);
+  const { season, to } = seasonAt(journal, today);
+  const seasonEnd = season === '' ? undefined : to;
+  const firstMarked = firstMarkedMornings(journal);
+  const varieties = [...journal.all('variety').values()].map((variety): PlannedVariety => {
+    const seen = firstSeen(variety, firstMarked.get(variety.variety));
+    const question = {
+      crop: variety.crop,
+      ...(variety.sowing && { sowing: variety.sowing }),
+      ...(variety.daysToFlower !== undefined && { daysToFlower: variety.daysToFlower }),
+      ...(seen && { firstFlower: seen }),
+    };
+    return {
+      variety,
+      places: (byVariety.get(variety.variety) ?? []).flatMap(({ plant }) => places.get(plant) ?? []),
+      flowering: floweringForecast(question, temperatures, seasonEnd),
+    };
+  });
+  return { varieties, question: isolationQuestion(journal, varieties) };
+}
+
+/** The first flower that was noted, or marked on an evening walk, since the variety was sown. */
+function firstSeen({ firstFlower, sowing }: Variety, marked: Day | undefined): Day | undefined {
+  const sinceSowing = marked !== undefined && marked > (sowing?.day ?? '') ? [marked] : [];
+  return [...(firstFlower ? [firstFlower] : []), ...sinceSowing].sort()[0];
+}
+
+/** The first morning for which a flower of each variety was marked. */
+function firstMarkedMornings(journal: Journal): Map<string, Day> {
+  const plants = journal.all('plant');
+  const first = new Map<string, Day>();
+  for (const { plant, morning } of journal.all('flower').values()) {
+    const variety = plants.get(plant)?.variety;
+    if (!variety || !morning) continue;
+    const held = first.get(variety);
+    if (!held || morning < held) first.set(variety, morning);
+  }
+  return first;
+}
+
+function isolationQuestion(journal: Journal, varieties: readonly PlannedVariety[]): IsolationQuestion {
+  return {
+    varieties: varieties.map(({ variety, places, flowering }): GrownVariety => {
+      const { crop, purpose, traits } = variety;
+      return {
+        id: variety.variety,
+        crop,
+        purpose,
+        places,
+        ...(traits.endosperm && { endosperm: traits.endosperm }),
+        ...(traits.style && { style: traits.style }),
+        ...(flowering && { flowering: [flowering.first, flowering.last] as const }),
+      };
+    }),
+    outside: [...journal.all('outside').values()].map(
+      ({ source, crop, endosperm, distance, bearing, radius, plants, sure, flowering }) => ({
+        id: source,
+        crop,
+        ...(endosperm && { endosperm }),
+        middle: fromGate(distance, bearing),
+        radius,
+        plants,
+        certainty: sure,
+        ...(flowering && { flowering: [flowering.from, flowering.to] as const }),
+      }),
+    ),
+    barriers: [...journal.all('barrier').values()],
+    ground: journal.all('surroundings').get('')?.ground ?? 'mixed',
+  };
+}
+
+/** How much it matters that a variety stays pure: the strictest purpose first. */
+const STRICTEST_FIRST: readonly Purpose[] = ['rareOrSold', 'seedToKeep', 'seedForFun', 'eat'];
+const WORST_FIRST: readonly IsolationVerdict[] = [
+  'tooClose',
+  'rareOnly',
+  'isolated',
+  'noRisk',
+  'notRequired',
+];
+
+/**
+ * What there is to say of each variety, those most at risk first.
+ *
+ * @example varietyReports(plan)[0].isolation.verdict // 'tooClose', if any variety is
+ */
+export function varietyReports(plan: GardenPlan): VarietyReport[] {
+  const isolation = isolationReports(plan.question);
+  const varieties = plan.varieties.map(({ variety, places }) => ({
+    id: variety.variety,
+    crop: variety.crop,
+    traits: variety.traits,
+    purpose: variety.purpose,
+    seedSource: variety.seedSource,
+    plants: places.length,
+  }));
+  return plan.varieties
+    .map((planned, i): VarietyReport => {
+      const { crop, purpose, fruitWanted } = planned.variety;
+      return {
+        ...planned,
+        isolation: isolation[i]!,
+        needs: pollinationNeeds(varieties[i]!, varieties),
+        mothers: mothersReport({
+          crop,
+          purpose,
+          plants: planned.places.length,
+          ...(fruitWanted !== undefined && { fruitWanted }),
+        }),
+      };
+    })
+    .sort(
+      (a, b) =>
+        WORST_FIRST.indexOf(a.isolation.verdict) - WORST_FIRST.indexOf(b.isolation.verdict) ||
+        STRICTEST_FIRST.indexOf(a.variety.purpose) - STRICTEST_FIRST.indexOf(b.variety.purpose) ||
+        b.isolation.outcrossing.share - a.isolation.outcrossing.share ||
+        a.variety.name.localeCompare(b.variety.name, 'en'),
+    );
+}

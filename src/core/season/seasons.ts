@@ -1,0 +1,17 @@
+import type { Journal } from '../journal/journal';
+import type { Season } from '../journal/state';
+import { addDays } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** A long season: what counts as the present one where none was named. Our default. */
+export const SEASON_DAYS = 200;
+
+/**
+ * The season a day falls into; where none was named, the `SEASON_DAYS` up to it.
+ *
+ * @example seasonAt(new Journal(), '2026-07-20').from // '2026-01-01'
+ */
+export function seasonAt(journal: Journal, day: Day): Season {
+  const named = [...journal.all('season').values()].find(({ from, to }) => from <= day && day <= to);
+  return named ?? { season: '', name: '', from: addDays(day, -SEASON_DAYS), to: day };
+}

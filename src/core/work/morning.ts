@@ -1,0 +1,126 @@
+import { cropOf } from '../crops/catalogue';
+import { wantsSeed, type Purpose } from '../crops/variety';
+import type { Segment } from '../garden/segments';
+import type { Journal } from '../journal/journal';
+import type { Flower, Garden, Plant, Round, Variety } from '../journal/state';
+import { windowsOf } from '../opening/windowsOf';
+import { atClock } from '../time/calendar';
+import type { Day } from '../time/types';
+import { pairFlowers, type FemaleBud, type MaleBud, type Pairing } from './pairing/pairFlowers';
+import type { RoundVariety } from './route/planRound';
+
+/** One morning's flowers and what can be done with them. */
+export interface Morning {
+  readonly morning: Day;
+  readonly round: Round | undefined;
+  /** Females and males that were marked and of which nothing has been recorded since. */
+  readonly females: readonly Flower[];
+  readonly males: readonly Flower[];
+  readonly pairing: Pairing;
+}
+
+/** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
+const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedToKeep: 4, rareOrSold: 6 };
+
+const weightOf = (variety: Variety): number => WEIGHT[variety.purpose];
+
+/** The round of a morning, once one is planned. */
+export const roundOf = (journal: Journal, morning: Day): Round | undefined =>
+  [...journal.all('round').values()].findLast((round) => round.morning === morning);
+
+/**
+ * The state of a morning: its round, the flowers still waiting, and how they pair.
+ *
+ * @example morningOf(new Journal(), '2026-07-19').pairing.pairs // []
+ */
+export function morningOf(journal: Journal, morning: Day): Morning {
+  const flowers = journal.flowersOf(morning).sort((a, b) => (a.flower < b.flower ? -1 : 1));
+  const females = flowers.filter(
+    (flower) => flower.sex === 'female' && !flower.pollination && !flower.missed,
+  );
+  const males = flowers.filter((flower) => flower.sex === 'male' && !flower.spoiled);
+  return {
+    morning,
+    round: roundOf(journal, morning),
+    females,
+    males,
+    pairing: pairFlowers(
+      females.flatMap((flower) => femaleBud(journal, flower)),
+      males.flatMap((flower) => maleBud(journal, flower)),
+    ),
+  };
+}
+
+function growing(journal: Journal, plant: string): { plant: Plant; variety: Variety } | undefined {
+  const stands = journal.all('plant').get(plant);
+  const variety = stands && journal.all('variety').get(stands.variety);
+  return variety && !stands.removed ? { plant: stands, variety } : undefined;
+}
+
+function femaleBud(journal: Journal, flower: Flower): FemaleBud[] {
+  const found = growing(journal, flower.plant);
+  if (!found) return [];
+  const { variety } = found;
+  const seed = wantsSeed(variety.purpose);
+  const { malesWanted } = cropOf(variety.crop);
+  return [
+    {
+      flower: flower.flower,
+      plant: flower.plant,
+      variety: variety.variety,
+      malesWanted: seed ? malesWanted.seed.value : malesWanted.fruit.value,
+      fewestMales: seed ? 2 : 1,
+      ownPollen: variety.ownPollen,
+    },
+  ];
+}
+
+function maleBud(journal: Journal, flower: Flower): MaleBud[] {
+  const found = growing(journal, flower.plant);
+  return found ? [{ flower: flower.flower, plant: flower.plant, variety: found.variety.variety }] : [];
+}
+
+/**
+ * What one has to walk round: everything that stands in the way, except dense bloom.
+ *
+ * @example obstaclesOf(new Journal()) // []
+ */
+export const obstaclesOf = (journal: Journal): Segment[] =>
+  [...journal.all('barrier').values()]
+    .filter(({ sort }) => sort !== 'forage')
+    .map(({ from, to }) => ({ from, to }));
+
+/** Where the sun does not rise, the clock stands in for it: working hours from five to ten. Our default. */
+const CLOCK_HOURS = { opens: 5, lastSafe: 10 };
+
+/**
+ * Working hours and weight of each variety that has pairs, for the plan of a round. Where the sun does not rise the
+ * clock stands in for it, which the grower is told by the window's reason.
+ *
+ * @example roundVarieties(journal, garden, { pairs: [], shortages: [], spare: [] }, morning) // []
+ */
+export function roundVarieties(
+  journal: Journal,
+  garden: Garden,
+  pairing: Pairing,
+  morning: Day,
+): RoundVariety[] {
+  const ids = new Set(pairing.pairs.map(({ variety }) => variety));
+  const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
+  const windows = windowsOf(
+    journal,
+    garden,
+    morning,
+    varieties.map(({ crop }) => crop),
+  );
+  return varieties.map((variety) => {
+    const window = windows.get(variety.crop);
+    const hours = window
+      ? { opens: window.opens[0], lastSafe: window.lastSafe }
+      : {
+          opens: atClock(morning, CLOCK_HOURS.opens, garden.zone),
+          lastSafe: atClock(morning, CLOCK_HOURS.lastSafe, garden.zone),
+        };
+    return { variety: variety.variety, hours, weight: weightOf(variety) };
+  });
+}

@@ -1,0 +1,171 @@
+import type { Donor, PollinateStop, Stop } from '../journal/kinds/round';
+import type { Fact } from '../journal/entry';
+import type { OwnPollenRule } from '../crops/variety';
+import { Journal } from '../journal/journal';
+import { entryOf } from '../journal/testEntry';
+import { POLLINATE_MS } from './route/planRound';
+import { roundOf } from './morning';
+import { donorsNow, progressOf } from './progress';
+
+const MORNING = '2026-07-19';
+const START = Date.parse('2026-07-19T04:00:00Z');
+const MINUTE = 60_000;
+const instant = (ms: number): string => new Date(ms).toISOString();
+
+/** A morning with one variety on plants p1 to p4, a male on each, a female to brush on p1. */
+class Morning {
+  readonly journal = new Journal();
+  #count = 0;
+
+  constructor(ownPollen: OwnPollenRule, donors: readonly string[], more: readonly Stop[] = []) {
+    const plants = ['p1', 'p2', 'p3', 'p4'];
+    this.say(START - 12 * 60 * MINUTE, {
+      kind: 'variety.described',
+      body: {
+        variety: 'v',
+        name: 'Ember Loaf',
+        crop: 'pepo',
+        purpose: 'eat',
+        seedSource: 'unknown',
+        ownPollen,
+        traits: {},
+      },
+    });
+    this.say(START - 12 * 60 * MINUTE, {
+      kind: 'plants.set',
+      body: { bed: 'b', row: 1, variety: 'v', plants: plants.map((plant, i) => ({ plant, place: i + 1 })) },
+    });
+    for (const plant of plants) {
+      this.say(START - 12 * 60 * MINUTE, {
+        kind: 'covered',
+        body: {
+          plant,
+          morning: MORNING,
+          method: 'tape',
+          flowers: [
+            { flower: `male-${plant}`, sex: 'male', code: '' },
+            ...(plant === 'p1' ? [{ flower: 'female', sex: 'female' as const, code: 'K001' }] : []),
+          ],
+        },
+      });
+    }
+    this.pollinating = pollinating('female', 'p1', donors);
+    this.say(START, {
+      kind: 'round.planned',
+      body: { round: 'r', morning: MORNING, stops: [this.pollinating, ...more] },
+    });
+  }
+
+  readonly pollinating: PollinateStop;
+
+  say(at: number, fact: Fact): void {
+    this.#count += 1;
+    const id = `e${String(this.#count).padStart(4, '0')}`;
+    this.journal.add([entryOf(fact, { id, lamport: this.#count, at: instant(at), device: 'd', action: id })]);
+  }
+
+  pick(plant: string, spoiled = false): void {
+    const flower = `male-${plant}`;
+    this.say(START, {
+      kind: 'picked',
+      body: {
+        round: 'r',
+        stop: `pick-${flower}`,
+        plant,
+        flowers: spoiled ? [] : [flower],
+        spoiled: spoiled ? [{ flower, why: 'insect' }] : [],
+      },
+    });
+  }
+
+  donors(): string[] {
+    return donorsNow(this.pollinating, this.round, this.journal).map(
+      ({ plant, state }) => `${plant} ${state}`,
+    );
+  }
+
+  get round() {
+    return roundOf(this.journal, MORNING)!;
+  }
+}
+
+const male = (plant: string): Donor => ({ plant, flower: `male-${plant}` });
+const pollinating = (
+  flower: string,
+  plant: string,
+  donors: readonly string[],
+  eta = START,
+): PollinateStop => ({
+  stop: `dab-${flower}`,
+  kind: 'pollinate',
+  plant,
+  variety: 'v',
+  flower,
+  donors: donors.map(male),
+  eta: instant(eta),
+});
+
+test('planned males that are fit stay, also before they were picked', () => {
+  expect(new Morning('lastResort', ['p2', 'p3']).donors()).toEqual(['p2 planned', 'p3 planned']);
+});
+
+test('an unfit male is replaced by the one in hand that is used least', () => {
+  const more = [pollinating('another', 'p3', ['p4'])];
+  const morning = new Morning('lastResort', ['p2'], more);
+  morning.pick('p2', true);
+  expect(morning.donors()).toEqual([]);
+  morning.pick('p4');
+  expect(morning.donors()).toEqual(['p4 instead']);
+  // The male of p3 goes to nobody else.
+  morning.pick('p3');
+  expect(morning.donors()).toEqual(['p3 instead']);
+});
+
+test('her own plant only where there is nothing else, and never where that is never allowed', () => {
+  const last = new Morning('lastResort', ['p2', 'p3']);
+  const never = new Morning('never', ['p2', 'p3']);
+  for (const morning of [last, never]) {
+    morning.pick('p2', true);
+    morning.pick('p3', true);
+    morning.pick('p1');
+  }
+  // One of her own plant is enough: a second brings no other father.
+  expect(last.donors()).toEqual(['p1 instead']);
+  expect(never.donors()).toEqual([]);
+  for (const morning of [last, never]) morning.pick('p4');
+  expect(last.donors()).toEqual(['p4 instead']);
+  expect(never.donors()).toEqual(['p4 instead']);
+});
+
+test('a pace needs five stops in a row; a pause in between does not count', () => {
+  const PLANNED = 2 * MINUTE;
+  const later = Array.from({ length: 9 }, (_, i) =>
+    pollinating(`f${i}`, 'p3', ['p4'], START + (i + 1) * PLANNED),
+  );
+  /** Minutes left after stops that took so many times as long as was planned. */
+  const paced = (times: readonly number[]): number => {
+    const morning = new Morning('lastResort', ['p2'], later);
+    let at = START;
+    times.forEach((each, i) => {
+      at += each * PLANNED;
+      const { stop, flower, plant } = [morning.pollinating, ...later][i]!;
+      morning.say(at, { kind: 'missed', body: { flower, plant, round: 'r', stop, why: 'broke' } });
+    });
+    return (progressOf(morning.round, at, new Map()).finish - at) / MINUTE;
+  };
+  const calculated = paced([0, 1, 1, 1]);
+  // Six are left, and five ways between them, of two minutes each but for the way to the first.
+  expect(calculated).toBeCloseTo(5 * 2 + POLLINATE_MS / MINUTE, 6);
+  // Four stops are three ways: too few to tell, however slow.
+  expect(paced([0, 2, 2, 2])).toBeCloseTo(calculated, 6);
+  const [asReckoned, twice, paused] = [
+    paced([0, 1, 1, 1, 1]),
+    paced([0, 2, 2, 2, 2]),
+    paced([0, 1, 1, 30, 1]),
+  ];
+  expect(twice).toBeCloseTo(2 * asReckoned, 6);
+  expect(paused).toBeCloseTo(asReckoned, 6);
+  // Nobody is taken to be slower than three times, or faster than half the planned time.
+  expect(paced([0, 9, 9, 9, 9])).toBeCloseTo(3 * asReckoned, 6);
+  expect(paced([0, 0.1, 0.1, 0.1, 0.1])).toBeCloseTo(asReckoned / 2, 6);
+});

@@ -1,0 +1,126 @@
+import type { Donor, Stop } from '../journal/kinds/round';
+import type { Journal } from '../journal/journal';
+import type { Round } from '../journal/state';
+import { PICK_MS, POLLINATE_MS } from './route/planRound';
+import { toMs } from '../time/calendar';
+import { stopsLeft } from './stops';
+
+/** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
+export interface Progress {
+  /** Index of the stop to do now; `stops.length` when all are done. */
+  readonly at: number;
+  readonly left: number;
+  /** When it will be done at the pace so far, UTC milliseconds. */
+  readonly finish: number;
+  /** Stops still to come that would be reached too late. */
+  readonly tooLate: readonly string[];
+}
+
+const serviceMs = (stop: Stop): number =>
+  stop.kind === 'pick' ? PICK_MS * stop.flowers.length : POLLINATE_MS;
+
+/** Fewer stops than this say nothing about the pace. */
+const PACE_FROM_STOPS = 4;
+const SLOWEST = 3;
+const FASTEST = 0.5;
+
+/**
+ * Present stop, stops left and pace of a round.
+ *
+ * The pace is the time taken between consecutive stops divided by the time planned for them; the median, so that a
+ * pause does not count.
+ *
+ * @param now UTC milliseconds.
+ * @param lastSafe by variety, UTC milliseconds.
+ * @example progressOf(round, now, lastSafe).at // 0 before the first stop
+ */
+export function progressOf(round: Round, now: number, lastSafe: ReadonlyMap<string, number>): Progress {
+  const { stops } = round;
+  const left = stopsLeft(round);
+  const at = left[0] ? stops.indexOf(left[0]) : stops.length;
+  const pace = paceOf(round);
+  const tooLate: string[] = [];
+  let time = now;
+  left.forEach((stop, i) => {
+    if (i > 0) time += pace * walkingMs(stops, stop);
+    if (stop.kind === 'pollinate' && time > (lastSafe.get(stop.variety) ?? Infinity)) tooLate.push(stop.stop);
+    time += pace * serviceMs(stop);
+  });
+  return { at, left: left.length, finish: time, tooLate };
+}
+
+/** Walking time to a stop from the one before it, as planned. */
+function walkingMs(stops: readonly Stop[], stop: Stop): number {
+  const before = stops[stops.indexOf(stop) - 1];
+  if (!before) return 0;
+  return Math.max(0, toMs(stop.eta) - toMs(before.eta) - serviceMs(before));
+}
+
+function paceOf({ stops, done }: Round): number {
+  const ratios = stops.flatMap((stop, i): number[] => {
+    const before = stops[i - 1];
+    const was = before && done.get(before.stop);
+    const is = done.get(stop.stop);
+    if (!before || !was || !is) return [];
+    const planned = walkingMs(stops, stop) + serviceMs(stop);
+    return [(toMs(is.at) - toMs(was.at)) / planned];
+  });
+  if (ratios.length < PACE_FROM_STOPS) return 1;
+  const middle = ratios.sort((a, b) => a - b)[Math.floor(ratios.length / 2)]!;
+  return Math.min(SLOWEST, Math.max(FASTEST, middle));
+}
+
+/** A donor as it stands at the stop. */
+export interface DonorNow extends Donor {
+  /** `instead`: takes the place of a planned male that was spoiled or not found. */
+  readonly state: 'planned' | 'instead';
+}
+
+/**
+ * The males to use at a stop: those planned, with each one that proved unfit replaced by a spare male in hand of the
+ * same variety, from another plant first, the least used first. A female that would get nothing may get her own
+ * plant's pollen unless that is never allowed.
+ *
+ * @example donorsNow(stop, round, journal).map(({ state }) => state) // ['planned', 'instead'] when one was spoiled
+ */
+export function donorsNow(
+  stop: Extract<Stop, { kind: 'pollinate' }>,
+  round: Round,
+  journal: Journal,
+): DonorNow[] {
+  const flowers = journal.all('flower');
+  const fit = (donor: Donor): boolean => !flowers.get(donor.flower)?.spoiled;
+  const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
+  const never = journal.all('variety').get(stop.variety)?.ownPollen === 'never';
+  const candidates = malesInHand(stop.variety, round, journal);
+  while (donors.length < stop.donors.length) {
+    const unused = candidates.filter(({ flower }) => !donors.some((donor) => donor.flower === flower));
+    const next =
+      unused.find(({ plant }) => plant !== stop.plant) ??
+      (donors.length === 0 && !never ? unused[0] : undefined);
+    if (!next) break;
+    donors.push({ ...next, state: 'instead' });
+  }
+  return donors;
+}
+
+/** Fit males of a variety that were picked or stand in water, least used first. */
+function malesInHand(variety: string, round: Round, journal: Journal): Donor[] {
+  const uses = new Map<string, number>();
+  for (const stop of round.stops) {
+    if (stop.kind !== 'pollinate') continue;
+    for (const { flower } of stop.donors) uses.set(flower, (uses.get(flower) ?? 0) + 1);
+  }
+  const plants = journal.all('plant');
+  return journal
+    .flowersOf(round.morning)
+    .filter(
+      (flower) =>
+        flower.sex === 'male' &&
+        !flower.spoiled &&
+        (flower.picked || flower.cover?.method === 'indoors') &&
+        plants.get(flower.plant)?.variety === variety,
+    )
+    .map(({ plant, flower }) => ({ plant, flower }))
+    .sort((a, b) => (uses.get(a.flower) ?? 0) - (uses.get(b.flower) ?? 0) || (a.flower < b.flower ? -1 : 1));
+}

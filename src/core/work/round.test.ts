@@ -1,0 +1,244 @@
+import { liveSeason } from '../../../demo/season';
+import { purityOf } from '../purity/purityOf';
+import { flowerRows } from '../records/flowerRows';
+import { plantLabel } from '../records/plantLabel';
+import type { Fact, StoredEntry } from '../journal/entry';
+import type { PollinateStop } from '../journal/kinds/round';
+import { Journal } from '../journal/journal';
+import { entryOf } from '../journal/testEntry';
+import { walkId } from '../journal/kinds/scout';
+import { planRound } from './route/planRound';
+import { placesOf } from '../garden/places';
+import { todayOf } from './today';
+import { morningOf, roundOf, roundVarieties, obstaclesOf } from './morning';
+import { donorsNow, progressOf } from './progress';
+import { replannedStops, stopsOf } from './stops';
+import { scoutVisitFacts, type ScoutVisit } from './scoutVisit';
+
+const MORNING = '2026-07-19';
+const SEASON = liveSeason();
+
+/** The demo's evening, to go on from. */
+class Evening {
+  readonly journal = new Journal();
+  #count = 0;
+  #now = Date.parse('2026-07-18T18:30:00Z');
+  constructor() {
+    this.journal.add(SEASON);
+  }
+
+  say(...facts: readonly Fact[]): StoredEntry[] {
+    const entries = facts.map((fact) => {
+      this.#count += 1;
+      this.#now += 1000;
+      const id = `new-${this.#count}`;
+      const lamport = this.journal.lamport + this.#count;
+      const at = new Date(this.#now).toISOString();
+      return entryOf(fact, { id, lamport, at, device: 'd', action: `a${this.#count}` });
+    });
+    this.journal.add(entries);
+    return entries;
+  }
+
+  to(instant: string): void {
+    this.#now = Date.parse(instant);
+  }
+
+  newId = (): string => `flower-${(this.#count += 1)}`;
+}
+
+const garden = (journal: Journal) => journal.all('garden').get('')!;
+
+const visit = (plant: string, female: number, male: number): ScoutVisit => ({
+  plant,
+  morning: MORNING,
+  eve: { female, male },
+  green: { female: 0, male: 1 },
+  method: 'tape',
+});
+
+function supplies(evening: Evening, plant: string, tags: readonly string[]) {
+  const { journal, newId } = evening;
+  return {
+    walk: journal.all('walk').get(walkId(plant, MORNING)),
+    flowers: journal.all('flower'),
+    newId,
+    tags,
+  };
+}
+
+function unseenPlant(journal: Journal): string {
+  const walks = journal.all('walk');
+  return [...journal.all('plant').keys()].find((plant) => !walks.has(walkId(plant, MORNING)))!;
+}
+
+function planned(journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')) {
+  const { pairing } = morningOf(journal, MORNING);
+  return planRound({
+    pairs: pairing.pairs,
+    varieties: roundVarieties(journal, garden(journal), pairing, MORNING),
+    places: placesOf(journal.all('plant').values(), journal.all('bed')),
+    obstacles: obstaclesOf(journal),
+    from,
+    inHand: new Set(),
+  });
+}
+
+test('a visit covers each eve bud and tags each female', () => {
+  const evening = new Evening();
+  const plant = unseenPlant(evening.journal);
+  evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011', 'K021'])));
+  const { flowers, eve } = evening.journal.all('walk').get(walkId(plant, MORNING))!;
+  expect(eve).toEqual({ female: 2, male: 1 });
+  expect(flowers.map((id) => evening.journal.all('flower').get(id)!.code)).toEqual(['K001', 'K011', '']);
+});
+
+test('a corrected visit keeps the flowers and tags that stay', () => {
+  const evening = new Evening();
+  const plant = unseenPlant(evening.journal);
+  evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011'])));
+  const before = evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers;
+  const size = evening.journal.size;
+  evening.say(...scoutVisitFacts(visit(plant, 1, 2), supplies(evening, plant, ['K099'])));
+  const after = evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers;
+  expect(after).toHaveLength(3);
+  expect(after).toEqual(expect.arrayContaining([before[0]!, before[2]!]));
+  expect(evening.journal.all('flower').has(before[1]!)).toBe(false);
+  // Nothing stored was changed: two amendments were added.
+  expect(evening.journal.size).toBe(size + 2);
+  evening.say(...scoutVisitFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
+  expect(evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers).toEqual([]);
+});
+
+test('the two-day order (common practice, no source): what is covered in the evening is picked and brushed in the morning', () => {
+  // Common practice, no source: evening before, then morning (handbook §2, §7).
+  const { journal, say } = (() => {
+    const evening = new Evening();
+    evening.to('2026-07-19T04:10:00Z');
+    return { journal: evening.journal, say: evening.say.bind(evening) };
+  })();
+  const stops = stopsOf(planned(journal));
+  say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, MORNING)!;
+  expect(progressOf(round(), 0, new Map())).toMatchObject({ at: 0, left: stops.length });
+  for (const stop of stops) {
+    if (stop.kind === 'pick') {
+      say({
+        kind: 'picked',
+        body: { round: 'r', stop: stop.stop, plant: stop.plant, flowers: stop.flowers, spoiled: [] },
+      });
+    } else {
+      const donors = donorsNow(stop, round(), journal).map(({ plant, flower }) => ({ plant, flower }));
+      say({
+        kind: 'pollinated',
+        body: {
+          flower: stop.flower,
+          plant: stop.plant,
+          round: 'r',
+          stop: stop.stop,
+          donors,
+          found: 'shut',
+          method: 'maleFlower',
+          shutAgain: true,
+          tagged: true,
+        },
+      });
+    }
+  }
+  expect(progressOf(round(), 0, new Map()).left).toBe(0);
+  const kept = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
+  const grades = kept.map(({ flower, variety }) => [
+    journal.all('variety').get(variety)!.seedSource,
+    purityOf(journal, garden(journal), journal.all('flower').get(flower)!)!.grade,
+  ]);
+  for (const [source, grade] of grades) if (source === 'ownGuarded') expect(grade).toBe('true');
+  expect(todayOf(journal, garden(journal), Date.parse('2026-07-19T06:00:00Z')).tasks.next.kind).not.toBe(
+    'round',
+  );
+});
+
+test('a spoiled male is replaced by one in hand of the same variety, from another plant', () => {
+  const evening = new Evening();
+  const { journal } = evening;
+  evening.to('2026-07-19T04:10:00Z');
+  const stops = stopsOf(planned(journal));
+  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  const pollinating = stops.find(
+    (stop): stop is PollinateStop => stop.kind === 'pollinate' && stop.donors.length > 1,
+  )!;
+  const [bad] = pollinating.donors;
+  for (const stop of stops) {
+    if (stop.kind !== 'pick') continue;
+    const spoiled = stop.flowers.filter((flower) => flower === bad!.flower);
+    const flowers = stop.flowers.filter((flower) => flower !== bad!.flower);
+    evening.say({
+      kind: 'picked',
+      body: {
+        round: 'r',
+        stop: stop.stop,
+        plant: stop.plant,
+        flowers,
+        spoiled: spoiled.map((flower) => ({ flower, why: 'hole' as const })),
+      },
+    });
+  }
+  const donors = donorsNow(pollinating, roundOf(journal, MORNING)!, journal);
+  expect(donors.map(({ flower }) => flower)).not.toContain(bad!.flower);
+  for (const { plant } of donors) expect(journal.all('plant').get(plant)!.variety).toBe(pollinating.variety);
+});
+
+test('the pace of the grower moves the end, and what comes too late is named', () => {
+  const evening = new Evening();
+  const { journal } = evening;
+  const stops = stopsOf(planned(journal));
+  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  const slow = Date.parse(stops[0]!.eta);
+  stops.slice(0, 6).forEach((stop, i) => {
+    evening.to(new Date(slow + i * 600_000).toISOString());
+    const where = { round: 'r', stop: stop.stop, plant: stop.plant };
+    if (stop.kind === 'pick')
+      evening.say({ kind: 'picked', body: { ...where, flowers: stop.flowers, spoiled: [] } });
+    else evening.say({ kind: 'missed', body: { ...where, flower: stop.flower, why: 'broke' } });
+  });
+  const round = roundOf(journal, MORNING)!;
+  const now = slow + 6 * 600_000;
+  const plannedSpan = Date.parse(stops.at(-1)!.eta) - Date.parse(stops[6]?.eta ?? stops.at(-1)!.eta);
+  const { finish, at } = progressOf(round, now, new Map());
+  expect(at).toBe(6);
+  expect(finish - now).toBeGreaterThan(plannedSpan);
+  const shut = new Map(stops.map(({ variety }) => [variety, now]));
+  const late = progressOf(round, now, shut).tooLate;
+  expect(late).toEqual(
+    stops
+      .slice(7)
+      .filter(({ kind }) => kind === 'pollinate')
+      .map(({ stop }) => stop),
+  );
+});
+
+test('a new plan has what is done first', () => {
+  const evening = new Evening();
+  const { journal } = evening;
+  const stops = stopsOf(planned(journal));
+  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  const first = stops[0]!;
+  if (first.kind !== 'pick') throw new Error('a round begins with picking');
+  evening.say({
+    kind: 'picked',
+    body: { round: 'r', stop: first.stop, plant: first.plant, flowers: first.flowers, spoiled: [] },
+  });
+  const again = replannedStops(roundOf(journal, MORNING)!, [...stops].reverse());
+  expect(again[0]).toEqual(first);
+  expect(again.map(({ stop }) => stop).sort()).toEqual(stops.map(({ stop }) => stop).sort());
+});
+
+test('the table of flowers has a row for each flower', () => {
+  const { journal } = new Evening();
+  const rows = flowerRows(journal, garden(journal), '2026-07-18');
+  expect(rows).toHaveLength(journal.all('flower').size);
+  const pollinated = rows.filter((row) => row.pollinated_at !== '');
+  expect(pollinated.length).toBeGreaterThan(100);
+  expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');
+  for (const row of pollinated) expect(row.fathers).toMatch(/^[A-D]\d·\d( [A-D]\d·\d)*$/);
+  expect(plantLabel(journal, 'nobody')).toBe('?');
+});

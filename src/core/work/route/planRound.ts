@@ -1,0 +1,210 @@
+import { GATE, type Place } from '../../garden/places';
+import type { Segment } from '../../garden/segments';
+import { walkingDistance, type DistanceFunction } from '../../garden/walking';
+import type { Donor } from '../../journal/kinds/round';
+import { reason, type Reason } from '../../text/reason';
+import { MS_PER_MINUTE } from '../../time/calendar';
+import type { Pair } from '../pairing/pairFlowers';
+import { shortTour } from './tour';
+
+/** When a variety's flowers can be worked; UTC milliseconds. */
+export interface WorkingHours {
+  readonly opens: number;
+  readonly lastSafe: number;
+}
+
+export interface RoundVariety {
+  readonly variety: string;
+  readonly hours: WorkingHours;
+  /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
+  readonly weight: number;
+}
+
+export interface RoundRequest {
+  readonly pairs: readonly Pair[];
+  readonly varieties: readonly RoundVariety[];
+  readonly places: ReadonlyMap<string, Place>;
+  /** What one has to walk round. */
+  readonly obstacles: readonly Segment[];
+  /** Earliest start, UTC milliseconds. */
+  readonly from: number;
+  /** Males already cut and stood in water need no picking. */
+  readonly inHand: ReadonlySet<string>;
+}
+
+interface PlannedStopBase {
+  readonly plant: string;
+  readonly variety: string;
+  /** UTC milliseconds. */
+  readonly eta: number;
+}
+
+export interface PlannedPick extends PlannedStopBase {
+  readonly kind: 'pick';
+  readonly flowers: readonly string[];
+}
+
+export interface PlannedPollination extends PlannedStopBase {
+  readonly kind: 'pollinate';
+  readonly flower: string;
+  readonly donors: readonly Donor[];
+  /** Reached only after the last safe moment. */
+  readonly late: boolean;
+}
+
+export type PlannedStop = PlannedPick | PlannedPollination;
+
+export type RouteReason = 'byVariety' | 'picksFirst' | 'late';
+
+export interface RoundPlan {
+  readonly stops: readonly PlannedStop[];
+  readonly start: number;
+  readonly finish: number;
+  /** The latest start at which nothing is late; `undefined` when even the earliest is too late. */
+  readonly latestStart: number | undefined;
+  readonly walkingM: number;
+  readonly reasons: readonly Reason<RouteReason>[];
+}
+
+/** Times of the work and the walking. Our defaults, to be outweighed by the grower's own pace. */
+export const PICK_MS = 25_000;
+export const POLLINATE_MS = 75_000;
+const WALKING_M_PER_MS = 0.8 / 1000;
+
+/** The work of one variety. */
+interface Block {
+  readonly variety: RoundVariety;
+  readonly picks: readonly { readonly plant: string; readonly flowers: readonly string[] }[];
+  readonly females: readonly Pair[];
+}
+
+/**
+ * Plans the order of a round: one variety after another, so that brush and hands carry one pollen at a time; within
+ * each, all its males first, then its females, each by a short tour; varieties in the order that saves most.
+ *
+ * Orders of up to six varieties are all tried; more go by their last safe time. A heuristic: within a variety,
+ * picking on the way could be a little shorter.
+ *
+ * @example planRound({ ...request, pairs: [] }).stops // []
+ */
+export function planRound(request: RoundRequest): RoundPlan {
+  const blocks = blocksOf(request);
+  const best = bestSchedule(blocks, request);
+  const late = best.stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
+  return {
+    ...best,
+    latestStart: latestStart(best.stops, blocks),
+    reasons: [
+      reason('byVariety', { count: blocks.length }),
+      reason('picksFirst'),
+      ...(late > 0 ? [reason('late' as const, { count: late })] : []),
+    ],
+  };
+}
+
+function blocksOf({ pairs, varieties, inHand }: RoundRequest): Block[] {
+  return varieties.flatMap((variety): Block[] => {
+    const females = pairs.filter((pair) => pair.variety === variety.variety && pair.donors.length > 0);
+    if (females.length === 0) return [];
+    const flowersOf = new Map<string, Set<string>>();
+    for (const { plant, flower } of females.flatMap(({ donors }) => donors)) {
+      if (inHand.has(flower)) continue;
+      flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(flower));
+    }
+    const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, flowers: [...flowers] }));
+    return [{ variety, picks, females }];
+  });
+}
+
+/** An order of the blocks with the times that follow from it. */
+interface Schedule {
+  readonly stops: readonly PlannedStop[];
+  readonly start: number;
+  readonly finish: number;
+  readonly walkingM: number;
+  /** Worth of the females reached in time. */
+  readonly saved: number;
+}
+
+const MOST_TRIED = 6;
+
+function bestSchedule(blocks: readonly Block[], request: RoundRequest): Schedule {
+  const distance = walkingDistance(request.obstacles);
+  const bySafety = [...blocks].sort((a, b) => a.variety.hours.lastSafe - b.variety.hours.lastSafe);
+  if (blocks.length > MOST_TRIED) return scheduleOf(bySafety, request, distance);
+  let best: Schedule | undefined;
+  for (const order of permutations(bySafety)) {
+    const tried = scheduleOf(order, request, distance);
+    if (!best || tried.saved > best.saved || (tried.saved === best.saved && tried.finish < best.finish)) {
+      best = tried;
+    }
+  }
+  return best ?? scheduleOf([], request, distance);
+}
+
+function* permutations<T>(items: readonly T[]): Generator<readonly T[]> {
+  if (items.length === 0) yield [];
+  for (const [i, first] of items.entries()) {
+    for (const rest of permutations(items.toSpliced(i, 1))) yield [first, ...rest];
+  }
+}
+
+function scheduleOf(
+  order: readonly Block[],
+  { places, from }: RoundRequest,
+  distance: DistanceFunction,
+): Schedule {
+  const stops: PlannedStop[] = [];
+  const start = Math.max(from, order[0]?.variety.hours.opens ?? from);
+  let now = start;
+  let here = GATE;
+  let walkingM = 0;
+  let saved = 0;
+  const placeOf = (plant: string): Place => places.get(plant) ?? here;
+  const arriveAt = (plant: string, opens: number): number => {
+    const there = placeOf(plant);
+    const metres = distance(here, there);
+    walkingM += metres;
+    here = there;
+    now = Math.max(now + metres / WALKING_M_PER_MS, opens);
+    return now;
+  };
+  const tour = (plants: readonly { readonly plant: string }[]): number[] =>
+    shortTour(
+      here,
+      plants.map(({ plant }) => placeOf(plant)),
+      distance,
+    );
+  for (const { variety, picks, females } of order) {
+    const { opens, lastSafe } = variety.hours;
+    for (const i of tour(picks)) {
+      const pick = picks[i]!;
+      stops.push({ kind: 'pick', ...pick, variety: variety.variety, eta: arriveAt(pick.plant, opens) });
+      now += PICK_MS * pick.flowers.length;
+    }
+    for (const i of tour(females)) {
+      const { plant, flower, donors } = females[i]!;
+      const eta = arriveAt(plant, opens);
+      const late = eta > lastSafe;
+      stops.push({ kind: 'pollinate', plant, flower, donors, variety: variety.variety, eta, late });
+      if (!late) saved += variety.weight;
+      now += POLLINATE_MS;
+    }
+  }
+  return { stops, start, finish: now, walkingM, saved };
+}
+
+/** How much later one could start: the smallest slack of any flower, by the times of this schedule. */
+function latestStart(stops: readonly PlannedStop[], blocks: readonly Block[]): number | undefined {
+  const lastSafe = new Map(blocks.map(({ variety }) => [variety.variety, variety.hours.lastSafe]));
+  const slack = stops.reduce(
+    (least, stop) =>
+      stop.kind === 'pollinate'
+        ? Math.min(least, (lastSafe.get(stop.variety) ?? Infinity) - stop.eta)
+        : least,
+    Infinity,
+  );
+  const start = stops[0]?.eta;
+  if (start === undefined || slack < 0 || slack === Infinity) return undefined;
+  return Math.floor((start + slack) / MS_PER_MINUTE) * MS_PER_MINUTE;
+}

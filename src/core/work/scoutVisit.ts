@@ -1,0 +1,73 @@
+import type { BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
+import type { Fact } from '../journal/entry';
+import type { Flower, Walk } from '../journal/state';
+import type { Day } from '../time/types';
+
+/** What the grower counted and covered at one plant on the evening walk. */
+export interface ScoutVisit {
+  readonly plant: string;
+  readonly morning: Day;
+  readonly eve: BudCount;
+  readonly green: BudCount;
+  readonly method: CoverMethod;
+}
+
+export interface ScoutVisitContext {
+  /** The visit already recorded, when it is being corrected. */
+  readonly walk: Walk | undefined;
+  readonly flowers: ReadonlyMap<string, Flower>;
+  readonly newId: () => string;
+  /** Tags for females not yet tagged, as many as may be needed. */
+  readonly tags: readonly string[];
+}
+
+type CoveredFlower = { readonly flower: string; readonly sex: Sex; readonly code: string };
+
+/**
+ * The facts of a visit: what was scouted, and the flowers covered or marked, one for each eve bud. Correcting a visit
+ * amends the entries it made before and keeps the flowers and tags that stay.
+ *
+ * @example scoutVisitFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
+ */
+export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): Fact[] {
+  const { plant, morning, eve, green, method } = visit;
+  const scouted = { plant, morning, eve, green };
+  const flowers = (['female', 'male'] as const).flatMap((sex) => flowersFor(sex, eve[sex], context));
+  const covered = { plant, morning, method, flowers };
+  return [
+    factOrAmendment('scouted', scouted, context.walk?.scoutedEntry),
+    ...coveredFact(covered, context.walk?.coveredEntry),
+  ];
+}
+
+function flowersFor(
+  sex: Sex,
+  count: number,
+  { walk, flowers, newId, tags }: ScoutVisitContext,
+): CoveredFlower[] {
+  const kept = (walk?.flowers ?? [])
+    .map((id) => flowers.get(id))
+    .filter((flower): flower is Flower => flower?.sex === sex)
+    .slice(0, count)
+    .map(({ flower, code }): CoveredFlower => ({ flower, sex, code }));
+  const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredFlower => {
+    return { flower: newId(), sex, code: sex === 'female' ? (tags[i] ?? '') : '' };
+  });
+  return [...kept, ...fresh];
+}
+
+type CoveredBody = Extract<Fact, { kind: 'covered' }>['body'];
+
+function coveredFact(body: CoveredBody, before: string | undefined): Fact[] {
+  if (body.flowers.length > 0) return [factOrAmendment('covered', body, before)];
+  return before === undefined ? [] : [{ kind: 'struck', body: { target: before } }];
+}
+
+function factOrAmendment<K extends 'scouted' | 'covered'>(
+  kind: K,
+  body: Extract<Fact, { kind: K }>['body'],
+  before: string | undefined,
+): Fact {
+  if (before !== undefined) return { kind: 'amended', body: { target: before, of: kind, body } };
+  return { kind, body } as Fact;
+}

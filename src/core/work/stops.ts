@@ -1,0 +1,50 @@
+import type { Stop } from '../journal/kinds/round';
+import type { Round } from '../journal/state';
+import { toInstant } from '../time/calendar';
+import type { PlannedStop, RoundPlan } from './route/planRound';
+
+/**
+ * The stops of a plan as they are recorded. A stop is named after its first flower, so a new plan of the same morning
+ * knows which stops are done.
+ *
+ * @example stopsOf({ stops: [] }) // []
+ */
+export const stopsOf = (plan: Pick<RoundPlan, 'stops'>): Stop[] => plan.stops.map(stopOf);
+
+function stopOf(planned: PlannedStop): Stop {
+  const eta = toInstant(planned.eta);
+  const { plant, variety } = planned;
+  if (planned.kind === 'pick') {
+    const { flowers } = planned;
+    return { stop: `pick-${flowers[0]}`, kind: 'pick', plant, variety, flowers, eta };
+  }
+  const { flower, donors } = planned;
+  // Stored in every round since the first: the prefix is part of the file format.
+  return { stop: `dab-${flower}`, kind: 'pollinate', plant, variety, flower, donors, eta };
+}
+
+/**
+ * Stops of a new plan for a round under way: what is done stays in front, in the order it was done.
+ *
+ * @example replannedStops(round, fresh).slice(0, 1) // the stop that was done first
+ */
+export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
+  const done = round.stops.filter(({ stop }) => round.done.has(stop));
+  const doneIds = new Set(done.map(({ stop }) => stop));
+  return [...done, ...fresh.filter(({ stop }) => !doneIds.has(stop))];
+}
+
+/**
+ * The females that a round leads to.
+ *
+ * @example plannedFlowers(undefined).size // 0
+ */
+export const plannedFlowers = (round: Round | undefined): ReadonlySet<string> =>
+  new Set(round?.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.flower] : [])));
+
+/**
+ * The stops of a round that are still to do.
+ *
+ * @example stopsLeft(round).length // 0 when it is finished
+ */
+export const stopsLeft = (round: Round): Stop[] => round.stops.filter(({ stop }) => !round.done.has(stop));

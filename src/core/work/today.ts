@@ -1,0 +1,173 @@
+import { guidedCropOf, type CropId } from '../crops/catalogue';
+import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
+import type { Journal } from '../journal/journal';
+import { walkId, type CoverMethod } from '../journal/kinds/scout';
+import type { Garden, Plant } from '../journal/state';
+import type { OpeningWindow } from '../opening/openingWindow';
+import { windowsOf } from '../opening/windowsOf';
+import { seasonAt } from '../season/seasons';
+import { addDays, dayAt, MS_PER_MINUTE, toMs } from '../time/calendar';
+import { sunTimes, type SunTimes } from '../time/sun';
+import type { Day } from '../time/types';
+import type { DayWeather } from '../weather/dayWeather';
+import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
+import { morningOf, type Morning } from './morning';
+import type { Shortage } from './pairing/pairFlowers';
+import { PICK_MS, POLLINATE_MS } from './route/planRound';
+import { plannedFlowers, stopsLeft } from './stops';
+
+/** The mornings that a moment serves, and their hours. */
+export interface ServedMornings {
+  readonly day: Day;
+  /** The morning the ribbon, the round and the shortages are about: today's until its flowers shut. */
+  readonly morning: Day;
+  /** The morning that the evening walk prepares. */
+  readonly walkMorning: Day;
+  readonly windows: ReadonlyMap<CropId, OpeningWindow>;
+  readonly weather: DayWeather | undefined;
+}
+
+export interface Today extends ServedMornings {
+  readonly sun: SunTimes;
+  readonly tasks: DayTasks;
+  readonly shortages: readonly Shortage[];
+  readonly supplies: Supplies;
+  readonly looks: readonly Fruit[];
+  /** Plants still in the ground, and those the coming walk has visited. */
+  readonly plants: number;
+  readonly visited: number;
+}
+
+/** What to carry on the round. */
+export interface Supplies {
+  readonly tapeStrips: number;
+  readonly bags: number;
+  readonly ties: number;
+  readonly tags: number;
+}
+
+/**
+ * Which morning the round is about, and which the evening walk, at a time.
+ *
+ * @example servedAt(journal, garden, evening).walkMorning // the next day, '2026-07-19'
+ */
+export function servedAt(journal: Journal, garden: Garden, now: number): ServedMornings {
+  const day = dayAt(now, garden.zone);
+  const crops = growingCrops(journal);
+  const todays = windowsOf(journal, garden, day, crops);
+  const lastSafe = edge(todays, (window) => window.lastSafe, Math.max);
+  const opens = edge(todays, (window) => window.opens[0], Math.min);
+  const over = lastSafe === undefined ? false : now > lastSafe + LATE_BUT_TRY_MS;
+  const morning = over ? addDays(day, 1) : day;
+  return {
+    day,
+    morning,
+    walkMorning: opens !== undefined && now < opens ? day : addDays(day, 1),
+    windows: over ? windowsOf(journal, garden, morning, crops) : todays,
+    weather: journal.all('weather').get(morning),
+  };
+}
+
+/**
+ * Everything Today shows, from the journal and the time.
+ *
+ * @example todayOf(journal, garden, evening).tasks.next.kind // 'walk'
+ */
+export function todayOf(journal: Journal, garden: Garden, now: number): Today {
+  const at = servedAt(journal, garden, now);
+  const { day, morning, walkMorning, windows } = at;
+  const served = morningOf(journal, morning);
+  const planned = plannedFlowers(served.round);
+  const unplanned = served.females.filter(({ flower }) => !planned.has(flower)).length;
+  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
+  const { plants, visited } = walked(journal, walkMorning);
+  const sun = sunTimes(day, garden);
+  return {
+    ...at,
+    sun,
+    tasks: dayTasks({
+      now,
+      sunset: sun.sunset,
+      round: {
+        stopsLeft: served.round ? stopsLeft(served.round).length : 0,
+        waiting: unplanned,
+        opens: edge(windows, (window) => window.opens[0], Math.min),
+        lastSafe: edge(windows, (window) => window.lastSafe, Math.max),
+        minutes: roundMinutes(served),
+      },
+      walk: { plants, visited },
+      looks: { due: looks.length },
+    }),
+    shortages: served.pairing.shortages,
+    supplies: suppliesFor(served),
+    looks,
+    plants,
+    visited,
+  };
+}
+
+function edge(
+  windows: ReadonlyMap<CropId, OpeningWindow>,
+  of: (window: OpeningWindow) => number,
+  pick: (...numbers: number[]) => number,
+): number | undefined {
+  return windows.size === 0 ? undefined : pick(...Array.from(windows.values(), of));
+}
+
+/**
+ * Plants in the ground that the evening walk leads to: those of guided crops.
+ *
+ * @example plantsToWalk(new Journal()) // []
+ */
+export function plantsToWalk(journal: Journal): Plant[] {
+  const varieties = journal.all('variety');
+  return [...journal.all('plant').values()].filter(({ variety, removed }) => {
+    const crop = varieties.get(variety)?.crop;
+    return !removed && crop !== undefined && guidedCropOf(crop) !== undefined;
+  });
+}
+
+/**
+ * Guided crops with at least one plant in the ground, or, before planting, those of the varieties described.
+ *
+ * @example growingCrops(new Journal()) // []
+ */
+export function growingCrops(journal: Journal): CropId[] {
+  const varieties = journal.all('variety');
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
+  const crops = [...new Set(ids)].flatMap((id) => varieties.get(id)?.crop ?? []);
+  return [...new Set(crops)].filter((crop) => guidedCropOf(crop));
+}
+
+function walked(journal: Journal, morning: Day): { plants: number; visited: number } {
+  const walks = journal.all('walk');
+  const plants = plantsToWalk(journal);
+  const visited = plants.filter(({ plant }) => walks.has(walkId(plant, morning))).length;
+  return { plants: plants.length, visited };
+}
+
+/** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */
+function roundMinutes({ round, females, males, pairing }: Morning): number {
+  const left = round && stopsLeft(round);
+  const walking = 10_000;
+  if (left && left.length > 0) {
+    const last = toMs(left.at(-1)!.eta) - toMs(left[0]!.eta) + POLLINATE_MS;
+    return Math.max(1, Math.round(last / MS_PER_MINUTE));
+  }
+  const toPick = males.length - pairing.spare.length;
+  const ms = females.length * (POLLINATE_MS + walking) + toPick * (PICK_MS + walking / 2);
+  return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
+}
+
+/** A covered female takes two fresh strips, or a new tie or bag, and a tag (common practice, no source). */
+function suppliesFor({ females }: Morning): Supplies {
+  const count = (...methods: CoverMethod[]): number =>
+    females.filter(({ cover }) => cover && methods.includes(cover.method)).length;
+  return {
+    tapeStrips: 2 * count('tape'),
+    bags: count('bag'),
+    ties: count('cord', 'peg'),
+    tags: females.length,
+  };
+}

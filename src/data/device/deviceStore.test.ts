@@ -1,0 +1,56 @@
+import { DEFAULT_SETTINGS, DeviceStore } from './deviceStore';
+import { MemoryStore } from '../memoryStore';
+
+test('a new device has an id of its own, opens on the demo, and keeps both', async () => {
+  const store = new MemoryStore();
+  const device = await DeviceStore.open(store);
+  expect(device.current).toEqual({ demo: true });
+  expect(device.settings).toEqual(DEFAULT_SETTINGS);
+  expect((await DeviceStore.open(store)).id).toBe(device.id);
+  expect((await DeviceStore.open(new MemoryStore())).id).not.toBe(device.id);
+});
+
+test('settings, gardens and backups are stored, and listeners are called', async () => {
+  const store = new MemoryStore();
+  const device = await DeviceStore.open(store);
+  let told = 0;
+  const stop = device.subscribe(() => (told += 1));
+  await device.setSettings({ units: 'imperial' });
+  await device.listGarden({ id: 'g1', name: 'Wren Cottage' });
+  await device.listGarden({ id: 'g1', name: 'Wren House' });
+  await device.setCurrent({ demo: false, garden: 'g1' });
+  await device.noteBackup('g1', 123);
+  stop();
+  const again = await DeviceStore.open(store);
+  expect(told).toBe(5);
+  expect(again.settings).toEqual({ ...DEFAULT_SETTINGS, units: 'imperial' });
+  expect(again.gardens).toEqual([{ id: 'g1', name: 'Wren House' }]);
+  expect(again.current).toEqual({ demo: false, garden: 'g1' });
+  expect(again.lastBackup('g1')).toBe(123);
+});
+
+test('a garden that is forgotten gives way to the demo', async () => {
+  const device = await DeviceStore.open(new MemoryStore());
+  await device.listGarden({ id: 'g1', name: 'Wren Cottage' });
+  await device.setCurrent({ demo: false, garden: 'g1' });
+  await device.forgetGarden('g1');
+  expect(device.gardens).toEqual([]);
+  expect(device.current).toEqual({ demo: true });
+});
+
+test('half-made input outlives a reload, and damage to it reads as nothing', async () => {
+  const store = new MemoryStore();
+  const device = await DeviceStore.open(store);
+  await device.writeDraft('visit', { eve: 2 });
+  expect(await (await DeviceStore.open(store)).readDraft('visit')).toEqual({ eve: 2 });
+  store.texts.set('draft/visit', '{"eve":');
+  expect(await device.readDraft('visit')).toBeUndefined();
+  await device.dropDraft('visit');
+  expect(store.texts.has('draft/visit')).toBe(false);
+});
+
+test('a device that refuses to store still has an id for the visit', async () => {
+  const store = new MemoryStore();
+  store.refuse = new Error('full');
+  expect((await DeviceStore.open(store)).id).not.toBe('');
+});

@@ -1,0 +1,167 @@
+import type { Units } from '@/core/text/units';
+import { newId, type ClockMemory } from '../clock';
+import { openChannel, type Channel } from '../channel';
+import { Subscribable } from '../subscribable';
+import { readJson, type Store } from '../storage';
+
+export type ThemeChoice = 'auto' | 'day' | 'night';
+export type HourStyle = 'auto' | 'h12' | 'h24';
+
+export interface Settings {
+  readonly theme: ThemeChoice;
+  readonly units: Units;
+  readonly hours: HourStyle;
+}
+
+export const DEFAULT_SETTINGS: Settings = { theme: 'auto', units: 'metric', hours: 'auto' };
+
+/** A garden stored on this device. */
+export interface GardenListing {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Which garden is open: the demo, or one's own by id. */
+export type Current = { readonly demo: true } | { readonly demo: false; readonly garden: string };
+
+interface Memory {
+  readonly device: string;
+  readonly settings: Settings;
+  readonly gardens: readonly GardenListing[];
+  readonly current: Current;
+  /** When each garden was last exported, UTC milliseconds. */
+  readonly backups: Readonly<Record<string, number>>;
+}
+
+const KEY = 'device';
+const CLOCK_KEY = 'demo-clock';
+
+/**
+ * What belongs to this device and not to a garden: who it is, settings, which garden is open, half-made input,
+ * the demo's clock. Shared by its tabs; the last writer wins.
+ */
+export class DeviceStore extends Subscribable {
+  readonly #store: Store;
+  readonly #channel: Channel<'changed' | ClockMemory>;
+  #memory: Memory;
+  #onClock: (clock: ClockMemory) => void = () => undefined;
+
+  private constructor(store: Store, memory: Memory) {
+    super();
+    this.#store = store;
+    this.#memory = memory;
+    this.#channel = openChannel('steady-trowel/device', (message) => {
+      if (message === 'changed') void this.#reread();
+      else this.#onClock(message);
+    });
+  }
+
+  static async open(store: Store): Promise<DeviceStore> {
+    const held = await readJson<Partial<Memory>>(store, KEY);
+    const memory: Memory = {
+      device: held?.device ?? newId(),
+      settings: { ...DEFAULT_SETTINGS, ...held?.settings },
+      gardens: held?.gardens ?? [],
+      current: held?.current ?? { demo: true },
+      backups: held?.backups ?? {},
+    };
+    const device = new DeviceStore(store, memory);
+    if (!held?.device) await device.#write({}).catch(() => undefined);
+    return device;
+  }
+
+  get id(): string {
+    return this.#memory.device;
+  }
+
+  get settings(): Settings {
+    return this.#memory.settings;
+  }
+
+  get gardens(): readonly GardenListing[] {
+    return this.#memory.gardens;
+  }
+
+  get current(): Current {
+    return this.#memory.current;
+  }
+
+  lastBackup(garden: string): number | undefined {
+    return this.#memory.backups[garden];
+  }
+
+  /** A snapshot that changes identity with every change. */
+  snapshot = (): unknown => this.#memory;
+
+  setSettings(settings: Partial<Settings>): Promise<void> {
+    return this.#write({ settings: { ...this.#memory.settings, ...settings } });
+  }
+
+  setCurrent(current: Current): Promise<void> {
+    return this.#write({ current });
+  }
+
+  /** Lists a garden, or gives it a new name. */
+  listGarden(listing: GardenListing): Promise<void> {
+    const others = this.#memory.gardens.filter(({ id }) => id !== listing.id);
+    return this.#write({ gardens: [...others, listing] });
+  }
+
+  forgetGarden(garden: string): Promise<void> {
+    const { current } = this.#memory;
+    return this.#write({
+      gardens: this.#memory.gardens.filter(({ id }) => id !== garden),
+      current: !current.demo && current.garden === garden ? { demo: true } : current,
+    });
+  }
+
+  noteBackup(garden: string, at: number): Promise<void> {
+    return this.#write({ backups: { ...this.#memory.backups, [garden]: at } });
+  }
+
+  readClock(): Promise<ClockMemory | undefined> {
+    return readJson<ClockMemory>(this.#store, CLOCK_KEY);
+  }
+
+  /** Saves the demo's clock and tells the other tabs. */
+  async writeClock(memory: ClockMemory): Promise<void> {
+    await this.#store.setItem(CLOCK_KEY, JSON.stringify(memory));
+    this.#channel.post(memory);
+  }
+
+  async forgetClock(): Promise<void> {
+    await this.#store.removeItem(CLOCK_KEY);
+  }
+
+  onClock(listener: (clock: ClockMemory) => void): void {
+    this.#onClock = listener;
+  }
+
+  /** Half-made input, so that a reload in the middle of a plant loses nothing. */
+  readDraft<T>(name: string): Promise<T | undefined> {
+    return readJson<T>(this.#store, `draft/${name}`);
+  }
+
+  writeDraft(name: string, draft: unknown): Promise<void> {
+    return this.#store.setItem(`draft/${name}`, JSON.stringify(draft));
+  }
+
+  dropDraft(name: string): Promise<void> {
+    return this.#store.removeItem(`draft/${name}`);
+  }
+
+  async #write(change: Partial<Memory>): Promise<void> {
+    this.#memory = { ...this.#memory, ...change };
+    this.tell();
+    await this.#store.setItem(KEY, JSON.stringify(this.#memory));
+    this.#channel.post('changed');
+  }
+
+  async #reread(): Promise<void> {
+    const held = await readJson<Memory>(this.#store, KEY);
+    if (!held) return;
+    // Which garden is open is each tab's own until it reloads.
+    this.#memory = { ...held, current: this.#memory.current };
+    this.tell();
+  }
+}

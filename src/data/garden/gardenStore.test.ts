@@ -1,0 +1,124 @@
+import { DEMO_GARDEN } from '../../../demo/phones';
+import { liveSeason } from '../../../demo/season';
+import type { Fact } from '@/core/journal/entry';
+import { Clock } from '../clock';
+import { GardenStore } from './gardenStore';
+import { MemoryStore } from '../memoryStore';
+
+const SEASON = liveSeason(5, '2026-06-20');
+const scouted = (plant: string): Fact => ({
+  kind: 'scouted',
+  body: { plant, morning: '2026-07-19', eve: { female: 1, male: 0 }, green: { female: 0, male: 0 } },
+});
+
+const open = (store: MemoryStore, device = 'phone'): Promise<GardenStore> =>
+  GardenStore.open({ garden: DEMO_GARDEN, store, device, clock: Clock.real() });
+
+test('what is recorded shows at once, is on disk after, and is there again when reopened', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  const saved = garden.record([scouted('p1')]);
+  await expect(saved).resolves.toBe('saved');
+  expect(garden.journal.all('walk').size).toBe(1);
+  const again = await open(store);
+  expect(again.journal.all('walk')).toEqual(garden.journal.all('walk'));
+  expect(again.complete).toBe(true);
+});
+
+test('a fact that does not fit its schema is refused before anything is written', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  const wrong = { kind: 'scouted', body: { plant: '', morning: 'soon' } } as unknown as Fact;
+  await expect(garden.record([wrong])).rejects.toThrow(/scouted: body\.plant/);
+  expect(store.texts.size).toBe(0);
+});
+
+test('a write that fails changes the state all the same, is kept, exported and tried again', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  store.refuse = new Error('');
+  await expect(garden.record([scouted('p1')])).resolves.toBe('unsaved');
+  await garden.record([scouted('p2')]);
+  expect(garden.journal.all('walk').size).toBe(2);
+  expect(garden.unsaved).toHaveLength(2);
+  expect(garden.allEntries()).toHaveLength(2);
+  store.refuse = undefined;
+  await garden.retryUnsaved();
+  expect(garden.unsaved).toHaveLength(0);
+  expect((await open(store)).journal.all('walk').size).toBe(2);
+  garden.close();
+});
+
+test('undo and redo survive a reload', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  await garden.record([scouted('p1')]);
+  await garden.record([scouted('p2')]);
+  const reopened = await open(store);
+  expect(await reopened.undo()).toBe(true);
+  expect([...reopened.journal.all('walk').keys()]).toEqual(['p1|2026-07-19']);
+  expect(await (await open(store)).redo()).toBe(true);
+  expect((await open(store)).journal.all('walk').size).toBe(2);
+});
+
+test('undo leaves alone what another device did, and says when there is nothing', async () => {
+  const store = new MemoryStore();
+  await (await open(store, 'other')).record([scouted('p1')]);
+  const garden = await open(store);
+  expect(await garden.undo()).toBe(false);
+  expect(garden.journal.all('walk').size).toBe(1);
+});
+
+test('two tabs see each other’s entries without a reload', async () => {
+  const store = new MemoryStore();
+  const [a, b] = [await open(store), await open(store)];
+  await Promise.all(
+    Array.from({ length: 100 }, async (_, i) => {
+      await a.record([scouted(`a${i}`)]);
+      await b.record([scouted(`b${i}`)]);
+    }),
+  );
+  await a.catchUp();
+  await b.catchUp();
+  expect(a.journal.all('walk').size).toBe(200);
+  expect(b.journal.all('walk').size).toBe(200);
+  expect((await open(store)).journal.all('walk').size).toBe(200);
+});
+
+test('a file is imported whole, and a second time changes nothing', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  await garden.importEntries(SEASON);
+  const flowers = garden.journal.all('flower').size;
+  await garden.importEntries(SEASON);
+  expect(garden.journal.size).toBe(SEASON.length);
+  expect(garden.journal.all('flower').size).toBe(flowers);
+  await expect(garden.importEntries([{ ...SEASON[0]!, id: 'x', garden: 'another' }])).rejects.toThrow();
+});
+
+test('a file that the device refuses leaves the garden as it was', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  store.refuse = new Error('full');
+  await expect(garden.importEntries(SEASON)).rejects.toThrow('full');
+  expect(garden.journal.size).toBe(0);
+});
+
+test('a new device takes a letter that no other device of the garden has', async () => {
+  const store = new MemoryStore();
+  await (await open(store)).importEntries(SEASON);
+  const garden = await open(store, 'third phone');
+  expect(['K', 'T']).not.toContain(garden.tags.letter);
+  await garden.record(garden.tags.ensureLetter());
+  expect((await open(store, 'third phone')).tags.letter).toBe(garden.tags.letter);
+  expect(garden.tags.next(3).every((tag) => tag.startsWith(garden.tags.letter))).toBe(true);
+});
+
+test('after a wipe nothing is written any more', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  await garden.record([scouted('p1')]);
+  await garden.wipe();
+  await garden.record([scouted('p2')]);
+  expect(store.texts.size).toBe(0);
+});

@@ -1,0 +1,288 @@
+import type { Entry, Fact, StoredEntry } from '@/core/journal/entry';
+import { KINDS } from '@/core/journal/kinds/kinds';
+import { Journal } from '@/core/journal/journal';
+import type { Garden } from '@/core/journal/state';
+import { SEASON_DAYS } from '@/core/season/seasons';
+import { addDays, dayAt, toInstant } from '@/core/time/calendar';
+import { openChannel, type Channel } from '../channel';
+import { newId, type Clock } from '../clock';
+import { idle } from '../idle';
+import { EntryLog, type Damage } from '../log/entryLog';
+import type * as Schema from '../schema/entrySchema';
+import { Subscribable } from '../subscribable';
+import { OwnActions } from './ownActions';
+import type { Store } from '../storage';
+import { Tags } from './tags';
+
+export interface OpenGarden {
+  readonly garden: string;
+  readonly store: Store;
+  readonly device: string;
+  readonly clock: Clock;
+}
+
+const RETRY_MS = 5_000;
+
+/**
+ * One open garden: its folded journal, and the only way to add to it.
+ *
+ * What is recorded shows at once and is on disk a moment later. A write that fails leaves its entries in
+ * `unsaved`: they are tried again, shown to the grower, and part of every export.
+ */
+export class GardenStore extends Subscribable {
+  readonly journal = new Journal();
+  readonly tags: Tags;
+  readonly clock: Clock;
+  readonly id: string;
+  readonly device: string;
+  readonly #log: EntryLog;
+  readonly #own: OwnActions;
+  readonly #channel: Channel<StoredEntry[] | 'wiped'>;
+  #unsaved: StoredEntry[] = [];
+  #damage: Damage[] = [];
+  #complete = false;
+  #version = 0;
+  #savedAny = false;
+  #retry: ReturnType<typeof setTimeout> | undefined;
+  #wiped = false;
+  #schema: typeof Schema | undefined;
+
+  private constructor({ garden, store, device, clock }: OpenGarden) {
+    super();
+    this.id = garden;
+    this.device = device;
+    this.clock = clock;
+    this.tags = new Tags(this.journal, device);
+    this.#own = new OwnActions(this.journal, device);
+    this.#log = new EntryLog(store);
+    this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
+      if (message === 'wiped') this.#markWiped();
+      else this.#take(message);
+    });
+  }
+
+  /**
+   * Opens a garden and resolves as soon as the recent entries are read; older ones follow in the background
+   * (`complete`).
+   */
+  static async open(spec: OpenGarden): Promise<GardenStore> {
+    const garden = new GardenStore(spec);
+    await garden.#readRecent();
+    return garden;
+  }
+
+  /** Changes with every change of the journal, the unsaved list or the damage found. */
+  get version(): number {
+    return this.#version;
+  }
+
+  /** Have the older entries been read too? */
+  get complete(): boolean {
+    return this.#complete;
+  }
+
+  get unsaved(): readonly StoredEntry[] {
+    return this.#unsaved;
+  }
+
+  get damage(): readonly Damage[] {
+    return this.#damage;
+  }
+
+  /** Has anything been written to disk since the garden was opened? */
+  get savedAny(): boolean {
+    return this.#savedAny;
+  }
+
+  /** Was the garden wiped, here or in another tab? Nothing more is written then. */
+  get wiped(): boolean {
+    return this.#wiped;
+  }
+
+  get described(): Garden | undefined {
+    return this.journal.all('garden').get('');
+  }
+
+  /**
+   * Writes down the facts of one tap.
+   *
+   * @returns `saved` once on disk, `unsaved` when the device refused; the state has changed either way.
+   * @throws Error when a fact does not fit its schema: a bug, since forms check before.
+   */
+  async record(facts: readonly Fact[]): Promise<'saved' | 'unsaved'> {
+    if (this.#wiped) return 'unsaved';
+    // Once fetched it is at hand, so that a tap is judged and shown before the next one comes. Where it cannot
+    // be had (a first visit cut off half-way), what the grower did still counts.
+    const schema =
+      this.#schema ?? (this.#schema = await import('../schema/entrySchema').catch(() => undefined));
+    const entries = this.#stamp(facts);
+    for (const entry of entries) {
+      const fault = schema?.faultOfEntry(entry);
+      if (fault)
+        throw new Error(`${entry.kind}: ${fault.field} should be ${fault.expected}, is ${fault.found}`);
+    }
+    return this.#commit(entries);
+  }
+
+  /** Takes back this device's last action; nothing when there is none. */
+  async undo(): Promise<boolean> {
+    return this.#strikeAll(this.#own.undoable);
+  }
+
+  /** Brings back what the last undo took. */
+  async redo(): Promise<boolean> {
+    return this.#strikeAll(this.#own.redoable);
+  }
+
+  /** The action that undo would take back. */
+  get lastAction(): readonly StoredEntry[] | undefined {
+    return this.#own.undoable;
+  }
+
+  /** Adds the entries of a file, all or none. */
+  async importEntries(entries: readonly StoredEntry[]): Promise<void> {
+    const fresh = entries.filter(({ id }) => !this.journal.has(id));
+    if (fresh.some(({ garden }) => garden !== this.id)) throw new Error('entries of another garden');
+    await this.#log.appendMany(fresh);
+    this.#savedAny = true;
+    this.#take(fresh);
+    this.#channel.post(fresh);
+  }
+
+  /** Every entry, those not yet on disk included: what an export holds. */
+  allEntries(): StoredEntry[] {
+    return [...this.journal.entries()];
+  }
+
+  /** Removes all entries from the device. */
+  async wipe(): Promise<void> {
+    this.#wiped = true;
+    clearTimeout(this.#retry);
+    await this.#log.clear();
+    this.#channel.post('wiped');
+  }
+
+  close(): void {
+    clearTimeout(this.#retry);
+    this.#channel.close();
+  }
+
+  /** Reads what other tabs wrote without our hearing of it. */
+  async catchUp(): Promise<void> {
+    if (!this.#complete || this.#wiped) return;
+    for await (const part of this.#log.read('')) this.#take(part.entries);
+  }
+
+  /** Tries to write the unsaved entries again. */
+  async retryUnsaved(): Promise<void> {
+    clearTimeout(this.#retry);
+    this.#retry = undefined;
+    if (this.#unsaved.length === 0 || this.#wiped) return;
+    const waiting = this.#unsaved;
+    try {
+      await this.#log.append(waiting);
+    } catch {
+      this.#retry = setTimeout(() => void this.retryUnsaved(), RETRY_MS);
+      return;
+    }
+    this.#unsaved = this.#unsaved.filter((entry) => !waiting.includes(entry));
+    this.#savedAny = true;
+    this.#changed();
+  }
+
+  /** A season's entries are read before the first screen, so that none of its tags is handed out twice. */
+  async #readRecent(): Promise<void> {
+    const today = dayAt(this.clock.now(), 'UTC');
+    const parts = this.#log.read(addDays(today, -SEASON_DAYS));
+    const first = await parts.next();
+    if (!first.done) this.#takePart(first.value);
+    if (first.done || first.value.last) this.#finish();
+    else void this.#readRest(parts);
+  }
+
+  async #readRest(parts: ReturnType<EntryLog['read']>): Promise<void> {
+    let last = false;
+    while (!last) {
+      // What the grower does now comes before what happened long ago.
+      await idle();
+      const part = await parts.next();
+      if (part.done) break;
+      this.#takePart(part.value);
+      ({ last } = part.value);
+    }
+    this.#finish();
+  }
+
+  #takePart(part: { readonly entries: readonly StoredEntry[]; readonly damage: readonly Damage[] }): void {
+    this.journal.add(part.entries);
+    this.#own.note(part.entries);
+    this.#damage = [...this.#damage, ...part.damage];
+  }
+
+  #finish(): void {
+    this.#complete = true;
+    this.#changed();
+    void this.#log.packWhenDue();
+  }
+
+  #take(entries: readonly StoredEntry[]): void {
+    if (entries.length === 0) return;
+    this.journal.add(entries);
+    this.#own.note(entries);
+    this.#changed();
+  }
+
+  #stamp(facts: readonly Fact[]): Entry[] {
+    const now = toInstant(this.clock.now());
+    const action = newId();
+    return facts.map(
+      ({ kind, body }, i) =>
+        ({
+          id: newId(),
+          kind,
+          v: KINDS[kind].version,
+          at: now,
+          recorded: now,
+          lamport: this.journal.lamport + 1 + i,
+          garden: this.id,
+          device: this.device,
+          action,
+          body,
+        }) as Entry,
+    );
+  }
+
+  async #strikeAll(entries: readonly StoredEntry[] | undefined): Promise<boolean> {
+    if (!entries) return false;
+    const held = entries.filter(({ id }) => this.journal.effective(id));
+    await this.record(held.map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));
+    return true;
+  }
+
+  async #commit(entries: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {
+    this.#take(entries);
+    try {
+      await this.#log.append(entries);
+    } catch {
+      this.#unsaved = [...this.#unsaved, ...entries];
+      this.#changed();
+      this.#retry ??= setTimeout(() => void this.retryUnsaved(), RETRY_MS);
+      return 'unsaved';
+    }
+    this.#savedAny = true;
+    this.#channel.post([...entries]);
+    void this.#log.packWhenDue();
+    if (this.#unsaved.length > 0) void this.retryUnsaved();
+    return 'saved';
+  }
+
+  #markWiped(): void {
+    this.#wiped = true;
+    this.#changed();
+  }
+
+  #changed(): void {
+    this.#version += 1;
+    this.tell();
+  }
+}

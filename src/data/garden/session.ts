@@ -1,0 +1,100 @@
+import type { Fact, StoredEntry } from '@/core/journal/entry';
+import { MS_PER_MINUTE, toMs } from '@/core/time/calendar';
+import { Clock, newId } from '../clock';
+import type { Current, DeviceStore } from '../device/deviceStore';
+import { GardenStore } from './gardenStore';
+import { DEMO_STORE, gardenStoreName, openStore } from '../storage';
+
+/** An open garden and whether it is the demo. */
+export interface Session {
+  readonly demo: boolean;
+  readonly garden: GardenStore;
+}
+
+/** The demo's file, served with the app. */
+export const DEMO_FILE = '/demo-garden.json';
+/** The demo's garden id: its entries are known by it and are taken into no other garden. */
+export const DEMO_GARDEN = '00000000000000000000DEMQ00';
+
+/** Why a garden could not be opened. */
+export class DemoMissing extends Error {}
+
+/** Opens the garden that is current on this device. */
+export async function openSession(device: DeviceStore, current: Current): Promise<Session> {
+  return current.demo ? openDemo(device) : openOwn(device, current.garden);
+}
+
+async function openOwn(device: DeviceStore, id: string): Promise<Session> {
+  const garden = await GardenStore.open({
+    garden: id,
+    store: openStore(gardenStoreName(id)),
+    device: device.id,
+    clock: Clock.real(),
+  });
+  return { demo: false, garden };
+}
+
+async function openDemo(device: DeviceStore): Promise<Session> {
+  const memory = await device.readClock();
+  // Until the entries are read nobody knows when the demo begins; they are all recent to it.
+  const clock = Clock.demo(0, memory);
+  const garden = await GardenStore.open({
+    garden: DEMO_GARDEN,
+    store: openStore(DEMO_STORE),
+    device: device.id,
+    clock,
+  });
+  if (!garden.described) await garden.importEntries(await fetchDemo());
+  if (!memory) clock.forwardTo(lastRecorded(garden.allEntries()) + MS_PER_MINUTE);
+  await device.writeClock(clock.memory()).catch(() => undefined);
+  device.onClock((other) => clock.follow(other));
+  return { demo: true, garden };
+}
+
+async function fetchDemo(): Promise<readonly StoredEntry[]> {
+  const response = await fetch(DEMO_FILE).catch(() => undefined);
+  if (!response?.ok) throw new DemoMissing('the demo garden could not be fetched');
+  const [{ decodeBackup }, { faultOfEntry }] = await Promise.all([
+    import('../files/backup'),
+    import('../schema/entrySchema'),
+  ]);
+  const decoded = decodeBackup(await response.text(), faultOfEntry);
+  if (!decoded.ok) throw new DemoMissing(`the demo garden is damaged: ${decoded.refusal.why}`);
+  return decoded.backup.entries;
+}
+
+const lastRecorded = (entries: readonly StoredEntry[]): number =>
+  entries.reduce((latest, { recorded }) => Math.max(latest, toMs(recorded)), 0);
+
+/** Creates a garden of one's own with its first entries and makes it current. */
+export async function createGarden(
+  device: DeviceStore,
+  name: string,
+  facts: readonly Fact[],
+): Promise<Current> {
+  const id = newId();
+  const { garden } = await openOwn(device, id);
+  await garden.record([...garden.tags.ensureLetter(), ...facts]);
+  garden.close();
+  return adopt(device, id, name);
+}
+
+/** Imports a garden that is not on this device yet, under its own id. */
+export async function importGarden(
+  device: DeviceStore,
+  id: string,
+  name: string,
+  entries: readonly StoredEntry[],
+): Promise<Current> {
+  const { garden } = await openOwn(device, id);
+  await garden.importEntries(entries);
+  garden.close();
+  return adopt(device, id, name);
+}
+
+async function adopt(device: DeviceStore, id: string, name: string): Promise<Current> {
+  await device.listGarden({ id, name });
+  const current: Current = { demo: false, garden: id };
+  await device.setCurrent(current);
+  return current;
+}

@@ -1,0 +1,62 @@
+import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
+import { useEffect, useState, type ReactNode } from 'react';
+import type { DeviceLog } from '../device/deviceLog';
+import type { DeviceStore } from '../device/deviceStore';
+import type { GardenStore } from '../garden/gardenStore';
+import { openCurrent, OpeningContext, type Opening } from './opening';
+import { newQueryClient } from './queryClient';
+import { watchErrors, watchGarden } from './watch';
+
+/** Opens the device's store and its current garden, and hands them to the screens. */
+export function DataProvider({ children }: { readonly children: ReactNode }) {
+  const [client] = useState(newQueryClient);
+  const [opening, setOpening] = useState<Opening>({ state: 'opening' });
+  useEffect(() => openCurrent(setOpening), []);
+  const { device, log, session } = opening.state === 'open' ? opening : NOTHING_OPEN;
+  useLog(log, session?.garden);
+  useFreshViews(client, session?.garden);
+  useSavedClock(device, session?.demo ? session.garden : undefined);
+  return (
+    <QueryClientProvider client={client}>
+      <OpeningContext.Provider value={opening}>{children}</OpeningContext.Provider>
+    </QueryClientProvider>
+  );
+}
+
+const NOTHING_OPEN = { device: undefined, log: undefined, session: undefined };
+
+/** Logs errors, refused writes and damage. */
+function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined): void {
+  useEffect(() => (log ? watchErrors(log) : undefined), [log]);
+  useEffect(() => (log && garden ? watchGarden(log, garden) : undefined), [log, garden]);
+}
+
+/** Views are derived from the journal and from nothing else: they are stale whenever it has changed. */
+function useFreshViews(client: QueryClient, garden: GardenStore | undefined): void {
+  useEffect(() => {
+    if (!garden) return;
+    const catchUp = (): void => {
+      if (document.visibilityState === 'visible') void garden.catchUp();
+    };
+    document.addEventListener('visibilitychange', catchUp);
+    const unsubscribe = garden.subscribe(() => void client.invalidateQueries({ queryKey: [garden.id] }));
+    // Loaded ahead of the first tap that needs it.
+    void import('../schema/entrySchema').catch(() => undefined);
+    return () => {
+      document.removeEventListener('visibilitychange', catchUp);
+      unsubscribe();
+    };
+  }, [client, garden]);
+}
+
+/** How often the demo's time is saved. */
+const CLOCK_SAVED_EVERY_MS = 15_000;
+
+function useSavedClock(device: DeviceStore | undefined, demo: GardenStore | undefined): void {
+  useEffect(() => {
+    if (!demo || !device) return;
+    const save = (): void => void device.writeClock(demo.clock.memory()).catch(() => undefined);
+    const timer = setInterval(save, CLOCK_SAVED_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [device, demo]);
+}

@@ -1,0 +1,18 @@
+import { useCallback, useSyncExternalStore } from 'react';
+import type { GardenStore } from '../garden/gardenStore';
+import { useOpened, type Opened } from './opening';
+
+export interface OpenGardenView {
+  readonly store: GardenStore;
+  readonly demo: boolean;
+  readonly open: Opened['open'];
+}
+
+/** The open garden; renders again when its journal changes. */
+export function useGarden(): OpenGardenView {
+  const { session, open } = useOpened();
+  const store = session.garden;
+  const version = useCallback(() => store.version, [store]);
+  useSyncExternalStore(store.subscribe, version, version);
+  return { store, demo: session.demo, open };
+}

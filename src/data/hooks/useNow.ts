@@ -1,0 +1,31 @@
+import { useEffect, useState } from 'react';
+import { useOpened } from './opening';
+
+const CLOCK_EVENT = 'steady-trowel-clock';
+
+/** The garden's time, UTC milliseconds, renewed every few seconds and whenever the demo's clock is moved. */
+export function useNow(everyMs = 15_000): number {
+  const { clock } = useOpened().session.garden;
+  const [now, setNow] = useState(() => clock.now());
+  useEffect(() => {
+    const tick = (): void => setNow(clock.now());
+    tick();
+    const timer = setInterval(tick, everyMs);
+    window.addEventListener(CLOCK_EVENT, tick);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener(CLOCK_EVENT, tick);
+    };
+  }, [clock, everyMs]);
+  return now;
+}
+
+/** Moves the demo's clock forward and tells every screen. */
+export function useForward(): (ms: number) => void {
+  const { session, device } = useOpened();
+  return (ms) => {
+    session.garden.clock.forwardTo(ms);
+    window.dispatchEvent(new Event(CLOCK_EVENT));
+    void device.writeClock(session.garden.clock.memory()).catch(() => undefined);
+  };
+}

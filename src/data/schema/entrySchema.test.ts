@@ -1,0 +1,36 @@
+import { liveSeason } from '../../../demo/season';
+import { faultOfEntry } from './entrySchema';
+
+const [first] = liveSeason(1);
+
+test('finds no fault with a whole season', () => {
+  expect(liveSeason().flatMap((entry) => faultOfEntry(entry) ?? [])).toEqual([]);
+});
+
+test('names the field, what was expected and what was found', () => {
+  const wrong = { ...first!, body: { ...first!.body, latitude: 91 } };
+  expect(faultOfEntry(wrong)).toEqual({
+    field: 'body.latitude',
+    expected: 'must be less than or equal to 90',
+    found: '91',
+  });
+  expect(faultOfEntry({ ...first!, body: { ...first!.body, zone: 'Mars/Olympus' } })).toMatchObject({
+    field: 'body.zone',
+    found: '"Mars/Olympus"',
+  });
+});
+
+test('checks the body that an amendment brings', () => {
+  const amended = {
+    ...first!,
+    kind: 'amended',
+    body: { target: 'x', of: 'scouted', body: { plant: 'p', morning: '2026-13-01' } },
+  };
+  expect(faultOfEntry(amended)).toMatchObject({ field: 'body.body.morning' });
+});
+
+test('keeps kinds, versions and fields that a later version brings', () => {
+  expect(faultOfEntry({ ...first!, kind: 'danced', body: { steps: 3 } })).toBeUndefined();
+  expect(faultOfEntry({ ...first!, v: 99, body: {} })).toBeUndefined();
+  expect(faultOfEntry({ ...first!, mood: 'fine', body: { ...first!.body, moon: 'full' } })).toBeUndefined();
+});

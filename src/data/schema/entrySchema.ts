@@ -1,0 +1,95 @@
+import Joi from 'joi';
+import type { KindDefinition } from '@/core/journal/kinds/definition';
+import { isKind, KINDS, type Bodies } from '@/core/journal/kinds/kinds';
+import { id, instant, record, type KindSchemas } from './fields';
+import { CORRECTION_SCHEMAS } from './kinds/correction';
+import { FRUIT_SCHEMAS } from './kinds/fruit';
+import { GARDEN_SCHEMAS } from './kinds/garden';
+import { PLAN_SCHEMAS } from './kinds/plan';
+import { ROUND_SCHEMAS } from './kinds/round';
+import { SCOUT_SCHEMAS } from './kinds/scout';
+import { VARIETY_SCHEMAS } from './kinds/variety';
+import { WEATHER_SCHEMAS } from './kinds/weather';
+
+/**
+ * What may cross a border into the journal: files, and entries about to be recorded. Loaded on demand, since Joi is
+ * large and the first screen needs none of it.
+ */
+
+/** Forms come along, so that Joi is in one chunk. */
+export { FORMS } from './forms';
+
+const BODIES: KindSchemas<Bodies> = {
+  ...GARDEN_SCHEMAS,
+  ...PLAN_SCHEMAS,
+  ...VARIETY_SCHEMAS,
+  ...SCOUT_SCHEMAS,
+  ...ROUND_SCHEMAS,
+  ...FRUIT_SCHEMAS,
+  ...WEATHER_SCHEMAS,
+  ...CORRECTION_SCHEMAS,
+};
+
+const envelope = record({
+  id,
+  kind: Joi.string().max(40),
+  v: Joi.number().integer().min(1),
+  at: instant,
+  recorded: instant,
+  lamport: Joi.number().integer().min(0),
+  garden: id,
+  device: id,
+  action: id,
+  body: Joi.object().unknown(),
+});
+
+/** What is wrong with an entry: the field, and what was expected and found there. */
+export interface Fault {
+  readonly field: string;
+  readonly expected: string;
+  readonly found: string;
+}
+
+function faultOf(error: Joi.ValidationError | undefined): Fault | undefined {
+  const first = error?.details[0];
+  if (!first) return undefined;
+  const found = first.context?.['value'] as unknown;
+  return {
+    field: first.path.join('.') || 'entry',
+    expected: expectation(first),
+    found: found === undefined ? 'nothing' : JSON.stringify(found).slice(0, 60),
+  };
+}
+
+/** Joi's message without the field's name, which is shown separately. */
+const expectation = ({ type, message }: Joi.ValidationErrorItem): string => {
+  if (type === 'day') return 'a day written 2026-07-18';
+  if (type === 'zone') return 'a time zone such as Europe/London';
+  return message.replace(/^"[^"]*" /, '');
+};
+
+const OPTIONS: Joi.ValidationOptions = { convert: false, errors: { escapeHtml: false } };
+
+/**
+ * The first fault of an entry, or nothing. A body of an earlier version is checked as it will be read, in its present
+ * form. Entries of kinds and versions this program does not know are checked for their envelope only, and kept.
+ */
+export function faultOfEntry(value: unknown): Fault | undefined {
+  const outer = faultOf(envelope.validate(value, OPTIONS).error);
+  if (outer) return outer;
+  const { kind, v, body } = value as { kind: string; v: number; body: { of?: string; body?: object } };
+  const inner = faultOfBody(kind, body, v);
+  if (inner) return { ...inner, field: `body.${inner.field}` };
+  if (kind !== 'amended' || !body.of) return undefined;
+  // An amendment's body is of whatever version it was written in.
+  const amended = faultOfBody(body.of, body.body ?? {}, 1);
+  return amended && { ...amended, field: `body.body.${amended.field}` };
+}
+
+function faultOfBody(kind: string, body: object, v: number): Fault | undefined {
+  if (!isKind(kind)) return undefined;
+  const { version, upcast } = KINDS[kind] as KindDefinition<object>;
+  if (v > version) return undefined;
+  const present = upcast && v < version ? upcast(body) : body;
+  return faultOf(BODIES[kind].validate(present, OPTIONS).error);
+}

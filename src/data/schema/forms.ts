@@ -1,0 +1,193 @@
+import Joi from 'joi';
+import { CROP_IDS } from '@/core/crops/catalogue';
+import { ENDOSPERMS } from '@/core/crops/traits';
+import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
+import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
+import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
+import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
+import { bedName, day, id, LIMITS, name, zone, type Limit } from './fields';
+
+/** What growers type: checked in their units and words, handed on in metres and °C. */
+
+const words = {
+  'string.empty': 'Fill this in.',
+  'any.required': 'Fill this in.',
+  'string.max': 'At most {#limit} characters.',
+  'number.base': 'A number, please.',
+  'number.min': 'At least {#limit}.',
+  'number.max': 'At most {#limit}.',
+  'number.integer': 'A whole number.',
+  'object.and': 'Fill this in too, or none of them.',
+  order: 'This should not come before the other.',
+  zone: 'A time zone such as Europe/London.',
+  day: 'A day such as 2026-05-12.',
+};
+
+/** Numbers as growers type them: a decimal comma counts as a point. */
+const typed = Joi.extend((joi) => ({
+  type: 'decimal',
+  base: joi.number(),
+  coerce: (value: unknown) => ({
+    value:
+      typeof value === 'string' ? (value.trim() === '' ? undefined : Number(value.replace(',', '.'))) : value,
+  }),
+})) as Joi.Root & { decimal(): Joi.NumberSchema };
+
+const within = (least: number, most: number): Joi.NumberSchema =>
+  typed.decimal().min(least).max(most).required();
+
+const plain = (limit: Limit): Joi.NumberSchema => within(LIMITS[limit][0], LIMITS[limit][1]);
+
+const ifGiven = (limit: Limit): Joi.NumberSchema =>
+  typed.decimal().min(LIMITS[limit][0]).max(LIMITS[limit][1]);
+
+const dayIfGiven = day.allow('').empty('');
+
+/** One of a few, which must be chosen. */
+const choice = (...values: readonly string[]): Joi.AnySchema =>
+  Joi.valid(...values)
+    .required()
+    .messages({ 'any.required': 'Choose one.', 'any.only': 'Choose one.' });
+
+const chosenId = id.required().messages({ 'any.required': 'Choose one.', 'string.empty': 'Choose one.' });
+
+const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).messages(words);
+
+/** Joi refuses the whole form where one of several fields is missing; the grower is told at the field. */
+const atMissing: Joi.ValidationErrorFunction = (errors) => {
+  for (const error of errors) {
+    if (error.code === 'object.and') error.path.push((error.local as { missing: string[] }).missing[0]!);
+  }
+  return errors as unknown as Error;
+};
+
+/** Not less than another field, where both are given. */
+const notBefore =
+  <Value extends string | number>(field: string): Joi.CustomValidator<Value> =>
+  (value, helpers) => {
+    const other = (helpers.state.ancestors as Readonly<Record<string, Value | undefined>>[])[0]![field];
+    return other !== undefined && value < other ? helpers.error('order') : value;
+  };
+
+/** Lengths and temperatures as typed in these units, handed on in metres and °C. */
+function measuresIn(units: Units) {
+  const lengthOf = (limit: Limit) =>
+    typed
+      .decimal()
+      .min(lengthIn(units, LIMITS[limit][0]))
+      .max(lengthIn(units, LIMITS[limit][1]))
+      .custom((value: number) => metresFrom(units, value));
+  const temperatureOf = (limit: Limit) =>
+    typed
+      .decimal()
+      .min(temperatureIn(units, LIMITS[limit][0]))
+      .max(temperatureIn(units, LIMITS[limit][1]))
+      .custom((value: number) => celsiusFrom(units, value));
+  return {
+    length: (limit: Limit) => lengthOf(limit).required(),
+    lengthIfGiven: lengthOf,
+    temperature: (limit: Limit) => temperatureOf(limit).required(),
+    temperatureIfGiven: temperatureOf('airC'),
+  };
+}
+
+type Measures = ReturnType<typeof measuresIn>;
+
+const VARIETY_FORMS = {
+  start: form({
+    place: name.required(),
+    latitude: plain('latitude'),
+    longitude: plain('longitude'),
+    zone: zone.required(),
+    variety: name.required(),
+    crop: choice(...CROP_IDS),
+    purpose: choice(...PURPOSES),
+    plants: within(1, 200).integer(),
+  }),
+  variety: form({
+    name: name.required(),
+    crop: choice(...CROP_IDS),
+    purpose: choice(...PURPOSES),
+    seedSource: choice(...SEED_SOURCES),
+    ownPollen: choice(...OWN_POLLEN_RULES),
+    traits: Joi.object().unknown().required(),
+    how: choice('unknown', ...SOWING_METHODS),
+    day: Joi.when('how', {
+      is: 'unknown',
+      then: Joi.any().strip(),
+      otherwise: day.required(),
+    }),
+    daysToFlower: ifGiven('daysToFlower').integer(),
+    fruitWanted: ifGiven('fruitWanted').integer(),
+    // What the journal holds too and is no field of the form.
+    variety: Joi.any().strip(),
+    firstFlower: Joi.any().strip(),
+  }),
+  plants: form({
+    variety: chosenId,
+    bed: chosenId,
+    row: plain('rows').integer(),
+    count: within(1, 200).integer(),
+  }),
+};
+
+const planForms = ({ length, lengthIfGiven }: Measures) => ({
+  bed: form({
+    name: bedName.required(),
+    x: length('position'),
+    y: length('position'),
+    length: length('side'),
+    width: length('side'),
+    rows: plain('rows').integer(),
+    turn: plain('turn'),
+    every: lengthIfGiven('every'),
+  }),
+  barrier: form({
+    sort: choice(...BARRIER_SORTS),
+    fromX: length('position'),
+    fromY: length('position'),
+    toX: length('position'),
+    toY: length('position'),
+  }),
+});
+
+const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => ({
+  outside: form({
+    name: name.required(),
+    crop: choice(...CROP_IDS),
+    endosperm: Joi.valid(...ENDOSPERMS),
+    distance: length('distance'),
+    bearing: plain('bearing'),
+    across: length('across'),
+    plants: plain('sourcePlants').integer(),
+    sure: choice(...CERTAINTIES),
+    from: dayIfGiven,
+    to: dayIfGiven.custom(notBefore<string>('from')),
+  })
+    .and('from', 'to')
+    .error(atMissing),
+  surroundings: form({
+    ground: choice(...GROUNDS),
+    coldMin: temperatureIfGiven,
+    coldMax: temperatureIfGiven.custom(notBefore<number>('coldMin')),
+    warmMin: temperatureIfGiven,
+    warmMax: temperatureIfGiven.custom(notBefore<number>('warmMin')),
+  })
+    .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
+    .error(atMissing),
+  weather: form({
+    dawnC: temperature('dawnC'),
+    maxC: temperature('maxC'),
+    rain: choice(...RAIN_AMOUNTS),
+  }),
+});
+
+/** The forms, for what a grower types in these units. */
+function formsIn(units: Units) {
+  const measures = measuresIn(units);
+  return { ...VARIETY_FORMS, ...planForms(measures), ...aroundForms(measures) };
+}
+
+export const FORMS = { metric: formsIn('metric'), imperial: formsIn('imperial') } as const;
+
+export type FormName = keyof typeof FORMS.metric;

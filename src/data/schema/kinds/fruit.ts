@@ -1,0 +1,26 @@
+import Joi from 'joi';
+import {
+  CAUSES,
+  FRUIT_REMOVALS,
+  HARVEST_USES,
+  LOOK_FINDINGS,
+  TAG_STATES,
+  type FruitBodies,
+} from '@/core/journal/kinds/fruit';
+import { id, oneOf, record, type KindSchemas } from '../fields';
+
+export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
+  looked: record({
+    flower: id,
+    seen: oneOf(LOOK_FINDINGS),
+    cause: oneOf(CAUSES).optional(),
+    tag: oneOf(TAG_STATES).optional(),
+  }),
+  removed: record({ flower: id, how: oneOf(FRUIT_REMOVALS) }),
+  harvested: record({
+    flower: id,
+    use: oneOf(HARVEST_USES),
+    tagThere: Joi.boolean(),
+    typical: Joi.boolean(),
+  }),
+};

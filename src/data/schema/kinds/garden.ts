@@ -1,0 +1,15 @@
+import Joi from 'joi';
+import type { GardenBodies } from '@/core/journal/kinds/garden';
+import { day, id, name, record, within, zone, type KindSchemas } from '../fields';
+
+export const GARDEN_SCHEMAS: KindSchemas<GardenBodies> = {
+  'garden.described': record({
+    name,
+    place: Joi.string().allow('').max(80),
+    latitude: within('latitude'),
+    longitude: within('longitude'),
+    zone,
+  }),
+  'device.named': record({ letter: Joi.string().length(1).uppercase(), name }),
+  'season.named': record({ season: id, name, from: day, to: day }),
+};

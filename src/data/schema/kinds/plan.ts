@@ -1,0 +1,56 @@
+import Joi from 'joi';
+import { CROP_IDS } from '@/core/crops/catalogue';
+import { ENDOSPERMS } from '@/core/crops/traits';
+import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
+import { PLAN_PARTS, PLANT_REMOVAL_REASONS, type PlanBodies } from '@/core/journal/kinds/plan';
+import { bedName, day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
+
+const MOST_PLANTS_IN_ROW = 2000;
+
+const place = record({ x: within('position'), y: within('position') });
+
+const climate = record({
+  coldMin: within('airC'),
+  coldMax: within('airC'),
+  warmMin: within('airC'),
+  warmMax: within('airC'),
+});
+
+export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
+  'bed.laid': record({
+    bed: id,
+    name: bedName,
+    x: within('position'),
+    y: within('position'),
+    length: within('side'),
+    width: within('side'),
+    rows: within('rows').integer(),
+    turn: within('turn'),
+    every: within('every').optional(),
+  }),
+  'barrier.set': record({ barrier: id, sort: oneOf(BARRIER_SORTS), from: place, to: place }),
+  'outside.described': record({
+    source: id,
+    name,
+    crop: oneOf(CROP_IDS),
+    endosperm: oneOf(ENDOSPERMS).optional(),
+    distance: within('distance'),
+    bearing: within('bearing'),
+    radius: within('radius'),
+    plants: within('sourcePlants').integer(),
+    sure: oneOf(CERTAINTIES),
+    flowering: record({ from: day, to: day }).optional(),
+  }),
+  'surroundings.described': record({ ground: oneOf(GROUNDS), climate: climate.optional() }),
+  'plan.removed': record({ what: oneOf(PLAN_PARTS), id }),
+  'plants.set': record({
+    bed: id,
+    row: within('rows').integer(),
+    variety: id,
+    plants: Joi.array()
+      .items(record({ plant: id, place: Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW) }))
+      .min(1)
+      .max(MOST_PLANTS_IN_ROW),
+  }),
+  'plant.removed': record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
+};

@@ -1,0 +1,18 @@
+import Joi from 'joi';
+import { COVER_METHODS, SEXES, type ScoutBodies } from '@/core/journal/kinds/scout';
+import { day, id, oneOf, record, type KindSchemas } from '../fields';
+
+const count = Joi.number().integer().min(0).max(99);
+const buds = record({ female: count, male: count });
+
+export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
+  scouted: record({ plant: id, morning: day, eve: buds, green: buds }),
+  covered: record({
+    plant: id,
+    morning: day,
+    method: oneOf(COVER_METHODS),
+    flowers: Joi.array()
+      .items(record({ flower: id, sex: oneOf(SEXES), code: Joi.string().allow('').max(12) }))
+      .max(200),
+  }),
+};

@@ -1,0 +1,17 @@
+import { useMemo } from 'react';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useGarden } from '@/data/hooks/useGarden';
+import { formatFor, type Format } from './format';
+
+/** English of the device's own kind, so that dates read as words around them do. */
+function englishLocale(): string {
+  const wanted = typeof navigator === 'undefined' ? 'en-GB' : navigator.language;
+  return wanted.startsWith('en') ? wanted : 'en-GB';
+}
+
+/** Numbers, times and days as this grower reads them. */
+export function useFormat(): Format {
+  const { units, hours } = useDevice().settings;
+  const zone = useGarden().store.described?.zone ?? 'UTC';
+  return useMemo(() => formatFor(zone, units, hours, englishLocale()), [zone, units, hours]);
+}

@@ -1,0 +1,87 @@
+import { View } from 'react-native';
+import { groupBy } from '@/core/text/groupBy';
+import { dropsByDay, setRatesByPlant, fruitSetRates } from '@/core/fruit/setRates';
+import { plantLabel } from '@/core/records/plantLabel';
+import { useGarden } from '@/data/hooks/useGarden';
+import { DropChart } from '@/ui/charts/DropChart';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { WithWidth } from '../shell/WithWidth';
+import { Page } from '../shell/Page';
+import { useFruits } from './fruitView';
+import { lookDays } from './setRateWords';
+import { RateRow } from './SetSummary';
+
+/** Set and drop by variety and by plant, each with its interval and what was left out. */
+export function SetRatesScreen() {
+  const view = useFruits();
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  if (!view) return null;
+  const histories = view.fruits.map(({ history }) => history);
+  const drops = dropsByDay(histories);
+  const dropped = histories.filter(({ failed }) => failed !== undefined).length;
+  const lastDays = histories.flatMap(({ looks: { early, set, kept } }) => [
+    early.value[1],
+    set.value[1],
+    kept.value,
+  ]);
+  const byVariety = groupBy(view.fruits, ({ variety }) => variety.variety);
+  return (
+    <Page
+      title="Set and drop"
+      aside={
+        <View>
+          <Text variant="heading" level={2}>
+            When they drop
+          </Text>
+          <Text variant="small" tone="soft">
+            {`${f.count(dropped, 'fruitlet', 'fruitlets')} dropped, by day after pollination. Two looks only bracket the day, so each drop is spread evenly between them.`}
+          </Text>
+          <WithWidth>
+            {(width) => (
+              <DropChart
+                width={width}
+                drops={drops}
+                number={f.number}
+                lookDays={lastDays}
+                label={`Drops by day: ${drops.map((n, i) => `day ${i + 1} ${f.number(n, 1)}`).join(', ') || 'none'}`}
+              />
+            )}
+          </WithWidth>
+          <Text variant="small" tone="soft">
+            How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load and
+            its luck, so a variety’s interval treats plants as clusters (Rao and Scott). With few plants or
+            few flowers the interval is wide, and then the rate says little.
+          </Text>
+        </View>
+      }
+    >
+      {byVariety.size === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
+      {[...byVariety.values()].map((fruits) => {
+        const { variety } = fruits[0]!;
+        const own = fruits.map(({ history }) => history);
+        const rates = fruitSetRates(own);
+        const days = lookDays(own.map(({ looks }) => looks));
+        const plants = [...setRatesByPlant(own)].sort(([a], [b]) =>
+          plantLabel(journal, a).localeCompare(plantLabel(journal, b), 'en', { numeric: true }),
+        );
+        return (
+          <View key={variety.variety} style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
+            <Text variant="heading" level={2}>
+              {variety.name}
+            </Text>
+            <RateRow name="Set so far" rate={rates.soFar} />
+            <RateRow name={`Set, day ${days.set}`} rate={rates.set} />
+            <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} />
+            <Text variant="strong">Set by plant</Text>
+            {plants.map(([plant, { set }]) => (
+              <RateRow key={plant} name={plantLabel(journal, plant)} rate={set} />
+            ))}
+          </View>
+        );
+      })}
+    </Page>
+  );
+}

@@ -1,0 +1,120 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { CROP_IDS, cropOf, type CropId } from '@/core/crops/catalogue';
+import { DIAGNOSTIC_TRAITS } from '@/core/crops/names/diagnosticTraits';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Field } from '@/ui/parts/Field';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { findNames, type FoundName } from './nameSearch';
+
+export interface CropPickerProps {
+  readonly crop: CropId | undefined;
+  readonly onCrop: (crop: CropId | undefined) => void;
+  readonly error?: string;
+  /** Crops to choose from without a search. */
+  readonly offered?: readonly CropId[];
+}
+
+const traitsOf = (crop: CropId): string => {
+  const { stalk, seed, leaf, other } = DIAGNOSTIC_TRAITS[crop] ?? {};
+  return [
+    stalk && `Stalk: ${stalk}.`,
+    seed && `Seed: ${seed}.`,
+    leaf && `Leaf: ${leaf}.`,
+    other && `${other}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
+};
+
+/** Leads from the name growers use to the species; where the name is ambiguous, it asks about the plant itself. */
+export function CropPicker({ crop, onCrop, error, offered = NONE }: CropPickerProps) {
+  const [typed, setTyped] = useState('');
+  const [ambiguous, setAmbiguous] = useState<FoundName>();
+  const [all, setAll] = useState(false);
+  const choices = all ? CROP_IDS : offered;
+  if (crop) return <Chosen crop={crop} onChange={() => onCrop(undefined)} />;
+  const choose = (found: FoundName): void => {
+    if (found.crops.length === 1) onCrop(found.crops[0]);
+    else setAmbiguous(found);
+  };
+  const found = findNames(typed);
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Field
+        label="What is it called?"
+        value={typed}
+        onChange={(text) => {
+          setTyped(text);
+          setAmbiguous(undefined);
+        }}
+        note="zucchini, butternut, popcorn, lima bean …"
+        error={error}
+        autoCapitalize="none"
+      />
+      {ambiguous ? (
+        <Choice<CropId>
+          label={`${ambiguous.name} can be several species. Which is it?`}
+          options={ambiguous.crops.map((id) => ({
+            value: id,
+            title: `${cropOf(id).name}, ${cropOf(id).species}`,
+            note: traitsOf(id),
+          }))}
+          value={undefined}
+          onChange={onCrop}
+        />
+      ) : (
+        <View>
+          {found.map((each) => (
+            <ListRow
+              key={each.name}
+              title={each.name}
+              note={
+                each.crops.length === 1
+                  ? cropOf(each.crops[0]!).species
+                  : `may be ${each.crops.map((id) => cropOf(id).species).join(', ')}`
+              }
+              onPress={() => choose(each)}
+            />
+          ))}
+          {typed.trim().length > 1 && found.length === 0 ? (
+            <Text tone="soft" live>
+              No crop is known by that name. Choose it from the list.
+            </Text>
+          ) : null}
+        </View>
+      )}
+      {choices.length > 0 ? (
+        <Choice<CropId>
+          label={all ? 'All crops' : 'Or one of these'}
+          options={choices.map((id) => ({
+            value: id,
+            title: cropOf(id).name,
+            note: `${cropOf(id).species}: ${cropOf(id).types}`,
+          }))}
+          value={undefined}
+          onChange={onCrop}
+        />
+      ) : null}
+      {all ? null : <Button title="Choose from all crops" onPress={() => setAll(true)} />}
+    </View>
+  );
+}
+
+const NONE: readonly CropId[] = [];
+
+function Chosen({ crop, onChange }: { readonly crop: CropId; readonly onChange: () => void }) {
+  const { name, species, types } = cropOf(crop);
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+      <View style={{ flex: 1 }}>
+        <Text variant="strong" live>{`${name}: ${species}`}</Text>
+        <Text variant="small" tone="soft">{`With ${types}. Within the species all varieties cross.`}</Text>
+      </View>
+      <Button title="Change" label="Choose another crop" onPress={onChange} />
+    </View>
+  );
+}

@@ -1,0 +1,21 @@
+import { lazy, Suspense } from 'react';
+import { Text } from '@/ui/parts/Text';
+import { Page } from '../shell/Page';
+import type { LoadedScreenProps } from './lazyScreens';
+
+const LoadedScreen = lazy(async () => ({ default: (await import('./lazyScreens')).LoadedScreen }));
+
+/** A screen that is loaded when it is first opened. */
+export function LazyScreen({ screen }: LoadedScreenProps) {
+  return (
+    <Suspense
+      fallback={
+        <Page title="One moment">
+          <Text tone="soft">Loading…</Text>
+        </Page>
+      }
+    >
+      <LoadedScreen screen={screen} />
+    </Suspense>
+  );
+}

@@ -1,0 +1,73 @@
+import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { PegString } from '@/ui/charts/PegString';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { WithWidth } from '../shell/WithWidth';
+
+const NONE: ReadonlySet<number> = new Set();
+
+export interface ProgressHeadProps {
+  /** How much is left. */
+  readonly left: string;
+  /** `Stop`, `Plant`: what a peg stands for. */
+  readonly peg: string;
+  readonly count: number;
+  readonly at: number;
+  readonly missed?: ReadonlySet<number>;
+  /** `the round`, `the walk`. */
+  readonly of: string;
+  /** Between what is left and Pause. */
+  readonly children?: ReactNode;
+}
+
+/** Above each stop of a walk or round: what is left, where one is, and Pause. */
+export function ProgressHead({ left, peg, count, at, missed = NONE, of, children }: ProgressHeadProps) {
+  const router = useRouter();
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+        <Text variant="strong" style={{ flex: 1 }}>
+          {left}
+        </Text>
+        {children}
+        <Button
+          variant="quiet"
+          title="Pause"
+          label={`Pause ${of}, back to Today`}
+          onPress={() => router.replace('/')}
+        />
+      </View>
+      <WithWidth>
+        {(width) => (
+          <PegString
+            width={width}
+            count={count}
+            at={at}
+            missed={missed}
+            label={`${peg} ${at + 1} of ${count}`}
+          />
+        )}
+      </WithWidth>
+    </View>
+  );
+}
+
+/** Below a walk or round that is done: back to Today, and one thing next to it. */
+export function ProgressFoot({ children }: { readonly children: ReactNode }) {
+  const router = useRouter();
+  return (
+    <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+      <Button
+        variant="main"
+        size="big"
+        title="Back to Today"
+        onPress={() => router.replace('/')}
+        style={{ flex: 1 }}
+      />
+      {children}
+    </View>
+  );
+}

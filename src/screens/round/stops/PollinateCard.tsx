@@ -1,0 +1,199 @@
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { wantsSeed } from '@/core/crops/variety';
+import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/round';
+import type { Flower } from '@/core/journal/state';
+import { plantLabel } from '@/core/records/plantLabel';
+import { formatTagCode } from '@/core/text/tagCode';
+import { donorsNow, type DonorNow } from '@/core/work/progress';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE, TOUCH, usePalette } from '@/ui/theme';
+import { FOUND, MISSED } from '../../words/names';
+import { StopCard, type Exception, type StopProps } from './StopCard';
+
+type Doubtful = Exclude<Finding, 'shut'>;
+
+/** Found so, a female can still be brushed. */
+const DOUBTFUL: readonly Doubtful[] = ['hole', 'insect', 'open', 'wilted'];
+const LOST: readonly MissedReason[] = ['broke', 'notFound'];
+
+type PollinateCardProps = StopProps & { readonly stop: PollinateStop };
+
+/** Brushing one female. As planned it is one tap; an exception takes one or two. */
+export function PollinateCard(props: PollinateCardProps) {
+  const [found, setFound] = useState<Doubtful>();
+  return found ? (
+    <FoundDoubtful {...props} found={found} onBack={() => setFound(undefined)} />
+  ) : (
+    <AsPlanned {...props} onFound={setFound} />
+  );
+}
+
+/** What there is at the stop, and the two things that can be recorded there. */
+function usePollination({ stop, round }: PollinateCardProps): {
+  readonly flower: Flower | undefined;
+  readonly covered: boolean;
+  readonly donors: readonly DonorNow[];
+  readonly pollinate: (found: Finding, shutAgain: boolean) => void;
+  readonly miss: (why: MissedReason) => void;
+} {
+  const { journal } = useGarden().store;
+  const record = useRecord();
+  const flower = journal.all('flower').get(stop.flower);
+  const donors = donorsNow(stop, round, journal);
+  const where = { flower: stop.flower, plant: stop.plant, round: round.round, stop: stop.stop };
+  return {
+    flower,
+    covered: flower?.cover !== undefined && flower.cover.method !== 'none',
+    donors,
+    miss: (why) => record([{ kind: 'missed', body: { ...where, why } }]),
+    pollinate: (found, shutAgain) =>
+      record([
+        {
+          kind: 'pollinated',
+          body: {
+            ...where,
+            donors: donors.map(({ plant, flower: male }) => ({ plant, flower: male })),
+            found,
+            method: 'maleFlower',
+            shutAgain,
+            tagged: true,
+          },
+        },
+      ]),
+  };
+}
+
+function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFound: (as: Doubtful) => void }) {
+  const { journal } = useGarden().store;
+  const { stop } = props;
+  const { flower, covered, donors, pollinate, miss } = usePollination(props);
+  const tag = flower?.code ? formatTagCode(flower.code) : undefined;
+  const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
+  const exceptions: Exception[] = [
+    ...DOUBTFUL.map((as) => ({ title: MISSED[as], onPress: () => onFound(as) })),
+    ...LOST.map((why) => ({ title: MISSED[why], onPress: () => miss(why) })),
+  ];
+  return (
+    <StopCard
+      {...props}
+      sex="female"
+      covered={covered}
+      says={`Brush the female with ${males}${tag ? `, tag ${tag}` : ''}`}
+      exceptions={exceptions}
+      done={
+        donors.length > 0
+          ? { title: 'Done', onPress: () => pollinate(covered ? 'shut' : 'open', covered) }
+          : { title: 'Leave it', onPress: () => miss('noPollen') }
+      }
+    >
+      <Text variant="strong" style={{ marginTop: SPACE.m, marginBottom: SPACE.s }}>
+        {donors.length > 0 ? 'Brush with the males from' : 'No pollen is left for her'}
+      </Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {donors.map((donor) => (
+          <DonorChip
+            key={donor.flower}
+            name={plantLabel(journal, donor.plant)}
+            note={donor.state === 'instead' ? 'instead' : donor.plant === stop.plant ? 'her own' : undefined}
+          />
+        ))}
+      </View>
+      <CloseAndTag covered={covered} tag={tag}>
+        {donors.length > 0 ? (
+          <Button variant="quiet" title="Could not shut it" onPress={() => pollinate('shut', false)} />
+        ) : null}
+      </CloseAndTag>
+    </StopCard>
+  );
+}
+
+interface FoundDoubtfulProps extends PollinateCardProps {
+  readonly found: Doubtful;
+  readonly onBack: () => void;
+}
+
+/** A female that is no longer fit for seed: brush it all the same, or leave it. */
+function FoundDoubtful({ found, onBack, ...props }: FoundDoubtfulProps) {
+  const { covered, donors, pollinate, miss } = usePollination(props);
+  const seed = props.variety ? wantsSeed(props.variety.purpose) : false;
+  return (
+    <StopCard
+      {...props}
+      sex="female"
+      covered={false}
+      says={`Found ${FOUND[found]}. Brush it, or leave it.`}
+      exceptions={[{ title: 'Back', onPress: onBack }]}
+      done={{ title: 'Leave it', onPress: () => miss(found) }}
+    >
+      <Text variant="stop" style={{ marginTop: SPACE.m }}>{`Found ${FOUND[found]}.`}</Text>
+      <Text style={{ marginVertical: SPACE.s }}>
+        {seed ? 'No longer fit for seed. It can still give a fruit to eat.' : 'It can still give a fruit.'}
+      </Text>
+      {donors.length > 0 ? (
+        <Button
+          size="big"
+          title={seed ? 'Brush it, to eat' : 'Brush it'}
+          onPress={() => pollinate(found, covered)}
+        />
+      ) : null}
+    </StopCard>
+  );
+}
+
+interface CloseAndTagProps {
+  readonly covered: boolean;
+  readonly tag: string | undefined;
+  /** What can be done if it will not shut. */
+  readonly children: ReactNode;
+}
+
+/** The last step at a female. */
+function CloseAndTag({ covered, tag, children }: CloseAndTagProps) {
+  if (!covered && !tag) return null;
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        gap: SPACE.s,
+        marginTop: SPACE.m,
+      }}
+    >
+      <Text>{covered ? `Shut it again${tag ? ', then tag' : ''}` : 'Tag'}</Text>
+      {tag ? <Text variant="code">{tag}</Text> : null}
+      {covered ? children : null}
+    </View>
+  );
+}
+
+/** A plant that gives pollen. */
+function DonorChip({ name, note }: { readonly name: string; readonly note?: string }) {
+  const palette = usePalette();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: SPACE.s,
+        minHeight: TOUCH.least,
+        paddingLeft: 10,
+        paddingRight: 14,
+        borderWidth: 2,
+        borderColor: palette.ink,
+        borderRadius: 24,
+        borderBottomLeftRadius: 6,
+        backgroundColor: palette.paper,
+      }}
+    >
+      <Glyph name="male" />
+      <Text variant="label">{name}</Text>
+      {note ? <Text variant="small">{note}</Text> : null}
+    </View>
+  );
+}

@@ -1,0 +1,167 @@
+import { useEffect, useRef, type ReactNode } from 'react';
+import { View } from 'react-native';
+import type { Stop } from '@/core/journal/kinds/round';
+import type { Round, Variety } from '@/core/journal/state';
+import { GATE, placesOf } from '@/core/garden/places';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useUndo } from '@/data/hooks/useUndo';
+import { useView } from '@/data/hooks/useView';
+import { PlanStrip } from '@/ui/charts/PlanStrip';
+import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE, TOUCH } from '@/ui/theme';
+import { placeParts } from '../../words/places';
+import { useKeys } from '../../shell/useKeys';
+import { WithWidth } from '../../shell/WithWidth';
+import { Page } from '../../shell/Page';
+import { useWide } from '../../shell/useWide';
+
+export interface StopProps {
+  readonly round: Round;
+  readonly at: number;
+  readonly variety: Variety | undefined;
+  /** False for a moment after a new stop has come up: a finger that comes down twice must not answer it too. */
+  readonly acceptsInput: () => boolean;
+  readonly head: ReactNode;
+}
+
+export interface Exception {
+  readonly title: string;
+  readonly onPress: () => void;
+}
+
+export interface StopCardProps extends StopProps {
+  readonly stop: Stop;
+  /** What is done here, for the drawing and for screen readers. */
+  readonly sex: 'female' | 'male';
+  readonly covered: boolean;
+  readonly says: string;
+  readonly children: ReactNode;
+  readonly exceptions: readonly Exception[];
+  readonly done: { readonly title: string; readonly onPress: () => void };
+}
+
+/** The card of one stop: place, flower, work, route; exceptions and Done always in the same place. */
+export function StopCard(props: StopCardProps) {
+  const { stop, round, at, variety, acceptsInput, head, sex, covered, says, children, exceptions, done } =
+    props;
+  const { journal } = useGarden().store;
+  const { undo } = useUndo();
+  const wide = useWide();
+  const plant = journal.all('plant').get(stop.plant);
+  const { where, number } = placeParts(journal, plant);
+  const title = useRef<View>(null);
+  useEffect(() => {
+    // After Done the next stop is read out and the keyboard starts from it.
+    (title.current as unknown as HTMLElement | null)?.focus();
+  }, []);
+  const press = (action: () => void) => () => {
+    if (acceptsInput()) action();
+  };
+  useKeys({
+    ...Object.fromEntries(exceptions.map(({ onPress }, i) => [`${i + 1}`, press(onPress)])),
+    Enter: ({ target }) => {
+      const onButton = target instanceof HTMLElement && target.closest('button,[role=button],a') !== null;
+      if (!onButton) press(done.onPress)();
+    },
+  });
+  return (
+    <Page
+      title={says}
+      heading={false}
+      over={head}
+      aside={wide ? <Route round={round} at={at} maxHeight={460} /> : undefined}
+      foot={
+        <View style={{ gap: SPACE.s }}>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+            {exceptions.map((exception) => (
+              <Button
+                key={exception.title}
+                title={exception.title}
+                onPress={press(exception.onPress)}
+                style={{ flexBasis: '30%', flexGrow: 1, height: TOUCH.round }}
+              />
+            ))}
+          </View>
+          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+            <Button
+              variant="main"
+              size="huge"
+              title={done.title}
+              onPress={press(done.onPress)}
+              style={{ flex: 1 }}
+            />
+            <Button title="Undo" size="huge" onPress={() => void undo()} style={{ width: 96 }} />
+          </View>
+        </View>
+      }
+    >
+      <View style={{ flexDirection: 'row', gap: SPACE.s, marginTop: SPACE.s }}>
+        <View
+          ref={title}
+          tabIndex={-1}
+          role="heading"
+          aria-level={1}
+          aria-label={says}
+          style={{ flex: 1, outlineWidth: 0 }}
+        >
+          <Text tone="soft">{where}</Text>
+          <Text variant="huge">{number}</Text>
+          <Text variant="stop">{variety?.name ?? ''}</Text>
+        </View>
+        <SquashFlower
+          sex={sex}
+          stage={covered ? 'eve' : 'open'}
+          covered={covered}
+          species={variety && isSquash(variety.crop) ? variety.crop : 'pepo'}
+          label={`${covered ? 'Covered' : 'Uncovered'} ${sex} flower`}
+        />
+      </View>
+      {children}
+      <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
+        <Text>{says}</Text>
+      </View>
+      {wide ? null : <Route round={round} at={at} maxHeight={128} />}
+    </Page>
+  );
+}
+
+interface RouteProps {
+  readonly round: Round;
+  readonly at: number;
+  readonly maxHeight: number;
+}
+
+/** The beds of the round, with the path from the stop before. */
+function Route({ round, at, maxHeight }: RouteProps) {
+  const plan = useView('route', [round.round, round.stops.length], ({ store: { journal } }) => {
+    const all = journal.all('plant');
+    const beds = new Set(round.stops.map(({ plant }) => all.get(plant)?.bed));
+    const plants = [...all.values()].filter(({ bed }) => beds.has(bed));
+    return {
+      beds: [...journal.all('bed').values()].filter(({ bed }) => beds.has(bed)),
+      places: placesOf(plants, journal.all('bed')),
+    };
+  });
+  const stop = round.stops[at];
+  if (!plan || !stop) return null;
+  const before = round.stops[at - 1];
+  return (
+    <View style={{ marginTop: SPACE.s }}>
+      <WithWidth>
+        {(width) => (
+          <PlanStrip
+            width={width}
+            maxHeight={maxHeight}
+            beds={plan.beds.map(({ bed, ...rest }) => ({ id: bed, ...rest }))}
+            plants={[...plan.places.values()]}
+            here={plan.places.get(stop.plant)}
+            from={before ? plan.places.get(before.plant) : GATE}
+            label="The path from the last stop to this one, on the plan"
+          />
+        )}
+      </WithWidth>
+    </View>
+  );
+}

@@ -1,0 +1,159 @@
+import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { addDays, atClock, dayAt } from '@/core/time/calendar';
+import { sunTimes } from '@/core/time/sun';
+import { walkOpens } from '@/core/work/dayTasks';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useForward, useNow } from '@/data/hooks/useNow';
+import { Button } from '@/ui/parts/Button';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Text } from '@/ui/parts/Text';
+import { SPACE, usePalette } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { useNewVersion } from './useNewVersion';
+
+/** Narrow bands above the page: the demo's clock, a new version, and anything not safely stored. */
+export function Banners() {
+  const { demo, store } = useGarden();
+  return (
+    <>
+      {demo ? <DemoBanner /> : null}
+      <NewVersionBanner />
+      {store.unsaved.length > 0 ? <UnsavedBanner count={store.unsaved.length} /> : null}
+      {store.damage.length > 0 ? <DamageBanner /> : null}
+      {store.wiped ? <WipedBanner /> : null}
+    </>
+  );
+}
+
+function Banner({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  const palette = usePalette();
+  return (
+    <View
+      role="region"
+      aria-label={label}
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: SPACE.s,
+        paddingHorizontal: SPACE.l,
+        paddingVertical: SPACE.xs,
+        backgroundColor: palette.wash,
+        borderBottomWidth: 1.5,
+        borderColor: palette.line,
+      }}
+    >
+      {children}
+    </View>
+  );
+}
+
+/** The demo's clock can be moved forward: to the evening, to the morning, to the next day. */
+function DemoBanner() {
+  const now = useNow();
+  const forward = useForward();
+  const f = useFormat();
+  const garden = useGarden().store.described;
+  if (!garden) return null;
+  const day = dayAt(now, garden.zone);
+  const next = (of: (day: string) => number | null): number => {
+    const today = of(day);
+    return today !== null && today > now
+      ? today
+      : (of(addDays(day, 1)) ?? atClock(addDays(day, 1), 6, garden.zone));
+  };
+  const evening = (on: string): number | null => {
+    const { sunset } = sunTimes(on, garden);
+    return sunset === null ? null : walkOpens(sunset) + 60_000;
+  };
+  const morning = (on: string): number | null => {
+    const { sunrise } = sunTimes(on, garden);
+    return sunrise === null ? null : sunrise - 20 * 60_000;
+  };
+  return (
+    <Banner label="Demo garden">
+      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 90 }}>
+        <Text variant="small">
+          Demo, {f.shortDay(day)} {f.time(now)}
+        </Text>
+      </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.xs }}>
+        <Button
+          title="Evening"
+          label="Set the demo’s clock to the evening"
+          onPress={() => forward(next(evening))}
+        />
+        <Button
+          title="Morning"
+          label="Set the demo’s clock to the morning"
+          onPress={() => forward(next(morning))}
+        />
+        <Button
+          size="small"
+          title="+1 day"
+          label="Move the demo’s clock one day forward"
+          onPress={() => forward(now + 24 * 3_600_000)}
+        />
+      </View>
+    </Banner>
+  );
+}
+
+function NewVersionBanner() {
+  const apply = useNewVersion();
+  if (!apply) return null;
+  return (
+    <Banner label="New version">
+      <Text variant="small" style={{ flex: 1 }}>
+        A new version is ready.
+      </Text>
+      <Button title="Use it now" onPress={apply} />
+    </Banner>
+  );
+}
+
+function UnsavedBanner({ count }: { readonly count: number }) {
+  const { store } = useGarden();
+  const router = useRouter();
+  const f = useFormat();
+  return (
+    <Banner label="Not saved">
+      <Glyph name="unsaved" tone="rust" />
+      <View style={{ flex: 1, minWidth: 160 }}>
+        <Text variant="small" tone="rust" live>
+          {f.count(count, 'entry is', 'entries are')} not saved: the device refused. Carry on; the app tries
+          again.
+        </Text>
+      </View>
+      <Button title="Try now" onPress={() => void store.retryUnsaved()} />
+      <Button title="Export" onPress={() => router.push('/bench/files')} />
+    </Banner>
+  );
+}
+
+function DamageBanner() {
+  const router = useRouter();
+  return (
+    <Banner label="Damage found">
+      <Glyph name="warn" tone="rust" />
+      <Text variant="small" tone="rust" style={{ flex: 1 }}>
+        Part of the records could not be read.
+      </Text>
+      <Button title="See which" onPress={() => router.push('/bench/files')} />
+    </Banner>
+  );
+}
+
+function WipedBanner() {
+  return (
+    <Banner label="Garden removed">
+      <Glyph name="warn" tone="rust" />
+      <Text variant="small" tone="rust" style={{ flex: 1 }}>
+        This garden was removed from the device in another tab.
+      </Text>
+      <Button title="Reload" onPress={() => window.location.reload()} />
+    </Banner>
+  );
+}

@@ -1,0 +1,51 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useUndo } from '@/data/hooks/useUndo';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { TABS, WORK } from './places';
+import { useKeys } from './useKeys';
+
+const PLACES = [...TABS, ...WORK];
+
+const LIST: readonly (readonly [string, string])[] = [
+  ...PLACES.map(({ key, name }) => [key, name] as const),
+  ['Enter', 'Done, at a stop of the round'],
+  ['1 to 6', 'The exceptions, at a stop of the round'],
+  ['u', 'Undo'],
+  ['Shift u', 'Redo'],
+  ['?', 'This sheet'],
+  ['Esc', 'Close a sheet'],
+];
+
+/** Keyboard shortcuts, and the sheet that lists them. */
+export function Shortcuts() {
+  const router = useRouter();
+  const { undo, redo } = useUndo();
+  const [open, setOpen] = useState(false);
+  const actions = useMemo(
+    () => ({
+      ...Object.fromEntries(PLACES.map(({ key, href }) => [key, () => router.push(href)])),
+      u: () => void undo(),
+      'Shift+u': () => void redo(),
+      '?': () => setOpen((is) => !is),
+      Escape: () => setOpen(false),
+    }),
+    [router, undo, redo],
+  );
+  useKeys(actions);
+  return (
+    <Sheet title="Keyboard shortcuts" open={open} onClose={() => setOpen(false)} closeTitle="Close">
+      {LIST.map(([key, does]) => (
+        <View key={key} style={{ flexDirection: 'row', gap: SPACE.m }}>
+          <Text variant="label" style={{ width: 96 }}>
+            {key}
+          </Text>
+          <Text>{does}</Text>
+        </View>
+      ))}
+    </Sheet>
+  );
+}

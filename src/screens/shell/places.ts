@@ -1,0 +1,22 @@
+import type { GlyphName } from '@/ui/glyphs/Glyph';
+
+interface Place {
+  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/scout' | '/round';
+  readonly name: string;
+  /** The key that leads there. */
+  readonly key: string;
+}
+
+/** The four places that are always at hand. */
+export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
+  { href: '/', name: 'Today', key: 't', glyph: 'today' },
+  { href: '/garden', name: 'Garden', key: 'g', glyph: 'garden' },
+  { href: '/fruit', name: 'Fruit', key: 'f', glyph: 'fruit' },
+  { href: '/bench', name: 'Bench', key: 'b', glyph: 'bench' },
+];
+
+/** Work that has the whole screen. */
+export const WORK: readonly Place[] = [
+  { href: '/scout', name: 'Evening walk', key: 'w' },
+  { href: '/round', name: 'Morning round', key: 'r' },
+];

@@ -1,0 +1,86 @@
+import type { Task } from '@/core/work/dayTasks';
+import type { Today } from '@/core/work/today';
+import type { Format } from '../format/format';
+
+/** A task as a line of the day. */
+export interface TaskWords {
+  /** As a title. */
+  readonly title: string;
+  /** Size, duration and time, below the title. */
+  readonly text: string;
+  /** The button that starts it; `undefined` where there is nothing to start yet. */
+  readonly action: string | undefined;
+}
+
+/** A task in the growers' words. @param now UTC milliseconds. */
+export function sayTask(task: Task, today: Today, now: number, f: Format): TaskWords {
+  const later = task.from !== undefined && task.from > now;
+  const minutes = `${f.number(task.minutes)} min`;
+  switch (task.kind) {
+    case 'round':
+      return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
+    case 'walk':
+      return later
+        ? {
+            title: 'Evening walk',
+            text: `From ${f.time(task.from!)}: ${sayPlants(task, f)}, about ${minutes}.`,
+            action: undefined,
+          }
+        : {
+            title: 'Evening walk',
+            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens tomorrow and cover it.`,
+            action: task.started ? 'Continue the walk' : 'Start the walk',
+          };
+    case 'looks':
+      return {
+        title: f.count(task.size, 'fruit to look at', 'fruits to look at'),
+        text: `About ${minutes}. Is it growing, or has it failed?`,
+        action: 'Look at fruit',
+      };
+    case 'rest':
+      return { title: 'Nothing due', text: 'Everything is done.', action: undefined };
+  }
+}
+
+function sayComingRound(task: Task, today: Today, minutes: string, f: Format): TaskWords {
+  const opens = Math.min(...Array.from(today.windows.values(), (window) => window.opens[0]));
+  const when = today.morning === today.day ? 'This morning' : 'Tomorrow';
+  return {
+    title: `${when}’s round`,
+    text: `${f.count(task.size, 'flower', 'flowers')}, about ${minutes}. The first opens at ${f.time(opens)}.`,
+    action: 'Prepare the round',
+  };
+}
+
+function sayRound(task: Task, minutes: string, f: Format): TaskWords {
+  const by = task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`;
+  const size = task.started
+    ? f.count(task.size, 'stop left', 'stops left')
+    : f.count(task.size, 'flower', 'flowers');
+  return {
+    title: 'Morning round',
+    text: `${size}, about ${minutes}.${by}`,
+    action: task.started ? 'Continue the round' : 'Start the round',
+  };
+}
+
+const sayPlants = (task: Task, f: Format): string =>
+  task.started ? f.count(task.size, 'plant left', 'plants left') : f.count(task.size, 'plant', 'plants');
+
+/** What stands on top of Today: the next task, unless it has to wait. */
+export function sayHeadline(task: Task, today: Today, now: number, f: Format): TaskWords {
+  const words = sayTask(task, today, now, f);
+  const waits = task.kind === 'walk' && words.action === undefined;
+  return waits
+    ? { ...words, title: 'Nothing due now', text: `${words.title} ${lowerFirst(words.text)}` }
+    : words;
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** `12 °C to 24 °C, dry`; `undefined` where nothing was noted. */
+export function sayWeather({ weather }: Pick<Today, 'weather'>, f: Format): string | undefined {
+  if (!weather) return undefined;
+  const rain = { none: 'dry', showers: 'showers', long: 'long rain' }[weather.rain];
+  return `${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
+}

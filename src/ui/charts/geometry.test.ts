@@ -1,0 +1,141 @@
+import { calendarGeometry } from './calendar';
+import { CELL, crossTableGeometry, NAMES_WIDTH } from './crossTable';
+import { dropBars, DROPS_BASE } from './drops';
+import { intervalGeometry } from './interval';
+import { linearScale } from './linear';
+import { MOST_PEGS, pegsOf } from './pegs';
+import { ribbonGeometry } from './ribbon';
+import { seedsOf } from './seeds';
+import { stripGeometry } from './strip';
+import { scaleLinear } from 'd3-scale';
+
+const WIDTH = 320;
+
+test('the small linear scale agrees with d3-scale', () => {
+  for (const domain of [
+    [0, 1],
+    [5.5, 11],
+    [-3, 40],
+  ] as const) {
+    for (const value of [-1, 0, 0.5, 7, 12]) {
+      expect(linearScale(domain, [20, 300])(value)).toBeCloseTo(scaleLinear(domain, [20, 300])(value), 9);
+    }
+  }
+});
+
+test('an interval of no width is still seen', () => {
+  expect(intervalGeometry(0.5, 0.5, WIDTH).bar.width).toBe(2);
+});
+
+test('bars of drops stand on the base, within the page, without overlap', () => {
+  const bars = dropBars([0, 3, 9, 1], [3, 21], WIDTH);
+  expect(bars).toHaveLength(14);
+  for (const [i, bar] of bars.entries()) {
+    expect(bar.y + bar.height).toBeCloseTo(DROPS_BASE, 9);
+    expect(bar.x).toBeGreaterThanOrEqual(i === 0 ? 0 : bars[i - 1]!.x + bars[i - 1]!.width);
+    expect(bar.x + bar.width).toBeLessThanOrEqual(WIDTH);
+  }
+  expect(bars.filter(({ isLookDay }) => isLookDay).map(({ day }) => day)).toEqual([3]);
+  expect(bars.filter(({ named }) => named).map(({ day }) => day)).toEqual([2, 3, 4, 6, 8, 10, 12, 14]);
+  expect(dropBars([], [], WIDTH).every(({ height }) => height === 0)).toBe(true);
+});
+
+test('varieties of a calendar have a row each; shared days are hatched within their bar', () => {
+  const { bars, height, x } = calendarGeometry(
+    [
+      { id: 'a', name: 'A', from: 10, to: 30, seen: true, shared: [[20, 30]] },
+      { id: 'b', name: 'B', from: 90, to: 90, seen: false, shared: [] },
+    ],
+    100,
+    WIDTH,
+  );
+  expect(bars[0]!.width).toBeCloseTo(x(31) - x(10), 9);
+  expect(bars[1]!.y - bars[0]!.y).toBe(46);
+  expect(bars[1]!.y).toBeLessThan(height);
+  expect(bars[1]!.nameX).toBeLessThan(bars[1]!.x);
+  const strokes = Array.from(bars[0]!.hatches[0]!.matchAll(/([\d.]+),/g), ([, at]) => Number(at));
+  expect(strokes.length).toBeGreaterThan(2);
+  expect(Math.min(...strokes)).toBeGreaterThanOrEqual(x(20));
+  expect(Math.max(...strokes)).toBeLessThanOrEqual(x(31) + 0.05);
+});
+
+test('a table of crosses has a cell for each pair that crosses, below the diagonal', () => {
+  const { cells, names, width } = crossTableGeometry(
+    ['Short', 'A name that is far too long to fit', 'C'],
+    (a, b) => (a + b === 3 ? 'never' : 'freely'),
+  );
+  expect(cells.map(({ key }) => key)).toEqual(['1-0', '2-0']);
+  expect(cells[1]).toMatchObject({ x: NAMES_WIDTH + CELL / 2, y: 2.5 * CELL });
+  expect(names[1]!.name).toBe('A name that is far…');
+  expect(width).toBe(NAMES_WIDTH + 3 * CELL);
+});
+
+const petal = (name: string, from: number, to: number) => ({
+  name,
+  first: true,
+  points: [
+    { hour: from, worth: 0 },
+    { hour: (from + to) / 2, worth: 1 },
+    { hour: to, worth: 0 },
+  ],
+});
+
+test('a petal is thickest at its best hour; its name goes where there is room', () => {
+  const { petals, x } = ribbonGeometry([petal('Squash', 6, 8), petal('Bottle gourd', 6, 11)], [5, 11], WIDTH);
+  const [from, best, to] = [6, 7, 8].map((hour) => x(hour).toFixed(1));
+  expect(petals[0]!.outline).toBe(
+    `M${from} 0.00L${best} -11.00L${to} 0.00L${to} 0.00L${best} 11.00L${from} 0.00Z`,
+  );
+  expect(petals[0]!.nameX).toBeGreaterThan(x(8));
+  expect(petals[1]!.nameX).toBeLessThan(x(7));
+  expect(petals[1]!.nameY).toBeLessThan(petals[1]!.y);
+});
+
+test('hours are named each, or every other in a long span; insects begin at their hour', () => {
+  expect(ribbonGeometry([], [5.5, 9.5], WIDTH).hours).toEqual([6, 7, 8, 9]);
+  expect(ribbonGeometry([], [5, 17], WIDTH).hours).toEqual([6, 8, 10, 12, 14, 16]);
+  const { insects, x } = ribbonGeometry([], [5, 11], WIDTH, 8);
+  expect(insects[0]!.x).toBe(x(8) + 4);
+  expect(ribbonGeometry([], [5, 11], WIDTH, 12).insects).toEqual([]);
+  expect(ribbonGeometry([], [5, 11], WIDTH).insects).toEqual([]);
+});
+
+test('pegs show what is done, missed, present and ahead, and stay within the page', () => {
+  const states = (count: number, at: number, missed: number[] = []) =>
+    pegsOf({ count, at, missed: new Set(missed), width: WIDTH }).map(({ state }) => state);
+  expect(states(4, 2, [0])).toEqual(['missed', 'done', 'present', 'ahead']);
+  expect(states(2, 2)).toEqual(['done', 'done']);
+  expect(states(0, 0)).toEqual([]);
+  expect(states(1, 0)).toEqual(['present']);
+  expect(states(3000, 2999).at(-1)).toBe('present');
+  const pegs = pegsOf({ count: 3000, at: 0, missed: new Set(), width: WIDTH });
+  expect(pegs).toHaveLength(MOST_PEGS);
+  expect(pegs.at(-1)!.x).toBeCloseTo(WIDTH - 14, 9);
+});
+
+test('twenty seeds stand for a harvest: none foreign of none, all of all', () => {
+  const count = (share: number, high: number, kind: string) =>
+    seedsOf(share, high).filter((seed) => seed === kind).length;
+  expect(count(0, 0, 'own')).toBe(20);
+  expect(count(1, 1, 'foreign')).toBe(20);
+  expect([count(0.1, 0.3, 'foreign'), count(0.1, 0.3, 'possiblyForeign')]).toEqual([2, 4]);
+  // A small chance is shown as one seed that may be foreign.
+  expect([count(0.002, 0.02, 'foreign'), count(0.002, 0.02, 'possiblyForeign')]).toEqual([0, 1]);
+});
+
+test('beds lie on the page to scale, north up, the name before the leftmost corner', () => {
+  const bed = { id: 'a', name: 'A', x: 0, y: 0, length: 10, width: 2, turn: 0 };
+  const strip = stripGeometry([bed], [{ x: 5, y: 1 }], { width: 128, maxHeight: 200 });
+  expect(strip.height).toBe(48);
+  expect(strip.at({ x: 0, y: 2 })).toEqual({ x: 14, y: 14 });
+  expect(strip.beds[0]).toMatchObject({
+    corner: { x: 14, y: 34 },
+    width: 100,
+    height: 20,
+    nameX: 9,
+    nameY: 25,
+  });
+  expect(strip.plants).toMatch(/^M61\.5 24\.0a/);
+  const turned = stripGeometry([{ ...bed, turn: 90 }], [], { width: 128, maxHeight: 100 });
+  expect(turned.height).toBeCloseTo(100, 9);
+});
