@@ -5,7 +5,7 @@ const core = ({ zone, now }) => ({
   displayName: `core, ${zone}`,
   testEnvironment: '<rootDir>/scripts/jest/nodePlaced.js',
   testEnvironmentOptions: { zone, now },
-  setupFiles: ['<rootDir>/scripts/jest/date.ts'],
+  setupFiles: ['<rootDir>/scripts/jest/date.ts', '<rootDir>/scripts/jest/properties.ts'],
   testMatch: [
     '<rootDir>/src/core/**/*.test.ts',
     '<rootDir>/demo/**/*.test.ts',
@@ -28,6 +28,7 @@ const app = ({ zone, now }) => ({
     'fake-indexeddb/auto',
     '<rootDir>/scripts/jest/structuredClone.ts',
     '<rootDir>/scripts/jest/date.ts',
+    '<rootDir>/scripts/jest/properties.ts',
   ],
   transform: { '\\.mjs$': ['babel-jest', { caller: { name: 'metro', platform: 'web' } }] },
   transformIgnorePatterns: [

@@ -36,6 +36,30 @@ test('into a closed yard the straight line counts', () => {
   expect(walkingDistance(yard)(here, inside)).toBeGreaterThanOrEqual(metresBetween(here, inside));
 });
 
+test('walls that meet end to end, or end at another, leave no gap', () => {
+  const halves = [
+    { from: { x: -3, y: 5 }, to: { x: 0, y: 5 } },
+    { from: { x: 0, y: 5 }, to: { x: 3, y: 5 } },
+  ];
+  expect(walkingDistance(halves)(here, there)).toBeCloseTo(walkingDistance([wall])(here, there), 9);
+  const bent = [
+    { from: { x: -3, y: 5 }, to: { x: 0, y: 5 } },
+    { from: { x: 0, y: 5 }, to: { x: 3, y: 6 } },
+  ];
+  expect(walkingDistance(bent)(here, there)).toBeGreaterThan(11);
+  const branch = { from: { x: 0, y: -2 }, to: { x: 0, y: 5 } };
+  // Out at the ends of the long wall, not through the joint.
+  const round = walkingDistance([wall, branch])({ x: -1, y: 4 }, { x: 1, y: 4 });
+  expect(round).toBeCloseTo(2 * (Math.hypot(2.3, 1) + Math.hypot(3.3, 0.3)), 9);
+});
+
+test('one walks along a trellis from plant to plant, and from a plant on it to either side', () => {
+  const metres = walkingDistance([wall]);
+  expect(metres({ x: -2, y: 5 }, { x: 2, y: 5 })).toBe(4);
+  expect(metres({ x: 0, y: 5 }, here)).toBe(5);
+  expect(metres({ x: 0, y: 5 }, there)).toBe(5);
+});
+
 const spot = fc.record({ x: fc.integer({ min: -20, max: 20 }), y: fc.integer({ min: -20, max: 20 }) });
 
 test('walking is never shorter than the straight line, and as far there as back', () => {
@@ -48,6 +72,38 @@ test('walking is never shorter than the straight line, and as far there as back'
         const metres = walkingDistance(walls);
         expect(metres(a, b)).toBeGreaterThanOrEqual(metresBetween(a, b) - 1e-9);
         expect(metres(a, b)).toBeCloseTo(metres(b, a), 9);
+      },
+    ),
+    {
+      // Ways that touch the ends of two walls that meet: rounding once barred one direction only.
+      examples: [
+        [
+          [
+            { from: { x: 10, y: 4 }, to: { x: 20, y: 18 } },
+            { from: { x: 0, y: 0 }, to: { x: 0, y: -12 } },
+            { from: { x: 20, y: 18 }, to: { x: -3, y: -16 } },
+            { from: { x: 0, y: 0 }, to: { x: 1, y: 9 } },
+          ],
+          { x: 4, y: -6 },
+          { x: 9, y: 2 },
+        ],
+      ],
+    },
+  );
+});
+
+test('a wall built in two pieces is walked round like one in one piece', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ from: spot, to: spot }), { minLength: 1, maxLength: 4 }),
+      fc.constantFrom(0.25, 0.5, 0.75),
+      spot,
+      spot,
+      ([first, ...others], share, a, b) => {
+        const { from, to } = first!;
+        const joint = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
+        const pieces = [{ from, to: joint }, { from: joint, to }, ...others];
+        expect(walkingDistance(pieces)(a, b)).toBeCloseTo(walkingDistance([first!, ...others])(a, b), 6);
       },
     ),
   );

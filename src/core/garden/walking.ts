@@ -1,5 +1,5 @@
 import { metresBetween, type Place } from './places';
-import { segmentsCross, type Segment } from './segments';
+import { barsWay, liesOn, type Segment } from './segments';
 
 /** Distance from place to place, metres. */
 export type DistanceFunction = (a: Place, b: Place) => number;
@@ -17,9 +17,15 @@ const CLEARANCE_M = 0.3;
  */
 export function walkingDistance(obstacles: readonly Segment[]): DistanceFunction {
   if (obstacles.length === 0) return metresBetween;
-  const isOpen = (a: Place, b: Place): boolean =>
-    !obstacles.some(({ from, to }) => segmentsCross(a, b, from, to));
-  const corners = obstacles.flatMap(({ from, to }) => [justBeyond(to, from), justBeyond(from, to)]);
+  const isOpen = (a: Place, b: Place): boolean => {
+    // Asked from the same end either way, so that rounding cannot make the way back another one.
+    const [start, end] = a.x < b.x || (a.x === b.x && a.y <= b.y) ? [a, b] : [b, a];
+    return !obstacles.some((wall) => barsWay(wall, start, end));
+  };
+  // Where one wall goes on from another's end there is no way round it there.
+  const corners = obstacles
+    .flatMap(({ from, to }) => [justBeyond(to, from), justBeyond(from, to)])
+    .filter((corner) => !obstacles.some((wall) => liesOn(wall, corner)));
   const between = shortestPaths(corners, isOpen);
   const known = new WeakMap<Place, WeakMap<Place, number>>();
   return (a, b) => {
