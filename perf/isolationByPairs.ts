@@ -1,15 +1,18 @@
+import { cropOf } from '../src/core/crops/catalogue';
 import { candidatesOf, dispersalOf, type Candidate } from '../src/core/isolation/candidates';
 import { judgeIsolation, type IsolationReport } from '../src/core/isolation/isolationReport';
 import type { IsolationQuestion } from '../src/core/isolation/question';
-import type { ShareRange } from '../src/core/isolation/expectedOutcrossing';
-import { pollenFromField, type PollenKernel } from '../src/core/pollen/pollenKernel';
+import type { Nearest } from '../src/core/isolation/measurements';
+import { Barriers, DISTANCE_FACTOR } from '../src/core/pollen/barriers';
+import { spread, type ShareRange } from '../src/core/isolation/expectedOutcrossing';
+import { termAt, termOverField, type KernelTerm, type PollenKernel } from '../src/core/pollen/pollenKernel';
 
 /**
  * The same reports by the plainest way there is: every plant with every other, in one loop over typed arrays.
  * Distances and sums of pollen are gathered on the way; the judging is the app's own.
  */
 export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
-  const { varieties, outside } = question;
+  const { varieties, outside, barriers } = question;
   const n = varieties.reduce((sum, { places }) => sum + places.length, 0);
   const [xs, ys, of] = [new Float64Array(n), new Float64Array(n), new Int32Array(n)];
   let at = 0;
@@ -24,11 +27,11 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
   const v = varieties.length;
   const s = v + outside.length;
   const candidates = candidatesOf(question);
-  const comes = new Float64Array(v * s);
+  const success = new Float64Array(v * s);
   const crosses = new Uint8Array(v * s);
   candidates.forEach((some, i) =>
     some.forEach((candidate) => {
-      comes[i * s + columnOf(candidate, v)] = candidate.effectiveShare;
+      success[i * s + columnOf(candidate, v)] = candidate.success;
       crosses[i * s + columnOf(candidate, v)] = 1;
     }),
   );
@@ -36,7 +39,11 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
     const { middle, low, high } = dispersalOf(variety).kernels;
     return { three: [middle, low, high], flat: flatOf([middle, low, high]) };
   });
-  const nearestSquared = new Float64Array(v * s).fill(Infinity);
+  const patches = outside.map(({ middle, radius }) => spread(middle, radius));
+  const insects = new Barriers(barriers, 'insects');
+  const wind = new Barriers(barriers, 'wind');
+  const barriersOf = varieties.map(({ crop }) => (cropOf(crop).pollenVector === 'wind' ? wind : insects));
+  const nearest: (Nearest | undefined)[] = new Array(v * s);
   const sums = new Float64Array(v * s * 3);
   const pollen = new Float64Array(s * 3);
   for (let i = 0; i < n; i += 1) {
@@ -50,33 +57,45 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       if (other !== own && crosses[cell] === 0) continue;
       const [dx, dy] = [xs[j]! - x, ys[j]! - y];
       const r2 = dx * dx + dy * dy;
-      if (r2 < nearestSquared[cell]!) nearestSquared[cell] = r2;
+      let past = 1;
+      if (other !== own) {
+        past = barriersOf[own]!.transmission({ x, y }, { x: xs[j]!, y: ys[j]! });
+        nearest[cell] = nearer(nearest[cell], Math.sqrt(r2), past);
+      }
       for (let k = 0; k < 3; k += 1) {
         const at = PART * k;
         const n = 1 / (1 + r2 * flat[at + 1]!);
         const f = 1 / (1 + r2 * flat[at + 3]!);
-        pollen[other * 3 + k]! += flat[at]! * n * n + flat[at + 2]! * (flat[at + 4] === 2 ? f * f : f);
+        pollen[other * 3 + k]! +=
+          past * (flat[at]! * n * n + flat[at + 2]! * (flat[at + 4] === 2 ? f * f : f));
       }
     }
     for (let o = 0; o < outside.length; o += 1) {
       const cell = own * s + v + o;
       if (crosses[cell] === 0) continue;
       const { middle, radius, plants } = outside[o]!;
-      const r2 = (middle.x - x) ** 2 + (middle.y - y) ** 2;
-      if (r2 < nearestSquared[cell]!) nearestSquared[cell] = r2;
+      const metres = Math.hypot(middle.x - x, middle.y - y);
+      const edge = {
+        x: x + (1 - radius / metres) * (middle.x - x),
+        y: y + (1 - radius / metres) * (middle.y - y),
+      };
+      nearest[cell] = nearer(nearest[cell], metres - radius, barriersOf[own]!.transmission({ x, y }, edge));
+      const seen = patches[o]!.map((spot) => ({
+        squared: (spot.x - x) ** 2 + (spot.y - y) ** 2,
+        past: barriersOf[own]!.transmission({ x, y }, spot),
+      }));
+      const all = seen.every(({ past }) => past === seen[0]!.past) ? seen[0]!.past : undefined;
       for (let k = 0; k < 3; k += 1) {
-        pollen[(v + o) * 3 + k] = plants * pollenFromField(Math.sqrt(r2), radius, three[k]!);
+        pollen[(v + o) * 3 + k] = three[k]!.reduce((sum, term) => {
+          const from = term.weight * plants * termOverField(metres, radius, term);
+          return sum + from * (all ?? meanPast(seen, term));
+        }, 0);
       }
     }
-    addShares(own, { s, pollen, comes, sums });
+    addShares(own, { s, pollen, success, sums });
   }
   return judgeIsolation(question, {
-    metres: (i, ref) => {
-      if (varieties[i]!.places.length === 0) return undefined;
-      const metres = Math.sqrt(nearestSquared[i * s + columnOf(ref, v)]!);
-      if (ref.from === 'outside') return Math.max(0, metres - outside[ref.index]!.radius);
-      return Number.isFinite(metres) ? metres : undefined;
-    },
+    nearest: (i, ref) => nearest[i * s + columnOf(ref, v)],
     outcrossing: (i, some) => {
       const { value } = dispersalOf(varieties[i]!).outcrossing;
       const crossed = [Math.sqrt(value[0] * value[1]), ...value];
@@ -93,6 +112,24 @@ export function reportsByPairs(question: IsolationQuestion): IsolationReport[] {
       };
     },
   });
+}
+
+/** The share of a patch that gets past, each place of it weighted by what comes from there. */
+function meanPast(
+  seen: readonly { readonly squared: number; readonly past: number }[],
+  term: KernelTerm,
+): number {
+  const weights = seen.map(({ squared }) => termAt(squared, term));
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  return seen.reduce((sum, { past }, i) => sum + weights[i]! * past, 0) / all;
+}
+
+/** The pair that decides: the nearest, one with a barrier between counting as farther off. */
+function nearer(held: Nearest | undefined, metres: number, past: number): Nearest {
+  const distanceFactor = past < 1 ? DISTANCE_FACTOR : 1;
+  return held && held.metres / held.distanceFactor <= metres / distanceFactor
+    ? held
+    : { metres, distanceFactor, barriers: [] };
 }
 
 /** Numbers that one kernel takes: of its part close by and of the far one, weight and 1/scale²; and the far power. */
@@ -115,17 +152,17 @@ const columnOf = ({ from, index }: Pick<Candidate, 'from' | 'index'>, varieties:
 interface Sums {
   readonly s: number;
   readonly pollen: Float64Array;
-  readonly comes: Float64Array;
+  readonly success: Float64Array;
   readonly sums: Float64Array;
 }
 
 /** What one plant received, as shares of it, added to what its variety's plants received. */
-function addShares(own: number, { s, pollen, comes, sums }: Sums): void {
+function addShares(own: number, { s, pollen, success, sums }: Sums): void {
   for (let k = 0; k < 3; k += 1) {
     let total = pollen[own * 3 + k]!;
-    for (let c = 0; c < s; c += 1) if (c !== own) total += comes[own * s + c]! * pollen[c * 3 + k]!;
+    for (let c = 0; c < s; c += 1) if (c !== own) total += success[own * s + c]! * pollen[c * 3 + k]!;
     for (let c = 0; c < s; c += 1) {
-      if (c !== own) sums[(own * s + c) * 3 + k]! += (comes[own * s + c]! * pollen[c * 3 + k]!) / total;
+      if (c !== own) sums[(own * s + c) * 3 + k]! += (success[own * s + c]! * pollen[c * 3 + k]!) / total;
     }
   }
 }

@@ -1,9 +1,9 @@
 import { cropOf, type CropId } from '../crops/catalogue';
 import type { Figure, Span } from '../crops/crop';
-import { middleOf, type Place } from '../garden/places';
-import { barrierEffect, type BarrierEffect } from '../pollen/barriers';
+import type { VarietyTraits } from '../crops/traits';
 import { POLLEN_KERNELS, type KernelRange } from '../pollen/pollenKernel';
-import { daysBetween } from '../time/calendar';
+import { SEASON_DAYS } from '../season/seasons';
+import { addDays, daysBetween } from '../time/calendar';
 import {
   compatibility,
   crossingFrequency,
@@ -11,6 +11,7 @@ import {
   type Compatibility,
   type CompatibilityTraits,
 } from './compatibility';
+import type { Spell } from './expectedOutcrossing';
 import type { FloweringSpan, GrownVariety, IsolationQuestion, OutsideSource } from './question';
 
 /** Where pollen can come from, by its index in the question. */
@@ -22,9 +23,8 @@ export interface SourceRef {
 /** A source whose pollen can father seed on a variety, however far away it is. */
 export interface Candidate extends SourceRef {
   readonly compatibility: Compatibility;
-  readonly barrier: BarrierEffect;
-  /** Share of its pollen that counts: past barriers, shed on the same days, and able to fertilise. */
-  readonly effectiveShare: number;
+  /** Share of its pollen that is able to fertilise. */
+  readonly success: number;
 }
 
 /** How pollen reaches a variety, and how much of its seed other plants may father. */
@@ -40,27 +40,33 @@ export function dispersalOf({ crop, style }: Pick<GrownVariety, 'crop' | 'style'
 }
 
 /** For each variety, every source whose pollen can father seed on it. */
-export function candidatesOf(question: IsolationQuestion): Candidate[][] {
-  const { varieties, outside } = question;
-  const middles = varieties.map(({ places }) => middleOf(places));
+export function candidatesOf({ varieties, outside }: IsolationQuestion): Candidate[][] {
   const compatibleCrops = compatibleCropsAmong([...varieties, ...outside]);
   return varieties.map((variety, i) => {
-    const here = middles[i];
-    if (!here) return [];
+    if (variety.places.length === 0) return [];
+    const compatible = compatibleCrops.get(variety.crop)!;
     const found: Candidate[] = [];
     varieties.forEach((other, index) => {
-      const there = middles[index];
-      if (index === i || !there || !compatibleCrops.get(variety.crop)!.has(other.crop)) return;
-      found.push(candidate({ from: 'garden', index }, { variety, other, here, there }, question));
+      if (index === i || other.places.length === 0 || !compatible.has(other.crop) || !shedsPollen(other))
+        return;
+      found.push(candidate('garden', index, variety, other));
     });
     outside.forEach((other, index) => {
-      if (!compatibleCrops.get(variety.crop)!.has(other.crop)) return;
-      const pair = { variety, other, here, there: other.middle };
-      found.push(candidate({ from: 'outside', index }, pair, question));
+      if (compatible.has(other.crop)) found.push(candidate('outside', index, variety, other));
     });
     return found;
   });
 }
+
+/**
+ * Does a variety shed pollen that is good for others? Not a seedless one, nor one with female flowers only.
+ *
+ * @example shedsPollen({ gynoecious: true }) // false
+ */
+export const shedsPollen = ({
+  seedless,
+  gynoecious,
+}: Pick<VarietyTraits, 'seedless' | 'gynoecious'>): boolean => !seedless && !gynoecious;
 
 /** The crops that cross with each crop, among those that are there. */
 function compatibleCropsAmong(all: readonly CompatibilityTraits[]): Map<CropId, Set<CropId>> {
@@ -70,42 +76,54 @@ function compatibleCropsAmong(all: readonly CompatibilityTraits[]): Map<CropId, 
   );
 }
 
-interface Pair {
-  readonly variety: GrownVariety;
-  readonly other: GrownVariety | OutsideSource;
-  readonly here: Place;
-  readonly there: Place;
-}
-
 function candidate(
-  ref: SourceRef,
-  { variety, other, here, there }: Pair,
-  { barriers }: IsolationQuestion,
+  from: SourceRef['from'],
+  index: number,
+  variety: GrownVariety,
+  other: GrownVariety | OutsideSource,
 ): Candidate {
   const found = compatibility(variety, other);
-  const barrier = barrierEffect(here, there, barriers, cropOf(variety.crop).pollenVector);
-  const success = found.frequency === 'rarely' ? RARE_CROSS_SUCCESS : 1;
-  const overlap = floweringOverlap(variety.flowering, other.flowering);
-  const effectiveShare = barrier.transmission * success * overlap;
-  // Field by field: spreading an object costs more than all the rest here.
-  return { from: ref.from, index: ref.index, compatibility: found, barrier, effectiveShare };
+  return {
+    from,
+    index,
+    compatibility: found,
+    success: found.frequency === 'rarely' ? RARE_CROSS_SUCCESS : 1,
+  };
 }
 
+/** A flowering that does not speak for another, since they are not of one season. */
+const ofOneSeason = (a: FloweringSpan, b: FloweringSpan): boolean =>
+  Math.max(daysBetween(a[1], b[0]), daysBetween(b[1], a[0])) <= SEASON_DAYS;
+
 /**
- * Share of the days of one flowering on which the other flowers too; 1 where one is not known.
+ * The days of a flowering, cut wherever a source begins or ceases to shed; spells on which the same sources shed are
+ * one. A source whose flowering is not known, or is of another season, sheds on all of them.
  *
- * @example floweringOverlap(['2026-07-01', '2026-07-10'], ['2026-07-10', '2026-07-20']) // 0.1
+ * @example spellsOf(['2026-07-01', '2026-07-10'], [['2026-07-10', '2026-07-20']]).map(({ share }) => share) // [0.9, 0.1]
  */
-export function floweringOverlap(own: FloweringSpan | undefined, other: FloweringSpan | undefined): number {
-  if (!own || !other) return 1;
-  const from = own[0] > other[0] ? own[0] : other[0];
-  const to = own[1] < other[1] ? own[1] : other[1];
-  return Math.max(0, daysBetween(from, to) + 1) / (daysBetween(own[0], own[1]) + 1);
+export function spellsOf(
+  own: FloweringSpan | undefined,
+  sources: readonly (FloweringSpan | undefined)[],
+): Spell[] {
+  const known = sources.map((span) => (own && span && ofOneSeason(own, span) ? span : undefined));
+  if (!own || !known.some((span) => span)) return [{ share: 1, sheds: sources.map(() => true) }];
+  const [first, last] = own;
+  const cuts = known.flatMap((span) => (span ? [span[0], addDays(span[1], 1)] : []));
+  const begins = [first, ...new Set(cuts.filter((day) => first < day && day <= last))].sort();
+  const days = daysBetween(first, last) + 1;
+  const spells = new Map<string, Spell>();
+  begins.forEach((day, i) => {
+    const length = daysBetween(day, begins[i + 1] ?? addDays(last, 1));
+    const sheds = known.map((span) => !span || (span[0] <= day && day <= span[1]));
+    const key = sheds.join();
+    spells.set(key, { share: (spells.get(key)?.share ?? 0) + length / days, sheds });
+  });
+  return [...spells.values()];
 }
 
 /**
  * Days from the end of one flowering to the beginning of the other; 0 when they overlap, `undefined` when one is not
- * known.
+ * known or they are not of one season.
  *
  * @example daysBetweenFlowerings(['2026-07-01', '2026-07-10'], ['2026-07-24', '2026-08-20']) // 14
  */
@@ -113,6 +131,6 @@ export function daysBetweenFlowerings(
   a: FloweringSpan | undefined,
   b: FloweringSpan | undefined,
 ): number | undefined {
-  if (!a || !b) return undefined;
+  if (!a || !b || !ofOneSeason(a, b)) return undefined;
   return Math.max(0, daysBetween(a[1], b[0]), daysBetween(b[1], a[0]));
 }

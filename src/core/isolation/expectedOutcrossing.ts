@@ -2,17 +2,44 @@ import type { Figure, Span } from '../crops/crop';
 import type { Place } from '../garden/places';
 import { basisOf, combineTerms, type KernelBasis } from '../pollen/kernelBasis';
 import type { PlantTree } from '../pollen/plantTree';
-import { termOverField, type KernelRange } from '../pollen/pollenKernel';
+import type { Barriers, Box } from '../pollen/barriers';
+import { termAt, termOverField, type KernelRange, type KernelTerm } from '../pollen/pollenKernel';
 import { pollenSumOf } from '../pollen/pollenSum';
 
+/** A round patch of plants outside the garden; metres. */
+interface PollenPatch {
+  readonly middle: Place;
+  readonly radius: number;
+  readonly plants: number;
+}
+
 /** A source of foreign pollen: plants on the plan, or a round patch of so many elsewhere. */
-export type PollenSource = (
-  | { readonly tree: PlantTree }
-  | { readonly patch: { readonly middle: Place; readonly radius: number; readonly plants: number } }
-) & {
-  /** Share of its pollen that counts: past barriers, shed on the same days, and able to fertilise; 0 to 1. */
-  readonly effectiveShare: number;
+export type PollenSource = ({ readonly tree: PlantTree } | { readonly patch: PollenPatch }) & {
+  /** Share of its pollen that is able to fertilise, 0 to 1. */
+  readonly success: number;
 };
+
+/** Days of a variety's flowering on which the same sources shed pollen. */
+export interface Spell {
+  /** Share of the flowering that they make up. */
+  readonly share: number;
+  /** For each source: does it shed on them? */
+  readonly sheds: readonly boolean[];
+}
+
+export interface OutcrossingQuestion {
+  /** Plants of the variety. */
+  readonly own: PlantTree;
+  /** Does it shed pollen of its own? All seed of one that sheds none has another father. */
+  readonly sheds: boolean;
+  readonly sources: readonly PollenSource[];
+  readonly kernels: KernelRange;
+  /** Share of the seed that other plants father where plants stand mixed. */
+  readonly outcrossing: Figure<Span>;
+  readonly barriers: Barriers;
+  /** Shares add up to 1. */
+  readonly spells: readonly Spell[];
+}
 
 /** A share from 0 to 1: the middle estimate and its bounds. */
 export interface ShareRange {
@@ -32,37 +59,36 @@ const geometricMean = ([low, high]: Span): number => Math.sqrt(low * high);
 
 /**
  * Share of the seed that foreign pollen will father if a variety is left open: foreign pollen as a share of all pollen
- * that reaches each plant, averaged over its plants, times the share of its seed that any other plant fathers. It
- * assumes that all plants shed the same amount, that pollen of either kind is as good, and that wind and insects are
- * the same on every side.
+ * that reaches each plant, spell by spell of its flowering, averaged over spells and plants, times the share of its
+ * seed that any other plant fathers. It assumes that all plants shed the same amount, that a variety sets as much seed
+ * on each of its days, that pollen of either kind is as good, and that wind and insects are the same on every side.
  *
- * @param own plants of the variety.
- * @param outcrossing share of the seed that other plants father where plants stand mixed.
  * @returns shares from 0 to 1; all 0 without a source.
  * @throws RangeError without a plant of its own.
  */
-export function expectedOutcrossing(
-  own: PlantTree,
-  sources: readonly PollenSource[],
-  kernels: KernelRange,
-  outcrossing: Figure<Span>,
-): ExpectedOutcrossing {
+export function expectedOutcrossing(question: OutcrossingQuestion): ExpectedOutcrossing {
+  const { own, sheds, sources, kernels, outcrossing, barriers } = question;
   if (own.size === 0) throw new RangeError('a variety without plants receives no pollen');
   const basis = basisOf(kernels);
-  const shares = new Float64Array(3 * sources.length);
   const received: Received = {
-    ownPollen: pollenSumOf(own, basis).withinTree(),
-    emitters: sources.map((source) => emitterOf(source, basis)),
+    ownPollen: sheds ? pollenSumOf(own, basis).withinTree() : new Float64Array(3 * own.size),
+    emitters: sources.map((source) => emitterOf(source, basis, barriers)),
     basis,
+    spells: question.spells,
     contributions: new Float64Array(3 * sources.length),
+    shares: new Float64Array(3 * sources.length),
+    seed: new Float64Array(3),
   };
-  for (let leaf = own.nodes >> 1; leaf < own.nodes; leaf += 1) addShares(own, leaf, received, shares);
-  const [low, high] = outcrossing.value;
-  const perPlant = [geometricMean(outcrossing.value), low, high].map((share) => share / own.size);
+  for (let leaf = own.nodes >> 1; leaf < own.nodes; leaf += 1) addShares(own, leaf, received);
+  const [low, high] = sheds ? outcrossing.value : [1, 1];
+  const { shares, seed } = received;
+  const perShare = [geometricMean([low, high]), low, high].map((share, k) =>
+    seed[k]! > 0 ? share / seed[k]! : 0,
+  );
   const bySource = sources.map((_, s): ShareRange => ({
-    share: perPlant[0]! * shares[3 * s]!,
-    low: perPlant[1]! * shares[3 * s + 1]!,
-    high: perPlant[2]! * shares[3 * s + 2]!,
+    share: perShare[0]! * shares[3 * s]!,
+    low: perShare[1]! * shares[3 * s + 1]!,
+    high: perShare[2]! * shares[3 * s + 2]!,
   }));
   return { total: sumOfRanges(bySource), bySource };
 }
@@ -86,43 +112,71 @@ interface Received {
   readonly ownPollen: Float64Array;
   readonly emitters: readonly Emitter[];
   readonly basis: KernelBasis;
+  readonly spells: readonly Spell[];
   /** Scratch space for what each source contributes at a point, one number a kernel. */
   readonly contributions: Float64Array;
+  /** Each source's share of the pollen, summed over plants; one number a kernel. */
+  readonly shares: Float64Array;
+  /** Plants that receive any pollen, each for the share of its days on which it does. */
+  readonly seed: Float64Array;
 }
 
 /** Adds each source's share of all the pollen that the plants of a leaf received. */
-function addShares(
-  own: PlantTree,
-  leaf: number,
-  { ownPollen, emitters, basis, contributions }: Received,
-  shares: Float64Array,
-): void {
+function addShares(own: PlantTree, leaf: number, received: Received): void {
+  const { ownPollen, emitters, basis, spells, contributions, shares, seed } = received;
   const { first, end, xs, ys } = own;
   const { x, y, radius } = weightedCentroid(own, leaf, ownPollen);
   // Beyond this distance a source contributes the same to all plants of the leaf, and is evaluated once.
   const uniformBeyond = radius + basis.taylor.uniformBeyond(radius, UNIFORM_TOLERANCE);
-  const uniformPart = [0, 0, 0];
+  const box = own.box(leaf);
   const near: number[] = [];
-  for (let s = 0; s < emitters.length; s += 1) {
-    if (emitters[s]!.distance(x, y) < uniformBeyond) {
+  const uniform: number[] = [];
+  const passes = emitters.map((emitter) => emitter.transmission(box));
+  emitters.forEach((emitter, s) => {
+    const share = passes[s];
+    if (share === undefined || emitter.distance(x, y) < uniformBeyond) {
       near.push(s);
-      continue;
+      return;
     }
-    emitters[s]!.evaluate(x, y, contributions, 3 * s);
-    for (let k = 0; k < 3; k += 1) uniformPart[k]! += contributions[3 * s + k]!;
-  }
-  const inverseTotals = [0, 0, 0];
+    uniform.push(s);
+    emitter.evaluate(x, y, share, contributions, 3 * s);
+  });
+  const uniformParts = spells.map(({ sheds }) => sumOver(uniform, sheds, contributions));
+  const inverseTotals = spells.map(() => [0, 0, 0]);
   for (let i = first[leaf]!; i < end[leaf]!; i += 1) {
-    for (const s of near) emitters[s]!.evaluate(xs[i]!, ys[i]!, contributions, 3 * s);
-    for (let k = 0; k < 3; k += 1) {
-      let total = ownPollen[3 * i + k]! + uniformPart[k]!;
-      for (const s of near) total += contributions[3 * s + k]!;
-      inverseTotals[k]! += 1 / total;
-      for (const s of near) shares[3 * s + k]! += contributions[3 * s + k]! / total;
+    for (const s of near) emitters[s]!.evaluate(xs[i]!, ys[i]!, passes[s], contributions, 3 * s);
+    for (let q = 0; q < spells.length; q += 1) {
+      const { share, sheds } = spells[q]!;
+      for (let k = 0; k < 3; k += 1) {
+        let total = ownPollen[3 * i + k]! + uniformParts[q]![k]!;
+        for (const s of near) if (sheds[s]) total += contributions[3 * s + k]!;
+        if (total === 0) continue;
+        seed[k]! += share;
+        inverseTotals[q]![k]! += share / total;
+        for (const s of near) if (sheds[s]) shares[3 * s + k]! += (share * contributions[3 * s + k]!) / total;
+      }
     }
   }
-  for (const s of near) contributions.fill(0, 3 * s, 3 * s + 3);
-  for (let i = 0; i < contributions.length; i += 1) shares[i]! += contributions[i]! * inverseTotals[i % 3]!;
+  spells.forEach(({ sheds }, q) => {
+    for (const s of uniform) {
+      if (!sheds[s]) continue;
+      for (let k = 0; k < 3; k += 1) shares[3 * s + k]! += contributions[3 * s + k]! * inverseTotals[q]![k]!;
+    }
+  });
+}
+
+/** What the sources that shed contribute together, one number a kernel. */
+function sumOver(
+  sources: readonly number[],
+  sheds: readonly boolean[],
+  contributions: Float64Array,
+): number[] {
+  const sum = [0, 0, 0];
+  for (const s of sources) {
+    if (!sheds[s]) continue;
+    for (let k = 0; k < 3; k += 1) sum[k]! += contributions[3 * s + k]!;
+  }
+  return sum;
 }
 
 /**
@@ -138,7 +192,7 @@ function weightedCentroid(
 ): Place & { readonly radius: number } {
   let [all, x, y] = [0, 0, 0];
   for (let i = first[leaf]!; i < end[leaf]!; i += 1) {
-    const weight = 1 / ownPollen[3 * i]!;
+    const weight = 1 / (ownPollen[3 * i]! || 1);
     all += weight;
     x += weight * xs[i]!;
     y += weight * ys[i]!;
@@ -155,29 +209,116 @@ function weightedCentroid(
 interface Emitter {
   /** Metres from a point to the source's nearest edge. */
   distance(x: number, y: number): number;
-  /** Writes what it contributes at a point, one number a kernel, from `at` on. */
-  evaluate(x: number, y: number, into: Float64Array, at: number): void;
+  /** Share of its pollen that gets past the barriers to any place of a box; `undefined` where that differs. */
+  transmission(box: Box): number | undefined;
+  /**
+   * Writes what it contributes at a point, one number a kernel, from `at` on.
+   *
+   * @param share that gets past the barriers; `undefined` where it has to be found.
+   */
+  evaluate(x: number, y: number, share: number | undefined, into: Float64Array, at: number): void;
 }
 
-function emitterOf(source: PollenSource, basis: KernelBasis): Emitter {
-  const { effectiveShare } = source;
-  if ('tree' in source) {
-    const pollen = pollenSumOf(source.tree, basis);
-    return {
-      distance: (x, y) => source.tree.distance(x, y),
-      evaluate: (x, y, into, at) => pollen.evaluate(x, y, effectiveShare, into, at),
-    };
-  }
-  const { middle, radius, plants } = source.patch;
-  const termSums = new Float64Array(basis.terms.length);
-  const metresTo = (x: number, y: number): number => Math.sqrt((middle.x - x) ** 2 + (middle.y - y) ** 2);
+function emitterOf(source: PollenSource, basis: KernelBasis, barriers: Barriers): Emitter {
+  return 'tree' in source
+    ? treeEmitter(source.tree, source.success, basis, barriers)
+    : patchEmitter(source.patch, source.success, basis, barriers);
+}
+
+const pointBox = (x: number, y: number): Box => ({ left: x, right: x, bottom: y, top: y });
+
+function treeEmitter(tree: PlantTree, success: number, basis: KernelBasis, barriers: Barriers): Emitter {
+  const pollen = pollenSumOf(tree, basis);
+  const all = tree.box(0);
+  const transmission = (box: Box): number | undefined =>
+    barriers.none ? 1 : barriers.transmissionBetween(box, all);
   return {
-    distance: (x, y) => Math.max(0, metresTo(x, y) - radius),
-    evaluate: (x, y, into, at) => {
-      const metres = metresTo(x, y);
-      for (let t = 0; t < termSums.length; t += 1)
-        termSums[t] = termOverField(metres, radius, basis.terms[t]!);
-      combineTerms(basis, termSums, effectiveShare * plants, into, at);
+    distance: (x, y) => tree.distance(x, y),
+    transmission,
+    evaluate: (x, y, share, into, at) => {
+      const known = share ?? transmission(pointBox(x, y));
+      if (known !== undefined) pollen.evaluate(x, y, success * known, into, at);
+      else pollen.evaluatePast(x, y, (place) => barriers.transmission({ x, y }, place), success, into, at);
     },
   };
+}
+
+function patchEmitter(
+  { middle, radius, plants }: PollenPatch,
+  success: number,
+  basis: KernelBasis,
+  barriers: Barriers,
+): Emitter {
+  const termSums = new Float64Array(basis.terms.length);
+  const metresTo = (x: number, y: number): number => Math.hypot(middle.x - x, middle.y - y);
+  const all = {
+    left: middle.x - radius,
+    right: middle.x + radius,
+    bottom: middle.y - radius,
+    top: middle.y + radius,
+  };
+  const view = new PatchView(spread(middle, radius), barriers);
+  return {
+    distance: (x, y) => Math.max(0, metresTo(x, y) - radius),
+    transmission: (box) => (barriers.none ? 1 : barriers.transmissionBetween(box, all)),
+    evaluate: (x, y, share, into, at) => {
+      const metres = metresTo(x, y);
+      if (share === undefined) view.from(x, y);
+      for (let t = 0; t < termSums.length; t += 1) {
+        const term = basis.terms[t]!;
+        termSums[t] = (share ?? view.meanShare(term)) * termOverField(metres, radius, term);
+      }
+      combineTerms(basis, termSums, success * plants, into, at);
+    },
+  };
+}
+
+/** Places spread evenly over a patch that lies half behind something [Vogel 1979, the sunflower's spiral]. */
+const SPOTS = 16;
+const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
+
+/**
+ * Places that stand for a round patch.
+ *
+ * @example spread({ x: 0, y: 0 }, 10).length // 16
+ */
+export const spread = ({ x, y }: Place, radius: number): readonly Place[] =>
+  Array.from({ length: SPOTS }, (_, i) => {
+    const [r, angle] = [radius * Math.sqrt((i + 0.5) / SPOTS), i * GOLDEN_ANGLE];
+    return { x: x + r * Math.cos(angle), y: y + r * Math.sin(angle) };
+  });
+
+/** The places of a patch as seen from a plant: how far each is, and how much of its pollen gets past the barriers. */
+class PatchView {
+  readonly #spots: readonly Place[];
+  readonly #barriers: Barriers;
+  readonly #squared: Float64Array;
+  readonly #shares: Float64Array;
+
+  constructor(spots: readonly Place[], barriers: Barriers) {
+    this.#spots = spots;
+    this.#barriers = barriers;
+    this.#squared = new Float64Array(spots.length);
+    this.#shares = new Float64Array(spots.length);
+  }
+
+  from(x: number, y: number): void {
+    const plant = { x, y };
+    for (let i = 0; i < this.#spots.length; i += 1) {
+      const spot = this.#spots[i]!;
+      this.#squared[i] = (spot.x - x) ** 2 + (spot.y - y) ** 2;
+      this.#shares[i] = this.#barriers.transmission(plant, spot);
+    }
+  }
+
+  /** Share of the patch's pollen that gets past: each place of it counts for as much as comes from there. */
+  meanShare(term: KernelTerm): number {
+    let [all, past] = [0, 0];
+    for (let i = 0; i < this.#squared.length; i += 1) {
+      const weight = termAt(this.#squared[i]!, term);
+      all += weight;
+      past += weight * this.#shares[i]!;
+    }
+    return past / all;
+  }
 }

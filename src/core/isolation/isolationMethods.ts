@@ -1,6 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import type { CrossingRisk } from './crossingRisk';
 import type { GrownVariety } from './question';
+import { anyPollenSpoils } from './requiredDistance';
 
 /** What a method costs the grower, cheapest first: our default order; a grower's own may differ. */
 export const METHOD_COSTS = ['asking', 'waiting', 'morningWork', 'building', 'space', 'harvest'] as const;
@@ -15,6 +16,7 @@ export interface IsolationMethod {
     | 'bagFlowers'
     | 'cage'
     | 'alternateCages'
+    | 'netAgainstInsects'
     | 'borderRows'
     | 'moveAway'
     | 'growOnlyOne';
@@ -47,6 +49,11 @@ export function isolationMethods(
   const own = relevant.filter(({ where }) => where === 'garden').map(({ id }) => id);
   const all = relevant.map(({ id }) => id);
   const { pollenVector, habit, covers, timeApart } = cropOf(variety.crop);
+  if (anyPollenSpoils(variety)) {
+    const methods: IsolationMethod[] = [{ method: 'netAgainstInsects', cost: 'building', about: all }];
+    if (own.length > 0) methods.push({ method: 'growOnlyOne', cost: 'harvest', about: own });
+    return methods;
+  }
   // Perfect flowers that pollinate themselves only need to be kept shut.
   const cover = habit === 'perfect' ? 'bagFlowers' : 'coverAndHandPollinate';
   const methods: IsolationMethod[] = [{ method: cover, cost: 'morningWork', about: all }];

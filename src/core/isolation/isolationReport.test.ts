@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { isolationReports, type IsolationReport } from './isolationReport';
+import type { BarrierStretch } from '../garden/surroundings';
 import type { GrownVariety, OutsideSource } from './question';
 import { CROP_IDS } from '../crops/catalogue';
 
@@ -141,4 +142,102 @@ test('risk by distance is mutual between varieties grown for the same purpose', 
       }
     }),
   );
+});
+
+test('a flowering of another season isolates nobody by time', () => {
+  const near = (first: string, last: string): GrownVariety =>
+    grown('B', { places: [{ x: 4, y: 0 }], flowering: [first, last] });
+  const now = grown('A', { flowering: ['2026-07-10', '2026-08-20'] });
+  const unknown = report([now, grown('B', { places: [{ x: 4, y: 0 }] })]);
+  const lastYear = report([now, near('2025-07-10', '2025-08-20')]);
+  expect(lastYear).toEqual(unknown);
+  expect(lastYear).toMatchObject({ verdict: 'tooClose', risks: [{ daysApart: undefined }] });
+  const patch = source('patch', { middle: { x: 4, y: 0 }, flowering: ['2025-08-01', '2025-09-25'] });
+  expect(report([now], [patch])).toMatchObject({ verdict: 'tooClose', risks: [{ isolatedBy: 'nothing' }] });
+  expect(report([now, near('2026-09-10', '2026-10-01')])).toMatchObject({ verdict: 'isolated' });
+});
+
+test('what sheds no pollen endangers nobody; an all-female line has another father for all its seed', () => {
+  const seeded = grown('seeded', { crop: 'watermelon' });
+  const seedless = grown('seedless', { crop: 'watermelon', seedless: true, places: [{ x: 2, y: 0 }] });
+  expect(report([seeded, seedless])).toMatchObject({ verdict: 'noRisk', outcrossing: { share: 0 } });
+  const female = grown('female', { crop: 'cucumber', gynoecious: true });
+  const father = grown('father', { crop: 'cucumber', places: [{ x: 300, y: 0 }] });
+  expect(report([female, father]).outcrossing.share).toBeCloseTo(1, 12);
+  expect(report([female, father], [], 'father').verdict).toBe('noRisk');
+});
+
+// Cucumbers that set without pollen become bulbous, seedy and bitter with it (common practice, no source).
+test('a cucumber grown to eat that sets without pollen is told of pollen near by', () => {
+  const cucumber = grown('A', { crop: 'cucumber', purpose: 'eat', parthenocarpic: true });
+  const other = grown('B', { crop: 'cucumber', purpose: 'eat', places: [{ x: 2, y: 0 }] });
+  const { verdict, methods, reasons } = report([cucumber, other]);
+  expect(verdict).toBe('tooClose');
+  expect(reasons[0]!.code).toBe('spoiltByPollen');
+  expect(methods.map(({ method }) => method)).toEqual(['netAgainstInsects', 'growOnlyOne']);
+  expect(report([cucumber, other], [], 'B').verdict).toBe('notRequired');
+});
+
+test('a barrier counts between the plants it stands between, not between the middles of beds', () => {
+  const building = { sort: 'building', from: { x: 5, y: -1 }, to: { x: 5, y: 1 } } as const;
+  const asked = (
+    own: GrownVariety,
+    other: GrownVariety,
+    ...barriers: readonly BarrierStretch[]
+  ): IsolationReport =>
+    isolationReports({ varieties: [own, other], outside: [], barriers, ground: 'mixed' })[0]!;
+  // The middles look at each other across the building; no two plants do.
+  const spread = grown('A', {
+    places: [
+      { x: 0, y: -20 },
+      { x: 0, y: 20 },
+    ],
+  });
+  const ends = grown('B', {
+    places: [
+      { x: 10, y: -20 },
+      { x: 10, y: 20 },
+    ],
+  });
+  const short = { ...building, from: { x: 5, y: -0.1 }, to: { x: 5, y: -0.05 } };
+  const free = asked(spread, ends);
+  expect(asked(spread, ends, short).risks[0]!.metres).toBe(free.risks[0]!.metres);
+  expect(asked(spread, ends, short).outcrossing.share).toBeCloseTo(free.outcrossing.share, 12);
+  // The near plants have it between them, the middles do not.
+  const row = grown('A', {
+    places: [
+      { x: 0, y: 0 },
+      { x: 0, y: 60 },
+    ],
+  });
+  const opposite = grown('B', {
+    places: [
+      { x: 10, y: 0 },
+      { x: 40, y: 60 },
+    ],
+  });
+  const behind = asked(row, opposite, building);
+  expect(behind.risks[0]).toMatchObject({ metres: 10, barriers: ['building'], requiredMetres: 420 });
+  expect(behind.outcrossing.share).toBeLessThan(asked(row, opposite).outcrossing.share * 0.8);
+});
+
+test('a pair in sight decides, if a barrier hides only the nearest', () => {
+  const barriers = [{ sort: 'wall', from: { x: 5, y: -1 }, to: { x: 5, y: 1 } }] as const;
+  const own = grown('A', {
+    crop: 'tomato',
+    places: [
+      { x: 0, y: 0 },
+      { x: 0, y: 3 },
+    ],
+  });
+  const other = grown('B', { crop: 'tomato', places: [{ x: 8, y: 0 }] });
+  const { risks, verdict } = isolationReports({
+    varieties: [own, other],
+    outside: [],
+    barriers,
+    ground: 'mixed',
+  })[0]!;
+  expect(risks[0]!.metres).toBeCloseTo(Math.hypot(8, 3), 9);
+  expect(risks[0]).toMatchObject({ requiredMetres: 9, barriers: [] });
+  expect(verdict).toBe('tooClose');
 });

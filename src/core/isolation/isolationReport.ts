@@ -5,9 +5,9 @@ import type { Compatibility } from './compatibility';
 import type { CrossingRisk } from './crossingRisk';
 import type { ShareRange } from './expectedOutcrossing';
 import { isolationMethods, type IsolationMethod } from './isolationMethods';
-import { measureByTrees, type Measurements } from './measurements';
+import { measureByTrees, type Measurements, type Nearest } from './measurements';
 import type { GrownVariety, IsolationQuestion } from './question';
-import { requiredDistance, type DistanceReason } from './requiredDistance';
+import { anyPollenSpoils, requiredDistance, type DistanceReason } from './requiredDistance';
 
 /**
  * `notRequired`: only eaten. `noRisk`: nothing that can cross. `isolated`: everything that can is far enough away or
@@ -53,15 +53,14 @@ function reportOf(
   i: number,
 ): IsolationReport {
   const variety = question.varieties[i]!;
-  const { crop, purpose, style } = variety;
-  const required = requiredDistance({ crop, purpose, ground: question.ground, ...(style && { style }) });
+  const required = requiredDistance(variety, question.ground);
   const outcrossing =
     candidates.length > 0 ? measured.outcrossing(i, candidates) : { total: NO_SHARE, bySource: [] };
   const risks = candidates
     .flatMap((candidate, c) =>
       isRelevant(variety, candidate.compatibility)
         ? riskOf(question, i, candidate, {
-            metres: measured.metres(i, candidate)!,
+            nearest: measured.nearest(i, candidate)!,
             requiredMetres: required.metres,
             share: outcrossing.bySource[c]!,
           })
@@ -91,16 +90,22 @@ function verdictOf(requiredMetres: number, risks: readonly CrossingRisk[]): Isol
   return open.some((risk) => risk.compatibility.frequency === 'freely') ? 'tooClose' : 'rareOnly';
 }
 
+interface Measured {
+  readonly nearest: Nearest;
+  readonly requiredMetres: number;
+  readonly share: ShareRange;
+}
+
 function riskOf(
   { varieties, outside }: IsolationQuestion,
   i: number,
   candidate: Candidate,
-  { metres, requiredMetres, share }: Pick<CrossingRisk, 'metres' | 'requiredMetres' | 'share'>,
+  { nearest, requiredMetres, share }: Measured,
 ): CrossingRisk {
   const variety = varieties[i]!;
   const inGarden = candidate.from === 'garden';
   const other = inGarden ? varieties[candidate.index]! : outside[candidate.index]!;
-  const { distanceFactor, sorts } = candidate.barrier;
+  const { metres, distanceFactor, barriers } = nearest;
   const daysApart = daysBetweenFlowerings(variety.flowering, other.flowering);
   const byDistance = metres >= distanceFactor * requiredMetres;
   const byTime = daysApart !== undefined && daysApart >= requiredDaysApart(variety);
@@ -110,7 +115,7 @@ function riskOf(
     compatibility: candidate.compatibility,
     metres,
     requiredMetres: distanceFactor * requiredMetres,
-    barriers: sorts,
+    barriers,
     daysApart,
     isolatedBy: byDistance ? 'distance' : byTime ? 'time' : 'nothing',
     ...(!inGarden && { certainty: outside[candidate.index]!.certainty }),
@@ -118,9 +123,9 @@ function riskOf(
   };
 }
 
-/** What is only eaten is at risk only from pollen that changes it in the same year. */
-const isRelevant = ({ purpose }: GrownVariety, { xenia }: Compatibility): boolean =>
-  purpose !== 'eat' || xenia === 'spoils' || xenia === 'unknown';
+/** What is only eaten is at risk only from pollen that changes it in the same year, or that it does not need. */
+const isRelevant = (variety: GrownVariety, { xenia }: Compatibility): boolean =>
+  variety.purpose !== 'eat' || xenia === 'spoils' || xenia === 'unknown' || anyPollenSpoils(variety);
 
 const requiredDaysApart = ({ crop }: GrownVariety): number => cropOf(crop).timeApart?.value[0] ?? 1;
 

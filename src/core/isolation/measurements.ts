@@ -1,43 +1,102 @@
+import { cropOf } from '../crops/catalogue';
+import { metresBetween, type Place } from '../garden/places';
+import type { BarrierSort } from '../garden/surroundings';
+import { Barriers, DISTANCE_FACTOR } from '../pollen/barriers';
 import { PlantTree } from '../pollen/plantTree';
-import { dispersalOf, type Candidate, type SourceRef } from './candidates';
+import { dispersalOf, shedsPollen, spellsOf, type Candidate, type SourceRef } from './candidates';
 import { expectedOutcrossing, type ExpectedOutcrossing, type PollenSource } from './expectedOutcrossing';
-import type { IsolationQuestion } from './question';
+import type { IsolationQuestion, OutsideSource } from './question';
 
-/** What has to be measured plant by plant. Metres are `undefined` where either has no plants. */
+/** The pair of plants that decides whether distance isolates: the nearest, counting what stands between. */
+export interface Nearest {
+  readonly metres: number;
+  /** Share of the required distance that is enough between them. */
+  readonly distanceFactor: number;
+  readonly barriers: readonly BarrierSort[];
+}
+
+/** What has to be measured plant by plant. */
 export interface Measurements {
-  metres(variety: number, source: SourceRef): number | undefined;
+  /** @returns `undefined` where either has no plants. */
+  nearest(variety: number, source: SourceRef): Nearest | undefined;
   /** @param candidates none of them without plants. */
   outcrossing(variety: number, candidates: readonly Candidate[]): ExpectedOutcrossing;
 }
 
 /** Measures with a tree for each variety, so that pairs of plants far apart are not visited one by one. */
-export function measureByTrees({ varieties, outside }: IsolationQuestion): Measurements {
+export function measureByTrees({ varieties, outside, barriers }: IsolationQuestion): Measurements {
   const trees = varieties.map(({ places }) => new PlantTree(places));
-  const known = new Map<number, number>();
-  const betweenVarieties = (a: number, b: number): number => {
-    const key = Math.min(a, b) * trees.length + Math.max(a, b);
-    const held = known.get(key);
-    if (held !== undefined) return held;
-    const metres = Math.sqrt(trees[a]!.nearestPairSquared(trees[b]!));
-    known.set(key, metres);
-    return metres;
+  const byVector = { wind: new Barriers(barriers, 'wind'), insects: new Barriers(barriers, 'insects') };
+  const barriersFor = (i: number): Barriers =>
+    byVector[cropOf(varieties[i]!.crop).pollenVector === 'wind' ? 'wind' : 'insects'];
+  const known = new Map<number, Nearest | undefined>();
+  const betweenVarieties = (a: number, b: number): Nearest | undefined => {
+    const [one, other] = a < b ? [a, b] : [b, a];
+    const key = one * trees.length + other;
+    if (!known.has(key)) known.set(key, nearestPlants(trees[one]!, trees[other]!, barriersFor(a)));
+    return known.get(key);
   };
   return {
-    metres: (i, { from, index }) => {
-      const own = trees[i]!;
-      if (own.size === 0) return undefined;
-      if (from === 'garden') return trees[index]!.size > 0 ? betweenVarieties(i, index) : undefined;
-      const { middle, radius } = outside[index]!;
-      return Math.max(0, Math.sqrt(own.nearestSquared(middle.x, middle.y, Infinity)) - radius);
-    },
+    nearest: (i, { from, index }) =>
+      from === 'garden'
+        ? betweenVarieties(i, index)
+        : nearestToPatch(varieties[i]!.places, outside[index]!, barriersFor(i)),
     outcrossing: (i, candidates) => {
-      const sources = candidates.map(({ from, index, effectiveShare }): PollenSource =>
-        from === 'garden'
-          ? { tree: trees[index]!, effectiveShare }
-          : { patch: outside[index]!, effectiveShare },
-      );
-      const { kernels, outcrossing } = dispersalOf(varieties[i]!);
-      return expectedOutcrossing(trees[i]!, sources, kernels, outcrossing);
+      const variety = varieties[i]!;
+      const { kernels, outcrossing } = dispersalOf(variety);
+      return expectedOutcrossing({
+        own: trees[i]!,
+        sheds: shedsPollen(variety),
+        sources: candidates.map(({ from, index, success }): PollenSource =>
+          from === 'garden' ? { tree: trees[index]!, success } : { patch: outside[index]!, success },
+        ),
+        kernels,
+        outcrossing,
+        barriers: barriersFor(i),
+        spells: spellsOf(
+          variety.flowering,
+          candidates.map(({ from, index }) => (from === 'garden' ? varieties : outside)[index]!.flowering),
+        ),
+      });
     },
   };
+}
+
+function nearestPlants(own: PlantTree, others: PlantTree, barriers: Barriers): Nearest | undefined {
+  const nearest = own.nearestPair(others);
+  if (!nearest) return undefined;
+  const between = barriers.sorts(nearest.own, nearest.others);
+  if (between.length === 0) return open(Math.sqrt(nearest.squared));
+  // A pair with nothing between decides instead, if a barrier is worth more than it is farther apart.
+  const withinReach = nearest.squared / DISTANCE_FACTOR ** 2;
+  const inSight = own.nearestPair(others, withinReach, {
+    none: (a, b) => (barriers.transmissionBetween(a, b) ?? 1) < 1,
+    counts: (a, b) => barriers.transmission(a, b) === 1,
+  });
+  if (inSight) return open(Math.sqrt(inSight.squared));
+  return { metres: Math.sqrt(nearest.squared), distanceFactor: DISTANCE_FACTOR, barriers: between };
+}
+
+const open = (metres: number): Nearest => ({ metres, distanceFactor: 1, barriers: [] });
+
+/** Measured to the nearest edge of the patch. */
+function nearestToPatch(
+  places: readonly Place[],
+  { middle, radius }: Pick<OutsideSource, 'middle' | 'radius'>,
+  barriers: Barriers,
+): Nearest | undefined {
+  let decisive: Nearest | undefined;
+  for (const place of places) {
+    const toMiddle = metresBetween(place, middle);
+    const metres = Math.max(0, toMiddle - radius);
+    if (decisive && metres >= decisive.metres / decisive.distanceFactor) continue;
+    const share = toMiddle > 0 ? metres / toMiddle : 0;
+    const edge = { x: place.x + share * (middle.x - place.x), y: place.y + share * (middle.y - place.y) };
+    const between = barriers.none ? [] : barriers.sorts(place, edge);
+    const found =
+      between.length === 0 ? open(metres) : { metres, distanceFactor: DISTANCE_FACTOR, barriers: between };
+    if (!decisive || found.metres / found.distanceFactor < decisive.metres / decisive.distanceFactor)
+      decisive = found;
+  }
+  return decisive;
 }

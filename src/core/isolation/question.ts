@@ -12,6 +12,9 @@ export type FloweringSpan = readonly [Day, Day];
 export interface GrownVariety extends CompatibilityTraits {
   readonly id: string;
   readonly style?: VarietyTraits['style'];
+  readonly parthenocarpic?: boolean;
+  readonly gynoecious?: boolean;
+  readonly seedless?: boolean;
   readonly purpose: Purpose;
   readonly places: readonly Place[];
   readonly flowering?: FloweringSpan;

@@ -1,8 +1,9 @@
-import { requiredDistance, type DistanceQuestion } from './requiredDistance';
 import { CROP_IDS } from '../crops/catalogue';
+import type { Ground } from '../garden/surroundings';
+import { requiredDistance, type DistanceQuestion } from './requiredDistance';
 
-const required = (question: Partial<DistanceQuestion>): number =>
-  requiredDistance({ crop: 'pepo', purpose: 'seedToKeep', ground: 'mixed', ...question }).metres;
+const required = ({ ground = 'mixed', ...variety }: Partial<DistanceQuestion & { ground: Ground }>): number =>
+  requiredDistance({ crop: 'pepo', purpose: 'seedToKeep', ...variety }, ground).metres;
 
 // Seed-saving guides and certification rules (from memory): squash for saving 400 to 800 m, rare 800 m to 1.6 km;
 // corn casually 75 to 100 m; tomato with inserted style 3 to 15 m.
@@ -22,8 +23,24 @@ test('what is only eaten needs no distance, except corn', () => {
     if (crop === 'corn') expect(metres).toBe(100);
     else expect(metres).toBe(0);
   }
-  const { reasons } = requiredDistance({ crop: 'corn', purpose: 'eat', ground: 'mixed' });
+  const { reasons } = requiredDistance({ crop: 'corn', purpose: 'eat' }, 'mixed');
   expect(reasons[0]!.code).toBe('xeniaWhenEaten');
+});
+
+// Cucumbers that set without pollen turn bulbous, seedy and bitter when pollinated; seedless watermelons set only with
+// pollen of a seeded one (common practice, no source).
+test('a cucumber that sets without pollen is kept away from it even when only eaten; a seedless watermelon is not', () => {
+  const cucumber = { crop: 'cucumber', purpose: 'eat', parthenocarpic: true } as const;
+  expect(requiredDistance(cucumber, 'mixed')).toMatchObject({
+    metres: 250,
+    reasons: [{ code: 'spoiltByPollen' }],
+  });
+  expect(required({ ...cucumber, parthenocarpic: false })).toBe(0);
+  expect(required({ crop: 'pepo', purpose: 'eat', parthenocarpic: true })).toBe(0);
+  expect(requiredDistance({ crop: 'watermelon', purpose: 'eat', seedless: true }, 'mixed')).toMatchObject({
+    metres: 0,
+    reasons: [{ code: 'seedlessWantsPollen' }],
+  });
 });
 
 test('an exserted style needs more', () => {

@@ -5,16 +5,20 @@ import type { Purpose } from '../crops/variety';
 import type { Ground } from '../garden/surroundings';
 import { reason, type Reason } from '../text/reason';
 
+/** What the required distance depends on, of a variety. */
 export interface DistanceQuestion {
   readonly crop: CropId;
   readonly purpose: Purpose;
-  readonly ground: Ground;
   readonly style?: StylePosition;
+  readonly parthenocarpic?: boolean;
+  readonly seedless?: boolean;
 }
 
 export type DistanceReason =
   | 'eatenOnly'
   | 'xeniaWhenEaten'
+  | 'spoiltByPollen'
+  | 'seedlessWantsPollen'
   | 'forPurpose'
   | 'sheltered'
   | 'openGround'
@@ -39,22 +43,37 @@ const RANGE: Readonly<Record<Purpose, keyof Distances>> = {
 const WITHIN_RANGE: Readonly<Record<Ground, number>> = { sheltered: 0, mixed: 0.5, open: 1 };
 
 /**
+ * Does any pollen spoil what a variety is grown for? It does where fruit sets without and is better so.
+ *
+ * @example anyPollenSpoils({ crop: 'cucumber', purpose: 'eat', parthenocarpic: true }) // true
+ */
+export const anyPollenSpoils = ({ crop, purpose, parthenocarpic }: DistanceQuestion): boolean =>
+  purpose === 'eat' && parthenocarpic === true && cropOf(crop).pollinationSpoilsFruit === true;
+
+/**
  * The smallest distance from anything it can cross with that a purpose calls for: the lower end of the range behind
  * shelter, the upper end on open ground, the middle elsewhere. Barriers allow less and open plain needs more; which
  * end of the range they mean is our default.
  *
- * What is only eaten needs no distance, unless foreign pollen changes what is eaten in the same year.
+ * What is only eaten needs no distance, unless foreign pollen changes what is eaten in the same year,
+ * or spoils a fruit that sets without it.
  *
- * @example requiredDistance({ crop: 'pepo', purpose: 'seedToKeep', ground: 'mixed' }).metres // 600
+ * @example requiredDistance({ crop: 'pepo', purpose: 'seedToKeep' }, 'mixed').metres // 600
  */
-export function requiredDistance({ crop, purpose, ground, style }: DistanceQuestion): RequiredDistance {
+export function requiredDistance(variety: DistanceQuestion, ground: Ground): RequiredDistance {
+  const { crop, purpose, style, seedless } = variety;
   const { pollenVector, distances, exserted, xenia } = cropOf(crop);
   const eaten = purpose === 'eat';
-  if (eaten && !xenia) return { metres: 0, reasons: [reason('eatenOnly')] };
+  const unwanted = anyPollenSpoils(variety);
+  if (eaten && !xenia && !unwanted) {
+    return { metres: 0, reasons: [reason(seedless ? 'seedlessWantsPollen' : 'eatenOnly')] };
+  }
   const open = style === 'exserted' ? exserted : undefined;
   const [least, most] = (open?.distances ?? distances)[RANGE[purpose]].value;
   const reasons: Reason<DistanceReason>[] = [
-    eaten ? reason('xeniaWhenEaten', { least, most }) : reason('forPurpose', { purpose, least, most }),
+    eaten
+      ? reason(unwanted ? 'spoiltByPollen' : 'xeniaWhenEaten', { least, most })
+      : reason('forPurpose', { purpose, least, most }),
   ];
   if (open) reasons.push(reason('exsertedStyle'));
   else if (pollenVector === 'self') reasons.push(reason('selfPollinating'));

@@ -319,26 +319,25 @@ test('what was removed from the plan is gone; undo or a later entry brings it ba
   expect(journalOf(phone.entries).all('bed').size).toBe(1);
 });
 
-test('a variety first flowers on the earliest day seen since it was last sown', () => {
+test('a variety knows the days on which its first flower was noted, whatever year, each once', () => {
   const phone = new Writer('phone');
-  const described = (day: string): Fact => ({
-    kind: 'variety.described',
-    body: {
-      variety: 'v',
-      name: 'Mill Sparrow',
-      crop: 'corn',
-      purpose: 'eat',
-      seedSource: 'unknown',
-      ownPollen: 'allowed',
-      traits: {},
-      sowing: { how: 'sown', day },
-    },
-  });
   const seen = (day: string): Fact => ({ kind: 'flowering.seen', body: { variety: 'v', day } });
-  phone.tap(described('2025-05-01'), seen('2025-07-20'), seen('2025-07-18'));
-  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBe('2025-07-18');
-  phone.tap(described('2026-05-01'));
-  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBeUndefined();
-  phone.tap(seen('2026-07-22'));
-  expect(journalOf(phone.entries).all('variety').get('v')!.firstFlower).toBe('2026-07-22');
+  phone.tap(
+    {
+      kind: 'variety.described',
+      body: {
+        variety: 'v',
+        name: 'Mill Sparrow',
+        crop: 'corn',
+        purpose: 'eat',
+        seedSource: 'unknown',
+        ownPollen: 'allowed',
+        traits: {},
+      },
+    },
+    seen('2026-07-22'),
+    seen('2025-07-20'),
+    seen('2025-07-20'),
+  );
+  expect(journalOf(phone.entries).all('variety').get('v')!.flowered).toEqual(['2025-07-20', '2026-07-22']);
 });

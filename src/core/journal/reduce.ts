@@ -22,10 +22,8 @@ function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set
 function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefined {
   const described = unlessRemoved(entries, 'variety.described')?.body;
   if (!described) return undefined;
-  const sown = described.sowing?.day ?? '';
-  const seen = entries.flatMap((entry) => (entry.kind === 'flowering.seen' ? entry.body.day : []));
-  const firstFlower = seen.filter((day) => day > sown).sort()[0];
-  return { ...described, ...(firstFlower && { firstFlower }) };
+  const flowered = entries.flatMap((entry) => (entry.kind === 'flowering.seen' ? entry.body.day : []));
+  return { ...described, flowered: [...new Set(flowered)].sort() };
 }
 
 /** Older records may hold the days of flowering the wrong way round. */

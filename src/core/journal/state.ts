@@ -9,8 +9,8 @@ export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
 export type Season = Bodies['season.named'];
 export type Bed = Bodies['bed.laid'];
-/** `firstFlower` is the earliest day on which a grower saw it flower, of those noted since it was last sown. */
-export type Variety = Bodies['variety.described'] & { readonly firstFlower?: Day };
+/** `flowered`: the days on which a grower noted its first flower, of whatever year, the earliest first. */
+export type Variety = Bodies['variety.described'] & { readonly flowered: readonly Day[] };
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
 export type Surroundings = Bodies['surroundings.described'];

@@ -92,13 +92,13 @@ export interface SowingWish {
 export function sowingFor(
   journal: Journal,
   garden: Garden,
-  { planned: { variety, flowering }, other, wish, daysApart, today }: SowingWish,
+  { planned: { variety, sowing, flowering }, other, wish, daysApart, today }: SowingWish,
 ): SowingDay | undefined {
   const named = seasonAt(journal, today);
   const begin = named.season === '' ? `${today.slice(0, 4)}-01-01` : addDays(named.from, -DAYS_BEFORE_SEASON);
   const temperatures = temperaturesAt(journal, garden);
   const seen = flowering?.by === 'seen' ? { firstFlower: flowering.first } : {};
-  const own = ownDegreeDays({ ...variety, ...seen }, temperatures);
+  const own = ownDegreeDays({ crop: variety.crop, ...(sowing && { sowing }), ...seen }, temperatures);
   const question = {
     crop: variety.crop,
     ...(variety.daysToFlower !== undefined && { daysToFlower: variety.daysToFlower }),

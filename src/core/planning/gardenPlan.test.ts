@@ -96,3 +96,30 @@ test('a neighbour’s flowering days in the wrong order do not make it safe', ()
   );
   expect(is).toEqual(wanted);
 });
+
+test('what was seen of an earlier year says nothing of this one', () => {
+  const { variety } = demo('Mill Sparrow').variety;
+  const early = { kind: 'flowering.seen', body: { variety, day: '2025-07-10' } } as const;
+  expect(reportsWith(early).get('Mill Sparrow')).toEqual({
+    ...demo('Mill Sparrow'),
+    variety: { ...demo('Mill Sparrow').variety, flowered: ['2025-07-10'] },
+  });
+  const { id } = demo('Mill Sparrow').isolation.risks[0]!;
+  const source = SEASON.findLast(
+    (entry) => entry.kind === 'outside.described' && (entry.body as { source: string }).source === id,
+  )!.body as object;
+  const lastYear = { from: '2025-06-01', to: '2025-06-20' };
+  const told = { kind: 'outside.described', body: { ...source, flowering: lastYear } } as never;
+  expect(reportsWith(told).get('Mill Sparrow')!.isolation).toMatchObject({
+    verdict: 'tooClose',
+    risks: [{ daysApart: undefined, isolatedBy: 'nothing' }],
+  });
+});
+
+test('a sowing of an earlier year forecasts nothing', () => {
+  const { variety } = demo('Mill Sparrow');
+  const { flowered: _, ...body } = { ...variety, sowing: { how: 'sown', day: '2025-05-12' } as const };
+  const { flowering, sowing } = reportsWith({ kind: 'variety.described', body }).get('Mill Sparrow')!;
+  expect(sowing).toBeUndefined();
+  expect(flowering).toBeUndefined();
+});

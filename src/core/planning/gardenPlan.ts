@@ -1,15 +1,16 @@
-import type { Purpose } from '../crops/variety';
+import type { Purpose, Sowing } from '../crops/variety';
 import { fromGate, placesOf, type Place } from '../garden/places';
 import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
-import type { Garden, Variety } from '../journal/state';
+import type { Garden, Season, Variety } from '../journal/state';
 import { mothersReport, type MothersReport } from '../population/mothers';
 import { floweringForecast, type FloweringForecast, type TemperaturesOf } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
+import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { climateAt, temperaturesBy } from '../weather/climate';
 
@@ -17,6 +18,8 @@ import { climateAt, temperaturesBy } from '../weather/climate';
 export interface PlannedVariety {
   readonly variety: Variety;
   readonly places: readonly Place[];
+  /** The sowing that this season's plants come from. */
+  readonly sowing: Sowing | undefined;
   readonly flowering: FloweringForecast | undefined;
 }
 
@@ -49,46 +52,56 @@ export function gardenPlan(journal: Journal, garden: Garden, today: Day): Garden
   const places = placesOf(standing, journal.all('bed'));
   const byVariety = groupBy(standing, ({ variety }) => variety);
   const temperatures = temperaturesAt(journal, garden);
-  const { season, to } = seasonAt(journal, today);
-  const seasonEnd = season === '' ? undefined : to;
-  const firstMarked = firstMarkedMornings(journal);
+  const season = seasonAt(journal, today);
+  const seasonEnd = season.season === '' ? undefined : season.to;
+  const marked = markedMornings(journal);
   const varieties = [...journal.all('variety').values()].map((variety): PlannedVariety => {
-    const seen = firstSeen(variety, firstMarked.get(variety.variety));
+    const sowing = sowingOf(variety, season);
+    const from = sowing ? addDays(sowing.day, 1) : season.from;
+    const days = [...variety.flowered, ...(marked.get(variety.variety) ?? [])];
+    const seen = days.filter((day) => from <= day && (seasonEnd === undefined || day <= seasonEnd)).sort()[0];
     const question = {
       crop: variety.crop,
-      ...(variety.sowing && { sowing: variety.sowing }),
+      ...(sowing && { sowing }),
       ...(variety.daysToFlower !== undefined && { daysToFlower: variety.daysToFlower }),
       ...(seen && { firstFlower: seen }),
     };
     return {
       variety,
+      sowing,
       places: (byVariety.get(variety.variety) ?? []).flatMap(({ plant }) => places.get(plant) ?? []),
       flowering: floweringForecast(question, temperatures, seasonEnd),
     };
   });
-  return { varieties, question: isolationQuestion(journal, varieties) };
+  return { varieties, question: isolationQuestion(journal, varieties, season) };
 }
 
-/** The first flower that was noted, or marked on an evening walk, since the variety was sown. */
-function firstSeen({ firstFlower, sowing }: Variety, marked: Day | undefined): Day | undefined {
-  const sinceSowing = marked !== undefined && marked > (sowing?.day ?? '') ? [marked] : [];
-  return [...(firstFlower ? [firstFlower] : []), ...sinceSowing].sort()[0];
-}
+/** How long before the season plants of it may be sown, days. Our default: beans and peas stand over winter. */
+const SOWN_BEFORE_SEASON = 120;
 
-/** The first morning for which a flower of each variety was marked. */
-function firstMarkedMornings(journal: Journal): Map<string, Day> {
+/** The sowing that this season's plants come from; one of an earlier year says nothing of them. */
+const sowingOf = ({ sowing }: Variety, season: Season): Sowing | undefined =>
+  sowing && sowing.day >= addDays(season.from, -SOWN_BEFORE_SEASON) ? sowing : undefined;
+
+/** The mornings for which flowers of each variety were marked. */
+function markedMornings(journal: Journal): Map<string, Set<Day>> {
   const plants = journal.all('plant');
-  const first = new Map<string, Day>();
+  const mornings = new Map<string, Set<Day>>();
   for (const { plant, morning } of journal.all('flower').values()) {
     const variety = plants.get(plant)?.variety;
     if (!variety || !morning) continue;
-    const held = first.get(variety);
-    if (!held || morning < held) first.set(variety, morning);
+    const held = mornings.get(variety);
+    if (held) held.add(morning);
+    else mornings.set(variety, new Set([morning]));
   }
-  return first;
+  return mornings;
 }
 
-function isolationQuestion(journal: Journal, varieties: readonly PlannedVariety[]): IsolationQuestion {
+function isolationQuestion(
+  journal: Journal,
+  varieties: readonly PlannedVariety[],
+  season: Season,
+): IsolationQuestion {
   return {
     varieties: varieties.map(({ variety, places, flowering }): GrownVariety => {
       const { crop, purpose, traits } = variety;
@@ -99,6 +112,9 @@ function isolationQuestion(journal: Journal, varieties: readonly PlannedVariety[
         places,
         ...(traits.endosperm && { endosperm: traits.endosperm }),
         ...(traits.style && { style: traits.style }),
+        ...(traits.parthenocarpic && { parthenocarpic: true }),
+        ...(traits.gynoecious && { gynoecious: true }),
+        ...(traits.seedless && { seedless: true }),
         ...(flowering && { flowering: [flowering.first, flowering.last] as const }),
       };
     }),
@@ -111,7 +127,9 @@ function isolationQuestion(journal: Journal, varieties: readonly PlannedVariety[
         radius,
         plants,
         certainty: sure,
-        ...(flowering && { flowering: [flowering.from, flowering.to] as const }),
+        // What flowered before this season says nothing of it.
+        ...(flowering &&
+          flowering.to >= season.from && { flowering: [flowering.from, flowering.to] as const }),
       }),
     ),
     barriers: [...journal.all('barrier').values()],

@@ -13,9 +13,32 @@ test('finds the nearest pair, as a plain loop over all pairs does', () => {
   fc.assert(
     fc.property(places, places, (some, others) => {
       const plain = Math.min(...some.flatMap((a) => others.map((b) => (a.x - b.x) ** 2 + (a.y - b.y) ** 2)));
-      const found = new PlantTree(some).nearestPairSquared(new PlantTree(others));
-      if (plain === Infinity) expect(found).toBe(Infinity);
-      else expect(found).toBeCloseTo(plain, 9);
+      const found = new PlantTree(some).nearestPair(new PlantTree(others));
+      if (plain === Infinity) {
+        expect(found).toBeUndefined();
+        return;
+      }
+      expect(found!.squared).toBeCloseTo(plain, 9);
+      expect(some).toContainEqual(found!.own);
+      expect(others).toContainEqual(found!.others);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('finds the nearest pair of those that count, within a bound', () => {
+  fc.assert(
+    fc.property(places, places, fc.integer({ min: 1, max: 40_000 }), (some, others, bound) => {
+      const counts = (a: { x: number }, b: { x: number }): boolean => a.x + b.x > 300;
+      const plain = Math.min(
+        ...some.flatMap((a) =>
+          others.flatMap((b) => (counts(a, b) ? [(a.x - b.x) ** 2 + (a.y - b.y) ** 2] : [])),
+        ),
+      );
+      const none = (a: { right: number }, b: { right: number }): boolean => a.right + b.right <= 300;
+      const found = new PlantTree(some).nearestPair(new PlantTree(others), bound, { counts, none });
+      if (plain >= bound) expect(found).toBeUndefined();
+      else expect(found!.squared).toBeCloseTo(plain, 9);
     }),
     { numRuns: 60 },
   );

@@ -1,7 +1,23 @@
 import type { Place } from '../garden/places';
+import type { Box } from './barriers';
 
 /** Most plants in a leaf of the tree; these are taken one by one. */
 export const LEAF_SIZE = 16;
+
+/** Which pairs of plants count; the same either way round. */
+export interface PairFilter {
+  /** Is it certain that no place of one box counts with any of the other? */
+  none(a: Box, b: Box): boolean;
+  counts(a: Place, b: Place): boolean;
+}
+
+/** A plant of one tree and one of another. */
+export interface NearestPair {
+  /** Squared distance between them, m². */
+  readonly squared: number;
+  readonly own: Place;
+  readonly others: Place;
+}
 
 /**
  * Plants of one variety in a balanced binary tree, each node halved until it holds a handful, so that the nearest
@@ -73,10 +89,16 @@ export class PlantTree {
     return best;
   }
 
-  /** Squared distance between the nearest two plants of two trees, m²; Infinity when either is empty. */
-  nearestPairSquared(other: PlantTree): number {
-    if (this.size === 0 || other.size === 0) return Infinity;
-    return nearestBetween(this, 0, other, 0, Infinity);
+  /**
+   * The nearest two plants of two trees that are less than `bound` apart, m², of those that `filter` accepts.
+   *
+   * @returns the squared distance, m², and the two places; `undefined` without such a pair.
+   */
+  nearestPair(other: PlantTree, bound = Infinity, filter: PairFilter = ANY_PAIR): NearestPair | undefined {
+    if (this.size === 0 || other.size === 0) return undefined;
+    const search: PairSearch = { filter, bound, found: undefined };
+    searchPairs(this, 0, other, 0, search, false);
+    return search.found;
   }
 
   /** Distance from a point to the box around all plants, metres; Infinity without any. */
@@ -93,17 +115,10 @@ export class PlantTree {
     return dx * dx + dy * dy;
   }
 
-  /** Squared distance between the nearest plants of two leaves, as long as it is less than `bound`. */
-  leafDistanceSquared(node: number, other: PlantTree, otherNode: number, bound: number): number {
-    let best = bound;
-    for (let i = this.first[node]!; i < this.end[node]!; i += 1) {
-      for (let j = other.first[otherNode]!; j < other.end[otherNode]!; j += 1) {
-        const [dx, dy] = [this.xs[i]! - other.xs[j]!, this.ys[i]! - other.ys[j]!];
-        const d2 = dx * dx + dy * dy;
-        if (d2 < best) best = d2;
-      }
-    }
-    return best;
+  /** The bounding box of a node's plants. */
+  box(node: number): Box {
+    const [left, bottom, right, top] = this.#boxes.subarray(4 * node, 4 * node + 4);
+    return { left: left!, bottom: bottom!, right: right!, top: top! };
   }
 
   isLeaf(node: number): boolean {
@@ -187,17 +202,64 @@ export class PlantTree {
   }
 }
 
-/** Descends two trees at once, nearer children first, and skips whatever is farther apart than the best found. */
-function nearestBetween(a: PlantTree, node: number, b: PlantTree, otherNode: number, bound: number): number {
-  if (a.boxDistanceSquared(node, b, otherNode) >= bound) return bound;
+const ANY_PAIR: PairFilter = { none: () => false, counts: () => true };
+
+interface PairSearch {
+  readonly filter: PairFilter;
+  bound: number;
+  found: NearestPair | undefined;
+}
+
+/**
+ * Descends two trees at once, nearer children first, and skips whatever is farther apart than the best found.
+ *
+ * @param turned the first tree is the other one.
+ */
+function searchPairs(
+  a: PlantTree,
+  node: number,
+  b: PlantTree,
+  otherNode: number,
+  search: PairSearch,
+  turned: boolean,
+): void {
+  if (a.boxDistanceSquared(node, b, otherNode) >= search.bound) return;
+  if (search.filter !== ANY_PAIR && search.filter.none(a.box(node), b.box(otherNode))) return;
   const [aIsLeaf, bIsLeaf] = [a.isLeaf(node), b.isLeaf(otherNode)];
-  if (aIsLeaf && bIsLeaf) return a.leafDistanceSquared(node, b, otherNode, bound);
-  if (!aIsLeaf && (bIsLeaf || a.radius[node]! >= b.radius[otherNode]!)) {
-    const [one, two] = [2 * node + 1, 2 * node + 2];
-    const first =
-      a.boxDistanceSquared(one, b, otherNode) <= a.boxDistanceSquared(two, b, otherNode) ? one : two;
-    const best = nearestBetween(a, first, b, otherNode, bound);
-    return nearestBetween(a, first === one ? two : one, b, otherNode, best);
+  if (aIsLeaf && bIsLeaf) {
+    searchLeaves(a, node, b, otherNode, search, turned);
+    return;
   }
-  return nearestBetween(b, otherNode, a, node, bound);
+  if (aIsLeaf || (!bIsLeaf && a.radius[node]! < b.radius[otherNode]!)) {
+    searchPairs(b, otherNode, a, node, search, !turned);
+    return;
+  }
+  const [one, two] = [2 * node + 1, 2 * node + 2];
+  const oneFirst = a.boxDistanceSquared(one, b, otherNode) <= a.boxDistanceSquared(two, b, otherNode);
+  searchPairs(a, oneFirst ? one : two, b, otherNode, search, turned);
+  searchPairs(a, oneFirst ? two : one, b, otherNode, search, turned);
+}
+
+function searchLeaves(
+  a: PlantTree,
+  node: number,
+  b: PlantTree,
+  otherNode: number,
+  search: PairSearch,
+  turned: boolean,
+): void {
+  for (let i = a.first[node]!; i < a.end[node]!; i += 1) {
+    for (let j = b.first[otherNode]!; j < b.end[otherNode]!; j += 1) {
+      const [dx, dy] = [a.xs[i]! - b.xs[j]!, a.ys[i]! - b.ys[j]!];
+      const squared = dx * dx + dy * dy;
+      if (squared >= search.bound) continue;
+      const [p, q] = [
+        { x: a.xs[i]!, y: a.ys[i]! },
+        { x: b.xs[j]!, y: b.ys[j]! },
+      ];
+      if (!search.filter.counts(p, q)) continue;
+      search.bound = squared;
+      search.found = turned ? { squared, own: q, others: p } : { squared, own: p, others: q };
+    }
+  }
 }

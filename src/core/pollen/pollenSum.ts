@@ -1,5 +1,7 @@
+import type { Place } from '../garden/places';
 import { combineTerms, type KernelBasis } from './kernelBasis';
 import type { PlantTree } from './plantTree';
+import { termAt } from './pollenKernel';
 
 /** Largest error of a node taken as one point, for each term, as a share of its pollen. */
 const TOLERANCE = 0.01;
@@ -52,6 +54,27 @@ export class PollenSum {
   /** Writes the pollen that reaches a point, times `factor`, into `into`: one number for each kernel, from `at` on. */
   evaluate(x: number, y: number, factor: number, into: Float64Array, at: number): void {
     this.#sumAt(x, y, this.#farSquared);
+    combineTerms(this.#basis, this.#termSums, factor, into, at);
+  }
+
+  /** The same, plant by plant, each times the share that gets past what stands between. */
+  evaluatePast(
+    x: number,
+    y: number,
+    shareFrom: (place: Place) => number,
+    factor: number,
+    into: Float64Array,
+    at: number,
+  ): void {
+    const { size, xs, ys } = this.#tree;
+    this.#termSums.fill(0);
+    for (let i = 0; i < size; i += 1) {
+      const share = shareFrom({ x: xs[i]!, y: ys[i]! });
+      const squared = (xs[i]! - x) ** 2 + (ys[i]! - y) ** 2;
+      this.#basis.terms.forEach((term, t) => {
+        this.#termSums[t]! += share * termAt(squared, term);
+      });
+    }
     combineTerms(this.#basis, this.#termSums, factor, into, at);
   }
 

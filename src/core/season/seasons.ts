@@ -7,11 +7,13 @@ import type { Day } from '../time/types';
 export const SEASON_DAYS = 200;
 
 /**
- * The season a day falls into; where none was named, the `SEASON_DAYS` up to it.
+ * The season a day falls into, of several the one that began last; where none was named, the `SEASON_DAYS` up to it.
  *
  * @example seasonAt(new Journal(), '2026-07-20').from // '2026-01-01'
  */
 export function seasonAt(journal: Journal, day: Day): Season {
-  const named = [...journal.all('season').values()].find(({ from, to }) => from <= day && day <= to);
-  return named ?? { season: '', name: '', from: addDays(day, -SEASON_DAYS), to: day };
+  const named = [...journal.all('season').values()]
+    .filter(({ from, to }) => from <= day && day <= to)
+    .sort((a, b) => (a.from === b.from ? (a.season < b.season ? -1 : 1) : a.from < b.from ? 1 : -1));
+  return named[0] ?? { season: '', name: '', from: addDays(day, -SEASON_DAYS), to: day };
 }

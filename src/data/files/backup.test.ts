@@ -58,7 +58,7 @@ test('the golden backup of the second version, with its plan, is still read', ()
   expect(journal.all('variety').get('v1')).toMatchObject({
     crop: 'corn',
     traits: { endosperm: 'sweet' },
-    firstFlower: '2026-01-22',
+    flowered: ['2026-01-22'],
   });
   expect([...journal.all('outside').keys()]).toEqual(['o1']);
   expect(journal.all('barrier').get('w1')).toMatchObject({ sort: 'hedge' });

@@ -121,7 +121,7 @@ const VARIETY_FORMS = {
     fruitWanted: ifGiven('fruitWanted').integer(),
     // What the journal holds too and is no field of the form.
     variety: Joi.any().strip(),
-    firstFlower: Joi.any().strip(),
+    flowered: Joi.any().strip(),
   }),
   plants: form({
     variety: chosenId,

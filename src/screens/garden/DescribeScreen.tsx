@@ -6,6 +6,7 @@ import { crossingFrequency } from '@/core/isolation/compatibility';
 import { commonNameIn } from '@/core/crops/names/nameInVariety';
 import type { Sowing } from '@/core/crops/variety';
 import type { TraitName, VarietyTraits } from '@/core/crops/traits';
+import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Variety } from '@/core/journal/state';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -183,7 +184,7 @@ function SowingFields({ control }: FieldsProps) {
   );
 }
 
-function bodyOf(given: Checked, variety: string): Variety {
+function bodyOf(given: Checked, variety: string): Bodies['variety.described'] {
   const { how, day, daysToFlower, fruitWanted, traits, ...plain } = given;
   const variable = new Set<string>(cropOf(given.crop).variableTraits);
   return {

@@ -123,6 +123,7 @@ test('every isolation method says what to do and what it costs', () => {
     'bagFlowers',
     'cage',
     'alternateCages',
+    'netAgainstInsects',
     'borderRows',
     'moveAway',
     'growOnlyOne',
@@ -137,7 +138,7 @@ test('every isolation method says what to do and what it costs', () => {
   expect(new Set(words.map(({ do: what }) => what)).size).toBe(methods.length);
   expect(words[0]!.do).toBe('Ask what grows there, and when it flowers: ASH, OAK and ELM.');
   expect(words[1]!.do).toMatch(/^Sow so that there are 14 days between/);
-  expect(words[7]!.do).toBe('Grow it 14 m away from ASH, OAK and ELM.');
+  expect(words[8]!.do).toBe('Grow it 14 m away from ASH, OAK and ELM.');
 });
 
 test('shares have a range, small ones a digit more', () => {

@@ -212,6 +212,11 @@ export function sayMethod(
         do: 'Cage the plants with fine net before the first flower, and put insects in or pollinate by hand.',
         cost: 'Costs building a cage.',
       };
+    case 'netAgainstInsects':
+      return {
+        do: 'Keep the plants under fine net or glass from before the first flower, with no brush and no bees.',
+        cost: 'Costs a net.',
+      };
     case 'alternateCages':
       return {
         do: `Cage it and ${names} on alternate days, so that insects visit one at a time.`,

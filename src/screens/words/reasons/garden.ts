@@ -56,6 +56,10 @@ const SENTENCES: Readonly<Record<GardenReason, Say>> = {
     'Grown to eat: foreign pollen changes the seed and not the fruit, so no distance is needed.',
   xeniaWhenEaten: (p, f) =>
     `Foreign pollen changes corn kernels in the same year: keep ${distance(p, f)} away even when only eaten.`,
+  spoiltByPollen: (p, f) =>
+    `It sets fruit without pollen, and any pollen makes the fruit seedy and bitter: keep ${distance(p, f)} away from other kinds, or keep insects out.`,
+  seedlessWantsPollen: () =>
+    'Seedless: pollen of a variety with seeds is wanted here, not kept away. Grow one next to it.',
   forPurpose: (p, f) =>
     `${PURPOSE_NAMES[p['purpose'] as keyof typeof PURPOSE_NAMES] ?? 'Seed'} needs ${distance(p, f)}.`,
   sheltered: () => 'The land is sheltered, so the lower end is enough.',
