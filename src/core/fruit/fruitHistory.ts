@@ -27,7 +27,7 @@ const FAILED: readonly LookFinding[] = ['yellowing', 'gone'];
 
 /**
  * Follows a flower from its pollination to today. A look that finds it growing after one that found it failing takes
- * the failure back: the eye was wrong.
+ * the failure back: the eye was wrong. Looks after it was taken off say nothing.
  *
  * @param looks when its crop is looked at.
  * @param zone IANA zone of the garden.
@@ -45,7 +45,10 @@ export function fruitHistory(
   let lastGrowing = 0;
   let failed: number | undefined;
   let cause: Cause | undefined;
+  const removed = flower.removed?.at;
   for (const look of flower.looks) {
+    // What was taken off is gone, and has not failed.
+    if (removed !== undefined && toMs(look.at) > toMs(removed)) continue;
     const day = dayOf(look.at);
     if (GROWING.includes(look.seen)) {
       lastGrowing = Math.max(lastGrowing, day);

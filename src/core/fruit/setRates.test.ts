@@ -124,6 +124,19 @@ test('one picked to eat before the day counts as set and kept once that day has 
   expect(fruitSetRates([history(7, [], picked)]).set).toMatchObject({ hits: 1, of: 1 });
 });
 
+test('what was taken off is not failed afterwards, and was there until then', () => {
+  const thinned = (day: number): Partial<Flower> => ({ removed: { how: 'thinned', at: onDay(day) } });
+  const gone = fruitSetRates([history(20, [look(4, 'growing'), look(8, 'gone')], thinned(5))]);
+  expect(gone.set).toMatchObject({ of: 0, leftOut: { thinned: 1 } });
+  expect(gone.soFar).toMatchObject({ hits: 1, of: 1 });
+  expect(dropsByDay([history(20, [look(8, 'gone')], thinned(5))])).toEqual([]);
+  const late = fruitSetRates([history(30, [look(4, 'growing'), look(6, 'growing')], thinned(16))]);
+  expect(late.set).toMatchObject({ hits: 1, of: 1 });
+  expect(late.kept).toMatchObject({ hits: 1, of: 1 });
+  const failing = fruitSetRates([history(20, [look(4, 'yellowing')], thinned(5))]);
+  expect(failing.set).toMatchObject({ hits: 0, of: 1 });
+});
+
 test('every pollinated flower is in a rate’s denominator or counted as left out', () => {
   const seen = fc.constantFrom<Look['seen']>('growing', 'unsure', 'misshapen', 'yellowing', 'gone');
   const looks = fc

@@ -1,6 +1,6 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
-import { clusteredWilson, type Share } from './wilson';
+import { clusteredWilson, wilson, type Share } from './wilson';
 
 /** Why a pollinated flower is not in a rate's denominator. */
 export type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
@@ -28,22 +28,35 @@ export interface SetRates {
 type Verdict = 'yes' | 'no' | LeftOut;
 
 /**
- * Set so far, set and kept of some pollinated flowers, as shares with 95 % intervals. Flowers of one plant
- * count as a cluster.
+ * Set so far, set and kept of some pollinated flowers, as shares with 95 % intervals for what other plants like
+ * these would do: flowers of one plant count as a cluster.
  *
  * What is not yet due is in no denominator of `set` and `kept`, not even when it has failed already: else the
  * young flowers that fail would count before the young ones that grow.
  *
  * @example fruitSetRates([]).pollinated // 0
  */
-export function fruitSetRates(histories: readonly FruitHistory[]): SetRates {
+export const fruitSetRates = (histories: readonly FruitHistory[]): SetRates =>
+  ratesWith(histories, clusteredWilson);
+
+function ratesWith(histories: readonly FruitHistory[], interval: IntervalOf): SetRates {
   return {
     pollinated: histories.length,
-    soFar: rateOf(histories, soFarVerdict),
-    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), setDay),
-    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), keptDay),
+    soFar: rateOf(histories, soFarVerdict, interval),
+    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), interval, setDay),
+    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), interval, keptDay),
   };
 }
+
+/** The share of some plants' flowers, with its interval. */
+type IntervalOf = (plants: readonly { readonly hits: number; readonly of: number }[]) => Share;
+
+/** A plant's own rate: its flowers share one luck, and it is that luck which is asked for. */
+const onePlant: IntervalOf = (plants) =>
+  wilson(
+    plants.reduce((sum, { hits }) => sum + hits, 0),
+    plants.reduce((sum, { of }) => sum + of, 0),
+  );
 
 const setDay = ({ looks }: FruitHistory): number => looks.set.value[0];
 const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
@@ -55,12 +68,15 @@ function soFarVerdict(history: FruitHistory): Verdict {
   return history.age < history.looks.early.value[0] ? 'notYetDue' : 'notLookedAt';
 }
 
-/** Was the fruit growing on that day of its life? One picked to eat before it counts as if it were. */
+/**
+ * Was the fruit growing on that day of its life? One taken off on that day or later was there; one picked to eat
+ * before it counts as if it were.
+ */
 function verdictByDay(history: FruitHistory, day: number): Verdict {
   if (history.age < day) return history.ended?.how ?? 'notYetDue';
   if (history.lastGrowing >= day || history.harvested !== undefined) return 'yes';
   if (history.failed !== undefined) return 'no';
-  if (history.ended) return history.ended.how;
+  if (history.ended) return history.ended.day >= day ? 'yes' : history.ended.how;
   return 'notLookedAt';
 }
 
@@ -68,6 +84,7 @@ function verdictByDay(history: FruitHistory, day: number): Verdict {
 function rateOf(
   histories: readonly FruitHistory[],
   judge: (history: FruitHistory) => Verdict,
+  interval: IntervalOf,
   decidedOn?: (history: FruitHistory) => number,
 ): SetRate {
   const leftOut = { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 };
@@ -85,16 +102,18 @@ function rateOf(
     }
     clusters.push(cluster);
   }
-  return { ...clusteredWilson(clusters), leftOut, undatedDrops };
+  return { ...interval(clusters), leftOut, undatedDrops };
 }
 
 /**
- * Rates of each plant, by plant id.
+ * Rates of each plant, by plant id, each with the interval for that plant alone.
  *
  * @example setRatesByPlant([]).size // 0
  */
 export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string, SetRates> =>
-  new Map([...groupBy(histories, ({ plant }) => plant)].map(([plant, own]) => [plant, fruitSetRates(own)]));
+  new Map(
+    [...groupBy(histories, ({ plant }) => plant)].map(([plant, own]) => [plant, ratesWith(own, onePlant)]),
+  );
 
 /**
  * Fruitlets that dropped, by day since pollination. Looks only bracket the day of a drop, so each counts in

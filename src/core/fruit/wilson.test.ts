@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { seededChance } from '../../../demo/chance';
 import { clusteredWilson, wilson } from './wilson';
 
 // Newcombe 1998, Two-sided confidence intervals for the single proportion, Statistics in Medicine 17, table I,
@@ -37,19 +38,74 @@ test('nothing to divide by says so', () => {
   expect(() => wilson(3, 2)).toThrow(RangeError);
 });
 
-test('plants that all set alike leave the interval as it is', () => {
-  const alike = Array.from({ length: 6 }, () => ({ hits: 2, of: 4 }));
-  const { low, high } = clusteredWilson(alike);
-  expect({ low, high }).toEqual({ low: wilson(12, 24).low, high: wilson(12, 24).high });
+test('the more plants set alike, the nearer the interval is to that of as many flowers by themselves', () => {
+  const widthOf = ({ low, high }: { low: number; high: number }): number => high - low;
+  const alike = (plants: number): number =>
+    widthOf(clusteredWilson(Array.from({ length: plants }, () => ({ hits: 2, of: 4 })))) /
+    widthOf(wilson(2 * plants, 4 * plants));
+  expect(alike(4)).toBeGreaterThan(alike(40));
+  expect(alike(400)).toBeCloseTo(1, 2);
 });
 
-test('plants that set all or nothing count for little more than one flower each', () => {
-  // With whole clusters alike the design effect is the cluster size, save for k / (k − 1) of k clusters.
-  const clusters = [0, 1, 0, 1, 1, 0, 1, 0].map((all) => ({ hits: 5 * all, of: 5 }));
-  const clustered = clusteredWilson(clusters);
-  const effective = 40 / ((8 / 7) * 5);
-  expect(clustered.low).toBeCloseTo(wilson(effective / 2, effective).low, 10);
-  expect(clustered.high - clustered.low).toBeGreaterThan(wilson(20, 40).high - wilson(20, 40).low);
+test('many plants that set all or nothing count for one flower each', () => {
+  // With whole clusters alike the design effect is the size of a cluster [Kish 1965, Survey Sampling, 5.4].
+  const clusters = Array.from({ length: 800 }, (_, i) => ({ hits: 5 * (i % 2), of: 5 }));
+  const { low, high } = clusteredWilson(clusters);
+  const alone = wilson(400, 800);
+  expect((high - low) / (alone.high - alone.low)).toBeCloseTo(1, 2);
+});
+
+test('one plant’s flowers say less of a variety than as many of several plants', () => {
+  const one = clusteredWilson([{ hits: 4, of: 6 }]);
+  const three = clusteredWilson([1, 1, 2].map((hits) => ({ hits, of: 2 })));
+  expect(one.high - one.low).toBeGreaterThan(three.high - three.low);
+  expect(clusteredWilson([{ hits: 0, of: 6 }]).high).toBeGreaterThan(wilson(0, 6).high);
+});
+
+/** Flowers of plants whose own shares vary round `share` with intraclass correlation `likeness`: beta-binomial. */
+function drawPlants(
+  chance: () => number,
+  { plants, share, likeness }: { plants: number; share: number; likeness: number },
+): { hits: number; of: number }[] {
+  return Array.from({ length: plants }, () => {
+    const of = 1 + Math.floor(8 * chance());
+    // Pólya's urn: each flower is like one before it with the chance that its likeness gives.
+    let hits = 0;
+    const weight = likeness / (1 - likeness);
+    for (let i = 0; i < of; i += 1) if (chance() < (share + hits * weight) / (1 + i * weight)) hits += 1;
+    return { hits, of };
+  });
+}
+
+// The shares, plants and likeness that growers' records have; with a dozen flowers on each of three plants that have
+// nothing in common it is wider than it need be.
+test('an interval covers the true share as often as it says, for few plants and likeness up to 0.3', () => {
+  const chance = seededChance(20260718);
+  const coverage = (plants: number, share: number, likeness: number): number => {
+    const times = 1500;
+    let covered = 0;
+    for (let i = 0; i < times; i += 1) {
+      const { low, high } = clusteredWilson(
+        drawPlants(() => chance.between(0, 1), { plants, share, likeness }),
+      );
+      if (low <= share && share <= high) covered += 1;
+    }
+    return covered / times;
+  };
+  const found = [1, 2, 3, 5, 8, 20].flatMap((plants) =>
+    [0, 0.1, 0.3].flatMap((likeness) =>
+      [0.2, 0.6, 0.9].map((share) => ({
+        plants,
+        likeness,
+        share,
+        covered: coverage(plants, share, likeness),
+      })),
+    ),
+  );
+  const wrong = found.filter(
+    ({ plants, covered }) => covered < (plants < 3 ? 0.88 : 0.9) || (plants >= 3 && covered > 0.99),
+  );
+  expect(wrong).toEqual([]);
 });
 
 test('clusters never make the interval narrower', () => {

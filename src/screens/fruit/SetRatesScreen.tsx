@@ -52,8 +52,9 @@ export function SetRatesScreen() {
           </WithWidth>
           <Text variant="small" tone="soft">
             How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load and
-            its luck, so a variety’s interval treats plants as clusters (Rao and Scott). With few plants or
-            few flowers the interval is wide, and then the rate says little.
+            its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers on one
+            plant say less of the variety than ten on ten. A plant’s own interval is for that plant alone.
+            With few plants or few flowers the interval is wide, and then the rate says little.
           </Text>
         </View>
       }
