@@ -91,3 +91,34 @@ test('the worth of a morning rises with opening, is best before insects, and end
   const best = points.reduce((a, b) => (b.worth > a.worth ? b : a));
   expect(fromSunrise(best.ms)).toBeLessThan(1);
 });
+
+test('the last safe moment never comes before the flowers open, and no later than the first shut', () => {
+  // North-west Spain at the end of September, dawn 6 °C: with the named ten o'clock alone it would.
+  const spain = { latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
+  const cold = openingWindow(guidedCropOf('pepo')!, spain, '2026-09-25', {
+    dawnC: 6,
+    maxC: 19,
+    rain: 'none',
+  });
+  if (!isOpeningWindow(cold)) throw new Error('the sun rises here');
+  expect(cold.lastSafe).toBeGreaterThan(cold.opens[1]);
+  expect(cold.reasons.map(({ code }) => code)).toContain('doneByClockLater');
+  for (const crop of GUIDED_CROP_IDS) {
+    for (let month = 1; month <= 12; month += 1) {
+      for (const longitude of [-9, 20, 60]) {
+        for (const dawnC of [2, 8, 16]) {
+          const day = `2026-${String(month).padStart(2, '0')}-20`;
+          const site = { ...spain, longitude };
+          const window = openingWindow(guidedCropOf(crop)!, site, day, {
+            dawnC,
+            maxC: dawnC + 15,
+            rain: 'none',
+          });
+          if (!isOpeningWindow(window)) throw new Error('the sun rises here');
+          expect(window.lastSafe).toBeGreaterThanOrEqual(window.opens[1]);
+          expect(window.lastSafe).toBeLessThanOrEqual(window.shuts[0]);
+        }
+      }
+    }
+  }
+});

@@ -1,6 +1,6 @@
 import type { CropId, GuidedCrop } from '../crops/catalogue';
 import { reason, type Reason } from '../text/reason';
-import { atClock, clockHour, MS_PER_HOUR } from '../time/calendar';
+import { atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
@@ -14,6 +14,7 @@ export type WindowReason =
   | 'hotDay'
   | 'coolDay'
   | 'doneByClock'
+  | 'doneByClockLater'
   | 'longRain'
   | 'insectsLight'
   | 'insectsCold'
@@ -82,6 +83,7 @@ export function openingWindow(
     shutMove = COOL_SHUTS_LATER_H;
     reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
   }
+  const opens = [at(hours.opens.value[0] + opensLate), at(hours.opens.value[1] + opensLate)] as const;
   const shuts = [at(hours.shuts.value[0] + shutMove), at(hours.shuts.value[1] + shutMove)] as const;
 
   const insectsLate = weather ? hoursLate(weather.dawnC, BEES_FLY_C) : 0;
@@ -94,25 +96,36 @@ export function openingWindow(
   return {
     crop: crop.id,
     sunrise,
-    opens: [at(hours.opens.value[0] + opensLate), at(hours.opens.value[1] + opensLate)],
+    opens,
     shuts,
-    lastSafe: lastSafe(crop, site, day, shuts[0], reasons),
+    lastSafe: lastSafe(crop, site, day, { opens, shuts: shuts[0], opensLate }, reasons),
     insects: at(insectsLate),
     reasons,
   };
 }
 
+/**
+ * Flowers are safe until the first of them shut, or until the clock hour that growers name. That hour is meant for
+ * mornings on which they open by themselves: after a cold dawn it is as much later as they are, and never before all
+ * of them are open.
+ */
 function lastSafe(
   { hours }: GuidedCrop,
   site: Site,
   day: Day,
-  shuts: number,
+  { opens, shuts, opensLate }: { opens: readonly [number, number]; shuts: number; opensLate: number },
   reasons: Reason<WindowReason>[],
 ): number {
   if (!hours.doneByClock) return shuts;
-  const byClock = atClock(day, hours.doneByClock.value, site.zone);
+  const named = atClock(day, hours.doneByClock.value, site.zone) + opensLate * MS_PER_HOUR;
+  const byClock = Math.max(named, opens[1]);
   if (byClock >= shuts) return shuts;
-  reasons.push(reason('doneByClock', { hour: clockHour(byClock, site.zone) }));
+  const hour = hours.doneByClock.value;
+  reasons.push(
+    byClock > named - opensLate * MS_PER_HOUR
+      ? reason('doneByClockLater', { hour })
+      : reason('doneByClock', { hour }),
+  );
   return byClock;
 }
 

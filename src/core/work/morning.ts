@@ -1,13 +1,15 @@
-import { cropOf } from '../crops/catalogue';
+import { cropOf, guidedCropOf } from '../crops/catalogue';
 import { wantsSeed, type Purpose } from '../crops/variety';
+import { placesOf } from '../garden/places';
 import type { Segment } from '../garden/segments';
+import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden, Plant, Round, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { atClock } from '../time/calendar';
 import type { Day } from '../time/types';
 import { pairFlowers, type FemaleBud, type MaleBud, type Pairing } from './pairing/pairFlowers';
-import type { RoundVariety } from './route/planRound';
+import { WALKING_M_PER_MS, type RoundVariety, type WorkingHours } from './route/planRound';
 
 /** One morning's flowers and what can be done with them. */
 export interface Morning {
@@ -94,8 +96,40 @@ export const obstaclesOf = (journal: Journal): Segment[] =>
 const CLOCK_HOURS = { opens: 5, lastSafe: 10 };
 
 /**
- * Working hours and weight of each variety that has pairs, for the plan of a round. Where the sun does not rise the
- * clock stands in for it, which the grower is told by the window's reason.
+ * Working hours on a day without sunrise.
+ *
+ * @example clockHours(garden, '2026-06-21').opens // 5 o'clock of that day
+ */
+export const clockHours = ({ zone }: Garden, morning: Day): WorkingHours => ({
+  opens: atClock(morning, CLOCK_HOURS.opens, zone),
+  lastSafe: atClock(morning, CLOCK_HOURS.lastSafe, zone),
+});
+
+/**
+ * Working hours of each variety on a morning, those of crops that the round does not lead to left out. Where the sun
+ * does not rise the clock stands in for it, which the grower is told by the window's reason.
+ *
+ * @example workingHours(journal, garden, '2026-07-19').get(squash).lastSafe // 10 o'clock
+ */
+export function workingHours(journal: Journal, garden: Garden, morning: Day): Map<string, WorkingHours> {
+  const varieties = [...journal.all('variety').values()].filter(({ crop }) => guidedCropOf(crop));
+  const windows = windowsOf(
+    journal,
+    garden,
+    morning,
+    varieties.map(({ crop }) => crop),
+  );
+  const byClock = clockHours(garden, morning);
+  return new Map(
+    varieties.map(({ variety, crop }) => {
+      const window = windows.get(crop);
+      return [variety, window ? { opens: window.opens[0], lastSafe: window.lastSafe } : byClock];
+    }),
+  );
+}
+
+/**
+ * Working hours and weight of each variety that has pairs, for the plan of a round.
  *
  * @example roundVarieties(journal, garden, { pairs: [], shortages: [], spare: [] }, morning) // []
  */
@@ -106,21 +140,24 @@ export function roundVarieties(
   morning: Day,
 ): RoundVariety[] {
   const ids = new Set(pairing.pairs.map(({ variety }) => variety));
-  const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
-  const windows = windowsOf(
-    journal,
-    garden,
-    morning,
-    varieties.map(({ crop }) => crop),
-  );
-  return varieties.map((variety) => {
-    const window = windows.get(variety.crop);
-    const hours = window
-      ? { opens: window.opens[0], lastSafe: window.lastSafe }
-      : {
-          opens: atClock(morning, CLOCK_HOURS.opens, garden.zone),
-          lastSafe: atClock(morning, CLOCK_HOURS.lastSafe, garden.zone),
-        };
-    return { variety: variety.variety, hours, weight: weightOf(variety) };
+  const hours = workingHours(journal, garden, morning);
+  return [...journal.all('variety').values()].flatMap((variety): RoundVariety[] => {
+    const own = ids.has(variety.variety) ? hours.get(variety.variety) : undefined;
+    return own ? [{ variety: variety.variety, hours: own, weight: weightOf(variety) }] : [];
   });
+}
+
+/**
+ * Walking time between two plants, milliseconds, round what stands in the way; `undefined` where the place of either
+ * is not known.
+ *
+ * @example walkingTimes(new Journal())('p1', 'p2') // undefined
+ */
+export function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  const metres = walkingDistance(obstaclesOf(journal));
+  return (from, to) => {
+    const [a, b] = [places.get(from), places.get(to)];
+    return a && b && metres(a, b) / WALKING_M_PER_MS;
+  };
 }

@@ -151,7 +151,7 @@ test('a pace needs five stops in a row; a pause in between does not count', () =
       const { stop, flower, plant } = [morning.pollinating, ...later][i]!;
       morning.say(at, { kind: 'missed', body: { flower, plant, round: 'r', stop, why: 'broke' } });
     });
-    return (progressOf(morning.round, at, new Map()).finish - at) / MINUTE;
+    return (progressOf(morning.round, at, { hours: new Map() }).finish - at) / MINUTE;
   };
   const calculated = paced([0, 1, 1, 1]);
   // Six are left, and five ways between them, of two minutes each but for the way to the first.
@@ -168,4 +168,35 @@ test('a pace needs five stops in a row; a pause in between does not count', () =
   // Nobody is taken to be slower than three times, or faster than half the planned time.
   expect(paced([0, 9, 9, 9, 9])).toBeCloseTo(3 * asReckoned, 6);
   expect(paced([0, 0.1, 0.1, 0.1, 0.1])).toBeCloseTo(asReckoned / 2, 6);
+});
+
+test('a wait that was planned and has passed is not waited for again', () => {
+  const opens = START + 90 * MINUTE;
+  const later = [pollinating('late', 'p2', ['p3'], opens)];
+  const { round } = new Morning('lastResort', ['p2'], later);
+  const hours = new Map([['v', { opens, lastSafe: opens + 60 * MINUTE }]]);
+  const walkingMs = (): number => MINUTE;
+  const work = (2 * POLLINATE_MS) / MINUTE + 1;
+  const now = opens + 20 * MINUTE;
+  expect((progressOf(round, now, { hours, walkingMs }).finish - now) / MINUTE).toBeCloseTo(work, 6);
+  // Before it opens it is waited for.
+  const early = progressOf(round, START, { hours, walkingMs });
+  expect((early.finish - opens) / MINUTE).toBeCloseTo(work, 6);
+});
+
+test('the pace of an even count of stops is the mean of the two in the middle', () => {
+  const PLANNED = 2 * MINUTE;
+  const later = Array.from({ length: 8 }, (_, i) =>
+    pollinating(`f${i}`, 'p3', ['p4'], START + (i + 1) * PLANNED),
+  );
+  const morning = new Morning('lastResort', ['p2'], later);
+  let at = START;
+  [0, 1, 1, 2, 2].forEach((times, i) => {
+    at += times * PLANNED;
+    const { stop, flower, plant } = [morning.pollinating, ...later][i]!;
+    morning.say(at, { kind: 'missed', body: { flower, plant, round: 'r', stop, why: 'broke' } });
+  });
+  const left = 3 * 2 + POLLINATE_MS / MINUTE;
+  const { finish } = progressOf(morning.round, at, { hours: new Map() });
+  expect((finish - at) / MINUTE).toBeCloseTo(1.5 * left, 6);
 });

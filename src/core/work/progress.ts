@@ -1,7 +1,7 @@
 import type { Donor, Stop } from '../journal/kinds/round';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
-import { PICK_MS, POLLINATE_MS } from './route/planRound';
+import { serviceMs, type WorkingHours } from './route/planRound';
 import { toMs } from '../time/calendar';
 import { stopsLeft } from './stops';
 
@@ -16,58 +16,74 @@ export interface Progress {
   readonly tooLate: readonly string[];
 }
 
-const serviceMs = (stop: Stop): number =>
-  stop.kind === 'pick' ? PICK_MS * stop.flowers.length : POLLINATE_MS;
-
 /** Fewer stops than this say nothing about the pace. */
 const PACE_FROM_STOPS = 4;
 const SLOWEST = 3;
 const FASTEST = 0.5;
 
+/** What the way ahead depends on besides the round itself. */
+export interface RoundConditions {
+  /** By variety. */
+  readonly hours: ReadonlyMap<string, WorkingHours>;
+  /** Walking time between two plants, milliseconds; without it, or where it is not known, as planned. */
+  readonly walkingMs?: (from: string, to: string) => number | undefined;
+}
+
 /**
- * Present stop, stops left and pace of a round.
+ * Present stop, stops left and pace of a round. A flower that is not yet open is waited for, but not because the plan
+ * once had to wait there.
  *
  * The pace is the time taken between consecutive stops divided by the time planned for them; the median, so that a
  * pause does not count.
  *
  * @param now UTC milliseconds.
- * @param lastSafe by variety, UTC milliseconds.
- * @example progressOf(round, now, lastSafe).at // 0 before the first stop
+ * @example progressOf(round, now, { hours }).at // 0 before the first stop
  */
-export function progressOf(round: Round, now: number, lastSafe: ReadonlyMap<string, number>): Progress {
+export function progressOf(round: Round, now: number, conditions: RoundConditions): Progress {
   const { stops } = round;
+  const { hours } = conditions;
   const left = stopsLeft(round);
   const at = left[0] ? stops.indexOf(left[0]) : stops.length;
-  const pace = paceOf(round);
+  const pace = paceOf(round, conditions);
   const tooLate: string[] = [];
   let time = now;
   left.forEach((stop, i) => {
-    if (i > 0) time += pace * walkingMs(stops, stop);
-    if (stop.kind === 'pollinate' && time > (lastSafe.get(stop.variety) ?? Infinity)) tooLate.push(stop.stop);
+    if (i > 0) time += pace * walkingMs(stops, stop, conditions);
+    const open = hours.get(stop.variety);
+    if (open) time = Math.max(time, open.opens);
+    if (stop.kind === 'pollinate' && open && time > open.lastSafe) tooLate.push(stop.stop);
     time += pace * serviceMs(stop);
   });
   return { at, left: left.length, finish: time, tooLate };
 }
 
-/** Walking time to a stop from the one before it, as planned. */
-function walkingMs(stops: readonly Stop[], stop: Stop): number {
+/** Walking time to a stop from the one before it: what was planned, less any wait. */
+function walkingMs(stops: readonly Stop[], stop: Stop, { walkingMs: between }: RoundConditions): number {
   const before = stops[stops.indexOf(stop) - 1];
   if (!before) return 0;
-  return Math.max(0, toMs(stop.eta) - toMs(before.eta) - serviceMs(before));
+  const planned = Math.max(0, toMs(stop.eta) - toMs(before.eta) - serviceMs(before));
+  return Math.min(planned, between?.(before.plant, stop.plant) ?? Infinity);
 }
 
-function paceOf({ stops, done }: Round): number {
+function paceOf({ stops, done }: Round, conditions: RoundConditions): number {
   const ratios = stops.flatMap((stop, i): number[] => {
     const before = stops[i - 1];
     const was = before && done.get(before.stop);
     const is = done.get(stop.stop);
     if (!before || !was || !is) return [];
-    const planned = walkingMs(stops, stop) + serviceMs(stop);
-    return [(toMs(is.at) - toMs(was.at)) / planned];
+    // Who had to wait for it to open was not slow.
+    if (toMs(was.at) < (conditions.hours.get(stop.variety)?.opens ?? -Infinity)) return [];
+    return [(toMs(is.at) - toMs(was.at)) / (walkingMs(stops, stop, conditions) + serviceMs(stop))];
   });
   if (ratios.length < PACE_FROM_STOPS) return 1;
-  const middle = ratios.sort((a, b) => a - b)[Math.floor(ratios.length / 2)]!;
-  return Math.min(SLOWEST, Math.max(FASTEST, middle));
+  return Math.min(SLOWEST, Math.max(FASTEST, medianOf(ratios)));
+}
+
+/** Of an even count the mean of the two in the middle. */
+function medianOf(numbers: readonly number[]): number {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  const middle = (sorted.length - 1) / 2;
+  return (sorted[Math.floor(middle)]! + sorted[Math.ceil(middle)]!) / 2;
 }
 
 /** A donor as it stands at the stop. */

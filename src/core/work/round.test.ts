@@ -120,7 +120,7 @@ test('the two-day order (common practice, no source): what is covered in the eve
   const stops = stopsOf(planned(journal));
   say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
   const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, MORNING)!;
-  expect(progressOf(round(), 0, new Map())).toMatchObject({ at: 0, left: stops.length });
+  expect(progressOf(round(), 0, { hours: new Map() })).toMatchObject({ at: 0, left: stops.length });
   for (const stop of stops) {
     if (stop.kind === 'pick') {
       say({
@@ -145,7 +145,7 @@ test('the two-day order (common practice, no source): what is covered in the eve
       });
     }
   }
-  expect(progressOf(round(), 0, new Map()).left).toBe(0);
+  expect(progressOf(round(), 0, { hours: new Map() }).left).toBe(0);
   const kept = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
   const grades = kept.map(({ flower, variety }) => [
     journal.all('variety').get(variety)!.seedSource,
@@ -203,11 +203,11 @@ test('the pace of the grower moves the end, and what comes too late is named', (
   const round = roundOf(journal, MORNING)!;
   const now = slow + 6 * 600_000;
   const plannedSpan = Date.parse(stops.at(-1)!.eta) - Date.parse(stops[6]?.eta ?? stops.at(-1)!.eta);
-  const { finish, at } = progressOf(round, now, new Map());
+  const { finish, at } = progressOf(round, now, { hours: new Map() });
   expect(at).toBe(6);
   expect(finish - now).toBeGreaterThan(plannedSpan);
-  const shut = new Map(stops.map(({ variety }) => [variety, now]));
-  const late = progressOf(round, now, shut).tooLate;
+  const shut = new Map(stops.map(({ variety }) => [variety, { opens: slow, lastSafe: now }]));
+  const late = progressOf(round, now, { hours: shut }).tooLate;
   expect(late).toEqual(
     stops
       .slice(7)

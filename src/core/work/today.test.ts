@@ -75,3 +75,31 @@ test('a garden of nothing has no hours, and no failure', () => {
   expect(today.windows.size).toBe(0);
   expect(today.tasks.next.kind).toBe('rest');
 });
+
+test('Today stays with the morning as long as flowers may be open', () => {
+  const { journal, garden } = lived();
+  const west = { ...garden, latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
+  const windows = [...servedAt(journal, west, at('2026-08-25', '06:00')).windows.values()];
+  const shuts = Math.max(...windows.map((window) => window.shuts[1]));
+  const lastSafe = Math.max(...windows.map((window) => window.lastSafe));
+  expect(shuts - lastSafe).toBeGreaterThan(90 * 60_000);
+  expect(servedAt(journal, west, shuts - 60_000).morning).toBe('2026-08-25');
+  expect(servedAt(journal, west, shuts + 60_000).morning).toBe('2026-08-26');
+});
+
+test('in polar day the clock ends the morning, and an unfinished round with it', () => {
+  const { journal, garden } = lived();
+  const north = { ...garden, latitude: 78, zone: 'UTC' };
+  const utc = (clock: string): number => Date.parse(`2026-07-19T${clock}:00Z`);
+  expect(servedAt(journal, north, utc('04:00'))).toMatchObject({
+    morning: '2026-07-19',
+    walkMorning: '2026-07-19',
+  });
+  expect(servedAt(journal, north, utc('11:00'))).toMatchObject({
+    morning: '2026-07-19',
+    walkMorning: '2026-07-20',
+  });
+  expect(servedAt(journal, north, utc('12:00')).morning).toBe('2026-07-20');
+  expect(todayOf(journal, north, utc('07:00')).tasks.next).toMatchObject({ kind: 'round', by: utc('10:00') });
+  expect(todayOf(journal, north, utc('20:00')).tasks.next.kind).not.toBe('round');
+});

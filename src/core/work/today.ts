@@ -6,14 +6,14 @@ import type { Garden, Plant } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';
-import { addDays, dayAt, MS_PER_MINUTE, toMs } from '../time/calendar';
+import { addDays, dayAt, MS_PER_MINUTE } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
-import { morningOf, type Morning } from './morning';
+import { clockHours, morningOf, type Morning } from './morning';
 import type { Shortage } from './pairing/pairFlowers';
-import { PICK_MS, POLLINATE_MS } from './route/planRound';
+import { PICK_MS, POLLINATE_MS, serviceMs, type WorkingHours } from './route/planRound';
 import { plannedFlowers, stopsLeft } from './stops';
 
 /** The mornings that a moment serves, and their hours. */
@@ -24,6 +24,8 @@ export interface ServedMornings {
   /** The morning that the evening walk prepares. */
   readonly walkMorning: Day;
   readonly windows: ReadonlyMap<CropId, OpeningWindow>;
+  /** From the first flower to the last safe moment of any; by the clock where the sun does not rise. */
+  readonly hours: WorkingHours | undefined;
   readonly weather: DayWeather | undefined;
 }
 
@@ -55,15 +57,18 @@ export function servedAt(journal: Journal, garden: Garden, now: number): ServedM
   const day = dayAt(now, garden.zone);
   const crops = growingCrops(journal);
   const todays = windowsOf(journal, garden, day, crops);
-  const lastSafe = edge(todays, (window) => window.lastSafe, Math.max);
-  const opens = edge(todays, (window) => window.opens[0], Math.min);
-  const over = lastSafe === undefined ? false : now > lastSafe + LATE_BUT_TRY_MS;
+  const hours = hoursAround(todays, crops, garden, day);
+  const shuts = edge(todays, (window) => window.shuts[1], Math.max) ?? 0;
+  // Late, but to be tried, as long as any may be open.
+  const over = hours !== undefined && now > Math.max(hours.lastSafe + LATE_BUT_TRY_MS, shuts);
   const morning = over ? addDays(day, 1) : day;
+  const windows = over ? windowsOf(journal, garden, morning, crops) : todays;
   return {
     day,
     morning,
-    walkMorning: opens !== undefined && now < opens ? day : addDays(day, 1),
-    windows: over ? windowsOf(journal, garden, morning, crops) : todays,
+    walkMorning: hours && now < hours.opens ? day : addDays(day, 1),
+    windows,
+    hours: hoursAround(windows, crops, garden, morning),
     weather: journal.all('weather').get(morning),
   };
 }
@@ -75,7 +80,7 @@ export function servedAt(journal: Journal, garden: Garden, now: number): ServedM
  */
 export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const at = servedAt(journal, garden, now);
-  const { day, morning, walkMorning, windows } = at;
+  const { day, morning, walkMorning, hours } = at;
   const served = morningOf(journal, morning);
   const planned = plannedFlowers(served.round);
   const unplanned = served.females.filter(({ flower }) => !planned.has(flower)).length;
@@ -91,8 +96,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       round: {
         stopsLeft: served.round ? stopsLeft(served.round).length : 0,
         waiting: unplanned,
-        opens: edge(windows, (window) => window.opens[0], Math.min),
-        lastSafe: edge(windows, (window) => window.lastSafe, Math.max),
+        opens: hours?.opens,
+        lastSafe: hours?.lastSafe,
         minutes: roundMinutes(served),
       },
       walk: { plants, visited },
@@ -104,6 +109,19 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
     plants,
     visited,
   };
+}
+
+/** Nothing opens where no crop grows. */
+function hoursAround(
+  windows: ReadonlyMap<CropId, OpeningWindow>,
+  crops: readonly CropId[],
+  garden: Garden,
+  day: Day,
+): WorkingHours | undefined {
+  if (crops.length === 0) return undefined;
+  const opens = edge(windows, (window) => window.opens[0], Math.min);
+  const lastSafe = edge(windows, (window) => window.lastSafe, Math.max);
+  return opens !== undefined && lastSafe !== undefined ? { opens, lastSafe } : clockHours(garden, day);
 }
 
 function edge(
@@ -149,11 +167,11 @@ function walked(journal: Journal, morning: Day): { plants: number; visited: numb
 
 /** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */
 function roundMinutes({ round, females, males, pairing }: Morning): number {
-  const left = round && stopsLeft(round);
+  const left = round ? stopsLeft(round) : [];
   const walking = 10_000;
-  if (left && left.length > 0) {
-    const last = toMs(left.at(-1)!.eta) - toMs(left[0]!.eta) + POLLINATE_MS;
-    return Math.max(1, Math.round(last / MS_PER_MINUTE));
+  if (left.length > 0) {
+    const ms = left.reduce((sum, stop) => sum + serviceMs(stop) + walking, 0);
+    return Math.max(1, Math.round(ms / MS_PER_MINUTE));
   }
   const toPick = males.length - pairing.spare.length;
   const ms = females.length * (POLLINATE_MS + walking) + toPick * (PICK_MS + walking / 2);

@@ -1,9 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { Round } from '@/core/journal/state';
-import { windowsOf } from '@/core/opening/windowsOf';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
-import { morningOf } from '@/core/work/morning';
+import { morningOf, walkingTimes, workingHours } from '@/core/work/morning';
 import { plannedFlowers, replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
 import { servedAt } from '@/core/work/today';
 import { newId } from '@/data/clock';
@@ -27,32 +26,20 @@ export function RoundScreen() {
     const { morning } = servedAt(journal, garden, now);
     const { round, females } = morningOf(journal, morning);
     const planned = plannedFlowers(round);
-    const crops = [...journal.all('variety').values()];
-    const windows = windowsOf(
-      journal,
-      garden,
-      morning,
-      crops.map(({ crop }) => crop),
-    );
-    const lastSafe = new Map(
-      crops.flatMap(({ variety, crop }) => {
-        const window = windows.get(crop);
-        return window ? [[variety, window.lastSafe] as const] : [];
-      }),
-    );
+    const hours = workingHours(journal, garden, morning);
     return {
       morning,
       round,
       unplanned: females.filter(({ flower }) => !planned.has(flower)).length,
-      opens: Math.min(...Array.from(windows.values(), ({ opens }) => opens[0])),
-      lastSafe,
+      opens: Math.min(...Array.from(hours.values(), ({ opens }) => opens)),
+      conditions: { hours, walkingMs: walkingTimes(journal) },
     };
   });
   const [seen, setSeen] = useState(false);
   if (!view) return null;
   const { round, morning, unplanned } = view;
   const left = round !== undefined && stopsLeft(round).length > 0;
-  if (round && left) return <StopScreen round={round} lastSafe={view.lastSafe} />;
+  if (round && left) return <StopScreen round={round} conditions={view.conditions} />;
   if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
   return (
     <Prepare morning={morning} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />

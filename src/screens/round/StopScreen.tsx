@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { progressOf } from '@/core/work/progress';
+import { progressOf, type RoundConditions } from '@/core/work/progress';
 import type { Round } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -13,24 +13,23 @@ import { ProgressHead } from './ProgressHead';
 
 export interface StopScreenProps {
   readonly round: Round;
-  /** By variety, UTC milliseconds. */
-  readonly lastSafe: ReadonlyMap<string, number>;
+  readonly conditions: RoundConditions;
 }
 
 /** A finger that comes down twice must not answer the next stop as well. */
 const TAP_GUARD_MS = 350;
 
 /** One stop of the round at a time. */
-export function StopScreen({ round, lastSafe }: StopScreenProps) {
+export function StopScreen({ round, conditions }: StopScreenProps) {
   const now = useNow(5_000);
   const f = useFormat();
   const { journal } = useGarden().store;
-  const progress = progressOf(round, now, lastSafe);
+  const progress = progressOf(round, now, conditions);
   const stop = round.stops[progress.at];
   const acceptsInput = useTapGuard(stop?.stop ?? '');
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
-  const shut = lastSafe.get(stop.variety);
+  const shut = conditions.hours.get(stop.variety)?.lastSafe;
   const missed = new Set(
     round.stops.flatMap(({ stop: id }, i) => ((round.done.get(id)?.outcome ?? 'done') === 'done' ? [] : [i])),
   );

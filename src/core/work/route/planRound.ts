@@ -37,6 +37,8 @@ interface PlannedStopBase {
   readonly variety: string;
   /** UTC milliseconds. */
   readonly eta: number;
+  /** Walking there from the stop before, or from the gate, milliseconds. */
+  readonly walk: number;
 }
 
 export interface PlannedPick extends PlannedStopBase {
@@ -60,7 +62,7 @@ export interface RoundPlan {
   readonly stops: readonly PlannedStop[];
   readonly start: number;
   readonly finish: number;
-  /** The latest start at which nothing is late; `undefined` when even the earliest is too late. */
+  /** When one must leave the gate so that nothing is late; `undefined` when even the earliest start is too late. */
   readonly latestStart: number | undefined;
   readonly walkingM: number;
   readonly reasons: readonly Reason<RouteReason>[];
@@ -69,7 +71,16 @@ export interface RoundPlan {
 /** Times of the work and the walking. Our defaults, to be outweighed by the grower's own pace. */
 export const PICK_MS = 25_000;
 export const POLLINATE_MS = 75_000;
-const WALKING_M_PER_MS = 0.8 / 1000;
+export const WALKING_M_PER_MS = 0.8 / 1000;
+
+/**
+ * Time that the work at a stop takes, milliseconds.
+ *
+ * @example serviceMs({ kind: 'pick', flowers: ['a', 'b'] }) // 50_000
+ */
+export const serviceMs = (
+  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly flowers: readonly string[] },
+): number => (stop.kind === 'pick' ? PICK_MS * stop.flowers.length : POLLINATE_MS);
 
 /** The work of one variety. */
 interface Block {
@@ -161,13 +172,14 @@ function scheduleOf(
   let walkingM = 0;
   let saved = 0;
   const placeOf = (plant: string): Place => places.get(plant) ?? here;
-  const arriveAt = (plant: string, opens: number): number => {
+  const arriveAt = (plant: string, opens: number): { eta: number; walk: number } => {
     const there = placeOf(plant);
     const metres = distance(here, there);
     walkingM += metres;
     here = there;
-    now = Math.max(now + metres / WALKING_M_PER_MS, opens);
-    return now;
+    const walk = metres / WALKING_M_PER_MS;
+    now = Math.max(now + walk, opens);
+    return { eta: now, walk };
   };
   const tour = (plants: readonly { readonly plant: string }[]): number[] =>
     shortTour(
@@ -179,14 +191,14 @@ function scheduleOf(
     const { opens, lastSafe } = variety.hours;
     for (const i of tour(picks)) {
       const pick = picks[i]!;
-      stops.push({ kind: 'pick', ...pick, variety: variety.variety, eta: arriveAt(pick.plant, opens) });
+      stops.push({ kind: 'pick', ...pick, variety: variety.variety, ...arriveAt(pick.plant, opens) });
       now += PICK_MS * pick.flowers.length;
     }
     for (const i of tour(females)) {
       const { plant, flower, donors } = females[i]!;
-      const eta = arriveAt(plant, opens);
-      const late = eta > lastSafe;
-      stops.push({ kind: 'pollinate', plant, flower, donors, variety: variety.variety, eta, late });
+      const arrival = arriveAt(plant, opens);
+      const late = arrival.eta > lastSafe;
+      stops.push({ kind: 'pollinate', plant, flower, donors, variety: variety.variety, ...arrival, late });
       if (!late) saved += variety.weight;
       now += POLLINATE_MS;
     }
@@ -194,17 +206,16 @@ function scheduleOf(
   return { stops, start, finish: now, walkingM, saved };
 }
 
-/** How much later one could start: the smallest slack of any flower, by the times of this schedule. */
+/**
+ * When one must leave the gate to be nowhere late: back from the last stop, each must be reached by its last safe
+ * moment, and in time for the next. Waiting for a flower to open only helps.
+ */
 function latestStart(stops: readonly PlannedStop[], blocks: readonly Block[]): number | undefined {
+  if (stops.some((stop) => stop.kind === 'pollinate' && stop.late)) return undefined;
   const lastSafe = new Map(blocks.map(({ variety }) => [variety.variety, variety.hours.lastSafe]));
-  const slack = stops.reduce(
-    (least, stop) =>
-      stop.kind === 'pollinate'
-        ? Math.min(least, (lastSafe.get(stop.variety) ?? Infinity) - stop.eta)
-        : least,
-    Infinity,
-  );
-  const start = stops[0]?.eta;
-  if (start === undefined || slack < 0 || slack === Infinity) return undefined;
-  return Math.floor((start + slack) / MS_PER_MINUTE) * MS_PER_MINUTE;
+  const leave = stops.reduceRight((next, stop) => {
+    const own = stop.kind === 'pollinate' ? (lastSafe.get(stop.variety) ?? Infinity) : Infinity;
+    return Math.min(own, next - serviceMs(stop)) - stop.walk;
+  }, Infinity);
+  return Number.isFinite(leave) ? Math.floor(leave / MS_PER_MINUTE) * MS_PER_MINUTE : undefined;
 }

@@ -30,6 +30,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   coolDay: (p, f) =>
     `A cool day of ${f.temperature(Number(p['maxC']))} keeps them open about ${hours(p, f)} longer.`,
   doneByClock: (p, f) => `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock at the latest.`,
+  doneByClockLater: (p, f) =>
+    `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock; on a morning when they open this late it is later.`,
   longRain: () => 'Long rain shuts flowers and spoils pollen; covered flowers stay dry.',
   insectsLight: (p, f) =>
     `Insects fly from first light when it is ${f.temperature(Number(p['flyC']))} or more.`,
