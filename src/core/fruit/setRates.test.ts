@@ -31,6 +31,7 @@ const flower = (looks: readonly Look[], change: Partial<Flower> = {}): Flower =>
     entry: 'e',
   },
   laterPollinations: [],
+  reports: [],
   looks,
   conflicts: [],
   ...change,

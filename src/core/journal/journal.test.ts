@@ -3,6 +3,9 @@ import { liveSeason } from '../../../demo/season';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Journal } from './journal';
 import { SUBJECT_TYPES } from './kinds/definition';
+import { compareEntries } from './order';
+import { REDUCERS } from './reduce';
+import { forEachSubject } from './subjects';
 import { entryOf } from './testEntry';
 import { redoable, undoable } from './undo';
 
@@ -89,13 +92,83 @@ const messy = fc
       writer.lamport =
         pick % 3 === 0 ? writer.lamport : Math.max(writer.lamport, ...all.map(({ lamport }) => lamport), 0);
       if (target && what === 0) all.push(...writer.tap(struck(target)));
-      else if (target?.kind === 'covered' && what === 1) {
+      else if (target?.kind === 'pollinated' && what === 1) {
+        const { body } = pollinated(`f${flower}`);
+        all.push(...writer.tap({ kind: 'amended', body: { target: target.id, of: 'pollinated', body } }));
+      } else if (target?.kind === 'covered' && what === 1) {
         const body = covered(`f${flower}`, `f${flower + 1}`).body;
         all.push(...writer.tap({ kind: 'amended', body: { target: target.id, of: 'covered', body } }));
       } else all.push(...writer.tap(covered(`f${flower}`), pollinated(`f${flower}`)));
     }
     return all;
   });
+
+/** What the entries say by the plainest way there is: each corrected by itself, then sorted to whom it names. */
+function plainFold(entries: readonly Entry[]): unknown {
+  const sorted = [...entries].sort(compareEntries);
+  const says = (entry: Entry): Entry | undefined => {
+    const corrections = sorted.filter(
+      (other) =>
+        (other.kind === 'struck' || (other.kind === 'amended' && other.body.of === entry.kind)) &&
+        other.body.target === entry.id &&
+        compareEntries(entry, other) < 0,
+    );
+    const last = corrections.findLast((other) => says(other));
+    if (!last) return entry;
+    return last.kind === 'amended' ? ({ ...entry, body: last.body.body } as Entry) : undefined;
+  };
+  const subjects = new Map<string, Entry[]>();
+  for (const entry of sorted) {
+    if (entry.kind === 'amended' || entry.kind === 'struck') continue;
+    const now = says(entry);
+    if (!now) continue;
+    forEachSubject(now, (type, id) =>
+      subjects.set(`${type}|${id}`, [...(subjects.get(`${type}|${id}`) ?? []), now]),
+    );
+  }
+  return SUBJECT_TYPES.map((type) =>
+    [...subjects]
+      .filter(([key]) => key.startsWith(`${type}|`))
+      .flatMap(([key, some]) => {
+        const id = key.slice(type.length + 1);
+        const state = REDUCERS[type](id, some);
+        return state
+          ? [[id, 'done' in state ? { ...state, done: [...state.done].sort() } : state] as const]
+          : [];
+      })
+      .sort(([a], [b]) => (a < b ? -1 : 1)),
+  );
+}
+
+test('after any corrections, and corrections of corrections, the state is that of a plain refold', () => {
+  fc.assert(
+    fc.property(
+      messy.chain((entries) => fc.shuffledSubarray(entries, { minLength: entries.length })),
+      fc.nat(25),
+      (entries, cut) => {
+        const journal = new Journal();
+        journal.add(entries.slice(0, cut));
+        // Read in between, so that what was folded before has to be folded again.
+        stateOf(journal);
+        journal.add(entries.slice(cut));
+        expect(stateOf(journal)).toEqual(plainFold(entries));
+      },
+    ),
+    { numRuns: 400 },
+  );
+});
+
+test('a correction that is undone leaves nothing of what only it named', () => {
+  const phone = new Writer('phone');
+  const [first] = phone.tap(pollinated('f1'));
+  const [amended] = phone.tap({
+    kind: 'amended',
+    body: { target: first!.id, of: 'pollinated', body: pollinated('f2').body },
+  });
+  expect([...journalOf(phone.entries).all('flower').keys()]).toEqual(['f2']);
+  phone.tap(struck(amended!));
+  expect([...journalOf(phone.entries).all('flower').keys()]).toEqual(['f1']);
+});
 
 test('any order of arrival gives the same state', () => {
   fc.assert(
@@ -235,7 +308,7 @@ test('undo never reaches for what another device did', () => {
   expect(undoable(journal, mine.entries)?.entries).toEqual([own]);
 });
 
-test('two devices that pollinate one flower: the first in order counts, both stay, the clash is shown', () => {
+test('two devices that pollinate one flower: the earlier gives the hour, both stay, the clash is shown', () => {
   const a = new Writer('phone-a');
   const b = new Writer('phone-b');
   a.tap(covered('f1'));

@@ -73,8 +73,7 @@ export class Journal {
   /** Flowers expected to open on a morning. */
   flowersOf(morning: Day): Flower[] {
     this.#settle();
-    const flowers = this.#subjects.flower;
-    return Array.from(this.#mornings.get(morning) ?? [], (id) => flowers.get(id)!);
+    return this.#subjects.flower.someOf(this.#mornings.get(morning) ?? []);
   }
 
   /** Is the entry neither struck nor unknown, and what does it say after amendments? */
@@ -114,7 +113,10 @@ export class Journal {
       return;
     }
     const before = subject.entries.at(-1);
-    if (before && compareEntries(before, entry) > 0) subject.sorted = false;
+    if (before && compareEntries(before, entry) > 0) {
+      subject.sorted = false;
+      this.#subjects[type].reorder();
+    }
     subject.entries.push(entry);
     if (corrected) subject.corrected = true;
     this.#mark(subject);
@@ -232,8 +234,10 @@ export class Journal {
   #liveEntries(subject: AnySubject): readonly Entry[] {
     if (!subject.corrected) return subject.entries;
     return subject.entries.flatMap((entry): readonly Entry[] => {
+      if (!this.#metas.has(entry.id)) return [entry];
+      // What only an amendment named that no longer holds is not about this subject.
       const now = this.#effective(entry);
-      return now && (now === entry || namesSubject(now, subject.type, subject.id)) ? [now] : [];
+      return now && namesSubject(now, subject.type, subject.id) ? [now] : [];
     });
   }
 

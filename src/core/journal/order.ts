@@ -1,5 +1,7 @@
 import type { Envelope } from './entry';
 
+type OrderKey = Pick<Envelope, 'lamport' | 'device' | 'id'>;
+
 /**
  * The total order of entries: Lamport clock, then device, then id. Every device that holds the same set of
  * entries puts them in the same order, whenever they arrived.
@@ -9,7 +11,7 @@ import type { Envelope } from './entry';
  * @returns negative when `a` comes first, positive when `b` does, 0 for one and the same entry.
  * @example [b, a].sort(compareEntries) // [a, b] where a.lamport < b.lamport
  */
-export function compareEntries(a: Envelope, b: Envelope): number {
+export function compareEntries(a: OrderKey, b: OrderKey): number {
   if (a.lamport !== b.lamport) return a.lamport - b.lamport;
   if (a.device !== b.device) return a.device < b.device ? -1 : 1;
   if (a.id === b.id) return 0;

@@ -85,9 +85,9 @@ function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
     at: first.at,
     eve: scouted?.body.eve ?? NO_BUDS,
     green: scouted?.body.green ?? NO_BUDS,
-    flowers: covered.flatMap((entry) => entry.body.flowers.map(({ flower }) => flower)),
-    scoutedEntry: scouted?.id,
-    coveredEntry: covered.at(-1)?.id,
+    flowers: [...new Set(covered.flatMap((entry) => entry.body.flowers.map(({ flower }) => flower)))],
+    ...(scouted && { scoutedEntry: scouted.id }),
+    coveredEntries: covered.map(({ id }) => id),
   };
 }
 
@@ -110,7 +110,8 @@ function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined 
     const was = stopDone(entry);
     if (was) done.set(was.stop, was);
   }
-  return { ...planned.body, plannedAt: planned.at, done };
+  const { id, lamport, device, at } = planned;
+  return { ...planned.body, planned: { id, lamport, device, at }, done };
 }
 
 /** How each type of subject is folded from its entries, given in their total order. */

@@ -1,5 +1,5 @@
 import type { Entry, EntryOf } from './entry';
-import type { Conflict, Flower, Look, Pollination } from './state';
+import type { Conflict, Flower, Look, Missed, Pollination } from './state';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
@@ -22,25 +22,25 @@ function lookOf(entry: EntryOf<'looked'>): Look {
 /**
  * One flower from bud to harvest.
  *
- * When two devices recorded the same morning, the rule is: pollen that was put on stays on. So a pollination
- * outweighs a miss, and the earlier in order of two pollinations is believed; a later one by the same device is a
- * repeat. Either way both entries stay, and the conflict is listed in `conflicts`.
+ * What any device recorded stands. Pollen that was put on stays on, so a pollination outweighs a miss; the earliest
+ * pollination gives the hour, all of them the fathers and the evidence, and so do reports of why it was not pollinated.
+ * What two devices recorded of one flower is listed in `conflicts`.
  */
 export function reduceFlower(id: string, entries: readonly Entry[]): Flower | undefined {
   if (entries.length === 0) return undefined;
   const looks: Look[] = [];
-  const laterPollinations: Pollination[] = [];
-  const conflicts: Conflict[] = [];
-  let missedBy: EntryOf<'missed'> | undefined;
+  const pollinations: Pollination[] = [];
+  const reports: Missed[] = [];
   const flower: Mutable<Flower> = {
     flower: id,
     plant: '',
     sex: undefined,
     code: '',
     morning: undefined,
-    laterPollinations,
+    laterPollinations: [],
+    reports,
     looks,
-    conflicts,
+    conflicts: [],
   };
   for (const entry of entries) {
     switch (entry.kind) {
@@ -58,24 +58,20 @@ export function reduceFlower(id: string, entries: readonly Entry[]): Flower | un
         flower.plant ||= entry.body.plant;
         flower.sex ??= 'male';
         const spoiled = entry.body.spoiled.find((each) => each.flower === id);
-        if (spoiled) flower.spoiled = { why: spoiled.why, at: entry.at };
-        else flower.picked = { at: entry.at };
+        if (spoiled) flower.spoiled = { why: spoiled.why, at: entry.at, entry: entry.id };
+        else flower.picked = { at: entry.at, entry: entry.id };
         break;
       }
       case 'pollinated': {
         flower.plant ||= entry.body.plant;
         flower.sex ??= 'female';
-        const believed = flower.pollination;
-        if (!believed) flower.pollination = pollinationOf(entry);
-        else if (believed.device !== entry.device)
-          conflicts.push({ believed: believed.entry, other: entry.id });
-        else laterPollinations.push(pollinationOf(entry));
+        pollinations.push(pollinationOf(entry));
         break;
       }
       case 'missed':
         flower.plant ||= entry.body.plant;
         flower.sex ??= 'female';
-        missedBy = entry;
+        reports.push({ why: entry.body.why, at: entry.at, device: entry.device, entry: entry.id });
         break;
       case 'looked':
         looks.push(lookOf(entry));
@@ -92,10 +88,18 @@ export function reduceFlower(id: string, entries: readonly Entry[]): Flower | un
         break;
     }
   }
-  if (missedBy && !flower.pollination) flower.missed = { why: missedBy.body.why, at: missedBy.at };
-  if (missedBy && flower.pollination && flower.pollination.device !== missedBy.device) {
-    conflicts.push({ believed: flower.pollination.entry, other: missedBy.id });
-  }
-  looks.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  const [first, ...later] = pollinations.sort(byTime);
+  if (first) {
+    flower.pollination = first;
+    flower.laterPollinations = later;
+    flower.conflicts = [...later, ...reports].flatMap(({ device, entry }): Conflict[] =>
+      device === first.device ? [] : [{ believed: first.entry, other: entry }],
+    );
+  } else if (reports.length > 0) flower.missed = reports.at(-1)!;
+  looks.sort(byTime);
   return flower;
 }
+
+/** By when it happened; what happened at once stays in the order of the entries. */
+const byTime = (a: { readonly at: string }, b: { readonly at: string }): number =>
+  a.at < b.at ? -1 : a.at > b.at ? 1 : 0;

@@ -1,5 +1,6 @@
 import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
+import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
@@ -33,9 +34,9 @@ export interface Walk {
   readonly green: BudCount;
   /** Flowers covered or marked on that visit. */
   readonly flowers: readonly string[];
-  /** Entries to amend when the visit is corrected. */
+  /** Entries to amend when the visit is corrected: what was counted last, and all that say what was covered. */
   readonly scoutedEntry?: string;
-  readonly coveredEntry?: string;
+  readonly coveredEntries: readonly string[];
 }
 
 export interface Pollination {
@@ -57,10 +58,18 @@ export interface Look {
   readonly entry: string;
 }
 
-/** Two devices recorded one flower differently: both entries stay, one is believed, and the grower is told. */
+/** Two devices recorded one flower: both entries stay, both count as evidence, and the grower is told. */
 export interface Conflict {
   readonly believed: string;
   readonly other: string;
+}
+
+/** A stop at which the flower was not pollinated, and why. */
+export interface Missed {
+  readonly why: MissedReason;
+  readonly at: Instant;
+  readonly device: string;
+  readonly entry: string;
 }
 
 export interface Flower {
@@ -72,13 +81,17 @@ export interface Flower {
   readonly morning: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   /** A male taken for its pollen. */
-  readonly picked?: { readonly at: Instant };
+  readonly picked?: { readonly at: Instant; readonly entry: string };
   /** A male found unfit at picking. */
-  readonly spoiled?: { readonly why: MissedReason; readonly at: Instant };
+  readonly spoiled?: { readonly why: MissedReason; readonly at: Instant; readonly entry: string };
+  /** The earliest pollination, whoever recorded it. */
   readonly pollination?: Pollination;
   /** Later pollinations of the same female. */
   readonly laterPollinations: readonly Pollination[];
-  readonly missed?: { readonly why: MissedReason; readonly at: Instant };
+  /** What became of it if it was never pollinated: the last that was reported. */
+  readonly missed?: Missed;
+  /** All reports of why it was not pollinated, also of a flower that another device pollinated. */
+  readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
   readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };
   readonly harvest?: Omit<Bodies['harvested'], 'flower'> & { readonly at: Instant };
@@ -97,7 +110,8 @@ export interface Round {
   readonly round: string;
   readonly morning: Day;
   readonly stops: readonly Stop[];
-  readonly plannedAt: Instant;
+  /** The plan that holds. */
+  readonly planned: Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;
   readonly done: ReadonlyMap<string, StopDone>;
 }
 

@@ -1,10 +1,16 @@
 import fc from 'fast-check';
 import { SubjectMap, type Subject } from './subjectMap';
+import { entryOf } from './testEntry';
 
-const subject = (id: string): Subject<number> => ({
+const subject = (id: string, lamport = 1): Subject<number> => ({
   type: 'plant',
   id,
-  entries: [],
+  entries: [
+    entryOf(
+      { kind: 'plant.removed', body: { plant: id, why: 'other' } },
+      { id: `e-${id}`, lamport, at: '2026-07-18T18:00:00.000Z', device: 'd', action: 'a' },
+    ),
+  ],
   sorted: true,
   dirty: false,
   corrected: false,
@@ -49,4 +55,22 @@ test('what has no state is known as a subject, and is not in the map', () => {
   map.clear();
   expect(map.size).toBe(0);
   expect(map.subject('p1')).toBeUndefined();
+});
+
+test('it is read in the order of the first entry that names each, whatever came when', () => {
+  fc.assert(
+    fc.property(fc.uniqueArray(fc.nat(99), { minLength: 1, maxLength: 30 }), fc.nat(29), (lamports, at) => {
+      const map = new SubjectMap<number>();
+      lamports.forEach((lamport, i) => {
+        map.insert(subject(`p${lamport}`, lamport));
+        map.setState(map.subject(`p${lamport}`)!, lamport);
+        if (i === at) expect([...map.values()]).toEqual(lamports.slice(0, i + 1).sort((a, b) => a - b));
+      });
+      expect([...map.values()]).toEqual([...lamports].sort((a, b) => a - b));
+      const [first] = lamports;
+      map.subject(`p${first}`)!.entries.splice(0, 1, subject('early', 0).entries[0]!);
+      map.reorder();
+      expect([...map.values()][0]).toBe(first);
+    }),
+  );
 });

@@ -1,5 +1,6 @@
 import type { Entry } from './entry';
 import type { SubjectType } from './kinds/definition';
+import { compareEntries } from './order';
 
 /** One thing the journal speaks of, with what was said and what follows from it. */
 export interface Subject<T> {
@@ -15,12 +16,18 @@ export interface Subject<T> {
   state: T | undefined;
 }
 
+const byFirstEntry = (a: Subject<unknown>, b: Subject<unknown>): number =>
+  compareEntries(a.entries[0]!, b.entries[0]!) || (a.id < b.id ? -1 : 1);
+
 /**
- * The subjects of one type, read from outside as a map of their states. States live in their subjects: a second
- * map of as many long ids would cost more than all the folding.
+ * The subjects of one type, read from outside as a map of their states, in the order of the first entry that names
+ * each: so that nothing read from it depends on the order in which entries arrived. States live in their subjects: a
+ * second map of as many long ids would cost more than all the folding.
  */
 export class SubjectMap<T> implements ReadonlyMap<string, T> {
-  readonly #subjects = new Map<string, Subject<T>>();
+  #subjects = new Map<string, Subject<T>>();
+  #last: Subject<T> | undefined;
+  #inOrder = true;
   #size = 0;
 
   subject(id: string): Subject<T> | undefined {
@@ -29,6 +36,13 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
 
   insert(subject: Subject<T>): void {
     this.#subjects.set(subject.id, subject);
+    if (this.#last && byFirstEntry(this.#last, subject) > 0) this.#inOrder = false;
+    else this.#last = subject;
+  }
+
+  /** An entry came that may be the first to name a subject. */
+  reorder(): void {
+    this.#inOrder = false;
   }
 
   setState(subject: Subject<T>, state: T | undefined): void {
@@ -38,6 +52,8 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
 
   clear(): void {
     this.#subjects.clear();
+    this.#last = undefined;
+    this.#inOrder = true;
     this.#size = 0;
   }
 
@@ -53,22 +69,39 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     return this.get(id) !== undefined;
   }
 
+  /** The states of some subjects, in the order of the map. */
+  someOf(ids: Iterable<string>): T[] {
+    const some = Array.from(ids, (id) => this.#subjects.get(id)).filter((subject) => subject !== undefined);
+    return some.sort(byFirstEntry).flatMap(({ state }) => (state === undefined ? [] : [state]));
+  }
+
+  /** Entries of each subject are in their order by now. */
+  #ordered(): IterableIterator<Subject<T>> {
+    if (!this.#inOrder) {
+      const sorted = [...this.#subjects.values()].sort(byFirstEntry);
+      this.#subjects = new Map(sorted.map((subject) => [subject.id, subject]));
+      this.#last = sorted.at(-1);
+      this.#inOrder = true;
+    }
+    return this.#subjects.values();
+  }
+
   forEach(each: (state: T, id: string, map: ReadonlyMap<string, T>) => void): void {
     for (const [id, state] of this) each(state, id, this);
   }
 
   *entries(): Generator<[string, T], undefined> {
-    for (const { id, state } of this.#subjects.values()) if (state !== undefined) yield [id, state];
+    for (const { id, state } of this.#ordered()) if (state !== undefined) yield [id, state];
     return undefined;
   }
 
   *keys(): Generator<string, undefined> {
-    for (const { id, state } of this.#subjects.values()) if (state !== undefined) yield id;
+    for (const { id, state } of this.#ordered()) if (state !== undefined) yield id;
     return undefined;
   }
 
   *values(): Generator<T, undefined> {
-    for (const { state } of this.#subjects.values()) if (state !== undefined) yield state;
+    for (const { state } of this.#ordered()) if (state !== undefined) yield state;
     return undefined;
   }
 

@@ -78,3 +78,26 @@ test('with nothing done there is nothing to take back', () => {
   expect(undoable(journal, [])).toBeUndefined();
   expect(redoable(journal, [])).toBeUndefined();
 });
+
+test('a correction that takes something back as well can be undone and redone', () => {
+  const journal = new Journal();
+  const mine = new Device(journal, 'phone-a');
+  const body = { plant: 'p', morning: '2026-07-19', ...NONE };
+  const flowers = [{ flower: 'f', sex: 'female' as const, code: 'K001' }];
+  mine.tap([
+    { kind: 'scouted', body },
+    { kind: 'covered', body: { plant: 'p', morning: '2026-07-19', method: 'tape', flowers } },
+  ]);
+  const [scouted, covered] = mine.own;
+  // Put right to none.
+  mine.tap([
+    { kind: 'amended', body: { target: scouted!.id, of: 'scouted', body } },
+    { kind: 'struck', body: { target: covered!.id } },
+  ]);
+  expect(journal.all('flower').size).toBe(0);
+  mine.undo();
+  expect(journal.all('flower').size).toBe(1);
+  mine.redo();
+  expect(journal.all('flower').size).toBe(0);
+  expect(redoable(journal, mine.own)).toBeUndefined();
+});

@@ -39,7 +39,8 @@ export const undoable = (journal: Journal, own: readonly StoredEntry[]): Action 
 export function redoable(journal: Journal, own: readonly StoredEntry[]): Action | undefined {
   for (const action of actionsOf(own)) {
     if (!action.entries.every(isStrike)) return undefined;
-    const takesBackFacts = action.entries.every((entry) => {
+    // An undo takes back an action that said something; a redo takes back an undo, which is strikes only.
+    const takesBackFacts = action.entries.some((entry) => {
       const target = journal.entry((entry.body as { target: string }).target);
       return target !== undefined && !isStrike(target);
     });

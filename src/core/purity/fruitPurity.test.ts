@@ -10,8 +10,9 @@ const male = (flower: string, plant: string, change: Partial<Flower> = {}): Flow
   code: '',
   morning: '2026-07-19',
   cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
-  picked: { at: '2026-07-19T04:10:00.000Z' },
+  picked: { at: '2026-07-19T04:10:00.000Z', entry: 'p' },
   laterPollinations: [],
+  reports: [],
   looks: [],
   conflicts: [],
   ...change,
@@ -98,7 +99,7 @@ test('a male that was not covered, or was spoiled, breaks the chain', () => {
     grade: 'notForSeed',
     weakest: { link: 'cleanPollen' },
   });
-  const spoiled = male('m1', 'B', { spoiled: { why: 'hole', at: '2026-07-19T04:10:00.000Z' } });
+  const spoiled = male('m1', 'B', { spoiled: { why: 'hole', at: '2026-07-19T04:10:00.000Z', entry: 's' } });
   expect(judge(female(), { males: new Map([['m1', spoiled]]) }).weakest!.reasons[0]!.code).toBe(
     'pollen.spoiled',
   );
@@ -133,5 +134,68 @@ test('her own plant’s pollen is true to type, and named', () => {
   expect(own.chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
     state: 'holds',
     reasons: [{ code: 'pollen.ownPlant' }],
+  });
+});
+
+const report = (why: 'hole' | 'insect' | 'open' | 'notFound') =>
+  [{ why, at: '2026-07-19T04:30:00.000Z', device: 'other', entry: 'e2' }] as const;
+
+test('the worst that any phone found, and all pollen that any brought, decide', () => {
+  for (const why of ['hole', 'insect', 'open'] as const) {
+    expect(judge(female({ ...harvested(true), reports: report(why) }))).toMatchObject({
+      grade: 'notForSeed',
+      weakest: { link: 'intact', reasons: [{ code: `intact.${why}` }] },
+    });
+  }
+  expect(judge(female({ ...harvested(true), reports: report('notFound') })).grade).toBe('true');
+  const theirs = { ...POLLINATION, device: 'other', donors: [{ plant: 'X', flower: 'm9' }] };
+  expect(judge(female({ ...harvested(true), laterPollinations: [theirs] })).grade).toBe('notForSeed');
+});
+
+test('a second pollination that found an insect, or left the flower open, breaks the chain', () => {
+  const again = (change: Partial<typeof POLLINATION>): Flower =>
+    female({ ...harvested(true), laterPollinations: [{ ...POLLINATION, ...change }] });
+  expect(judge(again({})).grade).toBe('true');
+  expect(judge(again({ found: 'insect' })).weakest!.reasons[0]!.code).toBe('intact.insect');
+  expect(judge(again({ shutAgain: false })).weakest!.reasons[0]!.code).toBe('closed.leftOpen');
+});
+
+test('a male covered after the flowers open breaks the chain; one of another morning leaves it at “likely”', () => {
+  const having = (change: Partial<Flower>) =>
+    judge(female(harvested(true)), { males: new Map([['m1', male('m1', 'B', change)]]) });
+  expect(having({ cover: { method: 'tape', at: '2026-07-19T04:01:00.000Z' } })).toMatchObject({
+    grade: 'notForSeed',
+    weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.coveredLate' }] },
+  });
+  expect(
+    having({ morning: '2026-07-18', cover: { method: 'tape', at: '2026-07-17T18:00:00.000Z' } }),
+  ).toMatchObject({
+    grade: 'likely',
+    weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.otherMorning' }] },
+  });
+});
+
+// Off-types are pulled out before they give pollen, and mothers for seed are chosen typical (common practice, no source).
+test('seed of an off-type, or by one, is not true; one that only died was', () => {
+  const removed = (id: string, why: 'offType' | 'died') =>
+    judge(female(harvested(true)), {
+      plants: new Map([
+        plant('A', 'v'),
+        plant('B', 'v'),
+        [id, { ...plant(id, 'v')[1], removed: { why, at: '2026-08-01T09:00:00.000Z' } }],
+      ]),
+    });
+  expect(removed('A', 'offType').weakest!.reasons[0]!.code).toBe('plants.motherOffType');
+  expect(removed('B', 'offType')).toMatchObject({
+    grade: 'notForSeed',
+    weakest: { reasons: [{ code: 'plants.fatherOffType' }] },
+  });
+  expect(removed('B', 'died').grade).toBe('true');
+  const odd = female({
+    harvest: { use: 'seed', tagThere: true, typical: false, at: '2026-09-10T09:00:00.000Z' },
+  });
+  expect(judge(odd)).toMatchObject({
+    grade: 'doubtful',
+    weakest: { reasons: [{ code: 'plants.notTypical' }] },
   });
 });

@@ -1,8 +1,9 @@
 import type { SeedSource } from '../crops/variety';
 import type { Flower, Plant, Variety } from '../journal/state';
+import { fatherPlants } from '../journal/fatherPlants';
 import { reason, type Reason } from '../text/reason';
 
-export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag';
+export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag' | 'plants';
 
 /**
  * How a link holds. `pending`: not yet known, since its time has not come. `unknown`: its time has passed and
@@ -26,6 +27,8 @@ export type PurityReason =
   | 'pollen.otherVariety'
   | 'pollen.spoiled'
   | 'pollen.uncovered'
+  | 'pollen.coveredLate'
+  | 'pollen.otherMorning'
   | 'pollen.ownPlant'
   | 'pollen.clean'
   | 'closed.atOnce'
@@ -33,7 +36,12 @@ export type PurityReason =
   | 'tag.present'
   | 'tag.gone'
   | 'tag.never'
-  | 'tag.untilHarvest';
+  | 'tag.untilHarvest'
+  | 'plants.motherOffType'
+  | 'plants.fatherOffType'
+  | 'plants.notTypical'
+  | 'plants.typical'
+  | 'plants.untilHarvest';
 
 export interface Link {
   readonly link: LinkName;
@@ -81,6 +89,7 @@ export function fruitPurity(evidence: PurityEvidence): Purity {
     cleanPollenLink(evidence),
     closedAgainLink(evidence.flower),
     tagLink(evidence.flower),
+    plantsLink(evidence),
   ];
   const worst = WORST_FIRST.find((state) => chain.some((link) => link.state === state));
   const weakest = chain.find((link) => link.state === worst);
@@ -133,24 +142,25 @@ function coverLink({ flower, opens }: PurityEvidence): Link {
   return link('cover', 'holds', reason('cover.before', { ...method, at: flower.cover.at }));
 }
 
-function intactLink({ pollination }: Flower): Link {
-  if (!pollination) return link('intact', 'pending', reason('pollination.notYet'));
-  switch (pollination.found) {
-    case 'shut':
-      return link('intact', 'holds', reason('intact.shut'));
-    case 'wilted':
-      return link('intact', 'doubtful', reason('intact.wilted'));
-    case 'hole':
-    case 'insect':
-    case 'open':
-      return link('intact', 'broken', reason(`intact.${pollination.found}`));
-  }
+/** How a flower can be found, the worst first. */
+const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'wilted'] as const;
+
+/** The worst that anybody found, at any pollination or where it was passed over. */
+function intactLink(flower: Flower): Link {
+  if (!flower.pollination) return link('intact', 'pending', reason('pollination.notYet'));
+  const found = [
+    ...pollinationsOf(flower).map((pollination) => pollination.found),
+    ...flower.reports.map(({ why }) => why),
+  ];
+  const worst = FOUND_WORST_FIRST.find((each) => found.includes(each));
+  if (!worst) return link('intact', 'holds', reason('intact.shut'));
+  return link('intact', worst === 'wilted' ? 'doubtful' : 'broken', reason(`intact.${worst}`));
 }
 
 const pollinationsOf = ({ pollination, laterPollinations }: Flower): NonNullable<Flower['pollination']>[] =>
   pollination ? [pollination, ...laterPollinations] : [];
 
-function cleanPollenLink({ flower, males, plants, variety }: PurityEvidence): Link {
+function cleanPollenLink({ flower, males, plants, variety, opens }: PurityEvidence): Link {
   const pollinations = pollinationsOf(flower);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   const donors = pollinations.flatMap((each) => each.donors);
@@ -167,26 +177,51 @@ function cleanPollenLink({ flower, males, plants, variety }: PurityEvidence): Li
   if (covers.some((male) => male && (!male.cover || male.cover.method === 'none'))) {
     return link('cleanPollen', 'broken', reason('pollen.uncovered'));
   }
+  const ofThatMorning = covers.filter((male) => male && male.morning === flower.morning);
+  if (opens !== undefined && ofThatMorning.some((male) => Date.parse(male!.cover!.at) >= opens)) {
+    return link('cleanPollen', 'broken', reason('pollen.coveredLate'));
+  }
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
+  // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
+  if (ofThatMorning.length < covers.length)
+    return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
   const own = donors.every(({ plant }) => plant === flower.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link('cleanPollen', 'holds', own ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }));
 }
 
-function closedAgainLink({ pollination }: Flower): Link {
-  if (!pollination) return link('closedAgain', 'pending', reason('pollination.notYet'));
-  return pollination.shutAgain
+function closedAgainLink(flower: Flower): Link {
+  const pollinations = pollinationsOf(flower);
+  if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
+  return pollinations.every(({ shutAgain }) => shutAgain)
     ? link('closedAgain', 'holds', reason('closed.atOnce'))
     : link('closedAgain', 'broken', reason('closed.leftOpen'));
 }
 
 /** A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. */
-function tagLink({ pollination, harvest, looks }: Flower): Link {
+function tagLink(flower: Flower): Link {
+  const { pollination, harvest, looks } = flower;
   if (!pollination) return link('tag', 'pending', reason('pollination.notYet'));
   if (harvest) return harvest.tagThere ? link('tag', 'holds', reason('tag.present')) : lostTag();
   if (looks.findLast(({ tag }) => tag)?.tag === 'gone') return lostTag();
-  if (!pollination.tagged) return link('tag', 'broken', reason('tag.never'));
+  if (!pollinationsOf(flower).some(({ tagged }) => tagged)) return link('tag', 'broken', reason('tag.never'));
   return link('tag', 'pending', reason('tag.untilHarvest'));
+}
+
+/**
+ * Were mother and fathers true to the variety? One rogued as off-type was off-type on the day of its pollen too; one
+ * that died was not.
+ */
+function plantsLink({ flower, plants }: PurityEvidence): Link {
+  const offType = (plant: string): boolean => plants.get(plant)?.removed?.why === 'offType';
+  if (offType(flower.plant)) return link('plants', 'broken', reason('plants.motherOffType'));
+  const father = fatherPlants(flower).find(offType);
+  if (father !== undefined)
+    return link('plants', 'broken', reason('plants.fatherOffType', { plant: father }));
+  if (!flower.harvest) return link('plants', 'pending', reason('plants.untilHarvest'));
+  return flower.harvest.typical
+    ? link('plants', 'holds', reason('plants.typical'))
+    : link('plants', 'doubtful', reason('plants.notTypical'));
 }
 
 const lostTag = (): Link => link('tag', 'broken', reason('tag.gone'));

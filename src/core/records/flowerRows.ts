@@ -1,5 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
+import { fatherPlants } from '../journal/fatherPlants';
 import type { Journal } from '../journal/journal';
 import type { Flower, Garden } from '../journal/state';
 import { purityOf } from '../purity/purityOf';
@@ -63,7 +64,9 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Flower)
     covered_at: flower.cover?.at ?? '',
     found: flower.pollination?.found ?? '',
     pollinated_at: flower.pollination?.at ?? '',
-    fathers: flower.pollination?.donors.map((donor) => plantLabel(journal, donor.plant)).join(' ') ?? '',
+    fathers: fatherPlants(flower)
+      .map((plant) => plantLabel(journal, plant))
+      .join(' '),
     later_pollinations: flower.pollination ? String(flower.laterPollinations.length) : '',
     missed: flower.missed?.why ?? flower.spoiled?.why ?? '',
     last_growing_day: fruit && fruit.history.lastGrowing > 0 ? String(fruit.history.lastGrowing) : '',

@@ -4,7 +4,9 @@ import { placesOf } from '../garden/places';
 import type { Segment } from '../garden/segments';
 import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
-import type { Flower, Garden, Plant, Round, Variety } from '../journal/state';
+import type { Stop } from '../journal/kinds/round';
+import { compareEntries } from '../journal/order';
+import type { Flower, Garden, Plant, Round, StopDone, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { atClock } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -26,9 +28,52 @@ const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedT
 
 const weightOf = (variety: Variety): number => WEIGHT[variety.purpose];
 
-/** The round of a morning, once one is planned. */
-export const roundOf = (journal: Journal, morning: Day): Round | undefined =>
-  [...journal.all('round').values()].findLast((round) => round.morning === morning);
+/**
+ * The round of a morning, once one is planned: of several the one planned last. A stop is done once there is an
+ * outcome for it, whoever recorded it, in whichever round.
+ *
+ * @example roundOf(new Journal(), '2026-07-19') // undefined
+ */
+export function roundOf(journal: Journal, morning: Day): Round | undefined {
+  const rounds = [...journal.all('round').values()]
+    .filter((round) => round.morning === morning)
+    .sort((a, b) => compareEntries(a.planned, b.planned));
+  const round = rounds.at(-1);
+  if (!round) return undefined;
+  const done = new Map(round.done);
+  for (const stop of round.stops) {
+    const outcome = done.get(stop.stop) ?? outcomeOf(journal, stop);
+    if (outcome) done.set(stop.stop, outcome);
+  }
+  return { ...round, done };
+}
+
+/** What became of the flowers of a stop, if anything was recorded of all of them. */
+function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
+  const flowers = journal.all('flower');
+  const { stop: id } = stop;
+  if (stop.kind === 'pollinate') {
+    const flower = flowers.get(stop.flower);
+    if (flower?.pollination) {
+      const { entry, at } = flower.pollination;
+      return { stop: id, entry, at, outcome: 'done' };
+    }
+    return (
+      flower?.missed && {
+        stop: id,
+        entry: flower.missed.entry,
+        at: flower.missed.at,
+        outcome: flower.missed.why,
+      }
+    );
+  }
+  const males = stop.flowers.map((flower) => flowers.get(flower));
+  if (!males.every((male) => male?.picked ?? male?.spoiled)) return undefined;
+  const picked = males.find((male) => male?.picked)?.picked;
+  if (picked) return { stop: id, entry: picked.entry, at: picked.at, outcome: 'done' };
+  const spoiled = males[0]?.spoiled;
+  return spoiled && { stop: id, entry: spoiled.entry, at: spoiled.at, outcome: spoiled.why };
+}
 
 /**
  * The state of a morning: its round, the flowers still waiting, and how they pair.
@@ -36,7 +81,7 @@ export const roundOf = (journal: Journal, morning: Day): Round | undefined =>
  * @example morningOf(new Journal(), '2026-07-19').pairing.pairs // []
  */
 export function morningOf(journal: Journal, morning: Day): Morning {
-  const flowers = journal.flowersOf(morning).sort((a, b) => (a.flower < b.flower ? -1 : 1));
+  const flowers = journal.flowersOf(morning);
   const females = flowers.filter(
     (flower) => flower.sex === 'female' && !flower.pollination && !flower.missed,
   );

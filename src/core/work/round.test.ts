@@ -110,6 +110,56 @@ test('a corrected visit keeps the flowers and tags that stay', () => {
   expect(evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers).toEqual([]);
 });
 
+test('a visit that two phones made is put right as one, to two females and to none', () => {
+  const evening = new Evening();
+  const plant = unseenPlant(evening.journal);
+  const other = supplies(evening, plant, ['K001']);
+  evening.say(...scoutVisitFacts(visit(plant, 1, 0), { ...other }));
+  // The other phone had not seen the first visit.
+  evening.say(...scoutVisitFacts(visit(plant, 1, 0), { ...other, tags: ['L001'] }));
+  const seen = (): string[] => {
+    const walk = evening.journal.all('walk').get(walkId(plant, MORNING))!;
+    const named = [...evening.journal.all('flower').values()].filter((flower) => flower.plant === plant);
+    expect(
+      named
+        .filter(({ morning }) => morning === MORNING)
+        .map(({ flower }) => flower)
+        .sort(),
+    ).toEqual([...walk.flowers].sort());
+    return [...walk.flowers];
+  };
+  expect(seen()).toHaveLength(2);
+  evening.say(...scoutVisitFacts(visit(plant, 2, 0), supplies(evening, plant, [])));
+  expect(seen()).toHaveLength(2);
+  expect(new Set(seen()).size).toBe(2);
+  evening.say(...scoutVisitFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
+  expect(seen()).toEqual([]);
+});
+
+test('of two rounds that two phones planned the last holds, and what either did is done', () => {
+  const evening = new Evening();
+  const { journal, say } = { journal: evening.journal, say: evening.say.bind(evening) };
+  const stops = stopsOf(planned(journal));
+  const [first, second] = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
+  say({ kind: 'round.planned', body: { round: 'mine', morning: MORNING, stops } });
+  say({ kind: 'round.planned', body: { round: 'theirs', morning: MORNING, stops: [...stops].reverse() } });
+  const missed = (round: string, { flower, plant, stop }: PollinateStop): void => {
+    say({ kind: 'missed', body: { flower, plant, round, stop, why: 'broke' } });
+  };
+  missed('mine', first!);
+  missed('theirs', second!);
+  const round = roundOf(journal, MORNING)!;
+  expect(round.round).toBe('theirs');
+  expect([...round.done.keys()].sort()).toEqual([first!.stop, second!.stop].sort());
+  const pick = stops.find(({ kind }) => kind === 'pick')!;
+  if (pick.kind !== 'pick') throw new Error('a round begins with picking');
+  say({
+    kind: 'picked',
+    body: { round: 'mine', stop: 'another-stop', plant: pick.plant, flowers: pick.flowers, spoiled: [] },
+  });
+  expect(roundOf(journal, MORNING)!.done.has(pick.stop)).toBe(true);
+});
+
 test('the two-day order (common practice, no source): what is covered in the evening is picked and brushed in the morning', () => {
   // Common practice, no source: evening before, then morning (handbook §2, §7).
   const { journal, say } = (() => {

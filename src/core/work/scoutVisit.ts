@@ -36,7 +36,7 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
   const covered = { plant, morning, method, flowers };
   return [
     factOrAmendment('scouted', scouted, context.walk?.scoutedEntry),
-    ...coveredFact(covered, context.walk?.coveredEntry),
+    ...coveredFacts(covered, context.walk?.coveredEntries ?? []),
   ];
 }
 
@@ -58,9 +58,13 @@ function flowersFor(
 
 type CoveredBody = Extract<Fact, { kind: 'covered' }>['body'];
 
-function coveredFact(body: CoveredBody, before: string | undefined): Fact[] {
-  if (body.flowers.length > 0) return [factOrAmendment('covered', body, before)];
-  return before === undefined ? [] : [{ kind: 'struck', body: { target: before } }];
+/** The last entry comes to say all that is covered there; those that other devices made of the visit are struck. */
+function coveredFacts(body: CoveredBody, before: readonly string[]): Fact[] {
+  const last = before.at(-1);
+  const strikes = (targets: readonly string[]): Fact[] =>
+    targets.map((target) => ({ kind: 'struck', body: { target } }));
+  if (body.flowers.length === 0) return strikes(before);
+  return [...strikes(before.slice(0, -1)), factOrAmendment('covered', body, last)];
 }
 
 function factOrAmendment<K extends 'scouted' | 'covered'>(

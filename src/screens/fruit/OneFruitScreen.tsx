@@ -5,6 +5,7 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { purityOf } from '@/core/purity/purityOf';
+import { fatherPlants } from '@/core/journal/fatherPlants';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -87,7 +88,7 @@ const useOneFruit = (id: string): OneFruit | undefined =>
       fruit,
       purity: purityOf(journal, garden, fruit.flower),
       where: sayPlace(journal, fruit.plant),
-      donors: fruit.flower.pollination!.donors.map(({ plant }) => plantLabel(journal, plant)),
+      donors: fatherPlants(fruit.flower).map((plant) => plantLabel(journal, plant)),
       zone: garden.zone,
     };
   }) ?? undefined;
@@ -135,7 +136,8 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       </Text>
       {flower.conflicts.length > 0 ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>
-          Two devices recorded this flower differently. Both stay on record; the first pollination counts.
+          Two devices recorded this flower. Both stay on record: the earlier pollination gives the hour, all
+          the fathers count, and the worse of what was found decides whether it is for seed.
         </Text>
       ) : null}
       {flower.looks.map((look) => (

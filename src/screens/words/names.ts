@@ -100,6 +100,7 @@ export const LINKS: Readonly<Record<LinkName, string>> = {
   intact: 'Intact at opening',
   cleanPollen: 'Clean males',
   closedAgain: 'Shut at once',
+  plants: 'Parents true to type',
   tag: 'Tag in place',
 };
 

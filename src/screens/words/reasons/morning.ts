@@ -79,6 +79,9 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.otherVariety': () => 'A male of another variety was used: a cross.',
   'pollen.spoiled': () => 'One of the males was noted as spoiled.',
   'pollen.uncovered': () => 'A male was not covered, so insects may have brought other pollen to it.',
+  'pollen.coveredLate': () =>
+    'A male was covered only after the flowers open, so insects may have been there before.',
+  'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
   'pollen.clean': (p, f) => `Covered males of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
   'closed.atOnce': () => 'Shut again at once.',
@@ -87,6 +90,11 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'tag.gone': () => 'The tag is gone: nobody can say which fruit this is.',
   'tag.never': () => 'It was not tagged.',
   'tag.untilHarvest': () => 'Tagged; it must still hang there at harvest.',
+  'plants.motherOffType': () => 'Her plant was pulled out as not true to the variety.',
+  'plants.fatherOffType': () => 'A plant that gave pollen was pulled out as not true to the variety.',
+  'plants.notTypical': () => 'At harvest the plant did not look healthy and true to the variety.',
+  'plants.typical': () => 'The plant looked healthy and true to the variety at harvest.',
+  'plants.untilHarvest': () => 'Whether the plant is healthy and true to the variety is asked at harvest.',
 };
 
 export const sayReason = ({ code, params }: Reason<MorningReason>, f: Format): string =>
