@@ -1,14 +1,14 @@
 import { nextTagCodes } from '../src/core/text/tagCode';
-import { comparePlants, placesOf } from '../src/core/garden/places';
+import { comparePlants } from '../src/core/garden/places';
 import type { Bodies } from '../src/core/journal/kinds/kinds';
 import type { Entry } from '../src/core/journal/entry';
 import type { Finding, MissedReason } from '../src/core/journal/kinds/round';
 import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
-import { morningOf, roundVarieties, obstaclesOf } from '../src/core/work/morning';
+import { morningRequest } from '../src/core/work/morning';
 import { stopsOf } from '../src/core/work/stops';
-import { planRound } from '../src/core/work/route/planRound';
+import { planMorning } from '../src/core/work/route/planMorning';
 import { plantsToWalk } from '../src/core/work/today';
 import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
 import { sunTimes } from '../src/core/time/sun';
@@ -194,19 +194,12 @@ class DemoSeason {
   }
 
   #round(morning: Day): void {
-    const { pairing } = morningOf(this.#journal, morning);
-    if (pairing.pairs.every(({ donors }) => donors.length === 0)) return;
-    const { sunrise } = sunTimes(morning, this.#garden);
-    this.#phones.clock = Math.max(this.#phones.clock, sunrise! - 20 * MS_PER_MINUTE);
+    const { sunrise: rises } = sunTimes(morning, this.#garden);
+    const from = Math.max(this.#phones.clock, rises! - 20 * MS_PER_MINUTE);
+    const plan = planMorning(morningRequest(this.#journal, this.#garden, morning, from));
+    if (plan.stops.length === 0) return;
+    this.#phones.clock = from;
     this.#phones.device = FIRST_PHONE;
-    const plan = planRound({
-      pairs: pairing.pairs,
-      varieties: roundVarieties(this.#journal, this.#garden, pairing, morning),
-      places: placesOf(this.#journal.all('plant').values(), this.#journal.all('bed')),
-      obstacles: obstaclesOf(this.#journal),
-      from: this.#phones.clock,
-      inHand: new Set(),
-    });
     const round = this.#phones.id();
     this.#phones.tap(['round.planned', { round, morning, stops: stopsOf(plan) }]);
     for (const stop of this.#journal.all('round').get(round)!.stops) {

@@ -1,7 +1,7 @@
 import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
-import type { RoundRequest } from '@/core/work/route/planRound';
+import type { MorningRequest } from '@/core/work/route/planMorning';
 import { Outdated, WorkerClient, type Transport } from './client';
 import { COMPUTE, type Compute } from './compute';
 
@@ -22,8 +22,19 @@ function inProcess(): Transport {
 }
 
 const SIX = Date.parse('2026-07-19T06:00:00Z');
-const request = (donor: string): RoundRequest => ({
-  pairs: [{ flower: 'f', plant: 'A', variety: 'v', donors: [{ plant: donor, flower: 'm' }], reasons: [] }],
+const request = (father: string): MorningRequest => ({
+  females: [
+    {
+      flower: 'f',
+      plant: 'A',
+      variety: 'v',
+      malesWanted: 1,
+      fewestMales: 1,
+      ownPollen: 'allowed',
+      forSeed: false,
+    },
+  ],
+  males: [{ flower: 'm', plant: father, variety: 'v', guarded: true, used: 0 }],
   varieties: [{ variety: 'v', hours: { opens: SIX, lastSafe: SIX + 3_600_000 }, weight: 1 }],
   places: new Map([
     ['A', { x: 1, y: 1 }],
@@ -36,14 +47,14 @@ const request = (donor: string): RoundRequest => ({
 
 test('an answer from the worker is the one that the core gives', async () => {
   const client = new WorkerClient<Compute>(inProcess);
-  const answer = await client.ask((compute) => compute.planRound(request('B')));
-  expect(answer).toEqual(COMPUTE.planRound(request('B')));
+  const answer = await client.ask((compute) => compute.planMorning(request('B')));
+  expect(answer).toEqual(COMPUTE.planMorning(request('B')));
 });
 
 test('a newer question ends the older one', async () => {
   const client = new WorkerClient<Compute>(inProcess);
-  const older = client.ask((compute) => compute.planRound(request('A')));
-  const newer = client.ask((compute) => compute.planRound(request('B')));
+  const older = client.ask((compute) => compute.planMorning(request('A')));
+  const newer = client.ask((compute) => compute.planMorning(request('B')));
   await expect(older).rejects.toBeInstanceOf(Outdated);
   expect((await newer).stops[0]).toMatchObject({ kind: 'pick', plant: 'B' });
 });
@@ -51,7 +62,7 @@ test('a newer question ends the older one', async () => {
 test('cancelling stops the work', async () => {
   const client = new WorkerClient<Compute>(inProcess);
   const before = stopped;
-  const asked = client.ask((compute) => compute.planRound(request('B')));
+  const asked = client.ask((compute) => compute.planMorning(request('B')));
   client.cancel();
   await expect(asked).rejects.toBeInstanceOf(Outdated);
   expect(stopped).toBe(before + 1);

@@ -1,8 +1,8 @@
-import { planRound, type RoundPlan, type RoundRequest } from '@/core/work/route/planRound';
+import { planMorning, type MorningPlan, type MorningRequest } from '@/core/work/route/planMorning';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
 export const COMPUTE = {
-  planRound: (request: RoundRequest): RoundPlan => planRound(request),
+  planMorning: (request: MorningRequest): MorningPlan => planMorning(request),
 };
 
 export type Compute = typeof COMPUTE;

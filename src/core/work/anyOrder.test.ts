@@ -11,7 +11,8 @@ import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
 import { seasonAt } from '../season/seasons';
 import { donorsNow } from './progress';
-import { morningOf, obstaclesOf, roundOf, roundVarieties } from './morning';
+import { morningOf, morningRequest, obstaclesOf, roundOf, roundVarieties } from './morning';
+import { planMorning } from './route/planMorning';
 import { stopsLeft } from './stops';
 import { growingCrops, plantsToWalk, todayOf } from './today';
 
@@ -60,7 +61,8 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
     looks: looksDue(fruits, garden, DAY).map(({ flower }) => flower.flower),
     purity: fruits.map(({ flower }) => purityOf(journal, garden, flower)),
     morning,
-    varieties: roundVarieties(journal, garden, morning.pairing, MORNING),
+    varieties: roundVarieties(journal, garden, morning),
+    planned: planMorning(morningRequest(journal, garden, MORNING, NOW)),
     left: stopsLeft(past),
     donors: past.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [donorsNow(stop, past, journal)] : [])),
     today: todayOf(journal, garden, NOW),

@@ -6,11 +6,13 @@ import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
 import { compareEntries } from '../journal/order';
-import type { Flower, Garden, Plant, Round, StopDone, Variety } from '../journal/state';
+import type { Flower, Garden, Round, StopDone, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { atClock } from '../time/calendar';
 import type { Day } from '../time/types';
-import { pairFlowers, type FemaleBud, type MaleBud, type Pairing } from './pairing/pairFlowers';
+import type { FemaleBud, MaleBud } from './pairing/buds';
+import { shortagesOf, type Shortage } from './pairing/shortages';
+import type { MorningRequest } from './route/planMorning';
 import { WALKING_M_PER_MS, type RoundVariety, type WorkingHours } from './route/planRound';
 
 /** One morning's flowers and what can be done with them. */
@@ -20,7 +22,9 @@ export interface Morning {
   /** Females and males that were marked and of which nothing has been recorded since. */
   readonly females: readonly Flower[];
   readonly males: readonly Flower[];
-  readonly pairing: Pairing;
+  /** The same for the pairing; without those of plants that are gone. */
+  readonly buds: { readonly females: readonly FemaleBud[]; readonly males: readonly MaleBud[] };
+  readonly shortages: readonly Shortage[];
 }
 
 /** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
@@ -76,9 +80,9 @@ function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
 }
 
 /**
- * The state of a morning: its round, the flowers still waiting, and how they pair.
+ * The state of a morning: its round, the flowers still waiting, and what is short of males.
  *
- * @example morningOf(new Journal(), '2026-07-19').pairing.pairs // []
+ * @example morningOf(new Journal(), '2026-07-19').shortages // []
  */
 export function morningOf(journal: Journal, morning: Day): Morning {
   const flowers = journal.flowersOf(morning);
@@ -86,45 +90,65 @@ export function morningOf(journal: Journal, morning: Day): Morning {
     (flower) => flower.sex === 'female' && !flower.pollination && !flower.missed,
   );
   const males = flowers.filter((flower) => flower.sex === 'male' && !flower.spoiled);
+  const uses = usesOfMales(flowers);
+  const buds = {
+    females: females.flatMap((flower) => femaleBud(journal, flower)),
+    males: males.flatMap((flower) => maleBud(journal, flower, uses.get(flower.flower) ?? 0)),
+  };
   return {
     morning,
     round: roundOf(journal, morning),
     females,
     males,
-    pairing: pairFlowers(
-      females.flatMap((flower) => femaleBud(journal, flower)),
-      males.flatMap((flower) => maleBud(journal, flower)),
-    ),
+    buds,
+    shortages: shortagesOf(buds.females, buds.males),
   };
 }
 
-function growing(journal: Journal, plant: string): { plant: Plant; variety: Variety } | undefined {
-  const stands = journal.all('plant').get(plant);
-  const variety = stands && journal.all('variety').get(stands.variety);
-  return variety && !stands.removed ? { plant: stands, variety } : undefined;
+/**
+ * How many of some females each male has brushed, by the male's id.
+ *
+ * @example usesOfMales(journal.flowersOf('2026-07-19')).get(male) // 2
+ */
+export function usesOfMales(females: readonly Flower[]): ReadonlyMap<string, number> {
+  const uses = new Map<string, number>();
+  for (const { pollination, laterPollinations } of females) {
+    if (!pollination) continue;
+    const given = new Set(
+      [pollination, ...laterPollinations].flatMap(({ donors }) => donors.map(({ flower }) => flower)),
+    );
+    for (const flower of given) uses.set(flower, (uses.get(flower) ?? 0) + 1);
+  }
+  return uses;
 }
 
-function femaleBud(journal: Journal, flower: Flower): FemaleBud[] {
-  const found = growing(journal, flower.plant);
-  if (!found) return [];
-  const { variety } = found;
-  const seed = wantsSeed(variety.purpose);
+function growing(journal: Journal, plant: string): Variety | undefined {
+  const stands = journal.all('plant').get(plant);
+  return stands && !stands.removed ? journal.all('variety').get(stands.variety) : undefined;
+}
+
+function femaleBud(journal: Journal, { flower, plant }: Flower): FemaleBud[] {
+  const variety = growing(journal, plant);
+  if (!variety) return [];
+  const forSeed = wantsSeed(variety.purpose);
   const { malesWanted } = cropOf(variety.crop);
   return [
     {
-      flower: flower.flower,
-      plant: flower.plant,
+      flower,
+      plant,
       variety: variety.variety,
-      malesWanted: seed ? malesWanted.seed.value : malesWanted.fruit.value,
-      fewestMales: seed ? 2 : 1,
+      malesWanted: forSeed ? malesWanted.seed.value : malesWanted.fruit.value,
+      fewestMales: forSeed ? 2 : 1,
       ownPollen: variety.ownPollen,
+      forSeed,
     },
   ];
 }
 
-function maleBud(journal: Journal, flower: Flower): MaleBud[] {
-  const found = growing(journal, flower.plant);
-  return found ? [{ flower: flower.flower, plant: flower.plant, variety: found.variety.variety }] : [];
+function maleBud(journal: Journal, { flower, plant, cover }: Flower, used: number): MaleBud[] {
+  const variety = growing(journal, plant);
+  const guarded = cover !== undefined && cover.method !== 'none';
+  return variety ? [{ flower, plant, variety: variety.variety, guarded, used }] : [];
 }
 
 /**
@@ -174,17 +198,16 @@ export function workingHours(journal: Journal, garden: Garden, morning: Day): Ma
 }
 
 /**
- * Working hours and weight of each variety that has pairs, for the plan of a round.
+ * Working hours and weight of each variety that has females, for the plan of a round.
  *
- * @example roundVarieties(journal, garden, { pairs: [], shortages: [], spare: [] }, morning) // []
+ * @example roundVarieties(journal, garden, morningOf(journal, '2026-12-24')) // []
  */
 export function roundVarieties(
   journal: Journal,
   garden: Garden,
-  pairing: Pairing,
-  morning: Day,
+  { buds, morning }: Pick<Morning, 'buds' | 'morning'>,
 ): RoundVariety[] {
-  const ids = new Set(pairing.pairs.map(({ variety }) => variety));
+  const ids = new Set(buds.females.map(({ variety }) => variety));
   const hours = workingHours(journal, garden, morning);
   return [...journal.all('variety').values()].flatMap((variety): RoundVariety[] => {
     const own = ids.has(variety.variety) ? hours.get(variety.variety) : undefined;
@@ -204,5 +227,28 @@ export function walkingTimes(journal: Journal): (from: string, to: string) => nu
   return (from, to) => {
     const [a, b] = [places.get(from), places.get(to)];
     return a && b && metres(a, b) / WALKING_M_PER_MS;
+  };
+}
+
+/**
+ * What the round of a morning is planned from, if it may begin at a time.
+ *
+ * @param from UTC milliseconds.
+ * @example planMorning(morningRequest(journal, garden, '2026-07-19', now)).stops[0].kind // 'pick'
+ */
+export function morningRequest(journal: Journal, garden: Garden, day: Day, from: number): MorningRequest {
+  const morning = morningOf(journal, day);
+  const { females, males } = morning.buds;
+  const plants = new Set([...females, ...males].map(({ plant }) => plant));
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  const inHand = morning.males.filter(({ picked, cover }) => picked || cover?.method === 'indoors');
+  return {
+    females,
+    males,
+    varieties: roundVarieties(journal, garden, morning),
+    places: new Map([...places].filter(([plant]) => plants.has(plant))),
+    obstacles: obstaclesOf(journal),
+    from,
+    inHand: new Set(inHand.map(({ flower }) => flower)),
   };
 }

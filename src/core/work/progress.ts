@@ -3,6 +3,9 @@ import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
 import { serviceMs, type WorkingHours } from './route/planRound';
 import { toMs } from '../time/calendar';
+import { wantsSeed } from '../crops/variety';
+import { usesOfMales } from './morning';
+import { usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 
 /** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
@@ -93,9 +96,10 @@ export interface DonorNow extends Donor {
 }
 
 /**
- * The males to use at a stop: those planned, with each one that proved unfit replaced by a spare male in hand of the
- * same variety, from another plant first, the least used first. A female that would get nothing may get her own
- * plant's pollen unless that is never allowed.
+ * The males to use at a stop: those planned, with each one that proved unfit, or whose plant was pulled out as
+ * off-type, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
+ * the least used. A female that would get nothing may get her own plant's pollen, unless that is never allowed, or
+ * pollen that was not kept clean.
  *
  * @example donorsNow(stop, round, journal).map(({ state }) => state) // ['planned', 'instead'] when one was spoiled
  */
@@ -105,38 +109,55 @@ export function donorsNow(
   journal: Journal,
 ): DonorNow[] {
   const flowers = journal.all('flower');
-  const fit = (donor: Donor): boolean => !flowers.get(donor.flower)?.spoiled;
+  const fit = ({ flower, plant }: Donor): boolean =>
+    !flowers.get(flower)?.spoiled && !isOffType(journal, plant);
   const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
-  const never = journal.all('variety').get(stop.variety)?.ownPollen === 'never';
-  const candidates = malesInHand(stop.variety, round, journal);
+  const variety = journal.all('variety').get(stop.variety);
+  const forSeed = variety !== undefined && wantsSeed(variety.purpose);
+  const candidates = malesInHand(stop, round, journal).filter(
+    ({ plant }) => plant !== stop.plant || variety?.ownPollen !== 'never',
+  );
+  const clean = candidates.filter(({ guarded }) => guarded || !forSeed);
   while (donors.length < stop.donors.length) {
-    const unused = candidates.filter(({ flower }) => !donors.some((donor) => donor.flower === flower));
-    const next =
-      unused.find(({ plant }) => plant !== stop.plant) ??
-      (donors.length === 0 && !never ? unused[0] : undefined);
-    if (!next) break;
-    donors.push({ ...next, state: 'instead' });
+    const unused = clean.filter(({ flower }) => !donors.some((donor) => donor.flower === flower));
+    const next = unused.find(({ plant }) => plant !== stop.plant);
+    // Rather her own plant's than none, and rather fruit without seed than none.
+    const resort = donors.length === 0 ? (unused[0] ?? candidates[0]) : undefined;
+    const taken = next ?? resort;
+    if (!taken) break;
+    donors.push({ plant: taken.plant, flower: taken.flower, state: 'instead' });
   }
   return donors;
 }
 
-/** Fit males of a variety that were picked or stand in water, least used first. */
-function malesInHand(variety: string, round: Round, journal: Journal): Donor[] {
-  const uses = new Map<string, number>();
-  for (const stop of round.stops) {
-    if (stop.kind !== 'pollinate') continue;
+const isOffType = (journal: Journal, plant: string): boolean =>
+  journal.all('plant').get(plant)?.removed?.why === 'offType';
+
+/**
+ * Fit males of a stop's variety that were picked or stand in water and have a use left, best first. What they have
+ * brushed counts, and what is planned for them at other stops that are still to come.
+ */
+function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: Journal): MaleBud[] {
+  const plants = journal.all('plant');
+  const ofMorning = journal.flowersOf(round.morning);
+  const uses = new Map(usesOfMales(ofMorning));
+  for (const stop of stopsLeft(round)) {
+    if (stop.kind !== 'pollinate' || stop.stop === here) continue;
     for (const { flower } of stop.donors) uses.set(flower, (uses.get(flower) ?? 0) + 1);
   }
-  const plants = journal.all('plant');
-  return journal
-    .flowersOf(round.morning)
+  return ofMorning
     .filter(
-      (flower) =>
-        flower.sex === 'male' &&
-        !flower.spoiled &&
-        (flower.picked || flower.cover?.method === 'indoors') &&
-        plants.get(flower.plant)?.variety === variety,
+      ({ sex, spoiled, picked, cover, plant }) =>
+        sex === 'male' &&
+        !spoiled &&
+        (picked || cover?.method === 'indoors') &&
+        plants.get(plant)?.variety === id &&
+        !isOffType(journal, plant),
     )
-    .map(({ plant, flower }) => ({ plant, flower }))
-    .sort((a, b) => (uses.get(a.flower) ?? 0) - (uses.get(b.flower) ?? 0) || (a.flower < b.flower ? -1 : 1));
+    .map(({ plant, flower, cover }): MaleBud => {
+      const guarded = cover !== undefined && cover.method !== 'none';
+      return { plant, flower, variety: id, guarded, used: uses.get(flower) ?? 0 };
+    })
+    .filter((male) => usesLeft(male) > 0)
+    .sort((a, b) => a.used - b.used || (a.flower < b.flower ? -1 : 1));
 }

@@ -7,10 +7,9 @@ import type { PollinateStop } from '../journal/kinds/round';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
 import { walkId } from '../journal/kinds/scout';
-import { planRound } from './route/planRound';
-import { placesOf } from '../garden/places';
+import { planMorning, type MorningPlan } from './route/planMorning';
 import { todayOf } from './today';
-import { morningOf, roundOf, roundVarieties, obstaclesOf } from './morning';
+import { morningRequest, roundOf } from './morning';
 import { donorsNow, progressOf } from './progress';
 import { replannedStops, stopsOf } from './stops';
 import { scoutVisitFacts, type ScoutVisit } from './scoutVisit';
@@ -72,17 +71,8 @@ function unseenPlant(journal: Journal): string {
   return [...journal.all('plant').keys()].find((plant) => !walks.has(walkId(plant, MORNING)))!;
 }
 
-function planned(journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')) {
-  const { pairing } = morningOf(journal, MORNING);
-  return planRound({
-    pairs: pairing.pairs,
-    varieties: roundVarieties(journal, garden(journal), pairing, MORNING),
-    places: placesOf(journal.all('plant').values(), journal.all('bed')),
-    obstacles: obstaclesOf(journal),
-    from,
-    inHand: new Set(),
-  });
-}
+const planned = (journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')): MorningPlan =>
+  planMorning(morningRequest(journal, garden(journal), MORNING, from));
 
 test('a visit covers each eve bud and tags each female', () => {
   const evening = new Evening();

@@ -12,7 +12,7 @@ import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
 import { clockHours, morningOf, type Morning } from './morning';
-import type { Shortage } from './pairing/pairFlowers';
+import type { Shortage } from './pairing/shortages';
 import { PICK_MS, POLLINATE_MS, serviceMs, type WorkingHours } from './route/planRound';
 import { plannedFlowers, stopsLeft } from './stops';
 
@@ -103,7 +103,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       walk: { plants, visited },
       looks: { due: looks.length },
     }),
-    shortages: served.pairing.shortages,
+    shortages: served.shortages,
     supplies: suppliesFor(served),
     looks,
     plants,
@@ -166,14 +166,15 @@ function walked(journal: Journal, morning: Day): { plants: number; visited: numb
 }
 
 /** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */
-function roundMinutes({ round, females, males, pairing }: Morning): number {
+function roundMinutes({ round, females, males, buds }: Morning): number {
   const left = round ? stopsLeft(round) : [];
   const walking = 10_000;
   if (left.length > 0) {
     const ms = left.reduce((sum, stop) => sum + serviceMs(stop) + walking, 0);
     return Math.max(1, Math.round(ms / MS_PER_MINUTE));
   }
-  const toPick = males.length - pairing.spare.length;
+  const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
+  const toPick = Math.min(males.length, wanted);
   const ms = females.length * (POLLINATE_MS + walking) + toPick * (PICK_MS + walking / 2);
   return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
 }

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { morningOf } from '@/core/work/morning';
-import type { RoundPlan } from '@/core/work/route/planRound';
+import type { MorningPlan } from '@/core/work/route/planMorning';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -16,7 +16,7 @@ import { sayReason } from '../words/reasons/morning';
 interface MorningAheadProps {
   readonly morning: Day;
   /** `undefined` while it is computed. */
-  readonly plan: RoundPlan | undefined;
+  readonly plan: MorningPlan | undefined;
 }
 
 /** What a morning will look like: pairs, what is short, and the time it takes against the time there is. */
@@ -26,7 +26,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
   const ahead = useView('ahead', [morning], ({ store: { journal } }) => morningOf(journal, morning));
   if (!ahead) return null;
   const { journal } = store;
-  const { females, males, pairing } = ahead;
+  const { females, males, buds, shortages } = ahead;
   const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
   if (females.length === 0) {
     return (
@@ -36,7 +36,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
       </Text>
     );
   }
-  const varieties = [...new Set(pairing.pairs.map(({ variety }) => variety))];
+  const varieties = [...new Set(buds.females.map(({ variety }) => variety))];
   return (
     <View>
       {plan ? (
@@ -62,8 +62,8 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
         </Text>
       ) : null}
       {varieties.map((variety) => {
-        const pairs = pairing.pairs.filter((pair) => pair.variety === variety);
-        const short = pairing.shortages.find((shortage) => shortage.variety === variety);
+        const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];
+        const short = shortages.find((shortage) => shortage.variety === variety);
         return (
           <View key={variety} style={{ marginBottom: SPACE.m }}>
             <Text variant="label" level={2}>

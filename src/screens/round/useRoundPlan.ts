@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { placesOf } from '@/core/garden/places';
-import { morningOf, roundVarieties, obstaclesOf } from '@/core/work/morning';
-import type { RoundPlan, RoundRequest } from '@/core/work/route/planRound';
+import { morningRequest } from '@/core/work/morning';
+import type { MorningPlan, MorningRequest } from '@/core/work/route/planMorning';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -10,29 +9,14 @@ import { Outdated } from '@/worker/client';
 import { computeClient } from '@/worker/computeClient';
 
 /** The numbers that the round of a morning depends on. */
-function roundRequest(store: GardenStore, morning: Day): RoundRequest | undefined {
-  const { journal, described: garden } = store;
-  if (!garden) return undefined;
-  const { pairing, males } = morningOf(journal, morning);
-  const plants = new Set(
-    pairing.pairs.flatMap(({ plant, donors }) => [plant, ...donors.map((donor) => donor.plant)]),
-  );
-  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
-  const inHand = males.filter(({ picked, cover }) => picked || cover?.method === 'indoors');
-  return {
-    pairs: pairing.pairs,
-    varieties: roundVarieties(journal, garden, pairing, morning),
-    places: new Map([...places].filter(([plant]) => plants.has(plant))),
-    obstacles: obstaclesOf(journal),
-    from: store.clock.now(),
-    inHand: new Set(inHand.map(({ flower }) => flower)),
-  };
+function roundRequest({ journal, described, clock }: GardenStore, morning: Day): MorningRequest | undefined {
+  return described && morningRequest(journal, described, morning, clock.now());
 }
 
 /** The round of a morning, planned by the worker; `undefined` while it works. */
-export function useRoundPlan(morning: Day): RoundPlan | undefined {
+export function useRoundPlan(morning: Day): MorningPlan | undefined {
   const { store } = useGarden();
-  const [answer, setAnswer] = useState<{ readonly to: RoundRequest; readonly plan: RoundPlan }>();
+  const [answer, setAnswer] = useState<{ readonly to: MorningRequest; readonly plan: MorningPlan }>();
   const client = useRef<ReturnType<typeof computeClient>>(undefined);
   const version = useView('plan-inputs', [morning], () => store.version);
   const request = useMemo(() => {
@@ -43,7 +27,7 @@ export function useRoundPlan(morning: Day): RoundPlan | undefined {
     if (!request) return;
     const asked = (client.current ??= computeClient());
     asked
-      .ask((compute) => compute.planRound(request))
+      .ask((compute) => compute.planMorning(request))
       .then((plan) => setAnswer({ to: request, plan }))
       .catch((error: unknown) => {
         if (!(error instanceof Outdated)) throw error;

@@ -10,56 +10,135 @@ export interface Arc {
  * Minimum-cost flow: sends units from node `source` to node `sink` as cheaply as possible, as long as one more unit
  * makes the total smaller (paths of negative cost).
  *
- * Successive shortest paths [Ahuja, Magnanti & Orlin 1993, Network Flows, §9.7]; shortest paths by
- * Bellman–Ford with a queue, since costs may be negative. The arcs must hold no cycle of negative cost.
+ * Successive shortest paths with node potentials [Ahuja, Magnanti & Orlin 1993, Network Flows, §9.7], so that after
+ * the first search (Bellman–Ford, since costs may be negative) all reduced costs are 0 or more and Dijkstra's holds;
+ * it ends as soon as the sink is reached. The arcs must hold no cycle of negative cost.
  *
  * @param nodes how many nodes there are, numbered from 0.
  * @returns units carried by each arc, in the order of `arcs`.
  * @example minCostFlow(2, [{ from: 0, to: 1, capacity: 3, cost: -1 }], 0, 1) // [3]
  */
 export function minCostFlow(nodes: number, arcs: readonly Arc[], source: number, sink: number): number[] {
-  // Arc i is held as edges 2i (forward) and 2i + 1 (back).
-  const residual = arcs.flatMap((arc) => [arc.capacity, 0]);
-  const edgesFrom: number[][] = Array.from({ length: nodes }, () => []);
-  arcs.forEach((arc, i) => {
-    edgesFrom[arc.from]?.push(2 * i);
-    edgesFrom[arc.to]?.push(2 * i + 1);
-  });
-  const head = (edge: number): number => (edge % 2 === 0 ? arcs[edge >> 1]!.to : arcs[edge >> 1]!.from);
-  const costOf = (edge: number): number => (edge % 2 === 0 ? arcs[edge >> 1]!.cost : -arcs[edge >> 1]!.cost);
-
-  for (;;) {
-    const { cost, by } = cheapestPaths(source);
-    if (!(cost[sink]! < 0)) break;
-    let units = Infinity;
-    for (let at = sink; at !== source; at = head(by[at]! ^ 1)) units = Math.min(units, residual[by[at]!]!);
-    for (let at = sink; at !== source; at = head(by[at]! ^ 1)) {
-      residual[by[at]!]! -= units;
-      residual[by[at]! ^ 1]! += units;
-    }
+  const network = new Network(nodes, arcs);
+  network.bellmanFord(source);
+  while (network.costTo(source, sink) < 0) {
+    network.augment(source, sink);
+    if (!network.dijkstra(source, sink)) break;
   }
-  return arcs.map((_, i) => residual[2 * i + 1]!);
+  return network.units();
+}
 
-  function cheapestPaths(start: number): { cost: number[]; by: number[] } {
-    const cost = new Array<number>(nodes).fill(Infinity);
-    const by = new Array<number>(nodes).fill(-1);
-    const queued = new Array<boolean>(nodes).fill(false);
-    cost[start] = 0;
-    const queue = [start];
+/** Arc i is held as edges 2i (forward) and 2i + 1 (back), in typed arrays. */
+class Network {
+  readonly #head: Int32Array;
+  readonly #cost: Float64Array;
+  readonly #residual: Float64Array;
+  /** Edges of node n are `#edges[#first[n]]` to `#edges[#first[n + 1] - 1]`. */
+  readonly #first: Int32Array;
+  readonly #edges: Int32Array;
+  readonly #potential: Float64Array;
+  readonly #distance: Float64Array;
+  /** The edge by which a node was reached. */
+  readonly #by: Int32Array;
+  readonly #done: Uint8Array;
+
+  constructor(
+    readonly nodes: number,
+    arcs: readonly Arc[],
+  ) {
+    this.#head = new Int32Array(2 * arcs.length);
+    this.#cost = new Float64Array(2 * arcs.length);
+    this.#residual = new Float64Array(2 * arcs.length);
+    this.#first = new Int32Array(nodes + 2);
+    this.#edges = new Int32Array(2 * arcs.length);
+    this.#potential = new Float64Array(nodes).fill(Infinity);
+    this.#distance = new Float64Array(nodes);
+    this.#by = new Int32Array(nodes).fill(-1);
+    this.#done = new Uint8Array(nodes);
+    arcs.forEach(({ from, to, capacity, cost }, i) => {
+      this.#head[2 * i] = to;
+      this.#head[2 * i + 1] = from;
+      this.#cost[2 * i] = cost;
+      this.#cost[2 * i + 1] = -cost;
+      this.#residual[2 * i] = capacity;
+      this.#first[from + 2]! += 1;
+      this.#first[to + 2]! += 1;
+    });
+    for (let n = 2; n < nodes + 2; n += 1) this.#first[n]! += this.#first[n - 1]!;
+    arcs.forEach(({ from, to }, i) => {
+      this.#edges[this.#first[from + 1]!] = 2 * i;
+      this.#first[from + 1]! += 1;
+      this.#edges[this.#first[to + 1]!] = 2 * i + 1;
+      this.#first[to + 1]! += 1;
+    });
+  }
+
+  /** Cost of the cheapest path found last. */
+  costTo(source: number, sink: number): number {
+    return this.#potential[sink]! - this.#potential[source]!;
+  }
+
+  units(): number[] {
+    return Array.from({ length: this.#head.length / 2 }, (_, i) => this.#residual[2 * i + 1]!);
+  }
+
+  bellmanFord(source: number): void {
+    this.#potential[source] = 0;
+    const queue = [source];
+    const queued = new Uint8Array(this.nodes);
     for (let next = 0; next < queue.length; next += 1) {
       const at = queue[next]!;
-      queued[at] = false;
-      for (const edge of edgesFrom[at]!) {
-        if (residual[edge] === 0) continue;
-        const to = head(edge);
-        const through = cost[at]! + costOf(edge);
-        if (through >= cost[to]! - 1e-9) continue;
-        cost[to] = through;
-        by[to] = edge;
-        if (!queued[to]) queue.push(to);
-        queued[to] = true;
+      queued[at] = 0;
+      for (let e = this.#first[at]!; e < this.#first[at + 1]!; e += 1) {
+        const edge = this.#edges[e]!;
+        const to = this.#head[edge]!;
+        const through = this.#potential[at]! + this.#cost[edge]!;
+        if (this.#residual[edge] === 0 || through >= this.#potential[to]!) continue;
+        this.#potential[to] = through;
+        this.#by[to] = edge;
+        if (queued[to] === 0) queue.push(to);
+        queued[to] = 1;
       }
     }
-    return { cost, by };
+  }
+
+  /** Searches by reduced costs, and brings the potentials up to date; false when the sink cannot be reached. */
+  dijkstra(source: number, sink: number): boolean {
+    const distance = this.#distance.fill(Infinity);
+    const done = this.#done.fill(0);
+    distance[source] = 0;
+    for (;;) {
+      let at = -1;
+      for (let n = 0; n < this.nodes; n += 1) {
+        if (done[n] === 0 && distance[n]! < (at < 0 ? Infinity : distance[at]!)) at = n;
+      }
+      if (at < 0) return false;
+      done[at] = 1;
+      if (at === sink) break;
+      for (let e = this.#first[at]!; e < this.#first[at + 1]!; e += 1) {
+        const edge = this.#edges[e]!;
+        const to = this.#head[edge]!;
+        if (this.#residual[edge] === 0 || done[to] === 1 || this.#potential[to] === Infinity) continue;
+        const through = distance[at]! + this.#cost[edge]! + this.#potential[at]! - this.#potential[to]!;
+        if (through >= distance[to]!) continue;
+        distance[to] = through;
+        this.#by[to] = edge;
+      }
+    }
+    const reached = distance[sink]!;
+    for (let n = 0; n < this.nodes; n += 1) this.#potential[n]! += Math.min(distance[n]!, reached);
+    return true;
+  }
+
+  /** Sends as much as the path found last will carry. */
+  augment(source: number, sink: number): void {
+    let units = Infinity;
+    const before = (node: number): number => this.#head[this.#by[node]! ^ 1]!;
+    for (let at = sink; at !== source; at = before(at))
+      units = Math.min(units, this.#residual[this.#by[at]!]!);
+    for (let at = sink; at !== source; at = before(at)) {
+      this.#residual[this.#by[at]!]! -= units;
+      this.#residual[this.#by[at]! ^ 1]! += units;
+    }
   }
 }

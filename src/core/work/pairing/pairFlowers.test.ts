@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import computeMunkres from 'munkres-js';
 import { minCostFlow, type Arc } from './minCostFlow';
-import { MOST_USES, pairFlowers, type FemaleBud, type MaleBud } from './pairFlowers';
+import { MOST_USES, type FemaleBud, type MaleBud } from './buds';
+import { pairFlowers } from './pairFlowers';
+import { shortagesOf } from './shortages';
 
 let count = 0;
 const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
@@ -11,9 +13,17 @@ const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
   malesWanted: 3,
   fewestMales: 2,
   ownPollen: 'lastResort',
+  forSeed: true,
   ...change,
 });
-const male = (plant: string, variety = 'v'): MaleBud => ({ flower: `m${(count += 1)}`, plant, variety });
+const male = (plant: string, variety = 'v', change: Partial<MaleBud> = {}): MaleBud => ({
+  flower: `m${(count += 1)}`,
+  plant,
+  variety,
+  guarded: true,
+  used: 0,
+  ...change,
+});
 const fathersOf = (pairing: ReturnType<typeof pairFlowers>, i = 0): string[] =>
   pairing.pairs[i]!.donors.map(({ plant }) => plant).sort();
 
@@ -24,7 +34,6 @@ test('takes males of the same variety, from other plants, each from a different 
   );
   expect(fathersOf(pairing)).toEqual(['B', 'C', 'D']);
   expect(pairing.pairs[0]!.reasons).toEqual([{ code: 'otherPlants', params: { count: 3 } }]);
-  expect(pairing.shortages).toEqual([]);
 });
 
 test('uses fathers evenly', () => {
@@ -37,11 +46,14 @@ test('uses fathers evenly', () => {
 });
 
 test('shares a male when pollen is short, and says so', () => {
-  const pairing = pairFlowers([female('A'), female('B')], [male('C')]);
+  const [females, males] = [[female('A'), female('B')], [male('C')]];
+  const pairing = pairFlowers(females, males);
   expect(fathersOf(pairing, 0)).toEqual(['C']);
   expect(fathersOf(pairing, 1)).toEqual(['C']);
   expect(pairing.pairs[0]!.reasons.map(({ code }) => code)).toEqual(['otherPlants', 'shared', 'fewerMales']);
-  expect(pairing.shortages).toEqual([{ variety: 'v', females: 2, wanted: 6, males: 1, without: 0 }]);
+  expect(shortagesOf(females, males)).toEqual([
+    { variety: 'v', females: 2, wanted: 6, males: 1, without: 0 },
+  ]);
 });
 
 test('does not share a male only to give another female her third', () => {
@@ -81,37 +93,105 @@ test('names spare males, and females without any', () => {
   expect(pairing.spare).toHaveLength(1);
   const none = pairFlowers([female('A')], []);
   expect(none.pairs[0]!.reasons).toEqual([{ code: 'noPollen', params: {} }]);
-  expect(none.shortages).toEqual([{ variety: 'v', females: 1, wanted: 3, males: 0, without: 1 }]);
 });
 
+test('what a male has brushed before counts against what it has left', () => {
+  const tired = male('C', 'v', { used: MOST_USES });
+  const fresh = male('D');
+  const { pairs, spare } = pairFlowers([female('A', { malesWanted: 1 })], [tired, fresh]);
+  expect(pairs[0]!.donors).toEqual([{ plant: 'D', flower: fresh.flower }]);
+  expect(spare).toEqual([]);
+  const twice = male('E', 'v', { used: 2 });
+  const both = pairFlowers([female('A', { malesWanted: 1 }), female('B', { malesWanted: 1 })], [twice]);
+  expect(both.pairs.map(({ donors }) => donors.length).sort()).toEqual([0, 1]);
+});
+
+test('a female for seed gets pollen that was kept clean, shared or of her own plant, before any other', () => {
+  const open = [male('B', 'v', { guarded: false }), male('C', 'v', { guarded: false })];
+  const clean = male('D');
+  const females = [female('A', { malesWanted: 2 }), female('B', { malesWanted: 2 })];
+  const { pairs } = pairFlowers(females, [...open, clean]);
+  expect(pairs.map(({ donors }) => donors)).toEqual([
+    [{ plant: 'D', flower: clean.flower }],
+    [{ plant: 'D', flower: clean.flower }],
+  ]);
+  expect(fathersOf(pairFlowers([female('A')], [male('A'), ...open]))).toEqual(['A']);
+  const none = pairFlowers([female('A')], open).pairs[0]!;
+  expect(none.donors).toHaveLength(1);
+  expect(none.reasons.map(({ code }) => code)).toContain('unguarded');
+  expect(fathersOf(pairFlowers([female('A', { forSeed: false, malesWanted: 2 })], open))).toEqual(['B', 'C']);
+});
+
+test('males that nobody may take hide no shortage', () => {
+  const never = female('A', { ownPollen: 'never' });
+  const own = [male('A'), male('A'), male('A'), male('A')];
+  expect(shortagesOf([never], own)).toEqual([{ variety: 'v', females: 1, wanted: 3, males: 0, without: 1 }]);
+  expect(shortagesOf([never], [...own, male('B'), male('C'), male('D')])).toEqual([]);
+  const open = Array.from({ length: 5 }, () => male('B', 'v', { guarded: false }));
+  expect(shortagesOf([female('A')], open)).toMatchObject([{ wanted: 3, males: 0, without: 0 }]);
+  expect(shortagesOf([female('A')], [])).toMatchObject([{ males: 0, without: 1 }]);
+  expect(
+    shortagesOf([female('A')], [male('B'), male('C'), male('D', 'v', { used: MOST_USES })]),
+  ).toMatchObject([{ males: 2, without: 0 }]);
+});
+
+const plants = fc.constantFrom('A', 'B', 'C', 'D');
+const own = fc.constantFrom('allowed', 'lastResort', 'never' as const) as fc.Arbitrary<
+  FemaleBud['ownPollen']
+>;
+const aMorning = fc
+  .tuple(
+    fc.array(fc.tuple(plants, own, fc.boolean(), fc.integer({ min: 1, max: 3 })), { maxLength: 8 }),
+    fc.array(fc.tuple(plants, fc.boolean(), fc.nat(3)), { maxLength: 10 }),
+  )
+  .map(([females, males]) => ({
+    females: females.map(([plant, ownPollen, forSeed, malesWanted]) =>
+      female(plant, { ownPollen, forSeed, malesWanted, fewestMales: Math.min(2, malesWanted) }),
+    ),
+    males: males.map(([plant, guarded, used]) => male(plant, 'v', { guarded, used })),
+  }));
+
 test('never breaks its own rules, whatever the morning', () => {
-  const plants = fc.constantFrom('A', 'B', 'C', 'D');
-  const own = fc.constantFrom('allowed', 'lastResort', 'never' as const) as fc.Arbitrary<
-    FemaleBud['ownPollen']
-  >;
-  const females = fc.array(fc.tuple(plants, own), { maxLength: 8 });
-  const males = fc.array(plants, { maxLength: 10 });
   fc.assert(
-    fc.property(females, males, (someFemales, someMales) => {
-      const wants = someFemales.map(([plant, ownPollen]) => female(plant, { ownPollen }));
-      const has = someMales.map((plant) => male(plant));
-      const { pairs, spare } = pairFlowers(wants, has);
-      const uses = new Map<string, number>();
-      for (const [i, pair] of pairs.entries()) {
+    fc.property(aMorning, ({ females, males }) => {
+      const { pairs, spare } = pairFlowers(females, males);
+      const uses = new Map(males.map(({ flower, used }) => [flower, used]));
+      expect(pairs.map(({ flower }) => flower).sort()).toEqual(females.map(({ flower }) => flower).sort());
+      for (const pair of pairs) {
+        const wants = females.find(({ flower }) => flower === pair.flower)!;
         const flowers = pair.donors.map(({ flower }) => flower);
         expect(new Set(flowers).size).toBe(flowers.length);
-        expect(flowers.length).toBeLessThanOrEqual(3);
-        for (const flower of flowers) uses.set(flower, (uses.get(flower) ?? 0) + 1);
-        const own = pair.donors.filter(({ plant }) => plant === pair.plant).length;
-        if (wants[i]!.ownPollen === 'never') expect(own).toBe(0);
-        // None goes without while a male of another plant still has a use left.
-        const left = has.some(({ flower, plant }) => plant !== pair.plant && (uses.get(flower) ?? 0) === 0);
-        if (left && pairs.length === 1) expect(pair.donors.length).toBeGreaterThan(0);
+        expect(flowers.length).toBeLessThanOrEqual(wants.malesWanted);
+        for (const flower of flowers) uses.set(flower, uses.get(flower)! + 1);
+        if (wants.ownPollen === 'never')
+          expect(pair.donors.map(({ plant }) => plant)).not.toContain(pair.plant);
+        const guards = new Set(
+          flowers.map((flower) => males.find((each) => each.flower === flower)!.guarded),
+        );
+        // Clean and other pollen are never mixed on one for seed.
+        if (wants.forSeed && guards.has(false)) expect(flowers).toHaveLength(1);
       }
-      for (const times of uses.values()) expect(times).toBeLessThanOrEqual(MOST_USES);
-      expect(spare.every(({ flower }) => !uses.has(flower))).toBe(true);
+      for (const [flower, times] of uses) {
+        expect(times).toBeLessThanOrEqual(
+          Math.max(MOST_USES, males.find((each) => each.flower === flower)!.used),
+        );
+      }
+      expect(spare.every(({ flower, used }) => used === 0 && uses.get(flower) === 0)).toBe(true);
+      const without = pairs.filter(({ donors }) => donors.length === 0).length;
+      expect(shortagesOf(females, males)[0]?.without ?? 0).toBe(without);
     }),
+    { numRuns: 300 },
   );
+});
+
+test('the females of one plant share what there is evenly', () => {
+  const females = Array.from({ length: 4 }, () => female('A'));
+  const males = ['B', 'C', 'D', 'E'].flatMap((plant) => [male(plant), male(plant)]);
+  const { pairs } = pairFlowers(females, males);
+  for (const { donors } of pairs) {
+    expect(donors).toHaveLength(2);
+    expect(new Set(donors.map(({ plant }) => plant)).size).toBe(2);
+  }
 });
 
 test('the flow of least cost finds what the Hungarian method finds', () => {

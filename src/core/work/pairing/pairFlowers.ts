@@ -1,27 +1,17 @@
-import { groupBy } from '../../text/groupBy';
 import type { Donor } from '../../journal/kinds/round';
-import type { OwnPollenRule } from '../../crops/variety';
+import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
+import { MOST_USES, usesLeft, type FemaleBud, type MaleBud } from './buds';
 import { minCostFlow, type Arc } from './minCostFlow';
 
-export interface FemaleBud {
-  readonly flower: string;
-  readonly plant: string;
-  readonly variety: string;
-  readonly malesWanted: number;
-  /** With fewer than this, males of others are shared. */
-  readonly fewestMales: number;
-  readonly ownPollen: OwnPollenRule;
-}
-
-export interface MaleBud {
-  readonly flower: string;
-  readonly plant: string;
-  readonly variety: string;
-}
-
 export type PairReason =
-  'otherPlants' | 'shared' | 'ownPlantAllowed' | 'ownPlantLastResort' | 'fewerMales' | 'noPollen';
+  | 'otherPlants'
+  | 'shared'
+  | 'ownPlantAllowed'
+  | 'ownPlantLastResort'
+  | 'unguarded'
+  | 'fewerMales'
+  | 'noPollen';
 
 export interface Pair {
   readonly flower: string;
@@ -31,141 +21,171 @@ export interface Pair {
   readonly reasons: readonly Reason<PairReason>[];
 }
 
-/** A variety with fewer males than its females want. */
-export interface Shortage {
-  readonly variety: string;
-  readonly females: number;
-  readonly wanted: number;
-  readonly males: number;
-  /** Females for which there is no pollen at all. */
-  readonly without: number;
-}
-
 export interface Pairing {
   readonly pairs: readonly Pair[];
-  readonly shortages: readonly Shortage[];
   /** Males that are not needed: spares, or blossoms for the kitchen. */
   readonly spare: readonly MaleBud[];
 }
 
-/** One male brushes at most this many females. Our default: the pollen of a big male serves several. */
-export const MOST_USES = 3;
-
 /**
- * What the pairing values, each far above the next: some pollen for every female; the fewest males worth
- * having; not to use a male twice; the males wanted; different fathers for one female; fathers used evenly.
+ * What the pairing values, each far above the next: some pollen for every female; for seed, that it was kept clean;
+ * the fewest males worth having; not to use a male twice; the males wanted; different fathers for one female; fathers
+ * used evenly.
  */
 const WORTH_FIRST = 1e9;
 const WORTH_NEEDED = 1e7;
 const WORTH_WANTED = 1e5;
+const COST_UNGUARDED = 2e8;
+const COST_OWN_LAST_RESORT = 1e8;
 const COST_SECOND_USE = 1e6;
 const COST_THIRD_USE = 5e6;
-const COST_OWN_LAST_RESORT = 1e8;
 const COST_OWN_ALLOWED = 3e3;
 const COST_SAME_FATHER = 3e3;
 
+const costOfUse = (before: number): number =>
+  before === 0 ? 0 : before === 1 ? COST_SECOND_USE : COST_THIRD_USE;
+
 /**
  * Assigns males to females: of the same variety, from other plants, with fathers used as evenly as possible; a male
- * is shared when pollen is short; her own plant's pollen only when allowed or when there is nothing else.
+ * is shared when pollen is short; her own plant's pollen only when allowed or when there is nothing else, and for seed
+ * one that was not kept clean only then.
  *
- * Solved exactly as a minimum-cost flow, a variety at a time, in females × plants steps per male assigned.
+ * Solved exactly as a minimum-cost flow, a variety at a time. Females of a plant that want the same are one node of
+ * it, and so are its males, so that it takes plants × plants steps for each male assigned.
  *
  * @example pairFlowers([female], [maleOfAnotherPlant]).pairs[0].donors // that male
  */
 export function pairFlowers(females: readonly FemaleBud[], males: readonly MaleBud[]): Pairing {
+  const malesOf = groupBy(males, ({ variety }) => variety);
   const pairs: Pair[] = [];
-  const shortages: Shortage[] = [];
-  const spare: MaleBud[] = [];
-  const varieties = new Set([...females, ...males].map(({ variety }) => variety));
-  for (const variety of varieties) {
-    const own = <T extends { variety: string }>(flowers: readonly T[]): T[] =>
-      flowers.filter((flower) => flower.variety === variety);
-    const paired = pairVariety(own(females), own(males));
-    pairs.push(...paired.pairs);
-    spare.push(...paired.spare);
-    const wanted = own(females).reduce((sum, female) => sum + female.malesWanted, 0);
-    if (wanted > own(males).length) {
-      const without = paired.pairs.filter(({ donors }) => donors.length === 0).length;
-      shortages.push({ variety, females: own(females).length, wanted, males: own(males).length, without });
+  const used = new Set<string>();
+  for (const [variety, own] of groupBy(females, (female) => female.variety)) {
+    for (const pair of pairVariety(own, malesOf.get(variety) ?? [])) {
+      pairs.push(pair);
+      for (const { flower } of pair.donors) used.add(flower);
     }
   }
-  return { pairs, shortages, spare };
+  return { pairs, spare: males.filter((male) => male.used === 0 && !used.has(male.flower)) };
 }
 
-/** Nodes: 0 the source, then females, then the plants that have males, last the sink. */
-function pairVariety(
-  females: readonly FemaleBud[],
-  males: readonly MaleBud[],
-): { pairs: Pair[]; spare: MaleBud[] } {
-  const malesOf = groupBy(males, ({ plant }) => plant);
-  const fathers = [...malesOf.keys()];
-  const sink = 1 + females.length + fathers.length;
+/** Females of one plant that want the same. */
+type Mothers = readonly [FemaleBud, ...FemaleBud[]];
+/** Males of one plant, all kept clean or none. */
+type Fathers = readonly [MaleBud, ...MaleBud[]];
+
+/** Nodes: 0 the source, then mothers, then fathers, last the sink. */
+function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[]): Pair[] {
+  const mothers = [...groupBy(females, sortOf).values()] as unknown as Mothers[];
+  const useful = males.filter((male) => usesLeft(male) > 0);
+  const fathers = [
+    ...groupBy(useful, ({ plant, guarded }) => `${plant}|${guarded}`).values(),
+  ] as unknown as Fathers[];
+  const sink = 1 + mothers.length + fathers.length;
   const arcs: Arc[] = [];
-  females.forEach((female, f) => {
-    for (let unit = 0; unit < female.malesWanted; unit += 1) {
-      const worth = unit === 0 ? WORTH_FIRST : unit < female.fewestMales ? WORTH_NEEDED : WORTH_WANTED;
-      arcs.push({ from: 0, to: 1 + f, capacity: 1, cost: -worth });
+  mothers.forEach((some, m) => {
+    const [{ malesWanted, fewestMales }] = some;
+    for (let unit = 0; unit < malesWanted; unit += 1) {
+      const worth = unit === 0 ? WORTH_FIRST : unit < fewestMales ? WORTH_NEEDED : WORTH_WANTED;
+      arcs.push({ from: 0, to: 1 + m, capacity: some.length, cost: -worth });
     }
   });
-  const assignable: { readonly arc: number; readonly female: number; readonly father: string }[] = [];
-  females.forEach((female, f) => {
-    fathers.forEach((father, p) => {
-      const own = father === female.plant;
-      if (own && female.ownPollen === 'never') return;
-      const ownCost = !own ? 0 : female.ownPollen === 'allowed' ? COST_OWN_ALLOWED : COST_OWN_LAST_RESORT;
-      const count = Math.min(female.malesWanted, malesOf.get(father)!.length);
-      for (let unit = 0; unit < count; unit += 1) {
-        assignable.push({ arc: arcs.length, female: f, father });
-        const cost = ownCost + unit * COST_SAME_FATHER;
-        arcs.push({ from: 1 + f, to: 1 + females.length + p, capacity: 1, cost });
+  const given: { readonly arc: number; readonly mothers: number; readonly fathers: number }[] = [];
+  mothers.forEach((some, m) => {
+    fathers.forEach((theirs, p) => {
+      const cost = costBetween(some[0], theirs[0]);
+      if (cost === undefined) return;
+      const most = Math.min(some[0].malesWanted, theirs.length);
+      for (let unit = 0; unit < most; unit += 1) {
+        given.push({ arc: arcs.length, mothers: m, fathers: p });
+        const to = 1 + mothers.length + p;
+        arcs.push({ from: 1 + m, to, capacity: some.length, cost: cost + unit * COST_SAME_FATHER });
       }
     });
   });
-  fathers.forEach((father, p) => {
-    const flowers = malesOf.get(father)!.length;
-    for (let use = 0; use < flowers * MOST_USES; use += 1) {
-      const round = Math.floor(use / flowers);
-      const sharing = round === 0 ? 0 : round === 1 ? COST_SECOND_USE : COST_THIRD_USE;
-      arcs.push({ from: 1 + females.length + p, to: sink, capacity: 1, cost: sharing + use });
-    }
+  fathers.forEach((theirs, p) => {
+    const uses = theirs.flatMap(({ used }) => Array.from({ length: MOST_USES - used }, (_, i) => used + i));
+    const before = theirs.reduce((sum, { used }) => sum + used, 0);
+    uses.sort((a, b) => a - b);
+    uses.forEach((use, i) => {
+      const cost = costOfUse(use) + before + i;
+      arcs.push({ from: 1 + mothers.length + p, to: sink, capacity: 1, cost });
+    });
   });
   const units = minCostFlow(sink + 1, arcs, 0, sink);
 
-  const fathersOf: string[][] = females.map(() => []);
-  for (const { arc, female, father } of assignable) if (units[arc] === 1) fathersOf[female]!.push(father);
-  return nameFlowers(females, fathersOf, malesOf);
+  const fathersOf = mothers.map((): number[] => []);
+  for (const { arc, mothers: m, fathers: p } of given) {
+    for (let unit = 0; unit < units[arc]!; unit += 1) fathersOf[m]!.push(p);
+  }
+  return nameFlowers(mothers, fathers, fathersOf);
 }
 
-/** Turns "two males of plant A" into named flowers, each used once before any is used again. */
+const sortOf = ({ plant, malesWanted, fewestMales, ownPollen, forSeed }: FemaleBud): string =>
+  `${plant}|${malesWanted}|${fewestMales}|${ownPollen}|${forSeed}`;
+
+/** `undefined` where she may not take it. */
+function costBetween(female: FemaleBud, male: MaleBud): number | undefined {
+  const unguarded = female.forSeed && !male.guarded ? COST_UNGUARDED : 0;
+  if (male.plant !== female.plant) return unguarded;
+  switch (female.ownPollen) {
+    case 'never':
+      return undefined;
+    case 'allowed':
+      return unguarded + COST_OWN_ALLOWED;
+    case 'lastResort':
+      return unguarded + COST_OWN_LAST_RESORT;
+  }
+}
+
+/**
+ * Turns "two males of plant A for the females of plant B" into named flowers. Fathers are dealt out in turn, so that
+ * each female gets as many as the next, and of one father as few; of a plant's males the least used is taken.
+ */
 function nameFlowers(
-  females: readonly FemaleBud[],
-  fathersOf: readonly (readonly string[])[],
-  malesOf: ReadonlyMap<string, readonly MaleBud[]>,
-): { pairs: Pair[]; spare: MaleBud[] } {
-  const uses = new Map<string, number>();
-  const donorsOf = fathersOf.map((fathers) =>
-    fathers.map((father): Donor => {
-      const flowers = malesOf.get(father)!;
-      const turn = uses.get(father) ?? 0;
-      uses.set(father, turn + 1);
-      return { plant: father, flower: flowers[turn % flowers.length]!.flower };
-    }),
-  );
-  const timesUsed = new Map<string, number>();
-  for (const { flower } of donorsOf.flat()) timesUsed.set(flower, (timesUsed.get(flower) ?? 0) + 1);
-  const pairs = females.map((female, f): Pair => {
-    const donors = donorsOf[f]!;
-    const { flower, plant, variety } = female;
-    return { flower, plant, variety, donors, reasons: reasonsFor(female, donors, timesUsed) };
+  mothers: readonly Mothers[],
+  fathers: readonly Fathers[],
+  fathersOf: readonly (readonly number[])[],
+): Pair[] {
+  const uses = new Map(fathers.flat().map(({ flower, used }) => [flower, used]));
+  const donorsOf = new Map<string, Donor[]>();
+  mothers.forEach((some, m) => {
+    const inTurn = [...fathersOf[m]!].sort((a, b) => a - b);
+    inTurn.forEach((p, i) => {
+      const { flower } = some[i % some.length]!;
+      const held = donorsOf.get(flower) ?? [];
+      const male = leastUsed(fathers[p]!, uses, held);
+      if (!male) return;
+      uses.set(male.flower, uses.get(male.flower)! + 1);
+      donorsOf.set(flower, [...held, { plant: male.plant, flower: male.flower }]);
+    });
   });
-  const spare = [...malesOf.values()].flat().filter(({ flower }) => !timesUsed.has(flower));
-  return { pairs, spare };
+  const malesById = new Map(fathers.flat().map((male) => [male.flower, male]));
+  return mothers.flat().map((female): Pair => {
+    const { flower, plant, variety } = female;
+    const donors = donorsOf.get(flower) ?? [];
+    const males = donors.map((donor) => malesById.get(donor.flower)!);
+    return { flower, plant, variety, donors, reasons: reasonsFor(female, males, uses) };
+  });
+}
+
+function leastUsed(
+  males: Fathers,
+  uses: ReadonlyMap<string, number>,
+  held: readonly Donor[],
+): MaleBud | undefined {
+  const free = males.filter(
+    ({ flower }) => uses.get(flower)! < MOST_USES && !held.some((donor) => donor.flower === flower),
+  );
+  return free.reduce<MaleBud | undefined>(
+    (best, male) => (!best || uses.get(male.flower)! < uses.get(best.flower)! ? male : best),
+    undefined,
+  );
 }
 
 function reasonsFor(
   female: FemaleBud,
-  donors: readonly Donor[],
-  timesUsed: ReadonlyMap<string, number>,
+  donors: readonly MaleBud[],
+  uses: ReadonlyMap<string, number>,
 ): Reason<PairReason>[] {
   if (donors.length === 0) return [reason('noPollen')];
   const reasons: Reason<PairReason>[] = [];
@@ -174,8 +194,9 @@ function reasonsFor(
   if (donors.some(({ plant }) => plant === female.plant)) {
     reasons.push(reason(female.ownPollen === 'allowed' ? 'ownPlantAllowed' : 'ownPlantLastResort'));
   }
-  const shared = donors.filter(({ flower }) => (timesUsed.get(flower) ?? 0) > 1).length;
+  const shared = donors.filter(({ flower }) => uses.get(flower)! > 1).length;
   if (shared > 0) reasons.push(reason('shared', { count: shared }));
+  if (female.forSeed && donors.some(({ guarded }) => !guarded)) reasons.push(reason('unguarded'));
   if (donors.length < female.malesWanted)
     reasons.push(reason('fewerMales', { got: donors.length, wanted: female.malesWanted }));
   return reasons;

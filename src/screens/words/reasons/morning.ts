@@ -47,6 +47,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   shared: (p, f) =>
     `${f.count(Number(p['count']), 'male serves', 'males serve')} more than one female, because males are short.`,
   ownPlantAllowed: () => 'Takes pollen of her own plant, which you allow.',
+  unguarded: () => 'No male that was covered is left: fruit, but not for seed.',
   ownPlantLastResort: () => 'Takes pollen of her own plant, because there is no other.',
   fewerMales: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,
   noPollen: () => 'There is no pollen for her.',
