@@ -10,19 +10,23 @@ export interface Arc {
  * Minimum-cost flow: sends units from node `source` to node `sink` as cheaply as possible, as long as one more unit
  * makes the total smaller (paths of negative cost).
  *
- * Successive shortest paths with node potentials [Ahuja, Magnanti & Orlin 1993, Network Flows, §9.7], so that after
- * the first search (Bellman–Ford, since costs may be negative) all reduced costs are 0 or more and Dijkstra's holds;
- * it ends as soon as the sink is reached. The arcs must hold no cycle of negative cost.
+ * The primal-dual method [Ahuja, Magnanti & Orlin 1993, Network Flows, §9.8]: node potentials keep all reduced costs
+ * at 0 or more; at each step all that can be sent at the present cost is sent at once, along edges of reduced cost 0,
+ * before the next higher cost is searched. The first search is Bellman–Ford, since costs may be negative, the others
+ * Dijkstra's. The arcs must hold no cycle of negative cost, and costs are whole numbers, so that 0 is 0.
  *
  * @param nodes how many nodes there are, numbered from 0.
  * @returns units carried by each arc, in the order of `arcs`.
+ * @throws RangeError for a cost that is no whole number.
  * @example minCostFlow(2, [{ from: 0, to: 1, capacity: 3, cost: -1 }], 0, 1) // [3]
  */
 export function minCostFlow(nodes: number, arcs: readonly Arc[], source: number, sink: number): number[] {
+  const broken = arcs.find(({ cost }) => !Number.isSafeInteger(cost));
+  if (broken) throw new RangeError(`a cost of ${broken.cost} is no whole number`);
   const network = new Network(nodes, arcs);
   network.bellmanFord(source);
   while (network.costTo(source, sink) < 0) {
-    network.augment(source, sink);
+    network.sendAll(source, sink);
     if (!network.dijkstra(source, sink)) break;
   }
   return network.units();
@@ -38,8 +42,6 @@ class Network {
   readonly #edges: Int32Array;
   readonly #potential: Float64Array;
   readonly #distance: Float64Array;
-  /** The edge by which a node was reached. */
-  readonly #by: Int32Array;
   readonly #done: Uint8Array;
 
   constructor(
@@ -53,7 +55,6 @@ class Network {
     this.#edges = new Int32Array(2 * arcs.length);
     this.#potential = new Float64Array(nodes).fill(Infinity);
     this.#distance = new Float64Array(nodes);
-    this.#by = new Int32Array(nodes).fill(-1);
     this.#done = new Uint8Array(nodes);
     arcs.forEach(({ from, to, capacity, cost }, i) => {
       this.#head[2 * i] = to;
@@ -95,7 +96,6 @@ class Network {
         const through = this.#potential[at]! + this.#cost[edge]!;
         if (this.#residual[edge] === 0 || through >= this.#potential[to]!) continue;
         this.#potential[to] = through;
-        this.#by[to] = edge;
         if (queued[to] === 0) queue.push(to);
         queued[to] = 1;
       }
@@ -122,7 +122,6 @@ class Network {
         const through = distance[at]! + this.#cost[edge]! + this.#potential[at]! - this.#potential[to]!;
         if (through >= distance[to]!) continue;
         distance[to] = through;
-        this.#by[to] = edge;
       }
     }
     const reached = distance[sink]!;
@@ -130,15 +129,32 @@ class Network {
     return true;
   }
 
-  /** Sends as much as the path found last will carry. */
-  augment(source: number, sink: number): void {
-    let units = Infinity;
-    const before = (node: number): number => this.#head[this.#by[node]! ^ 1]!;
-    for (let at = sink; at !== source; at = before(at))
-      units = Math.min(units, this.#residual[this.#by[at]!]!);
-    for (let at = sink; at !== source; at = before(at)) {
-      this.#residual[this.#by[at]!]! -= units;
-      this.#residual[this.#by[at]! ^ 1]! += units;
+  /** Sends as much as the edges of reduced cost 0 will carry. */
+  sendAll(source: number, sink: number): void {
+    do this.#done.fill(0);
+    while (this.#send(source, sink, Number.MAX_SAFE_INTEGER) > 0);
+  }
+
+  /** Sends up to `most` units on from a node, and returns how many got through; nodes already tried are passed over. */
+  #send(at: number, sink: number, most: number): number {
+    if (at === sink) return most;
+    this.#done[at] = 1;
+    let rest = most;
+    for (let e = this.#first[at]!; e < this.#first[at + 1]!; e += 1) {
+      const edge = this.#edges[e]!;
+      const to = this.#head[edge]!;
+      if (this.#residual[edge] === 0 || this.#done[to] === 1) continue;
+      if (this.#cost[edge]! + this.#potential[at]! - this.#potential[to]! !== 0) continue;
+      const sent = this.#send(to, sink, Math.min(rest, this.#residual[edge]!));
+      this.#residual[edge]! -= sent;
+      this.#residual[edge ^ 1]! += sent;
+      rest -= sent;
+      // More may still be got through here from elsewhere.
+      if (rest === 0) {
+        this.#done[at] = 0;
+        break;
+      }
     }
+    return most - rest;
   }
 }
