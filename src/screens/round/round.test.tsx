@@ -22,20 +22,30 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   const planned = (await recorded(1))[0]!;
   expect(planned).toMatchObject({ kind: 'round.planned', body: { morning: '2026-07-19' } });
 
-  await tapGuard();
-  await tap('Done');
-  await waitFor(() => expect(stopAt()).toBe(2));
+  // All males of a variety first, however many stops that takes.
+  let at = 1;
+  while (screen.queryAllByText(/^Pick \d/).length > 0) {
+    await tapGuard();
+    await tap('Done');
+    at += 1;
+    await waitFor(() => expect(stopAt()).toBe(at));
+  }
   await tapGuard();
   await tap('Not found');
-  await waitFor(() => expect(stopAt()).toBe(3));
+  await waitFor(() => expect(stopAt()).toBe(at + 1));
   await tapGuard();
   await tap('Undo');
-  await waitFor(() => expect(stopAt()).toBe(2));
-  const kinds = (await recorded(4)).map(({ kind }) => kind);
-  expect(kinds).toEqual(['round.planned', 'picked', 'missed', 'struck']);
+  await waitFor(() => expect(stopAt()).toBe(at));
+  const kinds = (await recorded(at + 2)).map(({ kind }) => kind);
+  expect(kinds).toEqual([
+    'round.planned',
+    ...Array.from({ length: at - 1 }, () => 'picked'),
+    'missed',
+    'struck',
+  ]);
 
   await reopenApp('/round', { wide: true });
-  await waitFor(() => expect(stopAt()).toBe(2), { timeout: 30_000 });
+  await waitFor(() => expect(stopAt()).toBe(at), { timeout: 30_000 });
   await tap('Pause the round, back to Today');
   await see('Continue the round');
 });
