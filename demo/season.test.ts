@@ -31,8 +31,8 @@ test('holds a few weeks of flowers: some set, some dropped, some missed, one cha
   expect(rates.set.share).toBeGreaterThan(0.35);
   expect(rates.set.share).toBeLessThan(0.8);
   expect(
-    fruits.some(({ flower, variety }) => variety.purpose !== 'eat' && !flower.pollination!.shutAgain),
+    fruits.some(({ bloom, variety }) => variety.purpose !== 'eat' && !bloom.pollination!.shutAgain),
   ).toBe(true);
-  expect([...journal.all('flower').values()].some(({ missed }) => missed?.why === 'hole')).toBe(true);
+  expect([...journal.all('bloom').values()].some(({ missed }) => missed?.why === 'hole')).toBe(true);
   expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(25);
 });

@@ -177,20 +177,20 @@ class DemoSeason {
     eve: Record<'female' | 'male', number>,
     green: Record<'female' | 'male', number>,
   ): void {
-    const used = new Set(Array.from(this.#journal.all('flower').values(), ({ code }) => code));
+    const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
     const codes = nextTagCodes(this.#phones.device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
     const flowers = [
-      ...codes.map((code) => ({ flower: this.#phones.id(), sex: 'female' as const, code })),
+      ...codes.map((code) => ({ bloom: this.#phones.id(), sex: 'female' as const, code })),
       ...Array.from({ length: eve.male }, () => ({
-        flower: this.#phones.id(),
+        bloom: this.#phones.id(),
         sex: 'male' as const,
         code: '',
       })),
     ];
     const method = variety.body.purpose === 'eat' ? 'none' : 'tape';
-    const scouted: Said = ['scouted', { plant, morning, eve, green }];
+    const scouted: Said = ['scouted', { plant, day: morning, eve, green }];
     if (flowers.length === 0) this.#phones.tap(scouted);
-    else this.#phones.tap(scouted, ['covered', { plant, morning, method, flowers }]);
+    else this.#phones.tap(scouted, ['covered', { plant, day: morning, method, blooms: flowers }]);
   }
 
   #round(morning: Day): void {
@@ -201,7 +201,7 @@ class DemoSeason {
     this.#phones.clock = from;
     this.#phones.device = FIRST_PHONE;
     const round = this.#phones.id();
-    this.#phones.tap(['round.planned', { round, morning, stops: stopsOf(plan) }]);
+    this.#phones.tap(['round.planned', { round, day: morning, stops: stopsOf(plan) }]);
     for (const stop of this.#journal.all('round').get(round)!.stops) {
       this.#phones.clock = Math.max(
         this.#phones.clock + this.#chance.between(0.7, 1.6) * MS_PER_MINUTE,
@@ -209,13 +209,13 @@ class DemoSeason {
       );
       const where = { round, stop: stop.stop, plant: stop.plant };
       if (stop.kind === 'pick') {
-        const bad = this.#chance.happens(0.04) ? stop.flowers.slice(0, 1) : [];
+        const bad = this.#chance.happens(0.04) ? stop.blooms.slice(0, 1) : [];
         this.#phones.tap([
           'picked',
           {
             ...where,
-            flowers: stop.flowers.filter((flower) => !bad.includes(flower)),
-            spoiled: bad.map((flower) => ({ flower, why: 'hole' })),
+            blooms: stop.blooms.filter((flower) => !bad.includes(flower)),
+            spoiled: bad.map((bloom) => ({ bloom, why: 'hole' })),
           },
         ]);
       } else this.#pollinate(stop, where, morning);
@@ -224,11 +224,11 @@ class DemoSeason {
 
   #pollinate(
     stop: {
-      readonly flower: string;
+      readonly bloom: string;
       readonly plant: string;
       readonly donors: Bodies['pollinated']['donors'];
     },
-    where: Pick<Bodies['pollinated'], 'round' | 'stop' | 'plant'>,
+    where: Pick<Bodies['missed'], 'round' | 'stop' | 'plant'>,
     morning: Day,
   ): void {
     const variety = this.#plantVariety.get(stop.plant)!;
@@ -239,7 +239,7 @@ class DemoSeason {
         ? 'notFound'
         : undefined;
     if (missed) {
-      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: missed }]);
+      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: missed }]);
       return;
     }
     const found: Finding = this.#chance.happens(0.04)
@@ -248,12 +248,12 @@ class DemoSeason {
         ? 'open'
         : 'shut';
     if (found === 'hole' && !eating) {
-      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: 'hole' }]);
+      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: 'hole' }]);
       return;
     }
-    const donors = stop.donors.filter(({ flower }) => !this.#journal.all('flower').get(flower)?.spoiled);
+    const donors = stop.donors.filter(({ bloom }) => !this.#journal.all('bloom').get(bloom)?.spoiled);
     if (donors.length === 0) {
-      this.#phones.tap(['missed', { ...where, flower: stop.flower, why: 'noPollen' }]);
+      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: 'noPollen' }]);
       return;
     }
     // One flower's tape was forgotten: its chain breaks there.
@@ -261,9 +261,9 @@ class DemoSeason {
     const shutAgain = !eating && !forgotten;
     this.#phones.tap([
       'pollinated',
-      { ...where, flower: stop.flower, donors, found, method: 'maleFlower', shutAgain, tagged: true },
+      { ...where, bloom: stop.bloom, donors, found, method: 'maleFlower', shutAgain, tagged: true },
     ]);
-    this.#fates.set(stop.flower, this.#fate(variety, morning, donors.length));
+    this.#fates.set(stop.bloom, this.#fate(variety, morning, donors.length));
   }
 
   #fate(variety: DemoVariety, morning: Day, males: number): Fate {
@@ -290,13 +290,13 @@ class DemoSeason {
     this.#phones.device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
     this.#phones.goTo(day, 17.5);
     const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
-    const due = new Set(looksDue(fruits, this.#garden, day).map(({ flower }) => flower.flower));
-    for (const { flower, history, variety } of fruits) {
+    const due = new Set(looksDue(fruits, this.#garden, day).map(({ bloom }) => bloom.bloom));
+    for (const { bloom: flower, history, variety } of fruits) {
       const ripe = variety.purpose === 'eat' && history.age >= 6 && history.harvested === undefined;
       const over = history.failed !== undefined || history.ended !== undefined;
-      if (over || !(due.has(flower.flower) || ripe) || !this.#chance.happens(lookedAt)) continue;
+      if (over || !(due.has(flower.bloom) || ripe) || !this.#chance.happens(lookedAt)) continue;
       this.#phones.wait(this.#chance.between(0.3, 0.8));
-      this.#look(flower.flower, history.age, variety.purpose === 'eat');
+      this.#look(flower.bloom, history.age, variety.purpose === 'eat');
     }
   }
 
@@ -304,13 +304,16 @@ class DemoSeason {
     const fate = this.#fates.get(flower)!;
     if (fate.dropsOn !== undefined && fate.dropsOn <= age) {
       const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
-      this.#phones.tap(['looked', { flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
+      this.#phones.tap(['looked', { bloom: flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
     } else if (eating && age >= 6) {
-      this.#phones.tap(['harvested', { flower, use: 'eat', tagThere: true, typical: true }]);
+      this.#phones.tap(['harvested', { bloom: flower, use: 'eat', tagThere: true, typical: true }]);
     } else if (age > 6 && age < 12 && this.#chance.happens(0.04)) {
-      this.#phones.tap(['removed', { flower, how: 'thinned' }]);
+      this.#phones.tap(['removed', { bloom: flower, how: 'thinned' }]);
     } else {
-      this.#phones.tap(['looked', { flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) }]);
+      this.#phones.tap([
+        'looked',
+        { bloom: flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) },
+      ]);
     }
   }
 }

@@ -15,14 +15,14 @@ const WARM_UP = 5;
 function folded(entries: readonly StoredEntry[]): Journal {
   const journal = new Journal();
   journal.add(entries);
-  journal.all('flower');
+  journal.all('bloom');
   return journal;
 }
 
 async function coldLoad(store: MemoryStore): Promise<void> {
   const journal = new Journal();
   for await (const part of new EntryLog(store).read('')) journal.add(part.entries);
-  journal.all('flower');
+  journal.all('bloom');
 }
 
 async function foldBench(): Promise<void> {
@@ -44,7 +44,7 @@ async function oneMoreBench(): Promise<void> {
       added += 1;
       const body = { ...template.body, flower: `new-${added}` };
       journal.add([{ ...template, id: `new-${added}`, lamport: journal.lamport + 1, body } as StoredEntry]);
-      journal.all('flower');
+      journal.all('bloom');
     }
   };
   const [big, small] = [folded(long), folded(long.slice(0, SHORT))];

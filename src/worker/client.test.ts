@@ -25,7 +25,7 @@ const SIX = Date.parse('2026-07-19T06:00:00Z');
 const request = (father: string): MorningRequest => ({
   females: [
     {
-      flower: 'f',
+      bloom: 'f',
       plant: 'A',
       variety: 'v',
       malesWanted: 1,
@@ -34,7 +34,7 @@ const request = (father: string): MorningRequest => ({
       forSeed: false,
     },
   ],
-  males: [{ flower: 'm', plant: father, variety: 'v', guarded: true, used: 0 }],
+  males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0 }],
   varieties: [{ variety: 'v', hours: { opens: SIX, lastSafe: SIX + 3_600_000 }, weight: 1 }],
   places: new Map([
     ['A', { x: 1, y: 1 }],

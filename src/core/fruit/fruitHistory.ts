@@ -1,12 +1,12 @@
 import type { Looks } from '../crops/crop';
 import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
-import type { Flower } from '../journal/state';
+import type { Bloom } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
 /** What became of one pollinated flower, in days since its pollination. */
 export interface FruitHistory {
-  readonly flower: string;
+  readonly bloom: string;
   readonly plant: string;
   /** When its crop is looked at. */
   readonly looks: Looks;
@@ -34,7 +34,7 @@ const FAILED: readonly LookFinding[] = ['yellowing', 'gone'];
  * @returns `undefined` for a flower that was never pollinated.
  */
 export function fruitHistory(
-  flower: Flower,
+  flower: Bloom,
   looks: Looks,
   today: Day,
   zone: string,
@@ -61,7 +61,7 @@ export function fruitHistory(
   }
   const harvested = flower.harvest && dayOf(flower.harvest.at);
   return {
-    flower: flower.flower,
+    bloom: flower.bloom,
     plant: flower.plant,
     looks,
     pollinated,

@@ -29,8 +29,8 @@ test('every pollinated flower is a fruit, newest first, and no other flower is',
   const pollinations = SEASON.filter(
     (entry): entry is EntryOf<'pollinated'> & typeof entry => entry.kind === 'pollinated',
   );
-  expect(fruits).toHaveLength(new Set(pollinations.map(({ body }) => body.flower)).size);
-  const mornings = fruits.map(({ flower }) => flower.morning!);
+  expect(fruits).toHaveLength(new Set(pollinations.map(({ body }) => body.bloom)).size);
+  const mornings = fruits.map(({ bloom }) => bloom.day!);
   expect(mornings).toEqual([...mornings].sort().reverse());
 });
 
@@ -38,7 +38,7 @@ test('a season leaves out the fruits of others', () => {
   const short = { ...season, from: '2026-07-01', to: '2026-07-05' };
   const some = fruitsOf(journal, garden, DAY, short);
   expect(some.length).toBeGreaterThan(0);
-  expect(some.every(({ flower }) => flower.morning! >= short.from && flower.morning! <= short.to)).toBe(true);
+  expect(some.every(({ bloom }) => bloom.day! >= short.from && bloom.day! <= short.to)).toBe(true);
 });
 
 test('due are those whose day has come and who were not looked at today; the overdue come first', () => {
@@ -58,16 +58,16 @@ test('due are those whose day has come and who were not looked at today; the ove
       kind: 'looked',
       lamport: seen.lamport + 1,
       at: `${DAY}T17:00:00.000Z`,
-      body: { flower: first!.flower.flower, seen: 'unsure' },
+      body: { bloom: first!.bloom.bloom, seen: 'unsure' },
     },
   ]);
   const left = looksDue(fruitsOf(seen, garden, DAY, season), garden, DAY);
-  expect(left.map(({ flower }) => flower.flower)).toEqual(due.slice(1).map(({ flower }) => flower.flower));
+  expect(left.map(({ bloom }) => bloom.bloom)).toEqual(due.slice(1).map(({ bloom }) => bloom.bloom));
 });
 
 test('a flower without pollen, or of an unknown plant, is no fruit', () => {
-  const male = journal.flowersOf('2026-07-01').find(({ sex }) => sex === 'male')!;
+  const male = journal.bloomsOf('2026-07-01').find(({ sex }) => sex === 'male')!;
   expect(fruitOf(journal, garden, DAY, male)).toBeUndefined();
-  const lost = { ...fruits[0]!.flower, plant: 'unknown' };
+  const lost = { ...fruits[0]!.bloom, plant: 'unknown' };
   expect(fruitOf(journal, garden, DAY, lost)).toBeUndefined();
 });

@@ -1,13 +1,13 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import type { Flower, Garden, Plant, Season, Variety } from '../journal/state';
+import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
 
 /** A pollinated flower with all that is known of it. */
 export interface Fruit {
-  readonly flower: Flower;
+  readonly bloom: Bloom;
   readonly plant: Plant;
   readonly variety: Variety;
   readonly history: FruitHistory;
@@ -24,7 +24,7 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
   const fruits: Fruit[] = [];
   const last = season.to < today ? season.to : today;
   for (let morning = last; morning >= season.from; morning = addDays(morning, -1)) {
-    for (const flower of journal.flowersOf(morning)) {
+    for (const flower of journal.bloomsOf(morning)) {
       const fruit = fruitOf(journal, garden, today, flower);
       if (fruit) fruits.push(fruit);
     }
@@ -37,12 +37,12 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
  *
  * @example fruitOf(journal, garden, today, male) // undefined
  */
-export function fruitOf(journal: Journal, garden: Garden, today: Day, flower: Flower): Fruit | undefined {
+export function fruitOf(journal: Journal, garden: Garden, today: Day, flower: Bloom): Fruit | undefined {
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   const history = variety && fruitHistory(flower, cropOf(variety.crop).looks, today, garden.zone);
   if (!history) return undefined;
-  return { flower, plant, variety, history, look: nextLook(history, flower.looks.length) };
+  return { bloom: flower, plant, variety, history, look: nextLook(history, flower.looks.length) };
 }
 
 /**
@@ -52,8 +52,8 @@ export function fruitOf(journal: Journal, garden: Garden, today: Day, flower: Fl
  */
 export function looksDue(fruits: readonly Fruit[], garden: Garden, today: Day): Fruit[] {
   return fruits
-    .filter(({ look, history, flower }) => {
-      const lookedToday = flower.looks.some(({ at }) => dayAt(toMs(at), garden.zone) === today);
+    .filter(({ look, history, bloom }) => {
+      const lookedToday = bloom.looks.some(({ at }) => dayAt(toMs(at), garden.zone) === today);
       return look && history.age >= look.from && !lookedToday;
     })
     .sort((a, b) => a.look!.by - a.history.age - (b.look!.by - b.history.age));

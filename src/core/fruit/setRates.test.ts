@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import fc from 'fast-check';
-import type { Flower, Look } from '../journal/state';
+import type { Bloom, Look } from '../journal/state';
 import { addDays } from '../time/calendar';
 import { fruitHistory, nextLook, type FruitHistory } from './fruitHistory';
 import { dropsByDay, setRatesByPlant, fruitSetRates } from './setRates';
@@ -14,12 +14,12 @@ const look = (day: number, seen: Look['seen'], cause?: Look['cause']): Look => (
   entry: `look-${day}`,
 });
 
-const flower = (looks: readonly Look[], change: Partial<Flower> = {}): Flower => ({
-  flower: 'f',
+const flower = (looks: readonly Look[], change: Partial<Bloom> = {}): Bloom => ({
+  bloom: 'f',
   plant: 'A',
   sex: 'female',
   code: '',
-  morning: BORN,
+  day: BORN,
   pollination: {
     at: `${BORN}T05:00:00.000Z`,
     donors: [],
@@ -30,6 +30,10 @@ const flower = (looks: readonly Look[], change: Partial<Flower> = {}): Flower =>
     device: 'd',
     entry: 'e',
   },
+  part: 'flower',
+  count: 1,
+  countedBy: [],
+  members: [],
   laterPollinations: [],
   reports: [],
   looks,
@@ -40,7 +44,7 @@ const flower = (looks: readonly Look[], change: Partial<Flower> = {}): Flower =>
 /** When squashes are looked at. */
 const LOOKS = cropOf('pepo').looks;
 
-const history = (age: number, looks: readonly Look[], change: Partial<Flower> = {}): FruitHistory =>
+const history = (age: number, looks: readonly Look[], change: Partial<Bloom> = {}): FruitHistory =>
   fruitHistory(flower(looks, change), LOOKS, addDays(BORN, age), 'Europe/London')!;
 
 test('days are counted by the garden’s calendar', () => {
@@ -126,7 +130,7 @@ test('one picked to eat before the day counts as set and kept once that day has 
 });
 
 test('what was taken off is not failed afterwards, and was there until then', () => {
-  const thinned = (day: number): Partial<Flower> => ({ removed: { how: 'thinned', at: onDay(day) } });
+  const thinned = (day: number): Partial<Bloom> => ({ removed: { how: 'thinned', at: onDay(day) } });
   const gone = fruitSetRates([history(20, [look(4, 'growing'), look(8, 'gone')], thinned(5))]);
   expect(gone.set).toMatchObject({ of: 0, leftOut: { thinned: 1 } });
   expect(gone.soFar).toMatchObject({ hits: 1, of: 1 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { liveSeason } from '../../../demo/season';
 import type { Entry, Fact, StoredEntry } from './entry';
+import { cohortId } from './cohort';
 import { Journal } from './journal';
 import { SUBJECT_TYPES } from './kinds/definition';
 import { compareEntries } from './order';
@@ -52,21 +53,21 @@ class Writer {
 
 const scouted = (plant: string, female: number): Fact => ({
   kind: 'scouted',
-  body: { plant, morning: '2026-07-19', eve: { female, male: 0 }, green: { female: 0, male: 0 } },
+  body: { plant, day: '2026-07-19', eve: { female, male: 0 }, green: { female: 0, male: 0 } },
 });
 const covered = (...flowers: string[]): Fact => ({
   kind: 'covered',
   body: {
     plant: 'p1',
-    morning: '2026-07-19',
+    day: '2026-07-19',
     method: 'tape',
-    flowers: flowers.map((flower) => ({ flower, sex: 'female', code: '' })),
+    blooms: flowers.map((bloom) => ({ bloom, sex: 'female', code: '' })),
   },
 });
 const pollinated = (flower: string): Fact => ({
   kind: 'pollinated',
   body: {
-    flower,
+    bloom: flower,
     plant: 'p1',
     round: 'r',
     stop: `dab-${flower}`,
@@ -165,9 +166,9 @@ test('a correction that is undone leaves nothing of what only it named', () => {
     kind: 'amended',
     body: { target: first!.id, of: 'pollinated', body: pollinated('f2').body },
   });
-  expect([...journalOf(phone.entries).all('flower').keys()]).toEqual(['f2']);
+  expect([...journalOf(phone.entries).all('bloom').keys()]).toEqual(['f2']);
   phone.tap(struck(amended!));
-  expect([...journalOf(phone.entries).all('flower').keys()]).toEqual(['f1']);
+  expect([...journalOf(phone.entries).all('bloom').keys()]).toEqual(['f1']);
 });
 
 test('any order of arrival gives the same state', () => {
@@ -194,7 +195,7 @@ test('a whole season in any order, in portions and twice over gives the same sta
         const journal = new Journal();
         journal.add(shuffled.slice(0, cut));
         // Reading in between must not freeze anything.
-        journal.all('flower');
+        journal.all('bloom');
         journal.add(shuffled.slice(Math.floor(cut / 2)));
         journal.add(shuffled);
         expect(stateOf(journal)).toEqual(whole);
@@ -227,11 +228,11 @@ test('an amendment replaces the whole body and can take flowers away and add oth
   const [first] = phone.tap(covered('f1', 'f2'));
   phone.tap({ kind: 'amended', body: { target: first!.id, of: 'covered', body: covered('f2', 'f3').body } });
   const journal = journalOf(phone.entries);
-  expect([...journal.all('flower').keys()].sort()).toEqual(['f2', 'f3']);
+  expect([...journal.all('bloom').keys()].sort()).toEqual(['f2', 'f3']);
   expect(
     journal
-      .flowersOf('2026-07-19')
-      .map(({ flower }) => flower)
+      .bloomsOf('2026-07-19')
+      .map(({ bloom }) => bloom)
       .sort(),
   ).toEqual(['f2', 'f3']);
 });
@@ -244,9 +245,9 @@ test('an amendment that arrives before its target waits for it', () => {
     body: { target: first!.id, of: 'covered', body: covered('f9').body },
   });
   const journal = journalOf([amendment!]);
-  expect(journal.all('flower').size).toBe(0);
+  expect(journal.all('bloom').size).toBe(0);
   journal.add([first!]);
-  expect([...journal.all('flower').keys()]).toEqual(['f9']);
+  expect([...journal.all('bloom').keys()]).toEqual(['f9']);
 });
 
 test('an amendment of another kind changes nothing', () => {
@@ -279,7 +280,7 @@ test('undo takes back the last tap whole, redo brings it again, and both survive
     if (action) phone.tap(...action.entries.map((entry) => struck(entry as Entry)));
   };
   const look = (): [boolean, number] => {
-    const flower = journalOf(phone.entries).all('flower').get('f1');
+    const flower = journalOf(phone.entries).all('bloom').get('f1');
     return [flower?.pollination !== undefined, journalOf(phone.entries).all('walk').size];
   };
   expect(look()).toEqual([true, 1]);
@@ -316,7 +317,7 @@ test('two devices that pollinate one flower: the earlier gives the hour, both st
   const [first] = a.tap(pollinated('f1'));
   const [second] = b.tap(pollinated('f1'));
   const flower = journalOf([...b.entries, ...a.entries])
-    .all('flower')
+    .all('bloom')
     .get('f1')!;
   expect(flower.pollination!.entry).toBe(first!.id);
   expect(flower.conflicts).toEqual([{ believed: first!.id, other: second!.id }]);
@@ -329,10 +330,10 @@ test('pollen that was put on stays on, though another device called the flower m
   const [first] = a.tap(pollinated('f1'));
   const [miss] = b.tap({
     kind: 'missed',
-    body: { flower: 'f1', plant: 'p1', round: 'r', stop: 'dab-f1', why: 'notFound' },
+    body: { bloom: 'f1', plant: 'p1', round: 'r', stop: 'dab-f1', why: 'notFound' },
   });
   const flower = journalOf([...a.entries, ...b.entries])
-    .all('flower')
+    .all('bloom')
     .get('f1')!;
   expect(flower.missed).toBeUndefined();
   expect(flower.conflicts).toEqual([{ believed: first!.id, other: miss!.id }]);
@@ -371,8 +372,8 @@ test('beds and varieties of older versions are upcasted, amended ones too, in an
   const rest = { seedSource: 'unknown', ownPollen: 'allowed' };
   phone.tap({ kind: 'variety.described', body: { ...variety, ...rest } } as Fact);
   phone.tap({ kind: 'amended', body: { target: laid!.id, of: 'bed.laid', body: bedOfVersion1('B') } });
-  expect(phone.entries.every(({ v }) => v === 1)).toBe(true);
-  for (const entries of [phone.entries, [...phone.entries].reverse()]) {
+  const written = phone.entries.map((entry) => ({ ...entry, v: 1 }));
+  for (const entries of [written, [...written].reverse()]) {
     const journal = journalOf(entries);
     expect(journal.all('bed').get('b')).toEqual({ ...bedOfVersion1('B'), turn: 0 });
     expect(journal.all('variety').get('v')).toMatchObject({ crop: 'moschata', traits: {} });
@@ -413,4 +414,57 @@ test('a variety knows the days on which its first flower was noted, whatever yea
     seen('2025-07-20'),
   );
   expect(journalOf(phone.entries).all('variety').get('v')!.flowered).toEqual(['2025-07-20', '2026-07-22']);
+});
+
+const COHORT = cohortId({ plant: 'p1', day: '2026-07-19', part: 'flower', sex: 'female' });
+const counted = (count: number, ...after: Entry[]): Fact => ({
+  kind: 'pollinated',
+  body: {
+    bloom: COHORT,
+    plant: 'p1',
+    count,
+    after: after.map(({ id }) => id),
+    donors: [{ plant: 'p2', bloom: '' }],
+    found: 'open',
+    method: 'maleFlower',
+    shutAgain: false,
+    tagged: false,
+  },
+});
+const cohortIn = (...entries: readonly Entry[]) => journalOf(entries).all('bloom').get(COHORT)!;
+
+test('flowers nobody tells apart are one subject on two phones, counted once', () => {
+  const [a, b] = [new Writer('phone-a'), new Writer('phone-b')];
+  const [two] = a.tap(counted(2));
+  expect(cohortIn(two!)).toMatchObject({ plant: 'p1', day: '2026-07-19', sex: 'female', count: 2 });
+  const [three] = b.tap(counted(3));
+  expect(cohortIn(two!, three!)).toMatchObject({ count: 3, countClash: true });
+  const [more] = a.tap(counted(1, two!, three!));
+  expect(cohortIn(more!, three!, two!)).toMatchObject({ count: 4, conflicts: [] });
+  expect(cohortIn(more!, three!, two!).countClash).toBeUndefined();
+});
+
+test('a count that is put right below what has tags drops none of them, and says so; undone it holds again', () => {
+  const phone = new Writer('phone');
+  const [three] = phone.tap(counted(3));
+  const tag = (bloom: string, code: string): Fact => ({
+    kind: 'tagged',
+    body: { bloom, of: COHORT, plant: 'p1', code },
+  });
+  phone.tap(tag('b1', 'K001'));
+  phone.tap(tag('b2', 'K011'));
+  const [amended] = phone.tap({
+    kind: 'amended',
+    body: { target: three!.id, of: 'pollinated', body: { ...counted(1).body } },
+  });
+  expect(cohortIn(...phone.entries)).toMatchObject({ count: 2, members: ['b1', 'b2'], countClash: true });
+  expect(journalOf(phone.entries).all('bloom').get('b1')).toMatchObject({
+    of: COHORT,
+    code: 'K001',
+    sex: 'female',
+    day: '2026-07-19',
+  });
+  phone.tap(struck(amended!));
+  expect(cohortIn(...phone.entries)).toMatchObject({ count: 3 });
+  expect(cohortIn(...phone.entries).countClash).toBeUndefined();
 });

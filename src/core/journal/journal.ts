@@ -3,7 +3,7 @@ import type { Entry, EntryOf, StoredEntry } from './entry';
 import { compareEntries } from './order';
 import { REDUCERS } from './reduce';
 import { stableJson } from './stableJson';
-import type { Flower, States } from './state';
+import type { Bloom, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
@@ -71,9 +71,9 @@ export class Journal {
   }
 
   /** Flowers expected to open on a morning. */
-  flowersOf(morning: Day): Flower[] {
+  bloomsOf(morning: Day): Bloom[] {
     this.#settle();
-    return this.#subjects.flower.someOf(this.#mornings.get(morning) ?? []);
+    return this.#subjects.bloom.someOf(this.#mornings.get(morning) ?? []);
   }
 
   /** Is the entry neither struck nor unknown, and what does it say after amendments? */
@@ -217,18 +217,18 @@ export class Journal {
     const { type, id } = subject;
     const live = this.#liveEntries(subject);
     const state = live.length > 0 ? REDUCERS[type](id, live) : undefined;
-    if (type === 'flower')
-      this.#indexMorning(id, subject.state as Flower | undefined, state as Flower | undefined);
+    if (type === 'bloom')
+      this.#indexMorning(id, subject.state as Bloom | undefined, state as Bloom | undefined);
     (this.#subjects[type] as SubjectMap<States[SubjectType]>).setState(subject, state);
   }
 
-  #indexMorning(id: string, before: Flower | undefined, after: Flower | undefined): void {
-    if (before?.morning === after?.morning) return;
-    if (before?.morning) this.#mornings.get(before.morning)?.delete(id);
-    if (!after?.morning) return;
-    const flowers = this.#mornings.get(after.morning);
+  #indexMorning(id: string, before: Bloom | undefined, after: Bloom | undefined): void {
+    if (before?.day === after?.day) return;
+    if (before?.day) this.#mornings.get(before.day)?.delete(id);
+    if (!after?.day) return;
+    const flowers = this.#mornings.get(after.day);
     if (flowers) flowers.add(id);
-    else this.#mornings.set(after.morning, new Set([id]));
+    else this.#mornings.set(after.day, new Set([id]));
   }
 
   #liveEntries(subject: AnySubject): readonly Entry[] {

@@ -1,7 +1,7 @@
 import type { Entry, EntryOf } from './entry';
 import type { SubjectType } from './kinds/definition';
 import { compareEntries } from './order';
-import { reduceFlower } from './reduceFlower';
+import { reduceBloom } from './reduceBloom';
 import type { Device, Garden, Outside, Plant, Round, States, StopDone, Variety, Walk } from './state';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
@@ -81,11 +81,12 @@ function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
   if (!first) return undefined;
   return {
     plant: first.body.plant,
-    morning: first.body.morning,
+    day: first.body.day,
     at: first.at,
     eve: scouted?.body.eve ?? NO_BUDS,
     green: scouted?.body.green ?? NO_BUDS,
-    flowers: [...new Set(covered.flatMap((entry) => entry.body.flowers.map(({ flower }) => flower)))],
+    ...(scouted?.body.open && { open: scouted.body.open }),
+    blooms: [...new Set(covered.flatMap((entry) => entry.body.blooms.map(({ bloom }) => bloom)))],
     ...(scouted && { scoutedEntry: scouted.id }),
     coveredEntries: covered.map(({ id }) => id),
   };
@@ -93,11 +94,14 @@ function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
 
 function stopDone(entry: Entry): StopDone | undefined {
   const { id, at } = entry;
-  if (entry.kind === 'pollinated') return { stop: entry.body.stop, entry: id, at, outcome: 'done' };
+  if (entry.kind === 'pollinated')
+    return entry.body.stop === undefined
+      ? undefined
+      : { stop: entry.body.stop, entry: id, at, outcome: 'done' };
   if (entry.kind === 'missed') return { stop: entry.body.stop, entry: id, at, outcome: entry.body.why };
   if (entry.kind !== 'picked') return undefined;
-  const { stop, flowers, spoiled } = entry.body;
-  const outcome = flowers.length > 0 ? 'done' : (spoiled[0]?.why ?? 'notFound');
+  const { stop, blooms, spoiled } = entry.body;
+  const outcome = blooms.length > 0 ? 'done' : (spoiled[0]?.why ?? 'notFound');
   return { stop, entry: id, at, outcome };
 }
 
@@ -126,7 +130,7 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   outside: reduceOutside,
   plant: reducePlant,
   walk: reduceWalk,
-  flower: reduceFlower,
+  bloom: reduceBloom,
   round: reduceRound,
   weather: latest('weather.noted'),
 };

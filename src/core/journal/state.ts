@@ -4,7 +4,7 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
-import type { BudCount, CoverMethod, Sex } from './kinds/scout';
+import type { BudCount, CoverMethod, Part, Sex } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -28,12 +28,13 @@ export interface Plant {
 /** One plant's visit on the evening before `morning`. */
 export interface Walk {
   readonly plant: string;
-  readonly morning: Day;
+  readonly day: Day;
   readonly at: Instant;
   readonly eve: BudCount;
   readonly green: BudCount;
+  readonly open?: BudCount;
   /** Flowers covered or marked on that visit. */
-  readonly flowers: readonly string[];
+  readonly blooms: readonly string[];
   /** Entries to amend when the visit is corrected: what was counted last, and all that say what was covered. */
   readonly scoutedEntry?: string;
   readonly coveredEntries: readonly string[];
@@ -55,6 +56,9 @@ export interface Look {
   readonly seen: LookFinding;
   readonly cause?: Cause;
   readonly tag?: TagState;
+  /** Of a cohort: how many were growing, of how many. */
+  readonly growing?: number;
+  readonly of?: number;
   readonly entry: string;
 }
 
@@ -72,13 +76,28 @@ export interface Missed {
   readonly entry: string;
 }
 
-export interface Flower {
-  readonly flower: string;
+/**
+ * What is followed from bud to harvest: one flower with a tag or without, or a cohort of flowers that nobody tells
+ * apart.
+ */
+export interface Bloom {
+  readonly bloom: string;
   readonly plant: string;
+  readonly part: Part;
+  /** 1, or how many flowers of a cohort were pollinated. */
+  readonly count: number;
+  /** Two devices counted a cohort without knowing of each other. */
+  readonly countClash?: true;
+  /** The entries that counted a cohort; who adds to it names them. */
+  readonly countedBy: readonly string[];
+  /** Blooms of a cohort that have got a tag of their own. */
+  readonly members: readonly string[];
+  /** The cohort it was one of: what was done to that was done to it. */
+  readonly of?: string;
   readonly sex: Sex | undefined;
   readonly code: string;
   /** The morning it was expected to open. */
-  readonly morning: Day | undefined;
+  readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   /** A male taken for its pollen. */
   readonly picked?: { readonly at: Instant; readonly entry: string };
@@ -94,7 +113,7 @@ export interface Flower {
   readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
   readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };
-  readonly harvest?: Omit<Bodies['harvested'], 'flower'> & { readonly at: Instant };
+  readonly harvest?: Omit<Bodies['harvested'], 'bloom'> & { readonly at: Instant };
   readonly conflicts: readonly Conflict[];
 }
 
@@ -108,7 +127,7 @@ export interface StopDone {
 
 export interface Round {
   readonly round: string;
-  readonly morning: Day;
+  readonly day: Day;
   readonly stops: readonly Stop[];
   /** The plan that holds. */
   readonly planned: Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;
@@ -126,7 +145,7 @@ export interface States {
   outside: Outside;
   plant: Plant;
   walk: Walk;
-  flower: Flower;
+  bloom: Bloom;
   round: Round;
   weather: DayWeather;
 }

@@ -26,9 +26,7 @@ class Device {
   }
 
   scout(plants: readonly string[]): void {
-    this.tap(
-      plants.map((plant): Fact => ({ kind: 'scouted', body: { plant, morning: '2026-07-19', ...NONE } })),
-    );
+    this.tap(plants.map((plant): Fact => ({ kind: 'scouted', body: { plant, day: '2026-07-19', ...NONE } })));
   }
 
   undo = (): void => this.#strike(undoable(this.journal, this.own));
@@ -82,11 +80,11 @@ test('with nothing done there is nothing to take back', () => {
 test('a correction that takes something back as well can be undone and redone', () => {
   const journal = new Journal();
   const mine = new Device(journal, 'phone-a');
-  const body = { plant: 'p', morning: '2026-07-19', ...NONE };
-  const flowers = [{ flower: 'f', sex: 'female' as const, code: 'K001' }];
+  const body = { plant: 'p', day: '2026-07-19', ...NONE };
+  const flowers = [{ bloom: 'f', sex: 'female' as const, code: 'K001' }];
   mine.tap([
     { kind: 'scouted', body },
-    { kind: 'covered', body: { plant: 'p', morning: '2026-07-19', method: 'tape', flowers } },
+    { kind: 'covered', body: { plant: 'p', day: '2026-07-19', method: 'tape', blooms: flowers } },
   ]);
   const [scouted, covered] = mine.own;
   // Put right to none.
@@ -94,10 +92,10 @@ test('a correction that takes something back as well can be undone and redone', 
     { kind: 'amended', body: { target: scouted!.id, of: 'scouted', body } },
     { kind: 'struck', body: { target: covered!.id } },
   ]);
-  expect(journal.all('flower').size).toBe(0);
+  expect(journal.all('bloom').size).toBe(0);
   mine.undo();
-  expect(journal.all('flower').size).toBe(1);
+  expect(journal.all('bloom').size).toBe(1);
   mine.redo();
-  expect(journal.all('flower').size).toBe(0);
+  expect(journal.all('bloom').size).toBe(0);
   expect(redoable(journal, mine.own)).toBeUndefined();
 });

@@ -87,12 +87,12 @@ const sowingOf = ({ sowing }: Variety, season: Season): Sowing | undefined =>
 function markedMornings(journal: Journal): Map<string, Set<Day>> {
   const plants = journal.all('plant');
   const mornings = new Map<string, Set<Day>>();
-  for (const { plant, morning } of journal.all('flower').values()) {
+  for (const { plant, day } of journal.all('bloom').values()) {
     const variety = plants.get(plant)?.variety;
-    if (!variety || !morning) continue;
+    if (!variety || !day) continue;
     const held = mornings.get(variety);
-    if (held) held.add(morning);
-    else mornings.set(variety, new Set([morning]));
+    if (held) held.add(day);
+    else mornings.set(variety, new Set([day]));
   }
   return mornings;
 }

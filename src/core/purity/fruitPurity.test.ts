@@ -1,16 +1,20 @@
-import type { Flower, Plant } from '../journal/state';
+import type { Bloom, Plant } from '../journal/state';
 import { fruitPurity, type PurityEvidence } from './fruitPurity';
 
 const OPENS = Date.parse('2026-07-19T04:00:00Z');
 
-const male = (flower: string, plant: string, change: Partial<Flower> = {}): Flower => ({
-  flower,
+const male = (flower: string, plant: string, change: Partial<Bloom> = {}): Bloom => ({
+  bloom: flower,
   plant,
   sex: 'male',
   code: '',
-  morning: '2026-07-19',
+  day: '2026-07-19',
   cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
   picked: { at: '2026-07-19T04:10:00.000Z', entry: 'p' },
+  part: 'flower',
+  count: 1,
+  countedBy: [],
+  members: [],
   laterPollinations: [],
   reports: [],
   looks: [],
@@ -18,9 +22,9 @@ const male = (flower: string, plant: string, change: Partial<Flower> = {}): Flow
   ...change,
 });
 
-const POLLINATION: NonNullable<Flower['pollination']> = {
+const POLLINATION: NonNullable<Bloom['pollination']> = {
   at: '2026-07-19T04:20:00.000Z',
-  donors: [{ plant: 'B', flower: 'm1' }],
+  donors: [{ plant: 'B', bloom: 'm1' }],
   found: 'shut',
   method: 'maleFlower',
   shutAgain: true,
@@ -29,7 +33,7 @@ const POLLINATION: NonNullable<Flower['pollination']> = {
   entry: 'e',
 };
 
-const female = (change: Partial<Flower> = {}): Flower =>
+const female = (change: Partial<Bloom> = {}): Bloom =>
   male('f1', 'A', { sex: 'female', code: 'K123', picked: undefined, pollination: POLLINATION, ...change });
 
 const plant = (id: string, variety: string): [string, Plant] => [
@@ -37,9 +41,9 @@ const plant = (id: string, variety: string): [string, Plant] => [
   { plant: id, bed: 'b', row: 1, place: 1, variety },
 ];
 
-const judge = (flower: Flower, change: Partial<PurityEvidence> = {}) =>
+const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
   fruitPurity({
-    flower,
+    bloom: flower,
     variety: { variety: 'v', seedSource: 'ownGuarded' },
     males: new Map([['m1', male('m1', 'B')]]),
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
@@ -47,7 +51,7 @@ const judge = (flower: Flower, change: Partial<PurityEvidence> = {}) =>
     ...change,
   });
 
-const harvested = (tagThere: boolean): Partial<Flower> => ({
+const harvested = (tagThere: boolean): Partial<Bloom> => ({
   harvest: { use: 'seed', tagThere, typical: true, at: '2026-09-10T09:00:00.000Z' },
 });
 
@@ -118,17 +122,17 @@ test('covering does not repair seed that was crossed before it was sown', () => 
 });
 
 test('pollen of another variety makes a known cross, mother first', () => {
-  const purity = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] } }));
+  const purity = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'X', bloom: 'm9' }] } }));
   expect(purity).toMatchObject({ grade: 'notForSeed', cross: { mother: 'v', father: 'w' } });
 });
 
 test('a second pollination with foreign pollen counts as much as the first', () => {
-  const later = { ...POLLINATION, donors: [{ plant: 'X', flower: 'm9' }] };
+  const later = { ...POLLINATION, donors: [{ plant: 'X', bloom: 'm9' }] };
   expect(judge(female({ laterPollinations: [later] })).grade).toBe('notForSeed');
 });
 
 test('her own plant’s pollen is true to type, and named', () => {
-  const own = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'A', flower: 'm2' }] } }), {
+  const own = judge(female({ pollination: { ...POLLINATION, donors: [{ plant: 'A', bloom: 'm2' }] } }), {
     males: new Map([['m2', male('m2', 'A')]]),
   });
   expect(own.chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
@@ -148,12 +152,12 @@ test('the worst that any phone found, and all pollen that any brought, decide', 
     });
   }
   expect(judge(female({ ...harvested(true), reports: report('notFound') })).grade).toBe('true');
-  const theirs = { ...POLLINATION, device: 'other', donors: [{ plant: 'X', flower: 'm9' }] };
+  const theirs = { ...POLLINATION, device: 'other', donors: [{ plant: 'X', bloom: 'm9' }] };
   expect(judge(female({ ...harvested(true), laterPollinations: [theirs] })).grade).toBe('notForSeed');
 });
 
 test('a second pollination that found an insect, or left the flower open, breaks the chain', () => {
-  const again = (change: Partial<typeof POLLINATION>): Flower =>
+  const again = (change: Partial<typeof POLLINATION>): Bloom =>
     female({ ...harvested(true), laterPollinations: [{ ...POLLINATION, ...change }] });
   expect(judge(again({})).grade).toBe('true');
   expect(judge(again({ found: 'insect' })).weakest!.reasons[0]!.code).toBe('intact.insect');
@@ -161,14 +165,14 @@ test('a second pollination that found an insect, or left the flower open, breaks
 });
 
 test('a male covered after the flowers open breaks the chain; one of another morning leaves it at “likely”', () => {
-  const having = (change: Partial<Flower>) =>
+  const having = (change: Partial<Bloom>) =>
     judge(female(harvested(true)), { males: new Map([['m1', male('m1', 'B', change)]]) });
   expect(having({ cover: { method: 'tape', at: '2026-07-19T04:01:00.000Z' } })).toMatchObject({
     grade: 'notForSeed',
     weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.coveredLate' }] },
   });
   expect(
-    having({ morning: '2026-07-18', cover: { method: 'tape', at: '2026-07-17T18:00:00.000Z' } }),
+    having({ day: '2026-07-18', cover: { method: 'tape', at: '2026-07-17T18:00:00.000Z' } }),
   ).toMatchObject({
     grade: 'likely',
     weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.otherMorning' }] },

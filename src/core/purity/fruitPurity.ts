@@ -1,5 +1,5 @@
 import type { SeedSource } from '../crops/variety';
-import type { Flower, Plant, Variety } from '../journal/state';
+import type { Bloom, Plant, Variety } from '../journal/state';
 import { fatherPlants } from '../journal/fatherPlants';
 import { reason, type Reason } from '../text/reason';
 
@@ -65,10 +65,10 @@ export interface Purity {
 
 /** What the chain of one fruit is judged from. */
 export interface PurityEvidence {
-  readonly flower: Flower;
+  readonly bloom: Bloom;
   readonly variety: Pick<Variety, 'variety' | 'seedSource'>;
   /** Male flowers by id, for the donors' own covers. */
-  readonly males: ReadonlyMap<string, Flower>;
+  readonly males: ReadonlyMap<string, Bloom>;
   readonly plants: ReadonlyMap<string, Plant>;
   /** First opening on the flower's morning, UTC milliseconds; `undefined` when it cannot be calculated. */
   readonly opens: number | undefined;
@@ -85,10 +85,10 @@ export function fruitPurity(evidence: PurityEvidence): Purity {
   const chain = [
     seedSourceLink(evidence.variety.seedSource),
     coverLink(evidence),
-    intactLink(evidence.flower),
+    intactLink(evidence.bloom),
     cleanPollenLink(evidence),
-    closedAgainLink(evidence.flower),
-    tagLink(evidence.flower),
+    closedAgainLink(evidence.bloom),
+    tagLink(evidence.bloom),
     plantsLink(evidence),
   ];
   const worst = WORST_FIRST.find((state) => chain.some((link) => link.state === state));
@@ -134,19 +134,19 @@ function seedSourceLink(source: SeedSource): Link {
   return link('seedSource', states[source], reason(`seed.${source}` as const));
 }
 
-function coverLink({ flower, opens }: PurityEvidence): Link {
-  if (!flower.cover || flower.cover.method === 'none') return link('cover', 'broken', reason('cover.none'));
-  const method = { method: flower.cover.method };
+function coverLink({ bloom, opens }: PurityEvidence): Link {
+  if (!bloom.cover || bloom.cover.method === 'none') return link('cover', 'broken', reason('cover.none'));
+  const method = { method: bloom.cover.method };
   if (opens === undefined) return link('cover', 'unknown', reason('cover.timeUnknown', method));
-  if (Date.parse(flower.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
-  return link('cover', 'holds', reason('cover.before', { ...method, at: flower.cover.at }));
+  if (Date.parse(bloom.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
+  return link('cover', 'holds', reason('cover.before', { ...method, at: bloom.cover.at }));
 }
 
 /** How a flower can be found, the worst first. */
 const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'wilted'] as const;
 
 /** The worst that anybody found, at any pollination or where it was passed over. */
-function intactLink(flower: Flower): Link {
+function intactLink(flower: Bloom): Link {
   if (!flower.pollination) return link('intact', 'pending', reason('pollination.notYet'));
   const found = [
     ...pollinationsOf(flower).map((pollination) => pollination.found),
@@ -157,11 +157,11 @@ function intactLink(flower: Flower): Link {
   return link('intact', worst === 'wilted' ? 'doubtful' : 'broken', reason(`intact.${worst}`));
 }
 
-const pollinationsOf = ({ pollination, laterPollinations }: Flower): NonNullable<Flower['pollination']>[] =>
+const pollinationsOf = ({ pollination, laterPollinations }: Bloom): NonNullable<Bloom['pollination']>[] =>
   pollination ? [pollination, ...laterPollinations] : [];
 
-function cleanPollenLink({ flower, males, plants, variety, opens }: PurityEvidence): Link {
-  const pollinations = pollinationsOf(flower);
+function cleanPollenLink({ bloom, males, plants, variety, opens }: PurityEvidence): Link {
+  const pollinations = pollinationsOf(bloom);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   const donors = pollinations.flatMap((each) => each.donors);
   if (donors.length === 0) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
@@ -172,12 +172,12 @@ function cleanPollenLink({ flower, males, plants, variety, opens }: PurityEviden
   if (foreign) {
     return link('cleanPollen', 'broken', reason('pollen.otherVariety', { plant: foreign.plant }));
   }
-  const covers = donors.map((donor) => males.get(donor.flower));
+  const covers = donors.map((donor) => males.get(donor.bloom));
   if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
   if (covers.some((male) => male && (!male.cover || male.cover.method === 'none'))) {
     return link('cleanPollen', 'broken', reason('pollen.uncovered'));
   }
-  const ofThatMorning = covers.filter((male) => male && male.morning === flower.morning);
+  const ofThatMorning = covers.filter((male) => male && male.day === bloom.day);
   if (opens !== undefined && ofThatMorning.some((male) => Date.parse(male!.cover!.at) >= opens)) {
     return link('cleanPollen', 'broken', reason('pollen.coveredLate'));
   }
@@ -185,12 +185,12 @@ function cleanPollenLink({ flower, males, plants, variety, opens }: PurityEviden
   // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
   if (ofThatMorning.length < covers.length)
     return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
-  const own = donors.every(({ plant }) => plant === flower.plant);
+  const own = donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link('cleanPollen', 'holds', own ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }));
 }
 
-function closedAgainLink(flower: Flower): Link {
+function closedAgainLink(flower: Bloom): Link {
   const pollinations = pollinationsOf(flower);
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
   return pollinations.every(({ shutAgain }) => shutAgain)
@@ -199,7 +199,7 @@ function closedAgainLink(flower: Flower): Link {
 }
 
 /** A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. */
-function tagLink(flower: Flower): Link {
+function tagLink(flower: Bloom): Link {
   const { pollination, harvest, looks } = flower;
   if (!pollination) return link('tag', 'pending', reason('pollination.notYet'));
   if (harvest) return harvest.tagThere ? link('tag', 'holds', reason('tag.present')) : lostTag();
@@ -212,14 +212,14 @@ function tagLink(flower: Flower): Link {
  * Were mother and fathers true to the variety? One rogued as off-type was off-type on the day of its pollen too; one
  * that died was not.
  */
-function plantsLink({ flower, plants }: PurityEvidence): Link {
+function plantsLink({ bloom, plants }: PurityEvidence): Link {
   const offType = (plant: string): boolean => plants.get(plant)?.removed?.why === 'offType';
-  if (offType(flower.plant)) return link('plants', 'broken', reason('plants.motherOffType'));
-  const father = fatherPlants(flower).find(offType);
+  if (offType(bloom.plant)) return link('plants', 'broken', reason('plants.motherOffType'));
+  const father = fatherPlants(bloom).find(offType);
   if (father !== undefined)
     return link('plants', 'broken', reason('plants.fatherOffType', { plant: father }));
-  if (!flower.harvest) return link('plants', 'pending', reason('plants.untilHarvest'));
-  return flower.harvest.typical
+  if (!bloom.harvest) return link('plants', 'pending', reason('plants.untilHarvest'));
+  return bloom.harvest.typical
     ? link('plants', 'holds', reason('plants.typical'))
     : link('plants', 'doubtful', reason('plants.notTypical'));
 }
@@ -227,9 +227,9 @@ function plantsLink({ flower, plants }: PurityEvidence): Link {
 const lostTag = (): Link => link('tag', 'broken', reason('tag.gone'));
 
 /** The father's variety where it is one other variety throughout. */
-function fatherVariety({ flower, plants, variety }: PurityEvidence): string | undefined {
+function fatherVariety({ bloom, plants, variety }: PurityEvidence): string | undefined {
   const fathers = new Set(
-    pollinationsOf(flower)
+    pollinationsOf(bloom)
       .flatMap(({ donors }) => donors)
       .map(({ plant }) => plants.get(plant)?.variety),
   );

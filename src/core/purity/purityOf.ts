@@ -1,5 +1,5 @@
 import type { Journal } from '../journal/journal';
-import type { Flower, Garden } from '../journal/state';
+import type { Bloom, Garden } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { fruitPurity, type Purity } from './fruitPurity';
 
@@ -8,16 +8,15 @@ import { fruitPurity, type Purity } from './fruitPurity';
  *
  * @example purityOf(journal, garden, flower)?.weakest?.link // 'tag' before the harvest of a clean one
  */
-export function purityOf(journal: Journal, garden: Garden, flower: Flower): Purity | undefined {
+export function purityOf(journal: Journal, garden: Garden, flower: Bloom): Purity | undefined {
   const plants = journal.all('plant');
   const variety = journal.all('variety').get(plants.get(flower.plant)?.variety ?? '');
   if (!variety) return undefined;
-  const window =
-    flower.morning && windowsOf(journal, garden, flower.morning, [variety.crop]).get(variety.crop);
+  const window = flower.day && windowsOf(journal, garden, flower.day, [variety.crop]).get(variety.crop);
   return fruitPurity({
-    flower,
+    bloom: flower,
     variety,
-    males: journal.all('flower'),
+    males: journal.all('bloom'),
     plants,
     opens: window ? window.opens[0] : undefined,
   });

@@ -2,7 +2,7 @@ import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
 import { fatherPlants } from '../journal/fatherPlants';
 import type { Journal } from '../journal/journal';
-import type { Flower, Garden } from '../journal/state';
+import type { Bloom, Garden } from '../journal/state';
 import { purityOf } from '../purity/purityOf';
 import type { Day } from '../time/types';
 import { plantLabel } from './plantLabel';
@@ -41,12 +41,12 @@ export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
  * @example flowerRows(new Journal(), garden, today) // []
  */
 export function flowerRows(journal: Journal, garden: Garden, today: Day): FlowerRow[] {
-  const rows = [...journal.all('flower').values()].map((flower) => flowerRow(journal, garden, today, flower));
+  const rows = [...journal.all('bloom').values()].map((flower) => flowerRow(journal, garden, today, flower));
   const key = (row: FlowerRow): string => `${row.morning} ${row.sex} ${row.tag} ${row.flower_id}`;
   return rows.sort((a, b) => (key(a) < key(b) ? -1 : 1));
 }
 
-function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Flower): FlowerRow {
+function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Bloom): FlowerRow {
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   const bed = plant && journal.all('bed').get(plant.bed);
@@ -54,7 +54,7 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Flower)
   return {
     tag: flower.code,
     sex: flower.sex ?? '',
-    morning: flower.morning ?? '',
+    morning: flower.day ?? '',
     bed: bed?.name ?? '',
     row: plant ? String(plant.row) : '',
     place: plant ? String(plant.place) : '',
@@ -75,6 +75,6 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Flower)
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? '',
     purity: fruit ? purityOf(journal, garden, flower)!.grade : '',
-    flower_id: flower.flower,
+    flower_id: flower.bloom,
   };
 }

@@ -57,9 +57,9 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
   const past = roundOf(journal, DAY)!;
   return {
     season,
-    fruits: fruits.map(({ flower }) => flower.flower),
-    looks: looksDue(fruits, garden, DAY).map(({ flower }) => flower.flower),
-    purity: fruits.map(({ flower }) => purityOf(journal, garden, flower)),
+    fruits: fruits.map(({ bloom }) => bloom.bloom),
+    looks: looksDue(fruits, garden, DAY).map(({ bloom }) => bloom.bloom),
+    purity: fruits.map(({ bloom }) => purityOf(journal, garden, bloom)),
     morning,
     varieties: roundVarieties(journal, garden, morning),
     planned: planMorning(morningRequest(journal, garden, MORNING, NOW)),

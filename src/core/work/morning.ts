@@ -6,7 +6,7 @@ import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
 import { compareEntries } from '../journal/order';
-import type { Flower, Garden, Round, StopDone, Variety } from '../journal/state';
+import type { Bloom, Garden, Round, StopDone, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { atClock } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -17,11 +17,11 @@ import { WALKING_M_PER_MS, type RoundVariety, type WorkingHours } from './route/
 
 /** One morning's flowers and what can be done with them. */
 export interface Morning {
-  readonly morning: Day;
+  readonly day: Day;
   readonly round: Round | undefined;
   /** Females and males that were marked and of which nothing has been recorded since. */
-  readonly females: readonly Flower[];
-  readonly males: readonly Flower[];
+  readonly females: readonly Bloom[];
+  readonly males: readonly Bloom[];
   /** The same for the pairing; without those of plants that are gone. */
   readonly buds: { readonly females: readonly FemaleBud[]; readonly males: readonly MaleBud[] };
   readonly shortages: readonly Shortage[];
@@ -40,7 +40,7 @@ const weightOf = (variety: Variety): number => WEIGHT[variety.purpose];
  */
 export function roundOf(journal: Journal, morning: Day): Round | undefined {
   const rounds = [...journal.all('round').values()]
-    .filter((round) => round.morning === morning)
+    .filter((round) => round.day === morning)
     .sort((a, b) => compareEntries(a.planned, b.planned));
   const round = rounds.at(-1);
   if (!round) return undefined;
@@ -54,10 +54,10 @@ export function roundOf(journal: Journal, morning: Day): Round | undefined {
 
 /** What became of the flowers of a stop, if anything was recorded of all of them. */
 function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
-  const flowers = journal.all('flower');
+  const flowers = journal.all('bloom');
   const { stop: id } = stop;
   if (stop.kind === 'pollinate') {
-    const flower = flowers.get(stop.flower);
+    const flower = flowers.get(stop.bloom);
     if (flower?.pollination) {
       const { entry, at } = flower.pollination;
       return { stop: id, entry, at, outcome: 'done' };
@@ -71,7 +71,7 @@ function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
       }
     );
   }
-  const males = stop.flowers.map((flower) => flowers.get(flower));
+  const males = stop.blooms.map((flower) => flowers.get(flower));
   if (!males.every((male) => male?.picked ?? male?.spoiled)) return undefined;
   const picked = males.find((male) => male?.picked)?.picked;
   if (picked) return { stop: id, entry: picked.entry, at: picked.at, outcome: 'done' };
@@ -85,7 +85,7 @@ function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
  * @example morningOf(new Journal(), '2026-07-19').shortages // []
  */
 export function morningOf(journal: Journal, morning: Day): Morning {
-  const flowers = journal.flowersOf(morning);
+  const flowers = journal.bloomsOf(morning);
   const females = flowers.filter(
     (flower) => flower.sex === 'female' && !flower.pollination && !flower.missed,
   );
@@ -93,10 +93,10 @@ export function morningOf(journal: Journal, morning: Day): Morning {
   const uses = usesOfMales(flowers);
   const buds = {
     females: females.flatMap((flower) => femaleBud(journal, flower)),
-    males: males.flatMap((flower) => maleBud(journal, flower, uses.get(flower.flower) ?? 0)),
+    males: males.flatMap((flower) => maleBud(journal, flower, uses.get(flower.bloom) ?? 0)),
   };
   return {
-    morning,
+    day: morning,
     round: roundOf(journal, morning),
     females,
     males,
@@ -110,12 +110,12 @@ export function morningOf(journal: Journal, morning: Day): Morning {
  *
  * @example usesOfMales(journal.flowersOf('2026-07-19')).get(male) // 2
  */
-export function usesOfMales(females: readonly Flower[]): ReadonlyMap<string, number> {
+export function usesOfMales(females: readonly Bloom[]): ReadonlyMap<string, number> {
   const uses = new Map<string, number>();
   for (const { pollination, laterPollinations } of females) {
     if (!pollination) continue;
     const given = new Set(
-      [pollination, ...laterPollinations].flatMap(({ donors }) => donors.map(({ flower }) => flower)),
+      [pollination, ...laterPollinations].flatMap(({ donors }) => donors.map(({ bloom }) => bloom)),
     );
     for (const flower of given) uses.set(flower, (uses.get(flower) ?? 0) + 1);
   }
@@ -127,14 +127,14 @@ function growing(journal: Journal, plant: string): Variety | undefined {
   return stands && !stands.removed ? journal.all('variety').get(stands.variety) : undefined;
 }
 
-function femaleBud(journal: Journal, { flower, plant }: Flower): FemaleBud[] {
+function femaleBud(journal: Journal, { bloom, plant }: Bloom): FemaleBud[] {
   const variety = growing(journal, plant);
   if (!variety) return [];
   const forSeed = wantsSeed(variety.purpose);
   const { malesWanted } = cropOf(variety.crop);
   return [
     {
-      flower,
+      bloom,
       plant,
       variety: variety.variety,
       malesWanted: forSeed ? malesWanted.seed.value : malesWanted.fruit.value,
@@ -145,10 +145,10 @@ function femaleBud(journal: Journal, { flower, plant }: Flower): FemaleBud[] {
   ];
 }
 
-function maleBud(journal: Journal, { flower, plant, cover }: Flower, used: number): MaleBud[] {
+function maleBud(journal: Journal, { bloom, plant, cover }: Bloom, used: number): MaleBud[] {
   const variety = growing(journal, plant);
   const guarded = cover !== undefined && cover.method !== 'none';
-  return variety ? [{ flower, plant, variety: variety.variety, guarded, used }] : [];
+  return variety ? [{ bloom, plant, variety: variety.variety, guarded, used }] : [];
 }
 
 /**
@@ -205,10 +205,10 @@ export function workingHours(journal: Journal, garden: Garden, morning: Day): Ma
 export function roundVarieties(
   journal: Journal,
   garden: Garden,
-  { buds, morning }: Pick<Morning, 'buds' | 'morning'>,
+  { buds, day }: Pick<Morning, 'buds' | 'day'>,
 ): RoundVariety[] {
   const ids = new Set(buds.females.map(({ variety }) => variety));
-  const hours = workingHours(journal, garden, morning);
+  const hours = workingHours(journal, garden, day);
   return [...journal.all('variety').values()].flatMap((variety): RoundVariety[] => {
     const own = ids.has(variety.variety) ? hours.get(variety.variety) : undefined;
     return own ? [{ variety: variety.variety, hours: own, weight: weightOf(variety) }] : [];
@@ -249,6 +249,6 @@ export function morningRequest(journal: Journal, garden: Garden, day: Day, from:
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
     obstacles: obstaclesOf(journal),
     from,
-    inHand: new Set(inHand.map(({ flower }) => flower)),
+    inHand: new Set(inHand.map(({ bloom }) => bloom)),
   };
 }

@@ -40,11 +40,11 @@ class Morning {
         kind: 'covered',
         body: {
           plant,
-          morning: MORNING,
+          day: MORNING,
           method: 'tape',
-          flowers: [
-            { flower: `male-${plant}`, sex: 'male', code: '' },
-            ...(plant === 'p1' ? [{ flower: 'female', sex: 'female' as const, code: 'K001' }] : []),
+          blooms: [
+            { bloom: `male-${plant}`, sex: 'male', code: '' },
+            ...(plant === 'p1' ? [{ bloom: 'female', sex: 'female' as const, code: 'K001' }] : []),
           ],
         },
       });
@@ -52,7 +52,7 @@ class Morning {
     this.pollinating = pollinating('female', 'p1', donors);
     this.say(START, {
       kind: 'round.planned',
-      body: { round: 'r', morning: MORNING, stops: [this.pollinating, ...more] },
+      body: { round: 'r', day: MORNING, stops: [this.pollinating, ...more] },
     });
   }
 
@@ -72,8 +72,8 @@ class Morning {
         round: 'r',
         stop: `pick-${flower}`,
         plant,
-        flowers: spoiled ? [] : [flower],
-        spoiled: spoiled ? [{ flower, why: 'insect' }] : [],
+        blooms: spoiled ? [] : [flower],
+        spoiled: spoiled ? [{ bloom: flower, why: 'insect' }] : [],
       },
     });
   }
@@ -89,7 +89,7 @@ class Morning {
   }
 }
 
-const male = (plant: string): Donor => ({ plant, flower: `male-${plant}` });
+const male = (plant: string): Donor => ({ plant, bloom: `male-${plant}` });
 const pollinating = (
   flower: string,
   plant: string,
@@ -100,7 +100,7 @@ const pollinating = (
   kind: 'pollinate',
   plant,
   variety: 'v',
-  flower,
+  bloom: flower,
   donors: donors.map(male),
   eta: instant(eta),
 });
@@ -148,8 +148,8 @@ test('a pace needs five stops in a row; a pause in between does not count', () =
     let at = START;
     times.forEach((each, i) => {
       at += each * PLANNED;
-      const { stop, flower, plant } = [morning.pollinating, ...later][i]!;
-      morning.say(at, { kind: 'missed', body: { flower, plant, round: 'r', stop, why: 'broke' } });
+      const { stop, bloom, plant } = [morning.pollinating, ...later][i]!;
+      morning.say(at, { kind: 'missed', body: { bloom, plant, round: 'r', stop, why: 'broke' } });
     });
     return (progressOf(morning.round, at, { hours: new Map() }).finish - at) / MINUTE;
   };
@@ -193,8 +193,8 @@ test('the pace of an even count of stops is the mean of the two in the middle', 
   let at = START;
   [0, 1, 1, 2, 2].forEach((times, i) => {
     at += times * PLANNED;
-    const { stop, flower, plant } = [morning.pollinating, ...later][i]!;
-    morning.say(at, { kind: 'missed', body: { flower, plant, round: 'r', stop, why: 'broke' } });
+    const { stop, bloom, plant } = [morning.pollinating, ...later][i]!;
+    morning.say(at, { kind: 'missed', body: { bloom, plant, round: 'r', stop, why: 'broke' } });
   });
   const left = 3 * 2 + POLLINATE_MS / MINUTE;
   const { finish } = progressOf(morning.round, at, { hours: new Map() });

@@ -108,9 +108,9 @@ export function donorsNow(
   round: Round,
   journal: Journal,
 ): DonorNow[] {
-  const flowers = journal.all('flower');
-  const fit = ({ flower, plant }: Donor): boolean =>
-    !flowers.get(flower)?.spoiled && !isOffType(journal, plant);
+  const flowers = journal.all('bloom');
+  const fit = ({ bloom, plant }: Donor): boolean =>
+    !flowers.get(bloom)?.spoiled && !isOffType(journal, plant);
   const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
   const variety = journal.all('variety').get(stop.variety);
   const forSeed = variety !== undefined && wantsSeed(variety.purpose);
@@ -119,13 +119,13 @@ export function donorsNow(
   );
   const clean = candidates.filter(({ guarded }) => guarded || !forSeed);
   while (donors.length < stop.donors.length) {
-    const unused = clean.filter(({ flower }) => !donors.some((donor) => donor.flower === flower));
+    const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
     const next = unused.find(({ plant }) => plant !== stop.plant);
     // Rather her own plant's than none, and rather fruit without seed than none.
     const resort = donors.length === 0 ? (unused[0] ?? candidates[0]) : undefined;
     const taken = next ?? resort;
     if (!taken) break;
-    donors.push({ plant: taken.plant, flower: taken.flower, state: 'instead' });
+    donors.push({ plant: taken.plant, bloom: taken.bloom, state: 'instead' });
   }
   return donors;
 }
@@ -139,11 +139,11 @@ const isOffType = (journal: Journal, plant: string): boolean =>
  */
 function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: Journal): MaleBud[] {
   const plants = journal.all('plant');
-  const ofMorning = journal.flowersOf(round.morning);
+  const ofMorning = journal.bloomsOf(round.day);
   const uses = new Map(usesOfMales(ofMorning));
   for (const stop of stopsLeft(round)) {
     if (stop.kind !== 'pollinate' || stop.stop === here) continue;
-    for (const { flower } of stop.donors) uses.set(flower, (uses.get(flower) ?? 0) + 1);
+    for (const { bloom } of stop.donors) uses.set(bloom, (uses.get(bloom) ?? 0) + 1);
   }
   return ofMorning
     .filter(
@@ -154,10 +154,10 @@ function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: J
         plants.get(plant)?.variety === id &&
         !isOffType(journal, plant),
     )
-    .map(({ plant, flower, cover }): MaleBud => {
+    .map(({ plant, bloom, cover }): MaleBud => {
       const guarded = cover !== undefined && cover.method !== 'none';
-      return { plant, flower, variety: id, guarded, used: uses.get(flower) ?? 0 };
+      return { plant, bloom, variety: id, guarded, used: uses.get(bloom) ?? 0 };
     })
     .filter((male) => usesLeft(male) > 0)
-    .sort((a, b) => a.used - b.used || (a.flower < b.flower ? -1 : 1));
+    .sort((a, b) => a.used - b.used || (a.bloom < b.bloom ? -1 : 1));
 }

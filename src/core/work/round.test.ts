@@ -50,7 +50,7 @@ const garden = (journal: Journal) => journal.all('garden').get('')!;
 
 const visit = (plant: string, female: number, male: number): ScoutVisit => ({
   plant,
-  morning: MORNING,
+  day: MORNING,
   eve: { female, male },
   green: { female: 0, male: 1 },
   method: 'tape',
@@ -60,7 +60,7 @@ function supplies(evening: Evening, plant: string, tags: readonly string[]) {
   const { journal, newId } = evening;
   return {
     walk: journal.all('walk').get(walkId(plant, MORNING)),
-    flowers: journal.all('flower'),
+    blooms: journal.all('bloom'),
     newId,
     tags,
   };
@@ -78,26 +78,26 @@ test('a visit covers each eve bud and tags each female', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
   evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011', 'K021'])));
-  const { flowers, eve } = evening.journal.all('walk').get(walkId(plant, MORNING))!;
+  const { blooms, eve } = evening.journal.all('walk').get(walkId(plant, MORNING))!;
   expect(eve).toEqual({ female: 2, male: 1 });
-  expect(flowers.map((id) => evening.journal.all('flower').get(id)!.code)).toEqual(['K001', 'K011', '']);
+  expect(blooms.map((id) => evening.journal.all('bloom').get(id)!.code)).toEqual(['K001', 'K011', '']);
 });
 
 test('a corrected visit keeps the flowers and tags that stay', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
   evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011'])));
-  const before = evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers;
+  const before = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   const size = evening.journal.size;
   evening.say(...scoutVisitFacts(visit(plant, 1, 2), supplies(evening, plant, ['K099'])));
-  const after = evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers;
+  const after = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   expect(after).toHaveLength(3);
   expect(after).toEqual(expect.arrayContaining([before[0]!, before[2]!]));
-  expect(evening.journal.all('flower').has(before[1]!)).toBe(false);
+  expect(evening.journal.all('bloom').has(before[1]!)).toBe(false);
   // Nothing stored was changed: two amendments were added.
   expect(evening.journal.size).toBe(size + 2);
   evening.say(...scoutVisitFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
-  expect(evening.journal.all('walk').get(walkId(plant, MORNING))!.flowers).toEqual([]);
+  expect(evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms).toEqual([]);
 });
 
 test('a visit that two phones made is put right as one, to two females and to none', () => {
@@ -109,14 +109,14 @@ test('a visit that two phones made is put right as one, to two females and to no
   evening.say(...scoutVisitFacts(visit(plant, 1, 0), { ...other, tags: ['L001'] }));
   const seen = (): string[] => {
     const walk = evening.journal.all('walk').get(walkId(plant, MORNING))!;
-    const named = [...evening.journal.all('flower').values()].filter((flower) => flower.plant === plant);
+    const named = [...evening.journal.all('bloom').values()].filter((flower) => flower.plant === plant);
     expect(
       named
-        .filter(({ morning }) => morning === MORNING)
-        .map(({ flower }) => flower)
+        .filter(({ day }) => day === MORNING)
+        .map(({ bloom }) => bloom)
         .sort(),
-    ).toEqual([...walk.flowers].sort());
-    return [...walk.flowers];
+    ).toEqual([...walk.blooms].sort());
+    return [...walk.blooms];
   };
   expect(seen()).toHaveLength(2);
   evening.say(...scoutVisitFacts(visit(plant, 2, 0), supplies(evening, plant, [])));
@@ -131,10 +131,10 @@ test('of two rounds that two phones planned the last holds, and what either did 
   const { journal, say } = { journal: evening.journal, say: evening.say.bind(evening) };
   const stops = stopsOf(planned(journal));
   const [first, second] = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
-  say({ kind: 'round.planned', body: { round: 'mine', morning: MORNING, stops } });
-  say({ kind: 'round.planned', body: { round: 'theirs', morning: MORNING, stops: [...stops].reverse() } });
-  const missed = (round: string, { flower, plant, stop }: PollinateStop): void => {
-    say({ kind: 'missed', body: { flower, plant, round, stop, why: 'broke' } });
+  say({ kind: 'round.planned', body: { round: 'mine', day: MORNING, stops } });
+  say({ kind: 'round.planned', body: { round: 'theirs', day: MORNING, stops: [...stops].reverse() } });
+  const missed = (round: string, { bloom, plant, stop }: PollinateStop): void => {
+    say({ kind: 'missed', body: { bloom, plant, round, stop, why: 'broke' } });
   };
   missed('mine', first!);
   missed('theirs', second!);
@@ -145,7 +145,7 @@ test('of two rounds that two phones planned the last holds, and what either did 
   if (pick.kind !== 'pick') throw new Error('a round begins with picking');
   say({
     kind: 'picked',
-    body: { round: 'mine', stop: 'another-stop', plant: pick.plant, flowers: pick.flowers, spoiled: [] },
+    body: { round: 'mine', stop: 'another-stop', plant: pick.plant, blooms: pick.blooms, spoiled: [] },
   });
   expect(roundOf(journal, MORNING)!.done.has(pick.stop)).toBe(true);
 });
@@ -158,21 +158,21 @@ test('the two-day order (common practice, no source): what is covered in the eve
     return { journal: evening.journal, say: evening.say.bind(evening) };
   })();
   const stops = stopsOf(planned(journal));
-  say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, MORNING)!;
   expect(progressOf(round(), 0, { hours: new Map() })).toMatchObject({ at: 0, left: stops.length });
   for (const stop of stops) {
     if (stop.kind === 'pick') {
       say({
         kind: 'picked',
-        body: { round: 'r', stop: stop.stop, plant: stop.plant, flowers: stop.flowers, spoiled: [] },
+        body: { round: 'r', stop: stop.stop, plant: stop.plant, blooms: stop.blooms, spoiled: [] },
       });
     } else {
-      const donors = donorsNow(stop, round(), journal).map(({ plant, flower }) => ({ plant, flower }));
+      const donors = donorsNow(stop, round(), journal).map(({ plant, bloom }) => ({ plant, bloom }));
       say({
         kind: 'pollinated',
         body: {
-          flower: stop.flower,
+          bloom: stop.bloom,
           plant: stop.plant,
           round: 'r',
           stop: stop.stop,
@@ -187,9 +187,9 @@ test('the two-day order (common practice, no source): what is covered in the eve
   }
   expect(progressOf(round(), 0, { hours: new Map() }).left).toBe(0);
   const kept = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
-  const grades = kept.map(({ flower, variety }) => [
+  const grades = kept.map(({ bloom, variety }) => [
     journal.all('variety').get(variety)!.seedSource,
-    purityOf(journal, garden(journal), journal.all('flower').get(flower)!)!.grade,
+    purityOf(journal, garden(journal), journal.all('bloom').get(bloom)!)!.grade,
   ]);
   for (const [source, grade] of grades) if (source === 'ownGuarded') expect(grade).toBe('true');
   expect(todayOf(journal, garden(journal), Date.parse('2026-07-19T06:00:00Z')).tasks.next.kind).not.toBe(
@@ -202,28 +202,28 @@ test('a spoiled male is replaced by one in hand of the same variety, from anothe
   const { journal } = evening;
   evening.to('2026-07-19T04:10:00Z');
   const stops = stopsOf(planned(journal));
-  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const pollinating = stops.find(
     (stop): stop is PollinateStop => stop.kind === 'pollinate' && stop.donors.length > 1,
   )!;
   const [bad] = pollinating.donors;
   for (const stop of stops) {
     if (stop.kind !== 'pick') continue;
-    const spoiled = stop.flowers.filter((flower) => flower === bad!.flower);
-    const flowers = stop.flowers.filter((flower) => flower !== bad!.flower);
+    const spoiled = stop.blooms.filter((flower) => flower === bad!.bloom);
+    const flowers = stop.blooms.filter((flower) => flower !== bad!.bloom);
     evening.say({
       kind: 'picked',
       body: {
         round: 'r',
         stop: stop.stop,
         plant: stop.plant,
-        flowers,
-        spoiled: spoiled.map((flower) => ({ flower, why: 'hole' as const })),
+        blooms: flowers,
+        spoiled: spoiled.map((bloom) => ({ bloom, why: 'hole' as const })),
       },
     });
   }
   const donors = donorsNow(pollinating, roundOf(journal, MORNING)!, journal);
-  expect(donors.map(({ flower }) => flower)).not.toContain(bad!.flower);
+  expect(donors.map(({ bloom }) => bloom)).not.toContain(bad!.bloom);
   for (const { plant } of donors) expect(journal.all('plant').get(plant)!.variety).toBe(pollinating.variety);
 });
 
@@ -231,14 +231,14 @@ test('the pace of the grower moves the end, and what comes too late is named', (
   const evening = new Evening();
   const { journal } = evening;
   const stops = stopsOf(planned(journal));
-  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const slow = Date.parse(stops[0]!.eta);
   stops.slice(0, 6).forEach((stop, i) => {
     evening.to(new Date(slow + i * 600_000).toISOString());
     const where = { round: 'r', stop: stop.stop, plant: stop.plant };
     if (stop.kind === 'pick')
-      evening.say({ kind: 'picked', body: { ...where, flowers: stop.flowers, spoiled: [] } });
-    else evening.say({ kind: 'missed', body: { ...where, flower: stop.flower, why: 'broke' } });
+      evening.say({ kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
+    else evening.say({ kind: 'missed', body: { ...where, bloom: stop.bloom, why: 'broke' } });
   });
   const round = roundOf(journal, MORNING)!;
   const now = slow + 6 * 600_000;
@@ -260,12 +260,12 @@ test('a new plan has what is done first', () => {
   const evening = new Evening();
   const { journal } = evening;
   const stops = stopsOf(planned(journal));
-  evening.say({ kind: 'round.planned', body: { round: 'r', morning: MORNING, stops } });
+  evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const first = stops[0]!;
   if (first.kind !== 'pick') throw new Error('a round begins with picking');
   evening.say({
     kind: 'picked',
-    body: { round: 'r', stop: first.stop, plant: first.plant, flowers: first.flowers, spoiled: [] },
+    body: { round: 'r', stop: first.stop, plant: first.plant, blooms: first.blooms, spoiled: [] },
   });
   const again = replannedStops(roundOf(journal, MORNING)!, [...stops].reverse());
   expect(again[0]).toEqual(first);
@@ -275,7 +275,7 @@ test('a new plan has what is done first', () => {
 test('the table of flowers has a row for each flower', () => {
   const { journal } = new Evening();
   const rows = flowerRows(journal, garden(journal), '2026-07-18');
-  expect(rows).toHaveLength(journal.all('flower').size);
+  expect(rows).toHaveLength(journal.all('bloom').size);
   const pollinated = rows.filter((row) => row.pollinated_at !== '');
   expect(pollinated.length).toBeGreaterThan(100);
   expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');

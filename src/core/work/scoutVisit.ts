@@ -1,12 +1,12 @@
 import type { BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
 import type { Fact } from '../journal/entry';
-import type { Flower, Walk } from '../journal/state';
+import type { Bloom, Walk } from '../journal/state';
 import type { Day } from '../time/types';
 
 /** What the grower counted and covered at one plant on the evening walk. */
 export interface ScoutVisit {
   readonly plant: string;
-  readonly morning: Day;
+  readonly day: Day;
   readonly eve: BudCount;
   readonly green: BudCount;
   readonly method: CoverMethod;
@@ -15,13 +15,13 @@ export interface ScoutVisit {
 export interface ScoutVisitContext {
   /** The visit already recorded, when it is being corrected. */
   readonly walk: Walk | undefined;
-  readonly flowers: ReadonlyMap<string, Flower>;
+  readonly blooms: ReadonlyMap<string, Bloom>;
   readonly newId: () => string;
   /** Tags for females not yet tagged, as many as may be needed. */
   readonly tags: readonly string[];
 }
 
-type CoveredFlower = { readonly flower: string; readonly sex: Sex; readonly code: string };
+type CoveredFlower = { readonly bloom: string; readonly sex: Sex; readonly code: string };
 
 /**
  * The facts of a visit: what was scouted, and the flowers covered or marked, one for each eve bud. Correcting a visit
@@ -30,10 +30,10 @@ type CoveredFlower = { readonly flower: string; readonly sex: Sex; readonly code
  * @example scoutVisitFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
  */
 export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): Fact[] {
-  const { plant, morning, eve, green, method } = visit;
-  const scouted = { plant, morning, eve, green };
-  const flowers = (['female', 'male'] as const).flatMap((sex) => flowersFor(sex, eve[sex], context));
-  const covered = { plant, morning, method, flowers };
+  const { plant, day, eve, green, method } = visit;
+  const scouted = { plant, day, eve, green };
+  const blooms = (['female', 'male'] as const).flatMap((sex) => flowersFor(sex, eve[sex], context));
+  const covered = { plant, day, method, blooms };
   return [
     factOrAmendment('scouted', scouted, context.walk?.scoutedEntry),
     ...coveredFacts(covered, context.walk?.coveredEntries ?? []),
@@ -43,15 +43,15 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
 function flowersFor(
   sex: Sex,
   count: number,
-  { walk, flowers, newId, tags }: ScoutVisitContext,
+  { walk, blooms, newId, tags }: ScoutVisitContext,
 ): CoveredFlower[] {
-  const kept = (walk?.flowers ?? [])
-    .map((id) => flowers.get(id))
-    .filter((flower): flower is Flower => flower?.sex === sex)
+  const kept = (walk?.blooms ?? [])
+    .map((id) => blooms.get(id))
+    .filter((flower): flower is Bloom => flower?.sex === sex)
     .slice(0, count)
-    .map(({ flower, code }): CoveredFlower => ({ flower, sex, code }));
+    .map(({ bloom, code }): CoveredFlower => ({ bloom, sex, code }));
   const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredFlower => {
-    return { flower: newId(), sex, code: sex === 'female' ? (tags[i] ?? '') : '' };
+    return { bloom: newId(), sex, code: sex === 'female' ? (tags[i] ?? '') : '' };
   });
   return [...kept, ...fresh];
 }
@@ -63,7 +63,7 @@ function coveredFacts(body: CoveredBody, before: readonly string[]): Fact[] {
   const last = before.at(-1);
   const strikes = (targets: readonly string[]): Fact[] =>
     targets.map((target) => ({ kind: 'struck', body: { target } }));
-  if (body.flowers.length === 0) return strikes(before);
+  if (body.blooms.length === 0) return strikes(before);
   return [...strikes(before.slice(0, -1)), factOrAmendment('covered', body, last)];
 }
 

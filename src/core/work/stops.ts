@@ -15,12 +15,12 @@ function stopOf(planned: PlannedStop): Stop {
   const eta = toInstant(planned.eta);
   const { plant, variety } = planned;
   if (planned.kind === 'pick') {
-    const { flowers } = planned;
-    return { stop: `pick-${flowers[0]}`, kind: 'pick', plant, variety, flowers, eta };
+    const { blooms } = planned;
+    return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
   }
-  const { flower, donors } = planned;
+  const { bloom, donors } = planned;
   // Stored in every round since the first: the prefix is part of the file format.
-  return { stop: `dab-${flower}`, kind: 'pollinate', plant, variety, flower, donors, eta };
+  return { stop: `dab-${bloom}`, kind: 'pollinate', plant, variety, bloom, donors, eta };
 }
 
 /**
@@ -40,7 +40,7 @@ export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
  * @example plannedFlowers(undefined).size // 0
  */
 export const plannedFlowers = (round: Round | undefined): ReadonlySet<string> =>
-  new Set(round?.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.flower] : [])));
+  new Set(round?.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : [])));
 
 /**
  * The stops of a round that are still to do.

@@ -49,7 +49,7 @@ test('Today counts plants, those visited, shortages and what to carry', () => {
   expect(today.visited).toBeGreaterThan(0);
   expect(today.visited).toBeLessThan(today.plants);
   expect(today.tasks.next).toMatchObject({ kind: 'walk', started: true, size: today.plants - today.visited });
-  const females = journal.flowersOf('2026-07-19').filter(({ sex }) => sex === 'female');
+  const females = journal.bloomsOf('2026-07-19').filter(({ sex }) => sex === 'female');
   expect(today.supplies.tags).toBe(females.length);
   // Two fresh strips for each taped female: common practice, no source.
   const taped = females.filter(({ cover }) => cover?.method === 'tape');

@@ -83,7 +83,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const { day, morning, walkMorning, hours } = at;
   const served = morningOf(journal, morning);
   const planned = plannedFlowers(served.round);
-  const unplanned = served.females.filter(({ flower }) => !planned.has(flower)).length;
+  const unplanned = served.females.filter(({ bloom }) => !planned.has(bloom)).length;
   const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
   const { plants, visited } = walked(journal, walkMorning);
   const sun = sunTimes(day, garden);

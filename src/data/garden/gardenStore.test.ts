@@ -8,7 +8,7 @@ import { MemoryStore } from '../memoryStore';
 const SEASON = liveSeason(5, '2026-06-20');
 const scouted = (plant: string): Fact => ({
   kind: 'scouted',
-  body: { plant, morning: '2026-07-19', eve: { female: 1, male: 0 }, green: { female: 0, male: 0 } },
+  body: { plant, day: '2026-07-19', eve: { female: 1, male: 0 }, green: { female: 0, male: 0 } },
 });
 
 const open = (store: MemoryStore, device = 'phone'): Promise<GardenStore> =>
@@ -89,10 +89,10 @@ test('a file is imported whole, and a second time changes nothing', async () => 
   const store = new MemoryStore();
   const garden = await open(store);
   await garden.importEntries(SEASON);
-  const flowers = garden.journal.all('flower').size;
+  const flowers = garden.journal.all('bloom').size;
   await garden.importEntries(SEASON);
   expect(garden.journal.size).toBe(SEASON.length);
-  expect(garden.journal.all('flower').size).toBe(flowers);
+  expect(garden.journal.all('bloom').size).toBe(flowers);
   await expect(garden.importEntries([{ ...SEASON[0]!, id: 'x', garden: 'another' }])).rejects.toThrow();
 });
 

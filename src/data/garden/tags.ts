@@ -33,7 +33,7 @@ export class Tags {
 
   /** Tags for new flowers, none of them in use. */
   next(count: number): string[] {
-    const used = new Set(Array.from(this.#journal.all('flower').values(), ({ code }) => code));
+    const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
     return nextTagCodes(this.letter, used, count);
   }
 }

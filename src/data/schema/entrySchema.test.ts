@@ -26,7 +26,7 @@ test('checks the body that an amendment brings', () => {
     kind: 'amended',
     body: { target: 'x', of: 'scouted', body: { plant: 'p', morning: '2026-13-01' } },
   };
-  expect(faultOfEntry(amended)).toMatchObject({ field: 'body.body.morning' });
+  expect(faultOfEntry(amended)).toMatchObject({ field: 'body.body.day' });
 });
 
 test('keeps kinds, versions and fields that a later version brings', () => {

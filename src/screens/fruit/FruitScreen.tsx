@@ -91,12 +91,12 @@ export function FruitScreen() {
         const { glyph, word } = fruitStatus(fruit);
         return (
           <ListRow
-            key={fruit.flower.flower}
+            key={fruit.bloom.bloom}
             glyph={<Glyph name={glyph} size={28} />}
-            title={`${fruit.flower.code ? formatTagCode(fruit.flower.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
+            title={`${fruit.bloom.code ? formatTagCode(fruit.bloom.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
             note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
-            selected={wide && fruit.flower.flower === chosen}
-            onPress={() => show(fruit.flower.flower)}
+            selected={wide && fruit.bloom.bloom === chosen}
+            onPress={() => show(fruit.bloom.bloom)}
           />
         );
       })}
@@ -129,8 +129,8 @@ function FindTag({ fruits, onFound }: FindTagProps) {
       );
       return;
     }
-    const fruit = fruits.find(({ flower }) => flower.code === read.code);
-    if (fruit) onFound(fruit.flower.flower);
+    const fruit = fruits.find(({ bloom }) => bloom.code === read.code);
+    if (fruit) onFound(fruit.bloom.bloom);
     else setError(`No fruit of this season has the tag ${formatTagCode(read.code)}.`);
   };
   return (

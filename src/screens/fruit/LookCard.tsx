@@ -32,10 +32,10 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
   const { undo } = useUndo();
   const { journal } = useGarden().store;
   const [failing, setFailing] = useState<LookFinding>();
-  const { flower, plant, variety, history, look } = fruit;
+  const { bloom, plant, variety, history, look } = fruit;
   const recordLook = (seen: LookFinding, cause?: Cause): void => {
     setFailing(undefined);
-    record([{ kind: 'looked', body: { flower: flower.flower, seen, ...(cause && { cause }) } }]);
+    record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...(cause && { cause }) } }]);
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   return (
@@ -47,7 +47,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           </Text>
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
             <Text variant="code" live>
-              {flower.code ? formatTagCode(flower.code) : 'no tag'}
+              {bloom.code ? formatTagCode(bloom.code) : 'no tag'}
             </Text>
             <Text variant="strong">day {history.age}</Text>
           </View>

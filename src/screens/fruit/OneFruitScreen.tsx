@@ -81,20 +81,20 @@ interface OneFruit {
 
 const useOneFruit = (id: string): OneFruit | undefined =>
   useView<OneFruit | null>('one-fruit', [id], ({ store: { journal }, garden, now }) => {
-    const flower = journal.all('flower').get(id);
+    const flower = journal.all('bloom').get(id);
     const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
     if (!fruit) return null;
     return {
       fruit,
-      purity: purityOf(journal, garden, fruit.flower),
+      purity: purityOf(journal, garden, fruit.bloom),
       where: sayPlace(journal, fruit.plant),
-      donors: fatherPlants(fruit.flower).map((plant) => plantLabel(journal, plant)),
+      donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
       zone: garden.zone,
     };
   }) ?? undefined;
 
-const fruitTitle = ({ fruit: { flower } }: OneFruit): string =>
-  flower.code ? formatTagCode(flower.code) : 'A fruit without a tag';
+const fruitTitle = ({ fruit: { bloom } }: OneFruit): string =>
+  bloom.code ? formatTagCode(bloom.code) : 'A fruit without a tag';
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view: { purity } }: { readonly view: OneFruit }) {
@@ -118,7 +118,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
   const f = useFormat();
   const { undo } = useUndo();
   const { fruit, where, donors, zone } = view;
-  const { flower, variety, history } = fruit;
+  const { bloom, variety, history } = fruit;
   const { glyph, word } = fruitStatus(fruit);
   return (
     <View>
@@ -132,15 +132,15 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         </Text>
       </View>
       <Text>
-        {`Pollinated ${f.day(history.pollinated)} at ${f.time(toMs(flower.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
+        {`Pollinated ${f.day(history.pollinated)} at ${f.time(toMs(bloom.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
       </Text>
-      {flower.conflicts.length > 0 ? (
+      {bloom.conflicts.length > 0 ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>
           Two devices recorded this flower. Both stay on record: the earlier pollination gives the hour, all
           the fathers count, and the worse of what was found decides whether it is for seed.
         </Text>
       ) : null}
-      {flower.looks.map((look) => (
+      {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
           title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${SEEN[look.seen].toLowerCase()}`}
@@ -198,23 +198,23 @@ function Ending({ id }: { readonly id: string }) {
   const [asking, setAsking] = useState<'harvest' | 'tag'>();
   const harvest = (use: 'seed' | 'eat', tagThere: boolean): void => {
     setAsking(undefined);
-    record([{ kind: 'harvested', body: { flower: id, use, tagThere, typical: true } }]);
+    record([{ kind: 'harvested', body: { bloom: id, use, tagThere, typical: true } }]);
   };
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
       <Button title="Harvest" onPress={() => setAsking('harvest')} />
       <Button
         title="Thinned"
-        onPress={() => record([{ kind: 'removed', body: { flower: id, how: 'thinned' } }])}
+        onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'thinned' } }])}
       />
       <Button
         title="Lost: animal, vine, mower"
-        onPress={() => record([{ kind: 'removed', body: { flower: id, how: 'lost' } }])}
+        onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'lost' } }])}
       />
       <Button
         variant="loss"
         title="Tag gone"
-        onPress={() => record([{ kind: 'looked', body: { flower: id, seen: 'growing', tag: 'gone' } }])}
+        onPress={() => record([{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'gone' } }])}
       />
       <Sheet
         title="Harvest"

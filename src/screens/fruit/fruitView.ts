@@ -23,7 +23,7 @@ export const useFruits = (): FruitView | undefined =>
   });
 
 /** How a fruit is doing, as a shape and a word. */
-export function fruitStatus({ history, flower }: Fruit): {
+export function fruitStatus({ history, bloom }: Fruit): {
   glyph: 'fruit' | 'fruitYoung' | 'fruitFallen';
   word: string;
 } {
@@ -37,5 +37,5 @@ export function fruitStatus({ history, flower }: Fruit): {
     return { glyph: 'fruit', word: `growing on day ${history.lastGrowing}` };
   if (history.lastGrowing > 0)
     return { glyph: 'fruitYoung', word: `growing on day ${history.lastGrowing}, so far` };
-  return { glyph: 'fruitYoung', word: flower.looks.length > 0 ? 'could not tell yet' : 'not looked at yet' };
+  return { glyph: 'fruitYoung', word: bloom.looks.length > 0 ? 'could not tell yet' : 'not looked at yet' };
 }

@@ -76,7 +76,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
             ) : null}
             {pairs.map((pair) => (
               <ListRow
-                key={pair.flower}
+                key={pair.bloom}
                 glyph={<Glyph name="female" />}
                 title={`${plantLabel(journal, pair.plant)} takes ${
                   pair.donors.length > 0

@@ -30,7 +30,7 @@ export function RoundScreen() {
     return {
       morning,
       round,
-      unplanned: females.filter(({ flower }) => !planned.has(flower)).length,
+      unplanned: females.filter(({ bloom }) => !planned.has(bloom)).length,
       opens: Math.min(...Array.from(hours.values(), ({ opens }) => opens)),
       conditions: { hours, walkingMs: walkingTimes(journal) },
     };
@@ -69,7 +69,7 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
         kind: 'round.planned',
         body: {
           round: round?.round ?? newId(),
-          morning,
+          day: morning,
           stops: round ? replannedStops(round, fresh) : fresh,
         },
       },

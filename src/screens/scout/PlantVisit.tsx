@@ -123,8 +123,8 @@ function useVisit(
   const record = useRecord();
   const { journal } = store;
   const walk = journal.all('walk').get(walkId(plant.plant, morning));
-  const flowers = journal.all('flower');
-  const before = (walk?.flowers ?? []).flatMap((id) => flowers.get(id) ?? []);
+  const blooms = journal.all('bloom');
+  const before = (walk?.blooms ?? []).flatMap((id) => blooms.get(id) ?? []);
   const variety = journal.all('variety').get(plant.variety);
   const seed = variety ? wantsSeed(variety.purpose) : false;
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, morning)}`, {
@@ -136,8 +136,8 @@ function useVisit(
   const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, counts?.eve.female ?? 0);
   const save = (): void => {
     if (!counts) return;
-    const visit: ScoutVisit = { plant: plant.plant, morning, ...counts };
-    const context = { walk, flowers, newId, tags: store.tags.next(MOST_BUDS) };
+    const visit: ScoutVisit = { plant: plant.plant, day: morning, ...counts };
+    const context = { walk, blooms, newId, tags: store.tags.next(MOST_BUDS) };
     record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)]);
     dropCounts();
     onDone();

@@ -10,7 +10,7 @@ export const SUBJECT_TYPES = [
   'outside',
   'plant',
   'walk',
-  'flower',
+  'bloom',
   'round',
   'weather',
 ] as const;

@@ -1,4 +1,5 @@
-import type { KindDefinitions } from './definition';
+import type { KindDefinitions, SubjectCallback } from './definition';
+import { upcastBlooms } from './renamed';
 
 export const LOOK_FINDINGS = ['growing', 'unsure', 'misshapen', 'yellowing', 'gone'] as const;
 export type LookFinding = (typeof LOOK_FINDINGS)[number];
@@ -31,14 +32,17 @@ export type HarvestUse = (typeof HARVEST_USES)[number];
 /** What became of a pollinated flower. */
 export interface FruitBodies {
   looked: {
-    readonly flower: string;
+    readonly bloom: string;
     readonly seen: LookFinding;
     readonly cause?: Cause;
     readonly tag?: TagState;
+    /** Of a cohort: how many were growing, of how many that were looked for. */
+    readonly growing?: number;
+    readonly of?: number;
   };
-  removed: { readonly flower: string; readonly how: FruitRemoval };
+  removed: { readonly bloom: string; readonly how: FruitRemoval };
   harvested: {
-    readonly flower: string;
+    readonly bloom: string;
     readonly use: HarvestUse;
     readonly tagThere: boolean;
     /** The mother looked healthy and true to its variety. */
@@ -46,8 +50,15 @@ export interface FruitBodies {
   };
 }
 
+const ABOUT_A_BLOOM = {
+  version: 2,
+  structural: false,
+  upcast: upcastBlooms,
+  subjects: ({ bloom }: { readonly bloom: string }, each: SubjectCallback) => each('bloom', bloom),
+} as const;
+
 export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
-  looked: { version: 1, structural: false, subjects: ({ flower }, each) => each('flower', flower) },
-  removed: { version: 1, structural: false, subjects: ({ flower }, each) => each('flower', flower) },
-  harvested: { version: 1, structural: false, subjects: ({ flower }, each) => each('flower', flower) },
+  looked: ABOUT_A_BLOOM,
+  removed: ABOUT_A_BLOOM,
+  harvested: ABOUT_A_BLOOM,
 };

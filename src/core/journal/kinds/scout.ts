@@ -1,10 +1,15 @@
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
+import { upcastBlooms } from './renamed';
 
 export const SEXES = ['female', 'male'] as const;
 export type Sex = (typeof SEXES)[number];
 
 export type BudCount = Readonly<Record<Sex, number>>;
+
+/** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel. */
+export const PARTS = ['flower', 'truss', 'ear', 'tassel'] as const;
+export type Part = (typeof PARTS)[number];
 
 /** How a bud was kept shut. `none` marks a bud without covering it; `indoors` is a cut male stood in water. */
 export const COVER_METHODS = ['tape', 'cord', 'bag', 'peg', 'indoors', 'none'] as const;
@@ -14,15 +19,17 @@ export type CoverMethod = (typeof COVER_METHODS)[number];
 export interface ScoutBodies {
   scouted: {
     readonly plant: string;
-    readonly morning: Day;
+    readonly day: Day;
     readonly eve: BudCount;
     readonly green: BudCount;
+    /** Flowers found open, where they were counted so. */
+    readonly open?: BudCount;
   };
   covered: {
     readonly plant: string;
-    readonly morning: Day;
+    readonly day: Day;
     readonly method: CoverMethod;
-    readonly flowers: readonly { readonly flower: string; readonly sex: Sex; readonly code: string }[];
+    readonly blooms: readonly { readonly bloom: string; readonly sex: Sex; readonly code: string }[];
   };
 }
 
@@ -35,16 +42,18 @@ export const walkId = (plant: string, morning: Day): string => `${plant}|${morni
 
 export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   scouted: {
-    version: 1,
+    version: 2,
     structural: false,
-    subjects: ({ plant, morning }, each) => each('walk', walkId(plant, morning)),
+    upcast: upcastBlooms,
+    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
   },
   covered: {
-    version: 1,
+    version: 2,
     structural: false,
-    subjects: ({ plant, morning, flowers }, each) => {
-      each('walk', walkId(plant, morning));
-      for (const { flower } of flowers) each('flower', flower);
+    upcast: upcastBlooms,
+    subjects: ({ plant, day, blooms }, each) => {
+      each('walk', walkId(plant, day));
+      for (const { bloom } of blooms) each('bloom', bloom);
     },
   },
 };

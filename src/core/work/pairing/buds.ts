@@ -2,7 +2,7 @@ import type { OwnPollenRule } from '../../crops/variety';
 
 /** A female that wants pollen. */
 export interface FemaleBud {
-  readonly flower: string;
+  readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
   readonly malesWanted: number;
@@ -15,7 +15,7 @@ export interface FemaleBud {
 
 /** A male that can give pollen. */
 export interface MaleBud {
-  readonly flower: string;
+  readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
   /** Was it kept shut, or cut before it opened? */

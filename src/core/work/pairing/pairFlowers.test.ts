@@ -7,7 +7,7 @@ import { shortagesOf } from './shortages';
 
 let count = 0;
 const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
-  flower: `f${(count += 1)}`,
+  bloom: `f${(count += 1)}`,
   plant,
   variety: 'v',
   malesWanted: 3,
@@ -17,7 +17,7 @@ const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
   ...change,
 });
 const male = (plant: string, variety = 'v', change: Partial<MaleBud> = {}): MaleBud => ({
-  flower: `m${(count += 1)}`,
+  bloom: `m${(count += 1)}`,
   plant,
   variety,
   guarded: true,
@@ -58,7 +58,7 @@ test('shares a male when pollen is short, and says so', () => {
 
 test('does not share a male only to give another female her third', () => {
   const { pairs } = pairFlowers([female('A'), female('B')], [male('C'), male('D'), male('E'), male('F')]);
-  const used = pairs.flatMap(({ donors }) => donors.map(({ flower }) => flower));
+  const used = pairs.flatMap(({ donors }) => donors.map(({ bloom }) => bloom));
   expect(new Set(used).size).toBe(used.length);
 });
 
@@ -99,7 +99,7 @@ test('what a male has brushed before counts against what it has left', () => {
   const tired = male('C', 'v', { used: MOST_USES });
   const fresh = male('D');
   const { pairs, spare } = pairFlowers([female('A', { malesWanted: 1 })], [tired, fresh]);
-  expect(pairs[0]!.donors).toEqual([{ plant: 'D', flower: fresh.flower }]);
+  expect(pairs[0]!.donors).toEqual([{ plant: 'D', bloom: fresh.bloom }]);
   expect(spare).toEqual([]);
   const twice = male('E', 'v', { used: 2 });
   const both = pairFlowers([female('A', { malesWanted: 1 }), female('B', { malesWanted: 1 })], [twice]);
@@ -112,8 +112,8 @@ test('a female for seed gets pollen that was kept clean, shared or of her own pl
   const females = [female('A', { malesWanted: 2 }), female('B', { malesWanted: 2 })];
   const { pairs } = pairFlowers(females, [...open, clean]);
   expect(pairs.map(({ donors }) => donors)).toEqual([
-    [{ plant: 'D', flower: clean.flower }],
-    [{ plant: 'D', flower: clean.flower }],
+    [{ plant: 'D', bloom: clean.bloom }],
+    [{ plant: 'D', bloom: clean.bloom }],
   ]);
   expect(fathersOf(pairFlowers([female('A')], [male('A'), ...open]))).toEqual(['A']);
   const none = pairFlowers([female('A')], open).pairs[0]!;
@@ -155,28 +155,26 @@ test('never breaks its own rules, whatever the morning', () => {
   fc.assert(
     fc.property(aMorning, ({ females, males }) => {
       const { pairs, spare } = pairFlowers(females, males);
-      const uses = new Map(males.map(({ flower, used }) => [flower, used]));
-      expect(pairs.map(({ flower }) => flower).sort()).toEqual(females.map(({ flower }) => flower).sort());
+      const uses = new Map(males.map(({ bloom, used }) => [bloom, used]));
+      expect(pairs.map(({ bloom }) => bloom).sort()).toEqual(females.map(({ bloom }) => bloom).sort());
       for (const pair of pairs) {
-        const wants = females.find(({ flower }) => flower === pair.flower)!;
-        const flowers = pair.donors.map(({ flower }) => flower);
+        const wants = females.find(({ bloom }) => bloom === pair.bloom)!;
+        const flowers = pair.donors.map(({ bloom }) => bloom);
         expect(new Set(flowers).size).toBe(flowers.length);
         expect(flowers.length).toBeLessThanOrEqual(wants.malesWanted);
         for (const flower of flowers) uses.set(flower, uses.get(flower)! + 1);
         if (wants.ownPollen === 'never')
           expect(pair.donors.map(({ plant }) => plant)).not.toContain(pair.plant);
-        const guards = new Set(
-          flowers.map((flower) => males.find((each) => each.flower === flower)!.guarded),
-        );
+        const guards = new Set(flowers.map((flower) => males.find((each) => each.bloom === flower)!.guarded));
         // Clean and other pollen are never mixed on one for seed.
         if (wants.forSeed && guards.has(false)) expect(flowers).toHaveLength(1);
       }
       for (const [flower, times] of uses) {
         expect(times).toBeLessThanOrEqual(
-          Math.max(MOST_USES, males.find((each) => each.flower === flower)!.used),
+          Math.max(MOST_USES, males.find((each) => each.bloom === flower)!.used),
         );
       }
-      expect(spare.every(({ flower, used }) => used === 0 && uses.get(flower) === 0)).toBe(true);
+      expect(spare.every(({ bloom, used }) => used === 0 && uses.get(bloom) === 0)).toBe(true);
       const without = pairs.filter(({ donors }) => donors.length === 0).length;
       expect(shortagesOf(females, males)[0]?.without ?? 0).toBe(without);
     }),

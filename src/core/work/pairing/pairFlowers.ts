@@ -14,7 +14,7 @@ export type PairReason =
   | 'noPollen';
 
 export interface Pair {
-  readonly flower: string;
+  readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
   readonly donors: readonly Donor[];
@@ -62,10 +62,10 @@ export function pairFlowers(females: readonly FemaleBud[], males: readonly MaleB
   for (const [variety, own] of groupBy(females, (female) => female.variety)) {
     for (const pair of pairVariety(own, malesOf.get(variety) ?? [])) {
       pairs.push(pair);
-      for (const { flower } of pair.donors) used.add(flower);
+      for (const { bloom } of pair.donors) used.add(bloom);
     }
   }
-  return { pairs, spare: males.filter((male) => male.used === 0 && !used.has(male.flower)) };
+  return { pairs, spare: males.filter((male) => male.used === 0 && !used.has(male.bloom)) };
 }
 
 /** Females of one plant that want the same. */
@@ -146,25 +146,25 @@ function nameFlowers(
   fathers: readonly Fathers[],
   fathersOf: readonly (readonly number[])[],
 ): Pair[] {
-  const uses = new Map(fathers.flat().map(({ flower, used }) => [flower, used]));
+  const uses = new Map(fathers.flat().map(({ bloom, used }) => [bloom, used]));
   const donorsOf = new Map<string, Donor[]>();
   mothers.forEach((some, m) => {
     const inTurn = [...fathersOf[m]!].sort((a, b) => a - b);
     inTurn.forEach((p, i) => {
-      const { flower } = some[i % some.length]!;
-      const held = donorsOf.get(flower) ?? [];
+      const { bloom } = some[i % some.length]!;
+      const held = donorsOf.get(bloom) ?? [];
       const male = leastUsed(fathers[p]!, uses, held);
       if (!male) return;
-      uses.set(male.flower, uses.get(male.flower)! + 1);
-      donorsOf.set(flower, [...held, { plant: male.plant, flower: male.flower }]);
+      uses.set(male.bloom, uses.get(male.bloom)! + 1);
+      donorsOf.set(bloom, [...held, { plant: male.plant, bloom: male.bloom }]);
     });
   });
-  const malesById = new Map(fathers.flat().map((male) => [male.flower, male]));
+  const malesById = new Map(fathers.flat().map((male) => [male.bloom, male]));
   return mothers.flat().map((female): Pair => {
-    const { flower, plant, variety } = female;
-    const donors = donorsOf.get(flower) ?? [];
-    const males = donors.map((donor) => malesById.get(donor.flower)!);
-    return { flower, plant, variety, donors, reasons: reasonsFor(female, males, uses) };
+    const { bloom, plant, variety } = female;
+    const donors = donorsOf.get(bloom) ?? [];
+    const males = donors.map((donor) => malesById.get(donor.bloom)!);
+    return { bloom, plant, variety, donors, reasons: reasonsFor(female, males, uses) };
   });
 }
 
@@ -174,10 +174,10 @@ function leastUsed(
   held: readonly Donor[],
 ): MaleBud | undefined {
   const free = males.filter(
-    ({ flower }) => uses.get(flower)! < MOST_USES && !held.some((donor) => donor.flower === flower),
+    ({ bloom }) => uses.get(bloom)! < MOST_USES && !held.some((donor) => donor.bloom === bloom),
   );
   return free.reduce<MaleBud | undefined>(
-    (best, male) => (!best || uses.get(male.flower)! < uses.get(best.flower)! ? male : best),
+    (best, male) => (!best || uses.get(male.bloom)! < uses.get(best.bloom)! ? male : best),
     undefined,
   );
 }
@@ -194,7 +194,7 @@ function reasonsFor(
   if (donors.some(({ plant }) => plant === female.plant)) {
     reasons.push(reason(female.ownPollen === 'allowed' ? 'ownPlantAllowed' : 'ownPlantLastResort'));
   }
-  const shared = donors.filter(({ flower }) => uses.get(flower)! > 1).length;
+  const shared = donors.filter(({ bloom }) => uses.get(bloom)! > 1).length;
   if (shared > 0) reasons.push(reason('shared', { count: shared }));
   if (female.forSeed && donors.some(({ guarded }) => !guarded)) reasons.push(reason('unguarded'));
   if (donors.length < female.malesWanted)

@@ -8,10 +8,10 @@ const SIX = Date.parse('2026-07-19T06:00:00Z');
 const HOUR = 3_600_000;
 
 const pair = (flower: string, plant: string, variety: string, donors: readonly string[]): Pair => ({
-  flower,
+  bloom: flower,
   plant,
   variety,
-  donors: donors.map((donor) => ({ plant: donor, flower: `m-${donor}` })),
+  donors: donors.map((donor) => ({ plant: donor, bloom: `m-${donor}` })),
   reasons: [],
 });
 
@@ -35,8 +35,8 @@ test('picks every male before the female that needs it, and takes varieties in t
   );
   const picked = new Set<string>();
   for (const stop of stops) {
-    if (stop.kind === 'pick') stop.flowers.forEach((flower) => picked.add(flower));
-    else for (const { flower } of stop.donors) expect(picked).toContain(flower);
+    if (stop.kind === 'pick') stop.blooms.forEach((flower) => picked.add(flower));
+    else for (const { bloom } of stop.donors) expect(picked).toContain(bloom);
   }
   const order = stops.map(({ variety }) => variety);
   expect(order.indexOf('w') > order.lastIndexOf('v') || order.lastIndexOf('w') < order.indexOf('v')).toBe(

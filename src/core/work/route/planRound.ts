@@ -43,12 +43,12 @@ interface PlannedStopBase {
 
 export interface PlannedPick extends PlannedStopBase {
   readonly kind: 'pick';
-  readonly flowers: readonly string[];
+  readonly blooms: readonly string[];
 }
 
 export interface PlannedPollination extends PlannedStopBase {
   readonly kind: 'pollinate';
-  readonly flower: string;
+  readonly bloom: string;
   readonly donors: readonly Donor[];
   /** Reached only after the last safe moment. */
   readonly late: boolean;
@@ -76,16 +76,16 @@ export const WALKING_M_PER_MS = 0.8 / 1000;
 /**
  * Time that the work at a stop takes, milliseconds.
  *
- * @example serviceMs({ kind: 'pick', flowers: ['a', 'b'] }) // 50_000
+ * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }) // 50_000
  */
 export const serviceMs = (
-  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly flowers: readonly string[] },
-): number => (stop.kind === 'pick' ? PICK_MS * stop.flowers.length : POLLINATE_MS);
+  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly blooms: readonly string[] },
+): number => (stop.kind === 'pick' ? PICK_MS * stop.blooms.length : POLLINATE_MS);
 
 /** The work of one variety. */
 interface Block {
   readonly variety: RoundVariety;
-  readonly picks: readonly { readonly plant: string; readonly flowers: readonly string[] }[];
+  readonly picks: readonly { readonly plant: string; readonly blooms: readonly string[] }[];
   readonly females: readonly Pair[];
 }
 
@@ -118,11 +118,11 @@ function blocksOf({ pairs, varieties, inHand }: RoundRequest): Block[] {
     const females = pairs.filter((pair) => pair.variety === variety.variety && pair.donors.length > 0);
     if (females.length === 0) return [];
     const flowersOf = new Map<string, Set<string>>();
-    for (const { plant, flower } of females.flatMap(({ donors }) => donors)) {
-      if (inHand.has(flower)) continue;
-      flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(flower));
+    for (const { plant, bloom } of females.flatMap(({ donors }) => donors)) {
+      if (inHand.has(bloom)) continue;
+      flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(bloom));
     }
-    const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, flowers: [...flowers] }));
+    const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, blooms: [...flowers] }));
     return [{ variety, picks, females }];
   });
 }
@@ -192,13 +192,13 @@ function scheduleOf(
     for (const i of tour(picks)) {
       const pick = picks[i]!;
       stops.push({ kind: 'pick', ...pick, variety: variety.variety, ...arriveAt(pick.plant, opens) });
-      now += PICK_MS * pick.flowers.length;
+      now += PICK_MS * pick.blooms.length;
     }
     for (const i of tour(females)) {
-      const { plant, flower, donors } = females[i]!;
+      const { plant, bloom, donors } = females[i]!;
       const arrival = arriveAt(plant, opens);
       const late = arrival.eta > lastSafe;
-      stops.push({ kind: 'pollinate', plant, flower, donors, variety: variety.variety, ...arrival, late });
+      stops.push({ kind: 'pollinate', plant, bloom, donors, variety: variety.variety, ...arrival, late });
       if (!late) saved += variety.weight;
       now += POLLINATE_MS;
     }

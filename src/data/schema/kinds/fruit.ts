@@ -11,14 +11,16 @@ import { id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
   looked: record({
-    flower: id,
+    bloom: id,
     seen: oneOf(LOOK_FINDINGS),
     cause: oneOf(CAUSES).optional(),
     tag: oneOf(TAG_STATES).optional(),
+    growing: Joi.number().integer().min(0).max(99).optional(),
+    of: Joi.number().integer().min(1).max(99).optional(),
   }),
-  removed: record({ flower: id, how: oneOf(FRUIT_REMOVALS) }),
+  removed: record({ bloom: id, how: oneOf(FRUIT_REMOVALS) }),
   harvested: record({
-    flower: id,
+    bloom: id,
     use: oneOf(HARVEST_USES),
     tagThere: Joi.boolean(),
     typical: Joi.boolean(),

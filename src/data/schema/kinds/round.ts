@@ -11,9 +11,9 @@ import { day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 const STOP_KINDS: readonly Stop['kind'][] = ['pick', 'pollinate'];
 const MOST_FLOWERS = 99;
 
-const flowers = Joi.array().items(id).max(MOST_FLOWERS);
+const blooms = Joi.array().items(id).max(MOST_FLOWERS);
 const donors = Joi.array()
-  .items(record({ plant: id, flower: id.allow('') }))
+  .items(record({ plant: id, bloom: id.allow('') }))
   .max(20);
 const missedReason = oneOf(MISSED_REASONS);
 const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
@@ -25,32 +25,35 @@ const stop = record({
   plant: id,
   variety: id,
   eta: instant,
-  flowers: onlyFor('pick', flowers),
-  flower: onlyFor('pollinate', id),
+  blooms: onlyFor('pick', blooms),
+  bloom: onlyFor('pollinate', id),
   donors: onlyFor('pollinate', donors),
 });
 
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
-  'round.planned': record({ round: id, morning: day, stops: Joi.array().items(stop).max(2000) }),
+  'round.planned': record({ round: id, day, stops: Joi.array().items(stop).max(2000) }),
   picked: record({
     round: id,
     stop: id,
     plant: id,
-    flowers,
+    blooms,
     spoiled: Joi.array()
-      .items(record({ flower: id, why: missedReason }))
+      .items(record({ bloom: id, why: missedReason }))
       .max(MOST_FLOWERS),
   }),
   pollinated: record({
-    flower: id,
+    bloom: id,
     plant: id,
-    round: id,
-    stop: id,
+    round: id.optional(),
+    stop: id.optional(),
+    count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
+    after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
     donors,
     found: oneOf(FINDINGS),
     method: oneOf(POLLINATION_METHODS),
     shutAgain: Joi.boolean(),
     tagged: Joi.boolean(),
   }),
-  missed: record({ flower: id, plant: id, round: id, stop: id, why: missedReason }),
+  missed: record({ bloom: id, plant: id, round: id, stop: id, why: missedReason }),
+  tagged: record({ bloom: id, of: id, plant: id, code: Joi.string().allow('').max(12) }),
 };

@@ -6,13 +6,13 @@ const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
 
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
-  scouted: record({ plant: id, morning: day, eve: buds, green: buds }),
+  scouted: record({ plant: id, day, eve: buds, green: buds, open: buds.optional() }),
   covered: record({
     plant: id,
-    morning: day,
+    day,
     method: oneOf(COVER_METHODS),
-    flowers: Joi.array()
-      .items(record({ flower: id, sex: oneOf(SEXES), code: Joi.string().allow('').max(12) }))
+    blooms: Joi.array()
+      .items(record({ bloom: id, sex: oneOf(SEXES), code: Joi.string().allow('').max(12) }))
       .max(200),
   }),
 };

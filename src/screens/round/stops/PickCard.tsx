@@ -19,10 +19,10 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   const record = useRecord();
   const [unfit, setUnfit, dropUnfit] = useDraft<readonly MissedReason[]>(`pick/${stop.stop}`, []);
   const whys = unfit ?? [];
-  const total = stop.flowers.length;
+  const total = stop.blooms.length;
   const good = total - whys.length;
-  const covered = stop.flowers.some((id) => {
-    const method = journal.all('flower').get(id)?.cover?.method;
+  const covered = stop.blooms.some((id) => {
+    const method = journal.all('bloom').get(id)?.cover?.method;
     return method !== undefined && method !== 'none';
   });
   const mark = (why: MissedReason): void => {
@@ -37,8 +37,8 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
           round: shared.round.round,
           stop: stop.stop,
           plant: stop.plant,
-          flowers: stop.flowers.slice(whys.length),
-          spoiled: whys.map((why, i) => ({ flower: stop.flowers[i]!, why })),
+          blooms: stop.blooms.slice(whys.length),
+          spoiled: whys.map((why, i) => ({ bloom: stop.blooms[i]!, why })),
         },
       },
     ]);

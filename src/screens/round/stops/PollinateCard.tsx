@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
 import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/round';
-import type { Flower } from '@/core/journal/state';
+import type { Bloom } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import { donorsNow, type DonorNow } from '@/core/work/progress';
@@ -35,7 +35,7 @@ export function PollinateCard(props: PollinateCardProps) {
 
 /** What there is at the stop, and the two things that can be recorded there. */
 function usePollination({ stop, round }: PollinateCardProps): {
-  readonly flower: Flower | undefined;
+  readonly flower: Bloom | undefined;
   readonly covered: boolean;
   readonly donors: readonly DonorNow[];
   readonly pollinate: (found: Finding, shutAgain: boolean) => void;
@@ -43,9 +43,9 @@ function usePollination({ stop, round }: PollinateCardProps): {
 } {
   const { journal } = useGarden().store;
   const record = useRecord();
-  const flower = journal.all('flower').get(stop.flower);
+  const flower = journal.all('bloom').get(stop.bloom);
   const donors = donorsNow(stop, round, journal);
-  const where = { flower: stop.flower, plant: stop.plant, round: round.round, stop: stop.stop };
+  const where = { bloom: stop.bloom, plant: stop.plant, round: round.round, stop: stop.stop };
   return {
     flower,
     covered: flower?.cover !== undefined && flower.cover.method !== 'none',
@@ -57,7 +57,7 @@ function usePollination({ stop, round }: PollinateCardProps): {
           kind: 'pollinated',
           body: {
             ...where,
-            donors: donors.map(({ plant, flower: male }) => ({ plant, flower: male })),
+            donors: donors.map(({ plant, bloom: male }) => ({ plant, bloom: male })),
             found,
             method: 'maleFlower',
             shutAgain,
@@ -97,7 +97,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {donors.map((donor) => (
           <DonorChip
-            key={donor.flower}
+            key={donor.bloom}
             name={plantLabel(journal, donor.plant)}
             note={donor.state === 'instead' ? 'instead' : donor.plant === stop.plant ? 'her own' : undefined}
           />
