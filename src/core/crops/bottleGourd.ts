@@ -8,7 +8,12 @@ export const bottleGourd: CropFacts = {
   species: 'Lagenaria siceraria',
   group: 'bottleGourd',
   pollenVector: 'nightInsects',
-  hours: { from: 'sunset', opens: ourDefault<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([10, 12], 'h') },
+  hours: {
+    from: 'sunset',
+    opens: ourDefault<Span>([-1, 1], 'h'),
+    shutsFrom: 'nextSunrise',
+    shuts: ourDefault<Span>([2, 3], 'h'),
+  },
   receptive: practice<Span>([6, 24], 'h'),
   setPrior: ourDefault(0.55, 'share'),
   eatAfter: ourDefault<Span>([12, 15], 'd'),

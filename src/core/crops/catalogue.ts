@@ -89,6 +89,28 @@ const CATALOGUE = Object.fromEntries(CROP_IDS.map((id) => [id, { ...FACTS[id], i
  */
 export const cropOf = (id: CropId): Crop => CATALOGUE[id];
 
+/** A crop whose flowers open and shut at known hours. */
+export type BloomingCrop = Crop & { readonly hours: FlowerHours };
+
+/**
+ * The crop, if it is known when its flowers open.
+ *
+ * @example bloomingCropOf('bottleGourd')?.hours.from // 'sunset'
+ */
+export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
+  const crop = cropOf(id);
+  return crop.hours ? (crop as BloomingCrop) : undefined;
+}
+
+/**
+ * Does somebody who wants fruit carry pollen from open male flowers to open females? So it is wherever the sexes sit
+ * in different flowers and insects would do it.
+ *
+ * @example isPollinatedOpen(cropOf('melon')) // true
+ */
+export const isPollinatedOpen = ({ habit, pollenVector, hours }: Crop): boolean =>
+  habit !== 'perfect' && pollenVector !== 'wind' && hours !== undefined;
+
 const isGuided = (crop: Crop): crop is GuidedCrop =>
   crop.guided && crop.hours?.from === 'sunrise' && crop.floor !== undefined && crop.setPrior !== undefined;
 

@@ -41,7 +41,9 @@ export type CropCaution =
 export interface FlowerHours {
   readonly from: 'sunrise' | 'sunset';
   readonly opens: Figure<Span>;
+  /** From the same, or from the sunrise that follows for those that open at dusk and shut next morning. */
   readonly shuts: Figure<Span>;
+  readonly shutsFrom?: 'nextSunrise';
   /** Clock hour by which to be done whatever the sun says, where growers name one. */
   readonly doneByClock?: Figure;
 }

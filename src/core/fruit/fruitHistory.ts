@@ -1,6 +1,6 @@
 import type { Looks } from '../crops/crop';
 import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
-import type { Bloom } from '../journal/state';
+import type { Bloom, Look } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
@@ -72,6 +72,39 @@ export function fruitHistory(
     ...(flower.removed && { ended: { how: flower.removed.how, day: dayOf(flower.removed.at) } }),
     ...(harvested !== undefined && { harvested }),
   };
+}
+
+/**
+ * What became of each flower of a cohort that has no tag of its own. Looks by count say how many were growing: the
+ * flowers are taken to fail one after another, those with a tag counted by their own looks. Where more are growing
+ * than before, the eye was wrong before.
+ *
+ * @param members histories of those that have a tag.
+ * @example cohortHistories(twoFlowers, [], looks, today, zone).length // 2
+ */
+export function cohortHistories(
+  cohort: Bloom,
+  members: readonly FruitHistory[],
+  looks: Looks,
+  today: Day,
+  zone: string,
+): FruitHistory[] {
+  const untagged = Math.max(0, cohort.count - members.length);
+  return Array.from({ length: untagged }, (_, i) => {
+    const own = cohort.looks.map((look): Look => {
+      if (look.growing === undefined) return look;
+      const day = dayAt(toMs(look.at), zone);
+      const tagged = members.filter((member) => isGrowingOn(member, day)).length;
+      const growing = Math.max(0, look.growing - tagged);
+      return { ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen };
+    });
+    return fruitHistory({ ...cohort, looks: own }, looks, today, zone);
+  }).flatMap((history) => history ?? []);
+}
+
+function isGrowingOn({ pollinated, failed, ended }: FruitHistory, day: Day): boolean {
+  const age = daysBetween(pollinated, day);
+  return !(failed !== undefined && failed <= age) && !(ended && ended.day <= age);
 }
 
 export type LookStage = keyof Looks;

@@ -1,15 +1,22 @@
 import { cropOf } from '../crops/catalogue';
+import type { Looks } from '../crops/crop';
+import { cohortOf } from '../journal/cohort';
+import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
+import { cohortHistories, fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
 
-/** A pollinated flower with all that is known of it. */
+/** A pollinated flower, or those of a cohort that have no tag, with all that is known of it. */
 export interface Fruit {
   readonly bloom: Bloom;
   readonly plant: Plant;
   readonly variety: Variety;
+  /** How many flowers it is about: more than one of a cohort. */
+  readonly count: number;
+  /** Of each flower; in a cohort the one that has come furthest is the first. */
+  readonly histories: readonly [FruitHistory, ...FruitHistory[]];
   readonly history: FruitHistory;
   /** The look that comes next; due when `history.age >= look.from`. */
   readonly look: DueLook | undefined;
@@ -37,12 +44,33 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
  *
  * @example fruitOf(journal, garden, today, male) // undefined
  */
-export function fruitOf(journal: Journal, garden: Garden, today: Day, flower: Bloom): Fruit | undefined {
-  const plant = journal.all('plant').get(flower.plant);
+export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fruit | undefined {
+  const bloom = inherited(journal, raw);
+  const plant = journal.all('plant').get(bloom.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
-  const history = variety && fruitHistory(flower, cropOf(variety.crop).looks, today, garden.zone);
+  if (!variety) return undefined;
+  const [history, ...others] = historiesOf(journal, bloom, cropOf(variety.crop).looks, today, garden.zone);
   if (!history) return undefined;
-  return { bloom: flower, plant, variety, history, look: nextLook(history, flower.looks.length) };
+  return {
+    bloom,
+    plant,
+    variety,
+    count: 1 + others.length,
+    histories: [history, ...others],
+    history,
+    look: nextLook(history, bloom.looks.length),
+  };
+}
+
+function historiesOf(journal: Journal, bloom: Bloom, looks: Looks, today: Day, zone: string): FruitHistory[] {
+  const one = fruitHistory(bloom, looks, today, zone);
+  if (!one) return [];
+  if (!cohortOf(bloom.bloom)) return [one];
+  const members = bloom.members.flatMap((id) => {
+    const member = journal.all('bloom').get(id);
+    return (member && fruitHistory(inherited(journal, member), looks, today, zone)) ?? [];
+  });
+  return cohortHistories(bloom, members, looks, today, zone);
 }
 
 /**

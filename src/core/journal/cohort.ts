@@ -1,12 +1,12 @@
 import type { Day } from '../time/types';
-import type { Part, Sex } from './kinds/scout';
+import type { BloomSex, Part } from './kinds/scout';
 
 /** Flowers of one plant and day that nobody tells apart: they are followed by count. */
 export interface Cohort {
   readonly plant: string;
   readonly day: Day;
   readonly part: Part;
-  readonly sex: Sex;
+  readonly sex: BloomSex;
 }
 
 /**
@@ -24,7 +24,7 @@ export const cohortId = ({ plant, day, part, sex }: Cohort): string => [plant, d
 export function cohortOf(id: string): Cohort | undefined {
   const [plant, day, part, sex] = id.split('|');
   if (!plant || !day || !part || !sex) return undefined;
-  return { plant, day, part: part as Part, sex: sex as Sex };
+  return { plant, day, part: part as Part, sex: sex as BloomSex };
 }
 
 /** An entry that counts flowers, and the entries whose flowers its writer knew to be counted already. */

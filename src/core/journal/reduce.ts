@@ -76,8 +76,9 @@ const NO_BUDS = { female: 0, male: 0 };
 
 function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
   const scouted = last(entries, 'scouted');
+  const counted = last(entries, 'counted');
   const covered = entries.filter((entry): entry is EntryOf<'covered'> => entry.kind === 'covered');
-  const first = scouted ?? covered[0];
+  const first = scouted ?? covered[0] ?? counted;
   if (!first) return undefined;
   return {
     plant: first.body.plant,
@@ -85,7 +86,7 @@ function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
     at: first.at,
     eve: scouted?.body.eve ?? NO_BUDS,
     green: scouted?.body.green ?? NO_BUDS,
-    ...(scouted?.body.open && { open: scouted.body.open }),
+    ...(counted && { open: counted.body.open, countedEntry: counted.id }),
     blooms: [...new Set(covered.flatMap((entry) => entry.body.blooms.map(({ bloom }) => bloom)))],
     ...(scouted && { scoutedEntry: scouted.id }),
     coveredEntries: covered.map(({ id }) => id),

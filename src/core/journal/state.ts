@@ -4,7 +4,7 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
-import type { BudCount, CoverMethod, Part, Sex } from './kinds/scout';
+import type { BloomSex, BudCount, CoverMethod, Part } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -25,18 +25,20 @@ export interface Plant {
   readonly removed?: { readonly why: Bodies['plant.removed']['why']; readonly at: Instant };
 }
 
-/** One plant's visit on the evening before `morning`. */
+/** What was seen and covered at one plant for the flowers of one day. */
 export interface Walk {
   readonly plant: string;
   readonly day: Day;
   readonly at: Instant;
   readonly eve: BudCount;
   readonly green: BudCount;
+  /** Flowers found open on the day. */
   readonly open?: BudCount;
   /** Flowers covered or marked on that visit. */
   readonly blooms: readonly string[];
   /** Entries to amend when the visit is corrected: what was counted last, and all that say what was covered. */
   readonly scoutedEntry?: string;
+  readonly countedEntry?: string;
   readonly coveredEntries: readonly string[];
 }
 
@@ -94,7 +96,7 @@ export interface Bloom {
   readonly members: readonly string[];
   /** The cohort it was one of: what was done to that was done to it. */
   readonly of?: string;
-  readonly sex: Sex | undefined;
+  readonly sex: BloomSex | undefined;
   readonly code: string;
   /** The morning it was expected to open. */
   readonly day: Day | undefined;

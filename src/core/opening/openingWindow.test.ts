@@ -1,4 +1,4 @@
-import { guidedCropOf, GUIDED_CROP_IDS } from '../crops/catalogue';
+import { bloomingCropOf, guidedCropOf, GUIDED_CROP_IDS } from '../crops/catalogue';
 import { clockHour, MS_PER_HOUR } from '../time/calendar';
 import {
   isOpeningWindow,
@@ -121,4 +121,16 @@ test('the last safe moment never comes before the flowers open, and no later tha
       }
     }
   }
+});
+
+// Hours of the handbook's table of crops, §3: bottle gourds open about sunset and shut next morning.
+test('a bottle gourd belongs to the day of its dusk and is open until the next morning', () => {
+  const window = openingWindow(bloomingCropOf('bottleGourd')!, SITE, DAY, MILD);
+  if (!isOpeningWindow(window)) throw new Error('the sun sets here');
+  const { sunset } = sunTimes(DAY, SITE);
+  const next = sunTimes('2026-07-19', SITE).sunrise!;
+  expect(window.opens).toEqual([sunset! - MS_PER_HOUR, sunset! + MS_PER_HOUR]);
+  expect(window.shuts).toEqual([next + 2 * MS_PER_HOUR, next + 3 * MS_PER_HOUR]);
+  expect(window.lastSafe).toBe(window.shuts[0]);
+  expect(window.insects).toBe(sunset);
 });

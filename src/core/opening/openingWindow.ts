@@ -1,6 +1,7 @@
-import type { CropId, GuidedCrop } from '../crops/catalogue';
+import type { BloomingCrop, CropId } from '../crops/catalogue';
+import type { Span } from '../crops/crop';
 import { reason, type Reason } from '../text/reason';
-import { atClock, MS_PER_HOUR } from '../time/calendar';
+import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
@@ -10,6 +11,8 @@ export type MorningWeather = Omit<DayWeather, 'day'>;
 
 export type WindowReason =
   | 'fromSunrise'
+  | 'fromSunset'
+  | 'insectsDusk'
   | 'coldDawn'
   | 'hotDay'
   | 'coolDay'
@@ -24,6 +27,7 @@ export type WindowReason =
 /** All times UTC milliseconds. */
 export interface OpeningWindow {
   readonly crop: CropId;
+  /** The sunrise they open by, or shut after. */
   readonly sunrise: number;
   /** First and last flowers open. */
   readonly opens: readonly [number, number];
@@ -52,56 +56,85 @@ const hoursLate = (dawnC: number, neededC: number): number =>
   Math.min(MOST_COLD_DELAY_H, Math.max(0, (neededC - dawnC) / WARMING_C_PER_HOUR));
 
 /**
- * When the flowers of a crop open and shut on a morning, when insects fly, and by when to be done.
+ * When the flowers of a crop open and shut on a day, when insects fly, and by when to be done. Flowers that open at
+ * dusk belong to the day of that dusk, though they are open until the next morning.
  *
- * Hours from sunrise come from the crop; a cold dawn moves the opening, heat and cool move the shutting.
+ * Hours from sunrise or sunset come from the crop; a cold dawn moves the opening, heat and cool move the shutting.
  *
- * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise that day.
+ * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise or set that day.
  */
 export function openingWindow(
-  crop: GuidedCrop,
+  crop: BloomingCrop,
   site: Site,
   day: Day,
   weather?: MorningWeather,
 ): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
-  const { sunrise, polar } = sunTimes(day, site);
-  if (sunrise === null) return { reasons: [reason('noSunrise', { polar: polar ?? 'day' })] };
   const { hours } = crop;
-  const at = (h: number): number => sunrise + h * MS_PER_HOUR;
+  const sun = sunTimes(day, site);
+  const rises = hours.shutsFrom === 'nextSunrise' ? sunTimes(addDays(day, 1), site).sunrise : undefined;
+  const anchor = hours.from === 'sunrise' ? sun.sunrise : sun.sunset;
+  if (anchor === null || rises === null)
+    return { reasons: [reason('noSunrise', { polar: sun.polar ?? 'day' })] };
   const reasons: Reason<WindowReason>[] = [
-    reason('fromSunrise', { open: hours.opens.value[0], shut: hours.shuts.value[0] }),
+    reason(hours.from === 'sunrise' ? 'fromSunrise' : 'fromSunset', {
+      open: hours.opens.value[0],
+      shut: hours.shuts.value[0],
+    }),
   ];
-
-  const opensLate = weather ? hoursLate(weather.dawnC, crop.floor.value) : 0;
-  if (opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: crop.floor.value }));
-
-  let shutMove = 0;
-  if (weather && weather.maxC >= HOT_DAY_C) {
-    shutMove = -HOT_SHUTS_EARLIER_H;
-    reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
-  } else if (weather && weather.maxC < COOL_DAY_C) {
-    shutMove = COOL_SHUTS_LATER_H;
-    reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
-  }
-  const opens = [at(hours.opens.value[0] + opensLate), at(hours.opens.value[1] + opensLate)] as const;
-  const shuts = [at(hours.shuts.value[0] + shutMove), at(hours.shuts.value[1] + shutMove)] as const;
-
-  const insectsLate = weather ? hoursLate(weather.dawnC, BEES_FLY_C) : 0;
-  reasons.push(
-    reason(insectsLate > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }),
-    reason('earlyBees'),
-  );
+  const moves = hours.from === 'sunrise' ? byWeather(crop, weather, reasons) : { opensLate: 0, shutMove: 0 };
+  const at = (from: number, h: number): number => from + h * MS_PER_HOUR;
+  const span = (from: number, [first, last]: Span, move: number): readonly [number, number] => [
+    at(from, first + move),
+    at(from, last + move),
+  ];
+  const opens = span(anchor, hours.opens.value, moves.opensLate);
+  const shuts = span(rises ?? anchor, hours.shuts.value, moves.shutMove);
+  const insects = insectsFrom(crop, anchor, weather, reasons);
   if (weather?.rain === 'long') reasons.push(reason('longRain'));
-
+  const safe = { opens, shuts: shuts[0], opensLate: moves.opensLate };
   return {
     crop: crop.id,
-    sunrise,
+    sunrise: hours.from === 'sunrise' ? anchor : (rises ?? anchor),
     opens,
     shuts,
-    lastSafe: lastSafe(crop, site, day, { opens, shuts: shuts[0], opensLate }, reasons),
-    insects: at(insectsLate),
+    lastSafe: lastSafe(crop, site, day, safe, reasons),
+    insects,
     reasons,
   };
+}
+
+/** Hours by which the morning's weather moves opening and shutting. */
+function byWeather(
+  { floor }: BloomingCrop,
+  weather: MorningWeather | undefined,
+  reasons: Reason<WindowReason>[],
+): { readonly opensLate: number; readonly shutMove: number } {
+  if (!weather) return { opensLate: 0, shutMove: 0 };
+  const opensLate = floor ? hoursLate(weather.dawnC, floor.value) : 0;
+  if (floor && opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: floor.value }));
+  if (weather.maxC >= HOT_DAY_C) {
+    reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
+    return { opensLate, shutMove: -HOT_SHUTS_EARLIER_H };
+  }
+  if (weather.maxC >= COOL_DAY_C) return { opensLate, shutMove: 0 };
+  reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
+  return { opensLate, shutMove: COOL_SHUTS_LATER_H };
+}
+
+/** Moths fly from dusk; bees from light, once it is warm enough. */
+function insectsFrom(
+  { hours, pollenVector }: BloomingCrop,
+  anchor: number,
+  weather: MorningWeather | undefined,
+  reasons: Reason<WindowReason>[],
+): number {
+  if (hours.from === 'sunset' || pollenVector === 'nightInsects') {
+    reasons.push(reason('insectsDusk'));
+    return anchor;
+  }
+  const late = weather ? hoursLate(weather.dawnC, BEES_FLY_C) : 0;
+  reasons.push(reason(late > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }), reason('earlyBees'));
+  return anchor + late * MS_PER_HOUR;
 }
 
 /**
@@ -110,7 +143,7 @@ export function openingWindow(
  * of them are open.
  */
 function lastSafe(
-  { hours }: GuidedCrop,
+  { hours }: BloomingCrop,
   site: Site,
   day: Day,
   { opens, shuts, opensLate }: { opens: readonly [number, number]; shuts: number; opensLate: number },

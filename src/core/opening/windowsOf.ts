@@ -1,13 +1,13 @@
-import { guidedCropOf, type CropId } from '../crops/catalogue';
+import { bloomingCropOf, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
 
 /**
- * Opening windows of some crops on a morning; a crop without sunrise, or not guided by it, is left out.
+ * Opening windows of some crops on a day; one whose hours are not known, or on a day without sunrise, is left out.
  *
- * @example windowsOf(journal, garden, '2026-07-18', ['pepo', 'tomato']).size // 1: tomato is not guided yet
+ * @example windowsOf(journal, garden, '2026-07-18', ['pepo', 'lettuce']).size // 1: lettuce has no hours
  */
 export function windowsOf(
   journal: Journal,
@@ -18,8 +18,8 @@ export function windowsOf(
   const weather = journal.all('weather').get(morning);
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
-    const guided = guidedCropOf(crop);
-    const window = guided && openingWindow(guided, garden, morning, weather);
+    const blooming = bloomingCropOf(crop);
+    const window = blooming && openingWindow(blooming, garden, morning, weather);
     if (window && isOpeningWindow(window)) windows.set(crop, window);
   }
   return windows;

@@ -1,3 +1,4 @@
+import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
@@ -8,7 +9,8 @@ import { fruitPurity, type Purity } from './fruitPurity';
  *
  * @example purityOf(journal, garden, flower)?.weakest?.link // 'tag' before the harvest of a clean one
  */
-export function purityOf(journal: Journal, garden: Garden, flower: Bloom): Purity | undefined {
+export function purityOf(journal: Journal, garden: Garden, raw: Bloom): Purity | undefined {
+  const flower = inherited(journal, raw);
   const plants = journal.all('plant');
   const variety = journal.all('variety').get(plants.get(flower.plant)?.variety ?? '');
   if (!variety) return undefined;

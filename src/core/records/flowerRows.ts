@@ -1,6 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
 import { fatherPlants } from '../journal/fatherPlants';
+import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { purityOf } from '../purity/purityOf';
@@ -11,6 +12,7 @@ import { plantLabel } from './plantLabel';
 export const FLOWER_COLUMNS = [
   'tag',
   'sex',
+  'count',
   'morning',
   'bed',
   'row',
@@ -36,7 +38,7 @@ export const FLOWER_COLUMNS = [
 export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
 
 /**
- * One row for each flower of the garden, by morning, then by tag.
+ * One row for each flower of the garden, or each group of flowers that nobody tells apart, by morning, then by tag.
  *
  * @example flowerRows(new Journal(), garden, today) // []
  */
@@ -46,7 +48,8 @@ export function flowerRows(journal: Journal, garden: Garden, today: Day): Flower
   return rows.sort((a, b) => (key(a) < key(b) ? -1 : 1));
 }
 
-function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Bloom): FlowerRow {
+function flowerRow(journal: Journal, garden: Garden, today: Day, raw: Bloom): FlowerRow {
+  const flower = inherited(journal, raw);
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   const bed = plant && journal.all('bed').get(plant.bed);
@@ -54,6 +57,7 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, flower: Bloom):
   return {
     tag: flower.code,
     sex: flower.sex ?? '',
+    count: String(flower.count),
     morning: flower.day ?? '',
     bed: bed?.name ?? '',
     row: plant ? String(plant.row) : '',

@@ -5,6 +5,7 @@ const QUIET: DaySituation = {
   now: at('12:00'),
   sunset: at('20:20'),
   round: { stopsLeft: 0, waiting: 0, opens: at('04:10'), lastSafe: at('09:00'), minutes: 0 },
+  open: { plants: 0, visited: 0, until: undefined },
   walk: { plants: 30, visited: 0 },
   looks: { due: 0 },
 };
@@ -54,4 +55,17 @@ test('without a sunset the walk can be made at any hour', () => {
 
 test('with all plants seen and nothing waiting, nothing is due', () => {
   expect(kinds({ ...QUIET, walk: { plants: 30, visited: 30 } })).toEqual(['rest']);
+});
+
+test('what is open now comes after the round and before all else, and only while it is open', () => {
+  const open = { plants: 6, visited: 2, until: at('09:00') };
+  const round = { ...QUIET.round, waiting: 12, minutes: 30 };
+  const morning = { ...QUIET, now: at('06:00'), open, round, looks: { due: 3 } };
+  expect(kinds(morning)).toEqual(['round', 'open', 'looks', 'walk']);
+  expect(dayTasks({ ...morning, round: QUIET.round }).next).toMatchObject({
+    kind: 'open',
+    size: 4,
+    started: true,
+    by: at('09:00'),
+  });
 });

@@ -15,13 +15,15 @@ export interface DaySituation {
     /** Minutes the rest of it takes. */
     readonly minutes: number;
   };
+  /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
+  readonly open: { readonly plants: number; readonly visited: number; readonly until: number | undefined };
   /** The walk for tomorrow's flowers. */
   readonly walk: { readonly plants: number; readonly visited: number };
   /** Fruit to look at. */
   readonly looks: { readonly due: number };
 }
 
-export type TaskKind = 'round' | 'walk' | 'looks' | 'rest';
+export type TaskKind = 'round' | 'open' | 'walk' | 'looks' | 'rest';
 
 export interface Task {
   readonly kind: TaskKind;
@@ -45,6 +47,8 @@ export const ROUND_BEFORE_OPENING_MS = 2 * MS_PER_HOUR;
 /** A flower that is closing may still be tried for a while. Our default. */
 export const LATE_BUT_TRY_MS = 90 * MS_PER_MINUTE;
 const MINUTES_PER_PLANT = 0.5;
+/** Walking there, finding what is open, brushing it. */
+const MINUTES_PER_OPEN_PLANT = 1;
 const MINUTES_PER_LOOK = 0.5;
 
 /**
@@ -57,8 +61,8 @@ export const walkOpens = (sunset: number): number => sunset - WALK_BEFORE_SUNSET
 const minutesFor = (count: number, each: number): number => Math.max(1, Math.round(count * each));
 
 /**
- * What to do now and after: the round while its flowers are open or about to be, else the walk once the eve
- * buds show, else fruit to look at; then what comes later in the day.
+ * What to do now and after: the round while its flowers are open or about to be, else what is open now, else the walk
+ * once the eve buds show, else fruit to look at; then what comes later in the day.
  */
 export function dayTasks(situation: DaySituation): DayTasks {
   const now: Task[] = [];
@@ -67,6 +71,7 @@ export function dayTasks(situation: DaySituation): DayTasks {
     if (task) (task.from === undefined || task.from <= situation.now ? now : later).push(task);
   };
   put(roundTask(situation));
+  put(openTask(situation));
   put(walkTask(situation));
   if (situation.looks.due > 0) {
     const size = situation.looks.due;
@@ -88,6 +93,18 @@ function roundTask({ round }: DaySituation): Task | undefined {
     ...(round.opens !== undefined && { from: round.opens - ROUND_BEFORE_OPENING_MS }),
     ...(round.lastSafe !== undefined && { by: round.lastSafe }),
     started,
+  };
+}
+
+function openTask({ open }: DaySituation): Task | undefined {
+  const size = open.plants - open.visited;
+  if (size <= 0) return undefined;
+  return {
+    kind: 'open',
+    size,
+    minutes: minutesFor(size, MINUTES_PER_OPEN_PLANT),
+    ...(open.until !== undefined && { by: open.until }),
+    started: open.visited > 0,
   };
 }
 

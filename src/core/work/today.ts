@@ -10,7 +10,9 @@ import { addDays, dayAt, MS_PER_MINUTE } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
-import { dayTasks, LATE_BUT_TRY_MS, type DayTasks } from './dayTasks';
+import { wantsSeed } from '../crops/variety';
+import { dayTasks, LATE_BUT_TRY_MS, type DaySituation, type DayTasks } from './dayTasks';
+import { openNowOf } from './openNow';
 import { clockHours, morningOf, type Morning } from './morning';
 import type { Shortage } from './pairing/shortages';
 import { PICK_MS, POLLINATE_MS, serviceMs, type WorkingHours } from './route/planRound';
@@ -100,7 +102,9 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
         lastSafe: hours?.lastSafe,
         minutes: roundMinutes(served),
       },
-      walk: { plants, visited },
+      open: openSize(journal, garden, now),
+      // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
+      walk: seedGrows(journal) ? { plants, visited } : NO_WALK,
       looks: { due: looks.length },
     }),
     shortages: served.shortages,
@@ -156,6 +160,25 @@ export function growingCrops(journal: Journal): CropId[] {
   const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
   const crops = [...new Set(ids)].flatMap((id) => varieties.get(id)?.crop ?? []);
   return [...new Set(crops)].filter((crop) => guidedCropOf(crop));
+}
+
+const NO_WALK = { plants: 0, visited: 0 };
+
+/** Does any plant of a crop that the walk leads to stand here for seed, or was one walked to before? */
+function seedGrows(journal: Journal): boolean {
+  if (journal.all('round').size > 0) return true;
+  const varieties = journal.all('variety');
+  return plantsToWalk(journal).some(({ variety }) => wantsSeed(varieties.get(variety)!.purpose));
+}
+
+function openSize(journal: Journal, garden: Garden, now: number): DaySituation['open'] {
+  const open = openNowOf(journal, garden, now);
+  const until = open.map(({ window }) => window.lastSafe);
+  return {
+    plants: open.length,
+    visited: open.filter((plant) => plant.open !== undefined).length,
+    until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
+  };
 }
 
 function walked(journal: Journal, morning: Day): { plants: number; visited: number } {

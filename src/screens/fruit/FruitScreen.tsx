@@ -16,7 +16,7 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { LookCard } from './LookCard';
-import { fruitStatus, useFruits } from './fruitView';
+import { fruitName, fruitStatus, useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
 import { SetSummary } from './SetSummary';
 
@@ -93,7 +93,7 @@ export function FruitScreen() {
           <ListRow
             key={fruit.bloom.bloom}
             glyph={<Glyph name={glyph} size={28} />}
-            title={`${fruit.bloom.code ? formatTagCode(fruit.bloom.code) : 'no tag'} · ${plantLabel(journal, fruit.plant.plant)}`}
+            title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
             note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
             selected={wide && fruit.bloom.bloom === chosen}
             onPress={() => show(fruit.bloom.bloom)}

@@ -12,6 +12,7 @@ import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
 import { sayPlace } from '../words/places';
 import { CAUSE_NAMES, SEEN } from '../words/names';
 import { lookDays, type LookDays } from './setRateWords';
@@ -21,6 +22,57 @@ const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
   set: ({ set }) => `Day ${set}: is it still growing?`,
   kept: ({ kept }) => `Day ${kept} and after: is it still there and growing?`,
 };
+
+/** A look at flowers that nobody tells apart: one tap says how many are growing. */
+function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: boolean }) {
+  const f = useFormat();
+  const record = useRecord();
+  const { undo } = useUndo();
+  const { journal } = useGarden().store;
+  const { bloom, plant, variety, history, count, look } = fruit;
+  const recordLook = (growing: number): void =>
+    record([
+      {
+        kind: 'looked',
+        body: { bloom: bloom.bloom, seen: growing > 0 ? 'growing' : 'gone', growing, of: count },
+      },
+    ]);
+  return (
+    <View style={{ gap: SPACE.s }}>
+      {named ? (
+        <>
+          <Text tone="soft">
+            {sayPlace(journal, plant)}, {variety.name}
+          </Text>
+          <Text variant="strong" live>
+            {`${f.count(count, 'flower', 'flowers')} of ${f.shortDay(history.pollinated)}, day ${history.age}`}
+          </Text>
+        </>
+      ) : null}
+      {look ? <Text>{WHAT_TO_SEE[look.stage](lookDays([history.looks]))}</Text> : null}
+      <Text>How many are growing?</Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {Array.from({ length: count + 1 }, (_, growing) => (
+          <Button
+            key={growing}
+            size="big"
+            variant={growing === count ? 'main' : 'plain'}
+            title={growing === 0 ? 'None' : growing === count ? `All ${count}` : String(growing)}
+            label={`${growing} of ${count} are growing`}
+            onPress={() => recordLook(growing)}
+            style={{ flexGrow: 1, minWidth: 72, height: TOUCH.round }}
+          />
+        ))}
+        <Button
+          size="big"
+          title="Undo"
+          onPress={() => void undo()}
+          style={{ flexGrow: 1, height: TOUCH.round }}
+        />
+      </View>
+    </View>
+  );
+}
 
 /**
  * One look: two taps when it fails, one when it grows.
@@ -38,6 +90,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
     record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...(cause && { cause }) } }]);
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
+  if (fruit.count > 1) return <CountLook fruit={fruit} named={named} />;
   return (
     <View style={{ gap: SPACE.s }}>
       {named ? (

@@ -93,8 +93,12 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     };
   }) ?? undefined;
 
-const fruitTitle = ({ fruit: { bloom } }: OneFruit): string =>
-  bloom.code ? formatTagCode(bloom.code) : 'A fruit without a tag';
+const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
+  bloom.code
+    ? formatTagCode(bloom.code)
+    : count > 1
+      ? `${count} flowers without a tag`
+      : 'A fruit without a tag';
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view: { purity } }: { readonly view: OneFruit }) {

@@ -19,7 +19,7 @@ export function SetRatesScreen() {
   const f = useFormat();
   const { journal } = useGarden().store;
   if (!view) return null;
-  const histories = view.fruits.map(({ history }) => history);
+  const histories = view.fruits.flatMap(({ histories: own }) => own);
   const drops = dropsByDay(histories);
   const dropped = histories.filter(({ failed }) => failed !== undefined).length;
   const lastDays = histories.flatMap(({ looks: { early, set, kept } }) => [
@@ -62,7 +62,7 @@ export function SetRatesScreen() {
       {byVariety.size === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
       {[...byVariety.values()].map((fruits) => {
         const { variety } = fruits[0]!;
-        const own = fruits.map(({ history }) => history);
+        const own = fruits.flatMap(({ histories: each }) => each);
         const rates = fruitSetRates(own);
         const days = lookDays(own.map(({ looks }) => looks));
         const plants = [...setRatesByPlant(own)].sort(([a], [b]) =>

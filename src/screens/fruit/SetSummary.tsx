@@ -10,7 +10,7 @@ import type { FruitView } from './fruitView';
 
 /** The three rates of the season. */
 export function SetSummary({ view }: { readonly view: FruitView }) {
-  const histories = view.fruits.map(({ history }) => history);
+  const histories = view.fruits.flatMap(({ histories: own }) => own);
   const rates = fruitSetRates(histories);
   const days = lookDays(histories.map(({ looks }) => looks));
   return (

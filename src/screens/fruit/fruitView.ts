@@ -3,7 +3,9 @@ import type { Season } from '@/core/journal/state';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
+import { formatTagCode } from '@/core/text/tagCode';
 import { useView } from '@/data/hooks/useView';
+import type { Format } from '../format/format';
 
 export interface FruitView {
   readonly today: Day;
@@ -22,11 +24,23 @@ export const useFruits = (): FruitView | undefined =>
     return { today, season, fruits, due: looksDue(fruits, garden, today) };
   });
 
+/** A fruit by its tag, flowers without one by their count. */
+export function fruitName({ bloom, count }: Fruit, f: Format): string {
+  if (count > 1) return f.count(count, 'flower', 'flowers');
+  return bloom.code ? formatTagCode(bloom.code) : 'no tag';
+}
+
 /** How a fruit is doing, as a shape and a word. */
-export function fruitStatus({ history, bloom }: Fruit): {
+export function fruitStatus(fruit: Fruit): {
   glyph: 'fruit' | 'fruitYoung' | 'fruitFallen';
   word: string;
 } {
+  const { history, bloom, count, histories } = fruit;
+  const growing = histories.filter(
+    ({ failed, lastGrowing }) => failed === undefined && lastGrowing > 0,
+  ).length;
+  if (count > 1 && growing > 0)
+    return { glyph: 'fruitYoung', word: `${growing} of ${count} growing on day ${history.lastGrowing}` };
   if (history.failed !== undefined) return { glyph: 'fruitFallen', word: `failed by day ${history.failed}` };
   if (history.harvested !== undefined)
     return { glyph: 'fruit', word: `harvested on day ${history.harvested}` };

@@ -1,7 +1,7 @@
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 
 interface Place {
-  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/scout' | '/round';
+  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/scout' | '/round' | '/open';
   readonly name: string;
   /** The key that leads there. */
   readonly key: string;
@@ -19,4 +19,5 @@ export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
 export const WORK: readonly Place[] = [
   { href: '/scout', name: 'Evening walk', key: 'w' },
   { href: '/round', name: 'Morning round', key: 'r' },
+  { href: '/open', name: 'Open now', key: 'o' },
 ];

@@ -18,8 +18,9 @@ import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
 import { sayHeadline, sayTask, sayWeather } from './taskWords';
 
-const GO: Readonly<Record<Task['kind'], '/round' | '/scout' | '/fruit' | '/garden'>> = {
+const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/fruit' | '/garden'>> = {
   round: '/round',
+  open: '/open',
   walk: '/scout',
   looks: '/fruit',
   rest: '/garden',
@@ -76,6 +77,7 @@ export function TodayScreen() {
 
 const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
   round: 'male',
+  open: 'female',
   walk: 'walk',
   looks: 'look',
   rest: 'today',

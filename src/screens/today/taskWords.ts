@@ -19,6 +19,12 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
   switch (task.kind) {
     case 'round':
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
+    case 'open':
+      return {
+        title: 'Open now',
+        text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+        action: task.started ? 'Go on' : 'See what is open',
+      };
     case 'walk':
       return later
         ? {

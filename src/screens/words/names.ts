@@ -1,6 +1,6 @@
 import type { Cause, LookFinding } from '@/core/journal/kinds/fruit';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import type { Finding, MissedReason } from '@/core/journal/kinds/round';
+import type { Finding, MissedReason, PollinationMethod } from '@/core/journal/kinds/round';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
@@ -50,6 +50,12 @@ export const MISSED: Readonly<Record<MissedReason, string>> = {
   notFound: 'Not found',
   noPollen: 'No pollen',
   skipped: 'Left out',
+};
+
+export const METHODS: Readonly<Record<PollinationMethod, string>> = {
+  maleFlower: 'The male flower itself',
+  brush: 'A soft, dry brush',
+  swab: 'A cotton swab',
 };
 
 export const FOUND: Readonly<Record<Finding, string>> = {

@@ -7,6 +7,10 @@ export type Sex = (typeof SEXES)[number];
 
 export type BudCount = Readonly<Record<Sex, number>>;
 
+/** Of a bloom; perfect flowers are both. */
+export const BLOOM_SEXES = ['female', 'male', 'perfect'] as const;
+export type BloomSex = (typeof BLOOM_SEXES)[number];
+
 /** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel. */
 export const PARTS = ['flower', 'truss', 'ear', 'tassel'] as const;
 export type Part = (typeof PARTS)[number];
@@ -22,9 +26,9 @@ export interface ScoutBodies {
     readonly day: Day;
     readonly eve: BudCount;
     readonly green: BudCount;
-    /** Flowers found open, where they were counted so. */
-    readonly open?: BudCount;
   };
+  /** The flowers that are open on a plant, as they were merely seen. */
+  counted: { readonly plant: string; readonly day: Day; readonly open: BudCount };
   covered: {
     readonly plant: string;
     readonly day: Day;
@@ -34,7 +38,7 @@ export interface ScoutBodies {
 }
 
 /**
- * A walk is one plant's visit on the evening before `morning`.
+ * A walk is what was seen and covered at one plant for the flowers of one day.
  *
  * @example walkId('p1', '2026-07-19') // 'p1|2026-07-19'
  */
@@ -45,6 +49,11 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     version: 2,
     structural: false,
     upcast: upcastBlooms,
+    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
+  },
+  counted: {
+    version: 1,
+    structural: false,
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
   },
   covered: {

@@ -6,7 +6,8 @@ const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
 
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
-  scouted: record({ plant: id, day, eve: buds, green: buds, open: buds.optional() }),
+  scouted: record({ plant: id, day, eve: buds, green: buds }),
+  counted: record({ plant: id, day, open: buds }),
   covered: record({
     plant: id,
     day,

@@ -29,6 +29,9 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   hotDay: (p, f) => `A day of ${f.temperature(Number(p['maxC']))} shuts them about ${hours(p, f)} sooner.`,
   coolDay: (p, f) =>
     `A cool day of ${f.temperature(Number(p['maxC']))} keeps them open about ${hours(p, f)} longer.`,
+  fromSunset: (p, f) =>
+    `They open about sunset (from ${f.number(Math.abs(Number(p['open'])))} h before it) and shut some ${f.number(Number(p['shut']))} h after the next sunrise.`,
+  insectsDusk: () => 'Moths and other night insects fly from dusk.',
   doneByClock: (p, f) => `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock at the latest.`,
   doneByClockLater: (p, f) =>
     `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock; on a morning when they open this late it is later.`,

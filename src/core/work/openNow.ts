@@ -1,0 +1,198 @@
+import { cropOf, isPollinatedOpen } from '../crops/catalogue';
+import { anyPollenSpoils } from '../isolation/requiredDistance';
+import { comparePlants, metresBetween, placesOf } from '../garden/places';
+import { cohortId } from '../journal/cohort';
+import type { Fact } from '../journal/entry';
+import type { Journal } from '../journal/journal';
+import type { PollinationMethod } from '../journal/kinds/round';
+import { walkId, type BudCount } from '../journal/kinds/scout';
+import type { Bloom, Garden, Plant, Variety, Walk } from '../journal/state';
+import type { OpeningWindow } from '../opening/openingWindow';
+import { windowsOf } from '../opening/windowsOf';
+import { addDays, dayAt } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** A plant whose flowers may be open now. */
+export interface OpenPlant {
+  readonly plant: Plant;
+  readonly variety: Variety;
+  /** The day its flowers belong to: of gourds the day of the dusk, also after midnight. */
+  readonly day: Day;
+  readonly window: OpeningWindow;
+  /** What was counted open on it that day; `undefined` until somebody looked. */
+  readonly open: BudCount | undefined;
+}
+
+/**
+ * Plants grown to eat whose flowers may be open now, in walking order: where the grower carries pollen from open
+ * males to open females, without an evening before. Not those that pollen would spoil.
+ *
+ * @param now UTC milliseconds.
+ * @example openNowOf(new Journal(), garden, now) // []
+ */
+export function openNowOf(journal: Journal, garden: Garden, now: number): OpenPlant[] {
+  const varieties = [...journal.all('variety').values()].filter(isWorkedOpen);
+  const today = dayAt(now, garden.zone);
+  const crops = varieties.map(({ crop }) => crop);
+  // Those of yesterday's dusk may still be open.
+  const days = [today, addDays(today, -1)].map((day) => ({
+    day,
+    windows: windowsOf(journal, garden, day, crops),
+  }));
+  const openToday = new Map(
+    varieties.flatMap((variety) => {
+      const found = days.find(({ windows }) => isOpenAt(windows.get(variety.crop), now));
+      return found
+        ? [[variety.variety, { variety, day: found.day, window: found.windows.get(variety.crop)! }] as const]
+        : [];
+    }),
+  );
+  const walks = journal.all('walk');
+  if (openToday.size === 0) return [];
+  return [...journal.all('plant').values()]
+    .filter(({ removed, variety }) => !removed && openToday.has(variety))
+    .sort(comparePlants(journal.all('bed')))
+    .flatMap((plant): OpenPlant[] => {
+      const found = openToday.get(plant.variety)!;
+      const walk = walks.get(walkId(plant.plant, found.day));
+      // Flowers marked the evening before are the round's.
+      return walk && walk.blooms.length > 0 ? [] : [{ plant, ...found, open: walk?.open }];
+    });
+}
+
+const isWorkedOpen = (variety: Variety): boolean =>
+  variety.purpose === 'eat' &&
+  isPollinatedOpen(cropOf(variety.crop)) &&
+  !anyPollenSpoils({ crop: variety.crop, purpose: variety.purpose, ...variety.traits });
+
+const isOpenAt = (window: OpeningWindow | undefined, now: number): boolean =>
+  window !== undefined && window.opens[0] <= now && now <= window.shuts[1];
+
+/** A plant whose open males may be used, with how many were counted on it today, if anybody did. */
+export interface PollenPlant {
+  readonly plant: string;
+  readonly males: number | undefined;
+  /** Would be used if nothing else is said. */
+  readonly suggested: boolean;
+}
+
+/** Plants offered as fathers besides her own. Our default: what lies within reach. */
+const NEIGHBOURS = 4;
+
+/**
+ * Whose pollen to use on a plant: her own males if any are open, and the nearest plants with open males of what can
+ * father fruit on her. For fruit any of them will do, a variety of the same crossing group too.
+ *
+ * @param males open on the plant itself.
+ * @example pollenFor(journal, here, 2)[0] // { plant: here, males: 2, suggested: true }
+ */
+export function pollenFor(journal: Journal, here: OpenPlant, males: number): PollenPlant[] {
+  const { plant, variety, day } = here;
+  const plants = journal.all('plant');
+  const varieties = journal.all('variety');
+  const walks = journal.all('walk');
+  const places = placesOf(plants.values(), journal.all('bed'));
+  const from = places.get(plant.plant);
+  const { group } = cropOf(variety.crop);
+  const others = [...plants.values()].flatMap((other) => {
+    const father = varieties.get(other.variety);
+    if (!father || other.removed || other.plant === plant.plant || cropOf(father.crop).group !== group)
+      return [];
+    if (father.traits.gynoecious || father.traits.seedless) return [];
+    const open = walks.get(walkId(other.plant, day))?.open;
+    if (open?.male === 0) return [];
+    const to = places.get(other.plant);
+    const metres = from && to ? metresBetween(from, to) : Infinity;
+    return [{ plant: other.plant, males: open?.male, metres, same: other.variety === plant.variety }];
+  });
+  others.sort(
+    (a, b) =>
+      Number(a.males === undefined) - Number(b.males === undefined) ||
+      Number(b.same) - Number(a.same) ||
+      a.metres - b.metres ||
+      (a.plant < b.plant ? -1 : 1),
+  );
+  const ownMales = males > 0 && !variety.traits.gynoecious && !variety.traits.seedless ? males : 0;
+  const own = { plant: plant.plant, males: ownMales, suggested: ownMales > 0 };
+  const next = others.slice(0, NEIGHBOURS).map((other, i): PollenPlant => ({
+    plant: other.plant,
+    males: other.males,
+    suggested: !own.suggested && i === 0,
+  }));
+  return own.males > 0 ? [own, ...next] : next;
+}
+
+/** What was seen and done at one plant. */
+export interface OpenVisit {
+  readonly open: BudCount;
+  readonly method: PollinationMethod;
+  /** Plants whose pollen was used. */
+  readonly fathers: readonly string[];
+}
+
+/**
+ * The facts of a visit: what is open, and that the females were pollinated. A visit that is put right amends the
+ * entries it made; females put right to none take the pollination back.
+ *
+ * @example openVisitFacts(journal, here, { open: { female: 0, male: 3 }, ...rest }).map(({ kind }) => kind) // ['counted']
+ */
+export function openVisitFacts(
+  journal: Journal,
+  { plant, variety, day }: OpenPlant,
+  visit: OpenVisit,
+): Fact[] {
+  const walk = journal.all('walk').get(walkId(plant.plant, day));
+  const id = cohortOfVisit(plant, variety, day);
+  return [
+    countedFact(walk, { plant: plant.plant, day, open: visit.open }),
+    ...pollinatedFacts(journal.all('bloom').get(id), { id, plant: plant.plant, visit }),
+  ];
+}
+
+/**
+ * The id of the flowers that a visit pollinates.
+ *
+ * @example cohortOfVisit(plant, melon, '2026-07-19') // 'p1|2026-07-19|flower|perfect'
+ */
+export function cohortOfVisit({ plant }: Plant, { traits }: Variety, day: Day): string {
+  const sex = traits.flowers === 'perfect' ? 'perfect' : 'female';
+  return cohortId({ plant, day, part: 'flower', sex });
+}
+
+type CountedBody = Extract<Fact, { kind: 'counted' }>['body'];
+
+function countedFact(walk: Walk | undefined, body: CountedBody): Fact {
+  const target = walk?.countedEntry;
+  return target === undefined
+    ? { kind: 'counted', body }
+    : { kind: 'amended', body: { target, of: 'counted', body } };
+}
+
+interface Pollinated {
+  readonly id: string;
+  readonly plant: string;
+  readonly visit: OpenVisit;
+}
+
+function pollinatedFacts(cohort: Bloom | undefined, { id, plant, visit }: Pollinated): Fact[] {
+  const before = cohort?.countedBy ?? [];
+  const { female } = visit.open;
+  const strikes = (targets: readonly string[]): Fact[] =>
+    targets.map((target) => ({ kind: 'struck', body: { target } }));
+  if (female === 0) return strikes(before);
+  const body = {
+    bloom: id,
+    plant,
+    count: female,
+    after: [],
+    donors: visit.fathers.map((father) => ({ plant: father, bloom: '' })),
+    found: 'open',
+    method: visit.method,
+    shutAgain: false,
+    tagged: false,
+  } as const;
+  const target = before.at(-1);
+  if (target === undefined) return [{ kind: 'pollinated', body }];
+  // The count is put right as a whole: one entry says it all.
+  return [...strikes(before.slice(0, -1)), { kind: 'amended', body: { target, of: 'pollinated', body } }];
+}

@@ -1,0 +1,110 @@
+import { useState } from 'react';
+import { openNowOf, type OpenPlant } from '@/core/work/openNow';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Text } from '@/ui/parts/Text';
+import { useFormat } from '../format/useFormat';
+import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
+import { EmptyPage } from '../shell/EmptyPage';
+import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
+import { sayPlace } from '../words/places';
+import { PlantOpen } from './PlantOpen';
+
+/** Plant by plant, what is open and what was pollinated: no evening before, no cover, no tag. */
+export function OpenNowScreen() {
+  const now = useNow();
+  const f = useFormat();
+  const wide = useWide();
+  const [chosen, setChosen] = useState<string>();
+  const [listed, setListed] = useState(false);
+  const plants = useView('open-now', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) =>
+    openNowOf(journal, garden, now),
+  );
+  if (!plants) return null;
+  if (plants.length === 0) {
+    return (
+      <EmptyPage
+        title="Open now"
+        text="No flower that you grow to eat is open at this hour. Squash opens at sunrise and shuts by ten or so, melons and cucumbers open later, bottle gourds at dusk."
+        lead={{ title: 'To Today', to: '/' }}
+      />
+    );
+  }
+  const left = plants.filter(({ open }) => open === undefined);
+  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0];
+  const list = (onChoose: (plant: string) => void) => (
+    <PlantList plants={plants} here={here?.plant.plant} onChoose={onChoose} />
+  );
+  const listButton = wide ? null : (
+    <>
+      <Button variant="quiet" title="Plants" label="List of plants" onPress={() => setListed(true)} />
+      <Sheet title="Plants" open={listed} onClose={() => setListed(false)} closeTitle="Close">
+        {list((plant) => {
+          setChosen(plant);
+          setListed(false);
+        })}
+      </Sheet>
+    </>
+  );
+  const aside = wide ? list(setChosen) : undefined;
+  if (!here) {
+    const pollinated = plants.reduce((sum, { open }) => sum + (open?.female ?? 0), 0);
+    return (
+      <Page title="All plants seen" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
+        <Text>
+          {pollinated > 0
+            ? `${f.count(pollinated, 'female', 'females')} pollinated on ${f.count(plants.length, 'plant', 'plants')}. Whether they grow shows in three or four days: Today will ask.`
+            : 'No female was open. Males come first, often for a week or more: nothing is wrong.'}
+        </Text>
+      </Page>
+    );
+  }
+  return (
+    <PlantOpen
+      key={`${here.plant.plant}|${here.day}`}
+      here={here}
+      onDone={() => setChosen(undefined)}
+      aside={aside}
+      head={
+        <ProgressHead
+          left={f.count(left.length, 'plant left', 'plants left')}
+          peg="Plant"
+          count={plants.length}
+          at={plants.indexOf(here)}
+          of="the morning"
+        >
+          <Text tone="soft">shut {f.time(here.window.lastSafe)}</Text>
+          {listButton}
+        </ProgressHead>
+      }
+    />
+  );
+}
+
+interface PlantListProps {
+  readonly plants: readonly OpenPlant[];
+  readonly here: string | undefined;
+  readonly onChoose: (plant: string) => void;
+}
+
+/** The plants in walking order, to go to one out of turn or to correct one. */
+function PlantList({ plants, here, onChoose }: PlantListProps) {
+  const { journal } = useGarden().store;
+  const f = useFormat();
+  const seen = ({ open }: OpenPlant): string =>
+    open ? `, ${f.count(open.female, 'female', 'females')}, ${f.count(open.male, 'male', 'males')}` : '';
+  return plants.map((each) => (
+    <ListRow
+      key={each.plant.plant}
+      title={sayPlace(journal, each.plant)}
+      note={`${each.variety.name}${seen(each)}`}
+      selected={each.plant.plant === here}
+      onPress={() => onChoose(each.plant.plant)}
+    />
+  ));
+}

@@ -1,0 +1,208 @@
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
+import { SEXES } from '@/core/journal/kinds/scout';
+import { plantLabel } from '@/core/records/plantLabel';
+import {
+  cohortOfVisit,
+  openVisitFacts,
+  pollenFor,
+  type OpenPlant,
+  type PollenPlant,
+} from '@/core/work/openNow';
+import { useDraft } from '@/data/hooks/useDraft';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useUndo } from '@/data/hooks/useUndo';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { Page } from '../shell/Page';
+import { METHODS } from '../words/names';
+import { placeParts, sayPlace } from '../words/places';
+import { CountRow } from './CountRow';
+
+interface PlantOpenProps {
+  readonly here: OpenPlant;
+  readonly head: ReactNode;
+  /** Second column on a wide screen. */
+  readonly aside?: ReactNode;
+  readonly onDone: () => void;
+}
+
+interface Draft {
+  readonly female?: number;
+  readonly male?: number;
+  readonly method: PollinationMethod;
+  /** Plants whose pollen was used; until one is tapped, those suggested. */
+  readonly fathers?: readonly string[];
+}
+
+/** One plant: how many females and males are open, whose pollen, done. */
+export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const { undo } = useUndo();
+  const [choosing, setChoosing] = useState(false);
+  const { draft, setDraft, pollen, fathers, save } = usePlantOpen(here, onDone);
+  if (!draft) return null;
+  const { plant, variety } = here;
+  const female = draft.female ?? 0;
+  const counted = draft.female !== undefined || draft.male !== undefined;
+  const { where, number } = placeParts(journal, plant);
+  return (
+    <Page
+      title={`${sayPlace(journal, plant)}, ${variety.name}`}
+      heading={false}
+      over={head}
+      aside={aside}
+      foot={
+        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Button
+            variant="main"
+            size="huge"
+            title={
+              female > 0
+                ? `Pollinated ${f.number(female)}, next`
+                : counted
+                  ? 'No female, next'
+                  : 'None open, next'
+            }
+            onPress={save}
+            style={{ flex: 1 }}
+          />
+          <Button title="Undo" size="huge" onPress={() => void undo()} style={{ width: 96 }} />
+        </View>
+      }
+    >
+      <View role="heading" aria-level={1} style={{ marginVertical: SPACE.s }}>
+        <Text tone="soft">{where}</Text>
+        <View style={{ flexDirection: 'row', alignItems: 'flex-end', flexWrap: 'wrap', gap: SPACE.m }}>
+          <Text variant="huge" style={{ fontSize: 64, lineHeight: 64 }}>
+            {number}
+          </Text>
+          <Text variant="heading" style={{ marginBottom: SPACE.s, flexShrink: 1 }}>
+            {variety.name}
+          </Text>
+        </View>
+      </View>
+      {SEXES.map((sex) => (
+        <CountRow
+          key={sex}
+          label={sex === 'female' ? 'Females open' : 'Males open'}
+          glyph={<Glyph name={sex} size={30} />}
+          value={draft[sex]}
+          onChange={(count) => setDraft({ ...draft, [sex]: count })}
+        />
+      ))}
+      {female > 0 ? (
+        <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
+          <PollenChoice
+            pollen={pollen}
+            own={plant.plant}
+            fathers={fathers}
+            onChange={(chosen) => setDraft({ ...draft, fathers: chosen })}
+          />
+          <Button title={`With: ${METHODS[draft.method]}`} onPress={() => setChoosing(true)} />
+        </View>
+      ) : null}
+      <Sheet title="What with?" open={choosing} onClose={() => setChoosing(false)} closeTitle="Close">
+        <Choice<PollinationMethod>
+          label="Tool"
+          value={draft.method}
+          options={POLLINATION_METHODS.map((value) => ({ value, title: METHODS[value] }))}
+          onChange={(method) => {
+            setDraft({ ...draft, method });
+            setChoosing(false);
+          }}
+        />
+      </Sheet>
+    </Page>
+  );
+}
+
+/** The counts of a plant as a draft, whose pollen is at hand, and the way to record them. */
+function usePlantOpen(
+  here: OpenPlant,
+  onDone: () => void,
+): {
+  readonly draft: Draft | undefined;
+  readonly setDraft: (draft: Draft) => void;
+  readonly pollen: readonly PollenPlant[];
+  readonly fathers: readonly string[];
+  readonly save: () => void;
+} {
+  const { journal } = useGarden().store;
+  const record = useRecord();
+  const { plant, variety, day, open } = here;
+  const before = journal.all('bloom').get(cohortOfVisit(plant, variety, day))?.pollination;
+  const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
+    ...open,
+    method: before?.method ?? usualMethod(variety.crop),
+    ...(before && { fathers: before.donors.map((donor) => donor.plant) }),
+  });
+  const pollen = pollenFor(journal, here, draft?.male ?? 0);
+  const fathers =
+    draft?.fathers ?? pollen.filter(({ suggested }) => suggested).map(({ plant: father }) => father);
+  const save = (): void => {
+    if (!draft) return;
+    const counts = { female: draft.female ?? 0, male: draft.male ?? 0 };
+    record(openVisitFacts(journal, here, { open: counts, method: draft.method, fathers }));
+    dropDraft();
+    onDone();
+  };
+  return { draft, setDraft, pollen, fathers, save };
+}
+
+/** The crop's own way, as far as it is one that open flowers are worked with. */
+function usualMethod(crop: OpenPlant['variety']['crop']): PollinationMethod {
+  const { methods } = cropOf(crop);
+  return POLLINATION_METHODS.find((method) => method === methods[0]) ?? 'maleFlower';
+}
+
+interface PollenChoiceProps {
+  readonly pollen: readonly PollenPlant[];
+  /** The plant itself. */
+  readonly own: string;
+  readonly fathers: readonly string[];
+  readonly onChange: (fathers: readonly string[]) => void;
+}
+
+/** Whose pollen was used: tapped on and off. */
+function PollenChoice({ pollen, own, fathers, onChange }: PollenChoiceProps) {
+  const { journal } = useGarden().store;
+  const f = useFormat();
+  const named = new Set(pollen.map(({ plant }) => plant));
+  const all = [
+    ...pollen,
+    ...fathers.filter((plant) => !named.has(plant)).map((plant) => ({ plant, males: undefined })),
+  ];
+  return (
+    <View role="group" aria-label="Pollen from" style={{ gap: SPACE.xs }}>
+      <Text variant="strong">Pollen from</Text>
+      {all.length === 0 ? <Text tone="soft">No other plant of its kind is on the plan.</Text> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {all.map(({ plant, males }) => {
+          const on = fathers.includes(plant);
+          const name = plant === own ? 'This plant' : plantLabel(journal, plant);
+          return (
+            <Button
+              key={plant}
+              title={`${on ? '✓ ' : ''}${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
+              label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'male', 'males')} open`}`}
+              selected={on}
+              onPress={() =>
+                onChange(on ? fathers.filter((father) => father !== plant) : [...fathers, plant])
+              }
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+}
