@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { GUIDED_CROP_IDS, type CropId } from '@/core/crops/catalogue';
+import { CROP_IDS, cropOf, isPollinatedOpen, type CropId } from '@/core/crops/catalogue';
 import type { Fact } from '@/core/journal/entry';
 import type { Purpose } from '@/core/crops/variety';
 import { deviceZone, newId } from '@/data/clock';
@@ -108,7 +108,7 @@ export function StartScreen() {
           crop={crop}
           onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
           error={formState.errors.crop?.message}
-          offered={GUIDED_CROP_IDS}
+          offered={OFFERED}
         />
         <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSE_NAMES)} />
         <FormField control={control} name="plants" label="Plants in a row" numeric />
@@ -121,6 +121,9 @@ export function StartScreen() {
     </Page>
   );
 }
+
+/** What the app leads through from the first day; others are found by their name. */
+const OFFERED = CROP_IDS.filter((id) => isPollinatedOpen(cropOf(id)));
 
 function firstFacts(given: Checked): Fact[] {
   const bed = newId();
