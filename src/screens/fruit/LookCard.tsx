@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { formatTagCode } from '@/core/text/tagCode';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
 import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
@@ -15,6 +14,7 @@ import { SPACE, TOUCH } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayPlace } from '../words/places';
 import { CAUSE_NAMES, SEEN } from '../words/names';
+import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
 
 const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
@@ -84,6 +84,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
   const { undo } = useUndo();
   const { journal } = useGarden().store;
   const [failing, setFailing] = useState<LookFinding>();
+  const f = useFormat();
   const { bloom, plant, variety, history, look } = fruit;
   const recordLook = (seen: LookFinding, cause?: Cause): void => {
     setFailing(undefined);
@@ -100,7 +101,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           </Text>
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
             <Text variant="code" live>
-              {bloom.code ? formatTagCode(bloom.code) : 'no tag'}
+              {fruitName(fruit, f)}
             </Text>
             <Text variant="strong">day {history.age}</Text>
           </View>

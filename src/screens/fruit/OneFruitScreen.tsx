@@ -5,9 +5,12 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { purityOf } from '@/core/purity/purityOf';
+import { cohortOf } from '@/core/journal/cohort';
 import { fatherPlants } from '@/core/journal/fatherPlants';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
+import { newId } from '@/data/clock';
+import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useUndo } from '@/data/hooks/useUndo';
 import { useView } from '@/data/hooks/useView';
@@ -162,7 +165,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
             Look now
           </Text>
           <LookCard fruit={fruit} named={false} />
-          <Ending id={id} />
+          {cohortOf(id) ? <TagOne fruit={fruit} /> : <Ending id={id} />}
         </View>
       ) : (
         <Button
@@ -193,6 +196,29 @@ function ChainLink({ link }: { readonly link: Link }) {
       title={`${LINKS[link.link]}: ${LINK_STATES[link.state]}`}
       note={link.reasons.map((reason) => sayReason(reason, f)).join(' ')}
     />
+  );
+}
+
+/** Flowers that nobody tells apart: one of them can get a tag, and is followed by itself from then on. */
+function TagOne({ fruit: { bloom, plant, count } }: { readonly fruit: Fruit }) {
+  const { store } = useGarden();
+  const record = useRecord();
+  const tagOne = (): void => {
+    const [code] = store.tags.next(1);
+    record([
+      ...store.tags.ensureLetter(),
+      { kind: 'tagged', body: { bloom: newId(), of: bloom.bloom, plant: plant.plant, code: code ?? '' } },
+    ]);
+  };
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text tone="soft">
+        {count > 1
+          ? 'They are followed together, by how many are growing. Tag one to follow it by itself, for seed or to harvest.'
+          : 'Tag it to follow it by itself, for seed or to harvest.'}
+      </Text>
+      <Button title={`Tag one: ${formatTagCode(store.tags.next(1)[0] ?? '')}`} onPress={tagOne} />
+    </View>
   );
 }
 

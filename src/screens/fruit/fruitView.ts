@@ -1,4 +1,5 @@
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
+import { cohortOf } from '@/core/journal/cohort';
 import type { Season } from '@/core/journal/state';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
@@ -26,7 +27,7 @@ export const useFruits = (): FruitView | undefined =>
 
 /** A fruit by its tag, flowers without one by their count. */
 export function fruitName({ bloom, count }: Fruit, f: Format): string {
-  if (count > 1) return f.count(count, 'flower', 'flowers');
+  if (cohortOf(bloom.bloom)) return f.count(count, 'flower', 'flowers');
   return bloom.code ? formatTagCode(bloom.code) : 'no tag';
 }
 

@@ -12,7 +12,7 @@ export interface CountRowProps {
 }
 
 /** Counts up to this are one tap; the last button goes on from there by ones. */
-const MOST_AT_ONCE = 6;
+const MOST_AT_ONCE = 5;
 const MOST = 30;
 
 /** How many there are, in one tap. */

@@ -42,7 +42,13 @@ export function OpenNowScreen() {
   );
   const listButton = wide ? null : (
     <>
-      <Button variant="quiet" title="Plants" label="List of plants" onPress={() => setListed(true)} />
+      <Button
+        variant={here ? 'quiet' : 'plain'}
+        size={here ? 'usual' : 'big'}
+        title="Plants"
+        label={here ? 'List of plants' : 'List of plants, to correct one'}
+        onPress={() => setListed(true)}
+      />
       <Sheet title="Plants" open={listed} onClose={() => setListed(false)} closeTitle="Close">
         {list((plant) => {
           setChosen(plant);

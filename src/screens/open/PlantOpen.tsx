@@ -67,11 +67,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
             variant="main"
             size="huge"
             title={
-              female > 0
-                ? `Pollinated ${f.number(female)}, next`
-                : counted
-                  ? 'No female, next'
-                  : 'None open, next'
+              female > 0 ? `Pollinated ${f.number(female)}` : counted ? 'No female, next' : 'None open, next'
             }
             onPress={save}
             style={{ flex: 1 }}

@@ -1,0 +1,91 @@
+import { expect, test, type App } from './app';
+import type { Page } from '@playwright/test';
+
+const MORNING = '2026-07-21T06:00:00Z';
+const THREE_DAYS_ON = '2026-07-24T17:00:00Z';
+
+/** Six plants grown to eat, and nothing else: no walk, no cover, no tag. */
+async function begin(app: App, page: Page): Promise<void> {
+  await page.clock.install({ time: new Date(MORNING) });
+  await page.goto('/start');
+  for (const [label, text] of [
+    ['Name of the garden', 'Back yard'],
+    ['Latitude', '52.2'],
+    ['Longitude', '-1.7'],
+    ['Variety', 'Green Heron'],
+    ['Plants in a row', '6'],
+  ] as const) {
+    await page.getByRole('textbox', { name: label }).fill(text);
+  }
+  await app.tap('Pepo squash');
+  await app.tap('To eat');
+  await app.tap('Create garden');
+}
+
+test('a kitchen morning: from Today in one tap, three taps a plant, and days later by count', async ({
+  app,
+  page,
+}) => {
+  await begin(app, page);
+  await app.tap('See what is open');
+  await expect(page.getByRole('img', { name: 'Plant 1 of 6' })).toBeVisible();
+
+  // Two females and three males are open.
+  const before = app.activations;
+  await app.tap('2, females open');
+  await app.tap('3, males open');
+  await expect(page.getByRole('button', { name: 'Pollen from This plant, 3 males open' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await app.tap('Pollinated 2');
+  expect(app.activations - before).toBe(3);
+  await expect(page.getByRole('img', { name: 'Plant 2 of 6' })).toBeVisible();
+
+  // Half-entered counts outlive a reload.
+  await app.tap('1, females open');
+  await page.reload();
+  await expect(page.getByRole('radio', { name: '1, females open' })).toBeChecked();
+  await app.tap('0, males open');
+  await expect(page.getByRole('button', { name: 'Pollen from A1·1, 3 males open' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await app.tap('Pollinated 1');
+  await app.tap('None open, next');
+  await app.tap('Undo');
+  await expect(page.getByRole('img', { name: 'Plant 3 of 6' })).toBeVisible();
+  for (let plant = 3; plant <= 6; plant += 1) {
+    await expect(page.getByRole('img', { name: `Plant ${plant} of 6` })).toBeVisible();
+    await app.tap('None open, next');
+  }
+  await expect(page.getByText(/^3 females pollinated on 6 plants/)).toBeVisible();
+
+  await page.clock.setSystemTime(new Date(THREE_DAYS_ON));
+  await page.goto('/fruit');
+  await expect(page.getByText('2 flowers of 21 Jul, day 3')).toBeVisible();
+  await app.tap('1 of 2 are growing');
+  await expect(page.getByText('1 of 2 growing on day 3', { exact: false })).toBeVisible();
+  await page.getByText(/^2 flowers · A1·1/).click();
+  await app.tap(/^Tag one: /);
+  await expect(page.getByText(/1 flower|without a tag/).first()).toBeVisible();
+  await page.goto('/fruit/figures');
+  await expect(page.getByText(/Green Heron/).first()).toBeVisible();
+});
+
+test('a visit is put right from the list, and nothing is open at noon', async ({ app, page }) => {
+  await begin(app, page);
+  await page.goto('/open');
+  await app.tap('3, females open');
+  await app.tap('Pollinated 3');
+  await app.tap('List of plants');
+  await page.getByText('Green Heron, 3 females, 0 males').click();
+  await expect(page.getByRole('radio', { name: '3, females open' })).toBeChecked();
+  await app.tap('2, females open');
+  await app.tap('Pollinated 2');
+  await app.tap('List of plants');
+  await expect(page.getByText('Green Heron, 2 females, 0 males')).toBeVisible();
+  await page.clock.setSystemTime(new Date('2026-07-21T13:00:00Z'));
+  await page.goto('/open');
+  await expect(page.getByText(/No flower that you grow to eat is open at this hour/)).toBeVisible();
+});
