@@ -75,7 +75,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
 
 test('a visit is put right from the list, and nothing is open at noon', async ({ app, page }) => {
   await begin(app, page);
-  await page.goto('/open');
+  await app.tap('See what is open');
   await app.tap('3, females open');
   await app.tap('Pollinated 3');
   await app.tap('List of plants');
