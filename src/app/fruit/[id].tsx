@@ -1,10 +1,10 @@
-import { OneFruitScreen } from '@/screens/fruit/OneFruitScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function OneFruit() {
   return (
     <Route title="A fruit">
-      <OneFruitScreen />
+      <LazyScreen screen="oneFruit" />
     </Route>
   );
 }

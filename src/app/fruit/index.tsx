@@ -1,10 +1,10 @@
-import { FruitScreen } from '@/screens/fruit/FruitScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Fruit() {
   return (
     <Route title="Fruit">
-      <FruitScreen />
+      <LazyScreen screen="fruit" />
     </Route>
   );
 }

@@ -1,3 +1,5 @@
+import { FruitScreen } from '../fruit/FruitScreen';
+import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
 import { BedScreen } from '../garden/BedScreen';
@@ -14,8 +16,8 @@ import { VarietyScreen } from '../garden/VarietyScreen';
 import { WeatherScreen } from '../today/WeatherScreen';
 
 /**
- * Screens that are loaded when the first of them is opened: those with forms, the garden's, and charts that need a
- * library. One chunk, so that what they share does not end up in the scripts of every page.
+ * Screens that are loaded when the first of them is opened: those with forms, the garden's, the fruit's, and charts
+ * that need a library. One chunk, so that what they share does not end up in the scripts of every page.
  */
 const SCREENS = {
   barrier: BarrierScreen,
@@ -23,7 +25,9 @@ const SCREENS = {
   calendar: CalendarScreen,
   crossing: CrossingScreen,
   describe: DescribeScreen,
+  fruit: FruitScreen,
   garden: GardenScreen,
+  oneFruit: OneFruitScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
   setRates: SetRatesScreen,
