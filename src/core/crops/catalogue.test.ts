@@ -1,4 +1,4 @@
-import { CROP_IDS, cropOf, GUIDED_CROP_IDS, guidedCropOf } from './catalogue';
+import { COVERED_CROP_IDS, CROP_IDS, cropOf, isPollinatedOpen } from './catalogue';
 import type { Figure, Span } from './crop';
 
 /** Every figure of a crop, with where it stands. */
@@ -69,7 +69,14 @@ test('growth habits', () => {
   expect(cropOf('melon').variableTraits).toContain('flowers');
 });
 
-test('the walk and the round lead through the squashes, whose hours are known', () => {
-  expect(GUIDED_CROP_IDS).toEqual(['pepo', 'maxima', 'moschata', 'argyrosperma']);
-  expect(guidedCropOf('corn')).toBeUndefined();
+// Common practice, no source: which crops are covered in the evening and worked next morning, and which are worked as
+// they open.
+test('the walk and the round lead through what opens by the sun; what is only eaten is worked at dusk too', () => {
+  for (const id of ['pepo', 'maxima', 'moschata', 'argyrosperma', 'melon', 'cucumber', 'watermelon'] as const)
+    expect(COVERED_CROP_IDS).toContain(id);
+  for (const id of ['corn', 'tomato', 'bottleGourd', 'snakeGourd', 'pea'] as const)
+    expect(COVERED_CROP_IDS).not.toContain(id);
+  expect(isPollinatedOpen(cropOf('bottleGourd'))).toBe(true);
+  for (const id of ['corn', 'tomato', 'strawberry', 'lettuce'] as const)
+    expect(isPollinatedOpen(cropOf(id))).toBe(false);
 });

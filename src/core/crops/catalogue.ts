@@ -68,13 +68,6 @@ export type CropId = keyof typeof FACTS;
 
 export type Crop = CropFacts & { readonly id: CropId };
 
-/** A crop through which the walk and the round lead: its flowers open by the sun and last one morning. */
-export type GuidedCrop = Crop &
-  Required<Pick<Crop, 'floor' | 'setPrior'>> & {
-    readonly guided: true;
-    readonly hours: FlowerHours & { readonly from: 'sunrise' };
-  };
-
 export const CROP_IDS = Object.keys(FACTS) as CropId[];
 
 const CATALOGUE = Object.fromEntries(CROP_IDS.map((id) => [id, { ...FACTS[id], id }])) as Record<
@@ -103,25 +96,20 @@ export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
 }
 
 /**
- * Does somebody who wants fruit carry pollen from open male flowers to open females? So it is wherever the sexes sit
- * in different flowers and insects would do it.
+ * Does somebody who wants fruit carry pollen from open male flowers to open females?
  *
  * @example isPollinatedOpen(cropOf('melon')) // true
  */
-export const isPollinatedOpen = ({ habit, pollenVector, hours }: Crop): boolean =>
-  habit !== 'perfect' && pollenVector !== 'wind' && hours !== undefined;
-
-const isGuided = (crop: Crop): crop is GuidedCrop =>
-  crop.guided && crop.hours?.from === 'sunrise' && crop.floor !== undefined && crop.setPrior !== undefined;
+export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
+  hours !== undefined && protocols.fruit !== undefined && protocols.fruit.operations.includes('collect');
 
 /**
- * The crop, if the walk and the round lead through it.
+ * Do the evening walk and the morning round lead through this crop? Its flowers are covered before they open, and open
+ * by the sun of one morning.
  *
- * @example guidedCropOf('tomato') // undefined
+ * @example isCoveredTheEveningBefore(cropOf('bottleGourd')) // false: it opens at dusk
  */
-export function guidedCropOf(id: CropId): GuidedCrop | undefined {
-  const crop = cropOf(id);
-  return isGuided(crop) ? crop : undefined;
-}
+export const isCoveredTheEveningBefore = ({ protocols, hours }: Crop): boolean =>
+  hours?.from === 'sunrise' && protocols.seed !== undefined && protocols.seed.operations.includes('cover');
 
-export const GUIDED_CROP_IDS = CROP_IDS.filter((id) => guidedCropOf(id));
+export const COVERED_CROP_IDS = CROP_IDS.filter((id) => isCoveredTheEveningBefore(cropOf(id)));

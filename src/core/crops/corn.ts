@@ -11,7 +11,7 @@ export const corn: CropFacts = {
   habit: 'monoecious',
   pollenVector: 'wind',
   outcrossing: ourDefault<Span>([0.95, 1], 'share'),
-  guided: false,
+  protocols: {},
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   receptive: memory<Span>([120, 240], 'h', 'extension bulletins'),
   setPrior: ourDefault(0.8, 'share'),

@@ -83,6 +83,19 @@ export interface Development {
   readonly floweringDays: Figure;
 }
 
+/** What a flower is pollinated for. */
+export type Goal = 'fruit' | 'seed';
+
+/** The things that are done at a flower, from the bud to the harvest. */
+export type Operation = 'scout' | 'cover' | 'collect' | 'pollinate' | 'close' | 'tag' | 'look' | 'harvest';
+
+/** The operations of a way of working, in their order. */
+export interface Protocol {
+  readonly operations: readonly Operation[];
+}
+
+export type Protocols = Readonly<Partial<Record<Goal, Protocol>>>;
+
 /** What there is to know of a crop. Fields that are left out have no meaning for it, or are not known. */
 export interface CropFacts {
   /** As growers call it. */
@@ -101,8 +114,10 @@ export interface CropFacts {
   readonly xenia?: true;
   /** Is the fruit spoilt by pollen it does not need, where it sets without? */
   readonly pollinationSpoilsFruit?: true;
-  /** Do the evening walk and the morning round lead through this crop? */
-  readonly guided: boolean;
+  /** How it is worked, for each goal; a crop without one is listed for isolation and planning only. */
+  readonly protocols: Protocols;
+  /** Is the flower so small that its first trace of yellow is the sign of the evening before? */
+  readonly smallFlowered?: true;
   readonly hours?: FlowerHours;
   /** Below this air temperature flowers open late, or not at all. */
   readonly floor?: Figure;

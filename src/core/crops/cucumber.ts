@@ -1,5 +1,6 @@
 import type { CropFacts, Span } from './crop';
 import {
+  CARRIED_BY_HAND,
   INSECT_ISOLATION,
   ourDefault,
   CUCURBIT_LOOKS,
@@ -18,7 +19,8 @@ export const cucumber: CropFacts = {
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  guided: false,
+  protocols: CARRIED_BY_HAND,
+  smallFlowered: true,
   hours: { from: 'sunrise', opens: ourDefault<Span>([1, 1.5], 'h'), shuts: ourDefault<Span>([8, 10], 'h') },
   floor: openingFloor(16),
   receptive: practice<Span>([8, 14], 'h'),

@@ -1,4 +1,4 @@
-import type { CropFacts, Distances, Figure, Mothers, Span, Looks } from './crop';
+import type { CropFacts, Distances, Figure, Looks, Mothers, Protocols, Span } from './crop';
 
 type Unit = Figure['unit'];
 
@@ -85,12 +85,21 @@ export const openingFloor = (degC: number): Figure => memory(degC, 'degC', SEATO
 /** Seed of cross-pollinated crops: nearly all of it has another father where other plants are about. */
 export const OUTCROSSER = ourDefault<Span>([0.9, 1], 'share');
 
+/**
+ * Where the sexes sit in different flowers: open males are carried to open females for fruit; for seed both are covered
+ * the evening before, and the female is shut again and tagged.
+ */
+export const CARRIED_BY_HAND: Protocols = {
+  fruit: { operations: ['collect', 'pollinate', 'look', 'harvest'] },
+  seed: { operations: ['scout', 'cover', 'collect', 'pollinate', 'close', 'tag', 'look', 'harvest'] },
+};
+
 /** What the four squash species share. */
 export const SQUASH = {
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  guided: true,
+  protocols: CARRIED_BY_HAND,
   floor: openingFloor(10),
   malesWanted: MALES_WANTED,
   seedFruits: practice<Span>([1, 3], 'count'),
@@ -115,7 +124,7 @@ export const PEPPER = {
   habit: 'perfect',
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.05, 0.5], 'share'),
-  guided: false,
+  protocols: {},
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([10, 12], 'h') },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.6, 'share'),
@@ -142,7 +151,7 @@ export const PEPPER = {
 export const GOURD = {
   habit: 'monoecious',
   outcrossing: OUTCROSSER,
-  guided: false,
+  protocols: CARRIED_BY_HAND,
   malesWanted: MALES_WANTED,
   looks: CUCURBIT_LOOKS,
   methods: ['maleFlower'],
@@ -163,7 +172,7 @@ export const GOURD = {
 /** What beans, pea and lettuce share: they are listed for isolation only. */
 export const ISOLATION_ONLY = {
   habit: 'perfect',
-  guided: false,
+  protocols: {},
   malesWanted: MALES_WANTED,
   looks: LATER_LOOKS,
   methods: ['emasculate'],

@@ -1,5 +1,6 @@
 import type { CropFacts, Span } from './crop';
 import {
+  CARRIED_BY_HAND,
   INSECT_ISOLATION,
   ourDefault,
   CUCURBIT_LOOKS,
@@ -17,7 +18,8 @@ export const melon: CropFacts = {
   habit: 'andromonoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  guided: false,
+  protocols: CARRIED_BY_HAND,
+  smallFlowered: true,
   hours: { from: 'sunrise', opens: ourDefault<Span>([1, 2], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   floor: openingFloor(18),
   receptive: practice<Span>([6, 12], 'h'),

@@ -9,7 +9,7 @@ export const tomato: CropFacts = {
   habit: 'perfect',
   pollenVector: 'self',
   outcrossing: practice<Span>([0.005, 0.05], 'share'),
-  guided: false,
+  protocols: {},
   hours: { from: 'sunrise', opens: ourDefault<Span>([4, 5], 'h'), shuts: ourDefault<Span>([9, 10], 'h') },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.75, 'share'),

@@ -24,3 +24,11 @@ export interface VarietyTraits {
 }
 
 export type TraitName = keyof VarietyTraits;
+
+/**
+ * The sex of the flowers that carry the fruit.
+ *
+ * @example bearingSex({ flowers: 'perfect' }) // 'perfect'
+ */
+export const bearingSex = ({ flowers }: VarietyTraits): 'female' | 'perfect' =>
+  flowers === 'perfect' ? 'perfect' : 'female';

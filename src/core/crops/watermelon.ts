@@ -1,5 +1,6 @@
 import type { CropFacts, Span } from './crop';
 import {
+  CARRIED_BY_HAND,
   INSECT_ISOLATION,
   ourDefault,
   CUCURBIT_LOOKS,
@@ -20,7 +21,8 @@ export const watermelon: CropFacts = {
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  guided: false,
+  protocols: CARRIED_BY_HAND,
+  smallFlowered: true,
   hours: { from: 'sunrise', opens: practice<Span>([1, 2], 'h'), shuts: ourDefault<Span>([7, 8], 'h') },
   floor: openingFloor(16),
   receptive: memory<Span>([6, 8], 'h', MCGREGOR),

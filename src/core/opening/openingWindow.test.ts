@@ -1,4 +1,4 @@
-import { bloomingCropOf, guidedCropOf, GUIDED_CROP_IDS } from '../crops/catalogue';
+import { bloomingCropOf, COVERED_CROP_IDS } from '../crops/catalogue';
 import { clockHour, MS_PER_HOUR } from '../time/calendar';
 import {
   isOpeningWindow,
@@ -15,8 +15,8 @@ const DAY = '2026-07-18';
 const MILD: MorningWeather = { dawnC: 14, maxC: 24, rain: 'none' };
 const { sunrise } = sunTimes(DAY, SITE);
 
-function windowOf(crop: Parameters<typeof guidedCropOf>[0], weather?: MorningWeather): OpeningWindow {
-  const window = openingWindow(guidedCropOf(crop)!, SITE, DAY, weather);
+function windowOf(crop: Parameters<typeof bloomingCropOf>[0], weather?: MorningWeather): OpeningWindow {
+  const window = openingWindow(bloomingCropOf(crop)!, SITE, DAY, weather);
   if (!isOpeningWindow(window)) throw new Error('the sun rises here');
   return window;
 }
@@ -37,7 +37,7 @@ test.each([
 test('pollinating pepo ends by ten at the latest, however late the sunrise', () => {
   // Common practice, no source: by 10:00 at the latest to be safe.
   const spain = { latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
-  const window = openingWindow(guidedCropOf('pepo')!, spain, '2026-08-20');
+  const window = openingWindow(bloomingCropOf('pepo')!, spain, '2026-08-20');
   if (!isOpeningWindow(window)) throw new Error('the sun rises here');
   expect(clockHour(window.lastSafe, spain.zone)).toBe(10);
   expect(window.reasons.map(({ code }) => code)).toContain('doneByClock');
@@ -60,13 +60,13 @@ test('heat shortens the morning and cool weather lengthens it', () => {
 
 test('most insects wait for about thirteen degrees; early bees are mentioned at any temperature', () => {
   expect(windowOf('pepo', { ...MILD, dawnC: 10 }).insects).toBeGreaterThan(windowOf('pepo', MILD).insects);
-  for (const crop of GUIDED_CROP_IDS)
+  for (const crop of COVERED_CROP_IDS)
     expect(windowOf(crop).reasons.map(({ code }) => code)).toContain('earlyBees');
 });
 
 test('without a sunrise there is a reason and no window', () => {
   const polar = { latitude: 69.6, longitude: 18.9, zone: 'Europe/Oslo' };
-  expect(openingWindow(guidedCropOf('pepo')!, polar, '2026-06-21')).toEqual({
+  expect(openingWindow(bloomingCropOf('pepo')!, polar, '2026-06-21')).toEqual({
     reasons: [{ code: 'noSunrise', params: { polar: 'day' } }],
   });
 });
@@ -95,7 +95,7 @@ test('the worth of a morning rises with opening, is best before insects, and end
 test('the last safe moment never comes before the flowers open, and no later than the first shut', () => {
   // North-west Spain at the end of September, dawn 6 °C: with the named ten o'clock alone it would.
   const spain = { latitude: 43.3, longitude: -8.4, zone: 'Europe/Madrid' };
-  const cold = openingWindow(guidedCropOf('pepo')!, spain, '2026-09-25', {
+  const cold = openingWindow(bloomingCropOf('pepo')!, spain, '2026-09-25', {
     dawnC: 6,
     maxC: 19,
     rain: 'none',
@@ -103,13 +103,13 @@ test('the last safe moment never comes before the flowers open, and no later tha
   if (!isOpeningWindow(cold)) throw new Error('the sun rises here');
   expect(cold.lastSafe).toBeGreaterThan(cold.opens[1]);
   expect(cold.reasons.map(({ code }) => code)).toContain('doneByClockLater');
-  for (const crop of GUIDED_CROP_IDS) {
+  for (const crop of COVERED_CROP_IDS) {
     for (let month = 1; month <= 12; month += 1) {
       for (const longitude of [-9, 20, 60]) {
         for (const dawnC of [2, 8, 16]) {
           const day = `2026-${String(month).padStart(2, '0')}-20`;
           const site = { ...spain, longitude };
-          const window = openingWindow(guidedCropOf(crop)!, site, day, {
+          const window = openingWindow(bloomingCropOf(crop)!, site, day, {
             dawnC,
             maxC: dawnC + 15,
             rain: 'none',

@@ -1,11 +1,11 @@
-import { guidedCropOf } from '../crops/catalogue';
+import { bloomingCropOf } from '../crops/catalogue';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
 import { worthByTime } from './worth';
 
 const SITE = { latitude: 52.2, longitude: -1.7, zone: 'Europe/London' };
 
 function windowOf(crop: 'pepo' | 'maxima', day = '2026-07-19'): OpeningWindow {
-  const window = openingWindow(guidedCropOf(crop)!, SITE, day, undefined);
+  const window = openingWindow(bloomingCropOf(crop)!, SITE, day, undefined);
   if (!isOpeningWindow(window)) throw new Error('no window');
   return window;
 }

@@ -1,4 +1,4 @@
-import { cropOf, guidedCropOf } from '../crops/catalogue';
+import { cropOf, isCoveredTheEveningBefore } from '../crops/catalogue';
 import { wantsSeed, type Purpose } from '../crops/variety';
 import { placesOf } from '../garden/places';
 import type { Segment } from '../garden/segments';
@@ -79,6 +79,9 @@ function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
   return spoiled && { stop: id, entry: spoiled.entry, at: spoiled.at, outcome: spoiled.why };
 }
 
+/** Female flowers, and perfect ones that carry the fruit. */
+const bearsFruit = ({ sex }: Bloom): boolean => sex === 'female' || sex === 'perfect';
+
 /**
  * The state of a morning: its round, the flowers still waiting, and what is short of males.
  *
@@ -86,9 +89,7 @@ function outcomeOf(journal: Journal, stop: Stop): StopDone | undefined {
  */
 export function morningOf(journal: Journal, morning: Day): Morning {
   const flowers = journal.bloomsOf(morning);
-  const females = flowers.filter(
-    (flower) => flower.sex === 'female' && !flower.pollination && !flower.missed,
-  );
+  const females = flowers.filter((flower) => bearsFruit(flower) && !flower.pollination && !flower.missed);
   const males = flowers.filter((flower) => flower.sex === 'male' && !flower.spoiled);
   const uses = usesOfMales(flowers);
   const buds = {
@@ -181,7 +182,9 @@ export const clockHours = ({ zone }: Garden, morning: Day): WorkingHours => ({
  * @example workingHours(journal, garden, '2026-07-19').get(squash).lastSafe // 10 o'clock
  */
 export function workingHours(journal: Journal, garden: Garden, morning: Day): Map<string, WorkingHours> {
-  const varieties = [...journal.all('variety').values()].filter(({ crop }) => guidedCropOf(crop));
+  const varieties = [...journal.all('variety').values()].filter(({ crop }) =>
+    isCoveredTheEveningBefore(cropOf(crop)),
+  );
   const windows = windowsOf(
     journal,
     garden,

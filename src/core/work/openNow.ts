@@ -1,4 +1,5 @@
 import { cropOf, isPollinatedOpen } from '../crops/catalogue';
+import { bearingSex } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
@@ -155,8 +156,7 @@ export function openVisitFacts(
  * @example cohortOfVisit(plant, melon, '2026-07-19') // 'p1|2026-07-19|flower|perfect'
  */
 export function cohortOfVisit({ plant }: Plant, { traits }: Variety, day: Day): string {
-  const sex = traits.flowers === 'perfect' ? 'perfect' : 'female';
-  return cohortId({ plant, day, part: 'flower', sex });
+  return cohortId({ plant, day, part: 'flower', sex: bearingSex(traits) });
 }
 
 type CountedBody = Extract<Fact, { kind: 'counted' }>['body'];

@@ -9,7 +9,7 @@ import { entryOf } from '../journal/testEntry';
 import { walkId } from '../journal/kinds/scout';
 import { planMorning, type MorningPlan } from './route/planMorning';
 import { todayOf } from './today';
-import { morningRequest, roundOf } from './morning';
+import { morningOf, morningRequest, roundOf } from './morning';
 import { donorsNow, progressOf } from './progress';
 import { replannedStops, stopsOf } from './stops';
 import { scoutVisitFacts, type ScoutVisit } from './scoutVisit';
@@ -61,6 +61,7 @@ function supplies(evening: Evening, plant: string, tags: readonly string[]) {
   return {
     walk: journal.all('walk').get(walkId(plant, MORNING)),
     blooms: journal.all('bloom'),
+    bearing: 'female' as const,
     newId,
     tags,
   };
@@ -281,4 +282,14 @@ test('the table of flowers has a row for each flower', () => {
   expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');
   for (const row of pollinated) expect(row.fathers).toMatch(/^[A-D]\d·\d( [A-D]\d·\d)*$/);
   expect(plantLabel(journal, 'nobody')).toBe('?');
+});
+
+test('a melon’s fruit-bearing flowers are covered as what they are, and get pollen like any female', () => {
+  const evening = new Evening();
+  const plant = unseenPlant(evening.journal);
+  const context = { ...supplies(evening, plant, ['K001']), bearing: 'perfect' as const };
+  evening.say(...scoutVisitFacts(visit(plant, 1, 2), context));
+  const blooms = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
+  expect(blooms.map((id) => evening.journal.all('bloom').get(id)!.sex)).toEqual(['perfect', 'male', 'male']);
+  expect(morningOf(evening.journal, MORNING).females.map(({ bloom }) => bloom)).toContain(blooms[0]);
 });

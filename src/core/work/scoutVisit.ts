@@ -1,4 +1,4 @@
-import type { BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
+import type { BloomSex, BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
 import type { Fact } from '../journal/entry';
 import type { Bloom, Walk } from '../journal/state';
 import type { Day } from '../time/types';
@@ -16,12 +16,14 @@ export interface ScoutVisitContext {
   /** The visit already recorded, when it is being corrected. */
   readonly walk: Walk | undefined;
   readonly blooms: ReadonlyMap<string, Bloom>;
+  /** Sex of the flowers that carry the fruit, in this variety. */
+  readonly bearing: 'female' | 'perfect';
   readonly newId: () => string;
   /** Tags for females not yet tagged, as many as may be needed. */
   readonly tags: readonly string[];
 }
 
-type CoveredFlower = { readonly bloom: string; readonly sex: Sex; readonly code: string };
+type CoveredFlower = { readonly bloom: string; readonly sex: BloomSex; readonly code: string };
 
 /**
  * The facts of a visit: what was scouted, and the flowers covered or marked, one for each eve bud. Correcting a visit
@@ -41,17 +43,18 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
 }
 
 function flowersFor(
-  sex: Sex,
+  counted: Sex,
   count: number,
-  { walk, blooms, newId, tags }: ScoutVisitContext,
+  { walk, blooms, bearing, newId, tags }: ScoutVisitContext,
 ): CoveredFlower[] {
+  const sex = counted === 'female' ? bearing : 'male';
   const kept = (walk?.blooms ?? [])
     .map((id) => blooms.get(id))
-    .filter((flower): flower is Bloom => flower?.sex === sex)
+    .filter((bloom): bloom is Bloom => bloom !== undefined && (bloom.sex === 'male') === (sex === 'male'))
     .slice(0, count)
     .map(({ bloom, code }): CoveredFlower => ({ bloom, sex, code }));
   const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredFlower => {
-    return { bloom: newId(), sex, code: sex === 'female' ? (tags[i] ?? '') : '' };
+    return { bloom: newId(), sex, code: counted === 'female' ? (tags[i] ?? '') : '' };
   });
   return [...kept, ...fresh];
 }

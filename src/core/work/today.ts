@@ -1,4 +1,4 @@
-import { guidedCropOf, type CropId } from '../crops/catalogue';
+import { cropOf, isCoveredTheEveningBefore, type CropId } from '../crops/catalogue';
 import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import { walkId, type CoverMethod } from '../journal/kinds/scout';
@@ -137,7 +137,7 @@ function edge(
 }
 
 /**
- * Plants in the ground that the evening walk leads to: those of guided crops.
+ * Plants in the ground that the evening walk leads to: those whose flowers are covered the evening before.
  *
  * @example plantsToWalk(new Journal()) // []
  */
@@ -145,12 +145,12 @@ export function plantsToWalk(journal: Journal): Plant[] {
   const varieties = journal.all('variety');
   return [...journal.all('plant').values()].filter(({ variety, removed }) => {
     const crop = varieties.get(variety)?.crop;
-    return !removed && crop !== undefined && guidedCropOf(crop) !== undefined;
+    return !removed && crop !== undefined && isCoveredTheEveningBefore(cropOf(crop));
   });
 }
 
 /**
- * Guided crops with at least one plant in the ground, or, before planting, those of the varieties described.
+ * Crops covered the evening before with at least one plant in the ground, or, before planting, those of the varieties described.
  *
  * @example growingCrops(new Journal()) // []
  */
@@ -159,7 +159,7 @@ export function growingCrops(journal: Journal): CropId[] {
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
   const crops = [...new Set(ids)].flatMap((id) => varieties.get(id)?.crop ?? []);
-  return [...new Set(crops)].filter((crop) => guidedCropOf(crop));
+  return [...new Set(crops)].filter((crop) => isCoveredTheEveningBefore(cropOf(crop)));
 }
 
 const NO_WALK = { plants: 0, visited: 0 };

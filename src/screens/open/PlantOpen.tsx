@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
+import { bearingSex } from '@/core/crops/traits';
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
 import { SEXES } from '@/core/journal/kinds/scout';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -23,7 +23,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { METHODS } from '../words/names';
+import { METHODS, usualMethod } from '../words/names';
 import { placeParts, sayPlace } from '../words/places';
 import { CountRow } from './CountRow';
 
@@ -55,6 +55,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
   const female = draft.female ?? 0;
   const counted = draft.female !== undefined || draft.male !== undefined;
   const { where, number } = placeParts(journal, plant);
+  const bearing = bearingSex(variety.traits);
   return (
     <Page
       title={`${sayPlace(journal, plant)}, ${variety.name}`}
@@ -90,8 +91,10 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       {SEXES.map((sex) => (
         <CountRow
           key={sex}
-          label={sex === 'female' ? 'Females open' : 'Males open'}
-          glyph={<Glyph name={sex} size={30} />}
+          label={
+            sex === 'male' ? 'Males open' : bearing === 'perfect' ? 'With a fruitlet, open' : 'Females open'
+          }
+          glyph={<Glyph name={sex === 'male' ? 'male' : bearing} size={30} />}
           value={draft[sex]}
           onChange={(count) => setDraft({ ...draft, [sex]: count })}
         />
@@ -153,12 +156,6 @@ function usePlantOpen(
     onDone();
   };
   return { draft, setDraft, pollen, fathers, save };
-}
-
-/** The crop's own way, as far as it is one that open flowers are worked with. */
-function usualMethod(crop: OpenPlant['variety']['crop']): PollinationMethod {
-  const { methods } = cropOf(crop);
-  return POLLINATION_METHODS.find((method) => method === methods[0]) ?? 'maleFlower';
 }
 
 interface PollenChoiceProps {

@@ -1,5 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import { bearingSex } from '@/core/crops/traits';
 import { wantsSeed } from '@/core/crops/variety';
 import { COVER_METHODS, SEXES, walkId, type CoverMethod, type Sex } from '@/core/journal/kinds/scout';
 import type { Plant, Variety } from '@/core/journal/state';
@@ -51,6 +53,7 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
   const set = (stage: 'eve' | 'green', sex: Sex) => (value: number) =>
     setCounts({ ...counts, [stage]: { ...counts[stage], [sex]: value } });
   const verb = method === 'none' ? 'Mark' : 'Cover';
+  const bearing = bearingSex(variety?.traits ?? {});
   return (
     <Page
       title={`${sayPlace(journal, plant)}, ${variety?.name ?? ''}`}
@@ -73,9 +76,11 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
       <PlantHeading plant={plant} variety={variety} />
       <Text variant="strong">Opens tomorrow</Text>
       <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
-        Long, firm, pointed, yellow along the seams.
+        {variety && cropOf(variety.crop).smallFlowered
+          ? 'The first trace of yellow at the tip.'
+          : 'Long, firm, pointed, yellow along the seams.'}
       </Text>
-      <BudSteppers counts={eve} onChange={(sex) => set('eve', sex)} />
+      <BudSteppers counts={eve} bearing={bearing} onChange={(sex) => set('eve', sex)} />
       <Tags tags={tags} />
       {total > 0 ? (
         <Button
@@ -87,7 +92,7 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
       <Text variant="strong" style={{ marginTop: SPACE.m }}>
         Still green: opens in about two days
       </Text>
-      <BudSteppers counts={green} onChange={(sex) => set('green', sex)} />
+      <BudSteppers counts={green} bearing={bearing} onChange={(sex) => set('green', sex)} />
       <Sheet
         title="How do you keep it shut?"
         open={choosing}
@@ -130,20 +135,25 @@ function useVisit(
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, morning)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
-    method: before[0]?.cover?.method ?? (seed ? 'tape' : 'none'),
+    method: before[0]?.cover?.method ?? (variety && seed ? usualCover(variety.crop) : 'none'),
   });
-  const tagged = before.filter(({ sex }) => sex === 'female').map(({ code }) => code);
+  const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
   const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, counts?.eve.female ?? 0);
   const save = (): void => {
     if (!counts) return;
     const visit: ScoutVisit = { plant: plant.plant, day: morning, ...counts };
-    const context = { walk, blooms, newId, tags: store.tags.next(MOST_BUDS) };
+    const bearing = bearingSex(variety?.traits ?? {});
+    const context = { walk, blooms, bearing, newId, tags: store.tags.next(MOST_BUDS) };
     record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)]);
     dropCounts();
     onDone();
   };
   return { counts, setCounts, tags, save };
 }
+
+/** The crop's own way to keep a flower shut. */
+const usualCover = (crop: Variety['crop']): CoverMethod =>
+  COVER_METHODS.find((method) => method === cropOf(crop).covers[0]) ?? 'bag';
 
 function PlantHeading({ plant, variety }: { readonly plant: Plant; readonly variety: Variety | undefined }) {
   const { journal } = useGarden().store;
@@ -189,15 +199,17 @@ function Tags({ tags }: { readonly tags: readonly string[] }) {
 
 interface BudSteppersProps {
   readonly counts: ScoutVisit['eve'];
+  /** Sex of the flowers that carry the fruit. */
+  readonly bearing: 'female' | 'perfect';
   readonly onChange: (sex: Sex) => (value: number) => void;
 }
 
-function BudSteppers({ counts, onChange }: BudSteppersProps) {
+function BudSteppers({ counts, bearing, onChange }: BudSteppersProps) {
   return SEXES.map((sex) => (
     <Stepper
       key={sex}
-      label={sex === 'female' ? 'Females' : 'Males'}
-      glyph={<Glyph name={sex} size={30} />}
+      label={sex === 'male' ? 'Males' : bearing === 'perfect' ? 'With a fruitlet' : 'Females'}
+      glyph={<Glyph name={sex === 'male' ? 'male' : bearing} size={30} />}
       value={counts[sex]}
       most={MOST_BUDS}
       onChange={onChange(sex)}

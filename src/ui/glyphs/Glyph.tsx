@@ -9,7 +9,7 @@ interface Ink {
 
 /**
  * One family, drawn on 24 × 24 with a 2 px stroke; told apart by shape before colour. A female's stalk swells
- * under the cup, a male's is straight; a cover is a ring closed or open; a fruit is solid, hatched or fallen.
+ * under the cup, a male's is straight, a perfect flower has the swelling and the column of pollen; a cover is a ring closed or open; a fruit is solid, hatched or fallen.
  */
 const DRAWINGS = {
   female: ({ fill }: Ink) => (
@@ -26,6 +26,17 @@ const DRAWINGS = {
     <>
       <Path d="M12 23V13" />
       <Path d="M10 13C9 9.500 7.200 7 5 4.800c2.600.1 4.300.8 5.200 2L12 3.500l1.800 3.300c.9-1.200 2.600-1.900 5.200-2C16.800 7 15 9.500 14 13z" />
+    </>
+  ),
+  perfect: ({ line, fill }: Ink) => (
+    <>
+      <Path d="M12 23v-3" />
+      <Path
+        d="M12 20c-3.500 0-4.500-2.500-3.800-4.500.4-1 1.200-1.700 1.800-2.500h4c.6.8 1.400 1.500 1.800 2.500.7 2-.3 4.500-3.800 4.500z"
+        fill={fill}
+      />
+      <Path d="M10 13C9 9.500 7.200 7 5 4.800M14 13c1-3.500 2.800-6 5-8.200M12 13V7" />
+      <Circle cx={12} cy={4.5} r={2.2} fill={line} />
     </>
   ),
   coverShut: () => <Circle cx={12} cy={12} r={8.5} />,

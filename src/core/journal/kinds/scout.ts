@@ -33,7 +33,7 @@ export interface ScoutBodies {
     readonly plant: string;
     readonly day: Day;
     readonly method: CoverMethod;
-    readonly blooms: readonly { readonly bloom: string; readonly sex: Sex; readonly code: string }[];
+    readonly blooms: readonly { readonly bloom: string; readonly sex: BloomSex; readonly code: string }[];
   };
 }
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { COVER_METHODS, SEXES, type ScoutBodies } from '@/core/journal/kinds/scout';
+import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
 import { day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);
@@ -13,7 +13,7 @@ export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
     day,
     method: oneOf(COVER_METHODS),
     blooms: Joi.array()
-      .items(record({ bloom: id, sex: oneOf(SEXES), code: Joi.string().allow('').max(12) }))
+      .items(record({ bloom: id, sex: oneOf(BLOOM_SEXES), code: Joi.string().allow('').max(12) }))
       .max(200),
   }),
 };

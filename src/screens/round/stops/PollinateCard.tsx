@@ -12,7 +12,7 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
-import { FOUND, MISSED } from '../../words/names';
+import { FOUND, MISSED, usualMethod } from '../../words/names';
 import { StopCard, type Exception, type StopProps } from './StopCard';
 
 type Doubtful = Exclude<Finding, 'shut'>;
@@ -34,7 +34,7 @@ export function PollinateCard(props: PollinateCardProps) {
 }
 
 /** What there is at the stop, and the two things that can be recorded there. */
-function usePollination({ stop, round }: PollinateCardProps): {
+function usePollination({ stop, round, variety }: PollinateCardProps): {
   readonly flower: Bloom | undefined;
   readonly covered: boolean;
   readonly donors: readonly DonorNow[];
@@ -59,7 +59,7 @@ function usePollination({ stop, round }: PollinateCardProps): {
             ...where,
             donors: donors.map(({ plant, bloom: male }) => ({ plant, bloom: male })),
             found,
-            method: 'maleFlower',
+            method: variety ? usualMethod(variety.crop) : 'maleFlower',
             shutAgain,
             tagged: true,
           },
