@@ -1,3 +1,4 @@
+import type { Day } from '../src/core/time/types';
 import type { Bodies } from '../src/core/journal/kinds/kinds';
 
 /** The demo garden: an estate, beds and varieties of our own invention. */
@@ -29,6 +30,8 @@ export interface DemoVariety {
   /** Females and males a plant opens on a mean morning. */
   readonly females: number;
   readonly males: number;
+  /** Where it begins later than the others. */
+  readonly flowersFrom?: Day;
   /** Chance that a well-pollinated flower keeps its fruit. */
   readonly keeps: number;
 }
@@ -106,6 +109,25 @@ export const VARIETIES: readonly DemoVariety[] = [
     males: 0.45,
     keeps: 0.55,
   },
+  {
+    key: 'dial',
+    body: {
+      name: 'Copper Dial',
+      crop: 'melon',
+      purpose: 'seedToKeep',
+      seedSource: 'boughtLine',
+      ownPollen: 'allowed',
+      traits: { flowers: 'perfect' },
+      sowing: { how: 'plantedOut', day: '2026-05-28' },
+    },
+    bed: 'E',
+    rows: [1],
+    plantsPerRow: 7,
+    females: 0.3,
+    males: 0.7,
+    keeps: 0.25,
+    flowersFrom: '2026-07-02',
+  },
 ];
 
 export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
@@ -132,20 +154,6 @@ const sown = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'so
 const plantedOut = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'plantedOut', day });
 
 export const OTHERS: readonly OtherVariety[] = [
-  {
-    body: {
-      name: 'Copper Dial',
-      crop: 'melon',
-      purpose: 'seedToKeep',
-      seedSource: 'boughtLine',
-      ownPollen: 'allowed',
-      traits: { flowers: 'perfect' },
-      sowing: plantedOut('2026-05-28'),
-    },
-    bed: 'E',
-    rows: [1],
-    plantsPerRow: 7,
-  },
   {
     body: {
       name: 'Mill Sparrow',

@@ -1,5 +1,6 @@
 import { nextTagCodes } from '../src/core/text/tagCode';
 import { comparePlants } from '../src/core/garden/places';
+import { bearingSex } from '../src/core/crops/traits';
 import type { Bodies } from '../src/core/journal/kinds/kinds';
 import type { Entry } from '../src/core/journal/entry';
 import type { Finding, MissedReason } from '../src/core/journal/kinds/round';
@@ -162,8 +163,9 @@ class DemoSeason {
       const variety = this.#plantVariety.get(plant)!;
       const early = Math.min(1, Math.max(0.1, daysBetween(FIRST_MORNING, morning) / 10));
       const fewMales = FEW_MALES[variety.key]?.includes(morning) ? 0.25 : 1;
-      const female = Math.min(2, this.#chance.count(variety.females * early));
-      const male = Math.min(4, this.#chance.count(variety.males * fewMales));
+      const inFlower = morning >= (variety.flowersFrom ?? FIRST_MORNING) ? 1 : 0;
+      const female = inFlower * Math.min(2, this.#chance.count(variety.females * early));
+      const male = inFlower * Math.min(4, this.#chance.count(variety.males * fewMales));
       const green = { female: this.#chance.count(0.2), male: this.#chance.count(0.6) };
       this.#phones.wait(this.#chance.between(0.4, 0.9));
       this.#cover(plant, morning, variety, { female, male }, green);
@@ -180,14 +182,14 @@ class DemoSeason {
     const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
     const codes = nextTagCodes(this.#phones.device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
     const flowers = [
-      ...codes.map((code) => ({ bloom: this.#phones.id(), sex: 'female' as const, code })),
+      ...codes.map((code) => ({ bloom: this.#phones.id(), sex: bearingSex(variety.body.traits), code })),
       ...Array.from({ length: eve.male }, () => ({
         bloom: this.#phones.id(),
         sex: 'male' as const,
         code: '',
       })),
     ];
-    const method = variety.body.purpose === 'eat' ? 'none' : 'tape';
+    const method = variety.body.purpose === 'eat' ? 'none' : variety.body.crop === 'melon' ? 'bag' : 'tape';
     const scouted: Said = ['scouted', { plant, day: morning, eve, green }];
     if (flowers.length === 0) this.#phones.tap(scouted);
     else this.#phones.tap(scouted, ['covered', { plant, day: morning, method, blooms: flowers }]);

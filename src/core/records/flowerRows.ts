@@ -12,7 +12,6 @@ import { plantLabel } from './plantLabel';
 export const FLOWER_COLUMNS = [
   'tag',
   'sex',
-  'count',
   'morning',
   'bed',
   'row',
@@ -32,6 +31,7 @@ export const FLOWER_COLUMNS = [
   'ended',
   'harvested_at',
   'purity',
+  'count',
   'flower_id',
 ] as const;
 
@@ -57,7 +57,6 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fl
   return {
     tag: flower.code,
     sex: flower.sex ?? '',
-    count: String(flower.count),
     morning: flower.day ?? '',
     bed: bed?.name ?? '',
     row: plant ? String(plant.row) : '',
@@ -79,6 +78,7 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fl
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? '',
     purity: fruit ? purityOf(journal, garden, flower)!.grade : '',
+    count: String(flower.count),
     flower_id: flower.bloom,
   };
 }

@@ -280,7 +280,7 @@ test('the table of flowers has a row for each flower', () => {
   const pollinated = rows.filter((row) => row.pollinated_at !== '');
   expect(pollinated.length).toBeGreaterThan(100);
   expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');
-  for (const row of pollinated) expect(row.fathers).toMatch(/^[A-D]\d·\d( [A-D]\d·\d)*$/);
+  for (const row of pollinated) expect(row.fathers).toMatch(/^[A-E]\d·\d( [A-E]\d·\d)*$/);
   expect(plantLabel(journal, 'nobody')).toBe('?');
 });
 

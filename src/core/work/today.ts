@@ -2,7 +2,8 @@ import { cropOf, isCoveredTheEveningBefore, type CropId } from '../crops/catalog
 import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import { walkId, type CoverMethod } from '../journal/kinds/scout';
-import type { Garden, Plant } from '../journal/state';
+import { anyPollenSpoils } from '../isolation/requiredDistance';
+import type { Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';
@@ -144,8 +145,8 @@ function edge(
 export function plantsToWalk(journal: Journal): Plant[] {
   const varieties = journal.all('variety');
   return [...journal.all('plant').values()].filter(({ variety, removed }) => {
-    const crop = varieties.get(variety)?.crop;
-    return !removed && crop !== undefined && isCoveredTheEveningBefore(cropOf(crop));
+    const grown = varieties.get(variety);
+    return !removed && grown !== undefined && isWalked(grown);
   });
 }
 
@@ -158,9 +159,13 @@ export function growingCrops(journal: Journal): CropId[] {
   const varieties = journal.all('variety');
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
-  const crops = [...new Set(ids)].flatMap((id) => varieties.get(id)?.crop ?? []);
-  return [...new Set(crops)].filter((crop) => isCoveredTheEveningBefore(cropOf(crop)));
+  const grown = [...new Set(ids)].flatMap((id) => varieties.get(id) ?? []);
+  return [...new Set(grown.filter(isWalked).map(({ crop }) => crop))];
 }
+
+/** Is a variety one that the walk and the round lead to? Not if pollen would spoil its fruit. */
+const isWalked = ({ crop, purpose, traits }: Variety): boolean =>
+  isCoveredTheEveningBefore(cropOf(crop)) && !anyPollenSpoils({ crop, purpose, ...traits });
 
 const NO_WALK = { plants: 0, visited: 0 };
 

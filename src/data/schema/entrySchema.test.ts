@@ -24,7 +24,7 @@ test('checks the body that an amendment brings', () => {
   const amended = {
     ...first!,
     kind: 'amended',
-    body: { target: 'x', of: 'scouted', body: { plant: 'p', morning: '2026-13-01' } },
+    body: { target: 'x', of: 'scouted', body: { plant: 'p', day: '2026-13-01' } },
   };
   expect(faultOfEntry(amended)).toMatchObject({ field: 'body.body.day' });
 });

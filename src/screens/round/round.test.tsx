@@ -20,7 +20,7 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   await tap('Start the round');
   await waitFor(() => expect(stopAt()).toBe(1), { timeout: 30_000 });
   const planned = (await recorded(1))[0]!;
-  expect(planned).toMatchObject({ kind: 'round.planned', body: { morning: '2026-07-19' } });
+  expect(planned).toMatchObject({ kind: 'round.planned', body: { day: '2026-07-19' } });
 
   // All males of a variety first, however many stops that takes.
   let at = 1;

@@ -17,7 +17,7 @@ test('a plant of the evening: counted, covered, tagged, and undone', async () =>
   expect(scouted).toMatchObject({ kind: 'scouted', body: { eve: { female: 1, male: 2 } } });
   expect(covered).toMatchObject({
     kind: 'covered',
-    body: { method: 'tape', flowers: [{ sex: 'female', code: tag.replace('-', '') }, {}, {}] },
+    body: { method: 'tape', blooms: [{ sex: 'female', code: tag.replace('-', '') }, {}, {}] },
   });
   expect(new Set([named, scouted, covered].map((entry) => entry!.action)).size).toBe(1);
 
