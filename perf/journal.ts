@@ -2,7 +2,7 @@ import { Journal } from '../src/core/journal/journal';
 import type { StoredEntry } from '../src/core/journal/entry';
 import { EntryLog } from '../src/data/log/entryLog';
 import { MemoryStore } from '../src/data/memoryStore';
-import { longJournal } from './longJournal';
+import { inVersion1, longJournal } from './longJournal';
 import { ratioOf, report } from './ratio';
 
 const LONG = 100_000;
@@ -35,6 +35,16 @@ async function foldBench(): Promise<void> {
   report('fold of 100,000 entries against JSON.parse of them', ratio, 1.5);
 }
 
+async function olderFoldBench(): Promise<void> {
+  const text = JSON.stringify(inVersion1(longJournal(LONG)));
+  const older = JSON.parse(text) as StoredEntry[];
+  const ratio = await ratioOf(
+    () => folded(older),
+    () => JSON.parse(text) as unknown,
+  );
+  report('fold of 100,000 entries of version 1 against JSON.parse of them', ratio, 1.5);
+}
+
 async function oneMoreBench(): Promise<void> {
   const long = longJournal(LONG);
   const template = long.find(({ kind }) => kind === 'looked')!;
@@ -42,7 +52,7 @@ async function oneMoreBench(): Promise<void> {
   const one = (journal: Journal): void => {
     for (let i = 0; i < ONE_BY_ONE; i += 1) {
       added += 1;
-      const body = { ...template.body, flower: `new-${added}` };
+      const body = { ...template.body, bloom: `new-${added}` };
       journal.add([{ ...template, id: `new-${added}`, lamport: journal.lamport + 1, body } as StoredEntry]);
       journal.all('bloom');
     }
@@ -78,6 +88,7 @@ async function fill(store: MemoryStore): Promise<string> {
 /** Ratios of the journal, in Node. Each has its own data, so that none pays for what another holds. */
 export async function journalBench(): Promise<void> {
   await foldBench();
+  await olderFoldBench();
   await oneMoreBench();
   await coldBench();
 }

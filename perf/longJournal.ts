@@ -1,6 +1,6 @@
 import { liveSeason } from '../demo/season';
 import type { Entry } from '../src/core/journal/entry';
-import { isStructural } from '../src/core/journal/kinds/kinds';
+import { isStructural, KINDS } from '../src/core/journal/kinds/kinds';
 
 const ULID = /\b01K[0-9A-HJKMNP-TV-Z]{23}\b/g;
 const DAY = /\b20\d\d-\d\d-\d\d/g;
@@ -31,3 +31,14 @@ export function longJournal(length: number): Entry[] {
   }
   return [...structure, ...years.flat()].map((entry, i) => ({ ...entry, lamport: i + 1 }));
 }
+
+/** The same journal as it was written in version 1 of the kinds, which spoke of flowers and mornings. */
+export const inVersion1 = (entries: readonly Entry[]): Entry[] =>
+  entries.map((entry) => {
+    if (KINDS[entry.kind].version !== 2 || isStructural(entry.kind)) return entry;
+    const text = JSON.stringify(entry)
+      .replaceAll('"bloom":', '"flower":')
+      .replaceAll('"blooms":', '"flowers":')
+      .replaceAll('"day":', '"morning":');
+    return { ...(JSON.parse(text) as Entry), v: 1 };
+  });

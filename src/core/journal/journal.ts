@@ -7,7 +7,7 @@ import type { Bloom, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
-import { upcast, withBody } from './upcast';
+import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
 
 /** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
@@ -79,7 +79,7 @@ export class Journal {
   /** Is the entry neither struck nor unknown, and what does it say after amendments? */
   effective(id: string): Entry | undefined {
     const stored = this.#entries.get(id);
-    const entry = stored && upcast(stored);
+    const entry = stored && knownEntry(stored);
     return entry && this.#effective(entry);
   }
 
@@ -92,7 +92,7 @@ export class Journal {
     this.#entries.set(stored.id, stored);
     this.#revision += 1;
     if (stored.lamport > this.#lamport) this.#lamport = stored.lamport;
-    const entry = upcast(stored);
+    const entry = knownEntry(stored);
     if (!entry) return;
     if (entry.kind === 'amended' || entry.kind === 'struck') {
       this.#addMeta(entry);
@@ -102,7 +102,7 @@ export class Journal {
     this.#forEachSubjectEver(entry, (type, id) => this.#file(entry, type, id));
   }
 
-  #file(entry: Entry, type: SubjectType, id: string): void {
+  #file(entry: KnownEntry, type: SubjectType, id: string): void {
     const subject = this.#subject(type, id);
     const corrected = this.#metas.has(entry.id);
     if (!subject) {
@@ -156,7 +156,7 @@ export class Journal {
     else this.#metas.set(target, [meta]);
     if (meta.kind === 'struck') return;
     const stored = this.#entries.get(target);
-    const amended = stored && upcast(stored);
+    const amended = stored && knownEntry(stored);
     if (!amended || !amends(meta, amended)) return;
     forEachSubject(withBody(amended, meta.body.body), (type, id) => {
       if (!this.#subject(type, id)?.entries.includes(amended)) this.#file(amended, type, id);
@@ -164,10 +164,10 @@ export class Journal {
   }
 
   /** Calls back with the subjects the entry names, now or by any amendment of it, each once. */
-  #forEachSubjectEver(entry: Entry, each: SubjectCallback): void {
+  #forEachSubjectEver(entry: KnownEntry, each: SubjectCallback): void {
     const metas = this.#metas.get(entry.id);
     if (!metas) {
-      forEachSubject(entry, each);
+      forEachSubject(upcast(entry), each);
       return;
     }
     const seen = new Set<string>();
@@ -176,7 +176,7 @@ export class Journal {
       if (!seen.has(key)) each(type, id);
       seen.add(key);
     };
-    forEachSubject(entry, once);
+    forEachSubject(upcast(entry), once);
     for (const meta of metas) if (amends(meta, entry)) forEachSubject(withBody(entry, meta.body.body), once);
   }
 
@@ -187,7 +187,7 @@ export class Journal {
     while (!seen.has(at)) {
       seen.add(at);
       const stored = this.#entries.get(at);
-      const entry = stored && upcast(stored);
+      const entry = stored && knownEntry(stored);
       if (!entry) return;
       if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
       else this.#forEachSubjectEver(entry, (type, subject) => this.#correct(this.#subject(type, subject)!));
@@ -231,13 +231,13 @@ export class Journal {
     else this.#mornings.set(after.day, new Set([id]));
   }
 
-  #liveEntries(subject: AnySubject): readonly Entry[] {
-    if (!subject.corrected) return subject.entries;
-    return subject.entries.flatMap((entry): readonly Entry[] => {
-      if (!this.#metas.has(entry.id)) return [entry];
+  #liveEntries({ corrected, entries, type, id }: AnySubject): readonly Entry[] {
+    if (!corrected) return entries.map(upcast);
+    return entries.flatMap((entry): readonly Entry[] => {
+      if (!this.#metas.has(entry.id)) return [upcast(entry)];
       // What only an amendment named that no longer holds is not about this subject.
       const now = this.#effective(entry);
-      return now && namesSubject(now, subject.type, subject.id) ? [now] : [];
+      return now && namesSubject(now, type, id) ? [now] : [];
     });
   }
 
@@ -245,20 +245,20 @@ export class Journal {
    * What an entry says after the last amendment or strike that is itself in force. Both act only on entries
    * that come before them in the order, so no ring of strikes can arise.
    */
-  #effective(entry: Entry): Entry | undefined {
+  #effective(entry: KnownEntry): Entry | undefined {
     const metas = this.#metas.get(entry.id);
-    if (!metas) return entry;
+    if (!metas) return upcast(entry);
     const inForce = metas
       .filter((meta) => compareEntries(entry, meta) < 0 && (meta.kind === 'struck' || amends(meta, entry)))
       .sort(compareEntries)
       .findLast((meta) => this.#effective(meta) !== undefined);
-    if (!inForce) return entry;
+    if (!inForce) return upcast(entry);
     return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
 }
 
 /** Only facts can be amended, and only by a body of their own kind. */
-const amends = (meta: Meta, entry: Entry): meta is EntryOf<'amended'> =>
+const amends = (meta: Meta, entry: KnownEntry): meta is EntryOf<'amended'> =>
   meta.kind === 'amended' &&
   meta.body.of === entry.kind &&
   entry.kind !== 'amended' &&

@@ -116,7 +116,8 @@ function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined 
     if (was) done.set(was.stop, was);
   }
   const { id, lamport, device, at } = planned;
-  return { ...planned.body, planned: { id, lamport, device, at }, done };
+  const { round, day, stops } = planned.body;
+  return { round, day, stops, planned: { id, lamport, device, at }, done };
 }
 
 /** How each type of subject is folded from its entries, given in their total order. */

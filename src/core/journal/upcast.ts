@@ -2,28 +2,34 @@ import { isKnownEntry, type Entry, type StoredEntry } from './entry';
 import type { KindDefinition } from './kinds/definition';
 import { KINDS } from './kinds/kinds';
 
-/** Older entries in their present form, so that one entry stays one object however often it is read. */
-const upcasted = new WeakMap<StoredEntry, Entry>();
+/** An entry of a known kind and version as it was written: its body may be of an earlier version. */
+export type KnownEntry = Entry;
 
 /**
- * Brings an entry of an older version of its kind up to the present one, without touching what is stored.
+ * The entry, unless it is of a kind or a version this program does not know yet. Such an entry is kept and exported as
+ * it is.
  *
- * @returns the entry to fold, or `undefined` for a kind or a version this program does not know yet. Such an
- *   entry is kept and exported as it is.
+ * @example knownEntry(stored)?.kind // 'covered'
  */
-export function upcast(entry: StoredEntry): Entry | undefined {
-  if (!isKnownEntry(entry)) return undefined;
-  const { version } = KINDS[entry.kind];
+export const knownEntry = (entry: StoredEntry): KnownEntry | undefined =>
+  isKnownEntry(entry) ? entry : undefined;
+
+/**
+ * Brings an entry up to the present version of its kind, without touching what is stored. Done anew each time it is
+ * read: a second copy of a long journal would cost more than that.
+ *
+ * @example upcast(entry).v // the present version of its kind
+ */
+export function upcast(entry: KnownEntry): Entry {
+  const { version, upcast: upcastBody } = KINDS[entry.kind] as KindDefinition<object>;
   if (entry.v === version) return entry;
-  const held = upcasted.get(entry);
-  if (held) return held;
-  const now = withBody({ ...entry, v: version } as Entry, entry.body);
-  upcasted.set(entry, now);
-  return now;
+  const { id, kind, at, recorded, lamport, garden, device, action, body } = entry;
+  const now = upcastBody ? upcastBody(body) : body;
+  return { id, kind, v: version, at, recorded, lamport, garden, device, action, body: now } as Entry;
 }
 
 /** The entry with another body of its kind, of whatever version, as an amendment brings it. */
-export function withBody(entry: Entry, body: object): Entry {
-  const { upcast: upcastBody } = KINDS[entry.kind] as KindDefinition<object>;
-  return { ...entry, body: upcastBody ? upcastBody(body) : body } as Entry;
+export function withBody(entry: KnownEntry, body: object): Entry {
+  const { version, upcast: upcastBody } = KINDS[entry.kind] as KindDefinition<object>;
+  return { ...entry, v: version, body: upcastBody ? upcastBody(body) : body } as Entry;
 }

@@ -1,5 +1,5 @@
 import type { KindDefinitions, SubjectCallback } from './definition';
-import { upcastBlooms } from './renamed';
+import type { Flower1 } from './renamed';
 
 export const LOOK_FINDINGS = ['growing', 'unsure', 'misshapen', 'yellowing', 'gone'] as const;
 export type LookFinding = (typeof LOOK_FINDINGS)[number];
@@ -50,15 +50,31 @@ export interface FruitBodies {
   };
 }
 
-const ABOUT_A_BLOOM = {
-  version: 2,
-  structural: false,
-  upcast: upcastBlooms,
-  subjects: ({ bloom }: { readonly bloom: string }, each: SubjectCallback) => each('bloom', bloom),
-} as const;
+type Of1<K extends keyof FruitBodies> = Omit<FruitBodies[K], 'bloom'> & Flower1;
+
+function upcastLooked(body: object): FruitBodies['looked'] {
+  if (!('flower' in body)) return body as FruitBodies['looked'];
+  const { flower, seen, cause, tag } = body as Of1<'looked'>;
+  return { bloom: flower, seen, ...(cause && { cause }), ...(tag && { tag }) };
+}
+
+function upcastRemoved(body: object): FruitBodies['removed'] {
+  if (!('flower' in body)) return body as FruitBodies['removed'];
+  const { flower, how } = body as Of1<'removed'>;
+  return { bloom: flower, how };
+}
+
+function upcastHarvested(body: object): FruitBodies['harvested'] {
+  if (!('flower' in body)) return body as FruitBodies['harvested'];
+  const { flower, use, tagThere, typical } = body as Of1<'harvested'>;
+  return { bloom: flower, use, tagThere, typical };
+}
+
+const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallback): void =>
+  each('bloom', bloom);
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
-  looked: ABOUT_A_BLOOM,
-  removed: ABOUT_A_BLOOM,
-  harvested: ABOUT_A_BLOOM,
+  looked: { version: 2, structural: false, upcast: upcastLooked, subjects: aboutABloom },
+  removed: { version: 2, structural: false, upcast: upcastRemoved, subjects: aboutABloom },
+  harvested: { version: 2, structural: false, upcast: upcastHarvested, subjects: aboutABloom },
 };

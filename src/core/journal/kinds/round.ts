@@ -1,6 +1,6 @@
 import type { Day, Instant } from '../../time/types';
 import type { KindDefinitions } from './definition';
-import { upcastBlooms } from './renamed';
+import type { Flower1 } from './renamed';
 
 /** How a covered flower was found in the morning. */
 export const FINDINGS = ['shut', 'hole', 'insect', 'open', 'wilted'] as const;
@@ -86,17 +86,85 @@ export interface RoundBodies {
   tagged: { readonly bloom: string; readonly of: string; readonly plant: string; readonly code: string };
 }
 
+type Donor1 = Flower1 & { readonly plant: string };
+type Stop1 =
+  | (Omit<PickStop, 'blooms'> & { readonly flowers: readonly string[] })
+  | (Omit<PollinateStop, 'bloom' | 'donors'> & Flower1 & { readonly donors: readonly Donor1[] });
+interface Planned1 {
+  readonly round: string;
+  readonly morning: Day;
+  readonly stops: readonly Stop1[];
+}
+type Picked1 = Pick<RoundBodies['picked'], 'round' | 'stop' | 'plant'> & {
+  readonly flowers: readonly string[];
+  readonly spoiled: readonly (Flower1 & { readonly why: MissedReason })[];
+};
+type Pollinated1 = Required<Pick<RoundBodies['pollinated'], 'round' | 'stop'>> &
+  Omit<RoundBodies['pollinated'], 'bloom' | 'donors'> &
+  Flower1 & { readonly donors: readonly Donor1[] };
+type Missed1 = Omit<RoundBodies['missed'], 'bloom'> & Flower1;
+
+const upcastDonors = (donors: readonly Donor1[]): Donor[] =>
+  donors.map(({ plant, flower }) => ({ plant, bloom: flower }));
+
+function upcastStop(old: Stop1): Stop {
+  const { stop, plant, variety, eta } = old;
+  if (old.kind === 'pick') return { stop, kind: 'pick', plant, variety, eta, blooms: old.flowers };
+  const donors = upcastDonors(old.donors);
+  return { stop, kind: 'pollinate', plant, variety, eta, bloom: old.flower, donors };
+}
+
+function upcastPlanned(body: object): RoundBodies['round.planned'] {
+  if (!('morning' in body)) return body as RoundBodies['round.planned'];
+  const { round, morning, stops } = body as Planned1;
+  return { round, day: morning, stops: stops.map(upcastStop) };
+}
+
+function upcastPicked(body: object): RoundBodies['picked'] {
+  if (!('flowers' in body)) return body as RoundBodies['picked'];
+  const { round, stop, plant, flowers, spoiled } = body as Picked1;
+  return {
+    round,
+    stop,
+    plant,
+    blooms: flowers,
+    spoiled: spoiled.map(({ flower, why }) => ({ bloom: flower, why })),
+  };
+}
+
+function upcastPollinated(body: object): RoundBodies['pollinated'] {
+  if (!('flower' in body)) return body as RoundBodies['pollinated'];
+  const { flower, plant, round, stop, donors, found, method, shutAgain, tagged } = body as Pollinated1;
+  return {
+    bloom: flower,
+    plant,
+    round,
+    stop,
+    donors: upcastDonors(donors),
+    found,
+    method,
+    shutAgain,
+    tagged,
+  };
+}
+
+function upcastMissed(body: object): RoundBodies['missed'] {
+  if (!('flower' in body)) return body as RoundBodies['missed'];
+  const { flower, plant, round, stop, why } = body as Missed1;
+  return { bloom: flower, plant, round, stop, why };
+}
+
 export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   'round.planned': {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastPlanned,
     subjects: ({ round }, each) => each('round', round),
   },
   picked: {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastPicked,
     subjects: ({ round, blooms, spoiled }, each) => {
       each('round', round);
       for (const flower of blooms) each('bloom', flower);
@@ -106,7 +174,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   pollinated: {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastPollinated,
     subjects: ({ round, bloom }, each) => {
       if (round !== undefined) each('round', round);
       each('bloom', bloom);
@@ -115,7 +183,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   missed: {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastMissed,
     subjects: ({ round, bloom }, each) => {
       each('round', round);
       each('bloom', bloom);

@@ -1,6 +1,6 @@
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
-import { upcastBlooms } from './renamed';
+import type { Flower1 } from './renamed';
 
 export const SEXES = ['female', 'male'] as const;
 export type Sex = (typeof SEXES)[number];
@@ -44,11 +44,30 @@ export interface ScoutBodies {
  */
 export const walkId = (plant: string, morning: Day): string => `${plant}|${morning}`;
 
+type Scouted1 = Omit<ScoutBodies['scouted'], 'day'> & { readonly morning: Day };
+type Covered1 = Pick<ScoutBodies['covered'], 'plant' | 'method'> & {
+  readonly morning: Day;
+  readonly flowers: readonly (Flower1 & { readonly sex: Sex; readonly code: string })[];
+};
+
+function upcastScouted(body: object): ScoutBodies['scouted'] {
+  if (!('morning' in body)) return body as ScoutBodies['scouted'];
+  const { plant, morning, eve, green } = body as Scouted1;
+  return { plant, day: morning, eve, green };
+}
+
+function upcastCovered(body: object): ScoutBodies['covered'] {
+  if (!('morning' in body)) return body as ScoutBodies['covered'];
+  const { plant, morning, method, flowers } = body as Covered1;
+  const blooms = flowers.map(({ flower, sex, code }) => ({ bloom: flower, sex, code }));
+  return { plant, day: morning, method, blooms };
+}
+
 export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   scouted: {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastScouted,
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
   },
   counted: {
@@ -59,7 +78,7 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   covered: {
     version: 2,
     structural: false,
-    upcast: upcastBlooms,
+    upcast: upcastCovered,
     subjects: ({ plant, day, blooms }, each) => {
       each('walk', walkId(plant, day));
       for (const { bloom } of blooms) each('bloom', bloom);
