@@ -1,4 +1,4 @@
-import { chromium, type Page } from '@playwright/test';
+import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 
@@ -41,6 +41,36 @@ async function toFirstFemale(page: Page): Promise<void> {
   }
 }
 
+/** A garden of six plants grown to eat, in the morning. */
+async function shootOpenNow(browser: Browser): Promise<void> {
+  const context = await browser.newContext({
+    viewport: PHONE,
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    colorScheme: 'light',
+  });
+  const page = await context.newPage();
+  await page.clock.install({ time: new Date('2026-07-21T06:00:00Z') });
+  await page.goto(`${BASE}/start`);
+  for (const [label, text] of [
+    ['Name of the garden', 'Back yard'],
+    ['Latitude', '52.2'],
+    ['Longitude', '-1.7'],
+    ['Variety', 'Green Heron'],
+    ['Plants in a row', '6'],
+  ] as const) {
+    await page.getByRole('textbox', { name: label }).fill(text);
+  }
+  await page.getByRole('radio', { name: 'Pepo squash' }).click();
+  await page.getByRole('radio', { name: 'To eat' }).click();
+  await page.getByRole('button', { name: 'Create garden' }).click();
+  await page.getByRole('button', { name: 'See what is open' }).click();
+  await page.getByRole('radio', { name: '2, females open' }).click();
+  await page.getByRole('radio', { name: '3, males open' }).click();
+  await shoot(page, 'open');
+  await context.close();
+}
+
 async function take(): Promise<void> {
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
@@ -50,7 +80,6 @@ async function take(): Promise<void> {
   const page = await context.newPage();
   await page.goto(BASE);
   await page.getByRole('heading', { name: 'Evening walk' }).waitFor();
-  await shoot(page, 'today-evening');
   for (const [route, name] of [
     ['/fruit', 'fruit'],
     ['/fruit/figures', 'figures'],
@@ -108,6 +137,7 @@ async function take(): Promise<void> {
   await shoot(page, 'stop-night');
   await page.setViewportSize(WIDE);
   await shoot(page, 'stop-wide');
+  await shootOpenNow(browser);
   await browser.close();
 }
 
