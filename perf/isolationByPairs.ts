@@ -4,7 +4,8 @@ import { judgeIsolation, type IsolationReport } from '../src/core/isolation/isol
 import type { IsolationQuestion } from '../src/core/isolation/question';
 import type { Nearest } from '../src/core/isolation/measurements';
 import { Barriers, DISTANCE_FACTOR } from '../src/core/pollen/barriers';
-import { spread, type ShareRange } from '../src/core/isolation/expectedOutcrossing';
+import { spread } from '../src/core/isolation/emitters';
+import type { ShareRange } from '../src/core/isolation/expectedOutcrossing';
 import { termAt, termOverField, type KernelTerm, type PollenKernel } from '../src/core/pollen/pollenKernel';
 
 /**

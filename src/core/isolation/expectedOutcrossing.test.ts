@@ -3,12 +3,8 @@ import { ourDefault } from '../crops/figures';
 import type { Span } from '../crops/crop';
 import type { Place } from '../garden/places';
 import type { BarrierStretch } from '../garden/surroundings';
-import {
-  expectedOutcrossing,
-  type OutcrossingQuestion,
-  type PollenSource,
-  type ShareRange,
-} from './expectedOutcrossing';
+import type { PollenSource } from './emitters';
+import { expectedOutcrossing, type OutcrossingQuestion, type ShareRange } from './expectedOutcrossing';
 import { Barriers } from '../pollen/barriers';
 import { PlantTree } from '../pollen/plantTree';
 import { POLLEN_KERNELS, pollenAt, type KernelRange, type PollenKernel } from '../pollen/pollenKernel';

@@ -4,7 +4,8 @@ import type { BarrierSort } from '../garden/surroundings';
 import { Barriers, DISTANCE_FACTOR } from '../pollen/barriers';
 import { PlantTree } from '../pollen/plantTree';
 import { dispersalOf, shedsPollen, spellsOf, type Candidate, type SourceRef } from './candidates';
-import { expectedOutcrossing, type ExpectedOutcrossing, type PollenSource } from './expectedOutcrossing';
+import type { PollenSource } from './emitters';
+import { expectedOutcrossing, type ExpectedOutcrossing } from './expectedOutcrossing';
 import type { IsolationQuestion, OutsideSource } from './question';
 
 /** The pair of plants that decides whether distance isolates: the nearest, counting what stands between. */

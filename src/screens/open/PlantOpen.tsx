@@ -23,8 +23,9 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS, usualMethod } from '../words/names';
-import { placeParts, sayPlace } from '../words/places';
+import { sayPlace } from '../words/places';
 import { CountRow } from './CountRow';
 
 interface PlantOpenProps {
@@ -54,7 +55,6 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
   const { plant, variety } = here;
   const female = draft.female ?? 0;
   const counted = draft.female !== undefined || draft.male !== undefined;
-  const { where, number } = placeParts(journal, plant);
   const bearing = bearingSex(variety.traits);
   return (
     <Page
@@ -77,17 +77,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
         </View>
       }
     >
-      <View role="heading" aria-level={1} style={{ marginVertical: SPACE.s }}>
-        <Text tone="soft">{where}</Text>
-        <View style={{ flexDirection: 'row', alignItems: 'flex-end', flexWrap: 'wrap', gap: SPACE.m }}>
-          <Text variant="huge" style={{ fontSize: 64, lineHeight: 64 }}>
-            {number}
-          </Text>
-          <Text variant="heading" style={{ marginBottom: SPACE.s, flexShrink: 1 }}>
-            {variety.name}
-          </Text>
-        </View>
-      </View>
+      <PlantHeading plant={plant} variety={variety} />
       {SEXES.map((sex) => (
         <CountRow
           key={sex}

@@ -22,8 +22,9 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { PlantHeading } from '../shell/PlantHeading';
 import { COVERS } from '../words/names';
-import { placeParts, sayPlace } from '../words/places';
+import { sayPlace } from '../words/places';
 
 export interface PlantVisitProps {
   readonly plant: Plant;
@@ -154,24 +155,6 @@ function useVisit(
 /** The crop's own way to keep a flower shut. */
 const usualCover = (crop: Variety['crop']): CoverMethod =>
   COVER_METHODS.find((method) => method === cropOf(crop).covers[0]) ?? 'bag';
-
-function PlantHeading({ plant, variety }: { readonly plant: Plant; readonly variety: Variety | undefined }) {
-  const { journal } = useGarden().store;
-  const { where, number } = placeParts(journal, plant);
-  return (
-    <View role="heading" aria-level={1} style={{ marginVertical: SPACE.s }}>
-      <Text tone="soft">{where}</Text>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', flexWrap: 'wrap', gap: SPACE.m }}>
-        <Text variant="huge" style={{ fontSize: 64, lineHeight: 64 }}>
-          {number}
-        </Text>
-        <Text variant="heading" style={{ marginBottom: SPACE.s, flexShrink: 1 }}>
-          {variety?.name ?? ''}
-        </Text>
-      </View>
-    </View>
-  );
-}
 
 /** The codes to write on the tags of the females. */
 function Tags({ tags }: { readonly tags: readonly string[] }) {
