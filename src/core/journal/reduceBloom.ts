@@ -1,4 +1,4 @@
-import { cohortOf, countedFlowers, type Counting } from './cohort';
+import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
 import type { Entry, EntryOf } from './entry';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
@@ -37,6 +37,16 @@ const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
 /** One for all blooms that have none. */
 const NONE: readonly string[] = [];
 
+/** A bloom while its entries are read. */
+interface Draft {
+  readonly bloom: Mutable<Bloom>;
+  readonly looks: Look[];
+  readonly pollinations: Pollination[];
+  readonly reports: Missed[];
+  readonly countings: Counting[];
+  readonly members: string[];
+}
+
 /**
  * One flower, or a cohort of them, from bud to harvest.
  *
@@ -46,13 +56,29 @@ const NONE: readonly string[] = [];
  */
 export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | undefined {
   if (entries.length === 0) return undefined;
-  const looks: Look[] = [];
-  const pollinations: Pollination[] = [];
-  const reports: Missed[] = [];
   const cohort = cohortOf(id);
-  const countings: Counting[] = [];
-  const members: string[] = [];
-  const flower: Mutable<Bloom> = {
+  const draft = draftOf(id, cohort);
+  for (const entry of entries) read(entry, draft);
+  const { bloom, looks, pollinations, reports, countings, members } = draft;
+  const [first, ...later] = pollinations.sort(byTime);
+  if (first) {
+    bloom.pollination = first;
+    bloom.laterPollinations = later;
+    // Phones that add to one cohort do not contradict each other; where they do, its count clashes.
+    const others = cohort ? [] : [...later, ...reports];
+    bloom.conflicts = others.flatMap(({ device, entry }): Conflict[] =>
+      device === first.device ? [] : [{ believed: first.entry, other: entry }],
+    );
+  } else if (reports.length > 0) bloom.missed = reports.at(-1)!;
+  looks.sort(byTime);
+  if (cohort) countCohort(bloom, countings, members);
+  return bloom;
+}
+
+function draftOf(id: string, cohort: Cohort | undefined): Draft {
+  const looks: Look[] = [];
+  const reports: Missed[] = [];
+  const bloom: Mutable<Bloom> = {
     bloom: id,
     plant: cohort?.plant ?? '',
     part: cohort?.part ?? 'flower',
@@ -67,81 +93,77 @@ export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | unde
     looks,
     conflicts: [],
   };
-  for (const entry of entries) {
-    switch (entry.kind) {
-      case 'covered': {
-        const named = entry.body.blooms.find((each) => each.bloom === id);
-        if (!named) break;
-        flower.plant = entry.body.plant;
-        flower.day = entry.body.day;
-        flower.sex = named.sex;
-        flower.code = named.code;
-        flower.cover = { method: entry.body.method, at: entry.at };
-        break;
-      }
-      case 'picked': {
-        flower.plant ||= entry.body.plant;
-        flower.sex ??= 'male';
-        const spoiled = entry.body.spoiled.find((each) => each.bloom === id);
-        if (spoiled) flower.spoiled = { why: spoiled.why, at: entry.at, entry: entry.id };
-        else flower.picked = { at: entry.at, entry: entry.id };
-        break;
-      }
-      case 'pollinated': {
-        flower.plant ||= entry.body.plant;
-        flower.sex ??= 'female';
-        pollinations.push(pollinationOf(entry));
-        if (cohort) countings.push(countingOf(entry));
-        break;
-      }
-      case 'tagged': {
-        const { of, plant, code, bloom } = entry.body;
-        if (bloom !== id) {
-          members.push(bloom);
-          break;
-        }
-        const one = cohortOf(of);
-        Object.assign(flower, {
-          of,
-          plant,
-          code,
-          ...(one && { part: one.part, sex: one.sex, day: one.day }),
-        });
-        break;
-      }
-      case 'missed':
-        flower.plant ||= entry.body.plant;
-        flower.sex ??= 'female';
-        reports.push({ why: entry.body.why, at: entry.at, device: entry.device, entry: entry.id });
-        break;
-      case 'looked':
-        looks.push(lookOf(entry));
-        break;
-      case 'removed':
-        flower.removed = { how: entry.body.how, at: entry.at };
-        break;
-      case 'harvested': {
-        const { use, tagThere, typical } = entry.body;
-        flower.harvest = { use, tagThere, typical, at: entry.at };
-        break;
-      }
-      default:
-        break;
+  return { bloom, looks, reports, pollinations: [], countings: [], members: [] };
+}
+
+/** Adds what an entry says of the bloom; entries of other kinds say nothing of any. */
+function read(entry: Entry, draft: Draft): void {
+  const { bloom, looks, reports } = draft;
+  switch (entry.kind) {
+    case 'covered':
+      readCovered(entry, bloom);
+      break;
+    case 'picked':
+      readPicked(entry, bloom);
+      break;
+    case 'pollinated':
+      bloom.plant ||= entry.body.plant;
+      bloom.sex ??= 'female';
+      draft.pollinations.push(pollinationOf(entry));
+      draft.countings.push(countingOf(entry));
+      break;
+    case 'missed':
+      bloom.plant ||= entry.body.plant;
+      bloom.sex ??= 'female';
+      reports.push({ why: entry.body.why, at: entry.at, device: entry.device, entry: entry.id });
+      break;
+    case 'tagged':
+      readTagged(entry, draft);
+      break;
+    case 'looked':
+      looks.push(lookOf(entry));
+      break;
+    case 'removed':
+      bloom.removed = { how: entry.body.how, at: entry.at };
+      break;
+    case 'harvested': {
+      const { use, tagThere, typical } = entry.body;
+      bloom.harvest = { use, tagThere, typical, at: entry.at };
+      break;
     }
+    default:
+      break;
   }
-  const [first, ...later] = pollinations.sort(byTime);
-  if (first) {
-    flower.pollination = first;
-    flower.laterPollinations = later;
-    // Phones that add to one cohort do not contradict each other; where they do, its count clashes.
-    const others = cohort ? [] : [...later, ...reports];
-    flower.conflicts = others.flatMap(({ device, entry }): Conflict[] =>
-      device === first.device ? [] : [{ believed: first.entry, other: entry }],
-    );
-  } else if (reports.length > 0) flower.missed = reports.at(-1)!;
-  looks.sort(byTime);
-  if (cohort) countCohort(flower, countings, members);
-  return flower;
+}
+
+function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): void {
+  const named = body.blooms.find((each) => each.bloom === bloom.bloom);
+  if (!named) return;
+  bloom.plant = body.plant;
+  bloom.day = body.day;
+  bloom.sex = named.sex;
+  bloom.code = named.code;
+  bloom.cover = { method: body.method, at };
+}
+
+function readPicked({ id, at, body }: EntryOf<'picked'>, bloom: Mutable<Bloom>): void {
+  bloom.plant ||= body.plant;
+  bloom.sex ??= 'male';
+  const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
+  if (spoiled) bloom.spoiled = { why: spoiled.why, at, entry: id };
+  else bloom.picked = { at, entry: id };
+}
+
+/** Of a cohort: one of it got a tag. Of that one: what it was among. */
+function readTagged({ body }: EntryOf<'tagged'>, { bloom, members }: Draft): void {
+  if (body.bloom !== bloom.bloom) {
+    members.push(body.bloom);
+    return;
+  }
+  const { of, plant, code } = body;
+  const cohort = cohortOf(of);
+  Object.assign(bloom, { of, plant, code });
+  if (cohort) Object.assign(bloom, { part: cohort.part, sex: cohort.sex, day: cohort.day });
 }
 
 /** A cohort is never fewer than those of it that have a tag. */
