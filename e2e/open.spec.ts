@@ -1,4 +1,5 @@
 import { expect, test, type App } from './app';
+import { expectNoFindings } from './findings';
 import type { Page } from '@playwright/test';
 
 const MORNING = '2026-07-21T06:00:00Z';
@@ -38,6 +39,8 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
     'aria-pressed',
     'true',
   );
+  expect(app.activations - before).toBe(2);
+  await expectNoFindings(page, 'open now', { wide: true });
   await app.tap('Pollinated 2');
   expect(app.activations - before).toBe(3);
   await expect(page.getByRole('img', { name: 'Plant 2 of 6' })).toBeVisible();
@@ -64,6 +67,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.clock.setSystemTime(new Date(THREE_DAYS_ON));
   await page.goto('/fruit');
   await expect(page.getByText('2 flowers of 21 Jul, day 3')).toBeVisible();
+  await expectNoFindings(page, 'a look by count', { wide: false });
   await app.tap('1 of 2 are growing');
   await expect(page.getByText('1 of 2 growing on day 3', { exact: false })).toBeVisible();
   await page.getByText(/^2 flowers · A1·1/).click();
