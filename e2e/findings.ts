@@ -3,7 +3,10 @@ import { expect, type Page } from '@playwright/test';
 
 const CONTRAST = 'color-contrast';
 
-export async function seriousFindings(page: Page, rules: 'all' | 'contrast' | 'others' = 'all'): Promise<string[]> {
+export async function seriousFindings(
+  page: Page,
+  rules: 'all' | 'contrast' | 'others' = 'all',
+): Promise<string[]> {
   // Without frames there is no need for a page of its own to gather their results on.
   const axe = new AxeBuilder({ page }).setLegacyMode();
   if (rules === 'contrast') axe.withRules([CONTRAST]);
