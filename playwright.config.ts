@@ -50,7 +50,8 @@ export default defineConfig<Dated>({
   },
   projects: [
     { name: 'evening', testMatch: 'evening.setup.ts', use: PHONE },
-    { name: 'phone', dependencies: ['evening'], use: PHONE, grepInvert: /@quota/ },
+    // The whole day is lived on the dated days below.
+    { name: 'phone', dependencies: ['evening'], use: PHONE, grepInvert: /@quota/, testIgnore: 'day.spec.ts' },
     // What does not depend on the size is tested on the phone only.
     { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes/ },
     { name: 'quota', dependencies: ['evening'], use: PHONE, grep: /@quota/ },
