@@ -10,6 +10,7 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { sayReason } from '../words/reasons/morning';
 
@@ -17,6 +18,14 @@ interface MorningAheadProps {
   readonly morning: Day;
   /** `undefined` while it is computed. */
   readonly plan: MorningPlan | undefined;
+}
+
+/** Longer than this it is a wait, and not a moment's rest. */
+const WAIT_MS = 10 * 60_000;
+
+function sayDuration({ busyMs, start, finish }: MorningPlan, f: Format): string {
+  const waits = finish - start - busyMs > WAIT_MS ? ', with a wait until the later kinds open' : '';
+  return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}. `;
 }
 
 /** What a morning will look like: pairs, what is short, and the time it takes against the time there is. */
@@ -42,9 +51,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
       {plan ? (
         <Text style={{ marginBottom: SPACE.m }}>
           {`${f.count(females.length, 'female', 'females')} and ${f.count(males.length, 'male', 'males')}. `}
-          {plan.stops.length > 0
-            ? `The round takes ${f.number(Math.round((plan.finish - plan.start) / 60_000))} min: from ${f.time(plan.start)} to ${f.time(plan.finish)}. `
-            : ''}
+          {plan.stops.length > 0 ? sayDuration(plan, f) : ''}
           {plan.latestStart !== undefined
             ? `Start by ${f.time(plan.latestStart)} at the latest.`
             : plan.stops.length > 0

@@ -65,6 +65,8 @@ export interface RoundPlan {
   /** When one must leave the gate so that nothing is late; `undefined` when even the earliest start is too late. */
   readonly latestStart: number | undefined;
   readonly walkingM: number;
+  /** Work and walking, milliseconds: less than from start to finish where one has to wait for flowers to open. */
+  readonly busyMs: number;
   readonly reasons: readonly Reason<RouteReason>[];
 }
 
@@ -105,6 +107,7 @@ export function planRound(request: RoundRequest): RoundPlan {
   return {
     ...best,
     latestStart: latestStart(best.stops, blocks),
+    busyMs: best.stops.reduce((sum, stop) => sum + stop.walk + serviceMs(stop), 0),
     reasons: [
       reason('byVariety', { count: blocks.length }),
       reason('picksFirst'),
