@@ -7,7 +7,7 @@ import type { Bloom, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
-import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
+import { isCurrent, knownEntry, upcast, withBody, type KnownEntry } from './upcast';
 
 /** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
@@ -232,7 +232,7 @@ export class Journal {
   }
 
   #liveEntries({ corrected, entries, type, id }: AnySubject): readonly Entry[] {
-    if (!corrected) return entries.map(upcast);
+    if (!corrected) return entries.every(isCurrent) ? entries : entries.map(upcast);
     return entries.flatMap((entry): readonly Entry[] => {
       if (!this.#metas.has(entry.id)) return [upcast(entry)];
       // What only an amendment named that no longer holds is not about this subject.
