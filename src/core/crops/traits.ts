@@ -32,3 +32,13 @@ export type TraitName = keyof VarietyTraits;
  */
 export const bearingSex = ({ flowers }: VarietyTraits): 'female' | 'perfect' =>
   flowers === 'perfect' ? 'perfect' : 'female';
+
+/**
+ * Does a variety shed pollen that is good for others? Not a seedless one, nor one with female flowers only.
+ *
+ * @example shedsPollen({ gynoecious: true }) // false
+ */
+export const shedsPollen = ({
+  seedless,
+  gynoecious,
+}: Pick<VarietyTraits, 'seedless' | 'gynoecious'>): boolean => !seedless && !gynoecious;

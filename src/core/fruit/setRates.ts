@@ -51,7 +51,7 @@ function ratesWith(histories: readonly FruitHistory[], interval: IntervalOf): Se
 /** The share of some plants' flowers, with its interval. */
 type IntervalOf = (plants: readonly { readonly hits: number; readonly of: number }[]) => Share;
 
-/** A plant's own rate: its flowers share one luck, and it is that luck which is asked for. */
+/** A plant's own rate: its flowers share one luck, and the rate is about that luck. */
 const onePlant: IntervalOf = (plants) =>
   wilson(
     plants.reduce((sum, { hits }) => sum + hits, 0),

@@ -1,6 +1,6 @@
 import { cropOf, type CropId } from '../crops/catalogue';
 import type { Figure, Span } from '../crops/crop';
-import type { VarietyTraits } from '../crops/traits';
+import { shedsPollen } from '../crops/traits';
 import { POLLEN_KERNELS, type KernelRange } from '../pollen/pollenKernel';
 import { SEASON_DAYS } from '../season/seasons';
 import { addDays, daysBetween } from '../time/calendar';
@@ -57,16 +57,6 @@ export function candidatesOf({ varieties, outside }: IsolationQuestion): Candida
     return found;
   });
 }
-
-/**
- * Does a variety shed pollen that is good for others? Not a seedless one, nor one with female flowers only.
- *
- * @example shedsPollen({ gynoecious: true }) // false
- */
-export const shedsPollen = ({
-  seedless,
-  gynoecious,
-}: Pick<VarietyTraits, 'seedless' | 'gynoecious'>): boolean => !seedless && !gynoecious;
 
 /** The crops that cross with each crop, among those that are there. */
 function compatibleCropsAmong(all: readonly CompatibilityTraits[]): Map<CropId, Set<CropId>> {

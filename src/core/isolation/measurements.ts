@@ -1,9 +1,10 @@
 import { cropOf } from '../crops/catalogue';
+import { shedsPollen } from '../crops/traits';
 import { metresBetween, type Place } from '../garden/places';
 import type { BarrierSort } from '../garden/surroundings';
 import { Barriers, DISTANCE_FACTOR } from '../pollen/barriers';
 import { PlantTree } from '../pollen/plantTree';
-import { dispersalOf, shedsPollen, spellsOf, type Candidate, type SourceRef } from './candidates';
+import { dispersalOf, spellsOf, type Candidate, type SourceRef } from './candidates';
 import type { PollenSource } from './emitters';
 import { expectedOutcrossing, type ExpectedOutcrossing } from './expectedOutcrossing';
 import type { IsolationQuestion, OutsideSource } from './question';

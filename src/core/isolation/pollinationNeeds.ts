@@ -1,7 +1,8 @@
 import { cropOf, type CropId } from '../crops/catalogue';
-import type { VarietyTraits } from '../crops/traits';
+import { shedsPollen, type VarietyTraits } from '../crops/traits';
 import { wantsSeed, type Purpose, type SeedSource } from '../crops/variety';
 import { reason, type Reason } from '../text/reason';
+import { anyPollenSpoils } from './requiredDistance';
 
 /** What a variety is, as far as pollination is concerned. */
 export interface PollinationVariety {
@@ -27,9 +28,6 @@ export type NeedReason =
 /** Plants of a seedless variety that one seeded plant serves, at most (common practice, no source). */
 const SEEDLESS_PER_POLLINISER = 4;
 
-/** Does the variety shed pollen that is good for others of its group? */
-const shedsPollen = ({ traits }: PollinationVariety): boolean => !traits.seedless && !traits.gynoecious;
-
 /**
  * What a variety needs other than distance, or must be kept from: a polliniser, no pollen at all, other seed.
  *
@@ -42,10 +40,12 @@ export function pollinationNeeds(
   all: readonly PollinationVariety[],
 ): Reason<NeedReason>[] {
   const { crop, traits, purpose, seedSource } = variety;
-  const { group, habit, pollinationSpoilsFruit } = cropOf(crop);
+  const { group, habit } = cropOf(crop);
   const forSeed = wantsSeed(purpose);
   const pollinisers = all
-    .filter((other) => other.id !== variety.id && cropOf(other.crop).group === group && shedsPollen(other))
+    .filter(
+      (other) => other.id !== variety.id && cropOf(other.crop).group === group && shedsPollen(other.traits),
+    )
     .reduce((sum, { plants }) => sum + plants, 0);
   const reasons: Reason<NeedReason>[] = [];
   if (traits.seedless) {
@@ -56,7 +56,7 @@ export function pollinationNeeds(
   if (traits.gynoecious && (forSeed || !traits.parthenocarpic)) {
     reasons.push(reason(pollinisers > 0 ? 'gynoeciousHasPolliniser' : 'gynoeciousNeedsPolliniser'));
   }
-  if (traits.parthenocarpic && !forSeed && pollinationSpoilsFruit) reasons.push(reason('keepUnpollinated'));
+  if (anyPollenSpoils({ crop, purpose, ...traits })) reasons.push(reason('keepUnpollinated'));
   if (traits.parthenocarpic && forSeed) reasons.push(reason('swellingProvesNothing'));
   if (forSeed && seedSource === 'f1') reasons.push(reason('f1NotTrue'));
   if (forSeed && seedSource === 'openGarden') reasons.push(reason('seedMayBeCrossed'));

@@ -1,4 +1,6 @@
 import type { Journal } from './journal';
+import { byTime } from './order';
+import { pollinationsOf } from './pollinations';
 import type { Bloom, Look } from './state';
 
 /**
@@ -15,11 +17,5 @@ export function inherited(journal: Journal, bloom: Bloom): Bloom {
   return { ...bloom, ...(first && { pollination: first }), laterPollinations: later, looks };
 }
 
-const pollinationsOf = ({ pollination, laterPollinations }: Bloom) =>
-  pollination ? [pollination, ...laterPollinations] : [];
-
 const speaksForAll = ({ growing, of }: Look): boolean =>
   growing === undefined || growing === 0 || growing === of;
-
-const byTime = (a: { readonly at: string }, b: { readonly at: string }): number =>
-  a.at < b.at ? -1 : a.at > b.at ? 1 : 0;

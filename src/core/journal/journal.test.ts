@@ -104,7 +104,7 @@ const messy = fc
     return all;
   });
 
-/** What the entries say by the plainest way there is: each corrected by itself, then sorted to whom it names. */
+/** The state by the plainest way there is: each entry is corrected alone, then given to every subject it names. */
 function plainFold(entries: readonly Entry[]): unknown {
   const sorted = [...entries].sort(compareEntries);
   const says = (entry: Entry): Entry | undefined => {

@@ -17,3 +17,11 @@ export function compareEntries(a: OrderKey, b: OrderKey): number {
   if (a.id === b.id) return 0;
   return a.id < b.id ? -1 : 1;
 }
+
+/**
+ * By when it happened: what happened at once stays as it was.
+ *
+ * @example looks.sort(byTime)
+ */
+export const byTime = (a: Pick<Envelope, 'at'>, b: Pick<Envelope, 'at'>): number =>
+  a.at < b.at ? -1 : a.at > b.at ? 1 : 0;

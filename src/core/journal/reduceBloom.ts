@@ -1,5 +1,6 @@
 import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
 import type { Entry, EntryOf } from './entry';
+import { byTime } from './order';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
@@ -40,6 +41,7 @@ const NONE: readonly string[] = [];
 /** A bloom while its entries are read. */
 interface Draft {
   readonly bloom: Mutable<Bloom>;
+  readonly cohort: Cohort | undefined;
   readonly looks: Look[];
   readonly pollinations: Pollination[];
   readonly reports: Missed[];
@@ -56,10 +58,9 @@ interface Draft {
  */
 export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | undefined {
   if (entries.length === 0) return undefined;
-  const cohort = cohortOf(id);
-  const draft = draftOf(id, cohort);
+  const draft = draftOf(id);
   for (const entry of entries) read(entry, draft);
-  const { bloom, looks, pollinations, reports, countings, members } = draft;
+  const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
   const [first, ...later] = pollinations.sort(byTime);
   if (first) {
     bloom.pollination = first;
@@ -75,7 +76,8 @@ export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | unde
   return bloom;
 }
 
-function draftOf(id: string, cohort: Cohort | undefined): Draft {
+function draftOf(id: string): Draft {
+  const cohort = cohortOf(id);
   const looks: Look[] = [];
   const reports: Missed[] = [];
   const bloom: Mutable<Bloom> = {
@@ -93,7 +95,7 @@ function draftOf(id: string, cohort: Cohort | undefined): Draft {
     looks,
     conflicts: [],
   };
-  return { bloom, looks, reports, pollinations: [], countings: [], members: [] };
+  return { bloom, cohort, looks, reports, pollinations: [], countings: [], members: [] };
 }
 
 /** Adds what an entry says of the bloom; entries of other kinds say nothing of any. */
@@ -110,7 +112,7 @@ function read(entry: Entry, draft: Draft): void {
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
       draft.pollinations.push(pollinationOf(entry));
-      draft.countings.push(countingOf(entry));
+      if (draft.cohort) draft.countings.push(countingOf(entry));
       break;
     case 'missed':
       bloom.plant ||= entry.body.plant;
@@ -178,7 +180,3 @@ function countCohort(
   flower.countedBy = countings.map(({ entry }) => entry);
   if (clash || flower.members.length > count) flower.countClash = true;
 }
-
-/** By when it happened; what happened at once stays in the order of the entries. */
-const byTime = (a: { readonly at: string }, b: { readonly at: string }): number =>
-  a.at < b.at ? -1 : a.at > b.at ? 1 : 0;

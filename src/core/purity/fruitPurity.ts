@@ -1,6 +1,7 @@
 import type { SeedSource } from '../crops/variety';
 import type { Bloom, Plant, Variety } from '../journal/state';
-import { fatherPlants } from '../journal/fatherPlants';
+import { isCovered } from '../journal/isCovered';
+import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import { reason, type Reason } from '../text/reason';
 
 export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag' | 'plants';
@@ -135,7 +136,7 @@ function seedSourceLink(source: SeedSource): Link {
 }
 
 function coverLink({ bloom, opens }: PurityEvidence): Link {
-  if (!bloom.cover || bloom.cover.method === 'none') return link('cover', 'broken', reason('cover.none'));
+  if (!isCovered(bloom)) return link('cover', 'broken', reason('cover.none'));
   const method = { method: bloom.cover.method };
   if (opens === undefined) return link('cover', 'unknown', reason('cover.timeUnknown', method));
   if (Date.parse(bloom.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
@@ -157,9 +158,6 @@ function intactLink(flower: Bloom): Link {
   return link('intact', worst === 'wilted' ? 'doubtful' : 'broken', reason(`intact.${worst}`));
 }
 
-const pollinationsOf = ({ pollination, laterPollinations }: Bloom): NonNullable<Bloom['pollination']>[] =>
-  pollination ? [pollination, ...laterPollinations] : [];
-
 function cleanPollenLink({ bloom, males, plants, variety, opens }: PurityEvidence): Link {
   const pollinations = pollinationsOf(bloom);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
@@ -174,7 +172,7 @@ function cleanPollenLink({ bloom, males, plants, variety, opens }: PurityEvidenc
   }
   const covers = donors.map((donor) => males.get(donor.bloom));
   if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
-  if (covers.some((male) => male && (!male.cover || male.cover.method === 'none'))) {
+  if (covers.some((male) => male && !isCovered(male))) {
     return link('cleanPollen', 'broken', reason('pollen.uncovered'));
   }
   const ofThatMorning = covers.filter((male) => male && male.day === bloom.day);

@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
-import { fatherPlants } from '../journal/fatherPlants';
+import { fatherPlants } from '../journal/pollinations';
 import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';

@@ -5,7 +5,9 @@ import type { Segment } from '../garden/segments';
 import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
+import { isCovered } from '../journal/isCovered';
 import { compareEntries } from '../journal/order';
+import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Garden, Round, StopDone, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { atClock } from '../time/calendar';
@@ -113,11 +115,8 @@ export function morningOf(journal: Journal, morning: Day): Morning {
  */
 export function usesOfMales(females: readonly Bloom[]): ReadonlyMap<string, number> {
   const uses = new Map<string, number>();
-  for (const { pollination, laterPollinations } of females) {
-    if (!pollination) continue;
-    const given = new Set(
-      [pollination, ...laterPollinations].flatMap(({ donors }) => donors.map(({ bloom }) => bloom)),
-    );
+  for (const female of females) {
+    const given = new Set(pollinationsOf(female).flatMap(({ donors }) => donors.map(({ bloom }) => bloom)));
     for (const flower of given) uses.set(flower, (uses.get(flower) ?? 0) + 1);
   }
   return uses;
@@ -146,10 +145,10 @@ function femaleBud(journal: Journal, { bloom, plant }: Bloom): FemaleBud[] {
   ];
 }
 
-function maleBud(journal: Journal, { bloom, plant, cover }: Bloom, used: number): MaleBud[] {
-  const variety = growing(journal, plant);
-  const guarded = cover !== undefined && cover.method !== 'none';
-  return variety ? [{ bloom, plant, variety: variety.variety, guarded, used }] : [];
+function maleBud(journal: Journal, male: Bloom, used: number): MaleBud[] {
+  const variety = growing(journal, male.plant);
+  const { bloom, plant } = male;
+  return variety ? [{ bloom, plant, variety: variety.variety, guarded: isCovered(male), used }] : [];
 }
 
 /**

@@ -1,13 +1,14 @@
 import { cropOf, isPollinatedOpen } from '../crops/catalogue';
-import { bearingSex } from '../crops/traits';
+import { bearingSex, shedsPollen } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
+import { saidAgain, saidAsOne } from '../journal/corrections';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { PollinationMethod } from '../journal/kinds/round';
 import { walkId, type BudCount } from '../journal/kinds/scout';
-import type { Bloom, Garden, Plant, Variety, Walk } from '../journal/state';
+import type { Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt } from '../time/calendar';
@@ -99,7 +100,7 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
     const father = varieties.get(other.variety);
     if (!father || other.removed || other.plant === plant.plant || cropOf(father.crop).group !== group)
       return [];
-    if (father.traits.gynoecious || father.traits.seedless) return [];
+    if (!shedsPollen(father.traits)) return [];
     const open = walks.get(walkId(other.plant, day))?.open;
     if (open?.male === 0) return [];
     const to = places.get(other.plant);
@@ -113,7 +114,7 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
       a.metres - b.metres ||
       (a.plant < b.plant ? -1 : 1),
   );
-  const ownMales = males > 0 && !variety.traits.gynoecious && !variety.traits.seedless ? males : 0;
+  const ownMales = shedsPollen(variety.traits) ? males : 0;
   const own = { plant: plant.plant, males: ownMales, suggested: ownMales > 0 };
   const next = others.slice(0, NEIGHBOURS).map((other, i): PollenPlant => ({
     plant: other.plant,
@@ -139,60 +140,35 @@ export interface OpenVisit {
  */
 export function openVisitFacts(
   journal: Journal,
-  { plant, variety, day }: OpenPlant,
-  visit: OpenVisit,
+  { plant: { plant }, variety, day }: OpenPlant,
+  { open, method, fathers }: OpenVisit,
 ): Fact[] {
-  const walk = journal.all('walk').get(walkId(plant.plant, day));
-  const id = cohortOfVisit(plant, variety, day);
+  const walk = journal.all('walk').get(walkId(plant, day));
+  const bloom = cohortOfVisit(plant, variety, day);
+  const pollinated = {
+    bloom,
+    plant,
+    count: open.female,
+    after: [],
+    donors: fathers.map((father) => ({ plant: father, bloom: '' })),
+    found: 'open',
+    method,
+    shutAgain: false,
+    tagged: false,
+  } as const;
+  const before = journal.all('bloom').get(bloom)?.countedBy ?? [];
   return [
-    countedFact(walk, { plant: plant.plant, day, open: visit.open }),
-    ...pollinatedFacts(journal.all('bloom').get(id), { id, plant: plant.plant, visit }),
+    saidAgain('counted', { plant, day, open }, walk?.countedEntry),
+    // The count is put right as a whole: one entry says it all.
+    ...saidAsOne('pollinated', open.female > 0 ? pollinated : undefined, before),
   ];
 }
 
 /**
  * The id of the flowers that a visit pollinates.
  *
- * @example cohortOfVisit(plant, melon, '2026-07-19') // 'p1|2026-07-19|flower|perfect'
+ * @example cohortOfVisit('p1', melon, '2026-07-19') // 'p1|2026-07-19|flower|perfect'
  */
-export function cohortOfVisit({ plant }: Plant, { traits }: Variety, day: Day): string {
+export function cohortOfVisit(plant: string, { traits }: Variety, day: Day): string {
   return cohortId({ plant, day, part: 'flower', sex: bearingSex(traits) });
-}
-
-type CountedBody = Extract<Fact, { kind: 'counted' }>['body'];
-
-function countedFact(walk: Walk | undefined, body: CountedBody): Fact {
-  const target = walk?.countedEntry;
-  return target === undefined
-    ? { kind: 'counted', body }
-    : { kind: 'amended', body: { target, of: 'counted', body } };
-}
-
-interface Pollinated {
-  readonly id: string;
-  readonly plant: string;
-  readonly visit: OpenVisit;
-}
-
-function pollinatedFacts(cohort: Bloom | undefined, { id, plant, visit }: Pollinated): Fact[] {
-  const before = cohort?.countedBy ?? [];
-  const { female } = visit.open;
-  const strikes = (targets: readonly string[]): Fact[] =>
-    targets.map((target) => ({ kind: 'struck', body: { target } }));
-  if (female === 0) return strikes(before);
-  const body = {
-    bloom: id,
-    plant,
-    count: female,
-    after: [],
-    donors: visit.fathers.map((father) => ({ plant: father, bloom: '' })),
-    found: 'open',
-    method: visit.method,
-    shutAgain: false,
-    tagged: false,
-  } as const;
-  const target = before.at(-1);
-  if (target === undefined) return [{ kind: 'pollinated', body }];
-  // The count is put right as a whole: one entry says it all.
-  return [...strikes(before.slice(0, -1)), { kind: 'amended', body: { target, of: 'pollinated', body } }];
 }

@@ -1,4 +1,5 @@
 import type { Donor, Stop } from '../journal/kinds/round';
+import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
 import { serviceMs, type WorkingHours } from './route/planRound';
@@ -154,10 +155,13 @@ function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: J
         plants.get(plant)?.variety === id &&
         !isOffType(journal, plant),
     )
-    .map(({ plant, bloom, cover }): MaleBud => {
-      const guarded = cover !== undefined && cover.method !== 'none';
-      return { plant, bloom, variety: id, guarded, used: uses.get(bloom) ?? 0 };
-    })
+    .map((male): MaleBud => ({
+      plant: male.plant,
+      bloom: male.bloom,
+      variety: id,
+      guarded: isCovered(male),
+      used: uses.get(male.bloom) ?? 0,
+    }))
     .filter((male) => usesLeft(male) > 0)
     .sort((a, b) => a.used - b.used || (a.bloom < b.bloom ? -1 : 1));
 }

@@ -1,4 +1,5 @@
 import type { BloomSex, BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
+import { saidAgain, saidAsOne } from '../journal/corrections';
 import type { Fact } from '../journal/entry';
 import type { Bloom, Walk } from '../journal/state';
 import type { Day } from '../time/types';
@@ -37,8 +38,8 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
   const blooms = (['female', 'male'] as const).flatMap((sex) => flowersFor(sex, eve[sex], context));
   const covered = { plant, day, method, blooms };
   return [
-    factOrAmendment('scouted', scouted, context.walk?.scoutedEntry),
-    ...coveredFacts(covered, context.walk?.coveredEntries ?? []),
+    saidAgain('scouted', scouted, context.walk?.scoutedEntry),
+    ...saidAsOne('covered', blooms.length > 0 ? covered : undefined, context.walk?.coveredEntries ?? []),
   ];
 }
 
@@ -57,24 +58,4 @@ function flowersFor(
     return { bloom: newId(), sex, code: counted === 'female' ? (tags[i] ?? '') : '' };
   });
   return [...kept, ...fresh];
-}
-
-type CoveredBody = Extract<Fact, { kind: 'covered' }>['body'];
-
-/** The last entry comes to say all that is covered there; those that other devices made of the visit are struck. */
-function coveredFacts(body: CoveredBody, before: readonly string[]): Fact[] {
-  const last = before.at(-1);
-  const strikes = (targets: readonly string[]): Fact[] =>
-    targets.map((target) => ({ kind: 'struck', body: { target } }));
-  if (body.blooms.length === 0) return strikes(before);
-  return [...strikes(before.slice(0, -1)), factOrAmendment('covered', body, last)];
-}
-
-function factOrAmendment<K extends 'scouted' | 'covered'>(
-  kind: K,
-  body: Extract<Fact, { kind: K }>['body'],
-  before: string | undefined,
-): Fact {
-  if (before !== undefined) return { kind: 'amended', body: { target: before, of: kind, body } };
-  return { kind, body } as Fact;
 }

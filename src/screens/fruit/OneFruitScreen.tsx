@@ -6,7 +6,7 @@ import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { purityOf } from '@/core/purity/purityOf';
 import { cohortOf } from '@/core/journal/cohort';
-import { fatherPlants } from '@/core/journal/fatherPlants';
+import { fatherPlants } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { newId } from '@/data/clock';

@@ -129,7 +129,7 @@ function usePlantOpen(
   const { journal } = useGarden().store;
   const record = useRecord();
   const { plant, variety, day, open } = here;
-  const before = journal.all('bloom').get(cohortOfVisit(plant, variety, day))?.pollination;
+  const before = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day))?.pollination;
   const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
     ...open,
     method: before?.method ?? usualMethod(variety.crop),

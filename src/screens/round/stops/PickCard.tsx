@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { isCovered } from '@/core/journal/isCovered';
 import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -21,10 +22,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   const whys = unfit ?? [];
   const total = stop.blooms.length;
   const good = total - whys.length;
-  const covered = stop.blooms.some((id) => {
-    const method = journal.all('bloom').get(id)?.cover?.method;
-    return method !== undefined && method !== 'none';
-  });
+  const covered = stop.blooms.some((id) => isCovered(journal.all('bloom').get(id) ?? {}));
   const mark = (why: MissedReason): void => {
     if (good > 0) setUnfit([...whys, why]);
   };

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
+import { isCovered } from '@/core/journal/isCovered';
 import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/round';
 import type { Bloom } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -48,7 +49,7 @@ function usePollination({ stop, round, variety }: PollinateCardProps): {
   const where = { bloom: stop.bloom, plant: stop.plant, round: round.round, stop: stop.stop };
   return {
     flower,
-    covered: flower?.cover !== undefined && flower.cover.method !== 'none',
+    covered: isCovered(flower ?? {}),
     donors,
     miss: (why) => record([{ kind: 'missed', body: { ...where, why } }]),
     pollinate: (found, shutAgain) =>

@@ -1,0 +1,18 @@
+import type { Bloom, Pollination } from './state';
+
+/**
+ * All pollinations of a bloom, the earliest first.
+ *
+ * @example pollinationsOf(male) // []
+ */
+export const pollinationsOf = ({ pollination, laterPollinations }: Bloom): Pollination[] =>
+  pollination ? [pollination, ...laterPollinations] : [];
+
+/**
+ * The plants whose pollen a flower was given, each once, in the order of the pollinations.
+ *
+ * @example fatherPlants(flower) // ['p2', 'p3']
+ */
+export const fatherPlants = (bloom: Bloom): string[] => [
+  ...new Set(pollinationsOf(bloom).flatMap(({ donors }) => donors.map(({ plant }) => plant))),
+];
