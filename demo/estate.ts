@@ -128,6 +128,46 @@ export const VARIETIES: readonly DemoVariety[] = [
     keeps: 0.25,
     flowersFrom: '2026-07-02',
   },
+  {
+    key: 'sparrow',
+    body: {
+      name: 'Mill Sparrow',
+      crop: 'corn',
+      purpose: 'seedToKeep',
+      seedSource: 'ownGuarded',
+      ownPollen: 'never',
+      traits: { endosperm: 'sweet' },
+      sowing: { how: 'sown', day: '2026-05-10' },
+      daysToFlower: 60,
+    },
+    bed: 'F',
+    rows: [1, 2, 3, 4],
+    plantsPerRow: 9,
+    // Shoots to bag; tassels are bagged as there are ears with silk.
+    females: 0.09,
+    males: 0,
+    keeps: 0.85,
+    flowersFrom: '2026-07-06',
+  },
+  {
+    key: 'flask',
+    body: {
+      name: 'Tinker Flask',
+      crop: 'bottleGourd',
+      purpose: 'seedForFun',
+      seedSource: 'boughtLine',
+      ownPollen: 'allowed',
+      traits: {},
+      sowing: { how: 'plantedOut', day: '2026-06-01' },
+    },
+    bed: 'J',
+    rows: [1],
+    plantsPerRow: 3,
+    females: 0.4,
+    males: 1,
+    keeps: 0.55,
+    flowersFrom: '2026-07-03',
+  },
 ];
 
 export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
@@ -142,7 +182,7 @@ export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
   J: { name: 'J', x: 2, y: 23, length: 7, width: 1.2, rows: 1, turn: 0, every: 2 },
 };
 
-/** What grows next to the squash: on the plan, not walked yet. */
+/** What grows next to them: on the plan, not walked. */
 export interface OtherVariety {
   readonly body: Omit<Bodies['variety.described'], 'variety'>;
   readonly bed: string;
@@ -150,24 +190,9 @@ export interface OtherVariety {
   readonly plantsPerRow: number;
 }
 
-const sown = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'sown', day });
 const plantedOut = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'plantedOut', day });
 
 export const OTHERS: readonly OtherVariety[] = [
-  {
-    body: {
-      name: 'Mill Sparrow',
-      crop: 'corn',
-      purpose: 'seedToKeep',
-      seedSource: 'ownGuarded',
-      ownPollen: 'never',
-      traits: { endosperm: 'sweet' },
-      sowing: sown('2026-05-12'),
-    },
-    bed: 'F',
-    rows: [1, 2, 3, 4],
-    plantsPerRow: 9,
-  },
   {
     body: {
       name: 'Green Quill',
@@ -238,20 +263,6 @@ export const OTHERS: readonly OtherVariety[] = [
     rows: [2],
     plantsPerRow: 5,
   },
-  {
-    body: {
-      name: 'Tinker Flask',
-      crop: 'bottleGourd',
-      purpose: 'seedForFun',
-      seedSource: 'boughtLine',
-      ownPollen: 'allowed',
-      traits: {},
-      sowing: plantedOut('2026-06-01'),
-    },
-    bed: 'J',
-    rows: [1],
-    plantsPerRow: 3,
-  },
 ];
 
 /** A wall to the lane, the glasshouse's end, and the trellis of the gourds. */
@@ -272,7 +283,7 @@ export const OUTSIDE: readonly Omit<Bodies['outside.described'], 'source'>[] = [
     radius: 60,
     plants: 80_000,
     sure: 'seen',
-    flowering: { from: '2026-08-10', to: '2026-08-24' },
+    flowering: { from: '2026-07-12', to: '2026-07-26' },
   },
   {
     name: 'Allotments on the lane',

@@ -1,6 +1,6 @@
 import { ulid } from 'ulid';
 import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
-import type { Entry } from '../src/core/journal/entry';
+import type { Entry, Fact } from '../src/core/journal/entry';
 import { Journal } from '../src/core/journal/journal';
 import { atClock, MS_PER_MINUTE, toInstant } from '../src/core/time/calendar';
 import type { Chance } from './chance';
@@ -40,6 +40,11 @@ export class Phones {
 
   id(): string {
     return ulid(Math.floor(this.clock), () => this.#ids.next());
+  }
+
+  /** Writes down facts that a screen would record. */
+  record(facts: readonly Fact[]): void {
+    this.tap(...facts.map(({ kind, body }) => [kind, body] as Said));
   }
 
   /** Writes down the facts of one tap. */

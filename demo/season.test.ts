@@ -17,10 +17,11 @@ test('lives the same season every time', () => {
 test('begins on an evening in the middle of its walk, with fruit to look at and a variety short of males', () => {
   const today = todayOf(journal, garden, demoBegins());
   expect(today.day).toBe('2026-07-18');
-  expect(today.walkMorning).toBe('2026-07-19');
+  expect(today.about).toMatchObject({ outing: 'morning', day: '2026-07-19' });
   expect(today.tasks.next).toMatchObject({ kind: 'walk', started: true });
-  expect(today.visited).toBeGreaterThan(0);
-  expect(today.visited).toBeLessThan(today.plants);
+  const visited = today.walk.filter((plant) => plant.visited).length;
+  expect(visited).toBeGreaterThan(0);
+  expect(visited).toBeLessThan(today.walk.length);
   expect(today.looks.length).toBeGreaterThan(0);
 });
 
@@ -34,5 +35,5 @@ test('holds a few weeks of flowers: some set, some dropped, some missed, one cha
     fruits.some(({ bloom, variety }) => variety.purpose !== 'eat' && !bloom.pollination!.shutAgain),
   ).toBe(true);
   expect([...journal.all('bloom').values()].some(({ missed }) => missed?.why === 'hole')).toBe(true);
-  expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(25);
+  expect(looksDue(fruits, garden, '2026-07-18').length).toBeLessThan(40);
 });

@@ -1,16 +1,18 @@
 import { nextTagCodes } from '../src/core/text/tagCode';
 import { comparePlants } from '../src/core/garden/places';
-import { bearingSex } from '../src/core/crops/traits';
+import { cropOf, isCoveredBeforeOpening, type CropId } from '../src/core/crops/catalogue';
 import type { Bodies } from '../src/core/journal/kinds/kinds';
 import type { Entry } from '../src/core/journal/entry';
 import type { Finding, MissedReason } from '../src/core/journal/kinds/round';
+import type { BudCount, CoverMethod } from '../src/core/journal/kinds/scout';
 import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
-import { morningRequest } from '../src/core/work/morning';
+import { flowersDue, outingRequest, type Service } from '../src/core/work/flowersDue';
+import { scoutVisitFacts, waitingBlooms } from '../src/core/work/scoutVisit';
 import { stopsOf } from '../src/core/work/stops';
-import { planMorning } from '../src/core/work/route/planMorning';
-import { plantsToWalk } from '../src/core/work/today';
+import { planOuting } from '../src/core/work/route/planOuting';
+import { plantsToWalk } from '../src/core/work/outings';
 import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
 import { sunTimes } from '../src/core/time/sun';
 import { seededChance, type Chance } from './chance';
@@ -31,12 +33,17 @@ import {
   VARIETIES,
   type DemoVariety,
 } from './estate';
-import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE, type Said } from './phones';
+import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE } from './phones';
 
 type Day = string;
 
 /** The season that the app ships with. */
 const DEMO_SEED = 20276556;
+
+const NO_BUDS: BudCount = { female: 0, male: 0 };
+
+/** What covers the flowers of a crop here; squash is taped. */
+const COVERED_BY: Readonly<Partial<Record<CropId, CoverMethod>>> = { melon: 'bag', bottleGourd: 'cord' };
 
 /** What fate has in store for a pollinated flower. */
 interface Fate {
@@ -60,6 +67,8 @@ export function liveSeason(seed = DEMO_SEED, until: Day = LAST_EVENING): Entry[]
 
 class DemoSeason {
   readonly #chance: Chance;
+  /** Of what does not open by the morning: it changes nothing of what happens to the squash. */
+  readonly #otherChance: Chance;
   readonly #phones: Phones;
   readonly #journal: Journal;
   readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
@@ -69,6 +78,7 @@ class DemoSeason {
   constructor(seed: number) {
     this.#chance = seededChance(seed);
     this.#phones = new Phones(seededChance(seed + 1));
+    this.#otherChance = seededChance(seed + 2);
     this.#journal = this.#phones.journal;
   }
 
@@ -116,27 +126,42 @@ class DemoSeason {
     phones.tap(['surroundings.described', SURROUNDINGS]);
   }
 
-  /** Morning round, looks by day, and the evening walk for the next morning. */
+  /** Morning round, looks by day, the walks of the afternoon and the evening, and the gourds at dusk. */
   liveDay(day: Day): void {
     this.#phones.goTo(day, 4);
     this.#noteWeather(day);
-    this.#round(day);
+    this.#round({ day, outing: 'morning' });
+    this.#afternoonWalk(day);
     this.#looks(day);
-    this.#walk(addDays(day, 1), this.#plants());
+    this.#walk(addDays(day, 1), this.#walked('evening'));
+    this.#round({ day, outing: 'dusk' });
   }
 
   beginEvening(day: Day): void {
     this.#phones.goTo(day, 4);
     this.#noteWeather(day);
-    this.#round(day);
+    this.#round({ day, outing: 'morning' });
+    this.#afternoonWalk(day, 0);
     this.#looks(day, 0.3);
     this.#noteWeather(addDays(day, 1));
-    const plants = this.#plants();
+    const plants = this.#walked('evening');
     this.#walk(addDays(day, 1), plants.slice(0, Math.floor(plants.length * 0.4)));
   }
 
-  #plants(): Plant[] {
-    return plantsToWalk(this.#journal).sort(comparePlants(this.#journal.all('bed')));
+  /** Corn and gourds are seen to in the afternoon, all else in the evening; in walking order. */
+  #walked(when: 'afternoon' | 'evening'): Plant[] {
+    return plantsToWalk(this.#journal)
+      .filter(({ plant }) => this.#isEarly(plant) === (when === 'afternoon'))
+      .sort(comparePlants(this.#journal.all('bed')));
+  }
+
+  #chanceOf(plant: string): Chance {
+    return this.#isEarly(plant) ? this.#otherChance : this.#chance;
+  }
+
+  #isEarly(plant: string): boolean {
+    const { crop } = this.#plantVariety.get(plant)!.body;
+    return crop === 'corn' || crop === 'bottleGourd';
   }
 
   #weather(day: Day): Omit<Bodies['weather.noted'], 'day'> {
@@ -172,46 +197,91 @@ class DemoSeason {
     }
   }
 
-  #cover(
-    plant: string,
-    morning: Day,
-    variety: DemoVariety,
-    eve: Record<'female' | 'male', number>,
-    green: Record<'female' | 'male', number>,
-  ): void {
-    const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
-    const codes = nextTagCodes(this.#phones.device === FIRST_PHONE ? 'K' : 'T', used, eve.female);
-    const flowers = [
-      ...codes.map((code) => ({ bloom: this.#phones.id(), sex: bearingSex(variety.body.traits), code })),
-      ...Array.from({ length: eve.male }, () => ({
-        bloom: this.#phones.id(),
-        sex: 'male' as const,
-        code: '',
-      })),
-    ];
-    const method = variety.body.purpose === 'eat' ? 'none' : variety.body.crop === 'melon' ? 'bag' : 'tape';
-    const scouted: Said = ['scouted', { plant, day: morning, eve, green }];
-    if (flowers.length === 0) this.#phones.tap(scouted);
-    else this.#phones.tap(scouted, ['covered', { plant, day: morning, method, blooms: flowers }]);
+  /** For the corn that is worked tomorrow, and for the gourds that open at dusk. */
+  #afternoonWalk(day: Day, gourds = 1): void {
+    const chance = this.#otherChance;
+    this.#phones.device = SECOND_PHONE;
+    const inFlower = this.#walked('afternoon').filter(
+      ({ plant }) => day >= (this.#plantVariety.get(plant)!.flowersFrom ?? day),
+    );
+    if (inFlower.length === 0) return;
+    this.#phones.goTo(day, 16.2);
+    const idle: Record<string, string[]> = {};
+    for (const { plant } of inFlower) {
+      const variety = this.#plantVariety.get(plant)!;
+      if (variety.body.crop === 'corn') {
+        const ready = waitingBlooms(this.#journal, plant).filter((ear) => this.#hasSilk(ear, chance)).length;
+        const shoots = chance.happens(variety.females) ? 1 : 0;
+        if (ready + shoots === 0) (idle[addDays(day, 1)] ??= []).push(plant);
+        else
+          this.#cover(
+            plant,
+            addDays(day, 1),
+            variety,
+            { female: ready, male: 0 },
+            { female: shoots, male: 0 },
+          );
+        continue;
+      }
+      const female = Math.min(1, gourds * chance.count(variety.females));
+      const male = Math.min(3, chance.count(variety.males));
+      if (female + male === 0) (idle[day] ??= []).push(plant);
+      else this.#cover(plant, day, variety, { female, male }, { female: 0, male: chance.count(0.5) });
+    }
+    this.#bagTassels(addDays(day, 1), idle);
+    for (const [on, plants] of Object.entries(idle)) this.#phones.tap(['swept', { day: on, plants }]);
   }
 
-  #round(morning: Day): void {
-    const { sunrise: rises } = sunTimes(morning, this.#garden);
-    const from = Math.max(this.#phones.clock, rises! - 20 * MS_PER_MINUTE);
-    const plan = planMorning(morningRequest(this.#journal, this.#garden, morning, from));
+  /** Silk shows some days after the shoot was bagged. */
+  #hasSilk(ear: string, chance: Chance): boolean {
+    const { at } = this.#journal.all('bloom').get(ear)!.cover!;
+    return this.#phones.clock - Date.parse(at) > 2.5 * 24 * 60 * MS_PER_MINUTE && chance.happens(0.6);
+  }
+
+  /** As many tassels as ears that can be pollinated, of plants at which there was nothing else to do. */
+  #bagTassels(day: Day, idle: Record<string, string[]>): void {
+    const due = flowersDue(this.#journal, { day, outing: 'morning' });
+    const ears = due.females.filter(({ part }) => part === 'ear').length;
+    for (const plant of (idle[day] ?? []).splice(0, ears))
+      this.#cover(plant, day, this.#plantVariety.get(plant)!, { female: 0, male: 1 }, NO_BUDS);
+  }
+
+  #cover(plant: string, day: Day, variety: DemoVariety, eve: BudCount, green: BudCount): void {
+    const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
+    const tags = nextTagCodes(this.#phones.device === FIRST_PHONE ? 'K' : 'T', used, 4);
+    const described = this.#journal.all('variety').get(this.#journal.all('plant').get(plant)!.variety)!;
+    const crop = cropOf(variety.body.crop);
+    if (!isCoveredBeforeOpening(crop)) return;
+    const method = variety.body.purpose === 'eat' ? 'none' : COVERED_BY[crop.id];
+    this.#phones.record(
+      scoutVisitFacts(
+        { plant, day, eve, green, method: method ?? 'tape' },
+        { journal: this.#journal, variety: described, crop, newId: () => this.#phones.id(), tags },
+      ),
+    );
+  }
+
+  #round(service: Service): void {
+    const from = Math.max(this.#phones.clock, this.#roundBegins(service));
+    const plan = planOuting(outingRequest(this.#journal, this.#garden, service, from));
     if (plan.stops.length === 0) return;
     this.#phones.clock = from;
     this.#phones.device = FIRST_PHONE;
     const round = this.#phones.id();
-    this.#phones.tap(['round.planned', { round, day: morning, stops: stopsOf(plan) }]);
+    const { day, outing } = service;
+    this.#phones.tap([
+      'round.planned',
+      { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(plan) },
+    ]);
     for (const stop of this.#journal.all('round').get(round)!.stops) {
+      const chance = this.#chanceOf(stop.plant);
       this.#phones.clock = Math.max(
-        this.#phones.clock + this.#chance.between(0.7, 1.6) * MS_PER_MINUTE,
+        this.#phones.clock + chance.between(0.7, 1.6) * MS_PER_MINUTE,
         Date.parse(stop.eta),
       );
       const where = { round, stop: stop.stop, plant: stop.plant };
       if (stop.kind === 'pick') {
-        const bad = this.#chance.happens(0.04) ? stop.blooms.slice(0, 1) : [];
+        const bad = chance.happens(0.04) ? stop.blooms.slice(0, 1) : [];
         this.#phones.tap([
           'picked',
           {
@@ -220,8 +290,14 @@ class DemoSeason {
             spoiled: bad.map((bloom) => ({ bloom, why: 'hole' })),
           },
         ]);
-      } else this.#pollinate(stop, where, morning);
+      } else this.#pollinate(stop, where, service);
     }
+  }
+
+  /** A while before sunrise or sunset. */
+  #roundBegins({ day, outing }: Service): number {
+    const { sunrise, sunset } = sunTimes(day, this.#garden);
+    return (outing === 'dusk' ? sunset! : sunrise!) - 20 * MS_PER_MINUTE;
   }
 
   #pollinate(
@@ -230,25 +306,22 @@ class DemoSeason {
       readonly plant: string;
       readonly donors: Bodies['pollinated']['donors'];
     },
-    where: Pick<Bodies['missed'], 'round' | 'stop' | 'plant'>,
-    morning: Day,
+    where: Required<Pick<Bodies['missed'], 'round' | 'stop' | 'plant'>>,
+    { day: morning }: Service,
   ): void {
     const variety = this.#plantVariety.get(stop.plant)!;
     const eating = variety.body.purpose === 'eat';
-    const missed: MissedReason | undefined = this.#chance.happens(0.025)
+    const chance = this.#chanceOf(stop.plant);
+    const missed: MissedReason | undefined = chance.happens(0.025)
       ? 'broke'
-      : this.#chance.happens(0.015)
+      : chance.happens(0.015)
         ? 'notFound'
         : undefined;
     if (missed) {
       this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: missed }]);
       return;
     }
-    const found: Finding = this.#chance.happens(0.04)
-      ? 'hole'
-      : eating && this.#chance.happens(0.5)
-        ? 'open'
-        : 'shut';
+    const found: Finding = chance.happens(0.04) ? 'hole' : eating && chance.happens(0.5) ? 'open' : 'shut';
     if (found === 'hole' && !eating) {
       this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: 'hole' }]);
       return;
@@ -263,25 +336,33 @@ class DemoSeason {
     const shutAgain = !eating && !forgotten;
     this.#phones.tap([
       'pollinated',
-      { ...where, bloom: stop.bloom, donors, found, method: 'maleFlower', shutAgain, tagged: true },
+      {
+        ...where,
+        bloom: stop.bloom,
+        donors,
+        found,
+        method: variety.body.crop === 'corn' ? 'tasselBag' : 'maleFlower',
+        shutAgain,
+        tagged: true,
+      },
     ]);
-    this.#fates.set(stop.bloom, this.#fate(variety, morning, donors.length));
+    this.#fates.set(stop.bloom, this.#fate(variety, morning, donors.length, chance));
   }
 
-  #fate(variety: DemoVariety, morning: Day, males: number): Fate {
+  #fate(variety: DemoVariety, morning: Day, males: number, chance: Chance): Fate {
     const rain = RAIN.includes(morning);
     const heat = HEAT.includes(morning);
     const keeps = variety.keeps * (rain ? 0.45 : heat ? 0.65 : 1) * (males > 1 ? 1.1 : 0.9);
-    if (this.#chance.happens(keeps)) return { dropsOn: undefined, cause: undefined };
-    const early = this.#chance.happens(0.75);
-    const dropsOn = Math.round(early ? this.#chance.between(3, 7) : this.#chance.between(9, 13));
+    if (chance.happens(keeps)) return { dropsOn: undefined, cause: undefined };
+    const early = chance.happens(0.75);
+    const dropsOn = Math.round(early ? chance.between(3, 7) : chance.between(9, 13));
     const cause = rain
       ? 'rain'
       : heat
         ? 'heatOrCold'
         : !early
           ? 'tooMuchFruit'
-          : this.#chance.happens(0.6)
+          : chance.happens(0.6)
             ? 'neverPollinated'
             : 'partlyPollinated';
     return { dropsOn, cause };
@@ -296,20 +377,21 @@ class DemoSeason {
     for (const { bloom: flower, history, variety } of fruits) {
       const ripe = variety.purpose === 'eat' && history.age >= 6 && history.harvested === undefined;
       const over = history.failed !== undefined || history.ended !== undefined;
-      if (over || !(due.has(flower.bloom) || ripe) || !this.#chance.happens(lookedAt)) continue;
-      this.#phones.wait(this.#chance.between(0.3, 0.8));
-      this.#look(flower.bloom, history.age, variety.purpose === 'eat');
+      const chance = this.#chanceOf(flower.plant);
+      if (over || !(due.has(flower.bloom) || ripe) || !chance.happens(lookedAt)) continue;
+      this.#phones.wait(chance.between(0.3, 0.8));
+      this.#look(flower.bloom, history.age, variety.purpose === 'eat', chance);
     }
   }
 
-  #look(flower: string, age: number, eating: boolean): void {
+  #look(flower: string, age: number, eating: boolean, chance: Chance): void {
     const fate = this.#fates.get(flower)!;
     if (fate.dropsOn !== undefined && fate.dropsOn <= age) {
-      const seen = this.#chance.happens(0.5) ? 'yellowing' : 'gone';
+      const seen = chance.happens(0.5) ? 'yellowing' : 'gone';
       this.#phones.tap(['looked', { bloom: flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
     } else if (eating && age >= 6) {
       this.#phones.tap(['harvested', { bloom: flower, use: 'eat', tagThere: true, typical: true }]);
-    } else if (age > 6 && age < 12 && this.#chance.happens(0.04)) {
+    } else if (age > 6 && age < 12 && chance.happens(0.04)) {
       this.#phones.tap(['removed', { bloom: flower, how: 'thinned' }]);
     } else {
       this.#phones.tap([

@@ -1,7 +1,7 @@
 import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
-import type { MorningRequest } from '@/core/work/route/planMorning';
+import type { OutingRequest } from '@/core/work/route/planOuting';
 import { Outdated, WorkerClient, type Transport } from './client';
 import { COMPUTE, type Compute } from './compute';
 
@@ -22,7 +22,7 @@ function inProcess(): Transport {
 }
 
 const SIX = Date.parse('2026-07-19T06:00:00Z');
-const request = (father: string): MorningRequest => ({
+const request = (father: string): OutingRequest => ({
   females: [
     {
       bloom: 'f',
@@ -30,12 +30,20 @@ const request = (father: string): MorningRequest => ({
       variety: 'v',
       malesWanted: 1,
       fewestMales: 1,
+      application: 1,
       ownPollen: 'allowed',
       forSeed: false,
     },
   ],
-  males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0 }],
-  varieties: [{ variety: 'v', hours: { opens: SIX, lastSafe: SIX + 3_600_000 }, weight: 1 }],
+  males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0, serves: 3 }],
+  varieties: [
+    {
+      variety: 'v',
+      hours: { opens: SIX, lastSafe: SIX + 3_600_000 },
+      handling: { pick: 25_000, pollinate: 75_000 },
+      weight: 1,
+    },
+  ],
   places: new Map([
     ['A', { x: 1, y: 1 }],
     ['B', { x: 5, y: 1 }],
@@ -47,14 +55,14 @@ const request = (father: string): MorningRequest => ({
 
 test('an answer from the worker is the one that the core gives', async () => {
   const client = new WorkerClient<Compute>(inProcess);
-  const answer = await client.ask((compute) => compute.planMorning(request('B')));
-  expect(answer).toEqual(COMPUTE.planMorning(request('B')));
+  const answer = await client.ask((compute) => compute.planOuting(request('B')));
+  expect(answer).toEqual(COMPUTE.planOuting(request('B')));
 });
 
 test('a newer question ends the older one', async () => {
   const client = new WorkerClient<Compute>(inProcess);
-  const older = client.ask((compute) => compute.planMorning(request('A')));
-  const newer = client.ask((compute) => compute.planMorning(request('B')));
+  const older = client.ask((compute) => compute.planOuting(request('A')));
+  const newer = client.ask((compute) => compute.planOuting(request('B')));
   await expect(older).rejects.toBeInstanceOf(Outdated);
   expect((await newer).stops[0]).toMatchObject({ kind: 'pick', plant: 'B' });
 });
@@ -62,7 +70,7 @@ test('a newer question ends the older one', async () => {
 test('cancelling stops the work', async () => {
   const client = new WorkerClient<Compute>(inProcess);
   const before = stopped;
-  const asked = client.ask((compute) => compute.planMorning(request('B')));
+  const asked = client.ask((compute) => compute.planOuting(request('B')));
   client.cancel();
   await expect(asked).rejects.toBeInstanceOf(Outdated);
   expect(stopped).toBe(before + 1);

@@ -1,8 +1,8 @@
-import { planMorning, type MorningPlan, type MorningRequest } from '@/core/work/route/planMorning';
+import { planOuting, type OutingPlan, type OutingRequest } from '@/core/work/route/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
 export const COMPUTE = {
-  planMorning: (request: MorningRequest): MorningPlan => planMorning(request),
+  planOuting: (request: OutingRequest): OutingPlan => planOuting(request),
 };
 
 export type Compute = typeof COMPUTE;

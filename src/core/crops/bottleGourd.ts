@@ -1,8 +1,9 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, GOURD, practice } from './figures';
+import { CARRIED_AT_DUSK, ourDefault, GOURD, practice } from './figures';
 
 export const bottleGourd: CropFacts = {
   ...GOURD,
+  protocols: CARRIED_AT_DUSK,
   name: 'Bottle gourd',
   types: 'calabash, birdhouse and dipper gourds',
   species: 'Lagenaria siceraria',

@@ -9,7 +9,7 @@ import { chinense } from './chinense';
 import { citron } from './citron';
 import { commonBean } from './commonBean';
 import { corn } from './corn';
-import type { CropFacts, FlowerHours } from './crop';
+import type { CropFacts, FlowerHours, Protocol } from './crop';
 import { cucumber } from './cucumber';
 import { frutescens } from './frutescens';
 import { lettuce } from './lettuce';
@@ -27,6 +27,7 @@ import { runnerBean } from './runnerBean';
 import { snakeGourd } from './snakeGourd';
 import { strawberry } from './strawberry';
 import { tomato } from './tomato';
+import { wantsSeed, type Purpose } from './variety';
 import { watermelon } from './watermelon';
 import { waxGourd } from './waxGourd';
 
@@ -101,15 +102,38 @@ export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
  * @example isPollinatedOpen(cropOf('melon')) // true
  */
 export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
-  hours !== undefined && protocols.fruit !== undefined && protocols.fruit.operations.includes('collect');
+  hours !== undefined && protocols.fruit !== undefined && protocols.fruit.scout === undefined;
+
+/** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
+export type CoveredCrop = BloomingCrop & { readonly protocols: { readonly seed: CoveringProtocol } };
+export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'scout' | 'cover'>>;
 
 /**
- * Do the evening walk and the morning round lead through this crop? Its flowers are covered before they open, and open
- * by the sun of one morning.
+ * Do a walk and a round lead through this crop?
  *
- * @example isCoveredTheEveningBefore(cropOf('bottleGourd')) // false: it opens at dusk
+ * @example isCoveredBeforeOpening(cropOf('lettuce')) // false
  */
-export const isCoveredTheEveningBefore = ({ protocols, hours }: Crop): boolean =>
-  hours?.from === 'sunrise' && protocols.seed !== undefined && protocols.seed.operations.includes('cover');
+export const isCoveredBeforeOpening = (crop: Crop): crop is CoveredCrop =>
+  crop.hours !== undefined &&
+  crop.protocols.seed?.scout !== undefined &&
+  crop.protocols.seed.cover !== undefined;
 
-export const COVERED_CROP_IDS = CROP_IDS.filter((id) => isCoveredTheEveningBefore(cropOf(id)));
+export const COVERED_CROP_IDS = CROP_IDS.filter((id) => isCoveredBeforeOpening(cropOf(id)));
+
+/**
+ * How a crop's flowers are pollinated for a purpose; where only the other way is known, that.
+ *
+ * @example protocolFor(cropOf('corn'), 'seedToKeep')?.collect.serves.value // 1: a tassel an ear
+ */
+export const protocolFor = ({ protocols }: Crop, purpose: Purpose): Protocol | undefined =>
+  wantsSeed(purpose) ? (protocols.seed ?? protocols.fruit) : (protocols.fruit ?? protocols.seed);
+
+/**
+ * Days on which a female can be pollinated, the first one counted; where a range is known, the cautious end of it.
+ *
+ * @example receptiveDays(cropOf('corn')) // 5
+ */
+export const receptiveDays = ({ receptive }: Crop): number =>
+  Math.max(1, Math.floor((receptive?.value[0] ?? 0) / HOURS_A_DAY));
+
+const HOURS_A_DAY = 24;

@@ -11,7 +11,19 @@ export const corn: CropFacts = {
   habit: 'monoecious',
   pollenVector: 'wind',
   outcrossing: ourDefault<Span>([0.95, 1], 'share'),
-  protocols: {},
+  parts: { bearing: 'ear', male: 'tassel' },
+  // Shoots are bagged before any silk shows and wait so for it; a tassel is bagged the day before it is used. The bag
+  // of the tassel goes over the ear and stays.
+  protocols: {
+    seed: {
+      scout: { daysBefore: 1, fromSunset: practice(-6, 'h') },
+      cover: { bearing: 'green', male: 'eve', by: { bearing: 'shootBag', male: 'tasselBag' } },
+      collect: { takes: ourDefault(40, 's'), serves: practice(1, 'count'), keeps: practice(0, 'd') },
+      pollinate: { takes: ourDefault(60, 's'), times: practice(1, 'count'), apart: practice(0, 'd') },
+      close: true,
+      tag: true,
+    },
+  },
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   receptive: memory<Span>([120, 240], 'h', 'extension bulletins'),
   setPrior: ourDefault(0.8, 'share'),
@@ -20,7 +32,7 @@ export const corn: CropFacts = {
   seedAfter: ourDefault<Span>([50, 60], 'd'),
   looks: LATER_LOOKS,
   methods: ['tasselBag', 'shake'],
-  covers: ['shootBag'],
+  covers: ['shootBag', 'tasselBag'],
   ...WIND_ISOLATION,
   timeApart: memory<Span>([14, 21], 'd', 'seed-saving guides'),
   development: {

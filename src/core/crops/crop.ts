@@ -31,15 +31,15 @@ export type PollenVector = 'insects' | 'nightInsects' | 'wind' | 'self';
 export type Method = 'maleFlower' | 'brush' | 'swab' | 'vibrate' | 'shake' | 'emasculate' | 'tasselBag';
 
 /** What keeps a flower shut, or insects out. */
-export type CropCover = 'tape' | 'cord' | 'bag' | 'peg' | 'indoors' | 'shootBag' | 'cage';
+export type CropCover = 'tape' | 'cord' | 'bag' | 'peg' | 'indoors' | 'shootBag' | 'tasselBag' | 'cage';
 
 /** What can hurt somebody or spread with this crop. */
 export type CropCaution =
   'bitterFruit' | 'poisonousBerries' | 'mosaicOnHands' | 'fruitBlotch' | 'hotJuice' | 'bladesAndStaples';
 
-/** Hours at which flowers open and shut on a mild day, from sunrise or sunset. */
+/** Hours at which flowers open and shut on a mild day, from sunrise, from the sun's highest point or from sunset. */
 export interface FlowerHours {
-  readonly from: 'sunrise' | 'sunset';
+  readonly from: 'sunrise' | 'noon' | 'sunset';
   readonly opens: Figure<Span>;
   /** From the same, or from the sunrise that follows for those that open at dusk and shut next morning. */
   readonly shuts: Figure<Span>;
@@ -86,15 +86,59 @@ export interface Development {
 /** What a flower is pollinated for. */
 export type Goal = 'fruit' | 'seed';
 
-/** The things that are done at a flower, from the bud to the harvest. */
-export type Operation = 'scout' | 'cover' | 'collect' | 'pollinate' | 'close' | 'tag' | 'look' | 'harvest';
+/** `eve`: opens next; `green`: later than that. */
+export const BUD_STAGES = ['eve', 'green'] as const;
+export type BudStage = (typeof BUD_STAGES)[number];
 
-/** The operations of a way of working, in their order. */
+/** When one goes to find what opens next: from so many hours after a sunset until the first flower opens. */
+export interface Scouting {
+  /** Whose sunset: that of the day the flowers open, or of the day before. */
+  readonly daysBefore: 0 | 1;
+  /** Negative: before sunset. */
+  readonly fromSunset: Figure;
+}
+
+/**
+ * How flowers are pollinated for a goal, from the bud to the tag: which operations, when, how long they take and how
+ * often. What is left out is not done.
+ */
 export interface Protocol {
-  readonly operations: readonly Operation[];
+  readonly scout?: Scouting;
+  /** The stage at which each is covered. What is covered green waits under its cover until it is receptive. */
+  readonly cover?: {
+    readonly bearing: BudStage;
+    readonly male: BudStage;
+    /** What covers each, where nothing else will do. */
+    readonly by?: {
+      readonly bearing: Exclude<CropCover, 'cage'>;
+      readonly male: Exclude<CropCover, 'cage'>;
+    };
+  };
+  /** Taking a portion of pollen: a male flower, the bag of a tassel. */
+  readonly collect: {
+    /** For one. */
+    readonly takes: Figure;
+    /** Females that it serves. */
+    readonly serves: Figure;
+    /** Days for which it is good besides its own. */
+    readonly keeps: Figure;
+  };
+  readonly pollinate: {
+    readonly takes: Figure;
+    /** How often, and days from one to the next. */
+    readonly times: Figure;
+    readonly apart: Figure;
+  };
+  /** Is the female shut again, and tagged? */
+  readonly close?: true;
+  readonly tag?: true;
 }
 
 export type Protocols = Readonly<Partial<Record<Goal, Protocol>>>;
+
+/** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel. */
+export const PARTS = ['flower', 'truss', 'ear', 'tassel'] as const;
+export type Part = (typeof PARTS)[number];
 
 /** What there is to know of a crop. Fields that are left out have no meaning for it, or are not known. */
 export interface CropFacts {
@@ -116,6 +160,8 @@ export interface CropFacts {
   readonly pollinationSpoilsFruit?: true;
   /** How it is worked, for each goal; a crop without one is listed for isolation and planning only. */
   readonly protocols: Protocols;
+  /** What bears the fruit and what gives the pollen, where these are not single flowers. */
+  readonly parts?: { readonly bearing: Part; readonly male: Part };
   /** Is the flower so small that its first trace of yellow is the sign of the evening before? */
   readonly smallFlowered?: true;
   readonly hours?: FlowerHours;

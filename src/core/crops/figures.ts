@@ -1,4 +1,14 @@
-import type { CropFacts, Distances, Figure, Looks, Mothers, Protocols, Span } from './crop';
+import type {
+  CropFacts,
+  Distances,
+  Figure,
+  Looks,
+  Mothers,
+  Protocol,
+  Protocols,
+  Scouting,
+  Span,
+} from './crop';
 
 type Unit = Figure['unit'];
 
@@ -85,14 +95,30 @@ export const openingFloor = (degC: number): Figure => memory(degC, 'degC', SEATO
 /** Seed of cross-pollinated crops: nearly all of it has another father where other plants are about. */
 export const OUTCROSSER = ourDefault<Span>([0.9, 1], 'share');
 
+/** Taking a male and brushing it on a female, before own records speak. Our defaults. */
+export const BRUSHED_ONCE = {
+  collect: {
+    takes: ourDefault(25, 's'),
+    serves: ourDefault(3, 'count'),
+    keeps: practice(0, 'd'),
+  },
+  pollinate: { takes: ourDefault(75, 's'), times: practice(1, 'count'), apart: practice(0, 'd') },
+} as const satisfies Protocol;
+
 /**
  * Where the sexes sit in different flowers: open males are carried to open females for fruit; for seed both are covered
- * the evening before, and the female is shut again and tagged.
+ * before they open, and the female is shut again and tagged.
  */
-export const CARRIED_BY_HAND: Protocols = {
-  fruit: { operations: ['collect', 'pollinate', 'look', 'harvest'] },
-  seed: { operations: ['scout', 'cover', 'collect', 'pollinate', 'close', 'tag', 'look', 'harvest'] },
-};
+const carriedByHand = (scout: Scouting): Protocols => ({
+  fruit: BRUSHED_ONCE,
+  seed: { scout, cover: { bearing: 'eve', male: 'eve' }, ...BRUSHED_ONCE, close: true, tag: true },
+});
+
+/** For flowers that open by the sun of a day: buds that open next show from the afternoon before. */
+export const CARRIED_BY_HAND = carriedByHand({ daysBefore: 1, fromSunset: ourDefault(-3, 'h') });
+
+/** For flowers that open at dusk: they are covered in the afternoon of the same day. */
+export const CARRIED_AT_DUSK = carriedByHand({ daysBefore: 0, fromSunset: ourDefault(-5, 'h') });
 
 /** What the four squash species share. */
 export const SQUASH = {

@@ -27,6 +27,7 @@ const flower = (looks: readonly Look[], change: Partial<Bloom> = {}): Bloom => (
     method: 'maleFlower',
     shutAgain: true,
     tagged: true,
+    application: 1,
     device: 'd',
     entry: 'e',
   },

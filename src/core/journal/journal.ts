@@ -27,7 +27,7 @@ export class Journal {
   readonly #metas = new Map<string, Meta[]>();
   readonly #subjects = Object.fromEntries(SUBJECT_TYPES.map((type) => [type, new SubjectMap()])) as Subjects;
   /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
-  readonly #mornings = new Map<Day, Set<string>>();
+  readonly #byDay = new Map<Day, Set<string>>();
   #dirty: AnySubject[] = [];
   #lamport = 0;
   #revision = 0;
@@ -70,10 +70,15 @@ export class Journal {
     return this.#subjects[type];
   }
 
-  /** Flowers expected to open on a morning. */
-  bloomsOf(morning: Day): Bloom[] {
+  /** Blooms expected to open on a day, or that can be pollinated from then on. */
+  bloomsOf(day: Day): Bloom[] {
     this.#settle();
-    return this.#subjects.bloom.someOf(this.#mornings.get(morning) ?? []);
+    return this.#subjects.bloom.someOf(this.#byDay.get(day) ?? []);
+  }
+
+  /** Blooms of which it is not known when they open: they wait under their covers. */
+  bloomsWaiting(): Bloom[] {
+    return this.bloomsOf(NO_DAY);
   }
 
   /** Is the entry neither struck nor unknown, and what does it say after amendments? */
@@ -145,7 +150,7 @@ export class Journal {
     this.#entries.clear();
     this.#metas.clear();
     for (const subjects of Object.values(this.#subjects)) subjects.clear();
-    this.#mornings.clear();
+    this.#byDay.clear();
     this.#dirty = [];
   }
 
@@ -217,18 +222,18 @@ export class Journal {
     const { type, id } = subject;
     const live = this.#liveEntries(subject);
     const state = live.length > 0 ? REDUCERS[type](id, live) : undefined;
-    if (type === 'bloom')
-      this.#indexMorning(id, subject.state as Bloom | undefined, state as Bloom | undefined);
+    if (type === 'bloom') this.#indexDay(id, subject.state as Bloom | undefined, state as Bloom | undefined);
     (this.#subjects[type] as SubjectMap<States[SubjectType]>).setState(subject, state);
   }
 
-  #indexMorning(id: string, before: Bloom | undefined, after: Bloom | undefined): void {
-    if (before?.day === after?.day) return;
-    if (before?.day) this.#mornings.get(before.day)?.delete(id);
-    if (!after?.day) return;
-    const flowers = this.#mornings.get(after.day);
-    if (flowers) flowers.add(id);
-    else this.#mornings.set(after.day, new Set([id]));
+  #indexDay(id: string, before: Bloom | undefined, after: Bloom | undefined): void {
+    const [was, is] = [before && (before.day ?? NO_DAY), after && (after.day ?? NO_DAY)];
+    if (was === is) return;
+    if (was !== undefined) this.#byDay.get(was)?.delete(id);
+    if (is === undefined) return;
+    const blooms = this.#byDay.get(is);
+    if (blooms) blooms.add(id);
+    else this.#byDay.set(is, new Set([id]));
   }
 
   #liveEntries({ corrected, entries, type, id }: AnySubject): readonly Entry[] {
@@ -256,6 +261,9 @@ export class Journal {
     return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
 }
+
+/** Stands for the day of blooms that have none yet. */
+const NO_DAY = '';
 
 /** Only facts can be amended, and only by a body of their own kind. */
 const amends = (meta: Meta, entry: KnownEntry): meta is EntryOf<'amended'> =>

@@ -1,4 +1,5 @@
 import type { Entry, EntryOf } from './entry';
+import { walkedOn } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
 import { compareEntries } from './order';
 import { reduceBloom } from './reduceBloom';
@@ -74,22 +75,37 @@ function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
 
 const NO_BUDS = { female: 0, male: 0 };
 
-function reduceWalk(_id: string, entries: readonly Entry[]): Walk | undefined {
+const all = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K>[] =>
+  entries.filter((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
+
+const namedIn = (entries: readonly EntryOf<'covered'>[]): string[] => [
+  ...new Set(entries.flatMap(({ body }) => body.blooms.map(({ bloom }) => bloom))),
+];
+
+const idsOf = (entries: readonly Entry[]): string[] => entries.map(({ id }) => id);
+
+function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
   const scouted = last(entries, 'scouted');
   const counted = last(entries, 'counted');
-  const covered = entries.filter((entry): entry is EntryOf<'covered'> => entry.kind === 'covered');
-  const first = scouted ?? covered[0] ?? counted;
+  const covered = all(entries, 'covered');
+  const receptive = all(entries, 'receptive');
+  const first = scouted ?? covered[0] ?? receptive[0] ?? counted ?? last(entries, 'swept');
   if (!first) return undefined;
+  const eve = covered.filter(({ body }) => body.stage !== 'green');
+  const green = covered.filter(({ body }) => body.stage === 'green');
   return {
-    plant: first.body.plant,
-    day: first.body.day,
+    ...walkedOn(id),
     at: first.at,
     eve: scouted?.body.eve ?? NO_BUDS,
     green: scouted?.body.green ?? NO_BUDS,
     ...(counted && { open: counted.body.open, countedEntry: counted.id }),
-    blooms: [...new Set(covered.flatMap((entry) => entry.body.blooms.map(({ bloom }) => bloom)))],
+    blooms: namedIn(eve),
+    coveredGreen: namedIn(green),
+    receptive: [...new Set(receptive.flatMap(({ body }) => body.blooms))],
     ...(scouted && { scoutedEntry: scouted.id }),
-    coveredEntries: covered.map(({ id }) => id),
+    coveredEntries: idsOf(eve),
+    coveredGreenEntries: idsOf(green),
+    receptiveEntries: idsOf(receptive),
   };
 }
 
@@ -99,7 +115,10 @@ function stopDone(entry: Entry): StopDone | undefined {
     return entry.body.stop === undefined
       ? undefined
       : { stop: entry.body.stop, entry: id, at, outcome: 'done' };
-  if (entry.kind === 'missed') return { stop: entry.body.stop, entry: id, at, outcome: entry.body.why };
+  if (entry.kind === 'missed')
+    return entry.body.stop === undefined
+      ? undefined
+      : { stop: entry.body.stop, entry: id, at, outcome: entry.body.why };
   if (entry.kind !== 'picked') return undefined;
   const { stop, blooms, spoiled } = entry.body;
   const outcome = blooms.length > 0 ? 'done' : (spoiled[0]?.why ?? 'notFound');
@@ -116,8 +135,8 @@ function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined 
     if (was) done.set(was.stop, was);
   }
   const { id, lamport, device, at } = planned;
-  const { round, day, stops } = planned.body;
-  return { round, day, stops, planned: { id, lamport, device, at }, done };
+  const { round, day, outing = 'morning', stops } = planned.body;
+  return { round, day, outing, stops, planned: { id, lamport, device, at }, done };
 }
 
 /** How each type of subject is folded from its entries, given in their total order. */

@@ -12,6 +12,8 @@ const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   method: entry.body.method,
   shutAgain: entry.body.shutAgain,
   tagged: entry.body.tagged,
+  application: entry.body.application ?? 1,
+  ...(entry.body.day !== undefined && { day: entry.body.day }),
   device: entry.device,
   entry: entry.id,
 });
@@ -28,6 +30,14 @@ function lookOf(entry: EntryOf<'looked'>): Look {
     entry: entry.id,
   };
 }
+
+const missedOf = ({ id, at, device, body }: EntryOf<'missed'>): Missed => ({
+  why: body.why,
+  at,
+  ...(body.day !== undefined && { day: body.day }),
+  device,
+  entry: id,
+});
 
 const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
   entry: id,
@@ -66,14 +76,27 @@ export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | unde
     bloom.pollination = first;
     bloom.laterPollinations = later;
     // Phones that add to one cohort do not contradict each other; where they do, its count clashes.
-    const others = cohort ? [] : [...later, ...reports];
-    bloom.conflicts = others.flatMap(({ device, entry }): Conflict[] =>
-      device === first.device ? [] : [{ believed: first.entry, other: entry }],
-    );
+    if (!cohort) bloom.conflicts = conflictsOf(pollinations, reports);
   } else if (reports.length > 0) bloom.missed = reports.at(-1)!;
   looks.sort(byTime);
   if (cohort) countCohort(bloom, countings, members);
   return bloom;
+}
+
+/** Two devices recorded one pollination, or one of them that it was none. A later one is no conflict. */
+function conflictsOf(pollinations: readonly Pollination[], reports: readonly Missed[]): Conflict[] {
+  const believed = new Map<number, Pollination>();
+  const conflicts: Conflict[] = [];
+  for (const each of pollinations) {
+    const first = believed.get(each.application);
+    if (!first) believed.set(each.application, each);
+    else if (first.device !== each.device) conflicts.push({ believed: first.entry, other: each.entry });
+  }
+  const first = pollinations[0];
+  const onItsDay = reports.filter(({ device, day }) => device !== first?.device && day === first?.day);
+  return first
+    ? [...conflicts, ...onItsDay.map(({ entry }) => ({ believed: first.entry, other: entry }))]
+    : conflicts;
 }
 
 function draftOf(id: string): Draft {
@@ -117,7 +140,11 @@ function read(entry: Entry, draft: Draft): void {
     case 'missed':
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
-      reports.push({ why: entry.body.why, at: entry.at, device: entry.device, entry: entry.id });
+      reports.push(missedOf(entry));
+      break;
+    case 'receptive':
+      bloom.plant ||= entry.body.plant;
+      bloom.day = entry.body.day;
       break;
     case 'tagged':
       readTagged(entry, draft);
@@ -142,9 +169,11 @@ function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): v
   const named = body.blooms.find((each) => each.bloom === bloom.bloom);
   if (!named) return;
   bloom.plant = body.plant;
-  bloom.day = body.day;
+  // What is covered green waits until it is found receptive.
+  if (body.stage !== 'green') bloom.day = body.day;
   bloom.sex = named.sex;
   bloom.code = named.code;
+  bloom.part = named.part ?? 'flower';
   bloom.cover = { method: body.method, at };
 }
 

@@ -1,10 +1,12 @@
+import type { Part } from '../crops/crop';
+import type { Outing } from '../crops/outing';
 import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
-import type { BloomSex, BudCount, CoverMethod, Part } from './kinds/scout';
+import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -34,12 +36,17 @@ export interface Walk {
   readonly green: BudCount;
   /** Flowers found open on the day. */
   readonly open?: BudCount;
-  /** Flowers covered or marked on that visit. */
+  /** Flowers covered or marked on that visit for the day. */
   readonly blooms: readonly string[];
+  /** What was covered green on that visit, and what was found receptive for the day. */
+  readonly coveredGreen: readonly string[];
+  readonly receptive: readonly string[];
   /** Entries to amend when the visit is corrected: what was counted last, and all that say what was covered. */
   readonly scoutedEntry?: string;
   readonly countedEntry?: string;
   readonly coveredEntries: readonly string[];
+  readonly coveredGreenEntries: readonly string[];
+  readonly receptiveEntries: readonly string[];
 }
 
 export interface Pollination {
@@ -49,6 +56,10 @@ export interface Pollination {
   readonly method: PollinationMethod;
   readonly shutAgain: boolean;
   readonly tagged: boolean;
+  /** Which pollination of the bloom it is, from 1; two of one number are one that two devices recorded. */
+  readonly application: number;
+  /** The day it serves, where it is not the one on which the bloom opened. */
+  readonly day?: Day;
   readonly device: string;
   readonly entry: string;
 }
@@ -74,6 +85,8 @@ export interface Conflict {
 export interface Missed {
   readonly why: MissedReason;
   readonly at: Instant;
+  /** The day that was missed, where it is not the one on which the bloom opened. */
+  readonly day?: Day;
   readonly device: string;
   readonly entry: string;
 }
@@ -98,7 +111,7 @@ export interface Bloom {
   readonly of?: string;
   readonly sex: BloomSex | undefined;
   readonly code: string;
-  /** The morning it was expected to open. */
+  /** The day it was expected to open, or can be pollinated from; `undefined` while it waits under its cover. */
   readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   /** A male taken for its pollen. */
@@ -130,6 +143,7 @@ export interface StopDone {
 export interface Round {
   readonly round: string;
   readonly day: Day;
+  readonly outing: Outing;
   readonly stops: readonly Stop[];
   /** The plan that holds. */
   readonly planned: Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;

@@ -1,5 +1,5 @@
 import type { BloomingCrop, CropId } from '../crops/catalogue';
-import type { Span } from '../crops/crop';
+import type { FlowerHours, Span } from '../crops/crop';
 import { reason, type Reason } from '../text/reason';
 import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site } from '../time/sun';
@@ -11,6 +11,7 @@ export type MorningWeather = Omit<DayWeather, 'day'>;
 
 export type WindowReason =
   | 'fromSunrise'
+  | 'fromNoon'
   | 'fromSunset'
   | 'insectsDusk'
   | 'coldDawn'
@@ -27,7 +28,7 @@ export type WindowReason =
 /** All times UTC milliseconds. */
 export interface OpeningWindow {
   readonly crop: CropId;
-  /** The sunrise they open by, or shut after. */
+  /** The sunrise they open by, or shut after; the sun's highest point where it does not rise. */
   readonly sunrise: number;
   /** First and last flowers open. */
   readonly opens: readonly [number, number];
@@ -39,6 +40,11 @@ export interface OpeningWindow {
   readonly insects: number;
   readonly reasons: readonly Reason<WindowReason>[];
 }
+
+const FROM = { sunrise: 'fromSunrise', noon: 'fromNoon', sunset: 'fromSunset' } as const satisfies Record<
+  FlowerHours['from'],
+  WindowReason
+>;
 
 /** A dawn warms by about this much an hour once the sun is up. Our default, no source. */
 const WARMING_C_PER_HOUR = 1.5;
@@ -72,11 +78,11 @@ export function openingWindow(
   const { hours } = crop;
   const sun = sunTimes(day, site);
   const rises = hours.shutsFrom === 'nextSunrise' ? sunTimes(addDays(day, 1), site).sunrise : undefined;
-  const anchor = hours.from === 'sunrise' ? sun.sunrise : sun.sunset;
+  const anchor = sun[hours.from];
   if (anchor === null || rises === null)
     return { reasons: [reason('noSunrise', { polar: sun.polar ?? 'day' })] };
   const reasons: Reason<WindowReason>[] = [
-    reason(hours.from === 'sunrise' ? 'fromSunrise' : 'fromSunset', {
+    reason(FROM[hours.from], {
       open: hours.opens.value[0],
       shut: hours.shuts.value[0],
     }),
@@ -89,12 +95,12 @@ export function openingWindow(
   ];
   const opens = span(anchor, hours.opens.value, moves.opensLate);
   const shuts = span(rises ?? anchor, hours.shuts.value, moves.shutMove);
-  const insects = insectsFrom(crop, anchor, weather, reasons);
+  const insects = insectsFrom(crop, hours.from === 'noon' ? opens[0] : anchor, weather, reasons);
   if (weather?.rain === 'long') reasons.push(reason('longRain'));
   const safe = { opens, shuts: shuts[0], opensLate: moves.opensLate };
   return {
     crop: crop.id,
-    sunrise: hours.from === 'sunrise' ? anchor : (rises ?? anchor),
+    sunrise: rises ?? sun.sunrise ?? anchor,
     opens,
     shuts,
     lastSafe: lastSafe(crop, site, day, safe, reasons),

@@ -1,15 +1,20 @@
 import { liveSeason } from '../../../demo/season';
 import { KINDS } from '../journal/kinds/kinds';
-import type { Fact } from '../journal/entry';
+import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { gardenPlan, varietyReports, type VarietyReport } from './gardenPlan';
 
 const TODAY = '2026-07-18';
 const SEASON = liveSeason();
 
-function reportsWith(...facts: readonly Fact[]): Map<string, VarietyReport> {
+/** The same garden before anything flowered. */
+const UNSEEN = SEASON.filter(({ kind }) => KINDS[kind].structural);
+
+const reportsWith = (...facts: readonly Fact[]): Map<string, VarietyReport> => reportsOf(SEASON, facts);
+
+function reportsOf(entries: readonly Entry[], facts: readonly Fact[]): Map<string, VarietyReport> {
   const journal = new Journal();
-  journal.add(SEASON);
+  journal.add(entries);
   const last = SEASON.at(-1)!;
   journal.add(
     facts.map(
@@ -62,17 +67,18 @@ test('the most endangered comes first', () => {
   expect(verdicts.at(-1)).toBe('notRequired');
 });
 
-test('when squash flowers was seen on the walks, when corn does is calculated', () => {
+test('when flowers were seen on the walks that counts, else what the packet says, else it is calculated', () => {
   expect(demo('Marsh Button').flowering).toMatchObject({ by: 'seen' });
-  expect(demo('Mill Sparrow').flowering).toMatchObject({ by: 'degreeDays' });
+  expect(reportsOf(UNSEEN, []).get('Mill Sparrow')!.flowering).toMatchObject({ by: 'days' });
+  expect(demo('Harbour Bead').flowering).toMatchObject({ by: 'degreeDays' });
 });
 
 test('a first flower that is seen corrects the forecast, and time may then isolate', () => {
   const { variety } = demo('Mill Sparrow').variety;
-  const early = reportsWith({ kind: 'flowering.seen', body: { variety, day: '2026-07-10' } }).get(
+  const early = reportsOf(UNSEEN, [{ kind: 'flowering.seen', body: { variety, day: '2026-06-10' } }]).get(
     'Mill Sparrow',
   )!;
-  expect(early.flowering).toMatchObject({ first: '2026-07-10', by: 'seen' });
+  expect(early.flowering).toMatchObject({ first: '2026-06-10', by: 'seen' });
   expect(early.isolation.risks[0]).toMatchObject({ isolatedBy: 'time' });
   expect(early.isolation.verdict).toBe('isolated');
 });
@@ -119,7 +125,7 @@ test('what was seen of an earlier year says nothing of this one', () => {
 test('a sowing of an earlier year forecasts nothing', () => {
   const { variety } = demo('Mill Sparrow');
   const { flowered: _, ...body } = { ...variety, sowing: { how: 'sown', day: '2025-05-12' } as const };
-  const { flowering, sowing } = reportsWith({ kind: 'variety.described', body }).get('Mill Sparrow')!;
+  const { flowering, sowing } = reportsOf(UNSEEN, [{ kind: 'variety.described', body }]).get('Mill Sparrow')!;
   expect(sowing).toBeUndefined();
   expect(flowering).toBeUndefined();
 });

@@ -29,6 +29,7 @@ const POLLINATION: NonNullable<Bloom['pollination']> = {
   method: 'maleFlower',
   shutAgain: true,
   tagged: true,
+  application: 1,
   device: 'd',
   entry: 'e',
 };
@@ -47,7 +48,8 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     variety: { variety: 'v', seedSource: 'ownGuarded' },
     males: new Map([['m1', male('m1', 'B')]]),
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
-    opens: OPENS,
+    opensOn: () => OPENS,
+    pollenKeeps: 0,
     ...change,
   });
 

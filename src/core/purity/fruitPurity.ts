@@ -3,6 +3,8 @@ import type { Bloom, Plant, Variety } from '../journal/state';
 import { isCovered } from '../journal/isCovered';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import { reason, type Reason } from '../text/reason';
+import { daysBetween } from '../time/calendar';
+import type { Day } from '../time/types';
 
 export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag' | 'plants';
 
@@ -71,8 +73,10 @@ export interface PurityEvidence {
   /** Male flowers by id, for the donors' own covers. */
   readonly males: ReadonlyMap<string, Bloom>;
   readonly plants: ReadonlyMap<string, Plant>;
-  /** First opening on the flower's morning, UTC milliseconds; `undefined` when it cannot be calculated. */
-  readonly opens: number | undefined;
+  /** First opening of the crop's flowers on a day, UTC milliseconds; `undefined` when it cannot be calculated. */
+  readonly opensOn: (day: Day) => number | undefined;
+  /** Days for which a male's pollen is good besides its own. */
+  readonly pollenKeeps: number;
 }
 
 const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pending'];
@@ -135,8 +139,9 @@ function seedSourceLink(source: SeedSource): Link {
   return link('seedSource', states[source], reason(`seed.${source}` as const));
 }
 
-function coverLink({ bloom, opens }: PurityEvidence): Link {
+function coverLink({ bloom, opensOn }: PurityEvidence): Link {
   if (!isCovered(bloom)) return link('cover', 'broken', reason('cover.none'));
+  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
   const method = { method: bloom.cover.method };
   if (opens === undefined) return link('cover', 'unknown', reason('cover.timeUnknown', method));
   if (Date.parse(bloom.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
@@ -158,7 +163,8 @@ function intactLink(flower: Bloom): Link {
   return link('intact', worst === 'wilted' ? 'doubtful' : 'broken', reason(`intact.${worst}`));
 }
 
-function cleanPollenLink({ bloom, males, plants, variety, opens }: PurityEvidence): Link {
+function cleanPollenLink(evidence: PurityEvidence): Link {
+  const { bloom, males, plants, variety, opensOn } = evidence;
   const pollinations = pollinationsOf(bloom);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   const donors = pollinations.flatMap((each) => each.donors);
@@ -175,17 +181,28 @@ function cleanPollenLink({ bloom, males, plants, variety, opens }: PurityEvidenc
   if (covers.some((male) => male && !isCovered(male))) {
     return link('cleanPollen', 'broken', reason('pollen.uncovered'));
   }
-  const ofThatMorning = covers.filter((male) => male && male.day === bloom.day);
-  if (opens !== undefined && ofThatMorning.some((male) => Date.parse(male!.cover!.at) >= opens)) {
+  const fresh = freshMales(evidence);
+  if (fresh.some(({ day, cover }) => Date.parse(cover!.at) >= (opensOn(day!) ?? Infinity))) {
     return link('cleanPollen', 'broken', reason('pollen.coveredLate'));
   }
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
   // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
-  if (ofThatMorning.length < covers.length)
-    return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
+  if (fresh.length < covers.length) return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
   const own = donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link('cleanPollen', 'holds', own ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }));
+}
+
+/** The males whose own day, or days as long as their pollen keeps, was that of the pollination. */
+function freshMales({ bloom, males, pollenKeeps }: PurityEvidence): Bloom[] {
+  return pollinationsOf(bloom).flatMap(({ day = bloom.day, donors }) =>
+    donors.flatMap((donor) => {
+      const male = males.get(donor.bloom);
+      if (!male || day === undefined || male.day === undefined) return [];
+      const age = daysBetween(male.day, day);
+      return age >= 0 && age <= pollenKeeps ? [male] : [];
+    }),
+  );
 }
 
 function closedAgainLink(flower: Bloom): Link {

@@ -16,6 +16,8 @@ export interface SunTimes {
   readonly civilDawn: number | null;
   readonly sunrise: number | null;
   readonly sunset: number | null;
+  /** When it stands highest; it does on every day. */
+  readonly noon: number;
   /** Set when there is no sunrise: does the sun stay up or down? */
   readonly polar?: 'day' | 'night';
 }
@@ -34,6 +36,7 @@ export function sunTimes(day: Day, site: Site): SunTimes {
     civilDawn: ms(times.dawn),
     sunrise,
     sunset: ms(times.sunset),
+    noon: times.solarNoon.getTime(),
     ...(sunrise === null && { polar: times.alwaysDown ? 'night' : 'day' }),
   };
 }

@@ -11,13 +11,15 @@ import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
 import { seasonAt } from '../season/seasons';
 import { donorsNow } from './progress';
-import { morningOf, morningRequest, obstaclesOf, roundOf, roundVarieties } from './morning';
-import { planMorning } from './route/planMorning';
+import { flowersDue, outingRequest, obstaclesOf, roundOf, roundVarieties } from './flowersDue';
+import { planOuting } from './route/planOuting';
 import { stopsLeft } from './stops';
-import { growingCrops, plantsToWalk, todayOf } from './today';
+import { growingCrops, outingsAt, plantsToWalk, walkAt } from './outings';
+import { todayOf } from './today';
 
 const DAY = '2026-07-18';
 const MORNING = '2026-07-19';
+const SERVICE = { day: MORNING, outing: 'morning' } as const;
 const NOW = Date.parse('2026-07-18T17:44:00Z');
 const SEASON = liveSeason();
 const LAST = SEASON.at(-1)!;
@@ -51,10 +53,10 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
   const garden = journal.all('garden').get('')!;
   const season = seasonAt(journal, DAY);
   const fruits = fruitsOf(journal, garden, DAY, season);
-  const morning = morningOf(journal, MORNING);
+  const morning = flowersDue(journal, SERVICE);
   const plan = gardenPlan(journal, garden, DAY);
   const own = [...journal.entries()].filter(({ device }) => device === LAST.device);
-  const past = roundOf(journal, DAY)!;
+  const past = roundOf(journal, { day: DAY, outing: 'morning' })!;
   return {
     season,
     fruits: fruits.map(({ bloom }) => bloom.bloom),
@@ -62,12 +64,12 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
     purity: fruits.map(({ bloom }) => purityOf(journal, garden, bloom)),
     morning,
     varieties: roundVarieties(journal, garden, morning),
-    planned: planMorning(morningRequest(journal, garden, MORNING, NOW)),
+    planned: planOuting(outingRequest(journal, garden, SERVICE, NOW)),
     left: stopsLeft(past),
     donors: past.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [donorsNow(stop, past, journal)] : [])),
     today: todayOf(journal, garden, NOW),
     crops: growingCrops(journal),
-    walk: plantsToWalk(journal),
+    walk: walkAt(journal, outingsAt(journal, garden, NOW)),
     obstacles: obstaclesOf(journal),
     places: [...placesOf(plantsToWalk(journal), journal.all('bed'))],
     plan,

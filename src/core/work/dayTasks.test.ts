@@ -1,13 +1,21 @@
-import { dayTasks, type DaySituation } from './dayTasks';
+import { dayTasks, type DaySituation, type RoundSituation } from './dayTasks';
 
 const at = (clock: string): number => Date.parse(`2026-07-18T${clock}:00Z`);
 const QUIET: DaySituation = {
   now: at('12:00'),
   sunset: at('20:20'),
-  round: { stopsLeft: 0, waiting: 0, opens: at('04:10'), lastSafe: at('09:00'), minutes: 0 },
+  rounds: [],
   open: { plants: 0, visited: 0, until: undefined },
-  walk: { plants: 30, visited: 0 },
+  walks: [{ plants: 30, visited: 0, from: at('17:20') }],
   looks: { due: 0 },
+};
+const NO_ROUND: RoundSituation = {
+  outing: 'morning',
+  stopsLeft: 0,
+  waiting: 0,
+  opens: at('04:10'),
+  lastSafe: at('09:00'),
+  minutes: 0,
 };
 const kinds = (situation: DaySituation): string[] => {
   const { next, then } = dayTasks(situation);
@@ -15,13 +23,17 @@ const kinds = (situation: DaySituation): string[] => {
 };
 
 test('in the morning the round comes first, then the fruit, then the walk of the evening', () => {
-  const round = { ...QUIET.round, waiting: 12, minutes: 30 };
-  expect(kinds({ ...QUIET, now: at('04:30'), round, looks: { due: 3 } })).toEqual(['round', 'looks', 'walk']);
+  const round = { ...NO_ROUND, waiting: 12, minutes: 30 };
+  expect(kinds({ ...QUIET, now: at('04:30'), rounds: [round], looks: { due: 3 } })).toEqual([
+    'round',
+    'looks',
+    'walk',
+  ]);
 });
 
 test('a round under way counts its stops and can be continued', () => {
-  const round = { ...QUIET.round, stopsLeft: 5, waiting: 0, minutes: 8 };
-  expect(dayTasks({ ...QUIET, now: at('06:00'), round }).next).toMatchObject({
+  const round = { ...NO_ROUND, stopsLeft: 5, waiting: 0, minutes: 8 };
+  expect(dayTasks({ ...QUIET, now: at('06:00'), rounds: [round] }).next).toMatchObject({
     kind: 'round',
     size: 5,
     started: true,
@@ -37,35 +49,69 @@ test('by day there is fruit to look at, and the walk waits for the eve buds to s
 
 test('in the evening the walk comes first, and tomorrow’s round waits', () => {
   const round = {
-    stopsLeft: 0,
+    ...NO_ROUND,
     waiting: 9,
     opens: at('04:10') + 86_400_000,
     lastSafe: at('09:00') + 86_400_000,
     minutes: 20,
   };
-  expect(kinds({ ...QUIET, now: at('19:00'), round, walk: { plants: 30, visited: 12 } })).toEqual([
-    'walk',
-    'round',
-  ]);
+  expect(
+    kinds({
+      ...QUIET,
+      now: at('19:00'),
+      rounds: [round],
+      walks: [{ plants: 30, visited: 12, from: at('17:20') }],
+    }),
+  ).toEqual(['walk', 'round']);
 });
 
 test('without a sunset the walk can be made at any hour', () => {
-  expect(kinds({ ...QUIET, sunset: null })).toEqual(['walk']);
+  expect(kinds({ ...QUIET, sunset: null, walks: [{ plants: 30, visited: 0 }] })).toEqual(['walk']);
 });
 
 test('with all plants seen and nothing waiting, nothing is due', () => {
-  expect(kinds({ ...QUIET, walk: { plants: 30, visited: 30 } })).toEqual(['rest']);
+  expect(kinds({ ...QUIET, walks: [{ plants: 30, visited: 30, from: at('17:20') }] })).toEqual(['rest']);
 });
 
 test('what is open now comes after the round and before all else, and only while it is open', () => {
   const open = { plants: 6, visited: 2, until: at('09:00') };
-  const round = { ...QUIET.round, waiting: 12, minutes: 30 };
-  const morning = { ...QUIET, now: at('06:00'), open, round, looks: { due: 3 } };
+  const round = { ...NO_ROUND, waiting: 12, minutes: 30 };
+  const morning = { ...QUIET, now: at('06:00'), open, rounds: [round], looks: { due: 3 } };
   expect(kinds(morning)).toEqual(['round', 'open', 'looks', 'walk']);
-  expect(dayTasks({ ...morning, round: QUIET.round }).next).toMatchObject({
+  expect(dayTasks({ ...morning, rounds: [NO_ROUND] }).next).toMatchObject({
     kind: 'open',
     size: 4,
     started: true,
     by: at('09:00'),
   });
+});
+
+test('rounds of several outings are tasks of their own, each at its hours', () => {
+  const dusk = {
+    ...NO_ROUND,
+    outing: 'dusk',
+    waiting: 3,
+    opens: at('19:20'),
+    lastSafe: at('23:00'),
+  } as const;
+  const morning = { ...NO_ROUND, waiting: 9, opens: at('23:59'), lastSafe: at('23:59') };
+  const { next, then } = dayTasks({ ...QUIET, now: at('18:00'), rounds: [dusk, morning] });
+  expect(next).toMatchObject({ kind: 'round', outing: 'dusk', size: 3 });
+  expect(then.map(({ kind, outing }) => [kind, outing])).toEqual([
+    ['walk', undefined],
+    ['round', 'morning'],
+  ]);
+});
+
+test('walks that may begin are one; one that may not yet begin is another, and of the afternoon if it is early', () => {
+  const walks = [
+    { plants: 36, visited: 2, from: at('14:20') },
+    { plants: 3, visited: 0, from: at('15:20') },
+    { plants: 30, visited: 0, from: at('17:20') },
+  ];
+  const { next, then } = dayTasks({ ...QUIET, now: at('15:30'), walks });
+  expect(next).toMatchObject({ kind: 'walk', period: 'afternoon', size: 37, started: true });
+  expect(then).toEqual([
+    expect.objectContaining({ kind: 'walk', period: 'evening', size: 30, from: at('17:20') }),
+  ]);
 });

@@ -1,24 +1,35 @@
+import type { Outing } from '../crops/outing';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
+
+/** The flowers of one outing. */
+export interface RoundSituation {
+  readonly outing: Outing;
+  /** Stops still to do of a round under way. */
+  readonly stopsLeft: number;
+  /** Marked flowers that no round has dealt with. */
+  readonly waiting: number;
+  readonly opens: number;
+  readonly lastSafe: number;
+  /** Minutes the rest of it takes. */
+  readonly minutes: number;
+}
+
+/** A walk for flowers that open next. */
+export interface WalkSituation {
+  readonly plants: number;
+  readonly visited: number;
+  /** Missing where the sun does not set: at any time. */
+  readonly from?: number;
+}
 
 /** What the day asks of the grower, in counts. Times in UTC milliseconds. */
 export interface DaySituation {
   readonly now: number;
   readonly sunset: number | null;
-  /** The morning's flowers. */
-  readonly round: {
-    /** Stops still to do of a round under way. */
-    readonly stopsLeft: number;
-    /** Marked flowers of this morning that no round has dealt with. */
-    readonly waiting: number;
-    readonly opens: number | undefined;
-    readonly lastSafe: number | undefined;
-    /** Minutes the rest of it takes. */
-    readonly minutes: number;
-  };
+  readonly rounds: readonly RoundSituation[];
   /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
   readonly open: { readonly plants: number; readonly visited: number; readonly until: number | undefined };
-  /** The walk for tomorrow's flowers. */
-  readonly walk: { readonly plants: number; readonly visited: number };
+  readonly walks: readonly WalkSituation[];
   /** Fruit to look at. */
   readonly looks: { readonly due: number };
 }
@@ -27,6 +38,10 @@ export type TaskKind = 'round' | 'open' | 'walk' | 'looks' | 'rest';
 
 export interface Task {
   readonly kind: TaskKind;
+  /** Of a round. */
+  readonly outing?: Outing;
+  /** Of a walk: does it begin long before sunset? */
+  readonly period?: 'afternoon' | 'evening';
   readonly size: number;
   readonly minutes: number;
   readonly from?: number;
@@ -40,8 +55,8 @@ export interface DayTasks {
   readonly then: readonly Task[];
 }
 
-/** Eve buds show by the afternoon: the walk may start three hours before sunset. Our default. */
-const WALK_BEFORE_SUNSET_H = 3;
+/** A walk that begins earlier than this before sunset is one of the afternoon. Our default. */
+const EVENING_H = 4;
 /** The round comes next from two hours before the first flower opens, and may be started then. Our default. */
 export const ROUND_BEFORE_OPENING_MS = 2 * MS_PER_HOUR;
 /** A flower that is closing may still be tried for a while. Our default. */
@@ -50,13 +65,6 @@ const MINUTES_PER_PLANT = 0.5;
 /** Walking there, finding what is open, brushing it. */
 const MINUTES_PER_OPEN_PLANT = 1;
 const MINUTES_PER_LOOK = 0.5;
-
-/**
- * Earliest sensible start of the evening walk, UTC milliseconds.
- *
- * @example walkOpens(sunset) // sunset - 3 * 3_600_000
- */
-export const walkOpens = (sunset: number): number => sunset - WALK_BEFORE_SUNSET_H * MS_PER_HOUR;
 
 const minutesFor = (count: number, each: number): number => Math.max(1, Math.round(count * each));
 
@@ -70,9 +78,9 @@ export function dayTasks(situation: DaySituation): DayTasks {
   const put = (task: Task | undefined): void => {
     if (task) (task.from === undefined || task.from <= situation.now ? now : later).push(task);
   };
-  put(roundTask(situation));
+  for (const round of situation.rounds) put(roundTask(round));
   put(openTask(situation));
-  put(walkTask(situation));
+  for (const task of walkTasks(situation)) put(task);
   if (situation.looks.due > 0) {
     const size = situation.looks.due;
     put({ kind: 'looks', size, minutes: minutesFor(size, MINUTES_PER_LOOK), started: false });
@@ -82,17 +90,33 @@ export function dayTasks(situation: DaySituation): DayTasks {
   return next ? { next, then } : { next: { kind: 'rest', size: 0, minutes: 0, started: false }, then: [] };
 }
 
-function roundTask({ round }: DaySituation): Task | undefined {
-  const started = round.stopsLeft > 0;
-  const size = started ? round.stopsLeft : round.waiting;
+/**
+ * Stops left of a round under way, else flowers that wait for one.
+ *
+ * @example roundSize({ ...round, stopsLeft: 0, waiting: 3 }) // 3
+ */
+export const roundSize = ({ stopsLeft, waiting }: RoundSituation): number =>
+  stopsLeft > 0 ? stopsLeft : waiting;
+
+/**
+ * When a round comes next and may be started, UTC milliseconds.
+ *
+ * @example roundFrom({ ...round, opens }) // two hours before
+ */
+export const roundFrom = ({ opens }: Pick<RoundSituation, 'opens'>): number =>
+  opens - ROUND_BEFORE_OPENING_MS;
+
+function roundTask(round: RoundSituation): Task | undefined {
+  const size = roundSize(round);
   if (size === 0) return undefined;
   return {
     kind: 'round',
+    outing: round.outing,
     size,
     minutes: round.minutes,
-    ...(round.opens !== undefined && { from: round.opens - ROUND_BEFORE_OPENING_MS }),
-    ...(round.lastSafe !== undefined && { by: round.lastSafe }),
-    started,
+    from: roundFrom(round),
+    by: round.lastSafe,
+    started: round.stopsLeft > 0,
   };
 }
 
@@ -108,14 +132,32 @@ function openTask({ open }: DaySituation): Task | undefined {
   };
 }
 
-function walkTask({ walk, sunset }: DaySituation): Task | undefined {
-  const size = walk.plants - walk.visited;
-  if (size <= 0) return undefined;
-  return {
-    kind: 'walk',
-    size,
-    minutes: minutesFor(size, MINUTES_PER_PLANT),
-    ...(sunset !== null && { from: walkOpens(sunset) }),
-    started: walk.visited > 0,
+/** What may be walked now is one walk, wherever its flowers open. */
+function walkTasks({ walks, sunset, now }: DaySituation): Task[] {
+  const due = walks.filter(({ from }) => from === undefined || from <= now);
+  const later = walks.filter(({ from }) => from !== undefined && from > now);
+  const first = due[0] && {
+    plants: due.reduce((sum, { plants }) => sum + plants, 0),
+    visited: due.reduce((sum, { visited }) => sum + visited, 0),
+    ...(due[0].from !== undefined && { from: Math.max(...due.map(({ from }) => from ?? 0)) }),
   };
+  return [...(first ? [first] : []), ...later].flatMap((walk) => walkTask(walk, sunset, now));
+}
+
+function walkTask(walk: WalkSituation, sunset: number | null, now: number): Task[] {
+  const size = walk.plants - walk.visited;
+  if (size <= 0) return [];
+  const { from } = walk;
+  const early =
+    sunset !== null && from !== undefined && Math.max(from, now) < sunset - EVENING_H * MS_PER_HOUR;
+  return [
+    {
+      kind: 'walk',
+      period: early ? 'afternoon' : 'evening',
+      size,
+      minutes: minutesFor(size, MINUTES_PER_PLANT),
+      ...(from !== undefined && { from }),
+      started: walk.visited > 0,
+    },
+  ];
 }

@@ -3,8 +3,7 @@ import type { Fact } from '../journal/entry';
 import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
-import { POLLINATE_MS } from './route/planRound';
-import { roundOf } from './morning';
+import { USUAL_HANDLING, roundOf } from './flowersDue';
 import { donorsNow, progressOf } from './progress';
 
 const MORNING = '2026-07-19';
@@ -85,7 +84,7 @@ class Morning {
   }
 
   get round() {
-    return roundOf(this.journal, MORNING)!;
+    return roundOf(this.journal, { day: MORNING, outing: 'morning' })!;
   }
 }
 
@@ -155,7 +154,7 @@ test('a pace needs five stops in a row; a pause in between does not count', () =
   };
   const calculated = paced([0, 1, 1, 1]);
   // Six are left, and five ways between them, of two minutes each but for the way to the first.
-  expect(calculated).toBeCloseTo(5 * 2 + POLLINATE_MS / MINUTE, 6);
+  expect(calculated).toBeCloseTo(5 * 2 + USUAL_HANDLING.pollinate / MINUTE, 6);
   // Four stops are three ways: too few to tell, however slow.
   expect(paced([0, 2, 2, 2])).toBeCloseTo(calculated, 6);
   const [asReckoned, twice, paused] = [
@@ -176,7 +175,7 @@ test('a wait that was planned and has passed is not waited for again', () => {
   const { round } = new Morning('lastResort', ['p2'], later);
   const hours = new Map([['v', { opens, lastSafe: opens + 60 * MINUTE }]]);
   const walkingMs = (): number => MINUTE;
-  const work = (2 * POLLINATE_MS) / MINUTE + 1;
+  const work = (2 * USUAL_HANDLING.pollinate) / MINUTE + 1;
   const now = opens + 20 * MINUTE;
   expect((progressOf(round, now, { hours, walkingMs }).finish - now) / MINUTE).toBeCloseTo(work, 6);
   // Before it opens it is waited for.
@@ -196,7 +195,7 @@ test('the pace of an even count of stops is the mean of the two in the middle', 
     const { stop, bloom, plant } = [morning.pollinating, ...later][i]!;
     morning.say(at, { kind: 'missed', body: { bloom, plant, round: 'r', stop, why: 'broke' } });
   });
-  const left = 3 * 2 + POLLINATE_MS / MINUTE;
+  const left = 3 * 2 + USUAL_HANDLING.pollinate / MINUTE;
   const { finish } = progressOf(morning.round, at, { hours: new Map() });
   expect((finish - at) / MINUTE).toBeCloseTo(1.5 * left, 6);
 });

@@ -1,11 +1,10 @@
 import type { Donor, Stop } from '../journal/kinds/round';
-import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
-import { serviceMs, type WorkingHours } from './route/planRound';
+import { serviceMs, type HandlingMs, type WorkingHours } from './route/planRound';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
-import { usesOfMales } from './morning';
+import { isInHand, malesOf, USUAL_HANDLING } from './flowersDue';
 import { usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 
@@ -29,6 +28,8 @@ const FASTEST = 0.5;
 export interface RoundConditions {
   /** By variety. */
   readonly hours: ReadonlyMap<string, WorkingHours>;
+  /** By variety; without it, or where it is not known, the usual. */
+  readonly handling?: ReadonlyMap<string, HandlingMs>;
   /** Walking time between two plants, milliseconds; without it, or where it is not known, as planned. */
   readonly walkingMs?: (from: string, to: string) => number | undefined;
 }
@@ -56,17 +57,20 @@ export function progressOf(round: Round, now: number, conditions: RoundCondition
     const open = hours.get(stop.variety);
     if (open) time = Math.max(time, open.opens);
     if (stop.kind === 'pollinate' && open && time > open.lastSafe) tooLate.push(stop.stop);
-    time += pace * serviceMs(stop);
+    time += pace * serviceOf(stop, conditions);
   });
   return { at, left: left.length, finish: time, tooLate };
 }
 
+const serviceOf = (stop: Stop, { handling }: RoundConditions): number =>
+  serviceMs(stop, handling?.get(stop.variety) ?? USUAL_HANDLING);
+
 /** Walking time to a stop from the one before it: what was planned, less any wait. */
-function walkingMs(stops: readonly Stop[], stop: Stop, { walkingMs: between }: RoundConditions): number {
+function walkingMs(stops: readonly Stop[], stop: Stop, conditions: RoundConditions): number {
   const before = stops[stops.indexOf(stop) - 1];
   if (!before) return 0;
-  const planned = Math.max(0, toMs(stop.eta) - toMs(before.eta) - serviceMs(before));
-  return Math.min(planned, between?.(before.plant, stop.plant) ?? Infinity);
+  const planned = Math.max(0, toMs(stop.eta) - toMs(before.eta) - serviceOf(before, conditions));
+  return Math.min(planned, conditions.walkingMs?.(before.plant, stop.plant) ?? Infinity);
 }
 
 function paceOf({ stops, done }: Round, conditions: RoundConditions): number {
@@ -77,7 +81,9 @@ function paceOf({ stops, done }: Round, conditions: RoundConditions): number {
     if (!before || !was || !is) return [];
     // Who had to wait for it to open was not slow.
     if (toMs(was.at) < (conditions.hours.get(stop.variety)?.opens ?? -Infinity)) return [];
-    return [(toMs(is.at) - toMs(was.at)) / (walkingMs(stops, stop, conditions) + serviceMs(stop))];
+    return [
+      (toMs(is.at) - toMs(was.at)) / (walkingMs(stops, stop, conditions) + serviceOf(stop, conditions)),
+    ];
   });
   if (ratios.length < PACE_FROM_STOPS) return 1;
   return Math.min(SLOWEST, Math.max(FASTEST, medianOf(ratios)));
@@ -139,29 +145,18 @@ const isOffType = (journal: Journal, plant: string): boolean =>
  * brushed counts, and what is planned for them at other stops that are still to come.
  */
 function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: Journal): MaleBud[] {
-  const plants = journal.all('plant');
-  const ofMorning = journal.bloomsOf(round.day);
-  const uses = new Map(usesOfMales(ofMorning));
+  const planned = new Map<string, number>();
   for (const stop of stopsLeft(round)) {
     if (stop.kind !== 'pollinate' || stop.stop === here) continue;
-    for (const { bloom } of stop.donors) uses.set(bloom, (uses.get(bloom) ?? 0) + 1);
+    for (const { bloom } of stop.donors) planned.set(bloom, (planned.get(bloom) ?? 0) + 1);
   }
-  return ofMorning
+  const flowers = journal.all('bloom');
+  return malesOf(journal, round)
     .filter(
-      ({ sex, spoiled, picked, cover, plant }) =>
-        sex === 'male' &&
-        !spoiled &&
-        (picked || cover?.method === 'indoors') &&
-        plants.get(plant)?.variety === id &&
-        !isOffType(journal, plant),
+      ({ bloom, plant, variety }) =>
+        variety === id && !isOffType(journal, plant) && isInHand(flowers.get(bloom)!),
     )
-    .map((male): MaleBud => ({
-      plant: male.plant,
-      bloom: male.bloom,
-      variety: id,
-      guarded: isCovered(male),
-      used: uses.get(male.bloom) ?? 0,
-    }))
+    .map((male) => ({ ...male, used: male.used + (planned.get(male.bloom) ?? 0) }))
     .filter((male) => usesLeft(male) > 0)
     .sort((a, b) => a.used - b.used || (a.bloom < b.bloom ? -1 : 1));
 }

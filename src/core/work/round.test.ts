@@ -1,4 +1,5 @@
 import { liveSeason } from '../../../demo/season';
+import { cropOf, isCoveredBeforeOpening, type CropId } from '../crops/catalogue';
 import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
 import { plantLabel } from '../records/plantLabel';
@@ -7,14 +8,15 @@ import type { PollinateStop } from '../journal/kinds/round';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
 import { walkId } from '../journal/kinds/scout';
-import { planMorning, type MorningPlan } from './route/planMorning';
+import { planOuting, type OutingPlan } from './route/planOuting';
 import { todayOf } from './today';
-import { morningOf, morningRequest, roundOf } from './morning';
+import { flowersDue, outingRequest, roundOf, type Service } from './flowersDue';
 import { donorsNow, progressOf } from './progress';
 import { replannedStops, stopsOf } from './stops';
-import { scoutVisitFacts, type ScoutVisit } from './scoutVisit';
+import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from './scoutVisit';
 
 const MORNING = '2026-07-19';
+const SERVICE: Service = { day: MORNING, outing: 'morning' };
 const SEASON = liveSeason();
 
 /** The demo's evening, to go on from. */
@@ -56,24 +58,24 @@ const visit = (plant: string, female: number, male: number): ScoutVisit => ({
   method: 'tape',
 });
 
-function supplies(evening: Evening, plant: string, tags: readonly string[]) {
+function supplies(evening: Evening, plant: string, tags: readonly string[]): ScoutVisitContext {
   const { journal, newId } = evening;
-  return {
-    walk: journal.all('walk').get(walkId(plant, MORNING)),
-    blooms: journal.all('bloom'),
-    bearing: 'female' as const,
-    newId,
-    tags,
-  };
+  const variety = journal.all('variety').get(journal.all('plant').get(plant)!.variety)!;
+  const crop = cropOf(variety.crop);
+  if (!isCoveredBeforeOpening(crop)) throw new Error('the walk leads to it');
+  return { journal, variety, crop, newId, tags };
 }
 
-function unseenPlant(journal: Journal): string {
+function unseenPlant(journal: Journal, crop: CropId = 'moschata'): string {
   const walks = journal.all('walk');
-  return [...journal.all('plant').keys()].find((plant) => !walks.has(walkId(plant, MORNING)))!;
+  return [...journal.all('plant').values()].find(
+    ({ plant, variety }) =>
+      !walks.has(walkId(plant, MORNING)) && journal.all('variety').get(variety)!.crop === crop,
+  )!.plant;
 }
 
-const planned = (journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')): MorningPlan =>
-  planMorning(morningRequest(journal, garden(journal), MORNING, from));
+const planned = (journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')): OutingPlan =>
+  planOuting(outingRequest(journal, garden(journal), SERVICE, from));
 
 test('a visit covers each eve bud and tags each female', () => {
   const evening = new Evening();
@@ -104,10 +106,11 @@ test('a corrected visit keeps the flowers and tags that stay', () => {
 test('a visit that two phones made is put right as one, to two females and to none', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
-  const other = supplies(evening, plant, ['K001']);
-  evening.say(...scoutVisitFacts(visit(plant, 1, 0), { ...other }));
+  const one = scoutVisitFacts(visit(plant, 1, 0), supplies(evening, plant, ['K001']));
   // The other phone had not seen the first visit.
-  evening.say(...scoutVisitFacts(visit(plant, 1, 0), { ...other, tags: ['L001'] }));
+  const other = scoutVisitFacts(visit(plant, 1, 0), supplies(evening, plant, ['L001']));
+  evening.say(...one);
+  evening.say(...other);
   const seen = (): string[] => {
     const walk = evening.journal.all('walk').get(walkId(plant, MORNING))!;
     const named = [...evening.journal.all('bloom').values()].filter((flower) => flower.plant === plant);
@@ -139,7 +142,7 @@ test('of two rounds that two phones planned the last holds, and what either did 
   };
   missed('mine', first!);
   missed('theirs', second!);
-  const round = roundOf(journal, MORNING)!;
+  const round = roundOf(journal, SERVICE)!;
   expect(round.round).toBe('theirs');
   expect([...round.done.keys()].sort()).toEqual([first!.stop, second!.stop].sort());
   const pick = stops.find(({ kind }) => kind === 'pick')!;
@@ -148,7 +151,7 @@ test('of two rounds that two phones planned the last holds, and what either did 
     kind: 'picked',
     body: { round: 'mine', stop: 'another-stop', plant: pick.plant, blooms: pick.blooms, spoiled: [] },
   });
-  expect(roundOf(journal, MORNING)!.done.has(pick.stop)).toBe(true);
+  expect(roundOf(journal, SERVICE)!.done.has(pick.stop)).toBe(true);
 });
 
 test('the two-day order (common practice, no source): what is covered in the evening is picked and brushed in the morning', () => {
@@ -160,7 +163,7 @@ test('the two-day order (common practice, no source): what is covered in the eve
   })();
   const stops = stopsOf(planned(journal));
   say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
-  const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, MORNING)!;
+  const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, SERVICE)!;
   expect(progressOf(round(), 0, { hours: new Map() })).toMatchObject({ at: 0, left: stops.length });
   for (const stop of stops) {
     if (stop.kind === 'pick') {
@@ -223,7 +226,7 @@ test('a spoiled male is replaced by one in hand of the same variety, from anothe
       },
     });
   }
-  const donors = donorsNow(pollinating, roundOf(journal, MORNING)!, journal);
+  const donors = donorsNow(pollinating, roundOf(journal, SERVICE)!, journal);
   expect(donors.map(({ bloom }) => bloom)).not.toContain(bad!.bloom);
   for (const { plant } of donors) expect(journal.all('plant').get(plant)!.variety).toBe(pollinating.variety);
 });
@@ -241,7 +244,7 @@ test('the pace of the grower moves the end, and what comes too late is named', (
       evening.say({ kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
     else evening.say({ kind: 'missed', body: { ...where, bloom: stop.bloom, why: 'broke' } });
   });
-  const round = roundOf(journal, MORNING)!;
+  const round = roundOf(journal, SERVICE)!;
   const now = slow + 6 * 600_000;
   const plannedSpan = Date.parse(stops.at(-1)!.eta) - Date.parse(stops[6]?.eta ?? stops.at(-1)!.eta);
   const { finish, at } = progressOf(round, now, { hours: new Map() });
@@ -268,7 +271,7 @@ test('a new plan has what is done first', () => {
     kind: 'picked',
     body: { round: 'r', stop: first.stop, plant: first.plant, blooms: first.blooms, spoiled: [] },
   });
-  const again = replannedStops(roundOf(journal, MORNING)!, [...stops].reverse());
+  const again = replannedStops(roundOf(journal, SERVICE)!, [...stops].reverse());
   expect(again[0]).toEqual(first);
   expect(again.map(({ stop }) => stop).sort()).toEqual(stops.map(({ stop }) => stop).sort());
 });
@@ -280,16 +283,16 @@ test('the table of flowers has a row for each flower', () => {
   const pollinated = rows.filter((row) => row.pollinated_at !== '');
   expect(pollinated.length).toBeGreaterThan(100);
   expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');
-  for (const row of pollinated) expect(row.fathers).toMatch(/^[A-E]\d·\d( [A-E]\d·\d)*$/);
+  for (const row of pollinated) expect(row.fathers).toMatch(/^[A-FJ]\d·\d( [A-FJ]\d·\d)*$/);
   expect(plantLabel(journal, 'nobody')).toBe('?');
 });
 
 test('a melon’s fruit-bearing flowers are covered as what they are, and get pollen like any female', () => {
   const evening = new Evening();
-  const plant = unseenPlant(evening.journal);
-  const context = { ...supplies(evening, plant, ['K001']), bearing: 'perfect' as const };
+  const plant = unseenPlant(evening.journal, 'melon');
+  const context = supplies(evening, plant, ['K001']);
   evening.say(...scoutVisitFacts(visit(plant, 1, 2), context));
   const blooms = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   expect(blooms.map((id) => evening.journal.all('bloom').get(id)!.sex)).toEqual(['perfect', 'male', 'male']);
-  expect(morningOf(evening.journal, MORNING).females.map(({ bloom }) => bloom)).toContain(blooms[0]);
+  expect(flowersDue(evening.journal, SERVICE).females.map(({ bloom }) => bloom)).toContain(blooms[0]);
 });

@@ -1,61 +1,133 @@
-import type { BloomSex, BudCount, CoverMethod, Sex } from '../journal/kinds/scout';
+import type { CoveredCrop } from '../crops/catalogue';
+import type { BudStage, Part } from '../crops/crop';
+import { bearingSex } from '../crops/traits';
 import { saidAgain, saidAsOne } from '../journal/corrections';
+import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
-import type { Bloom, Walk } from '../journal/state';
+import type { Journal } from '../journal/journal';
+import type { Bodies } from '../journal/kinds/kinds';
+import { walkId, type BloomSex, type BudCount, type CoverMethod } from '../journal/kinds/scout';
+import type { Variety, Walk } from '../journal/state';
+import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
-/** What the grower counted and covered at one plant on the evening walk. */
+/** What the grower counted and covered at one plant on the walk. */
 export interface ScoutVisit {
   readonly plant: string;
   readonly day: Day;
+  /** What opens on the day, or can be pollinated from then on. */
   readonly eve: BudCount;
+  /** What comes later. */
   readonly green: BudCount;
+  /** The cover, unless the crop takes but one. */
   readonly method: CoverMethod;
 }
 
 export interface ScoutVisitContext {
-  /** The visit already recorded, when it is being corrected. */
-  readonly walk: Walk | undefined;
-  readonly blooms: ReadonlyMap<string, Bloom>;
-  /** Sex of the flowers that carry the fruit, in this variety. */
-  readonly bearing: 'female' | 'perfect';
+  readonly journal: Journal;
+  readonly variety: Variety;
+  readonly crop: CoveredCrop;
   readonly newId: () => string;
   /** Tags for females not yet tagged, as many as may be needed. */
   readonly tags: readonly string[];
 }
 
-type CoveredFlower = { readonly bloom: string; readonly sex: BloomSex; readonly code: string };
+type CoveredBloom = {
+  readonly bloom: string;
+  readonly sex: BloomSex;
+  readonly code: string;
+  readonly part?: Part;
+};
+
+/** What bears fruit, and what gives the pollen. */
+const ROLES = ['bearing', 'male'] as const;
+type Role = (typeof ROLES)[number];
 
 /**
- * The facts of a visit: what was scouted, and the flowers covered or marked, one for each eve bud. Correcting a visit
- * amends the entries it made before and keeps the flowers and tags that stay.
+ * The facts of a visit: what was scouted; what was covered or marked, one for each bud of the stage at which the crop
+ * is covered; and which of those that were covered green can now be pollinated. Correcting a visit amends the entries
+ * it made before and keeps the flowers and tags that stay.
  *
  * @example scoutVisitFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
  */
 export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): Fact[] {
-  const { plant, day, eve, green, method } = visit;
-  const scouted = { plant, day, eve, green };
-  const blooms = (['female', 'male'] as const).flatMap((sex) => flowersFor(sex, eve[sex], context));
-  const covered = { plant, day, method, blooms };
+  const { plant, day, eve, green } = visit;
+  const walk = context.journal.all('walk').get(walkId(plant, day));
+  const receptive = receptiveBlooms(visit, walk, context);
   return [
-    saidAgain('scouted', scouted, context.walk?.scoutedEntry),
-    ...saidAsOne('covered', blooms.length > 0 ? covered : undefined, context.walk?.coveredEntries ?? []),
+    saidAgain('scouted', { plant, day, eve, green }, walk?.scoutedEntry),
+    ...saidAsOne('covered', covered('eve', visit, walk, context), walk?.coveredEntries ?? []),
+    ...saidAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),
+    ...saidAsOne(
+      'receptive',
+      receptive.length > 0 ? { plant, day, blooms: receptive } : undefined,
+      walk?.receptiveEntries ?? [],
+    ),
   ];
 }
 
-function flowersFor(
-  counted: Sex,
+/** What is covered at one stage; one cover serves all of it. */
+function covered(
+  stage: BudStage,
+  visit: ScoutVisit,
+  walk: Walk | undefined,
+  context: ScoutVisitContext,
+): Bodies['covered'] | undefined {
+  const { cover } = context.crop.protocols.seed;
+  const roles = ROLES.filter((role) => cover[role] === stage);
+  const before = (stage === 'eve' ? walk?.blooms : walk?.coveredGreen) ?? [];
+  const blooms = roles.flatMap((role) =>
+    bloomsFor(role, visit[stage][role === 'male' ? 'male' : 'female'], before, context),
+  );
+  if (blooms.length === 0) return undefined;
+  return {
+    plant: visit.plant,
+    day: visit.day,
+    method: (roles[0] && cover.by?.[roles[0]]) ?? visit.method,
+    ...(stage === 'green' && { stage }),
+    blooms,
+  };
+}
+
+function bloomsFor(
+  role: Role,
   count: number,
-  { walk, blooms, bearing, newId, tags }: ScoutVisitContext,
-): CoveredFlower[] {
-  const sex = counted === 'female' ? bearing : 'male';
-  const kept = (walk?.blooms ?? [])
-    .map((id) => blooms.get(id))
-    .filter((bloom): bloom is Bloom => bloom !== undefined && (bloom.sex === 'male') === (sex === 'male'))
+  before: readonly string[],
+  { journal, variety, crop, newId, tags }: ScoutVisitContext,
+): CoveredBloom[] {
+  const sex = role === 'male' ? 'male' : bearingSex(variety.traits);
+  const part = crop.parts?.[role];
+  const ofPart = part === undefined ? {} : { part };
+  const kept = before
+    .flatMap((id) => journal.all('bloom').get(id) ?? [])
+    .filter((bloom) => (bloom.sex === 'male') === (role === 'male'))
     .slice(0, count)
-    .map(({ bloom, code }): CoveredFlower => ({ bloom, sex, code }));
-  const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredFlower => {
-    return { bloom: newId(), sex, code: counted === 'female' ? (tags[i] ?? '') : '' };
+    .map(({ bloom, code }): CoveredBloom => ({ bloom, sex, code, ...ofPart }));
+  const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredBloom => {
+    return { bloom: newId(), sex, code: role === 'bearing' ? (tags[i] ?? '') : '', ...ofPart };
   });
   return [...kept, ...fresh];
 }
+
+/** Of what was covered green and waits, as many as were found ready: those found so before, then the earliest. */
+function receptiveBlooms(
+  { plant, eve }: ScoutVisit,
+  walk: Walk | undefined,
+  { journal, crop }: ScoutVisitContext,
+): string[] {
+  if (crop.protocols.seed.cover.bearing !== 'green') return [];
+  const before = walk?.receptive ?? [];
+  return [...before, ...waitingBlooms(journal, plant)].slice(0, eve.female);
+}
+
+/**
+ * What was covered green on a plant and is not yet receptive, in the order in which it was covered.
+ *
+ * @example waitingBlooms(new Journal(), 'p1') // []
+ */
+export const waitingBlooms = (journal: Journal, plant: string): string[] =>
+  journal
+    .bloomsWaiting()
+    .filter((bloom) => bloom.plant === plant && isCovered(bloom) && bloom.reports.length === 0)
+    .sort((a, b) => toMs(a.cover!.at) - toMs(b.cover!.at) || (a.bloom < b.bloom ? -1 : 1))
+    .map(({ bloom }) => bloom);

@@ -4,8 +4,8 @@ import { toInstant } from '../time/calendar';
 import type { PlannedStop, RoundPlan } from './route/planRound';
 
 /**
- * The stops of a plan as they are recorded. A stop is named after its first flower, so a new plan of the same morning
- * knows which stops are done.
+ * The stops of a plan as they are recorded. A stop is named after its first flower, and the pollination of it, so a new plan of the
+ * same outing knows which stops are done.
  *
  * @example stopsOf({ stops: [] }) // []
  */
@@ -18,9 +18,21 @@ function stopOf(planned: PlannedStop): Stop {
     const { blooms } = planned;
     return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
   }
-  const { bloom, donors } = planned;
+  const { bloom, application, donors } = planned;
   // Stored in every round since the first: the prefix is part of the file format.
-  return { stop: `dab-${bloom}`, kind: 'pollinate', plant, variety, bloom, donors, eta };
+  const stop = `dab-${bloom}`;
+  return application === 1
+    ? { stop, kind: 'pollinate', plant, variety, bloom, donors, eta }
+    : {
+        stop: `${stop}-${application}`,
+        kind: 'pollinate',
+        plant,
+        variety,
+        bloom,
+        application,
+        donors,
+        eta,
+      };
 }
 
 /**

@@ -1,46 +1,44 @@
-import { cropOf, isCoveredTheEveningBefore, type CropId } from '../crops/catalogue';
 import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
-import { walkId, type CoverMethod } from '../journal/kinds/scout';
-import { anyPollenSpoils } from '../isolation/requiredDistance';
-import type { Garden, Plant, Variety } from '../journal/state';
-import type { OpeningWindow } from '../opening/openingWindow';
-import { windowsOf } from '../opening/windowsOf';
+import type { CoverMethod } from '../journal/kinds/scout';
+import type { Bloom, Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
-import { addDays, dayAt, MS_PER_MINUTE } from '../time/calendar';
+import { groupBy } from '../text/groupBy';
+import { dayAt, MS_PER_MINUTE } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import { wantsSeed } from '../crops/variety';
-import { dayTasks, LATE_BUT_TRY_MS, type DaySituation, type DayTasks } from './dayTasks';
+import {
+  dayTasks,
+  roundFrom,
+  roundSize,
+  type DaySituation,
+  type DayTasks,
+  type RoundSituation,
+  type WalkSituation,
+} from './dayTasks';
+import { flowersDue, handlingTimes, USUAL_HANDLING, type FlowersDue } from './flowersDue';
 import { openNowOf } from './openNow';
-import { clockHours, morningOf, type Morning } from './morning';
+import { outingsAt, plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
 import type { Shortage } from './pairing/shortages';
-import { PICK_MS, POLLINATE_MS, serviceMs, type WorkingHours } from './route/planRound';
+import { serviceMs, type HandlingMs } from './route/planRound';
 import { plannedFlowers, stopsLeft } from './stops';
 
-/** The mornings that a moment serves, and their hours. */
-export interface ServedMornings {
+export interface Today {
   readonly day: Day;
-  /** The morning the ribbon, the round and the shortages are about: today's until its flowers shut. */
-  readonly morning: Day;
-  /** The morning that the evening walk prepares. */
-  readonly walkMorning: Day;
-  readonly windows: ReadonlyMap<CropId, OpeningWindow>;
-  /** From the first flower to the last safe moment of any; by the clock where the sun does not rise. */
-  readonly hours: WorkingHours | undefined;
-  readonly weather: DayWeather | undefined;
-}
-
-export interface Today extends ServedMornings {
   readonly sun: SunTimes;
+  readonly outings: readonly OutingNow[];
+  /** The outing that the ribbon is about: the one with flowers to pollinate, else the one that is open or opens next. */
+  readonly about: OutingNow | undefined;
+  /** Of the day that it serves. */
+  readonly weather: DayWeather | undefined;
   readonly tasks: DayTasks;
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
   readonly looks: readonly Fruit[];
-  /** Plants still in the ground, and those the coming walk has visited. */
-  readonly plants: number;
-  readonly visited: number;
+  /** The plants in the ground that a walk leads to. */
+  readonly walk: readonly WalkedPlant[];
 }
 
 /** What to carry on the round. */
@@ -52,124 +50,87 @@ export interface Supplies {
 }
 
 /**
- * Which morning the round is about, and which the evening walk, at a time.
- *
- * @example servedAt(journal, garden, evening).walkMorning // the next day, '2026-07-19'
- */
-export function servedAt(journal: Journal, garden: Garden, now: number): ServedMornings {
-  const day = dayAt(now, garden.zone);
-  const crops = growingCrops(journal);
-  const todays = windowsOf(journal, garden, day, crops);
-  const hours = hoursAround(todays, crops, garden, day);
-  const shuts = edge(todays, (window) => window.shuts[1], Math.max) ?? 0;
-  // Late, but to be tried, as long as any may be open.
-  const over = hours !== undefined && now > Math.max(hours.lastSafe + LATE_BUT_TRY_MS, shuts);
-  const morning = over ? addDays(day, 1) : day;
-  const windows = over ? windowsOf(journal, garden, morning, crops) : todays;
-  return {
-    day,
-    morning,
-    walkMorning: hours && now < hours.opens ? day : addDays(day, 1),
-    windows,
-    hours: hoursAround(windows, crops, garden, morning),
-    weather: journal.all('weather').get(morning),
-  };
-}
-
-/**
  * Everything Today shows, from the journal and the time.
  *
  * @example todayOf(journal, garden, evening).tasks.next.kind // 'walk'
  */
 export function todayOf(journal: Journal, garden: Garden, now: number): Today {
-  const at = servedAt(journal, garden, now);
-  const { day, morning, walkMorning, hours } = at;
-  const served = morningOf(journal, morning);
-  const planned = plannedFlowers(served.round);
-  const unplanned = served.females.filter(({ bloom }) => !planned.has(bloom)).length;
-  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
-  const { plants, visited } = walked(journal, walkMorning);
+  const day = dayAt(now, garden.zone);
   const sun = sunTimes(day, garden);
+  const outings = outingsAt(journal, garden, now);
+  const rounds = outings.map((outing) => roundAt(journal, outing));
+  const about = outingToShow(rounds, now);
+  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
+  const walk = walkAt(journal, outings);
+  const due = rounds.map((round) => round.due);
   return {
-    ...at,
+    day,
     sun,
+    outings,
+    about,
+    weather: journal.all('weather').get(about?.day ?? day),
     tasks: dayTasks({
       now,
       sunset: sun.sunset,
-      round: {
-        stopsLeft: served.round ? stopsLeft(served.round).length : 0,
-        waiting: unplanned,
-        opens: hours?.opens,
-        lastSafe: hours?.lastSafe,
-        minutes: roundMinutes(served),
-      },
+      rounds: rounds.map(({ situation }) => situation),
       open: openSize(journal, garden, now),
       // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
-      walk: seedGrows(journal) ? { plants, visited } : NO_WALK,
+      walks: seedGrows(journal) ? walksOf(walk) : [],
       looks: { due: looks.length },
     }),
-    shortages: served.shortages,
-    supplies: suppliesFor(served),
+    shortages: due.flatMap(({ shortages }) => shortages),
+    supplies: suppliesFor(due.flatMap(({ females }) => females)),
     looks,
-    plants,
-    visited,
+    walk,
   };
 }
 
-/** Nothing opens where no crop grows. */
-function hoursAround(
-  windows: ReadonlyMap<CropId, OpeningWindow>,
-  crops: readonly CropId[],
-  garden: Garden,
-  day: Day,
-): WorkingHours | undefined {
-  if (crops.length === 0) return undefined;
-  const opens = edge(windows, (window) => window.opens[0], Math.min);
-  const lastSafe = edge(windows, (window) => window.lastSafe, Math.max);
-  return opens !== undefined && lastSafe !== undefined ? { opens, lastSafe } : clockHours(garden, day);
+/** An outing with its flowers and what they ask for. */
+interface RoundAt {
+  readonly outing: OutingNow;
+  readonly due: FlowersDue;
+  readonly situation: RoundSituation;
 }
 
-function edge(
-  windows: ReadonlyMap<CropId, OpeningWindow>,
-  of: (window: OpeningWindow) => number,
-  pick: (...numbers: number[]) => number,
-): number | undefined {
-  return windows.size === 0 ? undefined : pick(...Array.from(windows.values(), of));
+function roundAt(journal: Journal, outing: OutingNow): RoundAt {
+  const due = flowersDue(journal, outing);
+  const planned = plannedFlowers(due.round);
+  return {
+    outing,
+    due,
+    situation: {
+      outing: outing.outing,
+      stopsLeft: due.round ? stopsLeft(due.round).length : 0,
+      waiting: due.females.filter(({ bloom }) => !planned.has(bloom)).length,
+      opens: outing.hours.opens,
+      lastSafe: outing.hours.lastSafe,
+      minutes: roundMinutes(journal, due),
+    },
+  };
 }
 
-/**
- * Plants in the ground that the evening walk leads to: those whose flowers are covered the evening before.
- *
- * @example plantsToWalk(new Journal()) // []
- */
-export function plantsToWalk(journal: Journal): Plant[] {
-  const varieties = journal.all('variety');
-  return [...journal.all('plant').values()].filter(({ variety, removed }) => {
-    const grown = varieties.get(variety);
-    return !removed && grown !== undefined && isWalked(grown);
+function outingToShow(rounds: readonly RoundAt[], now: number): OutingNow | undefined {
+  const hasWork = ({ situation }: RoundAt): boolean =>
+    roundSize(situation) > 0 && roundFrom(situation) <= now;
+  const isOpen = ({ outing }: RoundAt): boolean => outing.hours.opens <= now;
+  const hasFlowers = ({ situation }: RoundAt): boolean => roundSize(situation) > 0;
+  const first = rounds.find(hasWork) ?? rounds.find(hasFlowers) ?? rounds.findLast(isOpen) ?? rounds[0];
+  return first?.outing;
+}
+
+/** Walks that may begin at the same time are one. */
+function walksOf(walk: readonly WalkedPlant[]): WalkSituation[] {
+  return [...groupBy(walk, ({ from }) => from ?? 0)].map(([, plants]) => {
+    const { from } = plants[0]!;
+    return {
+      plants: plants.length,
+      visited: plants.filter(({ visited }) => visited).length,
+      ...(from !== undefined && { from }),
+    };
   });
 }
 
-/**
- * Crops covered the evening before with at least one plant in the ground, or, before planting, those of the varieties described.
- *
- * @example growingCrops(new Journal()) // []
- */
-export function growingCrops(journal: Journal): CropId[] {
-  const varieties = journal.all('variety');
-  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
-  const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
-  const grown = [...new Set(ids)].flatMap((id) => varieties.get(id) ?? []);
-  return [...new Set(grown.filter(isWalked).map(({ crop }) => crop))];
-}
-
-/** Is a variety one that the walk and the round lead to? Not if pollen would spoil its fruit. */
-const isWalked = ({ crop, purpose, traits }: Variety): boolean =>
-  isCoveredTheEveningBefore(cropOf(crop)) && !anyPollenSpoils({ crop, purpose, ...traits });
-
-const NO_WALK = { plants: 0, visited: 0 };
-
-/** Does any plant of a crop that the walk leads to stand here for seed, or was one walked to before? */
+/** Does any plant that the walk leads to stand here for seed, or was one walked to before? */
 function seedGrows(journal: Journal): boolean {
   if (journal.all('round').size > 0) return true;
   const varieties = journal.all('variety');
@@ -186,29 +147,28 @@ function openSize(journal: Journal, garden: Garden, now: number): DaySituation['
   };
 }
 
-function walked(journal: Journal, morning: Day): { plants: number; visited: number } {
-  const walks = journal.all('walk');
-  const plants = plantsToWalk(journal);
-  const visited = plants.filter(({ plant }) => walks.has(walkId(plant, morning))).length;
-  return { plants: plants.length, visited };
-}
+/** Walking from one stop to the next, milliseconds. Our default. */
+const WALKING_MS = 10_000;
 
-/** Minutes the rest of a morning takes, with ten seconds of walking between stops (our default). */
-function roundMinutes({ round, females, males, buds }: Morning): number {
+/** Minutes the rest of a round takes. */
+function roundMinutes(journal: Journal, { round, females, males, buds }: FlowersDue): number {
   const left = round ? stopsLeft(round) : [];
-  const walking = 10_000;
+  const times = handlingTimes(journal);
+  const handling = (variety: string): HandlingMs => times.get(variety) ?? USUAL_HANDLING;
   if (left.length > 0) {
-    const ms = left.reduce((sum, stop) => sum + serviceMs(stop) + walking, 0);
+    const ms = left.reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0);
     return Math.max(1, Math.round(ms / MS_PER_MINUTE));
   }
   const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
   const toPick = Math.min(males.length, wanted);
-  const ms = females.length * (POLLINATE_MS + walking) + toPick * (PICK_MS + walking / 2);
+  const { pick } = handling(buds.males[0]?.variety ?? '');
+  const { pollinate } = handling(buds.females[0]?.variety ?? '');
+  const ms = females.length * (pollinate + WALKING_MS) + toPick * (pick + WALKING_MS / 2);
   return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
 }
 
 /** A covered female takes two fresh strips, or a new tie or bag, and a tag (common practice, no source). */
-function suppliesFor({ females }: Morning): Supplies {
+function suppliesFor(females: readonly Bloom[]): Supplies {
   const count = (...methods: CoverMethod[]): number =>
     females.filter(({ cover }) => cover && methods.includes(cover.method)).length;
   return {

@@ -88,13 +88,20 @@ test('a parthenocarpic cucumber is kept from pollen, though it is only eaten', a
   expect(screen.queryByText(/whatever pollen comes/)).toBeNull();
 });
 
-test('corn that was seen to silk early is isolated by time', async () => {
-  const sparrow = DEMO.find((entry) => (entry.body as { name?: string }).name === 'Mill Sparrow')!;
-  const { variety } = sparrow.body as { variety: string };
-  await openApp(`/garden/variety?id=${variety}`);
+const varietyNamed = (name: string): string => {
+  const described = DEMO.find((entry) => (entry.body as { name?: string }).name === name)!;
+  return (described.body as { variety: string }).variety;
+};
+
+test('corn next to a field in flower is endangered', async () => {
+  await openApp(`/garden/variety?id=${varietyNamed('Mill Sparrow')}`);
   await see(/^Feed corn of the farm is .* away, and crosses freely/);
+});
+
+test('the first flower that was seen takes the place of the forecast', async () => {
+  await openApp(`/garden/variety?id=${varietyNamed('Harbour Bead')}`);
   await tap('First flower seen today');
-  await see(/^Isolated by time: Feed corn of the farm flowers/);
+  expect(await recorded(1)).toMatchObject([{ kind: 'flowering.seen', body: { day: '2026-07-18' } }]);
 });
 
 test('compatibility is a table and a list, and what grows nearby can be added', async () => {

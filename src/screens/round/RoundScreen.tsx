@@ -1,10 +1,11 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
+import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
-import { morningOf, walkingTimes, workingHours } from '@/core/work/morning';
+import { flowersDue, handlingTimes, walkingTimes, workingHours, type Service } from '@/core/work/flowersDue';
 import { plannedFlowers, replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
-import { servedAt } from '@/core/work/today';
+import { todayOf } from '@/core/work/today';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -13,41 +14,65 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { MorningAhead } from './MorningAhead';
+import { ROUND_NAMES } from '../words/outings';
+import { RoundAhead } from './RoundAhead';
 import { RoundDone } from './RoundDone';
 import { StopScreen } from './StopScreen';
 import { useRoundPlan } from './useRoundPlan';
 
-/** The morning round: first what it will be, then stop by stop, then what it was. */
+/** A round: first what it will be, then stop by stop, then what it was. */
 export function RoundScreen() {
   const now = useNow();
-  const view = useView('round', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const { morning } = servedAt(journal, garden, now);
-    const { round, females } = morningOf(journal, morning);
+  const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
+  const view = useView('round', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
+    const { journal } = store;
+    const { outings, about } = todayOf(journal, garden, now);
+    const outing = outings.find((each) => each.outing === asked) ?? about;
+    if (!outing) return NO_OUTING;
+    const service: Service = { day: outing.day, outing: outing.outing };
+    const { round, females } = flowersDue(journal, service);
     const planned = plannedFlowers(round);
-    const hours = workingHours(journal, garden, morning);
+    const hours = workingHours(journal, garden, service);
     return {
-      morning,
+      service,
       round,
       unplanned: females.filter(({ bloom }) => !planned.has(bloom)).length,
-      opens: Math.min(...Array.from(hours.values(), ({ opens }) => opens)),
-      conditions: { hours, walkingMs: walkingTimes(journal) },
+      opens: outing.hours.opens,
+      conditions: { hours, handling: handlingTimes(journal), walkingMs: walkingTimes(journal) },
     };
   });
   const [seen, setSeen] = useState(false);
   if (!view) return null;
-  const { round, morning, unplanned } = view;
+  if (!view.service) return <NothingToPollinate />;
+  const { round, service, unplanned } = view;
   const left = round !== undefined && stopsLeft(round).length > 0;
   if (round && left) return <StopScreen round={round} conditions={view.conditions} />;
   if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
   return (
-    <Prepare morning={morning} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />
+    <Prepare service={service} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />
   );
 }
 
+const NO_OUTING = { service: undefined };
+
+function NothingToPollinate() {
+  return (
+    <EmptyPage
+      title="Round"
+      text="Nothing that is covered and pollinated by hand grows here yet. Put plants on the plan first."
+      lead={{ title: 'To the garden', to: '/garden' }}
+    />
+  );
+}
+
+/** The morning is not named. */
+const serviceBody = ({ day, outing }: Service): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
+  outing === 'morning' ? { day } : { day, outing };
+
 interface PrepareProps {
-  readonly morning: string;
+  readonly service: Service;
   /** The round to add to, when there was one already. */
   readonly round: Round | undefined;
   readonly opens: number;
@@ -56,11 +81,11 @@ interface PrepareProps {
 }
 
 /** Before the first stop: pairs, shortages, time; then the plan is recorded and the round starts. */
-function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
+function Prepare({ service, round, opens, now, onLater }: PrepareProps) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
-  const plan = useRoundPlan(morning);
+  const plan = useRoundPlan(service);
   const start = (): void => {
     if (!plan) return;
     const fresh = stopsOf(plan);
@@ -69,7 +94,7 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
         kind: 'round.planned',
         body: {
           round: round?.round ?? newId(),
-          day: morning,
+          ...serviceBody(service),
           stops: round ? replannedStops(round, fresh) : fresh,
         },
       },
@@ -79,7 +104,7 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
   const empty = plan?.stops.length === 0;
   return (
     <Page
-      title={round ? 'More flowers this morning' : `Round of ${f.day(morning)}`}
+      title={round ? 'More flowers' : `${ROUND_NAMES[service.outing]}, ${f.day(service.day)}`}
       foot={
         empty ? (
           <Button size="big" title="Back to Today" onPress={() => router.replace('/')} />
@@ -102,7 +127,7 @@ function Prepare({ morning, round, opens, now, onLater }: PrepareProps) {
         )
       }
     >
-      <MorningAhead morning={morning} plan={plan} />
+      <RoundAhead service={service} plan={plan} />
     </Page>
   );
 }

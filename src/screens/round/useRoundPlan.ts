@@ -1,33 +1,35 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { morningRequest } from '@/core/work/morning';
-import type { MorningPlan, MorningRequest } from '@/core/work/route/planMorning';
-import type { Day } from '@/core/time/types';
+import { outingRequest, type Service } from '@/core/work/flowersDue';
+import type { OutingPlan, OutingRequest } from '@/core/work/route/planOuting';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import type { GardenStore } from '@/data/garden/gardenStore';
 import { Outdated } from '@/worker/client';
 import { computeClient } from '@/worker/computeClient';
 
-/** The numbers that the round of a morning depends on. */
-function roundRequest({ journal, described, clock }: GardenStore, morning: Day): MorningRequest | undefined {
-  return described && morningRequest(journal, described, morning, clock.now());
+/** The numbers that a round depends on. */
+function roundRequest(
+  { journal, described, clock }: GardenStore,
+  service: Service,
+): OutingRequest | undefined {
+  return described && outingRequest(journal, described, service, clock.now());
 }
 
-/** The round of a morning, planned by the worker; `undefined` while it works. */
-export function useRoundPlan(morning: Day): MorningPlan | undefined {
+/** The round of an outing, planned by the worker; `undefined` while it works. */
+export function useRoundPlan({ day, outing }: Service): OutingPlan | undefined {
   const { store } = useGarden();
-  const [answer, setAnswer] = useState<{ readonly to: MorningRequest; readonly plan: MorningPlan }>();
+  const [answer, setAnswer] = useState<{ readonly to: OutingRequest; readonly plan: OutingPlan }>();
   const client = useRef<ReturnType<typeof computeClient>>(undefined);
-  const version = useView('plan-inputs', [morning], () => store.version);
+  const version = useView('plan-inputs', [day, outing], () => store.version);
   const request = useMemo(() => {
     // Read again whenever the journal has changed.
-    return version === undefined ? undefined : roundRequest(store, morning);
-  }, [store, morning, version]);
+    return version === undefined ? undefined : roundRequest(store, { day, outing });
+  }, [store, day, outing, version]);
   useEffect(() => {
     if (!request) return;
     const asked = (client.current ??= computeClient());
     asked
-      .ask((compute) => compute.planMorning(request))
+      .ask((compute) => compute.planOuting(request))
       .then((plan) => setAnswer({ to: request, plan }))
       .catch((error: unknown) => {
         if (!(error instanceof Outdated)) throw error;

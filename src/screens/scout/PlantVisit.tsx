@@ -1,13 +1,21 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
-import { bearingSex } from '@/core/crops/traits';
+import type { Crop } from '@/core/crops/catalogue';
+import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
-import { COVER_METHODS, SEXES, walkId, type CoverMethod, type Sex } from '@/core/journal/kinds/scout';
-import type { Plant, Variety } from '@/core/journal/state';
+import {
+  COVER_METHODS,
+  SEXES,
+  walkId,
+  type BudCount,
+  type CoverMethod,
+  type Sex,
+} from '@/core/journal/kinds/scout';
 import { formatTagCode } from '@/core/text/tagCode';
-import type { Day } from '@/core/time/types';
-import { scoutVisitFacts, type ScoutVisit } from '@/core/work/scoutVisit';
+import { dayAt } from '@/core/time/calendar';
+import { flowersDue } from '@/core/work/flowersDue';
+import type { WalkedPlant } from '@/core/work/outings';
+import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/work/scoutVisit';
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -20,18 +28,21 @@ import { Sheet } from '@/ui/parts/Sheet';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { PlantHeading } from '../shell/PlantHeading';
+import { walkWords, type WalkWords } from '../words/blooms';
 import { COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
 
 export interface PlantVisitProps {
-  readonly plant: Plant;
-  readonly morning: Day;
+  readonly walked: WalkedPlant;
   readonly head: ReactNode;
   /** Second column on a wide screen. */
   readonly aside?: ReactNode;
+  /** Below what is counted. */
+  readonly foot?: ReactNode;
   readonly onDone: () => void;
 }
 
@@ -40,24 +51,36 @@ type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method'>;
 /** Beyond this many of one sex on one plant a finger has slipped. */
 const MOST_BUDS = 12;
 
-/** One plant on the evening walk: count its buds, cover those that open tomorrow, tie the tags. */
-export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitProps) {
+/** One plant on the walk: count what opens next, cover it, tie the tags. */
+export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProps) {
   const f = useFormat();
-  const { journal } = useGarden().store;
+  const { store } = useGarden();
   const { undo } = useUndo();
   const [choosing, setChoosing] = useState(false);
-  const { counts, setCounts, tags, save } = useVisit(plant, morning, onDone);
+  const { counts, setCounts, tags, waiting, save } = useVisit(walked, onDone);
   if (!counts) return null;
-  const { eve, green, method } = counts;
-  const total = eve.female + eve.male;
-  const variety = journal.all('variety').get(plant.variety);
+  const { plant, variety, crop, day } = walked;
+  const { eve, method } = counts;
   const set = (stage: 'eve' | 'green', sex: Sex) => (value: number) =>
     setCounts({ ...counts, [stage]: { ...counts[stage], [sex]: value } });
-  const verb = method === 'none' ? 'Mark' : 'Cover';
-  const bearing = bearingSex(variety?.traits ?? {});
+  const words = walkWords(crop, variety.traits, day === dayAt(store.clock.now(), store.described!.zone));
+  const { cover } = crop.protocols.seed;
+  const total = counts[cover.bearing].female + counts[cover.male].male;
+  const mostOf = {
+    eve: { female: waiting ?? MOST_BUDS, male: MOST_BUDS },
+    green: { female: MOST_BUDS, male: MOST_BUDS },
+  };
+  const steppers = (stage: 'eve' | 'green') => (
+    <BudSteppers
+      words={words[stage]}
+      counts={counts[stage]}
+      most={mostOf[stage]}
+      onChange={(sex) => set(stage, sex)}
+    />
+  );
   return (
     <Page
-      title={`${sayPlace(journal, plant)}, ${variety?.name ?? ''}`}
+      title={`${sayPlace(store.journal, plant)}, ${variety.name}`}
       heading={false}
       over={head}
       aside={aside}
@@ -66,7 +89,7 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
           <Button
             variant="main"
             size="huge"
-            title={total > 0 ? `${verb} ${f.number(total)}, next` : 'None, next'}
+            title={sayDone(total, eve.female, method, f)}
             onPress={save}
             style={{ flex: 1 }}
           />
@@ -75,15 +98,14 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
       }
     >
       <PlantHeading plant={plant} variety={variety} />
-      <Text variant="strong">Opens tomorrow</Text>
+      <Text variant="strong">{words.next}</Text>
       <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
-        {variety && cropOf(variety.crop).smallFlowered
-          ? 'The first trace of yellow at the tip.'
-          : 'Long, firm, pointed, yellow along the seams.'}
+        {words.sign}
       </Text>
-      <BudSteppers counts={eve} bearing={bearing} onChange={(sex) => set('eve', sex)} />
-      <Tags tags={tags} />
-      {total > 0 ? (
+      {steppers('eve')}
+      {cover.bearing === 'green' ? <TasselsNeeded walked={walked} counts={eve} /> : null}
+      {cover.bearing === 'eve' ? <Tags tags={tags} /> : null}
+      {total > 0 && !cover.by ? (
         <Button
           title={`How: ${COVERS[method]}`}
           onPress={() => setChoosing(true)}
@@ -91,9 +113,11 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
         />
       ) : null}
       <Text variant="strong" style={{ marginTop: SPACE.m }}>
-        Still green: opens in about two days
+        {words.later}
       </Text>
-      <BudSteppers counts={green} bearing={bearing} onChange={(sex) => set('green', sex)} />
+      {steppers('green')}
+      {cover.bearing === 'green' ? <Tags tags={tags} /> : null}
+      {foot}
       <Sheet
         title="How do you keep it shut?"
         open={choosing}
@@ -103,7 +127,7 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
         <Choice<CoverMethod>
           label="Cover"
           value={method}
-          options={COVER_METHODS.map((value) => ({ value, title: COVERS[value] }))}
+          options={CHOICES.map((value) => ({ value, title: COVERS[value] }))}
           onChange={(value) => {
             setCounts({ ...counts, method: value });
             setChoosing(false);
@@ -114,47 +138,79 @@ export function PlantVisit({ plant, morning, head, aside, onDone }: PlantVisitPr
   );
 }
 
+/** What the button says: how much is covered, or only noted. */
+function sayDone(covered: number, seen: number, method: CoverMethod, f: Format): string {
+  if (covered > 0) return `${method === 'none' ? 'Mark' : 'Cover'} ${f.number(covered)}, next`;
+  return seen > 0 ? `Note ${f.number(seen)}, next` : 'None, next';
+}
+
 /** The counts of a visit as a draft, the tags they need, and the way to record them. */
 function useVisit(
-  plant: Plant,
-  morning: Day,
+  { plant, variety, crop, day }: WalkedPlant,
   onDone: () => void,
 ): {
   readonly counts: Counts | undefined;
   readonly setCounts: (counts: Counts) => void;
   readonly tags: readonly string[];
+  /** What was covered green and may be ready now, where the crop is covered so. */
+  readonly waiting: number | undefined;
   readonly save: () => void;
 } {
   const { store } = useGarden();
   const record = useRecord();
   const { journal } = store;
-  const walk = journal.all('walk').get(walkId(plant.plant, morning));
-  const blooms = journal.all('bloom');
-  const before = (walk?.blooms ?? []).flatMap((id) => blooms.get(id) ?? []);
-  const variety = journal.all('variety').get(plant.variety);
-  const seed = variety ? wantsSeed(variety.purpose) : false;
-  const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, morning)}`, {
+  const walk = journal.all('walk').get(walkId(plant.plant, day));
+  const { cover } = crop.protocols.seed;
+  const before = ((cover.bearing === 'eve' ? walk?.blooms : walk?.coveredGreen) ?? []).flatMap(
+    (id) => journal.all('bloom').get(id) ?? [],
+  );
+  const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
-    method: before[0]?.cover?.method ?? (variety && seed ? usualCover(variety.crop) : 'none'),
+    method: before[0]?.cover?.method ?? (wantsSeed(variety.purpose) ? usualCover(crop) : 'none'),
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
-  const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, counts?.eve.female ?? 0);
+  const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, counts?.[cover.bearing].female ?? 0);
+  const waiting =
+    cover.bearing === 'green'
+      ? waitingBlooms(journal, plant.plant).length + (walk?.receptive.length ?? 0)
+      : undefined;
   const save = (): void => {
     if (!counts) return;
-    const visit: ScoutVisit = { plant: plant.plant, day: morning, ...counts };
-    const bearing = bearingSex(variety?.traits ?? {});
-    const context = { walk, blooms, bearing, newId, tags: store.tags.next(MOST_BUDS) };
+    const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
+    const context = { journal, variety, crop, newId, tags: store.tags.next(MOST_BUDS) };
     record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)]);
     dropCounts();
     onDone();
   };
-  return { counts, setCounts, tags, save };
+  return { counts, setCounts, tags, waiting, save };
 }
 
 /** The crop's own way to keep a flower shut. */
-const usualCover = (crop: Variety['crop']): CoverMethod =>
-  COVER_METHODS.find((method) => method === cropOf(crop).covers[0]) ?? 'bag';
+const usualCover = ({ covers }: Crop): CoverMethod =>
+  COVER_METHODS.find((method) => method === covers[0]) ?? 'bag';
+
+/** What a grower can choose from: what covers a flower. */
+const CHOICES = COVER_METHODS.filter((method) => method !== 'shootBag' && method !== 'tasselBag');
+
+/** How many tassels the ears of all plants want for the day, with those of this one. */
+function TasselsNeeded({ walked, counts }: { readonly walked: WalkedPlant; readonly counts: BudCount }) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const { plant, variety, crop, day } = walked;
+  const due = flowersDue(journal, { day, outing: outingOf(crop) });
+  const others = (blooms: readonly { readonly plant: string }[]): number =>
+    blooms.filter((each) => each.plant !== plant.plant && isOf(each.plant)).length;
+  const isOf = (id: string): boolean => journal.all('plant').get(id)?.variety === variety.variety;
+  const ears = others(due.females) + counts.female;
+  const tassels = others(due.males) + counts.male;
+  if (ears + tassels === 0) return null;
+  return (
+    <Text tone={tassels < ears ? 'rust' : 'soft'} live>
+      {`${f.count(ears, 'ear is', 'ears are')} ready in all, ${f.count(tassels, 'tassel', 'tassels')} bagged for them.`}
+    </Text>
+  );
+}
 
 /** The codes to write on the tags of the females. */
 function Tags({ tags }: { readonly tags: readonly string[] }) {
@@ -181,23 +237,26 @@ function Tags({ tags }: { readonly tags: readonly string[] }) {
 }
 
 interface BudSteppersProps {
-  readonly counts: ScoutVisit['eve'];
-  /** Sex of the flowers that carry the fruit. */
-  readonly bearing: 'female' | 'perfect';
+  readonly words: WalkWords['eve'] | WalkWords['green'];
+  readonly counts: BudCount;
+  readonly most: BudCount;
   readonly onChange: (sex: Sex) => (value: number) => void;
 }
 
-function BudSteppers({ counts, bearing, onChange }: BudSteppersProps) {
-  return SEXES.map((sex) => (
-    <Stepper
-      key={sex}
-      label={sex === 'male' ? 'Males' : bearing === 'perfect' ? 'With a fruitlet' : 'Females'}
-      glyph={<Glyph name={sex === 'male' ? 'male' : bearing} size={30} />}
-      value={counts[sex]}
-      most={MOST_BUDS}
-      onChange={onChange(sex)}
-      lessLabel={`One ${sex} less`}
-      moreLabel={`One ${sex} more`}
-    />
-  ));
+function BudSteppers({ words, counts, most, onChange }: BudSteppersProps) {
+  return SEXES.map((sex) => {
+    const said = words[sex];
+    return said ? (
+      <Stepper
+        key={sex}
+        label={said.label}
+        glyph={<Glyph name={said.glyph} size={30} />}
+        value={counts[sex]}
+        most={most[sex]}
+        onChange={onChange(sex)}
+        lessLabel={`One ${sex} less`}
+        moreLabel={`One ${sex} more`}
+      />
+    ) : null;
+  });
 }

@@ -1,11 +1,10 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { comparePlants } from '@/core/garden/places';
-import { walkId } from '@/core/journal/kinds/scout';
-import type { Plant } from '@/core/journal/state';
-import type { Day } from '@/core/time/types';
-import { plantsToWalk, servedAt } from '@/core/work/today';
+import { View } from 'react-native';
+import type { Service } from '@/core/work/flowersDue';
+import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
+import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -13,48 +12,55 @@ import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { MorningAhead } from '../round/MorningAhead';
+import { RoundAhead } from '../round/RoundAhead';
 import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { useRoundPlan } from '../round/useRoundPlan';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { ROUND_NAMES } from '../words/outings';
 import { sayPlace } from '../words/places';
 import { PlantVisit } from './PlantVisit';
 
 interface Walk {
-  readonly morning: Day;
-  readonly plants: readonly Plant[];
-  /** Ids of the plants visited. */
-  readonly visited: ReadonlySet<string>;
+  /** The outings that it prepares, each with the day that it serves. */
+  readonly services: readonly Service[];
+  /** In walking order. */
+  readonly plants: readonly WalkedPlant[];
 }
 
-/** The walk that prepares the coming morning, in walking order. */
+/** The walk that prepares the coming rounds. */
 function useWalk(): Walk | undefined {
   const now = useNow();
   return useView('scout', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const { walkMorning } = servedAt(journal, garden, now);
-    const walks = journal.all('walk');
-    const plants = plantsToWalk(journal).sort(comparePlants(journal.all('bed')));
-    const visited = plants.filter(({ plant }) => walks.has(walkId(plant, walkMorning)));
-    return { morning: walkMorning, plants, visited: new Set(visited.map(({ plant }) => plant)) };
+    const outings = outingsAt(journal, garden, now);
+    const plants = dueNow(walkAt(journal, outings), now);
+    const crops = new Set(plants.map(({ crop }) => crop.id));
+    return {
+      services: outings
+        .filter((each) => each.crops.some(({ id }) => crops.has(id)))
+        .map(({ outing, walkDay }) => ({ outing, day: walkDay })),
+      plants,
+    };
   });
 }
 
-/** The evening walk: plant by plant, then what the morning will look like. */
+/** The walk: plant by plant, then what the round will look like. */
 export function ScoutScreen() {
   const f = useFormat();
   const wide = useWide();
   const walk = useWalk();
   const [chosen, setChosen] = useState<string>();
   if (!walk) return null;
-  const { morning, plants, visited } = walk;
-  const plant =
-    plants.find((each) => each.plant === chosen) ?? plants.find((each) => !visited.has(each.plant));
-  const list = (onChoose = setChosen) => <PlantList walk={walk} here={plant?.plant} onChoose={onChoose} />;
+  const { services, plants } = walk;
+  const left = plants.filter(({ visited }) => !visited);
+  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0];
+  const list = (onChoose = setChosen) => (
+    <PlantList walk={walk} here={here?.plant.plant} onChoose={onChoose} />
+  );
   // On a wide screen the list is next to the plant; on a phone it opens from a button.
   const aside = wide ? list() : undefined;
   const listButton = wide ? null : (
-    <ListButton isDone={!plant}>
+    <ListButton isDone={!here}>
       {(close) =>
         list((id) => {
           setChosen(id);
@@ -63,29 +69,35 @@ export function ScoutScreen() {
       }
     </ListButton>
   );
-  if (!plant) {
+  if (!here) {
     return (
       <Page title="Walk done" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
-        <Text variant="heading" level={2} style={{ marginBottom: SPACE.s }}>
-          {f.day(morning)}
-        </Text>
-        <TomorrowsRound morning={morning} />
+        {services.map((service) => (
+          <View key={service.outing} style={{ marginBottom: SPACE.l }}>
+            <Text variant="heading" level={2} style={{ marginBottom: SPACE.s }}>
+              {services.length > 1
+                ? `${ROUND_NAMES[service.outing]}, ${f.shortDay(service.day)}`
+                : f.day(service.day)}
+            </Text>
+            <RoundToCome service={service} />
+          </View>
+        ))}
       </Page>
     );
   }
   return (
     <PlantVisit
-      key={`${plant.plant}|${morning}`}
-      plant={plant}
-      morning={morning}
+      key={`${here.plant.plant}|${here.day}`}
+      walked={here}
       onDone={() => setChosen(undefined)}
       aside={aside}
+      foot={<RestOfBed left={left} here={here} />}
       head={
         <ProgressHead
-          left={f.count(plants.length - visited.size, 'plant left', 'plants left')}
+          left={f.count(left.length, 'plant left', 'plants left')}
           peg="Plant"
           count={plants.length}
-          at={plants.indexOf(plant)}
+          at={plants.indexOf(here)}
           of="the walk"
         >
           {listButton}
@@ -94,6 +106,27 @@ export function ScoutScreen() {
     />
   );
 }
+
+/** A bed at which there is nothing more to cover is done in one tap. */
+function RestOfBed({ left, here }: { readonly left: readonly WalkedPlant[]; readonly here: WalkedPlant }) {
+  const f = useFormat();
+  const record = useRecord();
+  const { journal } = useGarden().store;
+  const rest = left.filter(({ plant, day }) => plant.bed === here.plant.bed && day === here.day);
+  if (rest.length < FEWEST_SWEPT) return null;
+  return (
+    <Button
+      variant="quiet"
+      title={`None in the rest of bed ${journal.all('bed').get(here.plant.bed)?.name ?? ''} (${f.count(rest.length, 'plant', 'plants')})`}
+      onPress={() =>
+        record([{ kind: 'swept', body: { day: here.day, plants: rest.map(({ plant }) => plant.plant) } }])
+      }
+    />
+  );
+}
+
+/** One plant has its own button. */
+const FEWEST_SWEPT = 2;
 
 interface ListButtonProps {
   /** Is the walk over? Then the list is for corrections. */
@@ -129,23 +162,23 @@ interface PlantListProps {
 }
 
 /** The plants in the order of the walk, to go to one out of turn or to correct one. */
-function PlantList({ walk: { plants, visited }, here, onChoose }: PlantListProps) {
+function PlantList({ walk: { plants }, here, onChoose }: PlantListProps) {
   const { journal } = useGarden().store;
   useEffect(() => {
     if (here) document.getElementById(`list-${here}`)?.scrollIntoView({ block: 'nearest' });
   }, [here]);
-  return plants.map((each) => (
+  return plants.map(({ plant, variety, visited }) => (
     <ListRow
-      key={each.plant}
-      nativeID={`list-${each.plant}`}
-      title={sayPlace(journal, each)}
-      note={`${journal.all('variety').get(each.variety)?.name ?? ''}${visited.has(each.plant) ? ', seen' : ''}`}
-      selected={each.plant === here}
-      onPress={() => onChoose(each.plant)}
+      key={plant.plant}
+      nativeID={`list-${plant.plant}`}
+      title={sayPlace(journal, plant)}
+      note={`${variety.name}${visited ? ', seen' : ''}`}
+      selected={plant.plant === here}
+      onPress={() => onChoose(plant.plant)}
     />
   ));
 }
 
-function TomorrowsRound({ morning }: { readonly morning: Day }) {
-  return <MorningAhead morning={morning} plan={useRoundPlan(morning)} />;
+function RoundToCome({ service }: { readonly service: Service }) {
+  return <RoundAhead service={service} plan={useRoundPlan(service)} />;
 }

@@ -3,7 +3,6 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { addDays, atClock, dayAt } from '@/core/time/calendar';
 import { sunTimes } from '@/core/time/sun';
-import { walkOpens } from '@/core/work/dayTasks';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useForward, useNow } from '@/data/hooks/useNow';
 import { Button } from '@/ui/parts/Button';
@@ -50,6 +49,9 @@ function Banner({ label, children }: { readonly label: string; readonly children
   );
 }
 
+/** The evening of the demo's clock, before sunset. */
+const EVENING_MS = 179 * 60_000;
+
 /** The demo's clock can be moved forward: to the evening, to the morning, to the next day. */
 function DemoBanner() {
   const now = useNow();
@@ -66,7 +68,7 @@ function DemoBanner() {
   };
   const evening = (on: string): number | null => {
     const { sunset } = sunTimes(on, garden);
-    return sunset === null ? null : walkOpens(sunset) + 60_000;
+    return sunset === null ? null : sunset - EVENING_MS;
   };
   const morning = (on: string): number | null => {
     const { sunrise } = sunTimes(on, garden);

@@ -1,5 +1,6 @@
 import { cropOf } from '@/core/crops/catalogue';
-import { growingCrops, type Today } from '@/core/work/today';
+import type { OutingNow } from '@/core/work/outings';
+import type { Today } from '@/core/work/today';
 import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
 import { worthByTime } from '@/core/opening/worth';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -20,17 +21,18 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const f = useFormat();
   const { store } = useGarden();
   const zone = store.described?.zone ?? 'UTC';
-  const windows = [...today.windows.values()];
-  if (windows.length === 0) {
+  const { about } = today;
+  const windows = [...(about?.windows.values() ?? [])];
+  if (!about || windows.length === 0) {
     return (
       <Text tone="soft" style={{ paddingHorizontal: SPACE.l }}>
-        {growingCrops(store.journal).length > 0
+        {about
           ? 'The sun does not rise here on this day, so opening hours cannot be calculated from it. Watch the flowers.'
-          : 'No squash grows here. Opening hours, walk and round are for squash so far.'}
+          : 'Nothing that you cover and pollinate grows here, so there are no hours to show.'}
       </Text>
     );
   }
-  const midnight = atClock(today.morning, 0, zone);
+  const midnight = atClock(about.day, 0, zone);
   const hourOf = (ms: number): number => (ms - midnight) / MS_PER_HOUR;
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
@@ -58,23 +60,23 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
           now={present >= from && present <= to ? present : undefined}
           hourName={f.hour}
           rain={today.weather?.rain === 'long'}
-          label={sayRibbon(today, f)}
-          table={tableOf(today, f)}
+          label={sayRibbon(about, f)}
+          table={tableOf(about, f)}
         />
       )}
     </WithWidth>
   );
 }
 
-function sayRibbon(today: Today, f: Format): string {
-  const [first] = today.windows.values();
+function sayRibbon({ day, windows }: OutingNow, f: Format): string {
+  const [first] = windows.values();
   const sun = first ? ` Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}.` : '';
-  return `${f.day(today.morning)}.${sun}`;
+  return `${f.day(day)}.${sun}`;
 }
 
-const tableOf = (today: Today, f: Format): MorningRibbonProps['table'] => ({
+const tableOf = ({ windows }: OutingNow, f: Format): MorningRibbonProps['table'] => ({
   head: ['Crop', 'Opens from', 'Be done by', 'Shut by'],
-  rows: [...today.windows.values()].map(({ crop, opens, lastSafe, shuts }) => [
+  rows: [...windows.values()].map(({ crop, opens, lastSafe, shuts }) => [
     shortSpecies(crop),
     f.time(opens[0]),
     f.time(lastSafe),

@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { cautionsFor } from '@/core/work/cautions';
 import type { Task } from '@/core/work/dayTasks';
@@ -26,6 +26,10 @@ const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/fruit'
   rest: '/garden',
 };
 
+/** Of several rounds the one that is asked for. */
+const goTo = ({ kind, outing }: Task): Href =>
+  outing ? { pathname: '/round', params: { outing } } : GO[kind];
+
 /** What to do today, in the order of the day. */
 export function TodayScreen() {
   const now = useNow();
@@ -37,7 +41,7 @@ export function TodayScreen() {
   );
   const { store } = useGarden();
   if (!today) return null;
-  if (today.plants === 0) return <NewGarden />;
+  if (today.walk.length === 0) return <NewGarden />;
   const { next, then } = today.tasks;
   const head = sayHeadline(next, today, now, f);
   return (
@@ -62,7 +66,7 @@ export function TodayScreen() {
           variant="main"
           size="big"
           title={head.action}
-          onPress={() => router.push(GO[next.kind])}
+          onPress={() => router.push(goTo(next))}
           style={{ marginVertical: SPACE.m }}
         />
       ) : null}
@@ -101,11 +105,11 @@ function Rest({
         const { title, text } = sayTask(task, today, now, f);
         return (
           <ListRow
-            key={task.kind}
+            key={`${task.kind} ${task.outing ?? task.from ?? ''}`}
             glyph={<Glyph name={GLYPHS[task.kind]} size={28} />}
             title={title}
             note={text}
-            onPress={() => router.push(GO[task.kind])}
+            onPress={() => router.push(goTo(task))}
           />
         );
       })}

@@ -1,7 +1,9 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { servedAt, type ServedMornings } from '@/core/work/today';
+import type { OpeningWindow } from '@/core/opening/openingWindow';
+import { todayOf } from '@/core/work/today';
 import type { DayWeather, RainAmount } from '@/core/weather/dayWeather';
+import type { Day } from '@/core/time/types';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
@@ -29,13 +31,20 @@ const RAIN: Readonly<Record<RainAmount, string>> = { none: 'Dry', showers: 'Show
 export function WeatherScreen() {
   const now = useNow();
   const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    return servedAt(journal, garden, now);
+    const { about, day, weather } = todayOf(journal, garden, now);
+    return { day: about?.day ?? day, weather, windows: [...(about?.windows.values() ?? [])] };
   });
   if (!view) return null;
-  return <WeatherForm key={view.morning} {...view} />;
+  return <WeatherForm key={view.day} {...view} />;
 }
 
-function WeatherForm({ morning, weather, windows }: ServedMornings) {
+interface WeatherFormProps {
+  readonly day: Day;
+  readonly weather: DayWeather | undefined;
+  readonly windows: readonly OpeningWindow[];
+}
+
+function WeatherForm({ day, weather, windows }: WeatherFormProps) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
@@ -45,19 +54,19 @@ function WeatherForm({ morning, weather, windows }: ServedMornings) {
     rain: weather?.rain ?? 'none',
   });
   const save = handleSubmit(({ dawnC, maxC, rain }) => {
-    record([{ kind: 'weather.noted', body: { day: morning, dawnC, maxC, rain } }]);
+    record([{ kind: 'weather.noted', body: { day, dawnC, maxC, rain } }]);
     router.replace('/');
   });
   return (
     <Page
-      title={`Weather, ${f.shortDay(morning)}`}
+      title={`Weather, ${f.shortDay(day)}`}
       foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
       aside={
         <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
           <Text variant="heading" level={2}>
             Why these hours
           </Text>
-          {[...windows.values()].map((window) => (
+          {windows.map((window) => (
             <View key={window.crop}>
               <Text variant="strong">
                 {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}

@@ -1,6 +1,8 @@
+import type { Outing } from '@/core/crops/outing';
 import type { Task } from '@/core/work/dayTasks';
 import type { Today } from '@/core/work/today';
 import type { Format } from '../format/format';
+import { ROUND_NAMES } from '../words/outings';
 
 /** A task as a line of the day. */
 export interface TaskWords {
@@ -16,6 +18,7 @@ export interface TaskWords {
 export function sayTask(task: Task, today: Today, now: number, f: Format): TaskWords {
   const later = task.from !== undefined && task.from > now;
   const minutes = `${f.number(task.minutes)} min`;
+  const walk = task.period === 'afternoon' ? 'Afternoon walk' : 'Evening walk';
   switch (task.kind) {
     case 'round':
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
@@ -28,13 +31,13 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
     case 'walk':
       return later
         ? {
-            title: 'Evening walk',
+            title: walk,
             text: `From ${f.time(task.from!)}: ${sayPlants(task, f)}, about ${minutes}.`,
             action: undefined,
           }
         : {
-            title: 'Evening walk',
-            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens tomorrow and cover it.`,
+            title: walk,
+            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens next and cover it.`,
             action: task.started ? 'Continue the walk' : 'Start the walk',
           };
     case 'looks':
@@ -48,12 +51,18 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
   }
 }
 
+const WHEN: Readonly<Record<Outing, string>> = {
+  morning: 'This morning’s round',
+  midday: 'Today’s midday round',
+  dusk: 'This evening’s round',
+};
+
 function sayComingRound(task: Task, today: Today, minutes: string, f: Format): TaskWords {
-  const opens = Math.min(...Array.from(today.windows.values(), (window) => window.opens[0]));
-  const when = today.morning === today.day ? 'This morning' : 'Tomorrow';
+  const outing = today.outings.find((each) => each.outing === task.outing);
+  if (!outing) return sayRound(task, minutes, f);
   return {
-    title: `${when}’s round`,
-    text: `${f.count(task.size, 'flower', 'flowers')}, about ${minutes}. The first opens at ${f.time(opens)}.`,
+    title: outing.day === today.day ? WHEN[outing.outing] : 'Tomorrow’s round',
+    text: `${f.count(task.size, 'flower', 'flowers')}, about ${minutes}. The first opens at ${f.time(outing.hours.opens)}.`,
     action: 'Prepare the round',
   };
 }
@@ -64,7 +73,7 @@ function sayRound(task: Task, minutes: string, f: Format): TaskWords {
     ? f.count(task.size, 'stop left', 'stops left')
     : f.count(task.size, 'flower', 'flowers');
   return {
-    title: 'Morning round',
+    title: ROUND_NAMES[task.outing ?? 'morning'],
     text: `${size}, about ${minutes}.${by}`,
     action: task.started ? 'Continue the round' : 'Start the round',
   };

@@ -7,7 +7,7 @@ test('Today says what to do next, what is short, what to carry and which caution
   await openApp('/');
   await see('Evening walk');
   await see(/plants left, about \d+ min/);
-  await see(/males short$/);
+  await see(/males? short$/);
   await see('For the round');
   await see('Look before you close your hand');
   await screen.findByRole('img', { name: /Sunrise \d+:\d\d, insects from \d+:\d\d/ });

@@ -43,6 +43,8 @@ export const COVERS: Readonly<Record<CoverMethod, string>> = {
   bag: 'Bag',
   peg: 'Peg',
   indoors: 'Cut, in water',
+  shootBag: 'Shoot bag',
+  tasselBag: 'Tassel bag',
   none: 'No cover, only marked',
 };
 
@@ -61,6 +63,7 @@ export const METHODS: Readonly<Record<PollinationMethod, string>> = {
   maleFlower: 'The male flower itself',
   brush: 'A soft, dry brush',
   swab: 'A cotton swab',
+  tasselBag: 'The bag of a tassel',
 };
 
 /** The crop's own way to bring pollen to a single flower. */

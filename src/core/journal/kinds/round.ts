@@ -1,3 +1,4 @@
+import type { Outing } from '../../crops/outing';
 import type { Day, Instant } from '../../time/types';
 import type { KindDefinitions } from './definition';
 import type { Flower1 } from './renamed';
@@ -19,7 +20,7 @@ export const MISSED_REASONS = [
 ] as const;
 export type MissedReason = (typeof MISSED_REASONS)[number];
 
-export const POLLINATION_METHODS = ['maleFlower', 'brush', 'swab'] as const;
+export const POLLINATION_METHODS = ['maleFlower', 'brush', 'swab', 'tasselBag'] as const;
 export type PollinationMethod = (typeof POLLINATION_METHODS)[number];
 
 export interface Donor {
@@ -44,6 +45,8 @@ export interface PickStop extends StopBase {
 export interface PollinateStop extends StopBase {
   readonly kind: 'pollinate';
   readonly bloom: string;
+  /** Which pollination of it this is, from the second on. */
+  readonly application?: number;
   readonly donors: readonly Donor[];
 }
 
@@ -51,7 +54,14 @@ export type Stop = PickStop | PollinateStop;
 
 /** Pollination: the round's plan and what was done at each stop, and flowers pollinated without either. */
 export interface RoundBodies {
-  'round.planned': { readonly round: string; readonly day: Day; readonly stops: readonly Stop[] };
+  'round.planned': {
+    readonly round: string;
+    /** The day whose flowers it serves; a round from dusk crosses midnight. */
+    readonly day: Day;
+    /** Without it the morning. */
+    readonly outing?: Outing;
+    readonly stops: readonly Stop[];
+  };
   picked: {
     readonly round: string;
     readonly stop: string;
@@ -66,6 +76,10 @@ export interface RoundBodies {
     /** Where no round led to it, both are missing. */
     readonly round?: string;
     readonly stop?: string;
+    /** The day that it serves, where it is not the one on which the bloom opened. */
+    readonly day?: Day;
+    /** Which pollination of it this is, from the second on. */
+    readonly application?: number;
     /** Flowers of a cohort that were pollinated, beyond those that the entries in `after` had counted. */
     readonly count?: number;
     readonly after?: readonly string[];
@@ -78,8 +92,10 @@ export interface RoundBodies {
   missed: {
     readonly bloom: string;
     readonly plant: string;
-    readonly round: string;
-    readonly stop: string;
+    readonly round?: string;
+    readonly stop?: string;
+    /** The day that was missed, where it is not the one on which the bloom opened. */
+    readonly day?: Day;
     readonly why: MissedReason;
   };
   /** One of a cohort gets a tag of its own, and is followed by itself from then on. */
@@ -102,7 +118,9 @@ type Picked1 = Pick<RoundBodies['picked'], 'round' | 'stop' | 'plant'> & {
 type Pollinated1 = Required<Pick<RoundBodies['pollinated'], 'round' | 'stop'>> &
   Omit<RoundBodies['pollinated'], 'bloom' | 'donors'> &
   Flower1 & { readonly donors: readonly Donor1[] };
-type Missed1 = Omit<RoundBodies['missed'], 'bloom'> & Flower1;
+type Missed1 = Required<Pick<RoundBodies['missed'], 'round' | 'stop'>> &
+  Omit<RoundBodies['missed'], 'bloom'> &
+  Flower1;
 
 const upcastDonors = (donors: readonly Donor1[]): Donor[] =>
   donors.map(({ plant, flower }) => ({ plant, bloom: flower }));
@@ -185,7 +203,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
     structural: false,
     upcast: upcastMissed,
     subjects: ({ round, bloom }, each) => {
-      each('round', round);
+      if (round !== undefined) each('round', round);
       each('bloom', bloom);
     },
   },

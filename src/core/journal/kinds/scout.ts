@@ -1,3 +1,4 @@
+import type { BudStage, Part } from '../../crops/crop';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
 import type { Flower1 } from './renamed';
@@ -11,12 +12,19 @@ export type BudCount = Readonly<Record<Sex, number>>;
 export const BLOOM_SEXES = ['female', 'male', 'perfect'] as const;
 export type BloomSex = (typeof BLOOM_SEXES)[number];
 
-/** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel. */
-export const PARTS = ['flower', 'truss', 'ear', 'tassel'] as const;
-export type Part = (typeof PARTS)[number];
-
-/** How a bud was kept shut. `none` marks a bud without covering it; `indoors` is a cut male stood in water. */
-export const COVER_METHODS = ['tape', 'cord', 'bag', 'peg', 'indoors', 'none'] as const;
+/**
+ * What keeps other pollen out. `none` marks a bud without covering it; `indoors` is a cut male stood in water.
+ */
+export const COVER_METHODS = [
+  'tape',
+  'cord',
+  'bag',
+  'peg',
+  'indoors',
+  'shootBag',
+  'tasselBag',
+  'none',
+] as const;
 export type CoverMethod = (typeof COVER_METHODS)[number];
 
 /** The evening walk: what was counted at a plant and what was covered there. */
@@ -27,14 +35,26 @@ export interface ScoutBodies {
     readonly eve: BudCount;
     readonly green: BudCount;
   };
+  /** Plants at which there was nothing to cover for the flowers of a day: a whole bed at once. */
+  swept: { readonly day: Day; readonly plants: readonly string[] };
   /** The flowers that are open on a plant, as they were merely seen. */
   counted: { readonly plant: string; readonly day: Day; readonly open: BudCount };
   covered: {
     readonly plant: string;
     readonly day: Day;
     readonly method: CoverMethod;
-    readonly blooms: readonly { readonly bloom: string; readonly sex: BloomSex; readonly code: string }[];
+    /** Without it they open on that day; `green`: later, and until then they wait under their cover. */
+    readonly stage?: BudStage;
+    /** `part` is a flower where nothing else is said. */
+    readonly blooms: readonly {
+      readonly bloom: string;
+      readonly sex: BloomSex;
+      readonly code: string;
+      readonly part?: Part;
+    }[];
   };
+  /** What was covered green can be pollinated from that day on: the silk of an ear is out. */
+  receptive: { readonly plant: string; readonly day: Day; readonly blooms: readonly string[] };
 }
 
 /**
@@ -42,7 +62,17 @@ export interface ScoutBodies {
  *
  * @example walkId('p1', '2026-07-19') // 'p1|2026-07-19'
  */
-export const walkId = (plant: string, morning: Day): string => `${plant}|${morning}`;
+export const walkId = (plant: string, day: Day): string => `${plant}|${day}`;
+
+/**
+ * The plant and the day that the id of a walk names.
+ *
+ * @example walkedOn('p1|2026-07-19').plant // 'p1'
+ */
+export function walkedOn(walk: string): { readonly plant: string; readonly day: Day } {
+  const cut = walk.lastIndexOf('|');
+  return { plant: walk.slice(0, cut), day: walk.slice(cut + 1) };
+}
 
 type Scouted1 = Omit<ScoutBodies['scouted'], 'day'> & { readonly morning: Day };
 type Covered1 = Pick<ScoutBodies['covered'], 'plant' | 'method'> & {
@@ -70,6 +100,13 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     upcast: upcastScouted,
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
   },
+  swept: {
+    version: 1,
+    structural: false,
+    subjects: ({ day, plants }, each) => {
+      for (const plant of plants) each('walk', walkId(plant, day));
+    },
+  },
   counted: {
     version: 1,
     structural: false,
@@ -82,6 +119,14 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     subjects: ({ plant, day, blooms }, each) => {
       each('walk', walkId(plant, day));
       for (const { bloom } of blooms) each('bloom', bloom);
+    },
+  },
+  receptive: {
+    version: 1,
+    structural: false,
+    subjects: ({ plant, day, blooms }, each) => {
+      each('walk', walkId(plant, day));
+      for (const bloom of blooms) each('bloom', bloom);
     },
   },
 };

@@ -5,6 +5,8 @@ export interface FemaleBud {
   readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
+  /** Which pollination of it is due, from 1. */
+  readonly application: number;
   readonly malesWanted: number;
   /** With fewer than this, males of others are shared. */
   readonly fewestMales: number;
@@ -20,16 +22,15 @@ export interface MaleBud {
   readonly variety: string;
   /** Was it kept shut, or cut before it opened? */
   readonly guarded: boolean;
-  /** Females it has brushed already. */
+  /** Females it has brushed already, and how many it serves in all. */
   readonly used: number;
+  readonly serves: number;
 }
-
-/** One male brushes at most this many females. Our default: the pollen of a big male serves several. */
-export const MOST_USES = 3;
 
 /**
  * How many more females a male can brush.
  *
- * @example usesLeft({ used: 1 }) // 2
+ * @example usesLeft({ used: 1, serves: 3 }) // 2
  */
-export const usesLeft = ({ used }: Pick<MaleBud, 'used'>): number => Math.max(0, MOST_USES - used);
+export const usesLeft = ({ used, serves }: Pick<MaleBud, 'used' | 'serves'>): number =>
+  Math.max(0, serves - used);

@@ -1,15 +1,18 @@
 import fc from 'fast-check';
 import computeMunkres from 'munkres-js';
 import { minCostFlow, type Arc } from './minCostFlow';
-import { MOST_USES, type FemaleBud, type MaleBud } from './buds';
+import type { FemaleBud, MaleBud } from './buds';
 import { pairFlowers } from './pairFlowers';
 import { shortagesOf } from './shortages';
 
+/** Females that one male serves. */
+const MOST_USES = 3;
 let count = 0;
 const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
   bloom: `f${(count += 1)}`,
   plant,
   variety: 'v',
+  application: 1,
   malesWanted: 3,
   fewestMales: 2,
   ownPollen: 'lastResort',
@@ -22,6 +25,7 @@ const male = (plant: string, variety = 'v', change: Partial<MaleBud> = {}): Male
   variety,
   guarded: true,
   used: 0,
+  serves: MOST_USES,
   ...change,
 });
 const fathersOf = (pairing: ReturnType<typeof pairFlowers>, i = 0): string[] =>

@@ -1,7 +1,7 @@
 import type { Donor } from '../../journal/kinds/round';
 import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
-import { MOST_USES, usesLeft, type FemaleBud, type MaleBud } from './buds';
+import { usesLeft, type FemaleBud, type MaleBud } from './buds';
 import { minCostFlow, type Arc } from './minCostFlow';
 
 export type PairReason =
@@ -17,6 +17,8 @@ export interface Pair {
   readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
+  /** Which pollination of it, from 1. */
+  readonly application: number;
   readonly donors: readonly Donor[];
   readonly reasons: readonly Reason<PairReason>[];
 }
@@ -103,7 +105,7 @@ function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[]): 
     });
   });
   fathers.forEach((theirs, p) => {
-    const uses = theirs.flatMap(({ used }) => Array.from({ length: MOST_USES - used }, (_, i) => used + i));
+    const uses = theirs.flatMap((male) => Array.from({ length: usesLeft(male) }, (_, i) => male.used + i));
     const before = theirs.reduce((sum, { used }) => sum + used, 0);
     uses.sort((a, b) => a - b);
     uses.forEach((use, i) => {
@@ -161,10 +163,10 @@ function nameFlowers(
   });
   const malesById = new Map(fathers.flat().map((male) => [male.bloom, male]));
   return mothers.flat().map((female): Pair => {
-    const { bloom, plant, variety } = female;
+    const { bloom, plant, variety, application } = female;
     const donors = donorsOf.get(bloom) ?? [];
     const males = donors.map((donor) => malesById.get(donor.bloom)!);
-    return { bloom, plant, variety, donors, reasons: reasonsFor(female, males, uses) };
+    return { bloom, plant, variety, application, donors, reasons: reasonsFor(female, males, uses) };
   });
 }
 
@@ -174,7 +176,7 @@ function leastUsed(
   held: readonly Donor[],
 ): MaleBud | undefined {
   const free = males.filter(
-    ({ bloom }) => uses.get(bloom)! < MOST_USES && !held.some((donor) => donor.bloom === bloom),
+    ({ bloom, serves }) => uses.get(bloom)! < serves && !held.some((donor) => donor.bloom === bloom),
   );
   return free.reduce<MaleBud | undefined>(
     (best, male) => (!best || uses.get(male.bloom)! < uses.get(best.bloom)! ? male : best),

@@ -1,16 +1,18 @@
 import fc from 'fast-check';
 import type { Pair } from '../pairing/pairFlowers';
 import { metresBetween, type Place } from '../../garden/places';
-import { PICK_MS, planRound, POLLINATE_MS, type RoundRequest } from './planRound';
+import { planRound, type RoundRequest } from './planRound';
 import { shortTour } from './tour';
 
 const SIX = Date.parse('2026-07-19T06:00:00Z');
 const HOUR = 3_600_000;
+const HANDLING = { pick: 25_000, pollinate: 75_000 };
 
 const pair = (flower: string, plant: string, variety: string, donors: readonly string[]): Pair => ({
   bloom: flower,
   plant,
   variety,
+  application: 1,
   donors: donors.map((donor) => ({ plant: donor, bloom: `m-${donor}` })),
   reasons: [],
 });
@@ -20,6 +22,7 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
   varieties: [...new Set(pairs.map(({ variety }) => variety))].map((variety) => ({
     variety,
     hours: { opens: SIX, lastSafe: SIX + 3 * HOUR },
+    handling: HANDLING,
     weight: 1,
   })),
   places: new Map(['A', 'B', 'C', 'D', 'E'].map((plant, i) => [plant, { x: 3 * i, y: 2 }])),
@@ -67,8 +70,18 @@ test('when not all can be reached in time, what is worth more comes first and th
       obstacles: [],
       from: SIX,
       varieties: [
-        { variety: 'eat', hours: { opens: SIX, lastSafe: SIX + 22 * POLLINATE_MS }, weight: 1 },
-        { variety: 'rare', hours: { opens: SIX, lastSafe: SIX + 22 * POLLINATE_MS }, weight: 6 },
+        {
+          variety: 'eat',
+          hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
+          handling: HANDLING,
+          weight: 1,
+        },
+        {
+          variety: 'rare',
+          hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
+          handling: HANDLING,
+          weight: 6,
+        },
       ],
     }),
   );
@@ -98,15 +111,21 @@ test('the latest start is when one leaves the gate, however far the first stop a
   const hours = { opens: SIX, lastSafe: SIX + 60 * 60_000 };
   const asked = request([pair('f1', 'A', 'v', ['B'])], {
     ...far,
-    varieties: [{ variety: 'v', hours, weight: 1 }],
+    varieties: [{ variety: 'v', hours, handling: HANDLING, weight: 1 }],
   });
   const { latestStart } = planRound(asked);
   // Twenty minutes of walking, then the male, then her: on a whole minute.
-  expect(latestStart).toBe(Math.floor((hours.lastSafe - PICK_MS - 20 * 60_000) / 60_000) * 60_000);
-  const early = { variety: 'v', hours: { opens: SIX, lastSafe: SIX + 20 * 60_000 }, weight: 1 };
+  expect(latestStart).toBe(Math.floor((hours.lastSafe - HANDLING.pick - 20 * 60_000) / 60_000) * 60_000);
+  const early = {
+    variety: 'v',
+    hours: { opens: SIX, lastSafe: SIX + 20 * 60_000 },
+    handling: HANDLING,
+    weight: 1,
+  };
   const late = {
     variety: 'w',
     hours: { opens: SIX + 120 * 60_000, lastSafe: SIX + 240 * 60_000 },
+    handling: HANDLING,
     weight: 1,
   };
   const pairs = [pair('f1', 'A', 'v', ['B']), pair('f2', 'C', 'w', ['D'])];

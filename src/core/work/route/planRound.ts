@@ -13,9 +13,16 @@ export interface WorkingHours {
   readonly lastSafe: number;
 }
 
+/** Time the work takes, milliseconds: for one male, and for one female. */
+export interface HandlingMs {
+  readonly pick: number;
+  readonly pollinate: number;
+}
+
 export interface RoundVariety {
   readonly variety: string;
   readonly hours: WorkingHours;
+  readonly handling: HandlingMs;
   /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
   readonly weight: number;
 }
@@ -49,6 +56,8 @@ export interface PlannedPick extends PlannedStopBase {
 export interface PlannedPollination extends PlannedStopBase {
   readonly kind: 'pollinate';
   readonly bloom: string;
+  /** Which pollination of it, from 1. */
+  readonly application: number;
   readonly donors: readonly Donor[];
   /** Reached only after the last safe moment. */
   readonly late: boolean;
@@ -70,19 +79,18 @@ export interface RoundPlan {
   readonly reasons: readonly Reason<RouteReason>[];
 }
 
-/** Times of the work and the walking. Our defaults, to be outweighed by the grower's own pace. */
-export const PICK_MS = 25_000;
-export const POLLINATE_MS = 75_000;
+/** Walking among plants. Our default, to be outweighed by the grower's own pace. */
 export const WALKING_M_PER_MS = 0.8 / 1000;
 
 /**
  * Time that the work at a stop takes, milliseconds.
  *
- * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }) // 50_000
+ * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }, { pick: 25_000, pollinate: 75_000 }) // 50_000
  */
 export const serviceMs = (
   stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly blooms: readonly string[] },
-): number => (stop.kind === 'pick' ? PICK_MS * stop.blooms.length : POLLINATE_MS);
+  { pick, pollinate }: HandlingMs,
+): number => (stop.kind === 'pick' ? pick * stop.blooms.length : pollinate);
 
 /** The work of one variety. */
 interface Block {
@@ -103,11 +111,15 @@ interface Block {
 export function planRound(request: RoundRequest): RoundPlan {
   const blocks = blocksOf(request);
   const best = bestSchedule(blocks, request);
+  const handling = new Map(blocks.map(({ variety }) => [variety.variety, variety.handling]));
   const late = best.stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
   return {
     ...best,
-    latestStart: latestStart(best.stops, blocks),
-    busyMs: best.stops.reduce((sum, stop) => sum + stop.walk + serviceMs(stop), 0),
+    latestStart: latestStart(best.stops, blocks, handling),
+    busyMs: best.stops.reduce(
+      (sum, stop) => sum + stop.walk + serviceMs(stop, handling.get(stop.variety)!),
+      0,
+    ),
     reasons: [
       reason('byVariety', { count: blocks.length }),
       reason('picksFirst'),
@@ -195,15 +207,24 @@ function scheduleOf(
     for (const i of tour(picks)) {
       const pick = picks[i]!;
       stops.push({ kind: 'pick', ...pick, variety: variety.variety, ...arriveAt(pick.plant, opens) });
-      now += PICK_MS * pick.blooms.length;
+      now += variety.handling.pick * pick.blooms.length;
     }
     for (const i of tour(females)) {
-      const { plant, bloom, donors } = females[i]!;
+      const { plant, bloom, application, donors } = females[i]!;
       const arrival = arriveAt(plant, opens);
       const late = arrival.eta > lastSafe;
-      stops.push({ kind: 'pollinate', plant, bloom, donors, variety: variety.variety, ...arrival, late });
+      stops.push({
+        kind: 'pollinate',
+        plant,
+        bloom,
+        application,
+        donors,
+        variety: variety.variety,
+        ...arrival,
+        late,
+      });
       if (!late) saved += variety.weight;
-      now += POLLINATE_MS;
+      now += variety.handling.pollinate;
     }
   }
   return { stops, start, finish: now, walkingM, saved };
@@ -213,12 +234,16 @@ function scheduleOf(
  * When one must leave the gate to be nowhere late: back from the last stop, each must be reached by its last safe
  * moment, and in time for the next. Waiting for a flower to open only helps.
  */
-function latestStart(stops: readonly PlannedStop[], blocks: readonly Block[]): number | undefined {
+function latestStart(
+  stops: readonly PlannedStop[],
+  blocks: readonly Block[],
+  handling: ReadonlyMap<string, HandlingMs>,
+): number | undefined {
   if (stops.some((stop) => stop.kind === 'pollinate' && stop.late)) return undefined;
   const lastSafe = new Map(blocks.map(({ variety }) => [variety.variety, variety.hours.lastSafe]));
   const leave = stops.reduceRight((next, stop) => {
     const own = stop.kind === 'pollinate' ? (lastSafe.get(stop.variety) ?? Infinity) : Infinity;
-    return Math.min(own, next - serviceMs(stop)) - stop.walk;
+    return Math.min(own, next - serviceMs(stop, handling.get(stop.variety)!)) - stop.walk;
   }, Infinity);
   return Number.isFinite(leave) ? Math.floor(leave / MS_PER_MINUTE) * MS_PER_MINUTE : undefined;
 }

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { OUTINGS } from '@/core/crops/outing';
 import {
   FINDINGS,
   MISSED_REASONS,
@@ -16,6 +17,8 @@ const donors = Joi.array()
   .items(record({ plant: id, bloom: id.allow('') }))
   .max(20);
 const missedReason = oneOf(MISSED_REASONS);
+/** The first is not numbered. */
+const application = Joi.number().integer().min(2).max(99);
 const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
   Joi.when('kind', { is: kind, then: schema.required(), otherwise: Joi.optional() });
 
@@ -27,11 +30,17 @@ const stop = record({
   eta: instant,
   blooms: onlyFor('pick', blooms),
   bloom: onlyFor('pollinate', id),
+  application: application.optional(),
   donors: onlyFor('pollinate', donors),
 });
 
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
-  'round.planned': record({ round: id, day, stops: Joi.array().items(stop).max(2000) }),
+  'round.planned': record({
+    round: id,
+    day,
+    outing: oneOf(OUTINGS).optional(),
+    stops: Joi.array().items(stop).max(2000),
+  }),
   picked: record({
     round: id,
     stop: id,
@@ -46,6 +55,8 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     plant: id,
     round: id.optional(),
     stop: id.optional(),
+    day: day.optional(),
+    application: application.optional(),
     count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
     after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
     donors,
@@ -54,6 +65,13 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     shutAgain: Joi.boolean(),
     tagged: Joi.boolean(),
   }),
-  missed: record({ bloom: id, plant: id, round: id, stop: id, why: missedReason }),
+  missed: record({
+    bloom: id,
+    plant: id,
+    round: id.optional(),
+    stop: id.optional(),
+    day: day.optional(),
+    why: missedReason,
+  }),
   tagged: record({ bloom: id, of: id, plant: id, code: Joi.string().allow('').max(12) }),
 };

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { BUD_STAGES, PARTS } from '@/core/crops/crop';
 import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
 import { day, id, oneOf, record, type KindSchemas } from '../fields';
 
@@ -7,13 +8,23 @@ const buds = record({ female: count, male: count });
 
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
   scouted: record({ plant: id, day, eve: buds, green: buds }),
+  swept: record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
   counted: record({ plant: id, day, open: buds }),
   covered: record({
     plant: id,
     day,
     method: oneOf(COVER_METHODS),
+    stage: oneOf(BUD_STAGES).optional(),
     blooms: Joi.array()
-      .items(record({ bloom: id, sex: oneOf(BLOOM_SEXES), code: Joi.string().allow('').max(12) }))
+      .items(
+        record({
+          bloom: id,
+          sex: oneOf(BLOOM_SEXES),
+          code: Joi.string().allow('').max(12),
+          part: oneOf(PARTS).optional(),
+        }),
+      )
       .max(200),
   }),
+  receptive: record({ plant: id, day, blooms: Joi.array().items(id).min(1).max(200) }),
 };

@@ -1,4 +1,6 @@
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import type { Part } from '@/core/crops/crop';
 import { isCovered } from '@/core/journal/isCovered';
 import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -7,11 +9,33 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../../format/useFormat';
-import { MISSED } from '../../words/names';
+import { sayMissed } from '../../words/blooms';
 import { StopCard, type StopProps } from './StopCard';
 
 /** Reasons for which a male is unfit. */
 const UNFIT = MISSED_REASONS.filter((why) => why !== 'noPollen' && why !== 'skipped');
+
+interface PickWords {
+  readonly verb: string;
+  readonly what: readonly [string, string];
+  readonly check: string;
+  readonly how: string;
+}
+
+const PICKING: { readonly flower: PickWords } & Readonly<Partial<Record<Part, PickWords>>> = {
+  flower: {
+    verb: 'Pick',
+    what: ['male', 'males'],
+    check: 'Look for holes.',
+    how: 'Pull the petals off at the base, and keep the pollen dry.',
+  },
+  tassel: {
+    verb: 'Take',
+    what: ['tassel bag', 'tassel bags'],
+    check: 'Look for tears.',
+    how: 'Bend the tassel over, tap it, and take the bag off level. In dry heat its pollen lives for an hour or two.',
+  },
+};
 
 /** Picking the males of one plant: each exception marks one of them unfit. */
 export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickStop }) {
@@ -41,32 +65,30 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
       },
     ]);
   };
-  const pick =
-    good === total
-      ? `Pick ${f.count(total, 'male', 'males')}`
-      : `Pick ${good} of ${f.count(total, 'male', 'males')}`;
+  const crop = shared.variety && cropOf(shared.variety.crop);
+  const part = crop?.parts?.male ?? 'flower';
+  const words = PICKING[part] ?? PICKING.flower;
+  const some = f.count(total, ...words.what);
+  const pick = `${words.verb} ${good === total ? '' : `${good} of `}${some}`;
   return (
     <StopCard
       {...shared}
       stop={stop}
       sex="male"
+      part={part}
       covered={covered}
       says={`${pick}, ${shared.variety?.name ?? ''}`}
-      exceptions={UNFIT.map((why) => ({ title: MISSED[why], onPress: () => mark(why) }))}
+      exceptions={UNFIT.map((why) => ({ title: sayMissed(why, crop), onPress: () => mark(why) }))}
       done={{ title: good > 0 ? 'Done' : 'None, continue', onPress: done }}
     >
       <View style={{ marginTop: SPACE.m, gap: SPACE.xs }}>
         <Text variant="stop" live>
           {pick}
         </Text>
-        <Text>
-          {covered
-            ? 'Look for holes. Pull the petals off at the base, and keep the pollen dry.'
-            : 'Pull the petals off at the base, and keep the pollen dry.'}
-        </Text>
+        <Text>{covered ? `${words.check} ${words.how}` : words.how}</Text>
         {whys.length > 0 ? (
           <Text tone="rust" live>
-            {`Not used: ${whys.map((why) => MISSED[why].toLowerCase()).join(', ')}.`}
+            {`Not used: ${whys.map((why) => sayMissed(why, crop).toLowerCase()).join(', ')}.`}
           </Text>
         ) : null}
       </View>

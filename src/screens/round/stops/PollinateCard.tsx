@@ -1,5 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import type { Part } from '@/core/crops/crop';
 import { wantsSeed } from '@/core/crops/variety';
 import { isCovered } from '@/core/journal/isCovered';
 import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/round';
@@ -13,7 +15,10 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
-import { FOUND, MISSED, usualMethod } from '../../words/names';
+import { sayMissed } from '../../words/blooms';
+import { FOUND, usualMethod } from '../../words/names';
+import type { Format } from '../../format/format';
+import { useFormat } from '../../format/useFormat';
 import { StopCard, type Exception, type StopProps } from './StopCard';
 
 type Doubtful = Exclude<Finding, 'shut'>;
@@ -34,6 +39,32 @@ export function PollinateCard(props: PollinateCardProps) {
   );
 }
 
+interface PollinateWords {
+  readonly says: string;
+  readonly from: string;
+  readonly none: string;
+  readonly shut: string;
+}
+
+const POLLINATING: { readonly flower: PollinateWords } & Readonly<Partial<Record<Part, PollinateWords>>> = {
+  flower: {
+    says: 'Brush the female with',
+    from: 'Brush with the males from',
+    none: 'No pollen is left for her',
+    shut: 'Shut it again',
+  },
+  ear: {
+    says: 'Put over the ear the tassel bag of',
+    from: 'Swap the shoot bag, quickly, for the tassel bag from',
+    none: 'No tassel is left for it',
+    shut: 'Shake, fold it round the stalk, staple',
+  },
+};
+
+/** From the second one on it is said which it is. */
+const sayAgain = (text: string, { application }: PollinateStop, f: Format): string =>
+  application === undefined ? text : `${f.number(application)}. pollination: ${text}`;
+
 /** What there is at the stop, and the two things that can be recorded there. */
 function usePollination({ stop, round, variety }: PollinateCardProps): {
   readonly flower: Bloom | undefined;
@@ -46,7 +77,13 @@ function usePollination({ stop, round, variety }: PollinateCardProps): {
   const record = useRecord();
   const flower = journal.all('bloom').get(stop.bloom);
   const donors = donorsNow(stop, round, journal);
-  const where = { bloom: stop.bloom, plant: stop.plant, round: round.round, stop: stop.stop };
+  const where = {
+    bloom: stop.bloom,
+    plant: stop.plant,
+    round: round.round,
+    stop: stop.stop,
+    ...(flower && flower.day !== round.day && { day: round.day }),
+  };
   return {
     flower,
     covered: isCovered(flower ?? {}),
@@ -58,6 +95,7 @@ function usePollination({ stop, round, variety }: PollinateCardProps): {
           kind: 'pollinated',
           body: {
             ...where,
+            ...(stop.application !== undefined && { application: stop.application }),
             donors: donors.map(({ plant, bloom: male }) => ({ plant, bloom: male })),
             found,
             method: variety ? usualMethod(variety.crop) : 'maleFlower',
@@ -73,18 +111,23 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
   const { journal } = useGarden().store;
   const { stop } = props;
   const { flower, covered, donors, pollinate, miss } = usePollination(props);
+  const f = useFormat();
   const tag = flower?.code ? formatTagCode(flower.code) : undefined;
   const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
+  const crop = props.variety && cropOf(props.variety.crop);
+  const part = flower?.part ?? 'flower';
+  const words = POLLINATING[part] ?? POLLINATING.flower;
   const exceptions: Exception[] = [
-    ...DOUBTFUL.map((as) => ({ title: MISSED[as], onPress: () => onFound(as) })),
-    ...LOST.map((why) => ({ title: MISSED[why], onPress: () => miss(why) })),
+    ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onFound(as) })),
+    ...LOST.map((why) => ({ title: sayMissed(why, crop), onPress: () => miss(why) })),
   ];
   return (
     <StopCard
       {...props}
       sex="female"
       covered={covered}
-      says={`Brush the female with ${males}${tag ? `, tag ${tag}` : ''}`}
+      part={part}
+      says={`${words.says} ${males}${tag ? `, tag ${tag}` : ''}`}
       exceptions={exceptions}
       done={
         donors.length > 0
@@ -93,7 +136,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
       }
     >
       <Text variant="strong" style={{ marginTop: SPACE.m, marginBottom: SPACE.s }}>
-        {donors.length > 0 ? 'Brush with the males from' : 'No pollen is left for her'}
+        {donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {donors.map((donor) => (
@@ -104,7 +147,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
           />
         ))}
       </View>
-      <CloseAndTag covered={covered} tag={tag}>
+      <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
         {donors.length > 0 ? (
           <Button variant="quiet" title="Could not shut it" onPress={() => pollinate('shut', false)} />
         ) : null}
@@ -149,12 +192,13 @@ function FoundDoubtful({ found, onBack, ...props }: FoundDoubtfulProps) {
 interface CloseAndTagProps {
   readonly covered: boolean;
   readonly tag: string | undefined;
+  readonly shut: string;
   /** What can be done if it will not shut. */
   readonly children: ReactNode;
 }
 
 /** The last step at a female. */
-function CloseAndTag({ covered, tag, children }: CloseAndTagProps) {
+function CloseAndTag({ covered, tag, shut, children }: CloseAndTagProps) {
   if (!covered && !tag) return null;
   return (
     <View
@@ -166,7 +210,7 @@ function CloseAndTag({ covered, tag, children }: CloseAndTagProps) {
         marginTop: SPACE.m,
       }}
     >
-      <Text>{covered ? `Shut it again${tag ? ', then tag' : ''}` : 'Tag'}</Text>
+      <Text>{covered ? `${shut}${tag ? ', then tag' : ''}` : 'Tag'}</Text>
       {tag ? <Text variant="code">{tag}</Text> : null}
       {covered ? children : null}
     </View>

@@ -1,5 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
+import type { Part } from '@/core/crops/crop';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
 import { GATE, placesOf } from '@/core/garden/places';
@@ -8,9 +9,11 @@ import { useUndo } from '@/data/hooks/useUndo';
 import { useView } from '@/data/hooks/useView';
 import { PlanStrip } from '@/ui/charts/PlanStrip';
 import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
+import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
+import { bloomGlyph } from '../../words/blooms';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
 import { WithWidth } from '../../shell/WithWidth';
@@ -35,6 +38,8 @@ export interface StopCardProps extends StopProps {
   readonly stop: Stop;
   /** What is done here, for the drawing and for screen readers. */
   readonly sex: 'female' | 'male';
+  /** What is followed, where it is no single flower. */
+  readonly part?: Part;
   readonly covered: boolean;
   readonly says: string;
   readonly children: ReactNode;
@@ -44,8 +49,21 @@ export interface StopCardProps extends StopProps {
 
 /** The card of one stop: place, flower, work, route; exceptions and Done always in the same place. */
 export function StopCard(props: StopCardProps) {
-  const { stop, round, at, variety, acceptsInput, head, sex, covered, says, children, exceptions, done } =
-    props;
+  const {
+    stop,
+    round,
+    at,
+    variety,
+    acceptsInput,
+    head,
+    sex,
+    part = 'flower',
+    covered,
+    says,
+    children,
+    exceptions,
+    done,
+  } = props;
   const { journal } = useGarden().store;
   const { undo } = useUndo();
   const wide = useWide();
@@ -110,13 +128,21 @@ export function StopCard(props: StopCardProps) {
           <Text variant="huge">{number}</Text>
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
-        <SquashFlower
-          sex={sex}
-          stage={covered ? 'eve' : 'open'}
-          covered={covered}
-          species={variety && isSquash(variety.crop) ? variety.crop : 'pepo'}
-          label={`${covered ? 'Covered' : 'Uncovered'} ${sex} flower`}
-        />
+        {part === 'flower' ? (
+          <SquashFlower
+            sex={sex}
+            stage={covered ? 'eve' : 'open'}
+            covered={covered}
+            species={variety && isSquash(variety.crop) ? variety.crop : 'pepo'}
+            label={`${covered ? 'Covered' : 'Uncovered'} ${sex} flower`}
+          />
+        ) : (
+          <Glyph
+            name={bloomGlyph({ part, sex })}
+            size={112}
+            label={`${covered ? 'Bagged' : 'Unbagged'} ${part}`}
+          />
+        )}
       </View>
       {children}
       <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>

@@ -31,6 +31,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `A cool day of ${f.temperature(Number(p['maxC']))} keeps them open about ${hours(p, f)} longer.`,
   fromSunset: (p, f) =>
     `They open about sunset (from ${f.number(Math.abs(Number(p['open'])))} h before it) and shut some ${f.number(Number(p['shut']))} h after the next sunrise.`,
+  fromNoon: (p, f) =>
+    `They open about noon by the sun (from ${f.number(Number(p['open']))} h after it) and shut some ${f.number(Number(p['shut']))} h after it.`,
   insectsDusk: () => 'Moths and other night insects fly from dusk.',
   doneByClock: (p, f) => `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock at the latest.`,
   doneByClockLater: (p, f) =>

@@ -1,8 +1,7 @@
 import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
-import type { Day } from '@/core/time/types';
-import { morningOf } from '@/core/work/morning';
-import type { MorningPlan } from '@/core/work/route/planMorning';
+import { flowersDue, type Service } from '@/core/work/flowersDue';
+import type { OutingPlan } from '@/core/work/route/planOuting';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -12,27 +11,36 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 
-interface MorningAheadProps {
-  readonly morning: Day;
+interface RoundAheadProps {
+  readonly service: Service;
   /** `undefined` while it is computed. */
-  readonly plan: MorningPlan | undefined;
+  readonly plan: OutingPlan | undefined;
 }
 
 /** Longer than this it is a wait, and not a moment's rest. */
 const WAIT_MS = 10 * 60_000;
 
-function sayDuration({ busyMs, start, finish }: MorningPlan, f: Format): string {
+function sayDuration({ busyMs, start, finish }: OutingPlan, f: Format): string {
   const waits = finish - start - busyMs > WAIT_MS ? ', with a wait until the later kinds open' : '';
   return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}. `;
 }
 
-/** What a morning will look like: pairs, what is short, and the time it takes against the time there is. */
-export function MorningAhead({ morning, plan }: MorningAheadProps) {
+/** Whose flowers they are, and when they were found. */
+const sayOrigin = ({ day, outing }: Service, f: Format): string =>
+  outing === 'dusk'
+    ? `For the evening of ${f.shortDay(day)}, from what was marked before dusk.`
+    : `For the ${outing} of ${f.shortDay(day)}, from what was marked on ${f.shortDay(addDays(day, -1))}.`;
+
+/** What a round will look like: pairs, what is short, and the time it takes against the time there is. */
+export function RoundAhead({ service, plan }: RoundAheadProps) {
   const f = useFormat();
   const { store } = useGarden();
-  const ahead = useView('ahead', [morning], ({ store: { journal } }) => morningOf(journal, morning));
+  const ahead = useView('ahead', [service.day, service.outing], ({ store: { journal } }) =>
+    flowersDue(journal, service),
+  );
   if (!ahead) return null;
   const { journal } = store;
   const { females, males, buds, shortages } = ahead;
@@ -40,7 +48,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
   if (females.length === 0) {
     return (
       <Text>
-        No female flower is marked for {f.day(morning)}.{' '}
+        No female flower is marked for {f.day(service.day)}.{' '}
         {males.length > 0 ? `${f.count(males.length, 'male', 'males')} will open: you can eat them.` : ''}
       </Text>
     );
@@ -84,7 +92,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
             {pairs.map((pair) => (
               <ListRow
                 key={pair.bloom}
-                glyph={<Glyph name="female" />}
+                glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair.bloom)!)} />}
                 title={`${plantLabel(journal, pair.plant)} takes ${
                   pair.donors.length > 0
                     ? pair.donors.map(({ plant }) => plantLabel(journal, plant)).join(', ')
@@ -98,7 +106,7 @@ export function MorningAhead({ morning, plan }: MorningAheadProps) {
         );
       })}
       <Text variant="small" tone="soft">
-        {`For the morning of ${f.shortDay(morning)}, from what was marked on ${f.shortDay(addDays(morning, -1))}.`}
+        {sayOrigin(service, f)}
       </Text>
     </View>
   );
