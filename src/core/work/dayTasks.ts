@@ -144,16 +144,20 @@ function walkTasks({ walks, sunset, now }: DaySituation): Task[] {
   return [...(first ? [first] : []), ...later].flatMap((walk) => walkTask(walk, sunset, now));
 }
 
+/** What is left of a span after whole periods, never negative. */
+const sinceLast = (span: number, period: number): number => ((span % period) + period) % period;
+
 function walkTask(walk: WalkSituation, sunset: number | null, now: number): Task[] {
   const size = walk.plants - walk.visited;
   if (size <= 0) return [];
   const { from } = walk;
-  const early =
-    sunset !== null && from !== undefined && Math.max(from, now) < sunset - EVENING_H * MS_PER_HOUR;
+  const beforeSunset =
+    sunset === null || from === undefined ? 0 : sinceLast(sunset - Math.max(from, now), 24 * MS_PER_HOUR);
   return [
     {
       kind: 'walk',
-      period: early ? 'afternoon' : 'evening',
+      period:
+        beforeSunset > EVENING_H * MS_PER_HOUR && beforeSunset < 12 * MS_PER_HOUR ? 'afternoon' : 'evening',
       size,
       minutes: minutesFor(size, MINUTES_PER_PLANT),
       ...(from !== undefined && { from }),

@@ -4,7 +4,7 @@ import type { CoverMethod } from '../journal/kinds/scout';
 import type { Bloom, Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';
-import { dayAt, MS_PER_MINUTE } from '../time/calendar';
+import { addDays, atClock, dayAt, MS_PER_MINUTE } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
@@ -27,6 +27,8 @@ import { plannedFlowers, stopsLeft } from './stops';
 
 export interface Today {
   readonly day: Day;
+  /** When it ends, UTC milliseconds. */
+  readonly ends: number;
   readonly sun: SunTimes;
   readonly outings: readonly OutingNow[];
   /** The outing that the ribbon is about: the one with flowers to pollinate, else the one that is open or opens next. */
@@ -65,6 +67,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const due = rounds.map((round) => round.due);
   return {
     day,
+    ends: atClock(addDays(day, 1), 0, garden.zone),
     sun,
     outings,
     about,

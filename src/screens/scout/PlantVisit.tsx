@@ -41,7 +41,7 @@ export interface PlantVisitProps {
   readonly head: ReactNode;
   /** Second column on a wide screen. */
   readonly aside?: ReactNode;
-  /** Below what is counted. */
+  /** Below the counters, as long as nothing was counted. */
   readonly foot?: ReactNode;
   readonly onDone: () => void;
 }
@@ -65,6 +65,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
     setCounts({ ...counts, [stage]: { ...counts[stage], [sex]: value } });
   const words = walkWords(crop, variety.traits, day === dayAt(store.clock.now(), store.described!.zone));
   const { cover } = crop.protocols.seed;
+  const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0);
   const total = counts[cover.bearing].female + counts[cover.male].male;
   const mostOf = {
     eve: { female: waiting ?? MOST_BUDS, male: MOST_BUDS },
@@ -117,7 +118,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
       </Text>
       {steppers('green')}
       {cover.bearing === 'green' ? <Tags tags={tags} /> : null}
-      {foot}
+      {isEmpty ? foot : null}
       <Sheet
         title="How do you keep it shut?"
         open={choosing}

@@ -32,7 +32,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return later
         ? {
             title: walk,
-            text: `From ${f.time(task.from!)}: ${sayPlants(task, f)}, about ${minutes}.`,
+            text: `${task.from! < today.ends ? 'From' : 'Tomorrow from'} ${f.time(task.from!)}: ${sayPlants(task, f)}, about ${minutes}.`,
             action: undefined,
           }
         : {

@@ -125,6 +125,9 @@ export interface GlyphProps {
   readonly label?: string;
 }
 
+/** Beyond this size, px, a thinner line looks as strong. */
+const LARGE = 64;
+
 export function Glyph({ name, size = 24, tone = 'ink', label }: GlyphProps) {
   const palette = usePalette();
   const named = label ? { role: 'img' as const, 'aria-label': label } : { 'aria-hidden': true };
@@ -135,7 +138,7 @@ export function Glyph({ name, size = 24, tone = 'ink', label }: GlyphProps) {
       viewBox="0 0 24 24"
       fill="none"
       stroke={palette[tone]}
-      strokeWidth={2}
+      strokeWidth={size > LARGE ? 1.2 : 2}
       strokeLinecap="round"
       strokeLinejoin="round"
       {...named}

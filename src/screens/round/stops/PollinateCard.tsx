@@ -11,11 +11,11 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { donorsNow, type DonorNow } from '@/core/work/progress';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
-import { Glyph } from '@/ui/glyphs/Glyph';
+import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
-import { sayMissed } from '../../words/blooms';
+import { bloomGlyph, sayMissed } from '../../words/blooms';
 import { FOUND, usualMethod } from '../../words/names';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
@@ -142,6 +142,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
         {donors.map((donor) => (
           <DonorChip
             key={donor.bloom}
+            glyph={bloomGlyph({ part: crop?.parts?.male ?? 'flower', sex: 'male' })}
             name={plantLabel(journal, donor.plant)}
             note={donor.state === 'instead' ? 'instead' : donor.plant === stop.plant ? 'her own' : undefined}
           />
@@ -218,7 +219,15 @@ function CloseAndTag({ covered, tag, shut, children }: CloseAndTagProps) {
 }
 
 /** A plant that gives pollen. */
-function DonorChip({ name, note }: { readonly name: string; readonly note?: string }) {
+function DonorChip({
+  glyph,
+  name,
+  note,
+}: {
+  readonly glyph: GlyphName;
+  readonly name: string;
+  readonly note?: string;
+}) {
   const palette = usePalette();
   return (
     <View
@@ -236,7 +245,7 @@ function DonorChip({ name, note }: { readonly name: string; readonly note?: stri
         backgroundColor: palette.paper,
       }}
     >
-      <Glyph name="male" />
+      <Glyph name={glyph} />
       <Text variant="label">{name}</Text>
       {note ? <Text variant="small">{note}</Text> : null}
     </View>
