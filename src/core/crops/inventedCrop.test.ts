@@ -1,0 +1,223 @@
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Fact } from '../journal/entry';
+import { entryOf } from '../journal/testEntry';
+import type { Garden } from '../journal/state';
+import type * as JournalModule from '../journal/journal';
+import type * as OutingsModule from '../work/outings';
+import type * as ScoutVisitModule from '../work/scoutVisit';
+import type * as FlowersDueModule from '../work/flowersDue';
+import type * as PlanOutingModule from '../work/route/planOuting';
+import type * as StopsModule from '../work/stops';
+import type * as TodayModule from '../work/today';
+import type * as PurityOfModule from '../purity/purityOf';
+import type * as SunModule from '../time/sun';
+
+/**
+ * A crop that nobody grows, with an odd way: it opens at noon and is pollinated twice, a day apart, with males that are
+ * kept overnight. This file is all there is of it.
+ */
+const NOONBELL = `
+import type { CropFacts, Span } from './crop';
+import { GOURD, ourDefault } from './figures';
+
+export const noonbell: CropFacts = {
+  ...GOURD,
+  name: 'Noonbell',
+  types: 'of no kitchen',
+  species: 'Nulla meridiana',
+  group: 'noonbell',
+  pollenVector: 'insects',
+  hours: { from: 'noon', opens: ourDefault<Span>([0, 0.5], 'h'), shuts: ourDefault<Span>([3, 4], 'h') },
+  receptive: ourDefault<Span>([48, 60], 'h'),
+  malesWanted: { fruit: ourDefault(1, 'count'), seed: ourDefault(1, 'count') },
+  protocols: {
+    seed: {
+      scout: { daysBefore: 1, fromSunset: ourDefault(-2, 'h') },
+      cover: { bearing: 'eve', male: 'eve' },
+      collect: { takes: ourDefault(10, 's'), serves: ourDefault(2, 'count'), keeps: ourDefault(1, 'd') },
+      pollinate: { takes: ourDefault(30, 's'), times: ourDefault(2, 'count'), apart: ourDefault(1, 'd') },
+      close: true,
+      tag: true,
+    },
+  },
+};
+`;
+
+const CORE = path.join(__dirname, '..');
+const SCRATCH = path.join(CORE, '../../test-results');
+
+/** The core with one more crop: its file, and its line in the catalogue. */
+function coreWith(id: string, facts: string): string {
+  mkdirSync(SCRATCH, { recursive: true });
+  const root = mkdtempSync(path.join(SCRATCH, 'core-'));
+  cpSync(CORE, root, { recursive: true, filter: (from) => !from.endsWith('.test.ts') });
+  writeFileSync(path.join(root, `crops/${id}.ts`), facts);
+  const catalogue = path.join(root, 'crops/catalogue.ts');
+  const text = readFileSync(catalogue, 'utf8');
+  const grown = `import { ${id} } from './${id}';\n${text.replace('const FACTS = {', `const FACTS = {\n  ${id},`)}`;
+  if (!grown.includes(`  ${id},`)) throw new Error('the catalogue has no list of crops');
+  writeFileSync(catalogue, grown);
+  return root;
+}
+
+const ROOT = coreWith('noonbell', NOONBELL);
+const load = <T extends object>(module: string): T => jest.requireActual<T>(path.join(ROOT, module));
+
+afterAll(() => rmSync(ROOT, { recursive: true, force: true }));
+
+const { Journal } = load<typeof JournalModule>('journal/journal');
+const { outingsAt, walkAt, dueNow } = load<typeof OutingsModule>('work/outings');
+const { scoutVisitFacts } = load<typeof ScoutVisitModule>('work/scoutVisit');
+const { flowersDue, outingRequest } = load<typeof FlowersDueModule>('work/flowersDue');
+const { planOuting } = load<typeof PlanOutingModule>('work/route/planOuting');
+const { stopsOf } = load<typeof StopsModule>('work/stops');
+const { todayOf } = load<typeof TodayModule>('work/today');
+const { purityOf } = load<typeof PurityOfModule>('purity/purityOf');
+const { sunTimes } = load<typeof SunModule>('time/sun');
+
+const GARDEN: Garden = { id: 'g', name: 'g', place: '', latitude: 47, longitude: 8, zone: 'Europe/Zurich' };
+const HOUR = 3_600_000;
+
+class Yard {
+  readonly journal = new Journal();
+  #count = 0;
+
+  constructor() {
+    this.say(
+      '2026-07-01T08:00:00Z',
+      { kind: 'bed.laid', body: { bed: 'b', name: 'B', x: 0, y: 0, length: 4, width: 1, rows: 1, turn: 0 } },
+      {
+        kind: 'variety.described',
+        body: {
+          variety: 'v',
+          name: 'v',
+          crop: 'noonbell' as never,
+          purpose: 'seedToKeep',
+          seedSource: 'boughtLine',
+          ownPollen: 'never',
+          traits: {},
+        },
+      },
+      {
+        kind: 'plants.set',
+        body: {
+          bed: 'b',
+          row: 1,
+          variety: 'v',
+          plants: ['p1', 'p2'].map((plant, i) => ({ plant, place: i + 1 })),
+        },
+      },
+    );
+  }
+
+  say(at: string, ...facts: readonly Fact[]): void {
+    this.journal.add(
+      facts.map((fact) => {
+        this.#count += 1;
+        const id = `e${String(this.#count).padStart(4, '0')}`;
+        return entryOf(fact, { id, lamport: this.#count, at, device: 'd', action: id });
+      }),
+    );
+  }
+
+  due(day: string) {
+    return flowersDue(this.journal, { day, outing: 'midday' });
+  }
+
+  /** Goes round a day as planned. */
+  goRound(day: string, at: string): string[] {
+    const request = outingRequest(this.journal, GARDEN, { day, outing: 'midday' }, Date.parse(at));
+    const stops = stopsOf(planOuting(request));
+    const round = `round-${day}`;
+    this.say(at, { kind: 'round.planned', body: { round, day, outing: 'midday', stops } });
+    for (const stop of stops) {
+      const where = { round, stop: stop.stop, plant: stop.plant };
+      if (stop.kind === 'pick')
+        this.say(at, { kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
+      else {
+        const { bloom, application, donors } = stop;
+        this.say(at, {
+          kind: 'pollinated',
+          body: {
+            ...where,
+            bloom,
+            day,
+            ...(application !== undefined && { application }),
+            donors,
+            found: 'shut',
+            method: 'maleFlower',
+            shutAgain: true,
+            tagged: true,
+          },
+        });
+      }
+    }
+    return stops.map(({ stop }) => stop);
+  }
+}
+
+test('a crop with an odd way is led through walk, round, second pollination and purity by its file alone', () => {
+  const yard = new Yard();
+  const { journal } = yard;
+
+  // The evening before: the walk begins two hours before sunset, and is for tomorrow.
+  const evening = sunTimes('2026-07-10', GARDEN).sunset! - HOUR;
+  const walk = dueNow(walkAt(journal, outingsAt(journal, GARDEN, evening)), evening);
+  expect(walk.map(({ plant, day }) => [plant.plant, day])).toEqual([
+    ['p1', '2026-07-11'],
+    ['p2', '2026-07-11'],
+  ]);
+  expect(todayOf(journal, GARDEN, evening).tasks.next).toMatchObject({ kind: 'walk', size: 2 });
+  let ids = 0;
+  walk.forEach(({ plant: { plant }, day, variety, crop }, i) => {
+    const eve = i === 0 ? { female: 1, male: 0 } : { female: 0, male: 1 };
+    const visit = { plant, day, eve, green: { female: 0, male: 0 }, method: 'bag' } as const;
+    const context = { journal, variety, crop, newId: () => `bloom${(ids += 1)}`, tags: ['K001'] };
+    yard.say(new Date(evening).toISOString(), ...scoutVisitFacts(visit, context));
+  });
+
+  // At noon it opens: an outing of its own.
+  const noon = sunTimes('2026-07-11', GARDEN).noon;
+  const today = todayOf(journal, GARDEN, noon - HOUR);
+  expect(today.about).toMatchObject({ outing: 'midday', day: '2026-07-11', hours: { opens: noon } });
+  expect(today.tasks.next).toMatchObject({ kind: 'round', outing: 'midday', size: 1 });
+  expect(yard.goRound('2026-07-11', new Date(noon).toISOString())).toEqual(['pick-bloom2', 'dab-bloom1']);
+  expect(yard.due('2026-07-11').females).toEqual([]);
+
+  // A day later again, with the male that was kept.
+  const again = yard.due('2026-07-12');
+  expect(again.buds.females).toMatchObject([{ bloom: 'bloom1', application: 2 }]);
+  expect(again.buds.males).toMatchObject([{ bloom: 'bloom2', used: 1 }]);
+  expect(yard.goRound('2026-07-12', new Date(noon + 24 * HOUR).toISOString())).toEqual(['dab-bloom1-2']);
+  expect(yard.due('2026-07-12').females).toEqual([]);
+  expect(yard.due('2026-07-13')).toMatchObject({ females: [], males: [] });
+
+  const bloom = journal.all('bloom').get('bloom1')!;
+  expect(bloom.laterPollinations).toHaveLength(1);
+  expect(bloom.conflicts).toEqual([]);
+  const { chain, soFar } = purityOf(journal, GARDEN, bloom)!;
+  expect(chain.filter(({ state }) => state !== 'pending').map(({ state }) => state)).toEqual(
+    ['seedSource', 'cover', 'intact', 'cleanPollen', 'closedAgain'].map(() => 'holds'),
+  );
+  expect(soFar).toBe(true);
+});
+
+test('what it does not say is not done: its male is of no use two days later', () => {
+  const yard = new Yard();
+  yard.say('2026-07-10T18:00:00Z', {
+    kind: 'covered',
+    body: {
+      plant: 'p2',
+      day: '2026-07-11',
+      method: 'bag',
+      blooms: [{ bloom: 'm', sex: 'male', code: '' }],
+    },
+  });
+  yard.say('2026-07-11T10:00:00Z', {
+    kind: 'picked',
+    body: { round: 'r', stop: 's', plant: 'p2', blooms: ['m'], spoiled: [] },
+  });
+  expect(yard.due('2026-07-12').males.map(({ bloom }) => bloom)).toEqual(['m']);
+  expect(yard.due('2026-07-13').males).toEqual([]);
+});
