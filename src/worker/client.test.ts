@@ -30,6 +30,7 @@ const request = (father: string): OutingRequest => ({
       variety: 'v',
       malesWanted: 1,
       fewestMales: 1,
+      father: 'v',
       application: 1,
       ownPollen: 'allowed',
       forSeed: false,

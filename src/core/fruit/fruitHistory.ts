@@ -1,6 +1,7 @@
 import type { Looks } from '../crops/crop';
 import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
-import type { Bloom, Look } from '../journal/state';
+import { pollinationsOf } from '../journal/pollinations';
+import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
@@ -90,7 +91,9 @@ export function cohortHistories(
   zone: string,
 ): FruitHistory[] {
   const untagged = Math.max(0, cohort.count - members.length);
+  const pollinations = pollinationOfEach(cohort);
   return Array.from({ length: untagged }, (_, i) => {
+    const pollination = pollinations[i] ?? cohort.pollination;
     const own = cohort.looks.map((look): Look => {
       if (look.growing === undefined) return look;
       const day = dayAt(toMs(look.at), zone);
@@ -98,9 +101,13 @@ export function cohortHistories(
       const growing = Math.max(0, look.growing - tagged);
       return { ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen };
     });
-    return fruitHistory({ ...cohort, looks: own }, looks, today, zone);
+    return fruitHistory({ ...cohort, ...(pollination && { pollination }), looks: own }, looks, today, zone);
   }).flatMap((history) => history ?? []);
 }
+
+/** The pollination that counted each flower for the first time: those of a truss open over many days. */
+const pollinationOfEach = (cohort: Bloom): Pollination[] =>
+  pollinationsOf(cohort).flatMap((each) => Array.from({ length: each.count ?? 1 }, () => each));
 
 function isGrowingOn({ pollinated, failed, ended }: FruitHistory, day: Day): boolean {
   const age = daysBetween(pollinated, day);

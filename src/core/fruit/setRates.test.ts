@@ -19,6 +19,7 @@ const flower = (looks: readonly Look[], change: Partial<Bloom> = {}): Bloom => (
   plant: 'A',
   sex: 'female',
   code: '',
+  role: 'hand',
   day: BORN,
   pollination: {
     at: `${BORN}T05:00:00.000Z`,

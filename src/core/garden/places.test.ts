@@ -30,6 +30,7 @@ const plant = (id: string, row: number, place: number, inBed = 'A'): Plant => ({
   bed: inBed,
   row,
   place,
+  count: 1,
   variety: 'v',
 });
 

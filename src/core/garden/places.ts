@@ -27,6 +27,8 @@ export interface PlantPosition {
   readonly bed: string;
   readonly row: number;
   readonly place: number;
+  /** Of a stand that nobody numbers: so many plants from that place on. */
+  readonly count?: number;
 }
 
 /**
@@ -105,8 +107,12 @@ export function fromGate(metres: number, bearing: number): Place {
 export const bearingTo = (from: Place, to: Place): number =>
   ((Math.atan2(to.x - from.x, to.y - from.y) * 180) / Math.PI + 360) % 360;
 
+/** The last place that a plant, or a stand, takes up in its row. */
+const lastPlace = ({ place, count = 1 }: PlantPosition): number => place + count - 1;
+
 /**
- * Places of all plants of a garden, by plant id. Plants of a bed that is not known yet are left out.
+ * Places of all plants of a garden, by plant id; of a stand its middle. Plants of a bed that is not known yet are left
+ * out.
  *
  * @example placesOf([{ plant: 'p', bed: 'gone', row: 1, place: 1 }], new Map()).size // 0
  */
@@ -114,16 +120,36 @@ export function placesOf(
   plants: Iterable<PlantPosition>,
   beds: ReadonlyMap<string, BedShape>,
 ): Map<string, Place> {
+  const each = placesOfEach(plants, beds);
+  return new Map(Array.from(each, ([plant, places]) => [plant, middleOf(places)!]));
+}
+
+/**
+ * Places of all plants of a garden, by plant id: one of a plant, as many as it counts of a stand. Plants of a bed that is
+ * not known yet are left out.
+ *
+ * @example placesOfEach([{ plant: 's', bed: 'b', row: 1, place: 1, count: 24 }], beds).get('s').length // 24
+ */
+export function placesOfEach(
+  plants: Iterable<PlantPosition>,
+  beds: ReadonlyMap<string, BedShape>,
+): Map<string, readonly Place[]> {
   const all = [...plants];
   const rowLength = new Map<string, number>();
   const rowKey = (plant: PlantPosition): string => `${plant.bed}|${plant.row}`;
   for (const plant of all) {
-    rowLength.set(rowKey(plant), Math.max(rowLength.get(rowKey(plant)) ?? 0, plant.place));
+    rowLength.set(rowKey(plant), Math.max(rowLength.get(rowKey(plant)) ?? 0, lastPlace(plant)));
   }
-  const places = new Map<string, Place>();
+  const places = new Map<string, readonly Place[]>();
   for (const plant of all) {
     const bed = beds.get(plant.bed);
-    if (bed) places.set(plant.plant, placeOf(plant, bed, rowLength.get(rowKey(plant)) ?? plant.place));
+    if (!bed) continue;
+    const { row, place, count = 1 } = plant;
+    const inRow = rowLength.get(rowKey(plant)) ?? lastPlace(plant);
+    places.set(
+      plant.plant,
+      Array.from({ length: count }, (_, i) => placeOf({ row, place: place + i }, bed, inRow)),
+    );
   }
   return places;
 }

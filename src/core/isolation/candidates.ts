@@ -20,11 +20,13 @@ export interface SourceRef {
   readonly index: number;
 }
 
-/** A source whose pollen can father seed on a variety, however far away it is. */
+/** A source whose pollen can father seed on a variety, or on a planting of it, however far away it is. */
 export interface Candidate extends SourceRef {
   readonly compatibility: Compatibility;
   /** Share of its pollen that is able to fertilise. */
   readonly success: number;
+  /** Another planting of the same variety: its pollen is not foreign. */
+  readonly own: boolean;
 }
 
 /** How pollen reaches a variety, and how much of its seed other plants may father. */
@@ -78,6 +80,7 @@ function candidate(
     index,
     compatibility: found,
     success: found.frequency === 'rarely' ? RARE_CROSS_SUCCESS : 1,
+    own: from === 'garden' && other.id === variety.id,
   };
 }
 

@@ -3,7 +3,7 @@ import type { Reason } from '../text/reason';
 import { candidatesOf, daysBetweenFlowerings, type Candidate } from './candidates';
 import type { Compatibility } from './compatibility';
 import type { CrossingRisk } from './crossingRisk';
-import type { ShareRange } from './expectedOutcrossing';
+import { sumOfRanges, type ShareRange } from './expectedOutcrossing';
 import { isolationMethods, type IsolationMethod } from './isolationMethods';
 import { measureByTrees, type Measurements, type Nearest } from './measurements';
 import type { GrownVariety, IsolationQuestion } from './question';
@@ -29,8 +29,6 @@ export interface IsolationReport {
   readonly methods: readonly IsolationMethod[];
 }
 
-const NO_SHARE: ShareRange = { share: 0, low: 0, high: 0 };
-
 /**
  * For each variety: what can cross with it, how close that is, whether distance or time isolates it, what share of
  * its seed would have a foreign father, and what can be done. A variety without plants has no risks yet.
@@ -54,15 +52,14 @@ function reportOf(
 ): IsolationReport {
   const variety = question.varieties[i]!;
   const required = requiredDistance(variety, question.ground);
-  const outcrossing =
-    candidates.length > 0 ? measured.outcrossing(i, candidates) : { total: NO_SHARE, bySource: [] };
+  const bySource = candidates.length > 0 ? measured.outcrossing(i, candidates).bySource : [];
   const risks = candidates
     .flatMap((candidate, c) =>
-      isRelevant(variety, candidate.compatibility)
+      !candidate.own && isRelevant(variety, candidate.compatibility)
         ? riskOf(question, i, candidate, {
             nearest: measured.nearest(i, candidate)!,
             requiredMetres: required.metres,
-            share: outcrossing.bySource[c]!,
+            share: bySource[c]!,
           })
         : [],
     )
@@ -74,7 +71,7 @@ function reportOf(
     requiredMetres: required.metres,
     reasons: required.reasons,
     risks,
-    outcrossing: outcrossing.total,
+    outcrossing: sumOfRanges(bySource.filter((_, c) => !candidates[c]!.own)),
     methods:
       verdict === 'tooClose' || verdict === 'rareOnly'
         ? isolationMethods(variety, risks, required.metres)

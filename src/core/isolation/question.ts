@@ -8,7 +8,7 @@ import type { CompatibilityTraits } from './compatibility';
 /** First and last day on which flowers are open; for corn from the first pollen to the last silk. */
 export type FloweringSpan = readonly [Day, Day];
 
-/** A variety of the garden. */
+/** A variety of the garden, or one planting of several; plantings of one variety have its id. */
 export interface GrownVariety extends CompatibilityTraits {
   readonly id: string;
   readonly style?: VarietyTraits['style'];

@@ -5,9 +5,12 @@ import type { BloomSex } from './kinds/scout';
 /** Flowers of one plant and day that nobody tells apart: they are followed by count. */
 export interface Cohort {
   readonly plant: string;
-  readonly day: Day;
+  /** Of flowers that open on one day; a truss has none, and a mark instead. */
+  readonly day?: Day;
   readonly part: Part;
   readonly sex: BloomSex;
+  /** What tells it from others of the plant: a truss’s number from below, the colour of a tie. */
+  readonly mark?: string;
 }
 
 /**
@@ -15,7 +18,8 @@ export interface Cohort {
  *
  * @example cohortId({ plant: 'p1', day: '2026-07-19', part: 'flower', sex: 'female' }) // 'p1|2026-07-19|flower|female'
  */
-export const cohortId = ({ plant, day, part, sex }: Cohort): string => [plant, day, part, sex].join('|');
+export const cohortId = ({ plant, day = '', part, sex, mark }: Cohort): string =>
+  [plant, day, part, sex, ...(mark === undefined ? [] : [mark])].join('|');
 
 /**
  * What the id of a cohort says; `undefined` for the id of a bloom that is followed by itself.
@@ -23,9 +27,15 @@ export const cohortId = ({ plant, day, part, sex }: Cohort): string => [plant, d
  * @example cohortOf('p1|2026-07-19|flower|female')?.plant // 'p1'
  */
 export function cohortOf(id: string): Cohort | undefined {
-  const [plant, day, part, sex] = id.split('|');
-  if (!plant || !day || !part || !sex) return undefined;
-  return { plant, day, part: part as Part, sex: sex as BloomSex };
+  const [plant, day, part, sex, mark] = id.split('|');
+  if (!plant || !part || !sex || !(day || mark)) return undefined;
+  return {
+    plant,
+    ...(day && { day }),
+    part: part as Part,
+    sex: sex as BloomSex,
+    ...(mark && { mark }),
+  };
 }
 
 /** An entry that counts flowers, and the entries whose flowers its writer knew to be counted already. */

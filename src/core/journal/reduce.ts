@@ -3,12 +3,31 @@ import { walkedOn } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
 import { compareEntries } from './order';
 import { reduceBloom } from './reduceBloom';
-import type { Device, Garden, Outside, Plant, Round, States, StopDone, Variety, Walk } from './state';
+import type {
+  Cage,
+  Device,
+  Garden,
+  Mating,
+  Outside,
+  Plant,
+  Planting,
+  PollenMix,
+  PurposeSince,
+  Round,
+  States,
+  StopDone,
+  Variety,
+  Walk,
+} from './state';
+import type { Day } from '../time/types';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
 
 const last = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K> | undefined =>
   entries.findLast((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
+
+const all = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K>[] =>
+  entries.filter((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
 
 /** What was last recorded of a subject, unless it was removed after that. */
 function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set' | 'outside.described'>(
@@ -23,8 +42,47 @@ function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set
 function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefined {
   const described = unlessRemoved(entries, 'variety.described')?.body;
   if (!described) return undefined;
-  const flowered = entries.flatMap((entry) => (entry.kind === 'flowering.seen' ? entry.body.day : []));
-  return { ...described, flowered: [...new Set(flowered)].sort() };
+  const seen = all(entries, 'flowering.seen').filter(({ body }) => body.planting === undefined);
+  return { ...described, flowered: daysOf(seen), purposes: purposesOf(entries) };
+}
+
+const daysOf = (seen: readonly EntryOf<'flowering.seen'>[]): Day[] =>
+  [...new Set(seen.map(({ body }) => body.day))].sort();
+
+/** What a variety was grown for, one for each change. */
+function purposesOf(entries: readonly Entry[]): PurposeSince[] {
+  const purposes: PurposeSince[] = [];
+  for (const { at, body } of all(entries, 'variety.described')) {
+    const { purpose, ownPollen } = body;
+    const before = purposes.at(-1);
+    if (before?.purpose === purpose && before.ownPollen === ownPollen) continue;
+    purposes.push({ from: at, purpose, ownPollen });
+  }
+  return purposes;
+}
+
+function reducePlanting(_id: string, entries: readonly Entry[]): Planting | undefined {
+  const set = last(entries, 'planting.set')?.body;
+  return set && { ...set, flowered: daysOf(all(entries, 'flowering.seen')) };
+}
+
+function reduceMating(_id: string, entries: readonly Entry[]): Mating | undefined {
+  const set = last(entries, 'mating.set');
+  return set && { ...set.body, id: set.id, lamport: set.lamport, device: set.device };
+}
+
+function reduceCage(_id: string, entries: readonly Entry[]): Cage | undefined {
+  const set = last(entries, 'cage.set');
+  if (!set) return undefined;
+  // Plants may be moved in later; the cage stands since it was set first.
+  const first = entries.find(({ kind }) => kind === 'cage.set')!;
+  const openOn = all(entries, 'cage.opened').map(({ body }) => body.day);
+  return { ...set.body, from: first.at, openOn: [...new Set(openOn)].sort() };
+}
+
+function reducePollen(_id: string, entries: readonly Entry[]): PollenMix | undefined {
+  const mixed = last(entries, 'pollen.mixed');
+  return mixed && { ...mixed.body, at: mixed.at };
 }
 
 /** Older records may hold the days of flowering the wrong way round. */
@@ -59,24 +117,23 @@ function reduceDevice(_id: string, entries: readonly Entry[]): Device | undefine
 
 function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
   const set = last(entries, 'plants.set');
-  const place = set?.body.plants.find(({ plant }) => plant === id)?.place;
-  if (!set || place === undefined) return undefined;
-  const { bed, row, variety } = set.body;
+  const stands = set?.body.plants.find(({ plant }) => plant === id);
+  if (!set || !stands) return undefined;
+  const { bed, row, variety, planting } = set.body;
   const removed = last(entries, 'plant.removed');
   return {
     plant: id,
     bed,
     row,
-    place,
+    place: stands.place,
+    count: stands.count ?? 1,
     variety,
+    ...(planting !== undefined && { planting }),
     ...(removed && { removed: { why: removed.body.why, at: removed.at } }),
   };
 }
 
 const NO_BUDS = { female: 0, male: 0 };
-
-const all = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K>[] =>
-  entries.filter((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
 
 const namedIn = (entries: readonly EntryOf<'covered'>[]): string[] => [
   ...new Set(entries.flatMap(({ body }) => body.blooms.map(({ bloom }) => bloom))),
@@ -89,7 +146,8 @@ function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
   const counted = last(entries, 'counted');
   const covered = all(entries, 'covered');
   const receptive = all(entries, 'receptive');
-  const first = scouted ?? covered[0] ?? receptive[0] ?? counted ?? last(entries, 'swept');
+  const stripped = all(entries, 'stripped');
+  const first = scouted ?? covered[0] ?? receptive[0] ?? counted ?? last(entries, 'swept') ?? stripped[0];
   if (!first) return undefined;
   const eve = covered.filter(({ body }) => body.stage !== 'green');
   const green = covered.filter(({ body }) => body.stage === 'green');
@@ -102,6 +160,7 @@ function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
     blooms: namedIn(eve),
     coveredGreen: namedIn(green),
     receptive: [...new Set(receptive.flatMap(({ body }) => body.blooms))],
+    ...(stripped.length > 0 && { stripped: stripped.reduce((sum, { body }) => sum + body.count, 0) }),
     ...(scouted && { scoutedEntry: scouted.id }),
     coveredEntries: idsOf(eve),
     coveredGreenEntries: idsOf(green),
@@ -147,11 +206,15 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   surroundings: latest('surroundings.described'),
   bed: (_id, entries) => unlessRemoved(entries, 'bed.laid')?.body,
   variety: reduceVariety,
+  planting: reducePlanting,
+  mating: reduceMating,
+  cage: reduceCage,
   barrier: (_id, entries) => unlessRemoved(entries, 'barrier.set')?.body,
   outside: reduceOutside,
   plant: reducePlant,
   walk: reduceWalk,
   bloom: reduceBloom,
+  pollen: reducePollen,
   round: reduceRound,
   weather: latest('weather.noted'),
 };

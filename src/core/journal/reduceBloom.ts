@@ -13,6 +13,8 @@ const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   shutAgain: entry.body.shutAgain,
   tagged: entry.body.tagged,
   application: entry.body.application ?? 1,
+  ...(entry.body.mating !== undefined && { mating: entry.body.mating }),
+  ...(entry.body.count !== undefined && { count: entry.body.count }),
   ...(entry.body.day !== undefined && { day: entry.body.day }),
   device: entry.device,
   entry: entry.id,
@@ -112,6 +114,7 @@ function draftOf(id: string): Draft {
     countedBy: NONE,
     members: NONE,
     code: '',
+    role: 'hand',
     day: cohort?.day,
     laterPollinations: [],
     reports,
@@ -134,6 +137,7 @@ function read(entry: Entry, draft: Draft): void {
     case 'pollinated':
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
+      bloom.day ??= entry.body.day;
       draft.pollinations.push(pollinationOf(entry));
       if (draft.cohort) draft.countings.push(countingOf(entry));
       break;
@@ -142,6 +146,16 @@ function read(entry: Entry, draft: Draft): void {
       bloom.sex ??= 'female';
       reports.push(missedOf(entry));
       break;
+    case 'emasculated':
+      readEmasculated(entry, bloom);
+      break;
+    case 'stripped': {
+      const kept = entry.body.kept.find((each) => each.bloom === bloom.bloom);
+      bloom.plant ||= entry.body.plant;
+      bloom.role = 'open';
+      bloom.code ||= kept?.code ?? '';
+      break;
+    }
     case 'receptive':
       bloom.plant ||= entry.body.plant;
       bloom.day = entry.body.day;
@@ -174,7 +188,19 @@ function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): v
   bloom.sex = named.sex;
   bloom.code = named.code;
   bloom.part = named.part ?? 'flower';
+  if (named.role) bloom.role = named.role;
   bloom.cover = { method: body.method, at };
+}
+
+function readEmasculated({ at, body }: EntryOf<'emasculated'>, bloom: Mutable<Bloom>): void {
+  const named = body.blooms.find((each) => each.bloom === bloom.bloom);
+  if (!named) return;
+  bloom.plant ||= body.plant;
+  bloom.day ??= body.day;
+  bloom.sex ??= 'perfect';
+  bloom.code ||= named.code;
+  if (named.role) bloom.role = named.role;
+  bloom.emasculated ??= { at };
 }
 
 function readPicked({ id, at, body }: EntryOf<'picked'>, bloom: Mutable<Bloom>): void {

@@ -1,19 +1,39 @@
 import type { Part } from '../crops/crop';
 import type { Outing } from '../crops/outing';
+import type { OwnPollenRule, Purpose } from '../crops/variety';
 import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
+import type { Role } from './kinds/mating';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
 export type Season = Bodies['season.named'];
 export type Bed = Bodies['bed.laid'];
-/** `flowered`: the days on which a grower noted its first flower, of whatever year, the earliest first. */
-export type Variety = Bodies['variety.described'] & { readonly flowered: readonly Day[] };
+/**
+ * `flowered`: the days on which a grower noted its first flower, of whatever year and of no planting in particular,
+ * the earliest first. `purposes`: what it was grown for, and from when on; the earliest first.
+ */
+export type Variety = Bodies['variety.described'] & {
+  readonly flowered: readonly Day[];
+  readonly purposes: readonly PurposeSince[];
+};
+
+export interface PurposeSince {
+  readonly from: Instant;
+  readonly purpose: Purpose;
+  readonly ownPollen: OwnPollenRule;
+}
+
+export type Planting = Bodies['planting.set'] & { readonly flowered: readonly Day[] };
+export type Mating = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device'>;
+/** `openOn`: the days on which it stood open to insects. */
+export type Cage = Bodies['cage.set'] & { readonly from: Instant; readonly openOn: readonly Day[] };
+export type PollenMix = Bodies['pollen.mixed'] & { readonly at: Instant };
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
 export type Surroundings = Bodies['surroundings.described'];
@@ -23,7 +43,10 @@ export interface Plant {
   readonly bed: string;
   readonly row: number;
   readonly place: number;
+  /** More than one of a stand that nobody numbers. */
+  readonly count: number;
   readonly variety: string;
+  readonly planting?: string;
   readonly removed?: { readonly why: Bodies['plant.removed']['why']; readonly at: Instant };
 }
 
@@ -45,6 +68,8 @@ export interface Walk {
   readonly scoutedEntry?: string;
   readonly countedEntry?: string;
   readonly coveredEntries: readonly string[];
+  /** Fruit that had set by itself and was taken off on the day. */
+  readonly stripped?: number;
   readonly coveredGreenEntries: readonly string[];
   readonly receptiveEntries: readonly string[];
 }
@@ -58,6 +83,9 @@ export interface Pollination {
   readonly tagged: boolean;
   /** Which pollination of the bloom it is, from 1; two of one number are one that two devices recorded. */
   readonly application: number;
+  readonly mating?: string;
+  /** Of a cohort: how many it pollinated for the first time. */
+  readonly count?: number;
   /** The day it serves, where it is not the one on which the bloom opened. */
   readonly day?: Day;
   readonly device: string;
@@ -111,9 +139,11 @@ export interface Bloom {
   readonly of?: string;
   readonly sex: BloomSex | undefined;
   readonly code: string;
+  readonly role: Role;
   /** The day it was expected to open, or can be pollinated from; `undefined` while it waits under its cover. */
   readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
+  readonly emasculated?: { readonly at: Instant };
   /** A male taken for its pollen. */
   readonly picked?: { readonly at: Instant; readonly entry: string };
   /** A male found unfit at picking. */
@@ -157,11 +187,15 @@ export interface States {
   surroundings: Surroundings;
   bed: Bed;
   variety: Variety;
+  planting: Planting;
+  mating: Mating;
+  cage: Cage;
   barrier: Barrier;
   outside: Outside;
   plant: Plant;
   walk: Walk;
   bloom: Bloom;
+  pollen: PollenMix;
   round: Round;
   weather: DayWeather;
 }

@@ -1,10 +1,11 @@
 import type { Purpose, Sowing } from '../crops/variety';
-import { fromGate, placesOf, type Place } from '../garden/places';
+import { fromGate, placesOfEach, type Place } from '../garden/places';
 import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
-import type { Garden, Season, Variety } from '../journal/state';
+import { plantingOf, type Sown } from '../journal/plantingOf';
+import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { mothersReport, type MothersReport } from '../population/mothers';
 import { floweringForecast, type FloweringForecast, type TemperaturesOf } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
@@ -17,6 +18,8 @@ import { climateAt, temperaturesBy } from '../weather/climate';
 /** What the plan knows of one variety. */
 export interface PlannedVariety {
   readonly variety: Variety;
+  /** Of one that was sown more than once each planting stands by itself. */
+  readonly planting: string;
   readonly places: readonly Place[];
   /** The sowing that this season's plants come from. */
   readonly sowing: Sowing | undefined;
@@ -49,29 +52,46 @@ export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf
  */
 export function gardenPlan(journal: Journal, garden: Garden, today: Day): GardenPlan {
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
-  const places = placesOf(standing, journal.all('bed'));
+  const places = placesOfEach(standing, journal.all('bed'));
   const byVariety = groupBy(standing, ({ variety }) => variety);
   const temperatures = temperaturesAt(journal, garden);
   const season = seasonAt(journal, today);
   const seasonEnd = season.season === '' ? undefined : season.to;
-  const marked = markedMornings(journal);
-  const varieties = [...journal.all('variety').values()].map((variety): PlannedVariety => {
-    const sowing = sowingOf(variety, season);
+  const marked = markedDays(journal);
+  const plannedOf = (
+    variety: Variety,
+    sown: Sown,
+    plants: readonly Plant[],
+    noted: readonly Day[],
+  ): PlannedVariety => {
+    const sowing = sowingOf(sown, season);
     const from = sowing ? addDays(sowing.day, 1) : season.from;
-    const days = [...variety.flowered, ...(marked.get(variety.variety) ?? [])];
+    const days = [...noted, ...(marked.get(sown.planting) ?? [])];
     const seen = days.filter((day) => from <= day && (seasonEnd === undefined || day <= seasonEnd)).sort()[0];
     const question = {
       crop: variety.crop,
       ...(sowing && { sowing }),
-      ...(variety.daysToFlower !== undefined && { daysToFlower: variety.daysToFlower }),
+      ...(sown.daysToFlower !== undefined && { daysToFlower: sown.daysToFlower }),
       ...(seen && { firstFlower: seen }),
     };
     return {
       variety,
+      planting: sown.planting,
       sowing,
-      places: (byVariety.get(variety.variety) ?? []).flatMap(({ plant }) => places.get(plant) ?? []),
+      places: plants.flatMap(({ plant }) => places.get(plant) ?? []),
       flowering: floweringForecast(question, temperatures, seasonEnd),
     };
+  };
+  const varieties = [...journal.all('variety').values()].flatMap((variety) => {
+    const plants = byVariety.get(variety.variety) ?? [];
+    const sown = plantingsAmong(journal, variety, plants);
+    return sown.map(({ planting, plants: own }, i) =>
+      // What was noted of no planting in particular is about the first that was sown.
+      plannedOf(variety, planting, own, [
+        ...(i === 0 ? variety.flowered : []),
+        ...floweredOf(journal, planting),
+      ]),
+    );
   });
   return { varieties, question: isolationQuestion(journal, varieties, season) };
 }
@@ -80,21 +100,41 @@ export function gardenPlan(journal: Journal, garden: Garden, today: Day): Garden
 const SOWN_BEFORE_SEASON = 120;
 
 /** The sowing that this season's plants come from; one of an earlier year says nothing of them. */
-const sowingOf = ({ sowing }: Variety, season: Season): Sowing | undefined =>
+const sowingOf = ({ sowing }: Sown, season: Season): Sowing | undefined =>
   sowing && sowing.day >= addDays(season.from, -SOWN_BEFORE_SEASON) ? sowing : undefined;
 
-/** The mornings for which flowers of each variety were marked. */
-function markedMornings(journal: Journal): Map<string, Set<Day>> {
+interface PlantingOf {
+  readonly planting: Sown;
+  readonly plants: readonly Plant[];
+}
+
+/** The plantings that some plants of a variety come from, the earliest sown first; without plants its only one. */
+function plantingsAmong(journal: Journal, variety: Variety, plants: readonly Plant[]): PlantingOf[] {
+  if (plants.length === 0) return [{ planting: plantingOf(journal, {}, variety), plants }];
+  return [...groupBy(plants, (plant) => plantingOf(journal, plant, variety).planting).values()]
+    .map((own) => ({ planting: plantingOf(journal, own[0]!, variety), plants: own }))
+    .sort(({ planting: a }, { planting: b }) => {
+      const [one, other] = [a.sowing?.day ?? '', b.sowing?.day ?? ''];
+      return one < other ? -1 : one > other ? 1 : a.planting < b.planting ? -1 : 1;
+    });
+}
+
+const floweredOf = (journal: Journal, { planting }: Sown): readonly Day[] =>
+  journal.all('planting').get(planting)?.flowered ?? [];
+
+/** The days for which flowers of each planting were marked. */
+function markedDays(journal: Journal): Map<string, Set<Day>> {
   const plants = journal.all('plant');
-  const mornings = new Map<string, Set<Day>>();
+  const days = new Map<string, Set<Day>>();
   for (const { plant, day } of journal.all('bloom').values()) {
-    const variety = plants.get(plant)?.variety;
-    if (!variety || !day) continue;
-    const held = mornings.get(variety);
+    const stands = plants.get(plant);
+    const planting = stands?.planting ?? stands?.variety;
+    if (!planting || !day) continue;
+    const held = days.get(planting);
     if (held) held.add(day);
-    else mornings.set(variety, new Set([day]));
+    else days.set(planting, new Set([day]));
   }
-  return mornings;
+  return days;
 }
 
 function isolationQuestion(
@@ -154,6 +194,9 @@ const WORST_FIRST: readonly IsolationVerdict[] = [
  */
 export function varietyReports(plan: GardenPlan): VarietyReport[] {
   const isolation = isolationReports(plan.question);
+  const plants = new Map<string, number>();
+  for (const { variety, places } of plan.varieties)
+    plants.set(variety.variety, (plants.get(variety.variety) ?? 0) + places.length);
   const varieties = plan.varieties.map(({ variety, places }) => ({
     id: variety.variety,
     crop: variety.crop,
@@ -172,7 +215,8 @@ export function varietyReports(plan: GardenPlan): VarietyReport[] {
         mothers: mothersReport({
           crop,
           purpose,
-          plants: planned.places.length,
+          // All its plantings together keep a variety.
+          plants: plants.get(planned.variety.variety)!,
           ...(fruitWanted !== undefined && { fruitWanted }),
         }),
       };
@@ -182,6 +226,7 @@ export function varietyReports(plan: GardenPlan): VarietyReport[] {
         WORST_FIRST.indexOf(a.isolation.verdict) - WORST_FIRST.indexOf(b.isolation.verdict) ||
         STRICTEST_FIRST.indexOf(a.variety.purpose) - STRICTEST_FIRST.indexOf(b.variety.purpose) ||
         b.isolation.outcrossing.share - a.isolation.outcrossing.share ||
-        a.variety.name.localeCompare(b.variety.name, 'en'),
+        a.variety.name.localeCompare(b.variety.name, 'en') ||
+        (a.planting < b.planting ? -1 : 1),
     );
 }

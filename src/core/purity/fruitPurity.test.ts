@@ -12,6 +12,7 @@ const male = (flower: string, plant: string, change: Partial<Bloom> = {}): Bloom
   cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
   picked: { at: '2026-07-19T04:10:00.000Z', entry: 'p' },
   part: 'flower',
+  role: 'hand',
   count: 1,
   countedBy: [],
   members: [],
@@ -39,15 +40,18 @@ const female = (change: Partial<Bloom> = {}): Bloom =>
 
 const plant = (id: string, variety: string): [string, Plant] => [
   id,
-  { plant: id, bed: 'b', row: 1, place: 1, variety },
+  { plant: id, bed: 'b', row: 1, place: 1, count: 1, variety },
 ];
 
 const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
   fruitPurity({
     bloom: flower,
-    variety: { variety: 'v', seedSource: 'ownGuarded' },
+    variety: { variety: 'v' },
     males: new Map([['m1', male('m1', 'B')]]),
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
+    father: 'v',
+    seedSource: 'ownGuarded',
+    guardOf: () => undefined,
     opensOn: () => OPENS,
     pollenKeeps: 0,
     ...change,
@@ -118,7 +122,7 @@ test('unnamed males leave it at “likely”', () => {
 
 test('covering does not repair seed that was crossed before it was sown', () => {
   const grades = (['ownGuarded', 'boughtLine', 'swapped', 'unknown', 'openGarden', 'f1'] as const).map(
-    (seedSource) => judge(female(harvested(true)), { variety: { variety: 'v', seedSource } }).grade,
+    (seedSource) => judge(female(harvested(true)), { seedSource }).grade,
   );
   expect(grades).toEqual(['true', 'true', 'likely', 'likely', 'doubtful', 'notForSeed']);
 });

@@ -2,6 +2,7 @@ import type { SeedSource } from '../crops/variety';
 import type { Bloom, Plant, Variety } from '../journal/state';
 import { isCovered } from '../journal/isCovered';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
+import type { Guard, GuardReason } from './guards';
 import { reason, type Reason } from '../text/reason';
 import { daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -34,6 +35,11 @@ export type PurityReason =
   | 'pollen.otherMorning'
   | 'pollen.ownPlant'
   | 'pollen.clean'
+  | 'pollen.open'
+  | 'pollen.otherThanMeant'
+  | 'pollen.notEmasculated'
+  | 'pollen.emasculatedLate'
+  | GuardReason
   | 'closed.atOnce'
   | 'closed.leftOpen'
   | 'tag.present'
@@ -69,7 +75,12 @@ export interface Purity {
 /** What the chain of one fruit is judged from. */
 export interface PurityEvidence {
   readonly bloom: Bloom;
-  readonly variety: Pick<Variety, 'variety' | 'seedSource'>;
+  readonly variety: Pick<Variety, 'variety'>;
+  /** The variety that was to father it; its own for a pure line. */
+  readonly father: string;
+  readonly seedSource: SeedSource;
+  /** What kept unwanted pollen from a bloom besides its own cover. */
+  readonly guardOf: (bloom: Bloom) => Guard | undefined;
   /** Male flowers by id, for the donors' own covers. */
   readonly males: ReadonlyMap<string, Bloom>;
   readonly plants: ReadonlyMap<string, Plant>;
@@ -83,16 +94,17 @@ const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pen
 
 /**
  * Grades the purity of one fruit: a chain from the seed that was sown to the tag at harvest, as strong as its
- * weakest link. Common practice, no source. Isolation by distance, the other way to the same grade, is not
- * considered here.
+ * weakest link. Common practice, no source. Where the bloom or a male had no cover of its own, a cage or the distance
+ * from all that can cross may take its place.
  */
 export function fruitPurity(evidence: PurityEvidence): Purity {
+  const guard = evidence.guardOf(evidence.bloom);
   const chain = [
-    seedSourceLink(evidence.variety.seedSource),
-    coverLink(evidence),
-    intactLink(evidence.bloom),
+    seedSourceLink(evidence.seedSource),
+    guarded(coverLink(evidence), guard),
+    guarded(intactLink(evidence.bloom), enters(evidence.bloom, guard)),
     cleanPollenLink(evidence),
-    closedAgainLink(evidence.bloom),
+    guarded(closedAgainLink(evidence.bloom), guard),
     tagLink(evidence.bloom),
     plantsLink(evidence),
   ];
@@ -148,11 +160,32 @@ function coverLink({ bloom, opensOn }: PurityEvidence): Link {
   return link('cover', 'holds', reason('cover.before', { ...method, at: bloom.cover.at }));
 }
 
+/** A link that lacks a cover holds as far as what stands round the bloom does. */
+function guarded(own: Link, guard: Guard | undefined): Link {
+  if (!guard || WORST_FIRST.indexOf(own.state) < 0) return own;
+  if (own.state === 'pending' || rank(guard.state) <= rank(own.state)) return own;
+  return link(own.link, guard.state, guard.reason);
+}
+
+/** The worse, the lower. */
+const rank = (state: LinkState): number => {
+  const at = WORST_FIRST.indexOf(state);
+  return at < 0 ? WORST_FIRST.length : at;
+};
+
+/** An insect in a cage got in all the same; at a distance it brings only pollen of the variety. */
+function enters(bloom: Bloom, guard: Guard | undefined): Guard | undefined {
+  if (guard?.by !== 'cage') return guard;
+  const found = pollinationsOf(bloom).map((pollination) => pollination.found);
+  return found.includes('insect') || found.includes('hole') ? undefined : guard;
+}
+
 /** How a flower can be found, the worst first. */
 const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'wilted'] as const;
 
 /** The worst that anybody found, at any pollination or where it was passed over. */
 function intactLink(flower: Bloom): Link {
+  if (flower.role === 'open') return link('intact', 'broken', reason('intact.open'));
   if (!flower.pollination) return link('intact', 'pending', reason('pollination.notYet'));
   const found = [
     ...pollinationsOf(flower).map((pollination) => pollination.found),
@@ -164,33 +197,53 @@ function intactLink(flower: Bloom): Link {
 }
 
 function cleanPollenLink(evidence: PurityEvidence): Link {
-  const { bloom, males, plants, variety, opensOn } = evidence;
+  const { bloom, males, plants, father, variety, opensOn, guardOf } = evidence;
   const pollinations = pollinationsOf(bloom);
+  if (bloom.role === 'open')
+    return guarded(link('cleanPollen', 'broken', reason('pollen.open')), guardOf(bloom));
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   const donors = pollinations.flatMap((each) => each.donors);
   if (donors.length === 0) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
   const foreign = donors.find(({ plant }) => {
     const of = plants.get(plant)?.variety;
-    return of !== undefined && of !== variety.variety;
+    return of !== undefined && of !== father;
   });
   if (foreign) {
-    return link('cleanPollen', 'broken', reason('pollen.otherVariety', { plant: foreign.plant }));
+    const code = father === variety.variety ? 'pollen.otherVariety' : 'pollen.otherThanMeant';
+    return link('cleanPollen', 'broken', reason(code, { plant: foreign.plant }));
   }
   const covers = donors.map((donor) => males.get(donor.bloom));
   if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
-  if (covers.some((male) => male && !isCovered(male))) {
-    return link('cleanPollen', 'broken', reason('pollen.uncovered'));
-  }
+  const bare = covers.find((male) => male && !isCovered(male) && !isGuarded(male, guardOf));
+  if (bare) return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), guardOf(bare));
   const fresh = freshMales(evidence);
-  if (fresh.some(({ day, cover }) => Date.parse(cover!.at) >= (opensOn(day!) ?? Infinity))) {
-    return link('cleanPollen', 'broken', reason('pollen.coveredLate'));
-  }
+  const late = fresh.find(({ day, cover }) => cover && Date.parse(cover.at) >= (opensOn(day!) ?? Infinity));
+  if (late) return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), guardOf(late));
+  const own = ownPollenLink(evidence);
+  if (own) return own;
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
   // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
   if (fresh.length < covers.length) return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
-  const own = donors.every(({ plant }) => plant === bloom.plant);
+  const selfed = donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
-  return link('cleanPollen', 'holds', own ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }));
+  return link(
+    'cleanPollen',
+    'holds',
+    selfed ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }),
+  );
+}
+
+const isGuarded = (male: Bloom, guardOf: PurityEvidence['guardOf']): boolean =>
+  guardOf(male)?.state === 'holds';
+
+/** A perfect flower that is to be crossed must have lost its anthers before it opened. */
+function ownPollenLink({ bloom, father, variety, opensOn }: PurityEvidence): Link | undefined {
+  if (father === variety.variety || bloom.sex !== 'perfect') return undefined;
+  if (!bloom.emasculated) return link('cleanPollen', 'doubtful', reason('pollen.notEmasculated'));
+  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
+  return opens !== undefined && Date.parse(bloom.emasculated.at) >= opens
+    ? link('cleanPollen', 'doubtful', reason('pollen.emasculatedLate'))
+    : undefined;
 }
 
 /** The males whose own day, or days as long as their pollen keeps, was that of the pollination. */
@@ -207,6 +260,7 @@ function freshMales({ bloom, males, pollenKeeps }: PurityEvidence): Bloom[] {
 
 function closedAgainLink(flower: Bloom): Link {
   const pollinations = pollinationsOf(flower);
+  if (flower.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
   return pollinations.every(({ shutAgain }) => shutAgain)
     ? link('closedAgain', 'holds', reason('closed.atOnce'))
@@ -216,10 +270,12 @@ function closedAgainLink(flower: Bloom): Link {
 /** A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. */
 function tagLink(flower: Bloom): Link {
   const { pollination, harvest, looks } = flower;
-  if (!pollination) return link('tag', 'pending', reason('pollination.notYet'));
+  const kept = flower.role === 'open' && flower.code !== '';
+  if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
   if (harvest) return harvest.tagThere ? link('tag', 'holds', reason('tag.present')) : lostTag();
   if (looks.findLast(({ tag }) => tag)?.tag === 'gone') return lostTag();
-  if (!pollinationsOf(flower).some(({ tagged }) => tagged)) return link('tag', 'broken', reason('tag.never'));
+  if (!kept && !pollinationsOf(flower).some(({ tagged }) => tagged))
+    return link('tag', 'broken', reason('tag.never'));
   return link('tag', 'pending', reason('tag.untilHarvest'));
 }
 

@@ -3,19 +3,35 @@ import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
+import type { IsolationVerdict } from '../isolation/isolationReport';
+import { meantFor } from '../journal/matingOf';
+import { plantingOf } from '../journal/plantingOf';
+import { guardOf } from './guards';
 import type { Day } from '../time/types';
 import { fruitPurity, type Purity } from './fruitPurity';
+
+export interface PurityOptions {
+  /** The verdict on a variety where nothing is covered; without it distance guards nothing. */
+  readonly isolationOf?: (variety: string) => IsolationVerdict | undefined;
+}
 
 /**
  * The purity of a flower's seed by the evidence in the journal; `undefined` when its variety is not known.
  *
  * @example purityOf(journal, garden, flower)?.weakest?.link // 'tag' before the harvest of a clean one
  */
-export function purityOf(journal: Journal, garden: Garden, raw: Bloom): Purity | undefined {
+export function purityOf(
+  journal: Journal,
+  garden: Garden,
+  raw: Bloom,
+  { isolationOf }: PurityOptions = {},
+): Purity | undefined {
   const flower = inherited(journal, raw);
   const plants = journal.all('plant');
-  const variety = journal.all('variety').get(plants.get(flower.plant)?.variety ?? '');
-  if (!variety) return undefined;
+  const plant = plants.get(flower.plant);
+  const variety = plant && journal.all('variety').get(plant.variety);
+  const meant = meantFor(journal, flower.plant, flower.day, flower.pollination?.mating);
+  if (!variety || !meant) return undefined;
   const known = new Map<Day, number | undefined>();
   const opensOn = (day: Day): number | undefined => {
     if (!known.has(day))
@@ -25,9 +41,12 @@ export function purityOf(journal: Journal, garden: Garden, raw: Bloom): Purity |
   return fruitPurity({
     bloom: flower,
     variety,
+    father: meant.father,
+    seedSource: plantingOf(journal, plant, variety).seedSource,
+    guardOf: (bloom) => guardOf(journal, bloom, isolationOf?.(plants.get(bloom.plant)?.variety ?? '')),
     males: journal.all('bloom'),
     plants,
     opensOn,
-    pollenKeeps: protocolFor(cropOf(variety.crop), variety.purpose)?.collect.keeps.value ?? 0,
+    pollenKeeps: protocolFor(cropOf(variety.crop), meant.purpose)?.collect.keeps.value ?? 0,
   });
 }

@@ -16,6 +16,7 @@ import { walkingDistance } from '../garden/walking';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason, Stop } from '../journal/kinds/round';
+import { meantFor, type Meant } from '../journal/matingOf';
 import { compareEntries } from '../journal/order';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Garden, Round, StopDone, Variety } from '../journal/state';
@@ -97,6 +98,7 @@ const bearsFruit = ({ sex }: Bloom): boolean => sex === 'female' || sex === 'per
 interface Grown {
   readonly bloom: Bloom;
   readonly variety: Variety | undefined;
+  readonly meant: Meant | undefined;
   readonly crop: Crop | undefined;
   readonly protocol: Protocol | undefined;
 }
@@ -114,7 +116,8 @@ function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
     .map((bloom): Grown => {
       const variety = varieties.get(plants.get(bloom.plant)?.variety ?? '');
       const crop = variety && cropOf(variety.crop);
-      return { bloom, variety, crop, protocol: crop && protocolFor(crop, variety.purpose) };
+      const meant = variety && meantFor(journal, bloom.plant, bloom.day);
+      return { bloom, variety, meant, crop, protocol: crop && meant && protocolFor(crop, meant.purpose) };
     })
     .filter(({ crop }) => outingOfCrop(crop) === outing);
 }
@@ -146,7 +149,7 @@ const LOST: readonly MissedReason[] = ['hole', 'insect', 'open', 'wilted', 'brok
 
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
 function applicationDue({ bloom, crop, protocol }: Grown, day: Day): number | undefined {
-  if (bloom.day === undefined) return undefined;
+  if (bloom.day === undefined || bloom.role !== 'hand') return undefined;
   const given = pollinationsOf(bloom);
   const done = Math.max(0, ...given.map(({ application }) => application));
   const missed = bloom.reports.some((report) => (report.day ?? bloom.day) === day);
@@ -241,11 +244,11 @@ const isStanding = (journal: Journal, plant: string): boolean =>
 
 function femaleBud(
   journal: Journal,
-  { bloom: { bloom, plant }, variety }: Grown,
+  { bloom: { bloom, plant }, variety, meant }: Grown,
   application: number,
 ): FemaleBud[] {
-  if (!variety || !isStanding(journal, plant)) return [];
-  const forSeed = wantsSeed(variety.purpose);
+  if (!variety || !meant || !isStanding(journal, plant)) return [];
+  const forSeed = wantsSeed(meant.purpose);
   const { malesWanted } = cropOf(variety.crop);
   const wanted = forSeed ? malesWanted.seed.value : malesWanted.fruit.value;
   return [
@@ -253,10 +256,11 @@ function femaleBud(
       bloom,
       plant,
       variety: variety.variety,
+      father: meant.father,
       application,
       malesWanted: wanted,
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
-      ownPollen: variety.ownPollen,
+      ownPollen: meant.ownPollen,
       forSeed,
     },
   ];

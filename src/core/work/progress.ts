@@ -1,4 +1,5 @@
 import type { Donor, Stop } from '../journal/kinds/round';
+import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
 import { serviceMs, type HandlingMs, type WorkingHours } from './route/planRound';
@@ -119,10 +120,10 @@ export function donorsNow(
   const fit = ({ bloom, plant }: Donor): boolean =>
     !flowers.get(bloom)?.spoiled && !isOffType(journal, plant);
   const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
-  const variety = journal.all('variety').get(stop.variety);
-  const forSeed = variety !== undefined && wantsSeed(variety.purpose);
-  const candidates = malesInHand(stop, round, journal).filter(
-    ({ plant }) => plant !== stop.plant || variety?.ownPollen !== 'never',
+  const meant = meantFor(journal, stop.plant, round.day);
+  const forSeed = meant !== undefined && wantsSeed(meant.purpose);
+  const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter(
+    ({ plant }) => plant !== stop.plant || meant?.ownPollen !== 'never',
   );
   const clean = candidates.filter(({ guarded }) => guarded || !forSeed);
   while (donors.length < stop.donors.length) {
@@ -141,10 +142,10 @@ const isOffType = (journal: Journal, plant: string): boolean =>
   journal.all('plant').get(plant)?.removed?.why === 'offType';
 
 /**
- * Fit males of a stop's variety that were picked or stand in water and have a use left, best first. What they have
+ * Fit males of a variety that were picked or stand in water and have a use left, best first. What they have
  * brushed counts, and what is planned for them at other stops that are still to come.
  */
-function malesInHand({ variety: id, stop: here }: Stop, round: Round, journal: Journal): MaleBud[] {
+function malesInHand(id: string, here: string, round: Round, journal: Journal): MaleBud[] {
   const planned = new Map<string, number>();
   for (const stop of stopsLeft(round)) {
     if (stop.kind !== 'pollinate' || stop.stop === here) continue;

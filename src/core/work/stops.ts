@@ -18,11 +18,12 @@ function stopOf(planned: PlannedStop): Stop {
     const { blooms } = planned;
     return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
   }
-  const { bloom, application, donors } = planned;
+  const { bloom, father, application, donors } = planned;
+  const crossed = father === variety ? {} : { father };
   // Stored in every round since the first: the prefix is part of the file format.
   const stop = `dab-${bloom}`;
   return application === 1
-    ? { stop, kind: 'pollinate', plant, variety, bloom, donors, eta }
+    ? { stop, kind: 'pollinate', plant, variety, bloom, ...crossed, donors, eta }
     : {
         stop: `${stop}-${application}`,
         kind: 'pollinate',
@@ -30,6 +31,7 @@ function stopOf(planned: PlannedStop): Stop {
         variety,
         bloom,
         application,
+        ...crossed,
         donors,
         eta,
       };

@@ -5,7 +5,9 @@ import { id, instant, record, type KindSchemas } from './fields';
 import { CORRECTION_SCHEMAS } from './kinds/correction';
 import { FRUIT_SCHEMAS } from './kinds/fruit';
 import { GARDEN_SCHEMAS } from './kinds/garden';
+import { MATING_SCHEMAS } from './kinds/mating';
 import { PLAN_SCHEMAS } from './kinds/plan';
+import { PLANTING_SCHEMAS } from './kinds/planting';
 import { ROUND_SCHEMAS } from './kinds/round';
 import { SCOUT_SCHEMAS } from './kinds/scout';
 import { VARIETY_SCHEMAS } from './kinds/variety';
@@ -23,6 +25,8 @@ const BODIES: KindSchemas<Bodies> = {
   ...GARDEN_SCHEMAS,
   ...PLAN_SCHEMAS,
   ...VARIETY_SCHEMAS,
+  ...PLANTING_SCHEMAS,
+  ...MATING_SCHEMAS,
   ...SCOUT_SCHEMAS,
   ...ROUND_SCHEMAS,
   ...FRUIT_SCHEMAS,

@@ -29,6 +29,8 @@ export type Limit = keyof typeof LIMITS;
 export const id = Joi.string().min(1).max(64);
 export const name = Joi.string().trim().min(1).max(80);
 export const bedName = name.max(12);
+/** Of a tag; nothing for a bloom without one. */
+export const code = Joi.string().allow('').max(12);
 export const instant = Joi.string().isoDate().max(30);
 export const day = Joi.string().custom((value: string, helpers) =>
   isDay(value) ? value : helpers.error('day'),

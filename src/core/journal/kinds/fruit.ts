@@ -1,5 +1,7 @@
+import type { Day } from '../../time/types';
 import type { KindDefinitions, SubjectCallback } from './definition';
 import type { Flower1 } from './renamed';
+import { walkId } from './scout';
 
 export const LOOK_FINDINGS = ['growing', 'unsure', 'misshapen', 'yellowing', 'gone'] as const;
 export type LookFinding = (typeof LOOK_FINDINGS)[number];
@@ -40,6 +42,16 @@ export interface FruitBodies {
     readonly growing?: number;
     readonly of?: number;
   };
+  /**
+   * Fruit that set by itself was taken off a plant; what was kept of it had set before anybody chose it, and says
+   * nothing of how many set.
+   */
+  stripped: {
+    readonly plant: string;
+    readonly day: Day;
+    readonly count: number;
+    readonly kept: readonly { readonly bloom: string; readonly code: string }[];
+  };
   removed: { readonly bloom: string; readonly how: FruitRemoval };
   harvested: {
     readonly bloom: string;
@@ -75,6 +87,14 @@ const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallbac
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
   looked: { version: 2, structural: false, upcast: upcastLooked, subjects: aboutABloom },
+  stripped: {
+    version: 1,
+    structural: false,
+    subjects: ({ plant, day, kept }, each) => {
+      each('walk', walkId(plant, day));
+      for (const { bloom } of kept) each('bloom', bloom);
+    },
+  },
   removed: { version: 2, structural: false, upcast: upcastRemoved, subjects: aboutABloom },
   harvested: { version: 2, structural: false, upcast: upcastHarvested, subjects: aboutABloom },
 };

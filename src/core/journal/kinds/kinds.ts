@@ -2,7 +2,9 @@ import { CORRECTION_KINDS, type CorrectionBodies } from './correction';
 import type { KindDefinitions } from './definition';
 import { FRUIT_KINDS, type FruitBodies } from './fruit';
 import { GARDEN_KINDS, type GardenBodies } from './garden';
+import { MATING_KINDS, type MatingBodies } from './mating';
 import { PLAN_KINDS, type PlanBodies } from './plan';
+import { PLANTING_KINDS, type PlantingBodies } from './planting';
 import { ROUND_KINDS, type RoundBodies } from './round';
 import { SCOUT_KINDS, type ScoutBodies } from './scout';
 import { VARIETY_KINDS, type VarietyBodies } from './variety';
@@ -14,6 +16,8 @@ export interface Bodies
     GardenBodies,
     PlanBodies,
     VarietyBodies,
+    PlantingBodies,
+    MatingBodies,
     ScoutBodies,
     RoundBodies,
     FruitBodies,
@@ -27,6 +31,8 @@ export const KINDS: KindDefinitions<Bodies> = {
   ...GARDEN_KINDS,
   ...PLAN_KINDS,
   ...VARIETY_KINDS,
+  ...PLANTING_KINDS,
+  ...MATING_KINDS,
   ...SCOUT_KINDS,
   ...ROUND_KINDS,
   ...FRUIT_KINDS,

@@ -36,8 +36,13 @@ export interface PlanBodies {
     readonly bed: string;
     readonly row: number;
     readonly variety: string;
-    /** `place` counts along the row from the gate end, from 1. */
-    readonly plants: readonly { readonly plant: string; readonly place: number }[];
+    /** The sowing they come from; without it the only one of the variety. */
+    readonly planting?: string;
+    /**
+     * `place` counts along the row from the gate end, from 1. `count`: a stand of so many plants that nobody
+     * numbers, from that place on.
+     */
+    readonly plants: readonly { readonly plant: string; readonly place: number; readonly count?: number }[];
   };
   'plant.removed': { readonly plant: string; readonly why: (typeof PLANT_REMOVAL_REASONS)[number] };
 }

@@ -25,7 +25,7 @@ export type PollinationMethod = (typeof POLLINATION_METHODS)[number];
 
 export interface Donor {
   readonly plant: string;
-  /** The male flower's id; empty when only its plant is known. */
+  /** The male flower's id, or that of a portion of mixed pollen; empty when only its plant is known. */
   readonly bloom: string;
 }
 
@@ -47,6 +47,8 @@ export interface PollinateStop extends StopBase {
   readonly bloom: string;
   /** Which pollination of it this is, from the second on. */
   readonly application?: number;
+  /** The variety that is to father the seed, where it is another. */
+  readonly father?: string;
   readonly donors: readonly Donor[];
 }
 
@@ -80,6 +82,8 @@ export interface RoundBodies {
     readonly day?: Day;
     /** Which pollination of it this is, from the second on. */
     readonly application?: number;
+    /** What it was meant for, where that is not the variety with itself. */
+    readonly mating?: string;
     /** Flowers of a cohort that were pollinated, beyond those that the entries in `after` had counted. */
     readonly count?: number;
     readonly after?: readonly string[];

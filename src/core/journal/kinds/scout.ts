@@ -1,6 +1,7 @@
 import type { BudStage, Part } from '../../crops/crop';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
+import type { Role } from './mating';
 import type { Flower1 } from './renamed';
 
 export const SEXES = ['female', 'male'] as const;
@@ -45,12 +46,13 @@ export interface ScoutBodies {
     readonly method: CoverMethod;
     /** Without it they open on that day; `green`: later, and until then they wait under their cover. */
     readonly stage?: BudStage;
-    /** `part` is a flower where nothing else is said. */
+    /** A flower, to be pollinated by hand, where nothing else is said. */
     readonly blooms: readonly {
       readonly bloom: string;
       readonly sex: BloomSex;
       readonly code: string;
       readonly part?: Part;
+      readonly role?: Role;
     }[];
   };
   /** What was covered green can be pollinated from that day on: the silk of an ear is out. */

@@ -21,7 +21,7 @@ export interface VarietyBodies {
     readonly fruitWanted?: number;
   };
   /** The first flower, or for corn the first silk, that a grower saw of a variety. */
-  'flowering.seen': { readonly variety: string; readonly day: Day };
+  'flowering.seen': { readonly variety: string; readonly planting?: string; readonly day: Day };
 }
 
 /** Names of traits and of their values up to version 2. */
@@ -47,6 +47,9 @@ export const VARIETY_KINDS: KindDefinitions<VarietyBodies> = {
   'flowering.seen': {
     version: 1,
     structural: true,
-    subjects: ({ variety }, each) => each('variety', variety),
+    subjects: ({ variety, planting }, each) => {
+      each('variety', variety);
+      if (planting !== undefined) each('planting', planting);
+    },
   },
 };

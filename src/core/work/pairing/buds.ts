@@ -5,6 +5,8 @@ export interface FemaleBud {
   readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
+  /** The variety whose males she takes: her own, unless she is to be crossed. */
+  readonly father: string;
   /** Which pollination of it is due, from 1. */
   readonly application: number;
   readonly malesWanted: number;

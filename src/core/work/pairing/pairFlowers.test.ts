@@ -12,6 +12,7 @@ const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
   bloom: `f${(count += 1)}`,
   plant,
   variety: 'v',
+  father: 'v',
   application: 1,
   malesWanted: 3,
   fewestMales: 2,

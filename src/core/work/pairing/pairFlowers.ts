@@ -17,6 +17,7 @@ export interface Pair {
   readonly bloom: string;
   readonly plant: string;
   readonly variety: string;
+  readonly father: string;
   /** Which pollination of it, from 1. */
   readonly application: number;
   readonly donors: readonly Donor[];
@@ -48,11 +49,11 @@ const costOfUse = (before: number): number =>
   before === 0 ? 0 : before === 1 ? COST_SECOND_USE : COST_THIRD_USE;
 
 /**
- * Assigns males to females: of the same variety, from other plants, with fathers used as evenly as possible; a male
+ * Assigns males to females: of the variety that is to father her seed, from other plants, with fathers used as evenly as possible; a male
  * is shared when pollen is short; her own plant's pollen only when allowed or when there is nothing else, and for seed
  * one that was not kept clean only then.
  *
- * Solved exactly as a minimum-cost flow, a variety at a time. Females of a plant that want the same are one node of
+ * Solved exactly as a minimum-cost flow, a father variety at a time. Females of a plant that want the same are one node of
  * it, and so are its males, so that it takes plants × plants steps for each male assigned.
  *
  * @example pairFlowers([female], [maleOfAnotherPlant]).pairs[0].donors // that male
@@ -61,8 +62,8 @@ export function pairFlowers(females: readonly FemaleBud[], males: readonly MaleB
   const malesOf = groupBy(males, ({ variety }) => variety);
   const pairs: Pair[] = [];
   const used = new Set<string>();
-  for (const [variety, own] of groupBy(females, (female) => female.variety)) {
-    for (const pair of pairVariety(own, malesOf.get(variety) ?? [])) {
+  for (const [father, own] of groupBy(females, (female) => female.father)) {
+    for (const pair of pairVariety(own, malesOf.get(father) ?? [])) {
       pairs.push(pair);
       for (const { bloom } of pair.donors) used.add(bloom);
     }
@@ -163,10 +164,10 @@ function nameFlowers(
   });
   const malesById = new Map(fathers.flat().map((male) => [male.bloom, male]));
   return mothers.flat().map((female): Pair => {
-    const { bloom, plant, variety, application } = female;
+    const { bloom, plant, variety, father, application } = female;
     const donors = donorsOf.get(bloom) ?? [];
     const males = donors.map((donor) => malesById.get(donor.bloom)!);
-    return { bloom, plant, variety, application, donors, reasons: reasonsFor(female, males, uses) };
+    return { bloom, plant, variety, father, application, donors, reasons: reasonsFor(female, males, uses) };
   });
 }
 

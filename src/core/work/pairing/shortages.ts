@@ -1,7 +1,7 @@
 import { groupBy } from '../../text/groupBy';
 import { usesLeft, type FemaleBud, type MaleBud } from './buds';
 
-/** A variety with fewer males than its females want. */
+/** A variety with fewer males than the females want that are to take them. */
 export interface Shortage {
   readonly variety: string;
   readonly females: number;
@@ -20,7 +20,7 @@ export interface Shortage {
  */
 export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleBud[]): Shortage[] {
   const malesOf = groupBy(males, ({ variety }) => variety);
-  return [...groupBy(females, ({ variety }) => variety)].flatMap(([variety, own]): Shortage[] => {
+  return [...groupBy(females, ({ father }) => father)].flatMap(([variety, own]): Shortage[] => {
     const theirs = (malesOf.get(variety) ?? []).filter((male) => usesLeft(male) > 0);
     const counts = countsOf(theirs);
     const wanted = own.reduce((sum, { malesWanted }) => sum + malesWanted, 0);

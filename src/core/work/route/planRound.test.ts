@@ -12,6 +12,7 @@ const pair = (flower: string, plant: string, variety: string, donors: readonly s
   bloom: flower,
   plant,
   variety,
+  father: variety,
   application: 1,
   donors: donors.map((donor) => ({ plant: donor, bloom: `m-${donor}` })),
   reasons: [],

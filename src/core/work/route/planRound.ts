@@ -2,6 +2,7 @@ import { GATE, type Place } from '../../garden/places';
 import type { Segment } from '../../garden/segments';
 import { walkingDistance, type DistanceFunction } from '../../garden/walking';
 import type { Donor } from '../../journal/kinds/round';
+import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
 import { MS_PER_MINUTE } from '../../time/calendar';
 import type { Pair } from '../pairing/pairFlowers';
@@ -56,6 +57,8 @@ export interface PlannedPick extends PlannedStopBase {
 export interface PlannedPollination extends PlannedStopBase {
   readonly kind: 'pollinate';
   readonly bloom: string;
+  /** The variety that is to father the seed. */
+  readonly father: string;
   /** Which pollination of it, from 1. */
   readonly application: number;
   readonly donors: readonly Donor[];
@@ -92,9 +95,10 @@ export const serviceMs = (
   { pick, pollinate }: HandlingMs,
 ): number => (stop.kind === 'pick' ? pick * stop.blooms.length : pollinate);
 
-/** The work of one variety. */
+/** The work of one variety with the pollen of one. */
 interface Block {
   readonly variety: RoundVariety;
+  readonly father: string;
   readonly picks: readonly { readonly plant: string; readonly blooms: readonly string[] }[];
   readonly females: readonly Pair[];
 }
@@ -111,7 +115,12 @@ interface Block {
 export function planRound(request: RoundRequest): RoundPlan {
   const blocks = blocksOf(request);
   const best = bestSchedule(blocks, request);
-  const handling = new Map(blocks.map(({ variety }) => [variety.variety, variety.handling]));
+  const handling = new Map(
+    blocks.flatMap(({ variety, father }) => [
+      [father, variety.handling],
+      [variety.variety, variety.handling],
+    ]),
+  );
   const late = best.stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
   return {
     ...best,
@@ -129,17 +138,25 @@ export function planRound(request: RoundRequest): RoundPlan {
 }
 
 function blocksOf({ pairs, varieties, inHand }: RoundRequest): Block[] {
-  return varieties.flatMap((variety): Block[] => {
-    const females = pairs.filter((pair) => pair.variety === variety.variety && pair.donors.length > 0);
-    if (females.length === 0) return [];
-    const flowersOf = new Map<string, Set<string>>();
-    for (const { plant, bloom } of females.flatMap(({ donors }) => donors)) {
-      if (inHand.has(bloom)) continue;
-      flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(bloom));
-    }
-    const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, blooms: [...flowers] }));
-    return [{ variety, picks, females }];
-  });
+  const wanted = groupBy(
+    pairs.filter(({ donors }) => donors.length > 0),
+    ({ variety, father }) => `${variety}|${father}`,
+  );
+  return varieties.flatMap((variety) =>
+    [...wanted.values()]
+      .filter(([first]) => first!.variety === variety.variety)
+      .map((females) => blockOf(variety, females, inHand)),
+  );
+}
+
+function blockOf(variety: RoundVariety, females: readonly Pair[], inHand: ReadonlySet<string>): Block {
+  const flowersOf = new Map<string, Set<string>>();
+  for (const { plant, bloom } of females.flatMap(({ donors }) => donors)) {
+    if (inHand.has(bloom)) continue;
+    flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(bloom));
+  }
+  const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, blooms: [...flowers] }));
+  return { variety, father: females[0]!.father, picks, females };
 }
 
 /** An order of the blocks with the times that follow from it. */
@@ -202,11 +219,11 @@ function scheduleOf(
       plants.map(({ plant }) => placeOf(plant)),
       distance,
     );
-  for (const { variety, picks, females } of order) {
+  for (const { variety, father, picks, females } of order) {
     const { opens, lastSafe } = variety.hours;
     for (const i of tour(picks)) {
       const pick = picks[i]!;
-      stops.push({ kind: 'pick', ...pick, variety: variety.variety, ...arriveAt(pick.plant, opens) });
+      stops.push({ kind: 'pick', ...pick, variety: father, ...arriveAt(pick.plant, opens) });
       now += variety.handling.pick * pick.blooms.length;
     }
     for (const i of tour(females)) {
@@ -217,6 +234,7 @@ function scheduleOf(
         kind: 'pollinate',
         plant,
         bloom,
+        father,
         application,
         donors,
         variety: variety.variety,

@@ -7,7 +7,7 @@ import {
   TAG_STATES,
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
-import { id, oneOf, record, type KindSchemas } from '../fields';
+import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
   looked: record({
@@ -17,6 +17,14 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
     tag: oneOf(TAG_STATES).optional(),
     growing: Joi.number().integer().min(0).max(99).optional(),
     of: Joi.number().integer().min(1).max(99).optional(),
+  }),
+  stripped: record({
+    plant: id,
+    day,
+    count: Joi.number().integer().min(1).max(99),
+    kept: Joi.array()
+      .items(record({ bloom: id, code }))
+      .max(99),
   }),
   removed: record({ bloom: id, how: oneOf(FRUIT_REMOVALS) }),
   harvested: record({

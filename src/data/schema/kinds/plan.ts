@@ -7,6 +7,8 @@ import { bedName, day, id, name, oneOf, record, within, type KindSchemas } from 
 
 const MOST_PLANTS_IN_ROW = 2000;
 
+const placeInRow = Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW);
+
 const place = record({ x: within('position'), y: within('position') });
 
 const climate = record({
@@ -47,8 +49,9 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
     bed: id,
     row: within('rows').integer(),
     variety: id,
+    planting: id.optional(),
     plants: Joi.array()
-      .items(record({ plant: id, place: Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW) }))
+      .items(record({ plant: id, place: placeInRow, count: placeInRow.optional() }))
       .min(1)
       .max(MOST_PLANTS_IN_ROW),
   }),

@@ -7,7 +7,7 @@ import {
   type RoundBodies,
   type Stop,
 } from '@/core/journal/kinds/round';
-import { day, id, instant, oneOf, record, type KindSchemas } from '../fields';
+import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
 const STOP_KINDS: readonly Stop['kind'][] = ['pick', 'pollinate'];
 const MOST_FLOWERS = 99;
@@ -31,6 +31,7 @@ const stop = record({
   blooms: onlyFor('pick', blooms),
   bloom: onlyFor('pollinate', id),
   application: application.optional(),
+  father: id.optional(),
   donors: onlyFor('pollinate', donors),
 });
 
@@ -57,6 +58,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     stop: id.optional(),
     day: day.optional(),
     application: application.optional(),
+    mating: id.optional(),
     count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
     after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
     donors,
@@ -73,5 +75,5 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     day: day.optional(),
     why: missedReason,
   }),
-  tagged: record({ bloom: id, of: id, plant: id, code: Joi.string().allow('').max(12) }),
+  tagged: record({ bloom: id, of: id, plant: id, code }),
 };

@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { BUD_STAGES, PARTS } from '@/core/crops/crop';
+import { ROLES } from '@/core/journal/kinds/mating';
 import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
-import { day, id, oneOf, record, type KindSchemas } from '../fields';
+import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
@@ -20,8 +21,9 @@ export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
         record({
           bloom: id,
           sex: oneOf(BLOOM_SEXES),
-          code: Joi.string().allow('').max(12),
+          code,
           part: oneOf(PARTS).optional(),
+          role: oneOf(ROLES).optional(),
         }),
       )
       .max(200),

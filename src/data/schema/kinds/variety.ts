@@ -27,5 +27,5 @@ export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {
     daysToFlower: within('daysToFlower').integer().optional(),
     fruitWanted: within('fruitWanted').integer().optional(),
   }),
-  'flowering.seen': record({ variety: id, day }),
+  'flowering.seen': record({ variety: id, planting: id.optional(), day }),
 };

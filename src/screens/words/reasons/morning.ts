@@ -90,6 +90,18 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
   'pollen.clean': (p, f) => `Covered males of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
+  'pollen.open': () => 'It set by itself: nobody can say whose pollen came.',
+  'pollen.otherThanMeant': () => 'A male was used that is not of the variety meant to father it.',
+  'pollen.notEmasculated': () => 'Its own anthers were left in: part of the seed may be its own.',
+  'pollen.emasculatedLate': () =>
+    'Its anthers were taken out only after flowers had begun to open: part of the seed may be its own.',
+  'guard.cage': (p) => `It stood in the cage ${p['name']}, which was shut that day.`,
+  'guard.cageOpen': (p) => `The cage ${p['name']} stood open to insects that day.`,
+  'guard.cageInTurn': (p) =>
+    `The cage ${p['name']} stood open that day, while all that crosses with it here was shut in.`,
+  'guard.cageLate': (p) => `The cage ${p['name']} was set up only that day.`,
+  'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
+  'guard.rarely': () => 'What is near crosses with it only rarely.',
   'closed.atOnce': () => 'Shut again at once.',
   'closed.leftOpen': () => 'Left open after brushing.',
   'tag.present': () => 'The tag was on it at harvest.',

@@ -1,0 +1,44 @@
+import type { OwnPollenRule, Purpose } from '../../crops/variety';
+import type { Day } from '../../time/types';
+import type { KindDefinitions } from './definition';
+
+/** What a bloom is meant for. `control`: left without pollen, to see what sets by itself; `open`: set by itself. */
+export const ROLES = ['hand', 'control', 'open'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Who is to father what. */
+export interface MatingBodies {
+  'mating.set': {
+    readonly mating: string;
+    /** Varieties; a pure line is the mating of a variety with itself. */
+    readonly mother: string;
+    readonly father: string;
+    readonly purpose: Purpose;
+    readonly ownPollen: OwnPollenRule;
+    /** For flowers that open from that day on. */
+    readonly from: Day;
+    /** The mothers; without them all plants of the variety. */
+    readonly plants?: readonly string[];
+  };
+  /** The anthers of perfect flowers were taken out, before they shed. */
+  emasculated: {
+    readonly plant: string;
+    /** On which they open. */
+    readonly day: Day;
+    readonly blooms: readonly { readonly bloom: string; readonly code: string; readonly role?: Role }[];
+  };
+  /** Pollen of several blooms in one portion: a loaded brush, a bag, a vial. */
+  'pollen.mixed': { readonly pollen: string; readonly day: Day; readonly of: readonly string[] };
+}
+
+export const MATING_KINDS: KindDefinitions<MatingBodies> = {
+  'mating.set': { version: 1, structural: true, subjects: ({ mating }, each) => each('mating', mating) },
+  emasculated: {
+    version: 1,
+    structural: false,
+    subjects: ({ blooms }, each) => {
+      for (const { bloom } of blooms) each('bloom', bloom);
+    },
+  },
+  'pollen.mixed': { version: 1, structural: false, subjects: ({ pollen }, each) => each('pollen', pollen) },
+};

@@ -1,0 +1,31 @@
+import type { SeedSource, Sowing } from '../../crops/variety';
+import type { Day } from '../../time/types';
+import type { KindDefinitions } from './definition';
+
+/** One sowing of a variety, from one lot of seed. */
+export interface PlantingBodies {
+  'planting.set': {
+    readonly planting: string;
+    readonly variety: string;
+    readonly sowing?: Sowing;
+    readonly seedSource: SeedSource;
+    /** The seed it was sown from, as it is named on the packet. */
+    readonly lot?: string;
+    /** Days from sowing or planting out to the first flower, where the grower or the packet knows. */
+    readonly daysToFlower?: number;
+  };
+  /** Plants in a cage that keeps insects out, from the moment this was recorded. */
+  'cage.set': { readonly cage: string; readonly name: string; readonly plants: readonly string[] };
+  /** It stood open to insects on a day. */
+  'cage.opened': { readonly cage: string; readonly day: Day };
+}
+
+export const PLANTING_KINDS: KindDefinitions<PlantingBodies> = {
+  'planting.set': {
+    version: 1,
+    structural: true,
+    subjects: ({ planting }, each) => each('planting', planting),
+  },
+  'cage.set': { version: 1, structural: true, subjects: ({ cage }, each) => each('cage', cage) },
+  'cage.opened': { version: 1, structural: true, subjects: ({ cage }, each) => each('cage', cage) },
+};

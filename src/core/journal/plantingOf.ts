@@ -1,0 +1,39 @@
+import type { SeedSource, Sowing } from '../crops/variety';
+import type { Journal } from './journal';
+import type { Plant, Variety } from './state';
+
+/** The sowing that some plants come from. */
+export interface Sown {
+  /** The id of the variety where it has but one. */
+  readonly planting: string;
+  readonly sowing?: Sowing;
+  readonly seedSource: SeedSource;
+  readonly lot?: string;
+  readonly daysToFlower?: number;
+}
+
+/**
+ * The sowing that a plant comes from: its own, else what the variety says of its only one.
+ *
+ * @example plantingOf(journal, plant, variety).seedSource // 'ownGuarded'
+ */
+export function plantingOf(journal: Journal, plant: Pick<Plant, 'planting'>, variety: Variety): Sown {
+  const own = plant.planting === undefined ? undefined : journal.all('planting').get(plant.planting);
+  if (own) {
+    const { planting, sowing, seedSource, lot, daysToFlower } = own;
+    return {
+      planting,
+      ...(sowing && { sowing }),
+      seedSource,
+      ...(lot !== undefined && { lot }),
+      ...(daysToFlower !== undefined && { daysToFlower }),
+    };
+  }
+  const { variety: planting, sowing, seedSource, daysToFlower } = variety;
+  return {
+    planting,
+    ...(sowing && { sowing }),
+    seedSource,
+    ...(daysToFlower !== undefined && { daysToFlower }),
+  };
+}
