@@ -217,7 +217,9 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   const bare = covers.find((male) => male && !isCovered(male) && !isGuarded(male, guardOf));
   if (bare) return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), guardOf(bare));
   const fresh = freshMales(evidence);
-  const late = fresh.find(({ day, cover }) => cover && Date.parse(cover.at) >= (opensOn(day!) ?? Infinity));
+  const late = fresh.find(
+    (male) => isCovered(male) && Date.parse(male.cover.at) >= (opensOn(male.day!) ?? Infinity),
+  );
   if (late) return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), guardOf(late));
   const own = ownPollenLink(evidence);
   if (own) return own;
