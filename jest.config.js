@@ -27,6 +27,7 @@ const app = ({ zone, now }) => ({
   setupFiles: [
     'fake-indexeddb/auto',
     '<rootDir>/scripts/jest/structuredClone.ts',
+    '<rootDir>/scripts/jest/textEncoder.ts',
     '<rootDir>/scripts/jest/date.ts',
     '<rootDir>/scripts/jest/properties.ts',
   ],

@@ -1,10 +1,10 @@
-import { OpenNowScreen } from '@/screens/open/OpenNowScreen';
+import { LazyWork } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Open() {
   return (
     <Route title="Open now">
-      <OpenNowScreen />
+      <LazyWork screen="open" />
     </Route>
   );
 }

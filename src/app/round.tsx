@@ -1,10 +1,10 @@
-import { RoundScreen } from '@/screens/round/RoundScreen';
+import { LazyWork } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Round() {
   return (
-    <Route title="Morning round">
-      <RoundScreen />
+    <Route title="Round">
+      <LazyWork screen="round" />
     </Route>
   );
 }

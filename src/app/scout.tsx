@@ -1,10 +1,10 @@
-import { ScoutScreen } from '@/screens/scout/ScoutScreen';
+import { LazyWork } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Scout() {
   return (
     <Route title="Evening walk">
-      <ScoutScreen />
+      <LazyWork screen="scout" />
     </Route>
   );
 }

@@ -7,7 +7,7 @@ import type { Bloom, States } from './state';
 import { SubjectMap, type Subject } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
-import { isCurrent, knownEntry, upcast, withBody, type KnownEntry } from './upcast';
+import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
 
 /** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
@@ -25,10 +25,14 @@ type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 export class Journal {
   readonly #entries = new Map<string, StoredEntry>();
   readonly #metas = new Map<string, Meta[]>();
-  readonly #subjects = Object.fromEntries(SUBJECT_TYPES.map((type) => [type, new SubjectMap()])) as Subjects;
+  readonly #subjects = Object.fromEntries(
+    SUBJECT_TYPES.map((type) => [
+      type,
+      new SubjectMap<States[SubjectType]>((subject) => this.#refold(subject)),
+    ]),
+  ) as Subjects;
   /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
   readonly #byDay = new Map<Day, Set<string>>();
-  #dirty: AnySubject[] = [];
   #lamport = 0;
   #revision = 0;
 
@@ -64,15 +68,15 @@ export class Journal {
     for (const entry of entries) this.#addOne(entry);
   }
 
-  /** All states of one type by subject id; the map is live and must not be changed. */
+  /** All states of one type by subject id. The map is live, and folds a subject when it is asked for. */
   all<T extends SubjectType>(type: T): ReadonlyMap<string, States[T]> {
-    this.#settle();
     return this.#subjects[type];
   }
 
   /** Blooms expected to open on a day, or that can be pollinated from then on. */
   bloomsOf(day: Day): Bloom[] {
-    this.#settle();
+    // Only what is folded says on which day it opens.
+    this.#subjects.bloom.settle();
     return this.#subjects.bloom.someOf(this.#byDay.get(day) ?? []);
   }
 
@@ -104,7 +108,9 @@ export class Journal {
       this.#touch(entry.body.target);
       return;
     }
-    this.#forEachSubjectEver(entry, (type, id) => this.#file(entry, type, id));
+    // Brought up to date once, for the naming of its subjects and for their folding.
+    const present = upcast(entry);
+    this.#forEachSubjectEver(present, (type, id) => this.#file(present, type, id));
   }
 
   #file(entry: KnownEntry, type: SubjectType, id: string): void {
@@ -114,7 +120,6 @@ export class Journal {
       const entries = [entry];
       const made = { type, id, entries, sorted: true, dirty: true, corrected, state: undefined };
       this.#subjects[type].insert(made);
-      this.#dirty.push(made);
       return;
     }
     const before = subject.entries.at(-1);
@@ -122,15 +127,15 @@ export class Journal {
       subject.sorted = false;
       this.#subjects[type].reorder();
     }
-    subject.entries.push(entry);
+    // Pushed to, a list is given room for seventeen; most subjects have two or three entries.
+    if (subject.entries.length < FEW) subject.entries = [...subject.entries, entry];
+    else subject.entries.push(entry);
     if (corrected) subject.corrected = true;
     this.#mark(subject);
   }
 
   #mark(subject: AnySubject): void {
-    if (subject.dirty) return;
-    subject.dirty = true;
-    this.#dirty.push(subject);
+    (this.#subjects[subject.type] as SubjectMap<States[SubjectType]>).mark(subject);
   }
 
   /**
@@ -151,7 +156,6 @@ export class Journal {
     this.#metas.clear();
     for (const subjects of Object.values(this.#subjects)) subjects.clear();
     this.#byDay.clear();
-    this.#dirty = [];
   }
 
   #addMeta(meta: Meta): void {
@@ -164,7 +168,8 @@ export class Journal {
     const amended = stored && knownEntry(stored);
     if (!amended || !amends(meta, amended)) return;
     forEachSubject(withBody(amended, meta.body.body), (type, id) => {
-      if (!this.#subject(type, id)?.entries.includes(amended)) this.#file(amended, type, id);
+      const filed = this.#subject(type, id)?.entries.some((entry) => entry.id === target);
+      if (!filed) this.#file(upcast(amended), type, id);
     });
   }
 
@@ -208,13 +213,6 @@ export class Journal {
     this.#mark(subject);
   }
 
-  #settle(): void {
-    if (this.#dirty.length === 0) return;
-    const dirty = this.#dirty;
-    this.#dirty = [];
-    for (const subject of dirty) this.#refold(subject);
-  }
-
   #refold(subject: AnySubject): void {
     subject.dirty = false;
     if (!subject.sorted && subject.entries.length > 1) subject.entries.sort(compareEntries);
@@ -237,9 +235,9 @@ export class Journal {
   }
 
   #liveEntries({ corrected, entries, type, id }: AnySubject): readonly Entry[] {
-    if (!corrected) return entries.every(isCurrent) ? entries : entries.map(upcast);
+    if (!corrected) return entries;
     return entries.flatMap((entry): readonly Entry[] => {
-      if (!this.#metas.has(entry.id)) return [upcast(entry)];
+      if (!this.#metas.has(entry.id)) return [entry];
       // What only an amendment named that no longer holds is not about this subject.
       const now = this.#effective(entry);
       return now && namesSubject(now, type, id) ? [now] : [];
@@ -261,6 +259,9 @@ export class Journal {
     return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
 }
+
+/** Lists shorter than this are copied. */
+const FEW = 4;
 
 /** Stands for the day of blooms that have none yet. */
 const NO_DAY = '';

@@ -135,37 +135,67 @@ function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
 
 const NO_BUDS = { female: 0, male: 0 };
 
-const namedIn = (entries: readonly EntryOf<'covered'>[]): string[] => [
-  ...new Set(entries.flatMap(({ body }) => body.blooms.map(({ bloom }) => bloom))),
-];
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
-const idsOf = (entries: readonly Entry[]): string[] => entries.map(({ id }) => id);
+/** One for all walks that have none. */
+const NONE: readonly string[] = [];
+const plus = (held: readonly string[], more: readonly string[]): readonly string[] =>
+  held.length === 0 ? more : [...new Set([...held, ...more])];
 
 function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
-  const scouted = last(entries, 'scouted');
-  const counted = last(entries, 'counted');
-  const covered = all(entries, 'covered');
-  const receptive = all(entries, 'receptive');
-  const stripped = all(entries, 'stripped');
-  const first = scouted ?? covered[0] ?? receptive[0] ?? counted ?? last(entries, 'swept') ?? stripped[0];
-  if (!first) return undefined;
-  const eve = covered.filter(({ body }) => body.stage !== 'green');
-  const green = covered.filter(({ body }) => body.stage === 'green');
-  return {
-    ...walkedOn(id),
-    at: first.at,
-    eve: scouted?.body.eve ?? NO_BUDS,
-    green: scouted?.body.green ?? NO_BUDS,
-    ...(counted && { open: counted.body.open, countedEntry: counted.id }),
-    blooms: namedIn(eve),
-    coveredGreen: namedIn(green),
-    receptive: [...new Set(receptive.flatMap(({ body }) => body.blooms))],
-    ...(stripped.length > 0 && { stripped: stripped.reduce((sum, { body }) => sum + body.count, 0) }),
-    ...(scouted && { scoutedEntry: scouted.id }),
-    coveredEntries: idsOf(eve),
-    coveredGreenEntries: idsOf(green),
-    receptiveEntries: idsOf(receptive),
+  if (entries.length === 0) return undefined;
+  const { plant, day } = walkedOn(id);
+  // Filled in one pass: an old journal has one for every plant and day.
+  const walk: Mutable<Walk> = {
+    plant,
+    day,
+    at: entries[0]!.at,
+    eve: NO_BUDS,
+    green: NO_BUDS,
+    blooms: NONE,
+    coveredGreen: NONE,
+    receptive: NONE,
+    coveredEntries: NONE,
+    coveredGreenEntries: NONE,
+    receptiveEntries: NONE,
   };
+  for (const entry of entries) readWalk(entry, walk);
+  return walk;
+}
+
+function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
+  switch (kind) {
+    case 'scouted':
+      walk.at = at;
+      walk.eve = body.eve;
+      walk.green = body.green;
+      walk.scoutedEntry = id;
+      break;
+    case 'covered': {
+      const blooms = body.blooms.map(({ bloom }) => bloom);
+      if (body.stage === 'green') {
+        walk.coveredGreen = plus(walk.coveredGreen, blooms);
+        walk.coveredGreenEntries = plus(walk.coveredGreenEntries, [id]);
+      } else {
+        walk.blooms = plus(walk.blooms, blooms);
+        walk.coveredEntries = plus(walk.coveredEntries, [id]);
+      }
+      break;
+    }
+    case 'receptive':
+      walk.receptive = plus(walk.receptive, body.blooms);
+      walk.receptiveEntries = plus(walk.receptiveEntries, [id]);
+      break;
+    case 'counted':
+      walk.open = body.open;
+      walk.countedEntry = id;
+      break;
+    case 'stripped':
+      walk.stripped = (walk.stripped ?? 0) + body.count;
+      break;
+    default:
+      break;
+  }
 }
 
 function stopDone(entry: Entry): StopDone | undefined {

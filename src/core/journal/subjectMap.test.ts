@@ -21,7 +21,7 @@ test('it reads as a map of the states there are, whatever was said and taken bac
   const steps = fc.array(fc.tuple(fc.nat(6), fc.option(fc.nat(9), { nil: undefined })), { maxLength: 40 });
   fc.assert(
     fc.property(steps, (sayings) => {
-      const map = new SubjectMap<number>();
+      const map = new SubjectMap<number>(() => undefined);
       const plain = new Map<string, number>();
       for (const [key, state] of sayings) {
         const id = `p${key}`;
@@ -46,7 +46,7 @@ test('it reads as a map of the states there are, whatever was said and taken bac
 });
 
 test('what has no state is known as a subject, and is not in the map', () => {
-  const map = new SubjectMap<number>();
+  const map = new SubjectMap<number>(() => undefined);
   map.insert(subject('p1'));
   expect(map.subject('p1')).toBeDefined();
   expect(map.has('p1')).toBe(false);
@@ -60,7 +60,7 @@ test('what has no state is known as a subject, and is not in the map', () => {
 test('it is read in the order of the first entry that names each, whatever came when', () => {
   fc.assert(
     fc.property(fc.uniqueArray(fc.nat(99), { minLength: 1, maxLength: 30 }), fc.nat(29), (lamports, at) => {
-      const map = new SubjectMap<number>();
+      const map = new SubjectMap<number>(() => undefined);
       lamports.forEach((lamport, i) => {
         map.insert(subject(`p${lamport}`, lamport));
         map.setState(map.subject(`p${lamport}`)!, lamport);

@@ -15,15 +15,7 @@ export const knownEntry = (entry: StoredEntry): KnownEntry | undefined =>
   isKnownEntry(entry) ? entry : undefined;
 
 /**
- * Is its body of the present version?
- *
- * @example isCurrent(upcast(entry)) // true
- */
-export const isCurrent = ({ kind, v }: KnownEntry): boolean => v === KINDS[kind].version;
-
-/**
- * Brings an entry up to the present version of its kind, without touching what is stored. It is done each time an
- * entry is read: a second copy of a long journal would cost more than that.
+ * Brings an entry up to the present version of its kind, without touching what is stored.
  *
  * @example upcast(entry).v // the present version of its kind
  */

@@ -3,7 +3,7 @@ import type { StoredEntry } from '@/core/journal/entry';
 import { openStore } from '../storage';
 import { MemoryStore } from '../memoryStore';
 import { EntryLog, SEGMENT_SIZE, type Damage, type LogPart } from './entryLog';
-import { checksum, decodeRecord, encodeRecord } from './record';
+import { checksum, decodeRecord, encodeRecord, fnv1a } from './record';
 
 const SEASON = liveSeason(3);
 
@@ -136,11 +136,30 @@ test('a damaged loose record is never packed away', async () => {
   expect(store.texts.has(key)).toBe(true);
 });
 
-test('the checksum is FNV-1a', () => {
+test('the checksum is MurmurHash3, that of older records FNV-1a', () => {
+  // Widely published values of MurmurHash3_x86_32 with seed 0, from memory.
+  expect(checksum('')).toBe('m00000000');
+  expect(checksum('hello')).toBe('m248bfa47');
+  expect(checksum('hello, world')).toBe('m149bbb7f');
+  expect(checksum('The quick brown fox jumps over the lazy dog')).toBe('m2e4ff723');
   // Published test vectors of the FNV authors (isthe.com), from memory: "" and "a" and "foobar".
-  expect(checksum('')).toBe('811c9dc5');
-  expect(checksum('a')).toBe('e40c292c');
-  expect(checksum('foobar')).toBe('bf9cf968');
+  expect(fnv1a('')).toBe('811c9dc5');
+  expect(fnv1a('a')).toBe('e40c292c');
+  expect(fnv1a('foobar')).toBe('bf9cf968');
+});
+
+test('a record with the older checksum is read, and a change in either kind is noticed', () => {
+  const { head, text } = encodeRecord(SEASON.slice(0, 3));
+  const body = text.slice(text.indexOf('\n') + 1);
+  const older = `${JSON.stringify({ ...head, sum: fnv1a(body) })}\n${body}`;
+  for (const record of [text, older]) {
+    expect(decodeRecord(record)).toMatchObject({ damaged: false, entries: { length: 3 } });
+    for (const at of [body.length - 20, Math.floor(body.length / 2)]) {
+      const position = record.length - body.length + at;
+      const other = record[position] === 'a' ? 'b' : 'a';
+      expect(decodeRecord(record.slice(0, position) + other + record.slice(position + 1)).damaged).toBe(true);
+    }
+  }
 });
 
 test('a record of nothing readable is damage, not an error', () => {

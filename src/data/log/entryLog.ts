@@ -138,8 +138,7 @@ export class EntryLog {
       const line = index.get(indexKey(key)) ?? record.head;
       if (record.damaged) damage.push(damageOf(key, line, record.entries.length, text));
     }
-    // Put together at the end: a list that grows entry by entry costs a third of the reading.
-    return { entries: records.flat(), damage, packedMeanwhile };
+    return { entries: joined(records), damage, packedMeanwhile };
   }
 
   /** Packs loose records once there is a segment's worth of them. */
@@ -170,6 +169,14 @@ export class EntryLog {
   async clear(): Promise<void> {
     await this.#store.clear();
   }
+}
+
+/** A list that grows entry by entry would cost a third of the reading. */
+function joined(records: readonly (readonly StoredEntry[])[]): StoredEntry[] {
+  const entries = new Array<StoredEntry>(records.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const record of records) for (const entry of record) entries[at++] = entry;
+  return entries;
 }
 
 function damageOf(key: string, line: RecordHead | undefined, recovered: number, text: string): Damage {

@@ -1,8 +1,10 @@
 import { useRouter, type Href } from 'expo-router';
+import { useEffect } from 'react';
 import { View } from 'react-native';
 import { cautionsFor } from '@/core/work/cautions';
 import type { Task } from '@/core/work/dayTasks';
 import { todayOf, type Today } from '@/core/work/today';
+import { idle } from '@/data/idle';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';
@@ -11,6 +13,7 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { loadWork } from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CAUTIONS } from '../words/cautions';
@@ -40,6 +43,10 @@ export function TodayScreen() {
     todayOf(store.journal, garden, now),
   );
   const { store } = useGarden();
+  useEffect(() => {
+    // The next tap leads to one of them.
+    void idle().then(loadWork);
+  }, []);
   if (!today) return null;
   if (today.walk.length === 0) return <NewGarden />;
   const { next, then } = today.tasks;

@@ -1,0 +1,4 @@
+import { TextEncoder } from 'node:util';
+
+/** jsdom has no TextEncoder, which every browser has. */
+globalThis.TextEncoder ??= TextEncoder;
