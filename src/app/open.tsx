@@ -1,10 +1,10 @@
-import { LazyWork } from '@/screens/lazy/LazyScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Open() {
   return (
     <Route title="Open now">
-      <LazyWork screen="open" />
+      <LazyScreen screen="open" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { LazyWork } from '@/screens/lazy/LazyScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Round() {
   return (
     <Route title="Round">
-      <LazyWork screen="round" />
+      <LazyScreen screen="round" />
     </Route>
   );
 }

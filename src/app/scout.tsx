@@ -1,10 +1,10 @@
-import { LazyWork } from '@/screens/lazy/LazyScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Scout() {
   return (
     <Route title="Evening walk">
-      <LazyWork screen="scout" />
+      <LazyScreen screen="scout" />
     </Route>
   );
 }

@@ -12,8 +12,9 @@ import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { LATE_BUT_TRY_MS } from './dayTasks';
-import { clockHours, type Service } from './flowersDue';
-import type { WorkingHours } from './route/planRound';
+import { clockHours } from './workingHours';
+import type { Service } from './service';
+import type { WorkingHours } from './workingHours';
 
 /** An outing of the crops that grow here, at a moment. */
 export interface OutingNow extends Service {

@@ -3,7 +3,8 @@ import type { Fact } from '../journal/entry';
 import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
-import { USUAL_HANDLING, roundOf } from './flowersDue';
+import { USUAL_HANDLING } from './handling';
+import { roundOf } from './service';
 import { donorsNow, progressOf } from './progress';
 
 const MORNING = '2026-07-19';

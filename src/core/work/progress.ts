@@ -2,10 +2,12 @@ import type { Donor, Stop } from '../journal/kinds/round';
 import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
-import { serviceMs, type HandlingMs, type WorkingHours } from './route/planRound';
+import { serviceMs, type HandlingMs } from './handling';
+import type { WorkingHours } from './workingHours';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
-import { isInHand, malesOf, USUAL_HANDLING } from './flowersDue';
+import { isInHand, malesOf } from './flowersDue';
+import { USUAL_HANDLING } from './handling';
 import { usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 

@@ -18,11 +18,12 @@ import {
   type RoundSituation,
   type WalkSituation,
 } from './dayTasks';
-import { flowersDue, handlingTimes, USUAL_HANDLING, type FlowersDue } from './flowersDue';
+import { flowersDue, type FlowersDue } from './flowersDue';
+import { handlingTimes, USUAL_HANDLING } from './handling';
 import { openNowOf } from './openNow';
 import { outingsAt, plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
 import type { Shortage } from './pairing/shortages';
-import { serviceMs, type HandlingMs } from './route/planRound';
+import { serviceMs, type HandlingMs } from './handling';
 import { plannedFlowers, stopsLeft } from './stops';
 
 export interface Today {

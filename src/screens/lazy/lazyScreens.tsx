@@ -13,11 +13,14 @@ import { StartScreen } from '../garden/StartScreen';
 import { SurroundingsScreen } from '../garden/SurroundingsScreen';
 import { TableScreen } from '../garden/TableScreen';
 import { VarietyScreen } from '../garden/VarietyScreen';
+import { OpenNowScreen } from '../open/OpenNowScreen';
+import { RoundScreen } from '../round/RoundScreen';
+import { ScoutScreen } from '../scout/ScoutScreen';
 import { WeatherScreen } from '../today/WeatherScreen';
 
 /**
- * Screens that are loaded when the first of them is opened: those with forms, the garden's, the fruit's, and charts
- * that need a library. One chunk, so that what they share does not end up in the scripts of every page.
+ * All screens but Today, which loads them as soon as it has nothing better to do. One chunk, so that what they share
+ * does not end up in the scripts of every page.
  */
 const SCREENS = {
   barrier: BarrierScreen,
@@ -28,8 +31,11 @@ const SCREENS = {
   fruit: FruitScreen,
   garden: GardenScreen,
   oneFruit: OneFruitScreen,
+  open: OpenNowScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
+  round: RoundScreen,
+  scout: ScoutScreen,
   setRates: SetRatesScreen,
   start: StartScreen,
   surroundings: SurroundingsScreen,

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
-import { flowersDue, type Service } from '@/core/work/flowersDue';
+import { flowersDue } from '@/core/work/flowersDue';
+import type { Service } from '@/core/work/service';
 import type { OutingPlan } from '@/core/work/route/planOuting';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';

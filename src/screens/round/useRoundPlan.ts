@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { outingRequest, type Service } from '@/core/work/flowersDue';
+import { outingRequest } from '@/core/work/route/outingRequest';
+import type { Service } from '@/core/work/service';
 import type { OutingPlan, OutingRequest } from '@/core/work/route/planOuting';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';

@@ -1,6 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Service } from '@/core/work/flowersDue';
+import type { Service } from '@/core/work/service';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';

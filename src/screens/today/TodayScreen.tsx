@@ -13,7 +13,7 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { loadWork } from '../lazy/LazyScreen';
+import { loadScreens } from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CAUTIONS } from '../words/cautions';
@@ -45,7 +45,7 @@ export function TodayScreen() {
   const { store } = useGarden();
   useEffect(() => {
     // The next tap leads to one of them.
-    void idle().then(loadWork);
+    void idle().then(loadScreens);
   }, []);
   if (!today) return null;
   if (today.walk.length === 0) return <NewGarden />;

@@ -5,20 +5,10 @@ import type { Donor } from '../../journal/kinds/round';
 import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
 import { MS_PER_MINUTE } from '../../time/calendar';
+import { serviceMs, type HandlingMs } from '../handling';
+import type { WorkingHours } from '../workingHours';
 import type { Pair } from '../pairing/pairFlowers';
 import { shortTour } from './tour';
-
-/** When a variety's flowers can be worked; UTC milliseconds. */
-export interface WorkingHours {
-  readonly opens: number;
-  readonly lastSafe: number;
-}
-
-/** Time the work takes, milliseconds: for one male, and for one female. */
-export interface HandlingMs {
-  readonly pick: number;
-  readonly pollinate: number;
-}
 
 export interface RoundVariety {
   readonly variety: string;
@@ -84,16 +74,6 @@ export interface RoundPlan {
 
 /** Walking among plants. Our default, to be outweighed by the grower's own pace. */
 export const WALKING_M_PER_MS = 0.8 / 1000;
-
-/**
- * Time that the work at a stop takes, milliseconds.
- *
- * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }, { pick: 25_000, pollinate: 75_000 }) // 50_000
- */
-export const serviceMs = (
-  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly blooms: readonly string[] },
-  { pick, pollinate }: HandlingMs,
-): number => (stop.kind === 'pick' ? pick * stop.blooms.length : pollinate);
 
 /** The work of one variety with the pollen of one. */
 interface Block {

@@ -1,0 +1,44 @@
+import { cropOf, protocolFor } from '../crops/catalogue';
+import type { Protocol } from '../crops/crop';
+import { BRUSHED_ONCE } from '../crops/figures';
+import type { Journal } from '../journal/journal';
+
+/** Time the work takes, milliseconds: for one male, and for one female. */
+export interface HandlingMs {
+  readonly pick: number;
+  readonly pollinate: number;
+}
+
+/**
+ * Time that the work at a stop takes, milliseconds.
+ *
+ * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }, { pick: 25_000, pollinate: 75_000 }) // 50_000
+ */
+export const serviceMs = (
+  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly blooms: readonly string[] },
+  { pick, pollinate }: HandlingMs,
+): number => (stop.kind === 'pick' ? pick * stop.blooms.length : pollinate);
+
+/**
+ * How long the work at a flower takes for each variety, milliseconds, before own records speak.
+ *
+ * @example handlingTimes(journal).get(squash) // { pick: 25_000, pollinate: 75_000 }
+ */
+export function handlingTimes(journal: Journal): Map<string, HandlingMs> {
+  return new Map(
+    [...journal.all('variety').values()].flatMap(({ variety, crop, purpose }) => {
+      const protocol = protocolFor(cropOf(crop), purpose);
+      return protocol ? [[variety, handlingOf(protocol)] as const] : [];
+    }),
+  );
+}
+
+const MS_PER_SECOND = 1000;
+
+const handlingOf = ({ collect, pollinate }: Protocol): HandlingMs => ({
+  pick: collect.takes.value * MS_PER_SECOND,
+  pollinate: pollinate.takes.value * MS_PER_SECOND,
+});
+
+/** For a variety that is no longer on the plan. */
+export const USUAL_HANDLING = handlingOf(BRUSHED_ONCE);

@@ -1,0 +1,91 @@
+import type { Purpose } from '../../crops/variety';
+import { placesOf } from '../../garden/places';
+import type { Segment } from '../../garden/segments';
+import { walkingDistance } from '../../garden/walking';
+import type { Journal } from '../../journal/journal';
+import type { Garden, Variety } from '../../journal/state';
+import { flowersDue, isInHand, type FlowersDue } from '../flowersDue';
+import { handlingTimes } from '../handling';
+import type { Service } from '../service';
+import { workingHours } from '../workingHours';
+import type { OutingRequest } from './planOuting';
+import { WALKING_M_PER_MS, type RoundVariety } from './planRound';
+
+/** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
+const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedToKeep: 4, rareOrSold: 6 };
+
+const weightOf = (variety: Variety): number => WEIGHT[variety.purpose];
+
+/**
+ * What one has to walk round: everything that stands in the way, except dense bloom.
+ *
+ * @example obstaclesOf(new Journal()) // []
+ */
+export const obstaclesOf = (journal: Journal): Segment[] =>
+  [...journal.all('barrier').values()]
+    .filter(({ sort }) => sort !== 'forage')
+    .map(({ from, to }) => ({ from, to }));
+
+/**
+ * Working hours, times and weight of each variety that has females, for the plan of a round.
+ *
+ * @example roundVarieties(journal, garden, flowersDue(journal, { day: '2026-12-24', outing: 'morning' })) // []
+ */
+export function roundVarieties(
+  journal: Journal,
+  garden: Garden,
+  { buds, day, outing }: Pick<FlowersDue, 'buds' | 'day' | 'outing'>,
+): RoundVariety[] {
+  const ids = new Set(buds.females.map(({ variety }) => variety));
+  const hours = workingHours(journal, garden, { day, outing });
+  const times = handlingTimes(journal);
+  return [...journal.all('variety').values()].flatMap((variety): RoundVariety[] => {
+    const { variety: id } = variety;
+    const [own, handling] = [hours.get(id), times.get(id)];
+    return ids.has(id) && own && handling
+      ? [{ variety: id, hours: own, handling, weight: weightOf(variety) }]
+      : [];
+  });
+}
+
+/**
+ * Walking time between two plants, milliseconds, round what stands in the way; `undefined` where the place of either
+ * is not known.
+ *
+ * @example walkingTimes(new Journal())('p1', 'p2') // undefined
+ */
+export function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  const metres = walkingDistance(obstaclesOf(journal));
+  return (from, to) => {
+    const [a, b] = [places.get(from), places.get(to)];
+    return a && b && metres(a, b) / WALKING_M_PER_MS;
+  };
+}
+
+/**
+ * What the round of an outing is planned from, if it may begin at a time.
+ *
+ * @param from UTC milliseconds.
+ * @example planOuting(outingRequest(journal, garden, service, now)).stops[0].kind // 'pick'
+ */
+export function outingRequest(
+  journal: Journal,
+  garden: Garden,
+  service: Service,
+  from: number,
+): OutingRequest {
+  const due = flowersDue(journal, service);
+  const { females, males } = due.buds;
+  const plants = new Set([...females, ...males].map(({ plant }) => plant));
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  return {
+    females,
+    males,
+    varieties: roundVarieties(journal, garden, due),
+    places: new Map([...places].filter(([plant]) => plants.has(plant))),
+    obstacles: obstaclesOf(journal),
+    from,
+    inHand: new Set(due.males.filter(isInHand).map(({ bloom }) => bloom)),
+  };
+}
