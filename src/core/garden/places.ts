@@ -107,8 +107,12 @@ export function fromGate(metres: number, bearing: number): Place {
 export const bearingTo = (from: Place, to: Place): number =>
   ((Math.atan2(to.x - from.x, to.y - from.y) * 180) / Math.PI + 360) % 360;
 
-/** The last place that a plant, or a stand, takes up in its row. */
-const lastPlace = ({ place, count = 1 }: PlantPosition): number => place + count - 1;
+/**
+ * The last place that a plant, or a stand, takes up in its row.
+ *
+ * @example lastPlace({ plant: 's', bed: 'b', row: 1, place: 3, count: 10 }) // 12
+ */
+export const lastPlace = ({ place, count = 1 }: PlantPosition): number => place + count - 1;
 
 /**
  * Places of all plants of a garden, by plant id; of a stand its middle. Plants of a bed that is not known yet are left

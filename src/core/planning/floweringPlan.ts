@@ -12,6 +12,8 @@ import { temperaturesAt, type PlannedVariety } from './gardenPlan';
 /** Something that flowers on known days: a variety, or a source outside the garden. */
 export interface Flowering {
   readonly id: string;
+  /** Plantings of one variety share it, and do not cross with each other. */
+  readonly variety: string;
   readonly name: string;
   /** Crossing group: only what shares it crosses. */
   readonly group: string;
@@ -29,15 +31,24 @@ export function floweringsOf(
   varieties: readonly PlannedVariety[],
   outside: Iterable<Outside>,
 ): readonly Flowering[] {
-  const own = varieties.flatMap(({ variety, flowering }): Flowering[] => {
+  const own = varieties.flatMap(({ variety: { variety, name, crop }, planting, flowering }): Flowering[] => {
     if (!flowering) return [];
-    const { variety: id, name, crop } = variety;
     const { first, last, by } = flowering;
-    return [{ id, name, group: cropOf(crop).group, span: [first, last], seen: by === 'seen' }];
+    const { group } = cropOf(crop);
+    return [{ id: planting, variety, name, group, span: [first, last], seen: by === 'seen' }];
   });
   const others = [...outside].flatMap(({ source, name, crop, flowering }): Flowering[] =>
     flowering
-      ? [{ id: source, name, group: cropOf(crop).group, span: [flowering.from, flowering.to], seen: true }]
+      ? [
+          {
+            id: source,
+            variety: source,
+            name,
+            group: cropOf(crop).group,
+            span: [flowering.from, flowering.to],
+            seen: true,
+          },
+        ]
       : [],
   );
   const all = [...own, ...others];
@@ -50,10 +61,10 @@ export function floweringsOf(
 /**
  * Can pollen of one reach the other's flowers at some time, as far as kinship goes?
  *
- * @example mayCross({ id: 'a', group: 'corn' }, { ...other, id: 'b', group: 'corn' }) // true
+ * @example mayCross({ variety: 'a', group: 'corn' }, { ...other, variety: 'b', group: 'corn' }) // true
  */
-export const mayCross = (one: Pick<Flowering, 'id' | 'group'>, other: Flowering): boolean =>
-  one.id !== other.id && one.group === other.group;
+export const mayCross = (one: Pick<Flowering, 'variety' | 'group'>, other: Flowering): boolean =>
+  one.variety !== other.variety && one.group === other.group;
 
 /**
  * Spans of days on which something that may cross with it flowers too, one for each such.

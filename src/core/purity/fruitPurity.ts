@@ -98,13 +98,12 @@ const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pen
  * from all that can cross may take its place.
  */
 export function fruitPurity(evidence: PurityEvidence): Purity {
-  const guard = evidence.guardOf(evidence.bloom);
   const chain = [
     seedSourceLink(evidence.seedSource),
-    guarded(coverLink(evidence), guard),
-    guarded(intactLink(evidence.bloom), enters(evidence.bloom, guard)),
+    guarded(coverLink(evidence), evidence),
+    guarded(intactLink(evidence.bloom), evidence),
     cleanPollenLink(evidence),
-    guarded(closedAgainLink(evidence.bloom), guard),
+    guarded(closedAgainLink(evidence.bloom), evidence),
     tagLink(evidence.bloom),
     plantsLink(evidence),
   ];
@@ -161,9 +160,11 @@ function coverLink({ bloom, opensOn }: PurityEvidence): Link {
 }
 
 /** A link that lacks a cover holds as far as what stands round the bloom does. */
-function guarded(own: Link, guard: Guard | undefined): Link {
-  if (!guard || WORST_FIRST.indexOf(own.state) < 0) return own;
-  if (own.state === 'pending' || rank(guard.state) <= rank(own.state)) return own;
+function guarded(own: Link, { bloom, guardOf }: Pick<PurityEvidence, 'bloom' | 'guardOf'>): Link {
+  if (own.state === 'holds' || own.state === 'pending') return own;
+  const guard = guardOf(bloom);
+  if (!guard || rank(guard.state) <= rank(own.state)) return own;
+  if (own.link === 'intact' && !keepsOut(bloom, guard)) return own;
   return link(own.link, guard.state, guard.reason);
 }
 
@@ -174,11 +175,8 @@ const rank = (state: LinkState): number => {
 };
 
 /** An insect in a cage got in all the same; at a distance it brings only pollen of the variety. */
-function enters(bloom: Bloom, guard: Guard | undefined): Guard | undefined {
-  if (guard?.by !== 'cage') return guard;
-  const found = pollinationsOf(bloom).map((pollination) => pollination.found);
-  return found.includes('insect') || found.includes('hole') ? undefined : guard;
-}
+const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
+  by === 'distance' || pollinationsOf(bloom).every(({ found }) => found !== 'insect' && found !== 'hole');
 
 /** How a flower can be found, the worst first. */
 const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'wilted'] as const;
@@ -199,8 +197,7 @@ function intactLink(flower: Bloom): Link {
 function cleanPollenLink(evidence: PurityEvidence): Link {
   const { bloom, males, plants, father, variety, opensOn, guardOf } = evidence;
   const pollinations = pollinationsOf(bloom);
-  if (bloom.role === 'open')
-    return guarded(link('cleanPollen', 'broken', reason('pollen.open')), guardOf(bloom));
+  if (bloom.role === 'open') return guarded(link('cleanPollen', 'broken', reason('pollen.open')), evidence);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   const donors = pollinations.flatMap((each) => each.donors);
   if (donors.length === 0) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
@@ -215,12 +212,14 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   const covers = donors.map((donor) => males.get(donor.bloom));
   if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
   const bare = covers.find((male) => male && !isCovered(male) && !isGuarded(male, guardOf));
-  if (bare) return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), guardOf(bare));
+  if (bare)
+    return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: bare, guardOf });
   const fresh = freshMales(evidence);
   const late = fresh.find(
     (male) => isCovered(male) && Date.parse(male.cover.at) >= (opensOn(male.day!) ?? Infinity),
   );
-  if (late) return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), guardOf(late));
+  if (late)
+    return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), { bloom: late, guardOf });
   const own = ownPollenLink(evidence);
   if (own) return own;
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));

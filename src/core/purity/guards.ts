@@ -24,15 +24,18 @@ const BEST_FIRST: readonly Guard['state'][] = ['holds', 'doubtful', 'broken'];
  * What guards a bloom besides its own cover, on its own day: a cage, or the distance of its variety from all that can
  * cross with it. Of several the best; `undefined` where there is none.
  *
- * @param isolation verdict on the variety where nothing is covered, where it is known.
+ * @param isolationOf verdict on a variety where nothing is covered, where it is known.
  * @example guardOf(new Journal(), bloom, undefined) // undefined
  */
 export function guardOf(
   journal: Journal,
   bloom: Bloom,
-  isolation: IsolationVerdict | undefined,
+  isolationOf: ((variety: string) => IsolationVerdict | undefined) | undefined,
 ): Guard | undefined {
-  const guards = [cageGuard(journal, bloom), distanceGuard(isolation)].flatMap((guard) => guard ?? []);
+  const variety = journal.all('plant').get(bloom.plant)?.variety ?? '';
+  const guards = [cageGuard(journal, bloom), distanceGuard(isolationOf?.(variety))].flatMap(
+    (guard) => guard ?? [],
+  );
   return guards.sort((a, b) => BEST_FIRST.indexOf(a.state) - BEST_FIRST.indexOf(b.state))[0];
 }
 

@@ -43,7 +43,7 @@ export function purityOf(
     variety,
     father: meant.father,
     seedSource: plantingOf(journal, plant, variety).seedSource,
-    guardOf: (bloom) => guardOf(journal, bloom, isolationOf?.(plants.get(bloom.plant)?.variety ?? '')),
+    guardOf: (bloom) => guardOf(journal, bloom, isolationOf),
     males: journal.all('bloom'),
     plants,
     opensOn,

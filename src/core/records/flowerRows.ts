@@ -4,7 +4,8 @@ import { fatherPlants } from '../journal/pollinations';
 import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
-import { purityOf } from '../purity/purityOf';
+import { isolationOf } from '../planning/isolationOf';
+import { purityOf, type PurityOptions } from '../purity/purityOf';
 import type { Day } from '../time/types';
 import { plantLabel } from './plantLabel';
 
@@ -43,12 +44,21 @@ export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
  * @example flowerRows(new Journal(), garden, today) // []
  */
 export function flowerRows(journal: Journal, garden: Garden, today: Day): FlowerRow[] {
-  const rows = [...journal.all('bloom').values()].map((flower) => flowerRow(journal, garden, today, flower));
+  const options = { isolationOf: isolationOf(journal, garden, today) };
+  const rows = [...journal.all('bloom').values()].map((flower) =>
+    flowerRow(journal, garden, today, flower, options),
+  );
   const key = (row: FlowerRow): string => `${row.morning} ${row.sex} ${row.tag} ${row.flower_id}`;
   return rows.sort((a, b) => (key(a) < key(b) ? -1 : 1));
 }
 
-function flowerRow(journal: Journal, garden: Garden, today: Day, raw: Bloom): FlowerRow {
+function flowerRow(
+  journal: Journal,
+  garden: Garden,
+  today: Day,
+  raw: Bloom,
+  options: PurityOptions,
+): FlowerRow {
   const flower = inherited(journal, raw);
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
@@ -77,7 +87,7 @@ function flowerRow(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fl
     cause: fruit?.history.cause ?? '',
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? '',
-    purity: fruit ? purityOf(journal, garden, flower)!.grade : '',
+    purity: fruit ? purityOf(journal, garden, flower, options)!.grade : '',
     count: String(flower.count),
     flower_id: flower.bloom,
   };

@@ -169,7 +169,7 @@ class PlanReader {
     if (held && crop && held.crop !== crop) return fault('kind', 'otherKindOnPlan');
     if (!crop || !purpose || !seedSource || sowing === 'wrong') return undefined;
     if (held) {
-      const { variety, flowered: _flowered, ...rest } = held;
+      const { variety, flowered: _flowered, purposes: _purposes, ...rest } = held;
       this.#varieties.push({ ...rest, held: variety });
     } else {
       this.#varieties.push({

@@ -2,6 +2,7 @@ import { bloomingCropOf, cropOf, protocolFor, receptiveDays, type Crop } from '.
 import type { Protocol } from '../crops/crop';
 import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
+import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/round';
@@ -39,7 +40,7 @@ interface Grown {
 
 /**
  * Blooms that an outing may serve: those that opened, or became receptive, on its day, and those of days before that
- * still are. What stands on a plant that is not known belongs to the morning.
+ * still are. What stands on a plant that is not known belongs to the morning; a crop without a protocol to none.
  */
 function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
   const plants = journal.all('plant');
@@ -53,7 +54,7 @@ function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
       const meant = variety && meantFor(journal, bloom.plant, bloom.day);
       return { bloom, variety, meant, crop, protocol: crop && meant && protocolFor(crop, meant.purpose) };
     })
-    .filter(({ crop }) => outingOfCrop(crop) === outing);
+    .filter(({ crop, protocol }) => outingOfCrop(crop) === outing && (!crop || protocol));
 }
 
 function outingOfCrop(crop: Crop | undefined): Outing {
@@ -83,7 +84,9 @@ const LOST: readonly MissedReason[] = ['hole', 'insect', 'open', 'wilted', 'brok
 
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
 function applicationDue({ bloom, crop, protocol }: Grown, day: Day): number | undefined {
-  if (bloom.day === undefined || bloom.role !== 'hand') return undefined;
+  // What is counted was pollinated when it was, and so was what got its tag later.
+  const isCounted = bloom.of !== undefined || cohortOf(bloom.bloom) !== undefined;
+  if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
   const given = pollinationsOf(bloom);
   const done = Math.max(0, ...given.map(({ application }) => application));
   const missed = bloom.reports.some((report) => (report.day ?? bloom.day) === day);

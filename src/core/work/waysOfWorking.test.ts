@@ -116,6 +116,8 @@ test('1. a kitchen morning, and one of two fruitlets later tagged for seed', () 
   phone.say('2026-07-28T17:00:00Z', look('b1', 'growing'), look(cohort, 'gone', [1, 2]));
 
   expect(bloomOf(journal, cohort)).toMatchObject({ count: 2, members: ['b1'] });
+  // No round asks for them again.
+  expect(dueOn(journal, MON)).toEqual([]);
   // It was pollinated as they all were, and was open to insects as they all were.
   expect(fatherPlants(inherited(journal, bloomOf(journal, 'b1')))).toEqual(['p1']);
   expect(purity(journal, 'b1').grade).toBe('notForSeed');

@@ -122,12 +122,14 @@ const VARIETY_FORMS = {
     // What the journal holds too and is no field of the form.
     variety: Joi.any().strip(),
     flowered: Joi.any().strip(),
+    purposes: Joi.any().strip(),
   }),
   plants: form({
     variety: chosenId,
     bed: chosenId,
     row: plain('rows').integer(),
     count: within(1, 200).integer(),
+    sown: day.empty('').optional(),
   }),
 };
 

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
+import { isolationOf } from '@/core/planning/isolationOf';
 import { purityOf } from '@/core/purity/purityOf';
 import { cohortOf } from '@/core/journal/cohort';
 import { fatherPlants } from '@/core/journal/pollinations';
@@ -89,7 +90,9 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     if (!fruit) return null;
     return {
       fruit,
-      purity: purityOf(journal, garden, fruit.bloom),
+      purity: purityOf(journal, garden, fruit.bloom, {
+        isolationOf: isolationOf(journal, garden, dayAt(now, garden.zone)),
+      }),
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
       zone: garden.zone,

@@ -11,6 +11,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
+import { plantingName } from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
 import { GardenTabs } from './GardenTabs';
 import { SowingAdvice } from './SowingAdvice';
@@ -22,7 +23,7 @@ export function CalendarScreen() {
   const view = usePlan();
   if (!view) return null;
   const flowering = floweringsOf(view.reports, view.outside);
-  const ordered = flowering.flatMap(({ id }) => view.reports.filter(({ variety }) => variety.variety === id));
+  const ordered = flowering.flatMap(({ id }) => view.reports.filter(({ planting }) => planting === id));
   const unknown = view.reports.filter(({ flowering: known }) => !known);
   return (
     <Page
@@ -40,21 +41,22 @@ export function CalendarScreen() {
         flowers too.
       </Text>
       <View style={{ marginTop: SPACE.m }}>
-        {ordered.flatMap(({ variety, flowering: known }) =>
-          known
+        {ordered.flatMap((planned) => {
+          const { planting, flowering: known } = planned;
+          return known
             ? [
                 <ListRow
-                  key={variety.variety}
-                  title={variety.name}
+                  key={planting}
+                  title={plantingName(planned, f)}
                   note={`${f.day(known.first)} to ${f.day(known.last)}. ${known.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
                 />,
               ]
-            : [],
-        )}
-        {unknown.map(({ variety }) => (
+            : [];
+        })}
+        {unknown.map((planned) => (
           <ListRow
-            key={variety.variety}
-            title={variety.name}
+            key={planned.planting}
+            title={plantingName(planned, f)}
             note="Not known: say when it was sown or planted out."
           />
         ))}

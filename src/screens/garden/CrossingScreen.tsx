@@ -54,7 +54,7 @@ export function CrossingScreen() {
       <View style={{ marginTop: SPACE.m }}>
         {view.reports.map((report) => (
           <VarietyRisk
-            key={report.variety.variety}
+            key={report.planting}
             report={report}
             nameOf={view.nameOf}
             onPress={() =>

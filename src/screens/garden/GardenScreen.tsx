@@ -159,7 +159,7 @@ function Varieties({
       </Text>
       {view.reports.map((report) => (
         <VarietyRisk
-          key={report.variety.variety}
+          key={report.planting}
           report={report}
           nameOf={view.nameOf}
           selected={report.variety.variety === chosen}

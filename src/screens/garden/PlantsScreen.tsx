@@ -1,8 +1,11 @@
 import { useRouter } from 'expo-router';
-import { useWatch } from 'react-hook-form';
+import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
-import { plantsPerRow } from '@/core/garden/places';
-import type { Bed } from '@/core/journal/state';
+import { lastPlace, plantsPerRow } from '@/core/garden/places';
+import type { Fact } from '@/core/journal/entry';
+import type { Journal } from '@/core/journal/journal';
+import type { Bed, Variety } from '@/core/journal/state';
+import type { Day } from '@/core/time/types';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -20,8 +23,10 @@ interface Typed {
   bed: string;
   row: string;
   count: string;
+  /** Of another sowing than the first. */
+  sown: string;
 }
-type Checked = Omit<Typed, 'row' | 'count'> & { row: number; count: number };
+type Checked = Omit<Typed, 'row' | 'count' | 'sown'> & { row: number; count: number; sown?: Day };
 
 /** Puts plants of a variety into a row, after those that stand there. Places are never renumbered. */
 export function PlantsScreen() {
@@ -35,15 +40,20 @@ export function PlantsScreen() {
     bed: beds.length === 1 ? beds[0]!.bed : '',
     row: '1',
     count: '4',
+    sown: '',
   });
+  const varietyId = useWatch({ control, name: 'variety' });
   const bedId = useWatch({ control, name: 'bed' });
   const row = useWatch({ control, name: 'row' });
-  const save = handleSubmit(({ bed, row, variety, count }) => {
-    const last = [...journal.all('plant').values()]
-      .filter((plant) => plant.bed === bed && plant.row === row)
-      .reduce((most, { place }) => Math.max(most, place), 0);
+  const save = handleSubmit(({ bed, row, variety, count, sown }) => {
+    const last = lastInRow(journal, bed, row);
     const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
-    record([{ kind: 'plants.set', body: { bed, row, variety, plants } }]);
+    const another = sown === undefined ? undefined : sowingOn(journal, variety, sown);
+    const planting = another && { planting: another.planting };
+    record([
+      ...(another?.fact ? [another.fact] : []),
+      { kind: 'plants.set', body: { bed, row, variety, ...planting, plants } },
+    ]);
     router.replace('/garden');
   });
   if (beds.length === 0 || varieties.length === 0) {
@@ -79,10 +89,56 @@ export function PlantsScreen() {
           <FormField control={control} name="row" label="Row" numeric />
           <FormField control={control} name="count" label="How many" numeric />
         </View>
+        <SownLater control={control} variety={varieties.find((each) => each.variety === varietyId)} />
       </View>
     </Page>
   );
 }
+
+/** Where plants of a variety stand already, these may come from another sowing. */
+function SownLater({
+  control,
+  variety,
+}: {
+  readonly control: Control<Typed, unknown, Checked>;
+  readonly variety: Variety | undefined;
+}) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const stands = [...journal.all('plant').values()].some((plant) => plant.variety === variety?.variety);
+  if (!variety || !stands) return null;
+  const first = variety.sowing ? ` The others: ${f.shortDay(variety.sowing.day)}.` : '';
+  return (
+    <FormField
+      control={control}
+      name="sown"
+      label="Another sowing? On which day"
+      note={`Leave it empty for the same sowing.${first}`}
+      autoCapitalize="none"
+    />
+  );
+}
+
+/** A sowing of a variety on a day: the one there is, or a new one with the fact that says so. */
+function sowingOn(
+  journal: Journal,
+  variety: string,
+  day: Day,
+): { readonly planting: string; readonly fact?: Fact } {
+  const known = [...journal.all('planting').values()].find(
+    (each) => each.variety === variety && each.sowing?.day === day,
+  );
+  if (known) return { planting: known.planting };
+  const { sowing, seedSource } = journal.all('variety').get(variety)!;
+  const planting = newId();
+  const body = { planting, variety, sowing: { how: sowing?.how ?? 'sown', day }, seedSource } as const;
+  return { planting, fact: { kind: 'planting.set', body } };
+}
+
+const lastInRow = (journal: Journal, bed: string, row: number): number =>
+  [...journal.all('plant').values()]
+    .filter((plant) => plant.bed === bed && plant.row === row)
+    .reduce((most, plant) => Math.max(most, lastPlace(plant)), 0);
 
 /** How many more fit in a row by the bed's spacing; more than that would stand beyond its end. */
 function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: number }) {
@@ -90,9 +146,7 @@ function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: numbe
   const { journal } = useGarden().store;
   const fits = bed && plantsPerRow(bed);
   if (fits === undefined) return null;
-  const taken = [...journal.all('plant').values()]
-    .filter((plant) => plant.bed === bed?.bed && plant.row === row)
-    .reduce((most, { place }) => Math.max(most, place), 0);
+  const taken = lastInRow(journal, bed?.bed ?? '', row);
   return (
     <Text tone="soft" live>
       {fits > taken

@@ -35,7 +35,7 @@ export function SowingAdvice({ reports, flowering, today }: SowingAdviceProps) {
   const [wish, setWish] = useState<Wish>('after');
   const [apart, setApart] = useState(uniform);
   const partners = ({ variety: { variety, crop } }: VarietyReport): readonly Flowering[] =>
-    flowering.filter((each) => mayCross({ id: variety, group: cropOf(crop).group }, each));
+    flowering.filter((each) => mayCross({ variety, group: cropOf(crop).group }, each));
   const candidates = reports.filter((report) => partners(report).length > 0);
   const planned = candidates.find(({ variety }) => variety.variety === id);
   const others = planned ? partners(planned) : [];

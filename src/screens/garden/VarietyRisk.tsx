@@ -7,7 +7,7 @@ import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { sayShare, verdictSentence, type NameOf } from '../words/garden';
+import { plantingName, sayShare, verdictSentence, type NameOf } from '../words/garden';
 
 export interface VarietyRiskProps {
   readonly report: VarietyReport;
@@ -26,7 +26,7 @@ export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskPr
     <View style={{ marginBottom: SPACE.s }}>
       <ListRow
         glyph={<Glyph name={bad ? 'warn' : 'fruit'} size={28} tone={bad ? 'rust' : 'ink'} />}
-        title={variety.name}
+        title={plantingName(report, f)}
         note={`${cropOf(variety.crop).name}. ${verdictSentence(report, nameOf, f)}${
           mothers.enough || variety.purpose === 'eat' ? '' : ' Too few plants for its purpose.'
         }`}

@@ -96,9 +96,9 @@ function Report({ view, report }: ReportProps) {
           <Text variant="heading" level={2}>
             What can cross with it
           </Text>
-          {isolation.risks.map((risk) => (
+          {isolation.risks.map((risk, i) => (
             <ListRow
-              key={risk.id}
+              key={`${risk.id} ${i}`}
               title={view.nameOf(risk.id)}
               note={`${riskNote(risk, f)} ${risk.compatibility.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
               end={`${f.number(100 * risk.share.share, 1)} %`}

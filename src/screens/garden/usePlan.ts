@@ -42,7 +42,10 @@ export function usePlan(): PlanOfGarden | undefined {
       .sort(comparePlants(journal.all('bed')));
     const outside = [...journal.all('outside').values()].sort(byName);
     const shapeOf = shapesOf([...journal.all('variety').values()]);
-    const verdicts = new Map(reports.map(({ variety, isolation }) => [variety.variety, isolation.verdict]));
+    // Of several plantings of a variety the one most at risk, which comes first.
+    const verdicts = new Map(
+      reports.toReversed().map(({ variety, isolation }) => [variety.variety, isolation.verdict]),
+    );
     const names = new Map([
       ...[...journal.all('variety').values()].map(({ variety, name }) => [variety, name] as const),
       ...outside.map(({ source, name }) => [source, name] as const),

@@ -5,7 +5,7 @@ import type { BarrierSort, Certainty, Ground } from '@/core/garden/surroundings'
 import type { CrossingRisk } from '@/core/isolation/crossingRisk';
 import type { ShareRange } from '@/core/isolation/expectedOutcrossing';
 import type { IsolationMethod } from '@/core/isolation/isolationMethods';
-import type { VarietyReport } from '@/core/planning/gardenPlan';
+import type { PlannedVariety, VarietyReport } from '@/core/planning/gardenPlan';
 import type { Format } from '../format/format';
 import { ENDOSPERM_NAMES } from './reasons/garden';
 
@@ -240,3 +240,7 @@ export function sayShare({ share, low, high }: ShareRange, f: Format): string {
   const percent = (value: number): string => f.number(100 * value, value < 0.02 ? 1 : 0);
   return `${percent(share)} % (${percent(low)} to ${percent(high)} %)`;
 }
+
+/** A variety by its name; of one that was sown more than once with the day of the sowing. */
+export const plantingName = ({ variety, planting, sowing }: PlannedVariety, f: Format): string =>
+  planting === variety.variety || !sowing ? variety.name : `${variety.name}, sown ${f.shortDay(sowing.day)}`;
