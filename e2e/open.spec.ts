@@ -3,6 +3,7 @@ import { expectNoFindings } from './findings';
 import type { Page } from '@playwright/test';
 
 const MORNING = '2026-07-21T06:00:00Z';
+const NEXT_MORNING = '2026-07-22T06:00:00Z';
 const THREE_DAYS_ON = '2026-07-24T17:00:00Z';
 
 /** Six plants grown to eat, and nothing else: no walk, no cover, no tag. */
@@ -63,6 +64,16 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
     await app.tap('None open, next');
   }
   await expect(page.getByText(/^3 females pollinated on 6 plants/)).toBeVisible();
+
+  // The next morning begins anew, and asks nothing of yesterday's flowers.
+  await page.clock.setSystemTime(new Date(NEXT_MORNING));
+  await page.goto('/');
+  await app.tap('See what is open');
+  await expect(page.getByRole('img', { name: 'Plant 1 of 6' })).toBeVisible();
+  await app.tap('1, females open');
+  await app.tap('1, males open');
+  await app.tap('Pollinated 1');
+  await expect(page.getByRole('img', { name: 'Plant 2 of 6' })).toBeVisible();
 
   await page.clock.setSystemTime(new Date(THREE_DAYS_ON));
   await page.goto('/fruit');

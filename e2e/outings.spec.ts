@@ -122,3 +122,32 @@ test('corn, four days: shoots bagged, silk found, a tassel bagged in the afterno
   await at(page, '2026-07-25T07:00:00Z');
   await expect(page.getByText(/Morning round|morning’s round/)).toHaveCount(0);
 });
+
+test('melons, two days: small flowers bagged, a perfect one with a fruitlet, brushed, and looked at', async ({
+  app,
+  page,
+}) => {
+  await begin(app, page, {
+    at: '2026-07-21T18:00:00Z',
+    crop: /^cantaloupe/i,
+    search: 'cantaloupe',
+    plants: 2,
+  });
+  await app.tap('Start the walk');
+  await expect(page.getByText('The first trace of yellow at the tip.')).toBeVisible();
+  await walk(app, page, [['One female more'], ['One male more']]);
+  for (const day of ['2026-07-22', '2026-07-23']) {
+    await at(page, `${day}T06:30:00Z`);
+    await app.tap('Start the round');
+    await app.tap('Start the round');
+    while (!(await page.getByRole('heading', { name: 'Round done' }).isVisible())) await app.done();
+    await expect(page.getByText(/^1 of 1 flower pollinated/)).toBeVisible();
+    await at(page, `${day}T18:00:00Z`);
+    await app.tap('Start the walk');
+    await walk(app, page, [['One male more'], ['One female more']]);
+  }
+  await page.clock.setSystemTime(new Date('2026-07-26T17:00:00Z'));
+  await page.goto('/fruit');
+  await app.tap('Growing');
+  await expect(page.getByText(/growing on day \d/).first()).toBeVisible();
+});

@@ -13,6 +13,7 @@ const flowering = floweringsOf(varieties, journal.all('outside').values());
 
 const bloom = (id: string, group: string, from: string, to: string): Flowering => ({
   id,
+  variety: id,
   name: id,
   group,
   span: [`2026-07-${from}`, `2026-07-${to}`],

@@ -88,7 +88,7 @@ export function planRows(
           row: String(some[0]!.row),
           variety: variety.name,
           kind: cropOf(variety.crop).species,
-          plants: String(some.length),
+          plants: String(some.reduce((sum, { count }) => sum + count, 0)),
           purpose: PURPOSE_WORDS[variety.purpose],
           seed: SEED_WORDS[variety.seedSource],
           sown: sowing?.how === 'sown' ? sowing.day : '',

@@ -80,7 +80,7 @@ const inTheNamesOfVersion2 = <T>(states: T): T =>
 
 /** What is said of a subject now and was not before. */
 const NEW_FIELDS = [
-  ...['part', 'count', 'countedBy', 'members', 'application', 'outing'],
+  ...['part', 'count', 'countedBy', 'members', 'application', 'outing', 'purposes', 'role'],
   ...['coveredGreen', 'coveredGreenEntries', 'receptive', 'receptiveEntries'],
 ];
 

@@ -16,6 +16,7 @@ test('every sentence reads in both systems of units', () => {
     fathers: 3,
     wanted: 3,
     method: 'tape',
+    name: 'A',
     mother: 'sweet',
     father: 'pop',
     species: 'Zea mays',
