@@ -106,6 +106,22 @@ test.each(['1', '2', '3'])('golden backup %s folds to the same garden as when it
   }
 });
 
+test('golden backup 4, with a kind of every family, folds to the same garden as when it was written', () => {
+  const read = (name: string): string =>
+    readFileSync(path.join(DOCS, `../src/data/files/golden-${name}-4.json`), 'utf8');
+  const decoded = decodeBackup(read('backup'), faultOfEntry);
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
+  const journal = new Journal();
+  journal.add(decoded.backup.entries);
+  const states = Object.fromEntries(
+    SUBJECT_TYPES.map((type) => [type, Object.fromEntries([...journal.all(type)])]),
+  );
+  const plain = JSON.stringify(states, (_key, value: unknown) =>
+    value instanceof Map ? Object.fromEntries(value) : value,
+  );
+  expect(JSON.parse(plain)).toEqual(JSON.parse(read('states')));
+});
+
 test('fields and kinds of a later version survive export and import', async () => {
   const later = [
     { ...SEASON[0]!, mood: 'fine' },

@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
+import type { Outing } from '@/core/crops/outing';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
@@ -20,7 +21,6 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { ROUND_NAMES } from '../words/outings';
 import { RoundAhead } from './RoundAhead';
 import { RoundDone } from './RoundDone';
 import { StopScreen } from './StopScreen';
@@ -58,6 +58,17 @@ export function RoundScreen() {
     <Prepare service={service} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />
   );
 }
+
+const NAMES: Readonly<Record<Outing, string>> = {
+  morning: 'Round',
+  midday: 'Midday round',
+  dusk: 'Evening round',
+};
+const MORE: Readonly<Record<Outing, string>> = {
+  morning: 'More flowers this morning',
+  midday: 'More flowers today',
+  dusk: 'More flowers this evening',
+};
 
 const NO_OUTING = { service: undefined };
 
@@ -108,7 +119,7 @@ function Prepare({ service, round, opens, now, onLater }: PrepareProps) {
   const empty = plan?.stops.length === 0;
   return (
     <Page
-      title={round ? 'More flowers' : `${ROUND_NAMES[service.outing]}, ${f.day(service.day)}`}
+      title={round ? MORE[service.outing] : `${NAMES[service.outing]} of ${f.day(service.day)}`}
       foot={
         empty ? (
           <Button size="big" title="Back to Today" onPress={() => router.replace('/')} />

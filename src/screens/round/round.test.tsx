@@ -14,7 +14,7 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   await tap('Set the demo’s clock to the morning');
   await tap('Start the round');
   // Today has a button of the same name, and may still be there for a moment on a busy machine.
-  await see(/^Morning round, /);
+  await see(/^Round of /);
   await see(/The round takes/);
   await waitFor(() => expect(screen.queryByRole('heading', { name: 'Morning round' })).toBeNull());
   await tap('Start the round');

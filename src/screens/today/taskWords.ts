@@ -1,5 +1,6 @@
 import type { Outing } from '@/core/crops/outing';
 import type { Task } from '@/core/work/dayTasks';
+import { dueNow } from '@/core/work/outings';
 import type { Today } from '@/core/work/today';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
@@ -37,7 +38,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
           }
         : {
             title: walk,
-            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens next and cover it.`,
+            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens ${opensTomorrow(today, now) ? 'tomorrow' : 'next'} and cover it.`,
             action: task.started ? 'Continue the walk' : 'Start the walk',
           };
     case 'looks':
@@ -78,6 +79,10 @@ function sayRound(task: Task, minutes: string, f: Format): TaskWords {
     action: task.started ? 'Continue the round' : 'Start the round',
   };
 }
+
+/** Does all that may be walked now open on a later day? */
+const opensTomorrow = ({ walk, day }: Today, now: number): boolean =>
+  dueNow(walk, now).every((each) => each.day > day);
 
 const sayPlants = (task: Task, f: Format): string =>
   task.started ? f.count(task.size, 'plant left', 'plants left') : f.count(task.size, 'plant', 'plants');
