@@ -16,7 +16,7 @@ import { VarietyScreen } from '../garden/VarietyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { ScoutScreen } from '../scout/ScoutScreen';
-import { WeatherScreen } from '../today/WeatherScreen';
+import { WeatherScreen } from '../weather/WeatherScreen';
 
 /**
  * All screens but Today, which loads them as soon as it has nothing better to do. One chunk, so that what they share
