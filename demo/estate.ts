@@ -16,6 +16,9 @@ export const SEASON: Omit<Bodies['season.named'], 'season'> = {
   to: '2026-10-31',
 };
 
+/** Mornings on which what was open was counted, before anybody walked in the evening. */
+export const KITCHEN_MORNINGS: readonly Day[] = ['2026-06-09', '2026-06-11'];
+
 /** First scouted morning, and the evening on which the demo begins, in the middle of its walk. */
 export const FIRST_MORNING = '2026-06-14';
 export const LAST_EVENING = '2026-07-18';

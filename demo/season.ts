@@ -6,12 +6,14 @@ import type { Entry } from '../src/core/journal/entry';
 import type { Finding, MissedReason } from '../src/core/journal/kinds/round';
 import type { BudCount, CoverMethod } from '../src/core/journal/kinds/scout';
 import type { Journal } from '../src/core/journal/journal';
-import type { Garden, Plant } from '../src/core/journal/state';
+import { cohortOf } from '../src/core/journal/cohort';
+import type { Bloom, Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { flowersDue } from '../src/core/work/flowersDue';
 import { outingRequest } from '../src/core/work/route/outingRequest';
 import type { Service } from '../src/core/work/service';
 import { scoutVisitFacts, waitingBlooms } from '../src/core/work/scoutVisit';
+import { openNowOf, openVisitFacts, type OpenVisit } from '../src/core/work/openNow';
 import { stopsOf } from '../src/core/work/stops';
 import { planOuting } from '../src/core/work/route/planOuting';
 import { plantsToWalk } from '../src/core/work/outings';
@@ -25,6 +27,7 @@ import {
   ESTATE,
   FEW_MALES,
   FIRST_MORNING,
+  KITCHEN_MORNINGS,
   HEAT,
   LAST_EVENING,
   OTHERS,
@@ -62,6 +65,7 @@ interface Fate {
 export function liveSeason(seed = DEMO_SEED, until: Day = LAST_EVENING): Entry[] {
   const demo = new DemoSeason(seed);
   demo.plant();
+  for (const day of KITCHEN_MORNINGS) demo.kitchenMorning(day);
   for (let day = addDays(FIRST_MORNING, -1); day < until; day = addDays(day, 1)) demo.liveDay(day);
   demo.beginEvening(until);
   return demo.entries;
@@ -126,6 +130,19 @@ class DemoSeason {
     for (const barrier of BARRIERS) phones.tap(['barrier.set', { barrier: phones.id(), ...barrier }]);
     for (const outside of OUTSIDE) phones.tap(['outside.described', { source: phones.id(), ...outside }]);
     phones.tap(['surroundings.described', SURROUNDINGS]);
+  }
+
+  /** Before the walks began, what was open on the plants grown to eat was counted and brushed. */
+  kitchenMorning(day: Day): void {
+    const chance = this.#otherChance;
+    this.#phones.goTo(day, 6.5);
+    this.#phones.device = SECOND_PHONE;
+    for (const here of openNowOf(this.#journal, this.#garden, this.#phones.clock)) {
+      const open = { female: Math.min(3, chance.count(0.9)), male: 1 + chance.count(1) };
+      this.#phones.wait(chance.between(0.5, 1));
+      const visit: OpenVisit = { open, method: 'maleFlower', fathers: [here.plant.plant] };
+      this.#phones.record(openVisitFacts(this.#journal, here, visit));
+    }
   }
 
   /** Morning round, looks by day, the walks of the afternoon and the evening, and the gourds at dusk. */
@@ -377,6 +394,10 @@ class DemoSeason {
     const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
     const due = new Set(looksDue(fruits, this.#garden, day).map(({ bloom }) => bloom.bloom));
     for (const { bloom: flower, history, variety } of fruits) {
+      if (cohortOf(flower.bloom)) {
+        if (due.has(flower.bloom)) this.#lookByCount(flower);
+        continue;
+      }
       const ripe = variety.purpose === 'eat' && history.age >= 6 && history.harvested === undefined;
       const over = history.failed !== undefined || history.ended !== undefined;
       const chance = this.#chanceOf(flower.plant);
@@ -384,6 +405,15 @@ class DemoSeason {
       this.#phones.wait(chance.between(0.3, 0.8));
       this.#look(flower.bloom, history.age, variety.purpose === 'eat', chance);
     }
+  }
+
+  /** Of some flowers that nobody told apart, fewer are growing each time. */
+  #lookByCount({ bloom, count, looks }: Bloom): void {
+    const before = looks.at(-1)?.growing ?? count;
+    const growing = this.#otherChance.happens(0.75) ? before : Math.max(0, before - 1);
+    this.#phones.wait(0.5);
+    const seen = growing > 0 ? 'growing' : 'gone';
+    this.#phones.tap(['looked', { bloom, seen, growing, of: count }]);
   }
 
   #look(flower: string, age: number, eating: boolean, chance: Chance): void {

@@ -119,6 +119,11 @@ async function take(): Promise<void> {
   await shoot(page, 'walk-wide');
   await page.setViewportSize(PHONE);
   await page.goto(`${BASE}/scout`);
+  await page.getByRole('button', { name: 'List of plants' }).click();
+  await page.getByText('Bed F, row 1, plant 1', { exact: true }).click();
+  await page.getByText('Bag now, before any silk shows').waitFor();
+  await shoot(page, 'walk-corn');
+  await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);
   await shoot(page, 'ahead');

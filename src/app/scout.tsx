@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Scout() {
   return (
-    <Route title="Evening walk">
+    <Route title="Walk">
       <LazyScreen screen="scout" />
     </Route>
   );

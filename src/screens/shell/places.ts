@@ -17,7 +17,7 @@ export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
 
 /** Work that has the whole screen. */
 export const WORK: readonly Place[] = [
-  { href: '/scout', name: 'Evening walk', key: 'w' },
-  { href: '/round', name: 'Morning round', key: 'r' },
+  { href: '/scout', name: 'Walk', key: 'w' },
+  { href: '/round', name: 'Round', key: 'r' },
   { href: '/open', name: 'Open now', key: 'o' },
 ];
