@@ -92,8 +92,9 @@ async function take(): Promise<void> {
     await shoot(page, name);
   }
   await page.goto(`${BASE}/fruit`);
+  await page.getByRole('button', { name: 'Show more' }).click();
   await page
-    .getByText(/(Slate Lantern|Dusk Fiddle).*growing on day \d+/)
+    .getByText(/^(Slate Lantern|Dusk Fiddle), .*growing on day \d+/)
     .first()
     .click();
   await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();
