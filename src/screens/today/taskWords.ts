@@ -33,7 +33,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return later
         ? {
             title: walk,
-            text: `${task.from! < today.ends ? 'From' : 'Tomorrow from'} ${f.time(task.from!)}: ${sayPlants(task, f)}, about ${minutes}.`,
+            text: `${task.from! < today.ends ? 'From' : 'Tomorrow from'} ${f.time(task.from!)}: ${sayPlants(task, f)}${sayCrop(task, today)}, about ${minutes}.`,
             action: undefined,
           }
         : {
@@ -83,6 +83,16 @@ function sayRound(task: Task, minutes: string, f: Format): TaskWords {
 /** Does all that may be walked now open on a later day? */
 const opensTomorrow = ({ walk, day }: Today, now: number): boolean =>
   dueNow(walk, now).every((each) => each.day > day);
+
+/** Of several walks to come: the crop, where it is one. */
+function sayCrop(task: Task, { walk }: Today): string {
+  const own = walk.filter(({ from }) => from === task.from);
+  const crops = new Set(own.map(({ crop }) => crop.name));
+  const [name] = crops;
+  return name !== undefined && crops.size === 1 && own.length < walk.length
+    ? ` of ${name.toLowerCase()}`
+    : '';
+}
 
 const sayPlants = (task: Task, f: Format): string =>
   task.started ? f.count(task.size, 'plant left', 'plants left') : f.count(task.size, 'plant', 'plants');

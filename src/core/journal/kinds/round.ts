@@ -24,6 +24,7 @@ export const POLLINATION_METHODS = ['maleFlower', 'brush', 'swab', 'tasselBag'] 
 export type PollinationMethod = (typeof POLLINATION_METHODS)[number];
 
 export interface Donor {
+  /** Empty for pollen of several plants. */
   readonly plant: string;
   /** The male flower's id, or that of a portion of mixed pollen; empty when only its plant is known. */
   readonly bloom: string;

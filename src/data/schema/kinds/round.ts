@@ -14,7 +14,7 @@ const MOST_FLOWERS = 99;
 
 const blooms = Joi.array().items(id).max(MOST_FLOWERS);
 const donors = Joi.array()
-  .items(record({ plant: id, bloom: id.allow('') }))
+  .items(record({ plant: id.allow(''), bloom: id.allow('') }))
   .max(20);
 const missedReason = oneOf(MISSED_REASONS);
 /** The first is not numbered. */
