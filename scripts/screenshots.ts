@@ -109,12 +109,6 @@ async function take(): Promise<void> {
   await page.getByText('Marsh Button', { exact: true }).last().click();
   await page.getByText('If it were left open').waitFor();
   await shoot(page, 'garden-wide');
-  await page.goto(`${BASE}/fruit`);
-  await page
-    .getByText(/growing on day \d+/)
-    .first()
-    .click();
-  await shoot(page, 'fruit-wide');
   await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await shoot(page, 'walk-wide');

@@ -68,7 +68,7 @@ export class Journal {
     for (const entry of entries) this.#addOne(entry);
   }
 
-  /** All states of one type by subject id. The map is live, and folds a subject when it is asked for. */
+  /** All states of one type by subject id. The map is live, and folds a subject when it is read. */
   all<T extends SubjectType>(type: T): ReadonlyMap<string, States[T]> {
     return this.#subjects[type];
   }

@@ -17,23 +17,8 @@ export interface Sown {
  *
  * @example plantingOf(journal, plant, variety).seedSource // 'ownGuarded'
  */
-export function plantingOf(journal: Journal, plant: Pick<Plant, 'planting'>, variety: Variety): Sown {
-  const own = plant.planting === undefined ? undefined : journal.all('planting').get(plant.planting);
-  if (own) {
-    const { planting, sowing, seedSource, lot, daysToFlower } = own;
-    return {
-      planting,
-      ...(sowing && { sowing }),
-      seedSource,
-      ...(lot !== undefined && { lot }),
-      ...(daysToFlower !== undefined && { daysToFlower }),
-    };
-  }
-  const { variety: planting, sowing, seedSource, daysToFlower } = variety;
-  return {
-    planting,
-    ...(sowing && { sowing }),
-    seedSource,
-    ...(daysToFlower !== undefined && { daysToFlower }),
+export const plantingOf = (journal: Journal, plant: Pick<Plant, 'planting'>, variety: Variety): Sown =>
+  (plant.planting === undefined ? undefined : journal.all('planting').get(plant.planting)) ?? {
+    ...variety,
+    planting: variety.variety,
   };
-}

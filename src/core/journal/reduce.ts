@@ -2,7 +2,7 @@ import type { Entry, EntryOf } from './entry';
 import { walkedOn } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
 import { compareEntries } from './order';
-import { reduceBloom } from './reduceBloom';
+import { reduceBloom, type Mutable } from './reduceBloom';
 import type {
   Cage,
   Device,
@@ -134,8 +134,6 @@ function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
 }
 
 const NO_BUDS = { female: 0, male: 0 };
-
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** One for all walks that have none. */
 const NONE: readonly string[] = [];

@@ -3,7 +3,8 @@ import type { Entry, EntryOf } from './entry';
 import { byTime } from './order';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+/** A state while its entries are read. */
+export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   at: entry.at,

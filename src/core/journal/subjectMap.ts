@@ -22,7 +22,7 @@ const byFirstEntry = (a: Subject<unknown>, b: Subject<unknown>): number =>
 /**
  * The subjects of one type, read from outside as a map of their states, in the order of the first entry that names
  * each: so that nothing read from it depends on the order in which entries arrived. States live in their subjects: a
- * second map of as many long ids would cost more than all the folding. A subject is folded when it is asked for: one by
+ * second map of as many long ids would cost more than all the folding. A subject is folded when it is read: one by
  * its id, all of them when they are read in turn.
  */
 export class SubjectMap<T> implements ReadonlyMap<string, T> {

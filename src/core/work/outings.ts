@@ -12,9 +12,8 @@ import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { LATE_BUT_TRY_MS } from './dayTasks';
-import { clockHours } from './workingHours';
 import type { Service } from './service';
-import type { WorkingHours } from './workingHours';
+import { clockHours, type WorkingHours } from './workingHours';
 
 /** An outing of the crops that grow here, at a moment. */
 export interface OutingNow extends Service {
@@ -94,7 +93,7 @@ function hoursAround(windows: ReadonlyMap<CropId, OpeningWindow>): WorkingHours 
  *
  * @example walkOpens(squash, garden, '2026-07-19') // three hours before sunset of the 18th
  */
-export function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefined {
+function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefined {
   const { daysBefore, fromSunset } = crop.protocols.seed.scout;
   const { sunset } = sunTimes(addDays(day, -daysBefore), garden);
   return sunset === null ? undefined : sunset + fromSunset.value * MS_PER_HOUR;
@@ -106,7 +105,7 @@ export function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number |
  *
  * @example isWalked({ crop: 'corn', purpose: 'eat', traits: {} }) // false: the wind does it
  */
-export function isWalked({ crop, purpose, traits }: Pick<Variety, 'crop' | 'purpose' | 'traits'>): boolean {
+function isWalked({ crop, purpose, traits }: Pick<Variety, 'crop' | 'purpose' | 'traits'>): boolean {
   const facts = cropOf(crop);
   return (
     isCoveredBeforeOpening(facts) &&

@@ -2,12 +2,11 @@ import type { Donor, Stop } from '../journal/kinds/round';
 import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
-import { serviceMs, type HandlingMs } from './handling';
 import type { WorkingHours } from './workingHours';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
 import { isInHand, malesOf } from './flowersDue';
-import { USUAL_HANDLING } from './handling';
+import { serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
 import { usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 

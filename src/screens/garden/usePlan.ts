@@ -3,6 +3,7 @@ import { groupBy } from '@/core/text/groupBy';
 import { cropOf } from '@/core/crops/catalogue';
 import type { IsolationVerdict } from '@/core/isolation/isolationReport';
 import { gardenPlan, varietyReports, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
+import { verdictsOf } from '@/core/planning/isolationOf';
 import type { Barrier, Bed, Outside, Plant, Variety } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -42,10 +43,7 @@ export function usePlan(): PlanOfGarden | undefined {
       .sort(comparePlants(journal.all('bed')));
     const outside = [...journal.all('outside').values()].sort(byName);
     const shapeOf = shapesOf([...journal.all('variety').values()]);
-    // Of several plantings of a variety the one most at risk, which comes first.
-    const verdicts = new Map(
-      reports.toReversed().map(({ variety, isolation }) => [variety.variety, isolation.verdict]),
-    );
+    const verdicts = verdictsOf(reports);
     const names = new Map([
       ...[...journal.all('variety').values()].map(({ variety, name }) => [variety, name] as const),
       ...outside.map(({ source, name }) => [source, name] as const),

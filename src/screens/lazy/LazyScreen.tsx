@@ -3,7 +3,7 @@ import { Text } from '@/ui/parts/Text';
 import { Page } from '../shell/Page';
 import type { LoadedScreenProps } from './lazyScreens';
 
-/** Loads all screens but Today before one is asked for. */
+/** Loads all screens but Today before one is opened. */
 export const loadScreens = () => import('./lazyScreens');
 
 const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedScreen }));

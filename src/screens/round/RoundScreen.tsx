@@ -4,13 +4,12 @@ import type { Outing } from '@/core/crops/outing';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
-import { flowersDue } from '@/core/work/flowersDue';
 import { handlingTimes } from '@/core/work/handling';
 import { walkingTimes } from '@/core/work/route/outingRequest';
 import { workingHours } from '@/core/work/workingHours';
 import type { Service } from '@/core/work/service';
-import { plannedFlowers, replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
-import { todayOf } from '@/core/work/today';
+import { replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
+import { roundsAt } from '@/core/work/roundsNow';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -32,17 +31,16 @@ export function RoundScreen() {
   const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
   const view = useView('round', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
     const { journal } = store;
-    const { outings, about } = todayOf(journal, garden, now);
-    const outing = outings.find((each) => each.outing === asked) ?? about;
-    if (!outing) return NO_OUTING;
+    const { rounds, about } = roundsAt(journal, garden, now);
+    const here = rounds.find(({ outing }) => outing.outing === asked) ?? about;
+    if (!here) return NO_OUTING;
+    const { outing, due, situation } = here;
     const service: Service = { day: outing.day, outing: outing.outing };
-    const { round, females } = flowersDue(journal, service);
-    const planned = plannedFlowers(round);
     const hours = workingHours(journal, garden, service);
     return {
       service,
-      round,
-      unplanned: females.filter(({ bloom }) => !planned.has(bloom)).length,
+      round: due.round,
+      unplanned: situation.waiting,
       opens: outing.hours.opens,
       conditions: { hours, handling: handlingTimes(journal), walkingMs: walkingTimes(journal) },
     };

@@ -29,7 +29,7 @@ const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/fruit'
   rest: '/garden',
 };
 
-/** Of several rounds the one that is asked for. */
+/** Of several rounds the one of the task. */
 const goTo = ({ kind, outing }: Task): Href =>
   outing ? { pathname: '/round', params: { outing } } : GO[kind];
 

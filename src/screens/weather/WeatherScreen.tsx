@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
-import { todayOf } from '@/core/work/today';
+import { roundsAt } from '@/core/work/roundsNow';
+import { dayAt } from '@/core/time/calendar';
 import type { DayWeather, RainAmount } from '@/core/weather/dayWeather';
 import type { Day } from '@/core/time/types';
 import { useNow } from '@/data/hooks/useNow';
@@ -31,8 +32,10 @@ const RAIN: Readonly<Record<RainAmount, string>> = { none: 'Dry', showers: 'Show
 export function WeatherScreen() {
   const now = useNow();
   const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const { about, day, weather } = todayOf(journal, garden, now);
-    return { day: about?.day ?? day, weather, windows: [...(about?.windows.values() ?? [])] };
+    const outing = roundsAt(journal, garden, now).about?.outing;
+    const day = outing?.day ?? dayAt(now, garden.zone);
+    const weather = journal.all('weather').get(day);
+    return { day, weather, windows: [...(outing?.windows.values() ?? [])] };
   });
   if (!view) return null;
   return <WeatherForm key={view.day} {...view} />;

@@ -1,0 +1,76 @@
+import type { Journal } from '../journal/journal';
+import type { Garden } from '../journal/state';
+import { MS_PER_MINUTE } from '../time/calendar';
+import { roundFrom, roundSize, type RoundSituation } from './dayTasks';
+import { flowersDue, type FlowersDue } from './flowersDue';
+import { handlingTimes, serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
+import { outingsAt, type OutingNow } from './outings';
+import { plannedFlowers, stopsLeft } from './stops';
+
+/** An outing with its flowers and what they want done. */
+export interface RoundNow {
+  readonly outing: OutingNow;
+  readonly due: FlowersDue;
+  readonly situation: RoundSituation;
+}
+
+export interface RoundsNow {
+  readonly rounds: readonly RoundNow[];
+  /** The one with flowers to pollinate, else the one that is open or opens next. */
+  readonly about: RoundNow | undefined;
+}
+
+/**
+ * The outings of a moment with their rounds, in the order in which their flowers open.
+ *
+ * @example roundsAt(new Journal(), garden, now) // { rounds: [], about: undefined }
+ */
+export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsNow {
+  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, outing));
+  return { rounds, about: roundToShow(rounds, now) };
+}
+
+function roundAt(journal: Journal, outing: OutingNow): RoundNow {
+  const due = flowersDue(journal, outing);
+  const planned = plannedFlowers(due.round);
+  return {
+    outing,
+    due,
+    situation: {
+      outing: outing.outing,
+      stopsLeft: due.round ? stopsLeft(due.round).length : 0,
+      waiting: due.females.filter(({ bloom }) => !planned.has(bloom)).length,
+      opens: outing.hours.opens,
+      lastSafe: outing.hours.lastSafe,
+      minutes: roundMinutes(journal, due),
+    },
+  };
+}
+
+function roundToShow(rounds: readonly RoundNow[], now: number): RoundNow | undefined {
+  const hasWork = ({ situation }: RoundNow): boolean =>
+    roundSize(situation) > 0 && roundFrom(situation) <= now;
+  const isOpen = ({ outing }: RoundNow): boolean => outing.hours.opens <= now;
+  const hasFlowers = ({ situation }: RoundNow): boolean => roundSize(situation) > 0;
+  return rounds.find(hasWork) ?? rounds.find(hasFlowers) ?? rounds.findLast(isOpen) ?? rounds[0];
+}
+
+/** Walking from one stop to the next, milliseconds. Our default. */
+const WALKING_MS = 10_000;
+
+/** Minutes the rest of a round takes. */
+function roundMinutes(journal: Journal, { round, females, males, buds }: FlowersDue): number {
+  const left = round ? stopsLeft(round) : [];
+  const times = handlingTimes(journal);
+  const handling = (variety: string): HandlingMs => times.get(variety) ?? USUAL_HANDLING;
+  if (left.length > 0) {
+    const ms = left.reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0);
+    return Math.max(1, Math.round(ms / MS_PER_MINUTE));
+  }
+  const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
+  const toPick = Math.min(males.length, wanted);
+  const { pick } = handling(buds.males[0]?.variety ?? '');
+  const { pollinate } = handling(buds.females[0]?.variety ?? '');
+  const ms = females.length * (pollinate + WALKING_MS) + toPick * (pick + WALKING_MS / 2);
+  return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
+}
