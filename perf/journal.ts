@@ -1,6 +1,8 @@
 import { Journal } from '../src/core/journal/journal';
 import { SUBJECT_TYPES } from '../src/core/journal/kinds/definition';
 import type { StoredEntry } from '../src/core/journal/entry';
+import { SEASON_DAYS } from '../src/core/season/seasons';
+import { addDays } from '../src/core/time/calendar';
 import { EntryLog } from '../src/data/log/entryLog';
 import { MemoryStore } from '../src/data/memoryStore';
 import { inVersion1, longJournal } from './longJournal';
@@ -29,8 +31,8 @@ function folded(entries: readonly StoredEntry[]): Journal {
 async function coldLoad(store: MemoryStore): Promise<void> {
   const journal = new Journal();
   for await (const part of new EntryLog(store).read('')) journal.add(part.entries);
-  // What Today begins with; the rest is folded as it is asked for.
-  journal.bloomsOf(TODAY);
+  // What Today asks for: its season's blooms, day by day; the rest is folded when it is asked for.
+  for (let ago = 0; ago < SEASON_DAYS; ago += 1) journal.bloomsOf(addDays(TODAY, -ago));
 }
 
 async function foldBench(): Promise<void> {

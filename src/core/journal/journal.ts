@@ -1,10 +1,12 @@
 import type { Day } from '../time/types';
 import type { Entry, EntryOf, StoredEntry } from './entry';
 import { compareEntries } from './order';
+import { walkedOn } from './kinds/scout';
 import { REDUCERS } from './reduce';
+import { NO_DAY, opensOn } from './reduceBloom';
 import { stableJson } from './stableJson';
 import type { Bloom, States } from './state';
-import { SubjectMap, type Subject } from './subjectMap';
+import { SubjectMap } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
 import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
@@ -12,7 +14,7 @@ import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
 /** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
-type AnySubject = Subject<States[SubjectType]>;
+type AnySubjects = SubjectMap<States[SubjectType]>;
 type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 
 /**
@@ -28,11 +30,14 @@ export class Journal {
   readonly #subjects = Object.fromEntries(
     SUBJECT_TYPES.map((type) => [
       type,
-      new SubjectMap<States[SubjectType]>((subject) => this.#refold(subject)),
+      new SubjectMap<States[SubjectType]>(
+        (id, entries) => this.#fold(type, id, entries),
+        type === 'walk' ? (id) => walkedOn(id).day : undefined,
+      ),
     ]),
   ) as Subjects;
-  /** Flowers by the morning they were to open, so that a day's view need not read all seasons. */
-  readonly #byDay = new Map<Day, Set<string>>();
+  /** Blooms by each day on which they may open, so that a day's view need not fold all seasons. */
+  readonly #mayOpen = new Map<Day, Set<string>>();
   #lamport = 0;
   #revision = 0;
 
@@ -75,9 +80,8 @@ export class Journal {
 
   /** Blooms expected to open on a day, or that can be pollinated from then on. */
   bloomsOf(day: Day): Bloom[] {
-    // Only what is folded says on which day it opens.
-    this.#subjects.bloom.settle();
-    return this.#subjects.bloom.someOf(this.#byDay.get(day) ?? []);
+    const some = this.#subjects.bloom.someOf(this.#mayOpen.get(day) ?? []);
+    return some.filter((bloom) => (bloom.day ?? NO_DAY) === day);
   }
 
   /** Blooms of which it is not known when they open: they wait under their covers. */
@@ -110,32 +114,36 @@ export class Journal {
     }
     // Brought up to date once, for the naming of its subjects and for their folding.
     const present = upcast(entry);
-    this.#forEachSubjectEver(present, (type, id) => this.#file(present, type, id));
+    this.#forEachSubjectEver(present, (type, id, day) => this.#file(present, type, id, day));
   }
 
-  #file(entry: KnownEntry, type: SubjectType, id: string): void {
-    const subject = this.#subject(type, id);
-    const corrected = this.#metas.has(entry.id);
-    if (!subject) {
-      const entries = [entry];
-      const made = { type, id, entries, sorted: true, dirty: true, corrected, state: undefined };
-      this.#subjects[type].insert(made);
+  #file(entry: Entry, type: SubjectType, id: string, about?: Day): void {
+    const subjects = this.#subjects[type] as AnySubjects;
+    if (about !== undefined) {
+      subjects.fileLater(about, id, entry);
       return;
     }
-    const before = subject.entries.at(-1);
-    if (before && compareEntries(before, entry) > 0) {
-      subject.sorted = false;
-      this.#subjects[type].reorder();
-    }
-    // Pushed to, a list is given room for seventeen; most subjects have two or three entries.
-    if (subject.entries.length < FEW) subject.entries = [...subject.entries, entry];
-    else subject.entries.push(entry);
-    if (corrected) subject.corrected = true;
-    this.#mark(subject);
+    const known = subjects.file(id, entry);
+    if (type !== 'bloom') return;
+    const day = opensOn(entry, id);
+    if (day !== undefined) this.#mayOpenOn(day, id);
+    else if (!known) this.#mayOpenOn(NO_DAY, id);
+    if (this.#metas.has(entry.id)) this.#mayAlsoOpen(entry, id);
   }
 
-  #mark(subject: AnySubject): void {
-    (this.#subjects[subject.type] as SubjectMap<States[SubjectType]>).mark(subject);
+  /** What was said of a bloom was put right or taken back, and the day on which it opens perhaps with it. */
+  #mayAlsoOpen(entry: KnownEntry, id: string): void {
+    this.#mayOpenOn(NO_DAY, id);
+    for (const meta of this.#metas.get(entry.id) ?? []) {
+      const day = amends(meta, entry) && opensOn(withBody(entry, meta.body.body), id);
+      if (day) this.#mayOpenOn(day, id);
+    }
+  }
+
+  #mayOpenOn(day: Day, id: string): void {
+    const blooms = this.#mayOpen.get(day);
+    if (blooms) blooms.add(id);
+    else this.#mayOpen.set(day, new Set([id]));
   }
 
   /**
@@ -155,7 +163,7 @@ export class Journal {
     this.#entries.clear();
     this.#metas.clear();
     for (const subjects of Object.values(this.#subjects)) subjects.clear();
-    this.#byDay.clear();
+    this.#mayOpen.clear();
   }
 
   #addMeta(meta: Meta): void {
@@ -167,9 +175,8 @@ export class Journal {
     const stored = this.#entries.get(target);
     const amended = stored && knownEntry(stored);
     if (!amended || !amends(meta, amended)) return;
-    forEachSubject(withBody(amended, meta.body.body), (type, id) => {
-      const filed = this.#subject(type, id)?.entries.some((entry) => entry.id === target);
-      if (!filed) this.#file(upcast(amended), type, id);
+    forEachSubject(withBody(amended, meta.body.body), (type, id, day) => {
+      if (!this.#subjects[type].holds(id, target)) this.#file(upcast(amended), type, id, day);
     });
   }
 
@@ -181,9 +188,9 @@ export class Journal {
       return;
     }
     const seen = new Set<string>();
-    const once: SubjectCallback = (type, id) => {
+    const once: SubjectCallback = (type, id, day) => {
       const key = `${type}:${id}`;
-      if (!seen.has(key)) each(type, id);
+      if (!seen.has(key)) each(type, id, day);
       seen.add(key);
     };
     forEachSubject(upcast(entry), once);
@@ -200,42 +207,22 @@ export class Journal {
       const entry = stored && knownEntry(stored);
       if (!entry) return;
       if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
-      else this.#forEachSubjectEver(entry, (type, subject) => this.#correct(this.#subject(type, subject)!));
+      else this.#forEachSubjectEver(entry, (type, subject) => this.#correct(entry, type, subject));
     }
   }
 
-  #subject(type: SubjectType, id: string): AnySubject | undefined {
-    return this.#subjects[type].subject(id);
+  #correct(entry: KnownEntry, type: SubjectType, id: string): void {
+    this.#subjects[type].mark(id);
+    if (type === 'bloom') this.#mayAlsoOpen(entry, id);
   }
 
-  #correct(subject: AnySubject): void {
-    subject.corrected = true;
-    this.#mark(subject);
+  #fold(type: SubjectType, id: string, entries: readonly Entry[]): States[SubjectType] | undefined {
+    const live = this.#liveEntries(type, id, entries);
+    return live.length > 0 ? REDUCERS[type](id, live) : undefined;
   }
 
-  #refold(subject: AnySubject): void {
-    subject.dirty = false;
-    if (!subject.sorted && subject.entries.length > 1) subject.entries.sort(compareEntries);
-    subject.sorted = true;
-    const { type, id } = subject;
-    const live = this.#liveEntries(subject);
-    const state = live.length > 0 ? REDUCERS[type](id, live) : undefined;
-    if (type === 'bloom') this.#indexDay(id, subject.state as Bloom | undefined, state as Bloom | undefined);
-    (this.#subjects[type] as SubjectMap<States[SubjectType]>).setState(subject, state);
-  }
-
-  #indexDay(id: string, before: Bloom | undefined, after: Bloom | undefined): void {
-    const [was, is] = [before && (before.day ?? NO_DAY), after && (after.day ?? NO_DAY)];
-    if (was === is) return;
-    if (was !== undefined) this.#byDay.get(was)?.delete(id);
-    if (is === undefined) return;
-    const blooms = this.#byDay.get(is);
-    if (blooms) blooms.add(id);
-    else this.#byDay.set(is, new Set([id]));
-  }
-
-  #liveEntries({ corrected, entries, type, id }: AnySubject): readonly Entry[] {
-    if (!corrected) return entries;
+  #liveEntries(type: SubjectType, id: string, entries: readonly Entry[]): readonly Entry[] {
+    if (this.#metas.size === 0 || !entries.some((entry) => this.#metas.has(entry.id))) return entries;
     return entries.flatMap((entry): readonly Entry[] => {
       if (!this.#metas.has(entry.id)) return [entry];
       // What only an amendment named that no longer holds is not about this subject.
@@ -259,12 +246,6 @@ export class Journal {
     return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
 }
-
-/** Lists shorter than this are copied. */
-const FEW = 4;
-
-/** Stands for the day of blooms that have none yet. */
-const NO_DAY = '';
 
 /** Only facts can be amended, and only by a body of their own kind. */
 const amends = (meta: Meta, entry: KnownEntry): meta is EntryOf<'amended'> =>

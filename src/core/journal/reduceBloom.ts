@@ -1,6 +1,7 @@
 import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
 import type { Entry, EntryOf } from './entry';
 import { byTime } from './order';
+import type { Day } from '../time/types';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
 /** A state while its entries are read. */
@@ -177,6 +178,32 @@ function read(entry: Entry, draft: Draft): void {
     }
     default:
       break;
+  }
+}
+
+/** Stands for the day of blooms that have none yet. */
+export const NO_DAY = '';
+
+/**
+ * The day on which a bloom opens by what an entry says: `NO_DAY` when it leaves that open, `undefined` when it does
+ * not speak of it. The bloom opens on one of the days its entries name, or on none.
+ *
+ * @param id of a bloom the entry names.
+ * @example opensOn(looked, '01J…') // undefined
+ */
+export function opensOn(entry: Entry, id: string): Day | typeof NO_DAY | undefined {
+  switch (entry.kind) {
+    case 'covered':
+      return entry.body.stage === 'green' ? NO_DAY : entry.body.day;
+    case 'receptive':
+    case 'emasculated':
+      return entry.body.day;
+    case 'pollinated':
+      return cohortOf(id)?.day ?? entry.body.day;
+    case 'tagged':
+      return cohortOf(entry.body.of)?.day ?? NO_DAY;
+    default:
+      return cohortOf(id)?.day;
   }
 }
 

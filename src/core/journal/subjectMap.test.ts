@@ -1,76 +1,106 @@
 import fc from 'fast-check';
-import { SubjectMap, type Subject } from './subjectMap';
+import { SubjectMap } from './subjectMap';
 import { entryOf } from './testEntry';
 
-const subject = (id: string, lamport = 1): Subject<number> => ({
-  type: 'plant',
-  id,
-  entries: [
-    entryOf(
-      { kind: 'plant.removed', body: { plant: id, why: 'other' } },
-      { id: `e-${id}`, lamport, at: '2026-07-18T18:00:00.000Z', device: 'd', action: 'a' },
-    ),
-  ],
-  sorted: true,
-  dirty: false,
-  corrected: false,
-  state: undefined,
+/** An entry that is its Lamport clock; an even one says something, an odd one takes back what was said before. */
+const said = (lamport: number) =>
+  entryOf(
+    { kind: 'plant.removed', body: { plant: 'p', why: 'other' } },
+    { id: `e-${lamport}`, lamport, at: '2026-07-18T18:00:00.000Z', device: 'd', action: 'a' },
+  );
+
+const newMap = (): SubjectMap<number> =>
+  new SubjectMap((_id, entries) => {
+    const { lamport } = entries.at(-1)!;
+    return lamport % 2 === 0 ? lamport : undefined;
+  });
+
+/** Which subject, with which clock, and whether the map is read after it. */
+const filings = fc.uniqueArray(fc.tuple(fc.nat(6), fc.nat(99), fc.boolean()), {
+  maxLength: 40,
+  selector: ([, lamport]) => lamport,
 });
 
-test('it reads as a map of the states there are, whatever was said and taken back', () => {
-  const steps = fc.array(fc.tuple(fc.nat(6), fc.option(fc.nat(9), { nil: undefined })), { maxLength: 40 });
+test('it reads as a map of what is folded from the entries of each, whenever they came and it was read', () => {
   fc.assert(
-    fc.property(steps, (sayings) => {
-      const map = new SubjectMap<number>(() => undefined);
-      const plain = new Map<string, number>();
-      for (const [key, state] of sayings) {
+    fc.property(filings, (steps) => {
+      const map = newMap();
+      const clocks = new Map<string, number[]>();
+      const readsAsPlain = (): void => {
+        const first = ([, [a]]: [string, number[]], [, [b]]: [string, number[]]): number => a! - b!;
+        const sorted = [...clocks].map(([id, of]): [string, number[]] => [id, [...of].sort((a, b) => a - b)]);
+        const plain = sorted
+          .sort(first)
+          .map(([id, of]): [string, number] => [id, of.at(-1)!])
+          .filter(([, last]) => last % 2 === 0);
+        expect([...map]).toEqual(plain);
+        expect(map.size).toBe(plain.length);
+        expect([...map.keys()]).toEqual(plain.map(([id]) => id));
+        expect([...map.values()]).toEqual(plain.map(([, last]) => last));
+        expect(map.someOf(['p6', 'p0', 'p3', 'nobody'])).toEqual(
+          plain.filter(([id]) => ['p6', 'p0', 'p3'].includes(id)).map(([, last]) => last),
+        );
+        const visited: [string, number][] = [];
+        map.forEach((state, id) => visited.push([id, state]));
+        expect(visited).toEqual(plain);
+      };
+      for (const [key, lamport, read] of steps) {
         const id = `p${key}`;
-        if (!map.subject(id)) map.insert(subject(id));
-        map.setState(map.subject(id)!, state);
-        if (state === undefined) plain.delete(id);
-        else plain.set(id, state);
+        expect(map.file(id, said(lamport))).toBe(clocks.has(id));
+        clocks.set(id, [...(clocks.get(id) ?? []), lamport]);
+        const last = Math.max(...clocks.get(id)!);
+        if (read) expect(map.get(id)).toBe(last % 2 === 0 ? last : undefined);
+        if (read && key === 3) readsAsPlain();
       }
-      expect(map.size).toBe(plain.size);
-      expect(new Map(map)).toEqual(plain);
-      expect(new Set(map.keys())).toEqual(new Set(plain.keys()));
-      expect([...map.values()].sort()).toEqual([...plain.values()].sort());
-      for (let key = 0; key <= 6; key += 1) {
-        expect(map.get(`p${key}`)).toBe(plain.get(`p${key}`));
-        expect(map.has(`p${key}`)).toBe(plain.has(`p${key}`));
-      }
-      const visited: [string, number][] = [];
-      map.forEach((state, id) => visited.push([id, state]));
-      expect(new Map(visited)).toEqual(plain);
+      readsAsPlain();
     }),
   );
 });
 
-test('what has no state is known as a subject, and is not in the map', () => {
-  const map = new SubjectMap<number>(() => undefined);
-  map.insert(subject('p1'));
-  expect(map.subject('p1')).toBeDefined();
+test('it knows what was filed where, also of what has no state', () => {
+  const map = newMap();
+  map.file('p1', said(1));
+  expect(map.holds('p1', 'e-1')).toBe(true);
+  expect(map.holds('p1', 'e-2')).toBe(false);
+  expect(map.holds('p2', 'e-1')).toBe(false);
   expect(map.has('p1')).toBe(false);
-  expect([...map.entries()]).toEqual([]);
-  map.setState(map.subject('p1')!, 3);
   map.clear();
+  expect(map.holds('p1', 'e-1')).toBe(false);
   expect(map.size).toBe(0);
-  expect(map.subject('p1')).toBeUndefined();
 });
 
-test('it is read in the order of the first entry that names each, whatever came when', () => {
+test('where subjects are of one day each, what waits for its day is there when it is asked for', () => {
+  const filed = fc.array(fc.tuple(fc.nat(3), fc.nat(3), fc.option(fc.nat(3))), { maxLength: 30 });
   fc.assert(
-    fc.property(fc.uniqueArray(fc.nat(99), { minLength: 1, maxLength: 30 }), fc.nat(29), (lamports, at) => {
-      const map = new SubjectMap<number>(() => undefined);
-      lamports.forEach((lamport, i) => {
-        map.insert(subject(`p${lamport}`, lamport));
-        map.setState(map.subject(`p${lamport}`)!, lamport);
-        if (i === at) expect([...map.values()]).toEqual(lamports.slice(0, i + 1).sort((a, b) => a - b));
+    fc.property(filed, (steps) => {
+      const byDays = new SubjectMap<number>(
+        (_id, entries) => entries.length * 2,
+        (id) => id.slice(-1),
+      );
+      const atOnce = new SubjectMap<number>((_id, entries) => entries.length * 2);
+      steps.forEach(([plant, day, asked], i) => {
+        byDays.fileLater(`${day}`, `p${plant}|${day}`, said(i));
+        atOnce.file(`p${plant}|${day}`, said(i));
+        if (asked === null) return;
+        expect(byDays.get(`p${asked}|${day}`)).toBe(atOnce.get(`p${asked}|${day}`));
+        expect(byDays.holds(`p${plant}|${day}`, `e-${i}`)).toBe(true);
       });
-      expect([...map.values()]).toEqual([...lamports].sort((a, b) => a - b));
-      const [first] = lamports;
-      map.subject(`p${first}`)!.entries.splice(0, 1, subject('early', 0).entries[0]!);
-      map.reorder();
-      expect([...map.values()][0]).toBe(first);
+      expect([...byDays]).toEqual([...atOnce]);
     }),
   );
+});
+
+test('a subject is folded when it is read, and again only when it was marked', () => {
+  let folds = 0;
+  const map = new SubjectMap<number>(() => (folds += 1));
+  map.file('p1', said(1));
+  map.file('p2', said(2));
+  expect(folds).toBe(0);
+  expect(map.get('p1')).toBe(1);
+  expect(map.get('p1')).toBe(1);
+  map.mark('p1');
+  map.mark('nobody');
+  expect(map.get('p1')).toBe(2);
+  expect(map.size).toBe(2);
+  expect(folds).toBe(3);
 });

@@ -210,6 +210,23 @@ test('the state and every view of any garden are the same in whatever order and 
 const hash = (text: string, seed: number): number =>
   [...text].reduce((sum, letter) => Math.imul(sum ^ letter.charCodeAt(0), 0x01000193), seed) >>> 0;
 
+test('the blooms of a day, folded alone, are those of all blooms that open on it, after any corrections', () => {
+  fc.assert(
+    fc.property(garden, fc.nat(40), (entries, part) => {
+      const all = [...journalOf(entries).all('bloom').values()];
+      const asked = new Journal();
+      asked.add(entries.slice(part));
+      for (const each of DAYS) asked.bloomsOf(each);
+      asked.add(entries);
+      for (const each of DAYS) {
+        expect(asked.bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
+        expect(journalOf(entries).bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
+      }
+      expect(asked.bloomsWaiting()).toEqual(all.filter((bloom) => bloom.day === undefined));
+    }),
+  );
+});
+
 test('what is due follows from each bloom alone, as a plain second implementation finds it', () => {
   fc.assert(
     fc.property(garden, (entries) => {

@@ -101,7 +101,7 @@ test('of a damaged segment every whole line is recovered, and its count and days
   const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
   const text = store.texts.get(key)!;
   const { head } = decodeRecord(text);
-  store.texts.set(key, text.slice(0, text.length - 60));
+  store.texts.set(key, text.slice(0, text.length - 160));
   const { ids, damage } = await readAll(new EntryLog(store));
   expect(ids).toHaveLength(SEASON.length - 1);
   expect(damage).toEqual([
@@ -148,18 +148,58 @@ test('the checksum is MurmurHash3, that of older records FNV-1a', () => {
   expect(fnv1a('foobar')).toBe('bf9cf968');
 });
 
-test('a record with the older checksum is read, and a change in either kind is noticed', () => {
-  const { head, text } = encodeRecord(SEASON.slice(0, 3));
-  const body = text.slice(text.indexOf('\n') + 1);
-  const older = `${JSON.stringify({ ...head, sum: fnv1a(body) })}\n${body}`;
-  for (const record of [text, older]) {
-    expect(decodeRecord(record)).toMatchObject({ damaged: false, entries: { length: 3 } });
-    for (const at of [body.length - 20, Math.floor(body.length / 2)]) {
-      const position = record.length - body.length + at;
-      const other = record[position] === 'a' ? 'b' : 'a';
-      expect(decodeRecord(record.slice(0, position) + other + record.slice(position + 1)).damaged).toBe(true);
+/** A record as it was written before rows: with either checksum, the first without brackets. */
+function olderRecord(entries: readonly StoredEntry[], sum: (text: string) => string, bare = false): string {
+  const lines = entries.map((entry) => JSON.stringify(entry)).join(',\n');
+  const body = bare ? lines : `[\n${lines}\n]`;
+  const { steady: _2, common: _none, ...head } = encodeRecord(entries).head;
+  return `${JSON.stringify({ steady: 1, ...head, sum: sum(body) })}\n${body}`;
+}
+
+test('records of every version are read, and a change in any of them is noticed', () => {
+  const entries = SEASON.slice(0, 3);
+  const records = [
+    encodeRecord(entries).text,
+    olderRecord(entries, checksum),
+    olderRecord(entries, fnv1a),
+    olderRecord(entries, fnv1a, true),
+  ];
+  for (const record of records) {
+    expect(decodeRecord(record)).toMatchObject({ damaged: false, entries });
+    const body = record.length - record.indexOf('\n');
+    for (const at of [record.length - 20, record.length - Math.floor(body / 2)]) {
+      const other = record[at] === 'a' ? 'b' : 'a';
+      expect(decodeRecord(record.slice(0, at) + other + record.slice(at + 1)).damaged).toBe(true);
     }
   }
+});
+
+test('entries come back as they were, also those of a later program, and in a third less room', () => {
+  const lived = SEASON.slice(0, 200);
+  const odd = [
+    { ...lived[0]!, id: 'odd-1', mood: 'fine' },
+    { ...lived[1]!, id: 'odd-2', garden: 'another' },
+    { ...lived[2]!, id: 'odd-3', kind: 'danced', recorded: '2026-07-01T00:00:00.000Z', body: { steps: 3 } },
+    { ...lived[3]!, id: 'odd-4', device: 'Ä-phone' },
+  ] as StoredEntry[];
+  const { text } = encodeRecord([...lived, ...odd]);
+  expect(decodeRecord(text).entries).toEqual([...lived, ...odd]);
+  expect(encodeRecord(lived).text.length).toBeLessThan(0.75 * JSON.stringify(lived).length);
+});
+
+test('whichever line of a record is lost, the others are read', () => {
+  const entries = SEASON.slice(0, 12);
+  const lines = encodeRecord(entries).text.split('\n');
+  lines.forEach((line, i) => {
+    for (const text of [lines.toSpliced(i, 1, line.slice(2)), lines.slice(0, i)].map((all) =>
+      all.join('\n'),
+    )) {
+      const { entries: read, damaged } = decodeRecord(text);
+      expect(damaged).toBe(true);
+      const lost = entries.filter(({ id }) => !text.includes(id) || line.includes(id));
+      expect(read).toEqual(entries.filter((entry) => !lost.includes(entry)));
+    }
+  });
 });
 
 test('a record of nothing readable is damage, not an error', () => {

@@ -1,14 +1,19 @@
 import type { StoredEntry } from '@/core/journal/entry';
 
-/** First line of a stored record: what must be in it. */
+/**
+ * First line of a stored record: what must be in it. Records of version 1 hold their entries as they are exported,
+ * those of version 2 as rows without what all entries have in common.
+ */
 export interface RecordHead {
-  readonly steady: 1;
+  readonly steady: 1 | 2;
   readonly count: number;
   /** Days of the earliest and the latest entry, UTC. */
   readonly from: string;
   readonly to: string;
   /** Checksum of the text after the first line. */
   readonly sum: string;
+  /** As on the last line, which may be cut off; this one is not under the checksum. */
+  readonly common?: Common;
 }
 
 const UTF8 = new TextEncoder();
@@ -50,19 +55,70 @@ export function fnv1a(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, '0');
 }
 
+/** What the rows of a record need to become entries again. */
+interface Common {
+  readonly garden: string;
+  readonly devices: readonly string[];
+}
+
+/** An entry in a record: its fields in turn, with 0 for a `recorded` that is `at`, and its device by number. */
+type Row = readonly [
+  id: string,
+  kind: string,
+  v: number,
+  at: string,
+  recorded: string | 0,
+  lamport: number,
+  device: number,
+  action: string,
+  body: object,
+];
+
+const FIELDS = 10;
+
+/** An entry with a field that only a later program knows, or of another garden, is kept whole. */
+function rowOf(entry: StoredEntry, { garden, devices }: Common): Row | StoredEntry {
+  if (entry.garden !== garden || Object.keys(entry).length !== FIELDS) return entry;
+  const { id, kind, v, at, recorded, lamport, device, action, body } = entry;
+  return [id, kind, v, at, recorded === at ? 0 : recorded, lamport, devices.indexOf(device), action, body];
+}
+
+function entryOf(row: Row | StoredEntry, { garden, devices }: Common): StoredEntry {
+  if (!Array.isArray(row)) return row as StoredEntry;
+  const [id, kind, v, at, recorded, lamport, device, action, body] = row as Row;
+  return {
+    id,
+    kind,
+    v,
+    at,
+    recorded: recorded === 0 ? at : recorded,
+    lamport,
+    garden,
+    device: devices[device]!,
+    action,
+    body,
+  };
+}
+
 /**
- * A record is a head and then an array with one entry a line: whole it is read at once, without copying, and
- * damaged line by line.
+ * A record is a head and then an array with one entry a line and what they have in common on the last: whole it is
+ * read at once, without copying, and damaged line by line.
  */
 export function encodeRecord(entries: readonly StoredEntry[]): { head: RecordHead; text: string } {
-  const body = `[\n${entries.map((entry) => JSON.stringify(entry)).join(',\n')}\n]`;
+  const common: Common = {
+    garden: entries[0]?.garden ?? '',
+    devices: [...new Set(entries.map(({ device }) => device))],
+  };
+  const lines = [...entries.map((entry) => rowOf(entry, common)), common].map((row) => JSON.stringify(row));
+  const body = `[\n${lines.join(',\n')}\n]`;
   const days = entries.map(({ at }) => at.slice(0, 10)).sort();
   const head: RecordHead = {
-    steady: 1,
+    steady: 2,
     count: entries.length,
     from: days[0] ?? '',
     to: days.at(-1) ?? '',
     sum: checksum(body),
+    common,
   };
   return { head, text: `${JSON.stringify(head)}\n${body}` };
 }
@@ -79,30 +135,53 @@ export function decodeRecord(text: string): DecodedRecord {
   const end = text.indexOf('\n');
   const head = parseHead(text.slice(0, Math.max(0, end)));
   const body = text.slice(end + 1);
-  if (head && (head.sum.startsWith('m') ? checksum(body) : fnv1a(body)) === head.sum) {
-    // The first records had no brackets.
-    const array = body.startsWith('[') ? body : `[${body}]`;
-    return { entries: JSON.parse(array) as StoredEntry[], damaged: false, head };
-  }
-  return { entries: text.split('\n').flatMap(entryOnLine), damaged: true, head };
+  if (head && (head.sum.startsWith('m') ? checksum(body) : fnv1a(body)) === head.sum)
+    return { entries: head.steady === 1 ? wholeOf1(body) : wholeOf2(body), damaged: false, head };
+  return { entries: recovered(text, head), damaged: true, head };
+}
+
+/** The first records had no brackets. */
+const wholeOf1 = (body: string): StoredEntry[] =>
+  JSON.parse(body.startsWith('[') ? body : `[${body}]`) as StoredEntry[];
+
+function wholeOf2(body: string): StoredEntry[] {
+  const rows = JSON.parse(body) as (Row | StoredEntry)[];
+  const common = rows.pop() as unknown as Common;
+  // In the place of their rows: a second list would cost as much again.
+  const entries = rows as StoredEntry[];
+  for (let i = 0; i < rows.length; i += 1) entries[i] = entryOf(rows[i]!, common);
+  return entries;
+}
+
+function recovered(text: string, head: RecordHead | undefined): StoredEntry[] {
+  const lines = text.split('\n').map(parsed);
+  const common = lines.findLast(isCommon) ?? head?.common;
+  return lines.flatMap((line) => {
+    if (!Array.isArray(line)) return isEntry(line) ? [line] : [];
+    const entry = common && entryOf(line as unknown as Row, common);
+    return entry && isEntry(entry) ? [entry] : [];
+  });
 }
 
 function parseHead(line: string): RecordHead | undefined {
+  const head = parsed(line) as Partial<RecordHead> | undefined;
+  return head?.steady === 1 || head?.steady === 2 ? (head as RecordHead) : undefined;
+}
+
+function parsed(line: string): object | undefined {
   try {
-    const head = JSON.parse(line) as Partial<RecordHead>;
-    return head.steady === 1 ? (head as RecordHead) : undefined;
+    const value: unknown = JSON.parse(line.replace(/,$/, ''));
+    return typeof value === 'object' && value !== null ? value : undefined;
   } catch {
     return undefined;
   }
 }
 
-function entryOnLine(line: string): StoredEntry[] {
-  try {
-    const entry = JSON.parse(line.replace(/,$/, '')) as Partial<StoredEntry>;
-    return typeof entry.id === 'string' && typeof entry.kind === 'string' && typeof entry.body === 'object'
-      ? [entry as StoredEntry]
-      : [];
-  } catch {
-    return [];
-  }
-}
+const isCommon = (line: object | undefined): line is Common =>
+  line !== undefined && 'garden' in line && 'devices' in line && Array.isArray(line.devices);
+
+const isEntry = (line: object | undefined): line is StoredEntry => {
+  const { id, kind, device, body } = (line ?? {}) as Partial<StoredEntry>;
+  const texts = [id, kind, device].every((text) => typeof text === 'string');
+  return texts && typeof body === 'object' && body !== null;
+};

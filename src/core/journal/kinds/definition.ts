@@ -1,3 +1,5 @@
+import type { Day } from '../../time/types';
+
 /** The things an entry can be about. The state of each is folded on its own. */
 export const SUBJECT_TYPES = [
   'garden',
@@ -21,8 +23,12 @@ export const SUBJECT_TYPES = [
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];
 
-/** Called with each subject in turn. */
-export type SubjectCallback = (type: SubjectType, id: string) => void;
+/**
+ * Called with each subject in turn.
+ *
+ * @param day of subjects that are of one day, as the id says too: they are filed day by day.
+ */
+export type SubjectCallback = (type: SubjectType, id: string, day?: Day) => void;
 
 /** All there is to know of one kind of entry, but for what its body means to the state. */
 export interface KindDefinition<Body> {

@@ -91,7 +91,7 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
     version: 1,
     structural: false,
     subjects: ({ plant, day, kept }, each) => {
-      each('walk', walkId(plant, day));
+      each('walk', walkId(plant, day), day);
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },

@@ -100,26 +100,26 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     version: 2,
     structural: false,
     upcast: upcastScouted,
-    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
+    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   swept: {
     version: 1,
     structural: false,
     subjects: ({ day, plants }, each) => {
-      for (const plant of plants) each('walk', walkId(plant, day));
+      for (const plant of plants) each('walk', walkId(plant, day), day);
     },
   },
   counted: {
     version: 1,
     structural: false,
-    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day)),
+    subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   covered: {
     version: 2,
     structural: false,
     upcast: upcastCovered,
     subjects: ({ plant, day, blooms }, each) => {
-      each('walk', walkId(plant, day));
+      each('walk', walkId(plant, day), day);
       for (const { bloom } of blooms) each('bloom', bloom);
     },
   },
@@ -127,7 +127,7 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     version: 1,
     structural: false,
     subjects: ({ plant, day, blooms }, each) => {
-      each('walk', walkId(plant, day));
+      each('walk', walkId(plant, day), day);
       for (const bloom of blooms) each('bloom', bloom);
     },
   },
