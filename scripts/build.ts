@@ -6,6 +6,7 @@ import { generateSW } from 'workbox-build';
 import { DEMO_GARDEN } from '../demo/phones';
 import { demoBegins, liveSeason } from '../demo/season';
 import { ESTATE } from '../demo/estate';
+import { encodeBackup } from '../src/data/files/backup';
 
 /**
  * Builds the app: static pages, the demo garden's file, the hashes of inline scripts for the server's policy,
@@ -28,15 +29,13 @@ function exportPages(): void {
 }
 
 function writeDemo(): void {
-  const backup = {
-    format: 'steady-trowel-garden',
-    version: 1,
+  const text = encodeBackup({
     garden: DEMO_GARDEN,
     name: ESTATE.name,
     exported: new Date(demoBegins()).toISOString(),
     entries: liveSeason(),
-  };
-  writeFileSync(path.join(FRESH, 'demo-garden.json'), JSON.stringify(backup));
+  });
+  writeFileSync(path.join(FRESH, 'demo-garden.json'), text);
 }
 
 const pages = (folder: string): string[] =>

@@ -5,6 +5,8 @@ export class MemoryStore implements Store {
   readonly texts = new Map<string, string>();
   /** When set, every write fails with it. */
   refuse: Error | undefined;
+  /** When set, every reading of many fails with it. */
+  refuseReading: Error | undefined;
   written = 0;
 
   #write(): void {
@@ -21,6 +23,7 @@ export class MemoryStore implements Store {
     this.texts.delete(key);
   }
   async getMany(keys: string[]): Promise<Record<string, string | null>> {
+    if (this.refuseReading) throw this.refuseReading;
     return Object.fromEntries(keys.map((key) => [key, this.texts.get(key) ?? null]));
   }
   async setMany(entries: Record<string, string>): Promise<void> {

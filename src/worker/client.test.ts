@@ -2,10 +2,11 @@ import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import type { OutingRequest } from '@/core/work/route/planOuting';
-import { Outdated, WorkerClient, type Transport } from './client';
+import { Outdated, WorkerClient, WorkerDied, type Transport } from './client';
 import { COMPUTE, type Compute } from './compute';
 
 let stopped = 0;
+const deaths: (() => void)[] = [];
 
 /** The same handler as in the worker, over a channel in this process. */
 function inProcess(): Transport {
@@ -13,6 +14,7 @@ function inProcess(): Transport {
   expose(COMPUTE, nodeEndpoint(port2));
   return {
     endpoint: nodeEndpoint(port1) as Endpoint,
+    onDeath: (listener) => deaths.push(listener),
     stop: () => {
       stopped += 1;
       port1.close();
@@ -75,4 +77,11 @@ test('cancelling stops the work', async () => {
   client.cancel();
   await expect(asked).rejects.toBeInstanceOf(Outdated);
   expect(stopped).toBe(before + 1);
+});
+
+test('a worker that ends by itself is told of at once', async () => {
+  const client = new WorkerClient<Compute>(inProcess);
+  const answer = client.ask(() => new Promise<never>(() => undefined));
+  deaths.at(-1)!();
+  await expect(answer).rejects.toBeInstanceOf(WorkerDied);
 });

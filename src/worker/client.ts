@@ -4,12 +4,25 @@ import { wrap, type Endpoint, type Remote } from 'comlink';
 export interface Transport {
   readonly endpoint: Endpoint;
   readonly stop: () => void;
+  /** Calls back when the worker ends by itself: out of memory, or its script did not load. */
+  readonly onDeath: (listener: () => void) => void;
 }
 
 export const workerTransport = (worker: Worker): Transport => ({
   endpoint: worker,
   stop: () => worker.terminate(),
+  onDeath: (listener) => {
+    worker.addEventListener('error', listener);
+    worker.addEventListener('messageerror', listener);
+  },
 });
+
+/** The worker ended before it had answered. */
+export class WorkerDied extends Error {
+  constructor() {
+    super('The work was ended by the device: perhaps its memory was full.');
+  }
+}
 
 /** The answer came too late: a newer question was asked, or the work was stopped. */
 export class Outdated extends Error {}
@@ -37,6 +50,10 @@ export class WorkerClient<Handler> {
         transport.stop();
         if (this.#running === running) this.#running = undefined;
       };
+      transport.onDeath(() => {
+        finish();
+        reject(new WorkerDied());
+      });
       question(wrap<Handler>(transport.endpoint)).then(
         (answer) => {
           finish();

@@ -99,3 +99,49 @@ test('a correction that takes something back as well can be undone and redone', 
   expect(journal.all('bloom').size).toBe(0);
   expect(redoable(journal, mine.own)).toBeUndefined();
 });
+
+test('the beginning of the garden is never undone, and nothing before it', () => {
+  const journal = new Journal();
+  const mine = new Device(journal, 'phone');
+  mine.scout(['before']);
+  const place = { place: '', latitude: 51, longitude: 0, zone: 'Europe/London' };
+  mine.tap([{ kind: 'garden.described', body: { name: 'Larkmere', ...place } }]);
+  mine.scout(['after']);
+  mine.undo();
+  mine.undo();
+  mine.undo();
+  expect(journal.all('garden').size).toBe(1);
+  expect([...journal.all('walk').keys()]).toEqual(['before|2026-07-19']);
+});
+
+test('work is undone apart from what was set at home, and redone so', () => {
+  const journal = new Journal();
+  const mine = new Device(journal, 'phone');
+  const bed = { bed: 'b', name: 'A', x: 0, y: 0, length: 4, width: 1, rows: 1, turn: 0 };
+  mine.scout(['plant-1']);
+  mine.tap([{ kind: 'bed.laid', body: bed }]);
+  const strike = (action: Action | undefined): void =>
+    mine.tap((action?.entries ?? []).map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));
+  expect(undoable(journal, mine.own, 'round')).toBeUndefined();
+  strike(undoable(journal, mine.own, 'walk'));
+  expect(journal.all('walk').size).toBe(0);
+  expect(journal.all('bed').size).toBe(1);
+  expect(undoable(journal, mine.own, 'walk')).toBeUndefined();
+  expect(redoable(journal, mine.own, 'fruit')).toBeUndefined();
+  strike(redoable(journal, mine.own, 'walk'));
+  expect(journal.all('walk').size).toBe(1);
+  expect(redoable(journal, mine.own, 'walk')).toBeUndefined();
+});
+
+test('a letter that came along with work, and a correction of work, are undone with it', () => {
+  const journal = new Journal();
+  const mine = new Device(journal, 'phone');
+  mine.tap([
+    { kind: 'device.named', body: { letter: 'K', name: 'Device K' } },
+    { kind: 'scouted', body: { plant: 'p', day: '2026-07-19', ...NONE } },
+  ]);
+  const body = { plant: 'p', day: '2026-07-19', ...NONE, eve: { female: 2, male: 0 } };
+  mine.tap([{ kind: 'amended', body: { target: mine.own[1]!.id, of: 'scouted', body } }]);
+  expect(undoable(journal, mine.own, 'walk')!.entries).toMatchObject([{ kind: 'amended' }]);
+  expect(undoable(journal, mine.own.slice(0, 2), 'walk')!.entries).toHaveLength(2);
+});

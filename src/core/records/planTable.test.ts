@@ -1,9 +1,10 @@
 import { Journal } from '../journal/journal';
 import { liveSeason } from '../../../demo/season';
+import { lastPlaces } from './lastPlaces';
 import { planRows, PLAN_COLUMNS } from './planRows';
 import { readPlanTable, type ReadPlan } from './planTable';
 
-const EMPTY = { beds: [], varieties: [] };
+const EMPTY = { beds: [], varieties: [], lastPlaces: new Map<string, number>() };
 const table = (text: string): string[][] => text.split('\n').map((line) => line.split(','));
 const read = (text: string): ReadPlan => readPlanTable(table(text), EMPTY);
 const draftOf = (text: string) => {
@@ -48,9 +49,39 @@ test.each([
   ['A,One,corn,', 'plants', 'missing'],
   [',One,corn,4', 'bed', 'missing'],
   ['A,,corn,4', 'variety', 'missing'],
+  ['Kitchen bed north,One,corn,4', 'bed', 'tooLong'],
+  [`A,${'Long '.repeat(17)},corn,4`, 'variety', 'tooLong'],
 ])('“%s” is refused by row and column: %s, %s', (line, column, why) => {
   const found = read(`bed,variety,kind,plants\nB,Good,corn,3\n${line}`);
   expect(found).toMatchObject({ ok: false, faults: [{ line: 3, column, why }] });
+});
+
+test.each([
+  ['bed_x', '20000', 'tooHigh'],
+  ['bed_y', '-10001', 'tooLow'],
+  ['bed_length', '0', 'tooLow'],
+  ['bed_width', '1001', 'tooHigh'],
+  ['bed_turn', '181', 'tooHigh'],
+  ['spacing', '0', 'tooLow'],
+])('%s of %s is refused in its cell: %s', (column, value, why) => {
+  const found = read(`bed,variety,kind,plants,${column}\nA,One,corn,4,${value}`);
+  expect(found).toMatchObject({ ok: false, faults: [{ line: 2, column, why, found: value }] });
+});
+
+test('a row takes no more plants than it can hold, those of other lines and those there counted', () => {
+  const full = read('bed,variety,kind,plants\nA,One,corn,1500\nA,One,,501');
+  expect(full).toMatchObject({ faults: [{ line: 3, column: 'plants', why: 'rowFull', limit: 2000 }] });
+  const plan = heldBy(demo());
+  const { bed, name } = plan.beds[0]!;
+  const held = { ...plan, lastPlaces: new Map([[`${bed}|1`, 1999]]) };
+  expect(readPlanTable(table(`bed,variety,kind,plants\n${name},New,corn,2`), held)).toMatchObject({
+    faults: [{ why: 'rowFull' }],
+  });
+});
+
+test('a bed that would be longer than any can be is told of, at the line that named it', () => {
+  const found = read('bed,variety,kind,plants,spacing\nB,One,corn,4,\nA,One,,2000,2');
+  expect(found).toMatchObject({ ok: false, faults: [{ line: 3, column: 'bed', why: 'noRoom', found: 'A' }] });
 });
 
 test('every fault of a table is reported at once, and nothing of it is imported', () => {
@@ -89,6 +120,7 @@ function demo(): Journal {
 const heldBy = (journal: Journal) => ({
   beds: [...journal.all('bed').values()],
   varieties: [...journal.all('variety').values()],
+  lastPlaces: lastPlaces(journal),
 });
 
 test('a plan exported as a table is imported as it was', () => {

@@ -5,7 +5,9 @@ import { groupBy } from '../text/groupBy';
 import type { Bodies } from '../journal/kinds/kinds';
 import type { Sowing } from '../crops/variety';
 import type { Bed, Variety } from '../journal/state';
+import { LIMITS, LONGEST, MOST_PLANTS_IN_ROW, type Limit } from '../journal/limits';
 import { isDay } from '../time/calendar';
+import { rowKey } from './lastPlaces';
 import { PURPOSES_WRITTEN, SEEDS_WRITTEN, type PlanColumn } from './planRows';
 
 /** What is wrong with a cell, by its row in the table and its column. */
@@ -18,6 +20,11 @@ export interface CellFault {
     | 'noNumber'
     | 'noWholeNumber'
     | 'tooMany'
+    | 'tooLong'
+    | 'tooLow'
+    | 'tooHigh'
+    | 'rowFull'
+    | 'noRoom'
     | 'noDay'
     | 'unknownKind'
     | 'ambiguousKind'
@@ -28,7 +35,15 @@ export interface CellFault {
   readonly found: string;
   /** What it may be, for kinds that do not tell. */
   readonly crops?: readonly CropId[];
+  /** What it may be at least or at most. */
+  readonly limit?: number;
 }
+
+type Faulty = (
+  column: PlanColumn,
+  why: CellFault['why'],
+  more?: Pick<CellFault, 'crops' | 'limit'>,
+) => undefined;
 
 type NewBed = Omit<Bodies['bed.laid'], 'bed'> & { readonly held?: string };
 type NewVariety = Omit<Bodies['variety.described'], 'variety'> & { readonly held?: string };
@@ -54,11 +69,11 @@ export type ReadPlan =
 export interface HeldPlan {
   readonly beds: readonly Bed[];
   readonly varieties: readonly Variety[];
+  /** The last place taken in each row, by `rowKey`. */
+  readonly lastPlaces: ReadonlyMap<string, number>;
 }
 
 const NEEDED: readonly PlanColumn[] = ['bed', 'variety', 'plants'];
-const MOST_PLANTS = 2000;
-const MOST_ROWS = 200;
 /** A bed laid for a table that does not say where: so many metres wide for each row, and apart. Our defaults. */
 const ROW_M = 0.9;
 const APART_M = 1;
@@ -89,19 +104,24 @@ class PlanReader {
   readonly #beds: NewBed[] = [];
   readonly #varieties: NewVariety[] = [];
   readonly #rows: PlanDraft['rows'][number][] = [];
+  /** The line that named each bed first. */
+  readonly #bedLines: number[] = [];
+  /** Plants in each row so far. */
+  readonly #inRow = new Map<string, number>();
 
   constructor(held: HeldPlan) {
     this.#held = held;
   }
 
   result(): ReadPlan {
+    const beds = this.#faults.length > 0 ? [] : this.#sized();
     if (this.#faults.length > 0) return { ok: false, missing: [], faults: this.#faults };
-    return { ok: true, draft: { beds: this.#sized(), varieties: this.#varieties, rows: this.#rows } };
+    return { ok: true, draft: { beds, varieties: this.#varieties, rows: this.#rows } };
   }
 
   read(line: number, cell: (column: PlanColumn) => string): void {
-    const fault = (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]): undefined => {
-      this.#faults.push({ line, column, why, found: cell(column), ...(crops && { crops }) });
+    const fault: Faulty = (column, why, more) => {
+      this.#faults.push({ line, column, why, found: cell(column), ...more });
       return undefined;
     };
     const number = (column: PlanColumn): number | undefined => {
@@ -115,24 +135,45 @@ class PlanReader {
       if (!Number.isInteger(value) || value < 1) return fault(column, 'noWholeNumber');
       return value > most ? fault(column, 'tooMany') : value;
     };
+    const measure = (column: PlanColumn, limit: Limit): number | undefined => {
+      const value = number(column);
+      if (value === undefined) return undefined;
+      const [least, most] = LIMITS[limit];
+      if (value < least) return fault(column, 'tooLow', { limit: least });
+      return value > most ? fault(column, 'tooHigh', { limit: most }) : value;
+    };
     const before = this.#faults.length;
     if (cell('bed') === '') fault('bed', 'missing');
     if (cell('plants') === '') fault('plants', 'missing');
-    const row = cell('row') === '' ? 1 : whole('row', MOST_ROWS);
-    const plants = whole('plants', MOST_PLANTS);
-    const bed = this.#bed(cell, number);
+    const row = cell('row') === '' ? 1 : whole('row', LIMITS.rows[1]);
+    const plants = whole('plants', MOST_PLANTS_IN_ROW);
+    const bed = this.#bed(line, cell, measure, fault);
     const variety = this.#variety(cell, fault);
     if (this.#faults.length > before || row === undefined || plants === undefined || variety === undefined)
       return;
+    const held = this.#beds[bed]!.held;
+    const key = rowKey(held ?? `new ${bed}`, row);
+    const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + plants;
+    if (inRow > MOST_PLANTS_IN_ROW) return fault('plants', 'rowFull', { limit: MOST_PLANTS_IN_ROW });
+    this.#inRow.set(key, inRow);
     this.#rows.push({ bed, row, variety, plants });
   }
 
-  #bed(cell: (column: PlanColumn) => string, number: (column: PlanColumn) => number | undefined): number {
-    const name = cell('bed').slice(0, 12);
+  #bed(
+    line: number,
+    cell: (column: PlanColumn) => string,
+    measure: (column: PlanColumn, limit: Limit) => number | undefined,
+    fault: Faulty,
+  ): number {
+    const name = cell('bed');
+    if (name.length > LONGEST.bedName) fault('bed', 'tooLong', { limit: LONGEST.bedName });
     const known = this.#beds.findIndex((bed) => sameName(bed.name, name));
-    const [x, y, turn] = [number('bed_x'), number('bed_y'), number('bed_turn')];
-    const [length, width, every] = [number('bed_length'), number('bed_width'), number('spacing')];
+    const [x, y] = [measure('bed_x', 'position'), measure('bed_y', 'position')];
+    const turn = measure('bed_turn', 'turn');
+    const [length, width] = [measure('bed_length', 'side'), measure('bed_width', 'side')];
+    const every = measure('spacing', 'every');
     if (known >= 0) return known;
+    this.#bedLines.push(line);
     const held = this.#held.beds.find((bed) => sameName(bed.name, name));
     if (held) {
       const { bed, ...rest } = held;
@@ -152,12 +193,10 @@ class PlanReader {
     return this.#beds.length - 1;
   }
 
-  #variety(
-    cell: (column: PlanColumn) => string,
-    fault: (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]) => undefined,
-  ): number | undefined {
-    const name = cell('variety').slice(0, 80);
+  #variety(cell: (column: PlanColumn) => string, fault: Faulty): number | undefined {
+    const name = cell('variety');
     if (name === '') return fault('variety', 'missing');
+    if (name.length > LONGEST.name) return fault('variety', 'tooLong', { limit: LONGEST.name });
     const known = this.#varieties.findIndex((variety) => sameName(variety.name, name));
     const before = known >= 0 ? this.#varieties[known] : undefined;
     const held = this.#held.varieties.find((variety) => sameName(variety.name, name));
@@ -186,23 +225,15 @@ class PlanReader {
   }
 
   /** By the kind, else by the name of the variety, else as it is known already. */
-  #crop(
-    kind: string,
-    name: string,
-    known: CropId | undefined,
-    fault: (column: PlanColumn, why: CellFault['why'], crops?: readonly CropId[]) => undefined,
-  ): CropId | undefined {
+  #crop(kind: string, name: string, known: CropId | undefined, fault: Faulty): CropId | undefined {
     if (kind === '' && known) return known;
     const crops = cropsCalled(kind) ?? (kind === '' ? commonNameIn(name)?.crops : undefined);
     if (!crops) return fault('kind', kind === '' ? 'missing' : 'unknownKind');
     if (crops.length > 1 && known && crops.includes(known)) return known;
-    return crops.length === 1 ? crops[0] : fault('kind', 'ambiguousKind', crops);
+    return crops.length === 1 ? crops[0] : fault('kind', 'ambiguousKind', { crops });
   }
 
-  #sowing(
-    cell: (column: PlanColumn) => string,
-    fault: (column: PlanColumn, why: CellFault['why']) => undefined,
-  ): Sowing | undefined | 'wrong' {
+  #sowing(cell: (column: PlanColumn) => string, fault: Faulty): Sowing | undefined | 'wrong' {
     for (const [column, how] of [
       ['sown', 'sown'],
       ['planted_out', 'plantedOut'],
@@ -228,11 +259,17 @@ class PlanReader {
       const width = orElse(bed.width, Math.max(ROW_M, rows * ROW_M));
       const placed = { ...bed, rows, length, width, x: orElse(bed.x, 1), y: orElse(bed.y, y) };
       if (Number.isNaN(bed.y)) y += width + APART_M;
+      const fits =
+        isWithin('side', placed.length) && isWithin('side', placed.width) && isWithin('position', placed.y);
+      if (!fits)
+        this.#faults.push({ line: this.#bedLines[i]!, column: 'bed', why: 'noRoom', found: bed.name });
       return placed;
     });
   }
 }
 
+const isWithin = (limit: Limit, value: number): boolean =>
+  value >= LIMITS[limit][0] && value <= LIMITS[limit][1];
 const orElse = (value: number, other: number): number => (Number.isNaN(value) ? other : value);
 const plantsOf = (rows: PlanDraft['rows']): number => rows.reduce((sum, { plants }) => sum + plants, 0);
 const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();

@@ -19,15 +19,35 @@ export const toMs = (instant: Instant): number => Date.parse(instant);
  */
 export const toInstant = (ms: number): Instant => new Date(ms).toISOString();
 
+/**
+ * Is the text an instant as `toInstant` writes it, of the last or the coming centuries?
+ *
+ * @example isInstant('2026-02-30T00:00:00.000Z') // false
+ */
+export function isInstant(text: string): boolean {
+  const ms = toMs(text);
+  return !Number.isNaN(ms) && isDay(text.slice(0, 10)) && toInstant(ms) === text;
+}
+
 /** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. */
 const offsetAt = (ms: number, zone: string): number => tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
+
+/** Zones by name; a difference from UTC is none, since nothing follows from it about summer time. */
+const ZONE_NAME = /^[A-Za-z][A-Za-z0-9_+/-]*$/;
 
 /**
  * Is `zone` an IANA time zone this machine knows?
  *
  * @example isZone('Europe/London') // true
  */
-export const isZone = (zone: string): boolean => zone !== '' && !Number.isNaN(tzOffset(zone, new Date(0)));
+export function isZone(zone: string): boolean {
+  if (!ZONE_NAME.test(zone)) return false;
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}
 
 /**
  * The calendar day in `zone` at an instant.
@@ -69,12 +89,12 @@ export function atClock(day: Day, hour: number, zone: string): number {
 }
 
 /**
- * Is the text a day of the calendar, written `YYYY-MM-DD`?
+ * Is the text a day of the calendar, from 1900 to 2199, written `YYYY-MM-DD`?
  *
  * @example isDay('2026-02-29') // false
  */
 export function isDay(text: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  if (!/^(19|20|21)\d{2}-\d{2}-\d{2}$/.test(text)) return false;
   const ms = Date.parse(`${text}T00:00:00Z`);
   return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(text);
 }

@@ -8,7 +8,7 @@ import { Journal } from '@/core/journal/journal';
 import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
 import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import type { StoredEntry } from '@/core/journal/entry';
-import { decodeBackup, encodeBackup, previewImport, type BackupSource } from './backup';
+import { decodeBackup, describesGarden, encodeBackup, previewImport, type BackupSource } from './backup';
 import { encodeFlowers } from './csv';
 import { faultOfEntry } from '../schema/entrySchema';
 
@@ -150,6 +150,35 @@ test.each([
     'otherGarden',
   ],
   [
+    'a text that was changed after the export',
+    encodeBackup(SOURCE).replace('"female":1', '"female":2'),
+    'altered',
+  ],
+  ['fifty megabytes of brackets', '['.repeat(50_000_000), 'tooDeep'],
+  [
+    'an entry with a list of 200,000 numbers',
+    encodeBackup({
+      ...SOURCE,
+      entries: [
+        { ...SEASON[0]!, odd: Array.from({ length: 200_000 }, (_, i) => i) } as unknown as StoredEntry,
+      ],
+    }),
+    'tooLong',
+  ],
+  [
+    'a text of a million letters',
+    encodeBackup({
+      ...SOURCE,
+      entries: [{ ...SEASON[0]!, odd: 'x'.repeat(1_000_000) } as unknown as StoredEntry],
+    }),
+    'tooLong',
+  ],
+  [
+    'a clock that would leave no room for later entries',
+    encodeBackup({ ...SOURCE, entries: [{ ...SEASON[0]!, lamport: Number.MAX_SAFE_INTEGER }] }),
+    'clock',
+  ],
+  [
     'one id with two contents',
     encodeBackup({ ...SOURCE, entries: [...SEASON, { ...SEASON[0]!, at: '2026-01-01T00:00:00.000Z' }] }),
     'changedEntries',
@@ -165,13 +194,66 @@ test('a faulty entry is named with its place, its field, and what was expected a
   });
 });
 
+test.each([
+  ['garden.described', { zone: '+99:99' }],
+  ['garden.described', { zone: 'Mars/Olympus' }],
+  ['device.named', { letter: 'É' }],
+  ['season.named', { from: '2026-02-30' }],
+  ['season.named', { to: '+275760-01-01' }],
+  ['variety.described', { traits: undefined }],
+])('an entry %s with %o is refused by its place', (kind, change) => {
+  const at = SEASON.findIndex((entry) => entry.kind === kind);
+  const entry = { ...SEASON[at]!, body: { ...SEASON[at]!.body, ...change } } as StoredEntry;
+  const text = encodeBackup({ ...SOURCE, entries: SEASON.with(at, entry as never) });
+  expect(decodeBackup(text, faultOfEntry)).toMatchObject({
+    refusal: { why: 'badEntry', position: at + 1, fault: { field: `body.${Object.keys(change)[0]}` } },
+  });
+});
+
+test('a clock as far on as entries have taken it is no fault, though one was put far ahead before', () => {
+  const ahead = [
+    { ...SEASON[0]!, lamport: 1_000_000_001 },
+    { ...SEASON[1]!, lamport: 1_000_000_002 },
+  ];
+  expect(decodeBackup(encodeBackup({ ...SOURCE, entries: ahead }), faultOfEntry).ok).toBe(true);
+});
+
+test('a file without a checksum, or laid out anew, is read', () => {
+  const text = encodeBackup(SOURCE);
+  const bare = text.replace(/,"sum":"m[0-9a-f]{8}"/, '');
+  expect(bare).not.toBe(text);
+  expect(decodeBackup(bare, faultOfEntry).ok).toBe(true);
+  expect(decodeBackup(JSON.stringify(JSON.parse(text), null, 2), faultOfEntry).ok).toBe(true);
+});
+
+test('a garden is described by what holds after all corrections', () => {
+  const described = SEASON.filter(({ kind }) => kind === 'garden.described');
+  expect(describesGarden(SEASON)).toBe(true);
+  expect(describesGarden(SEASON.filter((entry) => !described.includes(entry)))).toBe(false);
+  const struck = described.map(
+    (entry) =>
+      ({
+        ...entry,
+        id: `s-${entry.id}`,
+        kind: 'struck',
+        v: 1,
+        lamport: 1e6,
+        body: { target: entry.id },
+      }) as StoredEntry,
+  );
+  expect(describesGarden([...SEASON, ...struck])).toBe(false);
+});
+
 test('the preview counts what is new, and refuses an entry whose content was changed', async () => {
   const decoded = decodeBackup(encodeBackup(SOURCE), faultOfEntry);
   if (!decoded.ok) throw new Error('a good file');
   const half = new Map<string, StoredEntry>(SEASON.slice(0, 10).map((entry) => [entry.id, entry]));
-  expect(previewImport(decoded.backup, half)).toMatchObject({ fresh: SEASON.length - 10, known: 10 });
+  expect(previewImport(decoded.backup, (id) => half.get(id))).toMatchObject({
+    fresh: SEASON.length - 10,
+    known: 10,
+  });
   const tampered = new Map<string, StoredEntry>([[SEASON[3]!.id, { ...SEASON[3]!, lamport: 999 }]]);
-  expect(previewImport(decoded.backup, tampered)).toEqual({
+  expect(previewImport(decoded.backup, (id) => tampered.get(id))).toEqual({
     refusal: { why: 'changedEntries', ids: [SEASON[3]!.id] },
   });
 });

@@ -1,17 +1,22 @@
 import { workerTransport, WorkerClient } from '@/worker/client';
 import type { Fault } from '../schema/entrySchema';
-import { decodeBackup, type Refusal } from './backup';
+import { decodeBackup, describesGarden, type Refusal } from './backup';
+
+export type CheckedBackup = { readonly refusal: Refusal } | { readonly describes: boolean };
 
 /** What the worker for files answers. */
 export interface BackupCheck {
-  /** Why the text is no sound backup; `undefined` when it is one. Its entries stay there: to send them over costs more than to read them again. */
-  readonly refusal: (text: string) => Refusal | undefined;
+  /**
+   * Why the text is no sound backup, or whether it describes its garden. Its entries stay there: to send them over costs
+   * more than to read them again.
+   */
+  readonly check: (text: string) => CheckedBackup;
 }
 
 export const checkBackup = (faultOf: (entry: unknown) => Fault | undefined): BackupCheck => ({
-  refusal: (text) => {
+  check: (text) => {
     const decoded = decodeBackup(text, faultOf);
-    return decoded.ok ? undefined : decoded.refusal;
+    return decoded.ok ? { describes: describesGarden(decoded.backup.entries) } : { refusal: decoded.refusal };
   },
 });
 

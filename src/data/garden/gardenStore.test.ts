@@ -2,6 +2,8 @@ import { DEMO_GARDEN } from '../../../demo/phones';
 import { liveSeason } from '../../../demo/season';
 import type { Fact } from '@/core/journal/entry';
 import { Clock } from '../clock';
+import { isStructural } from '@/core/journal/kinds/kinds';
+import { EntryLog } from '../log/entryLog';
 import { GardenStore } from './gardenStore';
 import { MemoryStore } from '../memoryStore';
 
@@ -55,7 +57,9 @@ test('undo and redo survive a reload', async () => {
   await garden.record([scouted('p1')]);
   await garden.record([scouted('p2')]);
   const reopened = await open(store);
-  expect(await reopened.undo()).toBe(true);
+  expect(await reopened.undo()).toMatchObject([{ kind: 'scouted', body: { plant: 'p2' } }]);
+  expect(reopened.undone).toHaveLength(1);
+  expect(reopened.canRedo()).toBe(true);
   expect([...reopened.journal.all('walk').keys()]).toEqual(['p1|2026-07-19']);
   expect(await (await open(store)).redo()).toBe(true);
   expect((await open(store)).journal.all('walk').size).toBe(2);
@@ -65,7 +69,7 @@ test('undo leaves alone what another device did, and says when there is nothing'
   const store = new MemoryStore();
   await (await open(store, 'other')).record([scouted('p1')]);
   const garden = await open(store);
-  expect(await garden.undo()).toBe(false);
+  expect(await garden.undo()).toBeUndefined();
   expect(garden.journal.all('walk').size).toBe(1);
 });
 
@@ -94,6 +98,64 @@ test('a file is imported whole, and a second time changes nothing', async () => 
   expect(garden.journal.size).toBe(SEASON.length);
   expect(garden.journal.all('bloom').size).toBe(flowers);
   await expect(garden.importEntries([{ ...SEASON[0]!, id: 'x', garden: 'another' }])).rejects.toThrow();
+});
+
+/** A store of three years, of which only the last is recent. */
+async function longStore(): Promise<{ store: MemoryStore; length: number }> {
+  const store = new MemoryStore();
+  const years = [0, 3, 4].flatMap((years) =>
+    SEASON.filter(({ kind }) => years === 0 || !isStructural(kind)).map((entry) => ({
+      ...entry,
+      id: `${years}-${entry.id}`,
+      lamport: entry.lamport + (4 - years) * 100_000,
+      at: `${2026 - years}${entry.at.slice(4)}`,
+      recorded: `${2026 - years}${entry.recorded.slice(4)}`,
+    })),
+  );
+  await new EntryLog(store).appendMany(years);
+  return { store, length: years.length };
+}
+
+test('who needs every entry can wait for all of them, and is told how many are still to come', async () => {
+  const { store, length } = await longStore();
+  const garden = await open(store);
+  expect(garden.complete).toBe(false);
+  expect(garden.allEntries().length + garden.outstanding).toBe(length);
+  const told: number[] = [];
+  await garden.whole((outstanding) => told.push(outstanding));
+  expect(garden.complete).toBe(true);
+  expect(garden.allEntries()).toHaveLength(length);
+  expect(told.at(-1)).toBe(0);
+  expect(told).toEqual([...told].sort((a, b) => b - a));
+  await garden.whole();
+});
+
+test('older entries that the disk does not give are asked for again, and nobody takes them for read', async () => {
+  const { store, length } = await longStore();
+  const garden = await open(store);
+  store.refuseReading = new Error('closed');
+  await expect(garden.whole()).rejects.toThrow('closed');
+  expect(garden.complete).toBe(false);
+  store.refuseReading = undefined;
+  await garden.whole();
+  expect(garden.allEntries()).toHaveLength(length);
+  garden.close();
+});
+
+test('a file whose entries were changed is refused and they are listed, though they are not read yet', async () => {
+  const { store } = await longStore();
+  const old = (await open(store)).allEntries()[0]!;
+  const whole = await open(store);
+  await whole.whole();
+  const oldest = whole.allEntries().find(({ id }) => id.startsWith('4-'))!;
+  const garden = await open(store);
+  expect(garden.journal.has(oldest.id)).toBe(false);
+  const changed = [
+    { ...old, action: 'other' },
+    { ...oldest, at: old.at },
+  ];
+  await expect(garden.importEntries(changed)).rejects.toMatchObject({ ids: [old.id, oldest.id] });
+  expect(garden.journal.entry(oldest.id)).toEqual(oldest);
 });
 
 test('a file that the device refuses leaves the garden as it was', async () => {

@@ -1,15 +1,17 @@
 import type { Entry, Fact, StoredEntry } from '@/core/journal/entry';
 import { KINDS } from '@/core/journal/kinds/kinds';
 import { Journal } from '@/core/journal/journal';
+import { changedTwins } from '@/core/journal/twins';
 import type { Garden } from '@/core/journal/state';
 import { SEASON_DAYS } from '@/core/season/seasons';
 import { addDays, dayAt, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
-import { EntryLog, type Damage } from '../log/entryLog';
+import { EntryLog, type Damage, type LogPart } from '../log/entryLog';
 import type * as Schema from '../schema/entrySchema';
 import { Subscribable } from '../subscribable';
+import type { Work } from '@/core/journal/undo';
 import { OwnActions } from './ownActions';
 import type { Store } from '../storage';
 import { Tags } from './tags';
@@ -22,6 +24,16 @@ export interface OpenGarden {
 }
 
 const RETRY_MS = 5_000;
+
+/** A file holds entries that stand here with another content. */
+export class ChangedEntries extends Error {
+  constructor(readonly ids: readonly string[]) {
+    super(`${ids.length} entries stand here with another content`);
+  }
+}
+
+/** What was to be recorded does not fit its schema. */
+export class Refused extends Error {}
 
 /**
  * One open garden: its folded journal, and the only way to add to it.
@@ -44,8 +56,15 @@ export class GardenStore extends Subscribable {
   #version = 0;
   #savedAny = false;
   #retry: ReturnType<typeof setTimeout> | undefined;
+  /** Under way while older entries are read. */
+  #rest: Promise<void> | undefined;
+  #outstanding = 0;
+  /** Told how many entries are still to be read, by those who wait for all of them. */
+  readonly #waiting = new Set<(outstanding: number) => void>();
+  #retryReading: ReturnType<typeof setTimeout> | undefined;
   #wiped = false;
   #schema: typeof Schema | undefined;
+  #undone: readonly StoredEntry[] | undefined;
 
   private constructor({ garden, store, device, clock }: OpenGarden) {
     super();
@@ -81,6 +100,27 @@ export class GardenStore extends Subscribable {
     return this.#complete;
   }
 
+  /** Entries that are still to be read. */
+  get outstanding(): number {
+    return this.#outstanding;
+  }
+
+  /**
+   * Resolves once every entry is read, which then no longer waits for the page to be idle; rejects when the disk does
+   * not give them.
+   *
+   * @param told how many are still to come, after each part.
+   */
+  async whole(told: (outstanding: number) => void = () => undefined): Promise<void> {
+    if (this.#complete) return;
+    this.#waiting.add(told);
+    try {
+      await (this.#rest ?? this.#readRest(this.#log.read('')));
+    } finally {
+      this.#waiting.delete(told);
+    }
+  }
+
   get unsaved(): readonly StoredEntry[] {
     return this.#unsaved;
   }
@@ -107,9 +147,16 @@ export class GardenStore extends Subscribable {
    * Writes down the facts of one tap.
    *
    * @returns `saved` once on disk, `unsaved` when the device refused; the state has changed either way.
-   * @throws Error when a fact does not fit its schema: a bug, since forms check before.
+   * @throws Refused when a fact does not fit its schema: a bug, since forms check before.
    */
   async record(facts: readonly Fact[]): Promise<'saved' | 'unsaved'> {
+    return this.#record(facts, undefined);
+  }
+
+  async #record(
+    facts: readonly Fact[],
+    undone: readonly StoredEntry[] | undefined,
+  ): Promise<'saved' | 'unsaved'> {
     if (this.#wiped) return 'unsaved';
     // Once fetched it is at hand, so that a tap is judged and shown before the next one comes. Where it cannot
     // be had (a first visit cut off half-way), what the grower did still counts.
@@ -119,28 +166,49 @@ export class GardenStore extends Subscribable {
     for (const entry of entries) {
       const fault = schema?.faultOfEntry(entry);
       if (fault)
-        throw new Error(`${entry.kind}: ${fault.field} should be ${fault.expected}, is ${fault.found}`);
+        throw new Refused(`${entry.kind}: ${fault.field} should be ${fault.expected}, is ${fault.found}`);
     }
+    this.#undone = undone;
     return this.#commit(entries);
   }
 
-  /** Takes back this device's last action; nothing when there is none. */
-  async undo(): Promise<boolean> {
-    return this.#strikeAll(this.#own.undoable);
+  /**
+   * Takes back this device's last action, or its last of some work; nothing when there is none.
+   *
+   * @returns what was taken back.
+   */
+  async undo(work?: Work): Promise<readonly StoredEntry[] | undefined> {
+    const taken = this.#own.undoable(work);
+    if (!taken) return undefined;
+    await this.#strikeAll(taken, taken);
+    return taken;
   }
 
-  /** Brings back what the last undo took. */
-  async redo(): Promise<boolean> {
-    return this.#strikeAll(this.#own.redoable);
+  /** Brings back what the last undo took. @returns whether there was anything. */
+  async redo(work?: Work): Promise<boolean> {
+    const strikes = this.#own.redoable(work);
+    if (strikes) await this.#strikeAll(strikes, undefined);
+    return strikes !== undefined;
   }
 
-  /** The action that undo would take back. */
-  get lastAction(): readonly StoredEntry[] | undefined {
-    return this.#own.undoable;
+  canRedo(work?: Work): boolean {
+    return this.#own.redoable(work) !== undefined;
   }
 
-  /** Adds the entries of a file, all or none. */
+  /** What undo took back, as long as nothing else was recorded since. */
+  get undone(): readonly StoredEntry[] | undefined {
+    return this.#undone;
+  }
+
+  /**
+   * Adds the entries of a file, all or none, once all that are held here have been read.
+   *
+   * @throws ChangedEntries when an entry of the file stands here with another content.
+   */
   async importEntries(entries: readonly StoredEntry[]): Promise<void> {
+    await this.whole();
+    const changed = changedTwins(entries, (id) => this.journal.entry(id));
+    if (changed.length > 0) throw new ChangedEntries(changed);
     const fresh = entries.filter(({ id }) => !this.journal.has(id));
     if (fresh.some(({ garden }) => garden !== this.id)) throw new Error('entries of another garden');
     await this.#log.appendMany(fresh);
@@ -164,6 +232,7 @@ export class GardenStore extends Subscribable {
 
   close(): void {
     clearTimeout(this.#retry);
+    clearTimeout(this.#retryReading);
     this.#channel.close();
   }
 
@@ -196,33 +265,40 @@ export class GardenStore extends Subscribable {
     const parts = this.#log.read(addDays(today, -SEASON_DAYS));
     const first = await parts.next();
     if (!first.done) this.#takePart(first.value);
-    if (first.done || first.value.last) this.#finish();
-    else void this.#readRest(parts);
+    // Of a short journal nothing is left; packed meanwhile, it may be.
+    if (this.#outstanding === 0) await this.#readRest(parts);
+    else this.#readRest(parts).catch(() => undefined);
   }
 
-  async #readRest(parts: ReturnType<EntryLog['read']>): Promise<void> {
-    let last = false;
-    while (!last) {
-      // What the grower does now comes before what happened long ago.
-      await idle();
+  #readRest(parts: AsyncGenerator<LogPart>): Promise<void> {
+    this.#rest = this.#readParts(parts).catch((error: unknown) => {
+      this.#rest = undefined;
+      this.#retryReading = setTimeout(() => void this.whole().catch(() => undefined), RETRY_MS);
+      throw error;
+    });
+    return this.#rest;
+  }
+
+  async #readParts(parts: AsyncGenerator<LogPart>): Promise<void> {
+    for (;;) {
+      // What the grower does now comes before what happened long ago, unless he waits for it.
+      if (this.#outstanding > 0 && this.#waiting.size === 0) await idle();
       const part = await parts.next();
       if (part.done) break;
       this.#takePart(part.value);
-      ({ last } = part.value);
+      this.#waiting.forEach((told) => told(this.#outstanding));
     }
-    this.#finish();
-  }
-
-  #takePart(part: { readonly entries: readonly StoredEntry[]; readonly damage: readonly Damage[] }): void {
-    this.journal.add(part.entries);
-    this.#own.note(part.entries);
-    this.#damage = [...this.#damage, ...part.damage];
-  }
-
-  #finish(): void {
     this.#complete = true;
     this.#changed();
     void this.#log.packWhenDue();
+  }
+
+  #takePart(part: LogPart): void {
+    this.#outstanding = part.outstanding;
+    this.journal.add(part.entries);
+    this.#own.note(part.entries);
+    const told = new Set(this.#damage.map(({ key }) => key));
+    this.#damage = [...this.#damage, ...part.damage.filter(({ key }) => !told.has(key))];
   }
 
   #take(entries: readonly StoredEntry[]): void {
@@ -252,11 +328,15 @@ export class GardenStore extends Subscribable {
     );
   }
 
-  async #strikeAll(entries: readonly StoredEntry[] | undefined): Promise<boolean> {
-    if (!entries) return false;
+  async #strikeAll(
+    entries: readonly StoredEntry[],
+    undone: readonly StoredEntry[] | undefined,
+  ): Promise<void> {
     const held = entries.filter(({ id }) => this.journal.effective(id));
-    await this.record(held.map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));
-    return true;
+    await this.#record(
+      held.map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })),
+      undone,
+    );
   }
 
   async #commit(entries: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {

@@ -1,6 +1,6 @@
 import type { StoredEntry } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
-import { redoable, undoable } from '@/core/journal/undo';
+import { redoable, undoable, type Work } from '@/core/journal/undo';
 
 /** Own entries kept at hand for undo. */
 const DEPTH = 200;
@@ -23,12 +23,12 @@ export class OwnActions {
   }
 
   /** The entries that undo would take back. */
-  get undoable(): readonly StoredEntry[] | undefined {
-    return undoable(this.#journal, this.#entries)?.entries;
+  undoable(work?: Work): readonly StoredEntry[] | undefined {
+    return undoable(this.#journal, this.#entries, work)?.entries;
   }
 
   /** The strikes that redo would take back. */
-  get redoable(): readonly StoredEntry[] | undefined {
-    return redoable(this.#journal, this.#entries)?.entries;
+  redoable(work?: Work): readonly StoredEntry[] | undefined {
+    return redoable(this.#journal, this.#entries, work)?.entries;
   }
 }

@@ -54,13 +54,10 @@ async function openDemo(device: DeviceStore): Promise<Session> {
 async function fetchDemo(): Promise<readonly StoredEntry[]> {
   const response = await fetch(DEMO_FILE).catch(() => undefined);
   if (!response?.ok) throw new DemoMissing('the demo garden could not be fetched');
-  const [{ decodeBackup }, { faultOfEntry }] = await Promise.all([
-    import('../files/backup'),
-    import('../schema/entrySchema'),
-  ]);
-  const decoded = decodeBackup(await response.text(), faultOfEntry);
-  if (!decoded.ok) throw new DemoMissing(`the demo garden is damaged: ${decoded.refusal.why}`);
-  return decoded.backup.entries;
+  const { readShipped } = await import('../files/backup');
+  const demo = readShipped(await response.text());
+  if (!demo) throw new DemoMissing('the demo garden is damaged');
+  return demo.entries;
 }
 
 const lastRecorded = (entries: readonly StoredEntry[]): number =>
@@ -79,7 +76,18 @@ export async function createGarden(
   return adopt(device, id, name);
 }
 
-/** Imports a garden that is not on this device yet, under its own id. */
+/** Every entry of a garden on this device that need not be open. */
+export async function entriesOf(device: DeviceStore, id: string): Promise<ReadonlyMap<string, StoredEntry>> {
+  const { garden } = await openOwn(device, id);
+  try {
+    await garden.whole();
+    return new Map(garden.allEntries().map((entry) => [entry.id, entry]));
+  } finally {
+    garden.close();
+  }
+}
+
+/** Imports a garden that is not open, under its own id; one that is here already keeps its name. */
 export async function importGarden(
   device: DeviceStore,
   id: string,
@@ -87,9 +95,8 @@ export async function importGarden(
   entries: readonly StoredEntry[],
 ): Promise<Current> {
   const { garden } = await openOwn(device, id);
-  await garden.importEntries(entries);
-  garden.close();
-  return adopt(device, id, name);
+  await garden.importEntries(entries).finally(() => garden.close());
+  return adopt(device, id, device.gardens.find((each) => each.id === id)?.name ?? name);
 }
 
 async function adopt(device: DeviceStore, id: string, name: string): Promise<Current> {

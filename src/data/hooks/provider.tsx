@@ -5,29 +5,35 @@ import type { DeviceStore } from '../device/deviceStore';
 import type { GardenStore } from '../garden/gardenStore';
 import { openCurrent, OpeningContext, type Opening } from './opening';
 import { newQueryClient } from './queryClient';
-import { watchErrors, watchGarden } from './watch';
+import { Trouble } from '../trouble';
+import { TroubleContext } from './useTrouble';
+import { watchErrors, watchGarden, watchLeaving } from './watch';
 
 /** Opens the device's store and its current garden, and hands them to the screens. */
 export function DataProvider({ children }: { readonly children: ReactNode }) {
-  const [client] = useState(newQueryClient);
+  const [trouble] = useState(() => new Trouble());
+  const [client] = useState(() => newQueryClient(trouble));
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   useEffect(() => openCurrent(setOpening), []);
   const { device, log, session } = opening.state === 'open' ? opening : NOTHING_OPEN;
-  useLog(log, session?.garden);
+  useLog(log, session?.garden, trouble);
   useFreshViews(client, session?.garden);
   useSavedClock(device, session?.demo ? session.garden : undefined);
   return (
     <QueryClientProvider client={client}>
-      <OpeningContext.Provider value={opening}>{children}</OpeningContext.Provider>
+      <TroubleContext.Provider value={trouble}>
+        <OpeningContext.Provider value={opening}>{children}</OpeningContext.Provider>
+      </TroubleContext.Provider>
     </QueryClientProvider>
   );
 }
 
 const NOTHING_OPEN = { device: undefined, log: undefined, session: undefined };
 
-/** Logs errors, refused writes and damage. */
-function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined): void {
-  useEffect(() => (log ? watchErrors(log) : undefined), [log]);
+/** Logs errors, refused writes and damage, and warns on leaving. */
+function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined, trouble: Trouble): void {
+  useEffect(() => (log ? watchErrors(log, trouble) : undefined), [log, trouble]);
+  useEffect(() => (garden ? watchLeaving(garden) : undefined), [garden]);
   useEffect(() => (log && garden ? watchGarden(log, garden) : undefined), [log, garden]);
 }
 

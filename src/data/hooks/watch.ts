@@ -1,13 +1,19 @@
 import type { DeviceLog } from '../device/deviceLog';
+import { said } from '../device/said';
+import type { Trouble } from '../trouble';
 import type { GardenStore } from '../garden/gardenStore';
 
-const said = (reason: unknown): string =>
+const nameAndSaid = (reason: unknown): string =>
   reason instanceof Error ? `${reason.name}: ${reason.message}` : String(reason);
 
-/** Notes errors that nothing else caught. @returns the way to stop. */
-export function watchErrors(log: DeviceLog): () => void {
-  const onError = (event: ErrorEvent): void => void log.note('error', said(event.error ?? event.message));
-  const onRejection = (event: PromiseRejectionEvent): void => void log.note('error', said(event.reason));
+/** Notes errors that nothing else caught, and tells of what was begun and came to nothing. @returns the way to stop. */
+export function watchErrors(log: DeviceLog, trouble: Trouble): () => void {
+  const onError = (event: ErrorEvent): void =>
+    void log.note('error', nameAndSaid(event.error ?? event.message));
+  const onRejection = (event: PromiseRejectionEvent): void => {
+    void log.note('error', nameAndSaid(event.reason));
+    trouble.note({ what: 'failed', detail: said(event.reason) });
+  };
   window.addEventListener('error', onError);
   window.addEventListener('unhandledrejection', onRejection);
   return () => {
@@ -30,4 +36,13 @@ export function watchGarden(log: DeviceLog, garden: GardenStore): () => void {
   };
   look();
   return garden.subscribe(look);
+}
+
+/** Asks before the page is left while something is only in its memory. @returns the way to stop. */
+export function watchLeaving(garden: GardenStore): () => void {
+  const onLeave = (event: BeforeUnloadEvent): void => {
+    if (garden.unsaved.length > 0 && !garden.wiped) event.preventDefault();
+  };
+  window.addEventListener('beforeunload', onLeave);
+  return () => window.removeEventListener('beforeunload', onLeave);
 }

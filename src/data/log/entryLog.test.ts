@@ -85,12 +85,10 @@ test('recent records come first, and structure however old', async () => {
   const store = new MemoryStore();
   await new EntryLog(store).appendMany(SEASON);
   const log = new EntryLog(store);
-  const { value: first } = (await log.read('2026-07-10').next()) as IteratorYieldResult<
-    LogPart & { last: boolean }
-  >;
+  const { value: first } = (await log.read('2026-07-10').next()) as IteratorYieldResult<LogPart>;
   const kinds = new Set(first.entries.map(({ kind }) => kind));
   expect(kinds).toContain('plants.set');
-  expect(first.last).toBe(false);
+  expect(first.outstanding).toBe(SEASON.length - first.entries.length);
   expect(first.entries.length).toBeLessThan(SEASON.length);
   expect(idsOf(SEASON)).toEqual((await readAll(new EntryLog(store), '2026-07-10')).ids.sort());
 });
@@ -125,6 +123,18 @@ test('a segment that is gone altogether is told by the index', async () => {
   expect(damage).toMatchObject([{ key, recovered: 0, text: '' }]);
   expect(damage[0]!.expected).toBeGreaterThan(0);
 });
+
+test.each(['null', '7', '{}', '{"count":', '[]'])(
+  'an index line that holds %s does not keep a garden shut',
+  async (line) => {
+    const store = new MemoryStore();
+    await new EntryLog(store).appendMany(SEASON);
+    for (const key of [...store.texts.keys()]) if (key.startsWith('idx/')) store.texts.set(key, line);
+    const { ids, damage } = await readAll(new EntryLog(store), '2026-07-10');
+    expect(ids.sort()).toEqual(idsOf(SEASON));
+    expect(damage).toEqual([]);
+  },
+);
 
 test('a damaged loose record is never packed away', async () => {
   const store = new MemoryStore();

@@ -20,6 +20,8 @@ export interface Damage {
 export interface LogPart {
   readonly entries: readonly StoredEntry[];
   readonly damage: readonly Damage[];
+  /** Entries that are still to come, by the index. */
+  readonly outstanding: number;
 }
 
 /** Entries a segment holds. */
@@ -32,6 +34,11 @@ const PACK_LOCK = 'steady-trowel-pack';
 interface IndexLine extends RecordHead {
   readonly structure: boolean;
 }
+
+const isIndexLine = (value: unknown): value is IndexLine => {
+  const { count, from, to } = (value ?? {}) as Partial<IndexLine>;
+  return Number.isInteger(count) && typeof from === 'string' && typeof to === 'string';
+};
 
 const indexKey = (segment: string): string => segment.replace('seg/', 'idx/');
 const segmentKey = (index: string): string => index.replace('idx/', 'seg/');
@@ -76,7 +83,7 @@ export class EntryLog {
    *
    * @param recent `YYYY-MM-DD`.
    */
-  async *read(recent: string): AsyncGenerator<LogPart & { readonly last: boolean }> {
+  async *read(recent: string): AsyncGenerator<LogPart> {
     const keys = (await this.#store.getAllKeys()).filter((key) => !this.#read.has(key));
     const index = await this.#indexOf(keys);
     const isOld = (key: string): boolean => {
@@ -90,16 +97,16 @@ export class EntryLog {
       index,
     );
     if (first.packedMeanwhile) {
-      yield { ...first, last: false };
+      yield { ...first, outstanding: countIn(old, index) };
       yield* this.read(recent);
       return;
     }
     const lost = [...index.keys()].filter((key) => !keys.includes(segmentKey(key)));
     const damage = [...first.damage, ...lost.map((key) => damageOf(segmentKey(key), index.get(key), 0, ''))];
-    yield { entries: first.entries, damage, last: old.length === 0 };
+    yield { entries: first.entries, damage, outstanding: countIn(old, index) };
     for (let i = 0; i < old.length; i += OLD_AT_ONCE) {
       const part = await this.#part(old.slice(i, i + OLD_AT_ONCE), index);
-      yield { ...part, last: i + OLD_AT_ONCE >= old.length };
+      yield { ...part, outstanding: countIn(old.slice(i + OLD_AT_ONCE), index) };
     }
   }
 
@@ -109,7 +116,8 @@ export class EntryLog {
     const index = new Map<string, IndexLine>();
     for (const [key, text] of Object.entries(texts)) {
       try {
-        if (text) index.set(key, JSON.parse(text) as IndexLine);
+        const line: unknown = text ? JSON.parse(text) : undefined;
+        if (isIndexLine(line)) index.set(key, line);
       } catch {
         // A damaged line of the index only decides when its segment is read.
       }
@@ -120,7 +128,7 @@ export class EntryLog {
   async #part(
     keys: string[],
     index: ReadonlyMap<string, IndexLine>,
-  ): Promise<LogPart & { readonly packedMeanwhile: boolean }> {
+  ): Promise<Omit<LogPart, 'outstanding'> & { readonly packedMeanwhile: boolean }> {
     const texts = keys.length > 0 ? await this.#store.getMany(keys) : {};
     const records: (readonly StoredEntry[])[] = [];
     const damage: Damage[] = [];
@@ -170,6 +178,9 @@ export class EntryLog {
     await this.#store.clear();
   }
 }
+
+const countIn = (segments: readonly string[], index: ReadonlyMap<string, IndexLine>): number =>
+  segments.reduce((sum, key) => sum + (index.get(indexKey(key))?.count ?? 0), 0);
 
 /** A list that grows entry by entry would cost a third of the reading. */
 function joined(records: readonly (readonly StoredEntry[])[]): StoredEntry[] {

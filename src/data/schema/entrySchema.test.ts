@@ -11,7 +11,7 @@ test('names the field, what was expected and what was found', () => {
   const wrong = { ...first!, body: { ...first!.body, latitude: 91 } };
   expect(faultOfEntry(wrong)).toEqual({
     field: 'body.latitude',
-    expected: 'must be less than or equal to 90',
+    expected: 'at most 90',
     found: '91',
   });
   expect(faultOfEntry({ ...first!, body: { ...first!.body, zone: 'Mars/Olympus' } })).toMatchObject({

@@ -34,10 +34,13 @@ const BODIES: KindSchemas<Bodies> = {
   ...CORRECTION_SCHEMAS,
 };
 
+/** More than any kind will ever have. */
+const MOST_VERSIONS = 10_000;
+
 const envelope = record({
   id,
   kind: Joi.string().max(40),
-  v: Joi.number().integer().min(1),
+  v: Joi.number().integer().min(1).max(MOST_VERSIONS),
   at: instant,
   recorded: instant,
   lamport: Joi.number().integer().min(0),
@@ -65,12 +68,36 @@ function faultOf(error: Joi.ValidationError | undefined): Fault | undefined {
   };
 }
 
-/** Joi's message without the field's name, which is shown separately. */
-const expectation = ({ type, message }: Joi.ValidationErrorItem): string => {
-  if (type === 'day') return 'a day written 2026-07-18';
-  if (type === 'zone') return 'a time zone such as Europe/London';
-  return message.replace(/^"[^"]*" /, '');
+/** What should be there, by Joi's type of fault, to be read after “should be”. */
+const EXPECTED: Readonly<Record<string, (limit: string) => string>> = {
+  'any.required': () => 'there',
+  'any.only': (valids) => `one of ${valids}`,
+  'number.base': () => 'a number',
+  'number.integer': () => 'a whole number',
+  'number.min': (limit) => `at least ${limit}`,
+  'number.max': (limit) => `at most ${limit}`,
+  'number.unsafe': () => 'a smaller number',
+  'number.infinity': () => 'a number',
+  'string.base': () => 'text',
+  'string.empty': () => 'filled in',
+  'string.min': () => 'filled in',
+  'string.max': (limit) => `at most ${limit} characters long`,
+  'string.trim': () => 'without spaces at its ends',
+  'string.pattern.name': () => 'a capital letter from A to Z',
+  'boolean.base': () => 'true or false',
+  'object.base': () => 'a group of fields',
+  'array.base': () => 'a list',
+  'array.min': (limit) => `a list of at least ${limit}`,
+  'array.max': (limit) => `a list of at most ${limit}`,
+  day: () => 'a day written 2026-07-18',
+  instant: () => 'a time written 2026-07-18T18:00:00.000Z',
+  zone: () => 'a time zone such as Europe/London',
 };
+
+function expectation({ type, context }: Joi.ValidationErrorItem): string {
+  const { limit, valids } = (context ?? {}) as { limit?: number; valids?: readonly unknown[] };
+  return EXPECTED[type]?.(String(limit ?? valids?.join(', '))) ?? 'different';
+}
 
 const OPTIONS: Joi.ValidationOptions = { convert: false, errors: { escapeHtml: false } };
 

@@ -3,9 +3,10 @@ import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
+import { LIMITS, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
-import { bedName, day, id, LIMITS, name, zone, type Limit } from './fields';
+import { bedName, day, id, name, zone } from './fields';
 
 /** What growers type: checked in their units and words, handed on in metres and °C. */
 

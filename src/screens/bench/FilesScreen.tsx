@@ -4,7 +4,9 @@ import { View } from 'react-native';
 import { dayAt, toInstant } from '@/core/time/calendar';
 import { flowerRows } from '@/core/records/flowerRows';
 import { useDevice } from '@/data/hooks/useDevice';
+import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
+import { useWhole } from '@/data/hooks/useWhole';
 import { download } from '@/data/files/download';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -23,19 +25,6 @@ export function FilesScreen() {
   const garden = store.described;
   if (!garden) return null;
   const now = store.clock.now();
-  const stem = `${garden.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dayAt(now, garden.zone)}`;
-  const exportBackup = async (): Promise<void> => {
-    const { encodeBackup } = await import('@/data/files/backup');
-    const entries = store.allEntries();
-    const text = encodeBackup({ garden: store.id, name: garden.name, exported: toInstant(now), entries });
-    download(`${stem}.json`, text, 'application/json');
-    await device.noteBackup(store.id, now).catch(() => undefined);
-  };
-  const exportTable = async (): Promise<void> => {
-    const { encodeFlowers } = await import('@/data/files/csv');
-    const rows = flowerRows(store.journal, garden, dayAt(now, garden.zone));
-    download(`${stem}-flowers.csv`, encodeFlowers(rows), 'text/csv');
-  };
   return (
     <Page
       title="Files"
@@ -52,15 +41,50 @@ export function FilesScreen() {
             Export
           </Text>
           <Text>{backupAge(device.lastBackup(store.id), now, f.number)}</Text>
-          <Button variant="main" size="big" title="Export the garden" onPress={() => void exportBackup()} />
-          <Text variant="small" tone="soft">
-            {`All ${f.number(store.journal.size)} entries in one file, including unsaved ones. You can import it on another phone.`}
-          </Text>
-          <Button title="Export flowers as CSV" onPress={() => void exportTable()} />
+          <Exports garden={garden} />
         </View>
         <ImportFile />
       </View>
     </Page>
+  );
+}
+
+/** The whole garden as files: every entry is read before any is written. */
+function Exports({ garden }: { readonly garden: Garden }) {
+  const f = useFormat();
+  const device = useDevice();
+  const { store } = useGarden();
+  const { left, stop, whenWhole } = useWhole();
+  const now = store.clock.now();
+  const stem = `${garden.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dayAt(now, garden.zone)}`;
+  const exportBackup = async (): Promise<void> => {
+    const { encodeBackup } = await import('@/data/files/backup');
+    const entries = store.allEntries();
+    const text = encodeBackup({ garden: store.id, name: garden.name, exported: toInstant(now), entries });
+    download(`${stem}.json`, text, 'application/json');
+    await device.noteBackup(store.id, now).catch(() => undefined);
+  };
+  const exportTable = async (): Promise<void> => {
+    const { encodeFlowers } = await import('@/data/files/csv');
+    const rows = flowerRows(store.journal, garden, dayAt(now, garden.zone));
+    download(`${stem}-flowers.csv`, encodeFlowers(rows), 'text/csv');
+  };
+  const total = store.journal.size + store.outstanding;
+  if (left !== undefined)
+    return (
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+        <Text live>{`Reading older entries: ${f.number(left)} of ${f.number(total)} to go.`}</Text>
+        <Button title="Stop" onPress={stop} />
+      </View>
+    );
+  return (
+    <>
+      <Button variant="main" size="big" title="Export the garden" onPress={() => whenWhole(exportBackup)} />
+      <Text variant="small" tone="soft">
+        {`All ${f.number(total)} entries in one file, including unsaved ones. You can import it on another phone.`}
+      </Text>
+      <Button title="Export flowers as CSV" onPress={() => whenWhole(exportTable)} />
+    </>
   );
 }
 

@@ -1,24 +1,30 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { StoredEntry } from '@/core/journal/entry';
 import type { Backup, ImportPreview, Refusal } from '@/data/files/backup';
-import { pickFile } from '@/data/files/pick';
+import type { BackupCheck, CheckedBackup } from '@/data/files/checkBackup';
+import { pickFile, type PickedFile } from '@/data/files/pick';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
-import { DEMO_GARDEN, importGarden } from '@/data/garden/session';
+import { said } from '@/data/device/said';
+import type { DeviceStore } from '@/data/device/deviceStore';
+import { ChangedEntries, type GardenStore } from '@/data/garden/gardenStore';
+import { DEMO_GARDEN, entriesOf, importGarden } from '@/data/garden/session';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { Outdated } from '@/worker/client';
+import { Outdated, type WorkerClient } from '@/worker/client';
 import { useFormat } from '../format/useFormat';
 import { sayRefusal } from '../words/refusals';
+
+/** Where the garden of the file is: open, elsewhere on this device, or not here yet. */
+type Where = 'open' | 'here' | 'new';
 
 type Stage =
   | { readonly at: 'idle' }
   | { readonly at: 'reading'; readonly stop: () => void }
   | { readonly at: 'refused'; readonly text: string }
-  | { readonly at: 'preview'; readonly preview: ImportPreview; readonly same: boolean }
+  | { readonly at: 'preview'; readonly preview: ImportPreview; readonly where: Where }
   | { readonly at: 'done'; readonly fresh: number };
 
 /** Imports a backup: first a preview, then all of it or nothing. */
@@ -32,50 +38,40 @@ export function ImportFile() {
   const choose = async (): Promise<void> => {
     const file = await pickFile('.json,application/json');
     if (!file) return;
-    const [{ previewImport }, { backupChecker }] = await Promise.all([
-      import('@/data/files/backup'),
-      import('@/data/files/checkBackup'),
-    ]);
+    const { backupChecker } = await import('@/data/files/checkBackup');
     const checker = backupChecker();
-    setStage({ at: 'reading', stop: () => checker.cancel() });
-    const checked = await checker
-      .ask(async (check): Promise<Refusal | undefined> => check.refusal(file.text))
-      .then((refusal) => ({ refusal }))
-      .catch((error: unknown) => {
-        if (error instanceof Outdated) return undefined;
-        throw error;
-      });
-    if (!checked) return setStage({ at: 'idle' });
-    if (checked.refusal) return setStage({ at: 'refused', text: sayRefusal(checked.refusal) });
-    const backup = JSON.parse(file.text) as Backup;
-    const same = backup.garden === store.id;
-    if (backup.garden === DEMO_GARDEN && !demo) {
-      return setStage({
-        at: 'refused',
-        text: 'This is the demo garden. Open the demo first to import it there.',
-      });
-    }
-    const held = new Map<string, StoredEntry>(
-      same ? store.allEntries().map((entry) => [entry.id, entry]) : [],
-    );
-    const preview = previewImport(backup, held);
-    if ('refusal' in preview) setStage({ at: 'refused', text: sayRefusal(preview.refusal) });
-    else setStage({ at: 'preview', preview, same });
+    let stopped = false;
+    setStage({
+      at: 'reading',
+      stop: () => {
+        stopped = true;
+        checker.cancel();
+        setStage({ at: 'idle' });
+      },
+    });
+    const next = await looked(file, checker, { device, store, demo }).catch((error: unknown): Stage => {
+      if (error instanceof Outdated) return { at: 'idle' };
+      return { at: 'refused', text: said(error) };
+    });
+    if (!stopped) setStage(next);
   };
 
-  const importIt = async ({ preview, same }: Extract<Stage, { at: 'preview' }>): Promise<void> => {
+  const importIt = async ({ preview, where }: Extract<Stage, { at: 'preview' }>): Promise<void> => {
     const { garden, name, entries } = preview.backup;
     try {
-      if (same) await store.importEntries(entries);
+      if (where === 'open') await store.importEntries(entries);
       else {
         await open(await importGarden(device, garden, name, entries));
         router.replace('/');
       }
       setStage({ at: 'done', fresh: preview.fresh });
-    } catch {
+    } catch (error) {
       setStage({
         at: 'refused',
-        text: 'The device refused to store it. Nothing was imported; is its disk full?',
+        text:
+          error instanceof ChangedEntries
+            ? sayRefusal({ why: 'changedEntries', ids: error.ids })
+            : 'The device refused to store it. Is its disk full?',
       });
     }
   };
@@ -106,6 +102,42 @@ export function ImportFile() {
   );
 }
 
+interface Here {
+  readonly device: DeviceStore;
+  readonly store: GardenStore;
+  readonly demo: boolean;
+}
+
+/** What a chosen file holds, compared with all that is held here of its garden. */
+async function looked(
+  file: PickedFile,
+  checker: WorkerClient<BackupCheck>,
+  { device, store, demo }: Here,
+): Promise<Stage> {
+  const { LARGEST_FILE, previewImport } = await import('@/data/files/backup');
+  const refused = (refusal: Refusal): Stage => ({ at: 'refused', text: sayRefusal(refusal) });
+  if (file.size > LARGEST_FILE) return refused({ why: 'tooLarge' });
+  const text = await file.text();
+  const checked = await checker.ask(async (check): Promise<CheckedBackup> => check.check(text));
+  if ('refusal' in checked) return refused(checked.refusal);
+  const backup = JSON.parse(text) as Backup;
+  if (backup.garden === DEMO_GARDEN && !demo)
+    return { at: 'refused', text: 'This is the demo garden. Open the demo first to import it there.' };
+  const where = whereIs(backup.garden, { device, store });
+  if (where === 'new' && !checked.describes) return refused({ why: 'noGarden' });
+  if (where === 'open') await store.whole();
+  const others = where === 'here' ? await entriesOf(device, backup.garden) : undefined;
+  const preview = previewImport(backup, (id) =>
+    where === 'open' ? store.journal.entry(id) : others?.get(id),
+  );
+  return 'refusal' in preview ? refused(preview.refusal) : { at: 'preview', preview, where };
+}
+
+function whereIs(garden: string, { device, store }: Pick<Here, 'device' | 'store'>): Where {
+  if (garden === store.id) return 'open';
+  return device.gardens.some(({ id }) => id === garden) ? 'here' : 'new';
+}
+
 function Preview({
   stage,
   onImport,
@@ -114,14 +146,14 @@ function Preview({
   readonly onImport: () => void;
 }) {
   const f = useFormat();
-  const { preview, same } = stage;
+  const { preview, where } = stage;
   const { fresh, known, from, to, backup } = preview;
   return (
     <View style={{ gap: SPACE.s }}>
       <Text live>
-        {same
-          ? `${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`
-          : `Another garden, ${backup.name}: ${f.count(fresh, 'entry', 'entries')}. It is stored next to this one.`}
+        {where === 'new'
+          ? `Another garden, ${backup.name}: ${f.count(fresh, 'entry', 'entries')}. It is stored next to this one.`
+          : `${where === 'here' ? `${backup.name}, which is on this device and not open: ` : ''}${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`}
         {from && to ? ` From ${f.shortDay(from)} to ${f.shortDay(to)}.` : ''}
       </Text>
       {fresh > 0 ? (

@@ -5,13 +5,13 @@ import type { Fruit } from '@/core/fruit/fruits';
 import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
-import { useUndo } from '@/data/hooks/useUndo';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { WithUndo } from '../shell/WithUndo';
 import { sayPlace } from '../words/places';
 import { CAUSE_NAMES, SEEN } from '../words/names';
 import { fruitName } from './fruitView';
@@ -27,7 +27,6 @@ const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
 function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: boolean }) {
   const f = useFormat();
   const record = useRecord();
-  const { undo } = useUndo();
   const { journal } = useGarden().store;
   const { bloom, plant, variety, history, count, look } = fruit;
   const recordLook = (growing: number): void =>
@@ -63,13 +62,8 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
             style={{ flexGrow: 1, minWidth: 72, height: TOUCH.round }}
           />
         ))}
-        <Button
-          size="big"
-          title="Undo"
-          onPress={() => void undo()}
-          style={{ flexGrow: 1, height: TOUCH.round }}
-        />
       </View>
+      <WithUndo work="fruit" size="big" style={{ flexGrow: 1, height: TOUCH.round }} />
     </View>
   );
 }
@@ -81,7 +75,6 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
  */
 export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; readonly named?: boolean }) {
   const record = useRecord();
-  const { undo } = useUndo();
   const { journal } = useGarden().store;
   const [failing, setFailing] = useState<LookFinding>();
   const f = useFormat();
@@ -125,8 +118,8 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
         <Button size="big" title={SEEN.yellowing} onPress={() => setFailing('yellowing')} style={answer} />
         <Button size="big" title={SEEN.gone} onPress={() => setFailing('gone')} style={answer} />
         <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />
-        <Button size="big" title="Undo" onPress={() => void undo()} style={answer} />
       </View>
+      <WithUndo work="fruit" size="big" style={answer} />
       <Sheet
         title="What do you see?"
         open={failing !== undefined}

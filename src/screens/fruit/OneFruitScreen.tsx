@@ -13,7 +13,6 @@ import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
-import { useUndo } from '@/data/hooks/useUndo';
 import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -25,6 +24,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayPlace } from '../words/places';
 import { EmptyPage } from '../shell/EmptyPage';
+import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
 import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, SEEN } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
@@ -126,7 +126,6 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
-  const { undo } = useUndo();
   const { fruit, where, donors, zone } = view;
   const { bloom, variety, history } = fruit;
   const { glyph, word } = fruitStatus(fruit);
@@ -171,11 +170,9 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           {cohortOf(id) ? <TagOne fruit={fruit} /> : <Ending id={id} />}
         </View>
       ) : (
-        <Button
-          title="Undo"
-          onPress={() => void undo()}
-          style={{ alignSelf: 'flex-start', marginTop: SPACE.l }}
-        />
+        <View style={{ marginTop: SPACE.l }}>
+          <WithUndo work="fruit" />
+        </View>
       )}
     </View>
   );

@@ -59,7 +59,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     [outside],
   );
   const undoMove = useCallback((): void => {
-    void undo();
+    undo();
     setSaid(undefined);
   }, [undo]);
   const gestures = usePlanGestures(surface as never, {

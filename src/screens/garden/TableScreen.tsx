@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { Fact } from '@/core/journal/entry';
-import type { Journal } from '@/core/journal/journal';
+import { lastPlaces } from '@/core/records/lastPlaces';
+import { planFacts } from '@/core/records/planFacts';
 import { planRows } from '@/core/records/planRows';
 import { readPlanTable, type PlanDraft, type ReadPlan } from '@/core/records/planTable';
 import { newId } from '@/data/clock';
@@ -27,6 +27,9 @@ const EXAMPLE = `bed,row,variety,kind,plants,purpose,sown
 A,1,Marsh Button,pattypan,6,seed to keep,2026-05-12
 A,2,Ember Loaf,zucchini,4,eat,2026-05-12`;
 
+/** Larger files are no plans: they are not even read. */
+const MOST_BYTES = 8_000_000;
+
 /** Faults shown at once. */
 const MOST_FAULTS = 40;
 
@@ -45,14 +48,20 @@ export function TableScreen() {
     const held = {
       beds: [...journal.all('bed').values()],
       varieties: [...journal.all('variety').values()],
+      lastPlaces: lastPlaces(journal),
     };
     setRead(table ? readPlanTable(table, held) : 'tooLong');
   };
   const choose = async (): Promise<void> => {
     const file = await pickFile('.csv,.tsv,.txt,text/csv');
     if (!file) return;
-    setText(file.text);
-    await check(file.text);
+    if (file.size > MOST_BYTES) {
+      setRead('tooLong');
+      return;
+    }
+    const chosen = await file.text();
+    setText(chosen);
+    await check(chosen);
   };
   const exportPlan = async (): Promise<void> => {
     if (!view) return;
@@ -71,8 +80,8 @@ export function TableScreen() {
             size="big"
             title={`Import ${f.count(plantsIn(draft), 'plant', 'plants')}`}
             onPress={() => {
-              record(factsOf(draft, journal));
-              router.replace('/garden');
+              // Refused, the table stays here to be put right.
+              record(planFacts(draft, lastPlaces(journal), newId), () => router.replace('/garden'));
             }}
           />
         ) : undefined
@@ -155,30 +164,4 @@ function Preview({ draft }: { readonly draft: PlanDraft }) {
       })}
     </View>
   );
-}
-
-/** A checked plan as facts for the journal; plants go after those that stand there. */
-function factsOf({ beds, varieties, rows }: PlanDraft, journal: Journal): Fact[] {
-  const bedIds = beds.map(({ held }) => held ?? newId());
-  const varietyIds = varieties.map(({ held }) => held ?? newId());
-  const last = new Map<string, number>();
-  for (const { bed, row, place } of journal.all('plant').values()) {
-    last.set(`${bed}|${row}`, Math.max(place, last.get(`${bed}|${row}`) ?? 0));
-  }
-  return [
-    ...beds.map(({ held: _held, ...body }, i): Fact => ({
-      kind: 'bed.laid',
-      body: { bed: bedIds[i]!, ...body },
-    })),
-    ...varieties.flatMap(({ held, ...body }, i): Fact[] =>
-      held ? [] : [{ kind: 'variety.described', body: { variety: varietyIds[i]!, ...body } }],
-    ),
-    ...rows.map(({ bed, row, variety, plants: count }): Fact => {
-      const key = `${bedIds[bed]}|${row}`;
-      const from = last.get(key) ?? 0;
-      last.set(key, from + count);
-      const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: from + i + 1 }));
-      return { kind: 'plants.set', body: { bed: bedIds[bed]!, row, variety: varietyIds[variety]!, plants } };
-    }),
-  ];
 }

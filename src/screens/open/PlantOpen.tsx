@@ -13,8 +13,7 @@ import {
 } from '@/core/work/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
-import { useUndo } from '@/data/hooks/useUndo';
+import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -23,6 +22,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS, usualMethod } from '../words/names';
 import { sayPlace } from '../words/places';
@@ -48,7 +48,6 @@ interface Draft {
 export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
   const f = useFormat();
   const { journal } = useGarden().store;
-  const { undo } = useUndo();
   const [choosing, setChoosing] = useState(false);
   const { draft, setDraft, pollen, fathers, save } = usePlantOpen(here, onDone);
   if (!draft) return null;
@@ -63,7 +62,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       over={head}
       aside={aside}
       foot={
-        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <WithUndo work="open" size="huge" style={BESIDE}>
           <Button
             variant="main"
             size="huge"
@@ -73,8 +72,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
             onPress={save}
             style={{ flex: 1 }}
           />
-          <Button title="Undo" size="huge" onPress={() => void undo()} style={{ width: 96 }} />
-        </View>
+        </WithUndo>
       }
     >
       <PlantHeading plant={plant} variety={variety} />
@@ -141,8 +139,8 @@ function usePlantOpen(
   const save = (): void => {
     if (!draft) return;
     const counts = { female: draft.female ?? 0, male: draft.male ?? 0 };
-    record(openVisitFacts(journal, here, { open: counts, method: draft.method, fathers }));
-    dropDraft();
+    const facts = openVisitFacts(journal, here, { open: counts, method: draft.method, fathers });
+    record(facts, whenSaved(dropDraft));
     onDone();
   };
   return { draft, setDraft, pollen, fathers, save };

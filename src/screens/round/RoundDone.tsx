@@ -1,21 +1,19 @@
 import { useGarden } from '@/data/hooks/useGarden';
-import { useUndo } from '@/data/hooks/useUndo';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
-import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
 import { ProgressFoot } from './ProgressHead';
 
 /** After the last stop. */
 export function RoundDone({ round }: { readonly round: Round }) {
   const f = useFormat();
-  const { undo } = useUndo();
   const { journal } = useGarden().store;
   const flowers = round.stops.filter((stop) => stop.kind === 'pollinate');
   const done = flowers.filter(({ stop }) => round.done.get(stop)?.outcome === 'done');
@@ -34,7 +32,7 @@ export function RoundDone({ round }: { readonly round: Round }) {
       title="Round done"
       foot={
         <ProgressFoot>
-          <Button size="big" title="Undo" onPress={() => void undo()} />
+          <WithUndo work="round" size="big" />
         </ProgressFoot>
       }
     >

@@ -19,8 +19,7 @@ import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/work/sco
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
-import { useUndo } from '@/data/hooks/useUndo';
+import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -31,6 +30,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords, type WalkWords } from '../words/blooms';
 import { COVERS } from '../words/names';
@@ -55,7 +55,6 @@ const MOST_BUDS = 12;
 export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProps) {
   const f = useFormat();
   const { store } = useGarden();
-  const { undo } = useUndo();
   const [choosing, setChoosing] = useState(false);
   const { counts, setCounts, tags, waiting, save } = useVisit(walked, onDone);
   if (!counts) return null;
@@ -86,7 +85,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
       over={head}
       aside={aside}
       foot={
-        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <WithUndo work="walk" size="huge" style={BESIDE}>
           <Button
             variant="main"
             size="huge"
@@ -94,8 +93,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
             onPress={save}
             style={{ flex: 1 }}
           />
-          <Button title="Undo" size="huge" onPress={() => void undo()} style={{ width: 96 }} />
-        </View>
+        </WithUndo>
       }
     >
       <PlantHeading plant={plant} variety={variety} />
@@ -180,8 +178,7 @@ function useVisit(
     if (!counts) return;
     const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
     const context = { journal, variety, crop, newId, tags: store.tags.next(MOST_BUDS) };
-    record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)]);
-    dropCounts();
+    record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)], whenSaved(dropCounts));
     onDone();
   };
   return { counts, setCounts, tags, waiting, save };

@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { addDays, atClock, dayAt } from '@/core/time/calendar';
 import { sunTimes } from '@/core/time/sun';
@@ -8,8 +7,10 @@ import { useForward, useNow } from '@/data/hooks/useNow';
 import { Button } from '@/ui/parts/Button';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Text } from '@/ui/parts/Text';
-import { SPACE, usePalette } from '@/ui/theme';
+import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { useTrouble } from '@/data/hooks/useTrouble';
+import { Banner } from './Banner';
 import { useNewVersion } from './useNewVersion';
 
 /** Narrow bands above the page: the demo's clock, a new version, and anything not safely stored. */
@@ -19,33 +20,11 @@ export function Banners() {
     <>
       {demo ? <DemoBanner /> : null}
       <NewVersionBanner />
+      <FailureBanner />
       {store.unsaved.length > 0 ? <UnsavedBanner count={store.unsaved.length} /> : null}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
     </>
-  );
-}
-
-function Banner({ label, children }: { readonly label: string; readonly children: ReactNode }) {
-  const palette = usePalette();
-  return (
-    <View
-      role="region"
-      aria-label={label}
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        gap: SPACE.s,
-        paddingHorizontal: SPACE.l,
-        paddingVertical: SPACE.xs,
-        backgroundColor: palette.wash,
-        borderBottomWidth: 1.5,
-        borderColor: palette.line,
-      }}
-    >
-      {children}
-    </View>
   );
 }
 
@@ -112,6 +91,28 @@ function NewVersionBanner() {
         A new version is ready.
       </Text>
       <Button title="Use it now" onPress={apply} />
+    </Banner>
+  );
+}
+
+/** What was asked for and did not happen, until it was read. */
+function FailureBanner() {
+  const { failures, clear } = useTrouble();
+  const first = failures[0];
+  if (!first) return null;
+  return (
+    <Banner label="Not done">
+      <Glyph name="warn" tone="rust" />
+      <View style={{ flex: 1, minWidth: 160 }}>
+        <Text variant="small" tone="rust" live>
+          {first.what === 'notRecorded'
+            ? 'This was not recorded, and nothing was changed. '
+            : 'That did not work. What you recorded is stored. '}
+          {first.detail}
+          {failures.length > 1 ? ` And ${failures.length - 1} more.` : ''}
+        </Text>
+      </View>
+      <Button title="OK" label="I have read it" onPress={clear} />
     </Banner>
   );
 }

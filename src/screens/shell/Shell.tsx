@@ -88,10 +88,10 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
       {wide ? nav : null}
       <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
         {open ? <Banners /> : null}
+        {open ? <Shortcuts /> : null}
         {children}
       </View>
       {wide ? null : nav}
-      {open ? <Shortcuts /> : null}
     </View>
   );
 }

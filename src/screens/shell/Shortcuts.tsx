@@ -5,6 +5,9 @@ import { useUndo } from '@/data/hooks/useUndo';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { Button } from '@/ui/parts/Button';
+import { Banner } from './Banner';
+import { Undone } from './WithUndo';
 import { TABS, WORK } from './places';
 import { useKeys } from './useKeys';
 
@@ -23,13 +26,18 @@ const LIST: readonly (readonly [string, string])[] = [
 /** Keyboard shortcuts, and the sheet that lists them. */
 export function Shortcuts() {
   const router = useRouter();
-  const { undo, redo } = useUndo();
+  const { undo, redo, undone } = useUndo();
   const [open, setOpen] = useState(false);
+  /** Whether it was this key that undid: a screen's own button tells of it itself. */
+  const [byKey, setByKey] = useState(false);
   const actions = useMemo(
     () => ({
       ...Object.fromEntries(PLACES.map(({ key, href }) => [key, () => router.push(href)])),
-      u: () => void undo(),
-      'Shift+u': () => void redo(),
+      u: () => {
+        undo();
+        setByKey(true);
+      },
+      'Shift+u': redo,
       '?': () => setOpen((is) => !is),
       Escape: () => setOpen(false),
     }),
@@ -37,15 +45,26 @@ export function Shortcuts() {
   );
   useKeys(actions);
   return (
-    <Sheet title="Keyboard shortcuts" open={open} onClose={() => setOpen(false)} closeTitle="Close">
-      {LIST.map(([key, does]) => (
-        <View key={key} style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <Text variant="label" style={{ width: 96 }}>
-            {key}
-          </Text>
-          <Text>{does}</Text>
-        </View>
-      ))}
-    </Sheet>
+    <>
+      {byKey && undone ? (
+        <Banner label="Undone">
+          <View style={{ flex: 1 }}>
+            <Undone />
+          </View>
+          <Button title="Redo" onPress={redo} />
+          <Button title="Close" onPress={() => setByKey(false)} />
+        </Banner>
+      ) : null}
+      <Sheet title="Keyboard shortcuts" open={open} onClose={() => setOpen(false)} closeTitle="Close">
+        {LIST.map(([key, does]) => (
+          <View key={key} style={{ flexDirection: 'row', gap: SPACE.m }}>
+            <Text variant="label" style={{ width: 96 }}>
+              {key}
+            </Text>
+            <Text>{does}</Text>
+          </View>
+        ))}
+      </Sheet>
+    </>
   );
 }

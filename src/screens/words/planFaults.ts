@@ -7,6 +7,12 @@ const WHY: Readonly<Record<CellFault['why'], (fault: CellFault) => string>> = {
   noNumber: ({ found }) => `should be a number, but is “${found}”`,
   noWholeNumber: ({ found }) => `should be a whole number from 1 up, but is “${found}”`,
   tooMany: ({ found }) => `is more than a row can hold: ${found}`,
+  tooLong: ({ found, limit }) => `is longer than ${limit} characters: “${found}”`,
+  tooLow: ({ found, limit }) => `should be at least ${limit}, but is “${found}”`,
+  tooHigh: ({ found, limit }) => `should be at most ${limit}, but is “${found}”`,
+  rowFull: ({ limit }) => `a row holds at most ${limit} plants, those there already counted`,
+  noRoom: ({ found }) =>
+    `there is no room for bed “${found}” in the garden: give its place and size, or fewer plants a row`,
   noDay: ({ found }) => `should be a day such as 2026-05-12, but is “${found}”`,
   unknownKind: ({ found }) => `“${found}” is not known here; you can also write the botanical name`,
   ambiguousKind: ({ found, crops = [] }) =>

@@ -10,7 +10,7 @@ test.each<[Refusal, RegExp]>([
   [{ why: 'otherGarden', found: 'G2', position: 7 }, /^Entry 7 belongs to another garden \(G2\)/],
   [
     { why: 'badEntry', position: 3, fault: { field: 'body.day', expected: 'a day', found: '"soon"' } },
-    /^Entry 3: body\.day should be: a day\. Found: "soon"\.$/,
+    /^Entry 3: body\.day should be a day, but is "soon"\.$/,
   ],
   [{ why: 'changedEntries', ids: ['a'] }, /^One entry stands here with another content: a\./],
   [

@@ -3,12 +3,14 @@ import type { ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '../theme';
 
+export type ButtonSize = 'small' | 'usual' | 'big' | 'huge';
+
 export interface ButtonProps {
   readonly title: string;
   readonly onPress: () => void;
   /** `main`: the one thing to do; `plain`: what else there is; `quiet`: text alone; `loss`: takes something away. */
   readonly variant?: 'main' | 'plain' | 'quiet' | 'loss';
-  readonly size?: 'small' | 'usual' | 'big' | 'huge';
+  readonly size?: ButtonSize;
   readonly disabled?: boolean;
   readonly busy?: boolean;
   readonly icon?: ReactNode;

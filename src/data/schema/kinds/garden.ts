@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { GardenBodies } from '@/core/journal/kinds/garden';
-import { day, id, name, record, within, zone, type KindSchemas } from '../fields';
+import { day, id, letter, name, record, within, zone, type KindSchemas } from '../fields';
 
 export const GARDEN_SCHEMAS: KindSchemas<GardenBodies> = {
   'garden.described': record({
@@ -10,6 +10,6 @@ export const GARDEN_SCHEMAS: KindSchemas<GardenBodies> = {
     longitude: within('longitude'),
     zone,
   }),
-  'device.named': record({ letter: Joi.string().length(1).uppercase(), name }),
+  'device.named': record({ letter: letter, name }),
   'season.named': record({ season: id, name, from: day, to: day }),
 };

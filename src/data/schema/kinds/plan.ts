@@ -2,10 +2,9 @@ import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
+import { MOST_PLANTS_IN_ROW } from '@/core/journal/limits';
 import { PLAN_PARTS, PLANT_REMOVAL_REASONS, type PlanBodies } from '@/core/journal/kinds/plan';
 import { bedName, day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
-
-const MOST_PLANTS_IN_ROW = 2000;
 
 const placeInRow = Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW);
 

@@ -1,11 +1,12 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
+import type { Fact } from '@/core/journal/entry';
 import { isCovered } from '@/core/journal/isCovered';
 import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../../format/useFormat';
@@ -51,8 +52,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
     if (good > 0) setUnfit([...whys, why]);
   };
   const done = (): void => {
-    dropUnfit();
-    record([
+    const facts: Fact[] = [
       {
         kind: 'picked',
         body: {
@@ -63,7 +63,8 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
           spoiled: whys.map((why, i) => ({ bloom: stop.blooms[i]!, why })),
         },
       },
-    ]);
+    ];
+    record(facts, whenSaved(dropUnfit));
   };
   const crop = shared.variety && cropOf(shared.variety.crop);
   const part = crop?.parts?.male ?? 'flower';

@@ -5,7 +5,6 @@ import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
 import { GATE, placesOf } from '@/core/garden/places';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useUndo } from '@/data/hooks/useUndo';
 import { useView } from '@/data/hooks/useView';
 import { PlanStrip } from '@/ui/charts/PlanStrip';
 import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
@@ -16,6 +15,7 @@ import { SPACE, TOUCH } from '@/ui/theme';
 import { bloomGlyph } from '../../words/blooms';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
+import { BESIDE, WithUndo } from '../../shell/WithUndo';
 import { WithWidth } from '../../shell/WithWidth';
 import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
@@ -65,7 +65,6 @@ export function StopCard(props: StopCardProps) {
     done,
   } = props;
   const { journal } = useGarden().store;
-  const { undo } = useUndo();
   const wide = useWide();
   const plant = journal.all('plant').get(stop.plant);
   const { where, number } = placeParts(journal, plant);
@@ -102,7 +101,7 @@ export function StopCard(props: StopCardProps) {
               />
             ))}
           </View>
-          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <WithUndo work="round" size="huge" style={BESIDE}>
             <Button
               variant="main"
               size="huge"
@@ -110,8 +109,7 @@ export function StopCard(props: StopCardProps) {
               onPress={press(done.onPress)}
               style={{ flex: 1 }}
             />
-            <Button title="Undo" size="huge" onPress={() => void undo()} style={{ width: 96 }} />
-          </View>
+          </WithUndo>
         </View>
       }
     >

@@ -1,0 +1,30 @@
+/** What a value may be, wherever it comes from: a form, a table, a file. */
+
+/** Least and most, in metres, °C, degrees or pieces. */
+export const LIMITS = {
+  latitude: [-90, 90],
+  longitude: [-180, 180],
+  position: [-10_000, 10_000],
+  side: [0.01, 1000],
+  rows: [1, 200],
+  dawnC: [-40, 50],
+  maxC: [-40, 60],
+  airC: [-60, 60],
+  turn: [-180, 180],
+  every: [0.02, 50],
+  daysToFlower: [1, 400],
+  fruitWanted: [1, 100_000],
+  distance: [0, 100_000],
+  bearing: [0, 360],
+  radius: [0, 20_000],
+  across: [0, 40_000],
+  sourcePlants: [1, 100_000_000],
+} as const satisfies Record<string, readonly [number, number]>;
+
+export type Limit = keyof typeof LIMITS;
+
+/** Characters. */
+export const LONGEST = { name: 80, bedName: 12 } as const;
+
+/** Places of a row, and plants in it. */
+export const MOST_PLANTS_IN_ROW = 2000;

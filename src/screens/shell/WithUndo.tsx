@@ -1,0 +1,46 @@
+import type { ReactNode } from 'react';
+import { View, type ViewStyle } from 'react-native';
+import type { Work } from '@/core/journal/undo';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useUndo } from '@/data/hooks/useUndo';
+import { Button, type ButtonSize } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { sayAction } from '../words/actions';
+
+export interface WithUndoProps {
+  /** What is undone here; without it, whatever was done last. */
+  readonly work?: Work;
+  readonly size?: ButtonSize;
+  /** Of each of the two buttons. */
+  readonly style?: ViewStyle;
+  readonly children?: ReactNode;
+}
+
+/** Of Undo and Redo beside the one button that matters. */
+export const BESIDE = { width: 88 } as const;
+
+/** Buttons with Undo beside them, and after it Redo; what was taken back is said in words. */
+export function WithUndo({ work, size, style, children }: WithUndoProps) {
+  const { undo, redo, canRedo } = useUndo(work);
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Undone />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {children}
+        {canRedo ? <Button title="Redo" size={size} onPress={redo} style={style} /> : null}
+        <Button title="Undo" size={size} onPress={undo} style={style} />
+      </View>
+    </View>
+  );
+}
+
+/** What was taken back just now. */
+export function Undone() {
+  const f = useFormat();
+  const { store } = useGarden();
+  return store.undone ? (
+    <Text variant="small" live>{`Undone: ${sayAction(store.undone, store.journal, f)}.`}</Text>
+  ) : null;
+}

@@ -1,0 +1,76 @@
+import type { EntryOf, StoredEntry } from '@/core/journal/entry';
+import type { Journal } from '@/core/journal/journal';
+import { isKind, type Kind } from '@/core/journal/kinds/kinds';
+import { plantLabel } from '@/core/records/plantLabel';
+import type { Format } from '../format/format';
+
+type Say<K extends Kind> = (body: EntryOf<K>['body'], journal: Journal, f: Format) => string;
+
+const on = (plant: string, journal: Journal): string => ` on ${plantLabel(journal, plant)}`;
+const ofBloom = (bloom: string, journal: Journal): string => {
+  const plant = journal.all('bloom').get(bloom)?.plant;
+  return plant ? on(plant, journal) : '';
+};
+const varietyName = (variety: string, journal: Journal): string =>
+  journal.all('variety').get(variety)?.name ?? 'a variety';
+
+/** What an entry did, to be read after “Undone:”. The first kinds tell most of an action. */
+const DID: { readonly [K in Kind]: Say<K> } = {
+  'garden.described': () => 'the description of the garden',
+  'round.planned': () => 'the start of the round',
+  'variety.described': ({ name }) => `the description of ${name}`,
+  'planting.set': ({ variety }, journal) => `a planting of ${varietyName(variety, journal)}`,
+  'bed.laid': ({ name }) => `bed ${name} as it was laid`,
+  'plants.set': ({ plants, variety }, journal, f) =>
+    `${f.count(plants.length, 'plant', 'plants')} of ${varietyName(variety, journal)}`,
+  pollinated: ({ plant }, journal) => `the pollination${on(plant, journal)}`,
+  picked: ({ plant }, journal) => `the males picked${on(plant, journal)}`,
+  missed: ({ plant }, journal) => `the flower not pollinated${on(plant, journal)}`,
+  tagged: ({ plant }, journal) => `the tag${on(plant, journal)}`,
+  emasculated: ({ plant }, journal) => `the anthers removed${on(plant, journal)}`,
+  covered: ({ plant, blooms, method }, journal, f) =>
+    `${f.count(blooms.length, 'flower', 'flowers')} ${method === 'none' ? 'marked' : 'covered'}${on(plant, journal)}`,
+  receptive: ({ plant }, journal) => `what was found ready${on(plant, journal)}`,
+  scouted: ({ plant }, journal) => `the count${on(plant, journal)}`,
+  counted: ({ plant }, journal) => `the count${on(plant, journal)}`,
+  swept: ({ plants }, _journal, f) => `“none” on ${f.count(plants.length, 'plant', 'plants')}`,
+  stripped: ({ plant }, journal) => `the fruit stripped${on(plant, journal)}`,
+  looked: ({ bloom }, journal) => `the look${ofBloom(bloom, journal)}`,
+  removed: ({ bloom }, journal) => `the fruit removed${ofBloom(bloom, journal)}`,
+  harvested: ({ bloom }, journal) => `the harvest${ofBloom(bloom, journal)}`,
+  'plant.removed': ({ plant }, journal) => `the removal of ${plantLabel(journal, plant)}`,
+  'plan.removed': () => 'a removal from the plan',
+  'barrier.set': () => 'a barrier',
+  'outside.described': ({ name }) => `the description of ${name}`,
+  'surroundings.described': () => 'the description of the surroundings',
+  'flowering.seen': ({ variety }, journal) => `the first flower of ${varietyName(variety, journal)}`,
+  'weather.noted': ({ day }, _journal, f) => `the weather of ${f.shortDay(day)}`,
+  'mating.set': () => 'a planned cross',
+  'pollen.mixed': () => 'a mix of pollen',
+  'cage.set': ({ name }) => `cage ${name}`,
+  'cage.opened': () => 'the opening of a cage',
+  'season.named': ({ name }) => `the name of the season, ${name}`,
+  'device.named': () => 'the letter of this device',
+  amended: () => 'a correction',
+  struck: () => 'a removal',
+};
+
+const ORDER = Object.keys(DID);
+
+/**
+ * What an action did, in a few words.
+ *
+ * @example sayAction(entries, journal, f) // '2 flowers covered on A 3'
+ */
+export function sayAction(entries: readonly StoredEntry[], journal: Journal, f: Format): string {
+  const [entry] = [...entries].sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind));
+  if (!entry) return 'nothing';
+  if (entry.kind === 'amended') {
+    const { of, body } = entry.body as EntryOf<'amended'>['body'];
+    return `a correction of ${sayEntry(of, body, journal, f)}`;
+  }
+  return sayEntry(entry.kind, entry.body, journal, f);
+}
+
+const sayEntry = (kind: string, body: object, journal: Journal, f: Format): string =>
+  isKind(kind) ? (DID[kind] as Say<Kind>)(body as never, journal, f) : 'the last entry';
