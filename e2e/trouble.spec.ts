@@ -19,7 +19,7 @@ test('a screen that fails says so, saves the records and leads back', async ({ a
   await expect(page.getByText('plurals are broken')).toBeVisible();
   const records = await app.readDownload(() => app.tap('Save the records'));
   expect(records.name).toBe('steady-trowel-records.txt');
-  expect(records.text).toContain('"kind":"garden.described"');
+  expect(records.text).toContain('"garden.described"');
   await app.tap('Back to Today');
   await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
 });
@@ -28,6 +28,8 @@ test('what went wrong stands in a report that can be copied and saved', async ({
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await app.openDemo();
   await page.evaluate(() => void Promise.reject(new Error('a promise nobody kept')));
+  await expect(page.getByText(/That did not work.*a promise nobody kept/)).toBeVisible();
+  await app.tap('I have read it');
   await app.tap('Bench');
   await app.tap(/^Report/);
   await expect(page.getByText(/a promise nobody kept/)).toBeVisible();

@@ -117,9 +117,10 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
         />
         <Button size="big" title={SEEN.yellowing} onPress={() => setFailing('yellowing')} style={answer} />
         <Button size="big" title={SEEN.gone} onPress={() => setFailing('gone')} style={answer} />
-        <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />
       </View>
-      <WithUndo work="fruit" size="big" style={answer} />
+      <WithUndo work="fruit" size="big" style={answer}>
+        <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />
+      </WithUndo>
       <Sheet
         title="What do you see?"
         open={failing !== undefined}

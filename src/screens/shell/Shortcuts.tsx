@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useUndo } from '@/data/hooks/useUndo';
@@ -23,12 +23,16 @@ const LIST: readonly (readonly [string, string])[] = [
   ['Esc', 'Close a sheet'],
 ];
 
+/** Where Undo is a button, and what it took back is said beside it. */
+const TELLS_ITSELF = ['/scout', '/round', '/open', '/fruit'];
+
 /** Keyboard shortcuts, and the sheet that lists them. */
 export function Shortcuts() {
   const router = useRouter();
+  const path = usePathname();
   const { undo, redo, undone } = useUndo();
   const [open, setOpen] = useState(false);
-  /** Whether it was this key that undid: a screen's own button tells of it itself. */
+  /** Was it the key that undid? */
   const [byKey, setByKey] = useState(false);
   const actions = useMemo(
     () => ({
@@ -46,7 +50,7 @@ export function Shortcuts() {
   useKeys(actions);
   return (
     <>
-      {byKey && undone ? (
+      {byKey && undone && !TELLS_ITSELF.some((place) => path.startsWith(place)) ? (
         <Banner label="Undone">
           <View style={{ flex: 1 }}>
             <Undone />

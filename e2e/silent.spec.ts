@@ -1,0 +1,100 @@
+import { expect, test, type App } from './app';
+import { longJournal } from '../perf/longJournal';
+import { encodeBackup } from '../src/data/files/backup';
+
+/** A garden of one's own with four plants. */
+async function begin(app: App): Promise<void> {
+  await app.page.goto('/start');
+  for (const [label, text] of [
+    ['Name of the garden', 'Wren Cottage'],
+    ['Latitude', '52'],
+    ['Longitude', '1'],
+    ['Variety', 'Pale Heron'],
+  ] as const) {
+    await app.page.getByRole('textbox', { name: label }).fill(text);
+  }
+  await app.tap('Moschata squash');
+  await app.tap('Create garden');
+  await expect(app.page.getByText('Demo,')).toHaveCount(0);
+}
+
+test('undo goes back to the beginning of the garden and no further, in words, and redo is beside it', async ({
+  app,
+  page,
+}) => {
+  await begin(app);
+  await page.goto('/scout');
+  await app.tap('Undo');
+  await expect(page.getByText(/^Undone:/)).toHaveCount(0);
+  await app.tap('One female more');
+  await app.tap(/^(Cover|Mark) 1, next$/);
+  await app.tap('Undo');
+  await expect(page.getByText(/^Undone: 1 flower (covered|marked) on A/)).toBeVisible();
+  await app.tap('Redo');
+  await expect(page.getByText(/^Undone:/)).toHaveCount(0);
+  for (let i = 0; i < 4; i += 1) await app.tap('Undo');
+  for (const address of ['/', '/garden', '/scout', '/bench/files']) {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  const { text } = await app.readDownload(() => app.tap('Export the garden'));
+  expect(text).toContain('Wren Cottage');
+});
+
+const GARDEN = '0LNGJ0VRNA0000000000000000';
+const LENGTH = 10_000;
+
+test('an export soon after opening holds every entry, and the page says how many', async ({ app, page }) => {
+  const entries = longJournal(LENGTH).map((entry) => ({ ...entry, garden: GARDEN }));
+  const text = encodeBackup({
+    garden: GARDEN,
+    name: 'Long Acre',
+    exported: '2026-07-19T06:00:00.000Z',
+    entries,
+  });
+  await page.goto('/bench/files');
+  await app.chooseFile(() => app.tap('Import a backup'), { name: 'long.json', text });
+  await app.tap('Import');
+  await expect(page.getByText('Demo,')).toHaveCount(0);
+  for (const _again of [1, 2]) {
+    await page.goto('/bench/files');
+    await expect(page.getByText(/^All 10,000 entries in one file/)).toBeVisible();
+    const saved = await app.readDownload(() => app.tap('Export the garden'));
+    expect((JSON.parse(saved.text) as { entries: unknown[] }).entries).toHaveLength(LENGTH);
+  }
+  // A copy with changed entries is refused, whichever garden is open.
+  const changed = entries.map((entry, i) => (i % 40 === 7 ? { ...entry, action: 'another' } : entry));
+  const tampered = encodeBackup({ garden: GARDEN, name: 'Long Acre', exported: '', entries: changed });
+  for (const open of [/^Demo garden/, /^Long Acre/]) {
+    await page.goto('/bench');
+    await app.tap(open);
+    await page.goto('/bench/files');
+    await app.chooseFile(() => app.tap('Import a backup'), { name: 'changed.json', text: tampered });
+    await expect(page.getByText(/^250 entries stand here with another content/)).toBeVisible();
+  }
+});
+
+test('files that would break a screen or end the program are refused in words', async ({ app, page }) => {
+  await page.goto('/bench/files');
+  await app.chooseFile(() => app.tap('Import a backup'), { name: 'deep.json', text: '['.repeat(20_000_000) });
+  await expect(page.getByText(/things that no backup of Steady Trowel holds/)).toBeVisible();
+  const entries = longJournal(3_000).map((entry) => ({ ...entry, garden: GARDEN }));
+  const source = { garden: GARDEN, name: 'Long Acre', exported: '' };
+  const nameless = entries.filter(({ kind }) => kind !== 'garden.described');
+  await app.chooseFile(() => app.tap('Import a backup'), {
+    name: 'nameless.json',
+    text: encodeBackup({ ...source, entries: nameless }),
+  });
+  await expect(page.getByText(/does not describe its garden/)).toBeVisible();
+});
+
+test('what could not be recorded is told, on whatever screen one is', async ({ app, page }) => {
+  await begin(app);
+  await page.goto('/garden/table');
+  await page
+    .getByRole('textbox', { name: 'Table' })
+    .fill('bed,variety,kind,plants\nKitchen bed north,One,corn,4');
+  await app.tap('Check');
+  await expect(page.getByText(/bed: is longer than 12 characters: “Kitchen bed north”/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);
+});
