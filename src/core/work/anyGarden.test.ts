@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { CROP_IDS, cropOf, protocolFor, receptiveDays } from '../crops/catalogue';
 import { OUTINGS, outingOf } from '../crops/outing';
 import { OWN_POLLEN_RULES, PURPOSES } from '../crops/variety';
-import { fruitsOf } from '../fruit/fruits';
 import { cohortId } from '../journal/cohort';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
@@ -11,19 +10,13 @@ import { COVER_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '../journal/testEntry';
-import { gardenPlan, varietyReports } from '../planning/gardenPlan';
-import { purityOf } from '../purity/purityOf';
-import { flowerRows } from '../records/flowerRows';
-import { seasonAt } from '../season/seasons';
 import { addDays, daysBetween } from '../time/calendar';
 import { flowersDue } from './flowersDue';
-import { openNowOf } from './openNow';
 import { planOuting } from './route/planOuting';
 import { outingRequest } from './route/outingRequest';
-import { roundOf } from './service';
 import { stopsOf } from './stops';
+import { viewsOf } from './testViews';
 import { begin, statesOf, YARD } from './testYard';
-import { todayOf } from './today';
 
 /** Gardens of any crops, with any entries of two phones in any order of writing. */
 
@@ -168,28 +161,11 @@ const journalOf = (entries: readonly Entry[]): Journal => {
 
 const NOW = Date.parse('2026-07-20T05:00:00Z');
 
-/** Every view of the work, each in the order in which it gives its answers. */
-function viewsOf(journal: Journal): unknown {
-  const fruits = fruitsOf(journal, YARD, '2026-07-21', seasonAt(journal, '2026-07-21'));
-  return {
-    today: todayOf(journal, YARD, NOW),
-    open: openNowOf(journal, YARD, NOW),
-    plans: DAYS.flatMap((on) =>
-      OUTINGS.map((outing) => planOuting(outingRequest(journal, YARD, { day: on, outing }, NOW))),
-    ),
-    rounds: DAYS.map((on) => roundOf(journal, { day: on, outing: 'morning' })),
-    fruits: fruits.map(({ bloom: each, histories }) => [each.bloom, histories]),
-    purity: [...journal.all('bloom').values()].map((each) => purityOf(journal, YARD, each)),
-    reports: varietyReports(gardenPlan(journal, YARD, '2026-07-21')),
-    rows: flowerRows(journal, YARD, '2026-07-21'),
-  };
-}
-
 test('the state and every view of any garden are the same in whatever order and portions its entries came', () => {
   fc.assert(
     fc.property(garden, fc.integer({ min: 1, max: 1_000_000 }), (entries, seed) => {
       const wanted = journalOf(entries);
-      const [states, views] = [statesOf(wanted), viewsOf(wanted)];
+      const [states, views] = [statesOf(wanted), viewsOf(wanted, YARD, NOW, DAYS)];
       const shuffled = [...entries].sort((a, b) => hash(a.id, seed) - hash(b.id, seed));
       const other = new Journal();
       for (let i = 0; i < shuffled.length; i += 7) {
@@ -200,7 +176,7 @@ test('the state and every view of any garden are the same in whatever order and 
       }
       other.add(entries.slice(0, 5));
       expect(statesOf(other)).toEqual(states);
-      expect(viewsOf(other)).toEqual(views);
+      expect(viewsOf(other, YARD, NOW, DAYS)).toEqual(views);
     }),
     { numRuns: 60 },
   );

@@ -1,15 +1,12 @@
 import Ajv from 'ajv';
-import { parse } from 'csv-parse/sync';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { DEMO_GARDEN } from '../../../demo/phones';
 import { liveSeason } from '../../../demo/season';
 import { Journal } from '@/core/journal/journal';
 import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
-import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import type { StoredEntry } from '@/core/journal/entry';
 import { decodeBackup, describesGarden, encodeBackup, previewImport, type BackupSource } from './backup';
-import { encodeFlowers } from './csv';
 import { faultOfEntry } from '../schema/entrySchema';
 
 const SEASON = liveSeason(11, '2026-06-28');
@@ -256,25 +253,4 @@ test('the preview counts what is new, and refuses an entry whose content was cha
   expect(previewImport(decoded.backup, (id) => tampered.get(id))).toEqual({
     refusal: { why: 'changedEntries', ids: [SEASON[3]!.id] },
   });
-});
-
-test('the table of flowers reads in an independent parser of RFC 4180, and no cell is a formula', () => {
-  const journal = new Journal();
-  journal.add(SEASON);
-  const garden = { ...journal.all('garden').get('')!, name: 'x' };
-  const [row] = flowerRows(journal, garden, '2026-06-28');
-  const awkward = { ...row!, variety: '=HYPERLINK("x"), "quoted"\nand broken', bed: '@A' };
-  const text = encodeFlowers([row!, awkward]);
-  expect(text.startsWith('\uFEFF')).toBe(true);
-  expect(text.endsWith('\r\n')).toBe(true);
-  // csv-parse is written to RFC 4180; strict about quotes and about the number of columns.
-  const rows = parse(text, {
-    bom: true,
-    columns: true,
-    record_delimiter: '\r\n',
-    relax_quotes: false,
-  }) as Record<string, string>[];
-  expect(Object.keys(rows[0]!)).toEqual([...FLOWER_COLUMNS]);
-  expect(rows[0]).toEqual({ ...row });
-  expect(rows[1]).toMatchObject({ variety: `'${awkward.variety}`, bed: "'@A" });
 });

@@ -3,20 +3,28 @@ import type { FlowerRow } from '@/core/records/flowerRows';
 import { FLOWER_COLUMNS } from '@/core/records/flowerRows';
 import { PLAN_COLUMNS, type PlanRow } from '@/core/records/planRows';
 
-/** What a spreadsheet would run. The package's own pattern misses cells with line breaks. */
-const FORMULA = /^[=+\-@\t\r]/;
+/**
+ * Where a spreadsheet would see a formula begin: at the start of a cell, and after whatever it may take for the end of
+ * one, since not every spreadsheet splits at commas. Apostrophes that are there already count along, so that one more
+ * can always be taken away again.
+ */
+const FORMULA = /(^|[,;\t|\r\n])(\s*"*\s*)(?='*[=+\-@])/g;
+const GUARDED = /(^|[,;\t|\r\n])(\s*"*\s*)'(?='*[=+\-@])/g;
+
+const guarded = (cell: string): string => cell.replace(FORMULA, "$1$2'");
+const unguarded = (cell: string): string => cell.replace(GUARDED, '$1$2');
 
 /**
- * A table by RFC 4180, with a byte order mark so that spreadsheets read the accents. Cells that a spreadsheet would
- * take for a formula get an apostrophe in front.
+ * A table by RFC 4180, with a byte order mark so that spreadsheets read the accents. What a spreadsheet would take for a
+ * formula gets an apostrophe in front, in the middle of a cell too.
  */
 export function encodeTable<C extends string>(
   columns: readonly C[],
   rows: readonly Readonly<Record<C, string>>[],
 ): string {
   const body = Papa.unparse(
-    { fields: [...columns], data: rows.map((row) => columns.map((column) => row[column])) },
-    { newline: '\r\n', escapeFormulae: FORMULA },
+    { fields: [...columns], data: rows.map((row) => columns.map((column) => guarded(row[column]))) },
+    { newline: '\r\n' },
   );
   return `\uFEFF${body}\r\n`;
 }
@@ -27,8 +35,6 @@ export const encodePlan = (rows: readonly PlanRow[]): string => encodeTable(PLAN
 
 /** Longer than any garden's plan. */
 const MOST_CHARACTERS = 2_000_000;
-/** The apostrophe that was put before what looks like a formula. */
-const GUARD = /^'(?=[=+\-@\t\r])/;
 
 /**
  * The cells of a pasted or chosen table: commas, semicolons or tabs, quoted or not.
@@ -38,5 +44,5 @@ const GUARD = /^'(?=[=+\-@\t\r])/;
 export function decodeTable(text: string): string[][] | undefined {
   if (text.length > MOST_CHARACTERS) return undefined;
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
-  return data.map((row) => row.map((cell) => cell.replace(GUARD, '')));
+  return data.map((row) => row.map(unguarded));
 }

@@ -34,3 +34,16 @@ test('keeps kinds, versions and fields that a later version brings', () => {
   expect(faultOfEntry({ ...first!, v: 99, body: {} })).toBeUndefined();
   expect(faultOfEntry({ ...first!, mood: 'fine', body: { ...first!.body, moon: 'full' } })).toBeUndefined();
 });
+
+test.each([
+  ['round.planned', { round: 'r', morning: '2026-07-19', stops: null }],
+  ['round.planned', { round: 'r', morning: '2026-07-19', stops: [null] }],
+  ['covered', { plant: 'p', morning: '2026-07-19', method: 'tape', flowers: {} }],
+  ['picked', {}],
+])('a %s of an older version that is none is refused, not an error: %j', (kind, body) => {
+  expect(faultOfEntry({ ...first!, kind, v: 1, body })).toMatchObject({
+    field: expect.stringMatching(/^body/),
+  });
+  const amended = { ...first!, kind: 'amended', v: 1, body: { target: 'x', of: kind, body } };
+  expect(faultOfEntry(amended)).toMatchObject({ field: expect.stringMatching(/^body\.body/) });
+});

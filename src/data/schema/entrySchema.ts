@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { KindDefinition } from '@/core/journal/kinds/definition';
-import { isKind, KINDS, type Bodies } from '@/core/journal/kinds/kinds';
+import { isKind, KINDS, type Bodies, type Kind } from '@/core/journal/kinds/kinds';
 import { id, instant, record, type KindSchemas } from './fields';
 import { CORRECTION_SCHEMAS } from './kinds/correction';
 import { FRUIT_SCHEMAS } from './kinds/fruit';
@@ -110,17 +110,30 @@ export function faultOfEntry(value: unknown): Fault | undefined {
   if (outer) return outer;
   const { kind, v, body } = value as { kind: string; v: number; body: { of?: string; body?: object } };
   const inner = faultOfBody(kind, body, v);
-  if (inner) return { ...inner, field: `body.${inner.field}` };
+  if (inner) return { ...inner, field: within('body', inner.field) };
   if (kind !== 'amended' || !body.of) return undefined;
   // An amendment's body is of whatever version it was written in.
   const amended = faultOfBody(body.of, body.body ?? {}, 1);
-  return amended && { ...amended, field: `body.body.${amended.field}` };
+  return amended && { ...amended, field: within('body.body', amended.field) };
 }
+
+const within = (outer: string, field: string): string => (field === '' ? outer : `${outer}.${field}`);
 
 function faultOfBody(kind: string, body: object, v: number): Fault | undefined {
   if (!isKind(kind)) return undefined;
-  const { version, upcast } = KINDS[kind] as KindDefinition<object>;
+  const { version } = KINDS[kind] as KindDefinition<object>;
   if (v > version) return undefined;
-  const present = upcast && v < version ? upcast(body) : body;
+  const present = v < version ? presentOf(kind, body) : body;
+  if (!present) return { field: '', expected: `a ${kind} of version ${v}`, found: 'something else' };
   return faultOf(BODIES[kind].validate(present, OPTIONS).error);
+}
+
+/** A body of an earlier version as it will be read; `undefined` where it is none, which an upcaster need not expect. */
+function presentOf(kind: Kind, body: object): object | undefined {
+  const { upcast } = KINDS[kind] as KindDefinition<object>;
+  try {
+    return upcast ? upcast(body) : body;
+  } catch {
+    return undefined;
+  }
 }

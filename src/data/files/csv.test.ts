@@ -1,0 +1,62 @@
+import { parse } from 'csv-parse/sync';
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import { liveSeason } from '../../../demo/season';
+import { Journal } from '@/core/journal/journal';
+import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
+import { decodeTable, encodeFlowers, encodeTable } from './csv';
+
+const SEASON = liveSeason(11, '2026-06-28');
+
+test('the table of flowers reads in an independent parser of RFC 4180, and no cell is a formula', () => {
+  const journal = new Journal();
+  journal.add(SEASON);
+  const garden = { ...journal.all('garden').get('')!, name: 'x' };
+  const [row] = flowerRows(journal, garden, '2026-06-28');
+  const awkward = { ...row!, variety: '=HYPERLINK("x"), "quoted"\nand broken', bed: '@A' };
+  const text = encodeFlowers([row!, awkward]);
+  expect(text.startsWith('\uFEFF')).toBe(true);
+  expect(text.endsWith('\r\n')).toBe(true);
+  // csv-parse is written to RFC 4180; strict about quotes and about the number of columns.
+  const rows = parse(text, {
+    bom: true,
+    columns: true,
+    record_delimiter: '\r\n',
+    relax_quotes: false,
+  }) as Record<string, string>[];
+  expect(Object.keys(rows[0]!)).toEqual([...FLOWER_COLUMNS]);
+  expect(rows[0]).toEqual({ ...row });
+  expect(rows[1]).toMatchObject({ variety: `'${awkward.variety}`, bed: "'@A" });
+});
+
+const COLUMNS = ['one', 'two', 'three'] as const;
+const letter = fc.constantFrom(...'=+-@;,|\t"\'\n\r a1'.split(''));
+const cell = fc.array(letter, { maxLength: 8 }).map((letters) => letters.join(''));
+const row = fc.record({ one: cell, two: cell, three: cell });
+
+test('no cell begins with a formula, whatever a spreadsheet splits at', () => {
+  fc.assert(
+    fc.property(fc.array(row, { maxLength: 4 }), (rows) => {
+      const text = encodeTable(COLUMNS, rows).replace(/^\uFEFF/, '');
+      for (const delimiter of [',', ';', '\t', '|']) {
+        const { data } = Papa.parse<string[]>(text, { delimiter });
+        for (const read of data.flat()) expect(read.trimStart()).not.toMatch(/^[=+\-@]/);
+        // A spreadsheet that knows nothing of quotes.
+        for (const line of text.split(/\r\n|\n|\r/))
+          for (const plain of line.split(delimiter))
+            expect(plain.replace(/^[\s"]+/, '')).not.toMatch(/^[=+\-@]/);
+      }
+    }),
+    { numRuns: 1_000 },
+  );
+});
+
+test('the guards go when a table comes back', () => {
+  const plain = cell.filter((text) => text === text.trim() && text !== '');
+  fc.assert(
+    fc.property(fc.array(fc.record({ one: plain, two: plain, three: plain }), { minLength: 1 }), (rows) => {
+      const again = decodeTable(encodeTable(COLUMNS, rows));
+      expect(again).toEqual([[...COLUMNS], ...rows.map(({ one, two, three }) => [one, two, three])]);
+    }),
+  );
+});
