@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createApp } from './app';
+import { portFrom } from './port';
 
 const dist = mkdtempSync(path.join(tmpdir(), 'dist-'));
 mkdirSync(path.join(dist, 'fruit'));
@@ -36,10 +37,10 @@ interface Answer {
   readonly headers: Readonly<Record<string, string | string[] | undefined>>;
 }
 
-const get = (url: string, host?: string): Promise<Answer> =>
+const get = (url: string, host?: string, range?: string): Promise<Answer> =>
   new Promise((resolve, reject) => {
     const { port } = server.address() as AddressInfo;
-    const headers = { host: host ?? `127.0.0.1:${port}` };
+    const headers = { host: host ?? `127.0.0.1:${port}`, ...(range && { range }) };
     request({ port, host: '127.0.0.1', path: url, headers }, (response) => {
       let text = '';
       response.on('data', (chunk: Buffer) => (text += chunk.toString()));
@@ -85,4 +86,35 @@ test('built scripts may be kept for good, the service worker must be fetched eac
 test('no path leads out of the folder', async () => {
   expect((await get('/..%2f..%2fetc/passwd')).status).not.toBe(200);
   expect((await get('/fruit/..%2f..%2fcsp')).text).not.toContain('sha256');
+});
+
+test.each(['/fruit/%E0%A4%A', '/%E0%A4%A', '/%ff'])(
+  'an address that cannot be read, %s, is answered by a page without a path of this machine',
+  async (url) => {
+    const { status, text } = await get(url);
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(status).toBeLessThan(500);
+    expect(text).not.toMatch(/\/(home|work|tmp|usr|node_modules)|Error|\.[jt]s\b/);
+  },
+);
+
+test('a part of a file that it does not have is refused without a path of this machine', async () => {
+  const { status, text } = await get('/sw.js', undefined, 'bytes=900-999');
+  expect(status).toBe(416);
+  expect(text).not.toContain(dist);
+});
+
+test.each([
+  [undefined, 4317],
+  ['', 4317],
+  [' ', 4317],
+  ['8080', 8080],
+  ['0', undefined],
+  ['65536', undefined],
+  ['-1', undefined],
+  ['4.5', undefined],
+  ['0x10', undefined],
+  ['http', undefined],
+])('PORT=%j is %j', (given, port) => {
+  expect(portFrom(given)).toBe(port);
 });

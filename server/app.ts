@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -59,12 +59,22 @@ export function createApp(dist: string): Express {
   app.get('/fruit/:id', (_request, response) => {
     response.sendFile(path.join(dist, 'fruit/[id].html'));
   });
-  app.use((_request, response) => {
+  const notFound = (response: Response): void => {
     const page = path.join(dist, '+not-found.html');
     response.status(404);
     if (existsSync(page)) response.sendFile(page);
     else response.type('text/plain').send('No such page.');
-  });
+  };
+  app.use((_request, response) => notFound(response));
+  // Without it the answer would name files of this machine.
+  const onError: ErrorRequestHandler = (error: { readonly status?: number }, _request, response, next) => {
+    if (response.headersSent) next(error);
+    else if (error.status === 416) response.status(416).type('text/plain').send('No such part of the file.');
+    else if (error.status === undefined || error.status >= 500)
+      response.status(500).type('text/plain').send('This page could not be read.');
+    else notFound(response);
+  };
+  app.use(onError);
   return app;
 }
 

@@ -1,8 +1,12 @@
 import path from 'node:path';
 import { createApp } from './app';
+import { portFrom } from './port';
 
-const DEFAULT_PORT = 4317;
-const port = Number(process.env['PORT'] ?? DEFAULT_PORT);
+const port = portFrom(process.env['PORT']);
+if (port === undefined) {
+  console.error(`PORT should be a whole number from 1 to 65535, but is “${process.env['PORT']}”.`);
+  process.exit(1);
+}
 const dist = path.resolve(__dirname, '..', 'dist');
 
 const server = createApp(dist).listen(port, '127.0.0.1', (error?: Error) => {

@@ -8,7 +8,8 @@ import { addDays, dayAt, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
-import { EntryLog, type Damage, type LogPart } from '../log/entryLog';
+import { EntryLog, type Damage, type FaultOf, type LogPart } from '../log/entryLog';
+import type { Fault } from '../schema/entrySchema';
 import type * as Schema from '../schema/entrySchema';
 import { Subscribable } from '../subscribable';
 import type { Work } from '@/core/journal/undo';
@@ -73,7 +74,7 @@ export class GardenStore extends Subscribable {
     this.clock = clock;
     this.tags = new Tags(this.journal, device);
     this.#own = new OwnActions(this.journal, device);
-    this.#log = new EntryLog(store);
+    this.#log = new EntryLog(store, () => this.#recoveredFault());
     this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
       if (message === 'wiped') this.#markWiped();
       else this.#take(message);
@@ -257,6 +258,18 @@ export class GardenStore extends Subscribable {
     this.#unsaved = this.#unsaved.filter((entry) => !waiting.includes(entry));
     this.#savedAny = true;
     this.#changed();
+  }
+
+  /** The check of what is recovered from a damaged record; where it cannot be had, nothing of that is believed. */
+  async #recoveredFault(): Promise<FaultOf> {
+    const unknown: Fault = { field: 'entry', expected: 'checked first', found: 'not checked yet' };
+    const schema = await import('../schema/entrySchema').catch(() => undefined);
+    return (entry) => {
+      if (!schema) return unknown;
+      const fault = schema.faultOfEntry(entry);
+      if (fault || entry.garden === this.id) return fault;
+      return { field: 'garden', expected: this.id, found: JSON.stringify(entry.garden) };
+    };
   }
 
   /** A season's entries are read before the first screen, so that none of its tags is handed out twice. */

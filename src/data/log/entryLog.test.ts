@@ -1,6 +1,7 @@
 import { liveSeason } from '../../../demo/season';
 import type { StoredEntry } from '@/core/journal/entry';
-import { openStore } from '../storage';
+import { faultOfEntry } from '../schema/entrySchema';
+import { openStore, type Store } from '../storage';
 import { MemoryStore } from '../memoryStore';
 import { EntryLog, SEGMENT_SIZE, type Damage, type LogPart } from './entryLog';
 import { checksum, decodeRecord, encodeRecord, fnv1a } from './record';
@@ -21,54 +22,55 @@ async function readAll(
   }
   return { ids, damage, parts };
 }
+const openLog = (store: Store): EntryLog => new EntryLog(store, async () => faultOfEntry);
 const idsOf = (entries: readonly StoredEntry[]): string[] => entries.map(({ id }) => id).sort();
 
 test('what is appended is read again, from the browser’s own store', async () => {
   const store = openStore('log-test');
-  const log = new EntryLog(store);
+  const log = openLog(store);
   await log.append(SEASON.slice(0, 2));
   await log.append(SEASON.slice(2, 5));
-  expect((await readAll(new EntryLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 5)));
+  expect((await readAll(openLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 5)));
 });
 
 test('two writers of one store never touch each other’s records', async () => {
   const store = openStore('log-two');
-  const [a, b] = [new EntryLog(store), new EntryLog(store)];
+  const [a, b] = [openLog(store), openLog(store)];
   await Promise.all(SEASON.slice(0, 200).map((entry, i) => (i % 2 === 0 ? a : b).append([entry])));
-  expect((await readAll(new EntryLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 200)));
+  expect((await readAll(openLog(store))).ids.sort()).toEqual(idsOf(SEASON.slice(0, 200)));
   // Each reads only what it did not write itself.
   expect((await readAll(a)).ids.sort()).toEqual(idsOf(SEASON.slice(0, 200).filter((_, i) => i % 2 === 1)));
 });
 
 test('loose records are packed into segments, and nothing is lost when packing stops half-way', async () => {
   const store = new MemoryStore();
-  const log = new EntryLog(store);
+  const log = openLog(store);
   for (const entry of SEASON.slice(0, SEGMENT_SIZE + 40)) await log.append([entry]);
   const removeMany = store.removeMany.bind(store);
   store.removeMany = () => Promise.reject(new Error('the tab was closed'));
   await expect(log.packWhenDue()).rejects.toThrow('the tab was closed');
-  const doubled = await readAll(new EntryLog(store));
+  const doubled = await readAll(openLog(store));
   expect(new Set(doubled.ids).size).toBe(SEGMENT_SIZE + 40);
   expect(doubled.ids.length).toBeGreaterThan(SEGMENT_SIZE + 40);
   store.removeMany = removeMany;
   await log.packWhenDue();
   const keys = await store.getAllKeys();
   expect(keys.some((key) => key.startsWith('log/'))).toBe(false);
-  expect(new Set((await readAll(new EntryLog(store))).ids).size).toBe(SEGMENT_SIZE + 40);
+  expect(new Set((await readAll(openLog(store))).ids).size).toBe(SEGMENT_SIZE + 40);
 });
 
 test('two tabs that pack at once without a lock lose nothing', async () => {
   const store = new MemoryStore();
-  const [a, b] = [new EntryLog(store), new EntryLog(store)];
+  const [a, b] = [openLog(store), openLog(store)];
   for (const entry of SEASON.slice(0, SEGMENT_SIZE + 10)) await a.append([entry]);
   await readAll(b);
   await Promise.all([a.packWhenDue(), b.packWhenDue()]);
-  expect(new Set((await readAll(new EntryLog(store))).ids).size).toBe(SEGMENT_SIZE + 10);
+  expect(new Set((await readAll(openLog(store))).ids).size).toBe(SEGMENT_SIZE + 10);
 });
 
 test('an append writes the same few bytes however long the journal is', async () => {
   const store = new MemoryStore();
-  const log = new EntryLog(store);
+  const log = openLog(store);
   const entry = SEASON.find(({ kind }) => kind === 'pollinated')!;
   const bytes: number[] = [];
   for (const length of [0, 1000, 20_000]) {
@@ -83,24 +85,24 @@ test('an append writes the same few bytes however long the journal is', async ()
 
 test('recent records come first, and structure however old', async () => {
   const store = new MemoryStore();
-  await new EntryLog(store).appendMany(SEASON);
-  const log = new EntryLog(store);
+  await openLog(store).appendMany(SEASON);
+  const log = openLog(store);
   const { value: first } = (await log.read('2026-07-10').next()) as IteratorYieldResult<LogPart>;
   const kinds = new Set(first.entries.map(({ kind }) => kind));
   expect(kinds).toContain('plants.set');
   expect(first.outstanding).toBe(SEASON.length - first.entries.length);
   expect(first.entries.length).toBeLessThan(SEASON.length);
-  expect(idsOf(SEASON)).toEqual((await readAll(new EntryLog(store), '2026-07-10')).ids.sort());
+  expect(idsOf(SEASON)).toEqual((await readAll(openLog(store), '2026-07-10')).ids.sort());
 });
 
 test('of a damaged segment every whole line is recovered, and its count and days are told', async () => {
   const store = new MemoryStore();
-  await new EntryLog(store).appendMany(SEASON);
+  await openLog(store).appendMany(SEASON);
   const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
   const text = store.texts.get(key)!;
   const { head } = decodeRecord(text);
   store.texts.set(key, text.slice(0, text.length - 160));
-  const { ids, damage } = await readAll(new EntryLog(store));
+  const { ids, damage } = await readAll(openLog(store));
   expect(ids).toHaveLength(SEASON.length - 1);
   expect(damage).toEqual([
     {
@@ -109,17 +111,32 @@ test('of a damaged segment every whole line is recovered, and its count and days
       recovered: head!.count - 1,
       from: head!.from,
       to: head!.to,
+      aside: [],
       text: store.texts.get(key),
     },
   ]);
 });
 
+test('a line of a damaged segment that holds no sound entry is set aside and told, and keeps nothing shut', async () => {
+  const store = new MemoryStore();
+  await openLog(store).appendMany(SEASON);
+  const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
+  const lines = store.texts.get(key)!.split('\n');
+  const at = lines.findIndex((line) => line.includes('"scouted"'));
+  store.texts.set(key, lines.with(at, lines[at]!.replace('"eve":{', '"eve":7,"was":{')).join('\n'));
+  const { ids, damage } = await readAll(openLog(store));
+  expect(ids).toHaveLength(SEASON.length - 1);
+  expect(damage).toMatchObject([
+    { key, aside: [{ entry: { kind: 'scouted' }, fault: { field: 'body.eve', found: '7' } }] },
+  ]);
+});
+
 test('a segment that is gone altogether is told by the index', async () => {
   const store = new MemoryStore();
-  await new EntryLog(store).appendMany(SEASON);
+  await openLog(store).appendMany(SEASON);
   const key = [...store.texts.keys()].findLast((each) => each.startsWith('seg/'))!;
   store.texts.delete(key);
-  const { damage } = await readAll(new EntryLog(store));
+  const { damage } = await readAll(openLog(store));
   expect(damage).toMatchObject([{ key, recovered: 0, text: '' }]);
   expect(damage[0]!.expected).toBeGreaterThan(0);
 });
@@ -128,9 +145,9 @@ test.each(['null', '7', '{}', '{"count":', '[]'])(
   'an index line that holds %s does not keep a garden shut',
   async (line) => {
     const store = new MemoryStore();
-    await new EntryLog(store).appendMany(SEASON);
+    await openLog(store).appendMany(SEASON);
     for (const key of [...store.texts.keys()]) if (key.startsWith('idx/')) store.texts.set(key, line);
-    const { ids, damage } = await readAll(new EntryLog(store), '2026-07-10');
+    const { ids, damage } = await readAll(openLog(store), '2026-07-10');
     expect(ids.sort()).toEqual(idsOf(SEASON));
     expect(damage).toEqual([]);
   },
@@ -138,7 +155,7 @@ test.each(['null', '7', '{}', '{"count":', '[]'])(
 
 test('a damaged loose record is never packed away', async () => {
   const store = new MemoryStore();
-  const log = new EntryLog(store);
+  const log = openLog(store);
   for (const entry of SEASON.slice(0, SEGMENT_SIZE)) await log.append([entry]);
   const key = [...store.texts.keys()][3]!;
   store.texts.set(key, `${store.texts.get(key)} `);

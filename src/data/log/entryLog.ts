@@ -2,6 +2,7 @@ import { isStructural } from '@/core/journal/kinds/kinds';
 import type { StoredEntry } from '@/core/journal/entry';
 import { compareEntries } from '@/core/journal/order';
 import { newId } from '../clock';
+import type { Fault } from '../schema/entrySchema';
 import type { Store } from '../storage';
 import { decodeRecord, encodeRecord, type RecordHead } from './record';
 
@@ -13,9 +14,20 @@ export interface Damage {
   readonly recovered: number;
   readonly from: string | undefined;
   readonly to: string | undefined;
+  /** Lines that hold an entry which cannot be right: they are not taken in. */
+  readonly aside: readonly SetAside[];
   /** The raw text, to be downloaded. */
   readonly text: string;
 }
+
+/** An entry of a damaged record that was altered, and how that shows. */
+export interface SetAside {
+  readonly entry: StoredEntry;
+  readonly fault: Fault;
+}
+
+/** What is wrong with an entry, if anything. Asked only of those from damaged records. */
+export type FaultOf = (entry: StoredEntry) => Fault | undefined;
 
 export interface LogPart {
   readonly entries: readonly StoredEntry[];
@@ -52,13 +64,16 @@ const segmentKey = (index: string): string => index.replace('idx/', 'seg/');
  */
 export class EntryLog {
   readonly #store: Store;
+  readonly #faultOf: () => Promise<FaultOf>;
   readonly #writer = newId();
   readonly #read = new Set<string>();
   #next = 0;
   #loose = 0;
 
-  constructor(store: Store) {
+  /** @param faultOf fetches the check of entries, which is large and seldom needed. */
+  constructor(store: Store, faultOf: () => Promise<FaultOf>) {
     this.#store = store;
+    this.#faultOf = faultOf;
   }
 
   /** Writes entries as one record. Resolves when they are on disk. */
@@ -140,13 +155,33 @@ export class EntryLog {
         continue;
       }
       const record = decodeRecord(text);
-      records.push(record.entries);
-      if (key.startsWith('log/')) this.#loose += record.entries.length;
       this.#read.add(indexKey(key));
+      if (key.startsWith('log/')) this.#loose += record.entries.length;
+      if (!record.damaged) {
+        records.push(record.entries);
+        continue;
+      }
+      const { sound, aside } = await this.#sorted(record.entries);
+      records.push(sound);
       const line = index.get(indexKey(key)) ?? record.head;
-      if (record.damaged) damage.push(damageOf(key, line, record.entries.length, text));
+      damage.push({ ...damageOf(key, line, sound.length, text), aside });
     }
     return { entries: joined(records), damage, packedMeanwhile };
+  }
+
+  /** What is left of a damaged record is believed no more than a file. */
+  async #sorted(
+    entries: readonly StoredEntry[],
+  ): Promise<{ readonly sound: StoredEntry[]; readonly aside: SetAside[] }> {
+    const faultOf = await this.#faultOf();
+    const sound: StoredEntry[] = [];
+    const aside: SetAside[] = [];
+    for (const entry of entries) {
+      const fault = faultOf(entry);
+      if (fault) aside.push({ entry, fault });
+      else sound.push(entry);
+    }
+    return { sound, aside };
   }
 
   /** Packs loose records once there is a segment's worth of them. */
@@ -191,7 +226,7 @@ function joined(records: readonly (readonly StoredEntry[])[]): StoredEntry[] {
 }
 
 function damageOf(key: string, line: RecordHead | undefined, recovered: number, text: string): Damage {
-  return { key, expected: line?.count, recovered, from: line?.from, to: line?.to, text };
+  return { key, expected: line?.count, recovered, from: line?.from, to: line?.to, aside: [], text };
 }
 
 /** Segments and their index lines by key, to be written together. */

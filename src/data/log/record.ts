@@ -13,7 +13,7 @@ export interface RecordHead {
   /** Checksum of the text after the first line. */
   readonly sum: string;
   /** As on the last line, which may be cut off; this one is not under the checksum. */
-  readonly common?: Common;
+  readonly common?: Common | undefined;
 }
 
 const UTF8 = new TextEncoder();
@@ -136,23 +136,23 @@ export function decodeRecord(text: string): DecodedRecord {
   const head = parseHead(text.slice(0, Math.max(0, end)));
   const body = text.slice(end + 1);
   if (head && (head.sum.startsWith('m') ? checksum(body) : fnv1a(body)) === head.sum)
-    return { entries: head.steady === 1 ? wholeOf1(body) : wholeOf2(body), damaged: false, head };
+    return { entries: wholeOf(body), damaged: false, head };
   return { entries: recovered(text, head), damaged: true, head };
 }
 
-/** The first records had no brackets. */
-const wholeOf1 = (body: string): StoredEntry[] =>
-  JSON.parse(body.startsWith('[') ? body : `[${body}]`) as StoredEntry[];
-
-function wholeOf2(body: string): StoredEntry[] {
-  const rows = JSON.parse(body) as (Row | StoredEntry)[];
-  const common = rows.pop() as unknown as Common;
-  // In the place of their rows: a second list would cost as much again.
+/** The first records had no brackets; those of version 1 have nothing in common on their last line. */
+function wholeOf(body: string): StoredEntry[] {
+  const rows = JSON.parse(body.startsWith('[') ? body : `[${body}]`) as (Row | StoredEntry | Common)[];
+  const last = rows.at(-1);
   const entries = rows as StoredEntry[];
-  for (let i = 0; i < rows.length; i += 1) entries[i] = entryOf(rows[i]!, common);
+  if (!isCommon(last)) return entries;
+  rows.pop();
+  // In the place of their rows: a second list would cost as much again.
+  for (let i = 0; i < rows.length; i += 1) entries[i] = entryOf(rows[i] as Row | StoredEntry, last);
   return entries;
 }
 
+/** Rows are no entries without the last line; it is the one that is lost when a text is cut short. */
 function recovered(text: string, head: RecordHead | undefined): StoredEntry[] {
   const lines = text.split('\n').map(parsed);
   const common = lines.findLast(isCommon) ?? head?.common;
@@ -165,7 +165,10 @@ function recovered(text: string, head: RecordHead | undefined): StoredEntry[] {
 
 function parseHead(line: string): RecordHead | undefined {
   const head = parsed(line) as Partial<RecordHead> | undefined;
-  return head?.steady === 1 || head?.steady === 2 ? (head as RecordHead) : undefined;
+  const known = head?.steady === 1 || head?.steady === 2;
+  return known && typeof head.sum === 'string' && Number.isInteger(head.count)
+    ? { ...(head as RecordHead), common: isCommon(head.common) ? head.common : undefined }
+    : undefined;
 }
 
 function parsed(line: string): object | undefined {
@@ -177,8 +180,10 @@ function parsed(line: string): object | undefined {
   }
 }
 
-const isCommon = (line: object | undefined): line is Common =>
-  line !== undefined && 'garden' in line && 'devices' in line && Array.isArray(line.devices);
+const isCommon = (line: object | undefined): line is Common => {
+  const { garden, devices, id } = (line ?? {}) as Partial<Common & StoredEntry>;
+  return id === undefined && typeof garden === 'string' && Array.isArray(devices);
+};
 
 const isEntry = (line: object | undefined): line is StoredEntry => {
   const { id, kind, device, body } = (line ?? {}) as Partial<StoredEntry>;

@@ -7,6 +7,7 @@ import { useDevice } from '@/data/hooks/useDevice';
 import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useWhole } from '@/data/hooks/useWhole';
+import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -130,6 +131,11 @@ function Trouble() {
               : '.'}{' '}
             The rest of the garden is not affected. Importing a backup that contains them repairs it.
           </Text>
+          {damage.aside.length > 0 ? (
+            <Text>
+              {`${f.count(damage.aside.length, 'entry was', 'entries were')} altered and set aside: ${damage.aside.slice(0, MOST_ASIDE).map(sayAside).join('; ')}${damage.aside.length > MOST_ASIDE ? ' …' : ''}.`}
+            </Text>
+          ) : null}
           {damage.text ? (
             <Button
               title="Save the raw text"
@@ -141,6 +147,12 @@ function Trouble() {
     </>
   );
 }
+
+/** Altered entries named at once. */
+const MOST_ASIDE = 5;
+
+const sayAside = ({ entry, fault }: SetAside): string =>
+  `${entry.kind}, whose ${fault.field} should be ${fault.expected}, but is ${fault.found}`;
 
 function RemoveGarden({ demo }: { readonly demo: boolean }) {
   const device = useDevice();
