@@ -56,7 +56,7 @@ test('an export soon after opening holds every entry, and the page says how many
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'long.json', text });
   await app.tap('Import');
   await expect(page.getByText('Demo,')).toHaveCount(0);
-  for (const _again of [1, 2]) {
+  for (let times = 0; times < 2; times += 1) {
     await page.goto('/bench/files');
     await expect(page.getByText(/^All 10,000 entries in one file/)).toBeVisible();
     const saved = await app.readDownload(() => app.tap('Export the garden'));
@@ -97,4 +97,28 @@ test('what could not be recorded is told, on whatever screen one is', async ({ a
   await app.tap('Check');
   await expect(page.getByText(/bed: is longer than 12 characters: “Kitchen bed north”/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);
+});
+
+test('when the browser clears its data under the open page, the next tap writes all of it again', async ({
+  app,
+  page,
+}) => {
+  await begin(app);
+  await page.goto('/scout');
+  await app.tap('One female more');
+  await app.tap(/^(Cover|Mark) 1, next$/);
+  const devtools = await page.context().newCDPSession(page);
+  const { origin } = new URL(page.url());
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+  await app.tap('One male more');
+  await app.tap(/^(Cover|Mark) 1, next$/);
+  await expect(page.getByText(/not saved/)).toHaveCount(0);
+  await page.waitForTimeout(1_000);
+  await page.goto('/garden');
+  await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
+  await page.goto('/bench/files');
+  const { text } = await app.readDownload(() => app.tap('Export the garden'));
+  const { entries } = JSON.parse(text) as { entries: { kind: string }[] };
+  expect(entries.filter(({ kind }) => kind === 'covered')).toHaveLength(2);
+  expect(entries.filter(({ kind }) => kind === 'garden.described')).toHaveLength(1);
 });

@@ -10,6 +10,8 @@ export interface Store {
   removeMany(keys: string[]): Promise<void>;
   getAllKeys(): Promise<string[]>;
   clear(): Promise<void>;
+  /** Calls back when the browser had closed the connection and it was opened anew: what was stored may be gone. */
+  onReopen?(listener: () => void): void;
 }
 
 /** The device's own store: who it is, settings, drafts, and which gardens are here. */
@@ -17,7 +19,54 @@ export const DEVICE_STORE = 'steady-trowel-device';
 export const DEMO_STORE = 'steady-trowel-demo';
 export const gardenStoreName = (garden: string): string => `steady-trowel-garden-${garden}`;
 
-export const openStore = (name: string): Store => createAsyncStorage(name);
+export const openStore = (name: string): Store => new LastingStore(name);
+
+/** How browsers word it that a connection is gone: site data were cleared, or room was made. */
+const CLOSED = /clos(ed|ing)|connection|InvalidState|not allow mutations/i;
+
+/**
+ * A store that outlives its connection. The package keeps one connection a name for good, also when the browser has
+ * closed it; a name that is another object is another connection to the same database.
+ */
+class LastingStore implements Store {
+  readonly #name: string;
+  readonly #listeners: (() => void)[] = [];
+  #store: Store;
+
+  constructor(name: string) {
+    this.#name = name;
+    this.#store = createAsyncStorage(name);
+  }
+
+  onReopen(listener: () => void): void {
+    this.#listeners.push(listener);
+  }
+
+  getItem = (key: string): Promise<string | null> => this.#do((store) => store.getItem(key));
+  setItem = (key: string, value: string): Promise<void> => this.#do((store) => store.setItem(key, value));
+  removeItem = (key: string): Promise<void> => this.#do((store) => store.removeItem(key));
+  getMany = (keys: string[]): Promise<Record<string, string | null>> =>
+    this.#do((store) => store.getMany(keys));
+  setMany = (entries: Record<string, string>): Promise<void> => this.#do((store) => store.setMany(entries));
+  removeMany = (keys: string[]): Promise<void> => this.#do((store) => store.removeMany(keys));
+  getAllKeys = (): Promise<string[]> => this.#do((store) => store.getAllKeys());
+  clear = (): Promise<void> => this.#do((store) => store.clear());
+
+  async #do<T>(job: (store: Store) => Promise<T>): Promise<T> {
+    const tried = this.#store;
+    try {
+      return await job(tried);
+    } catch (error) {
+      if (!(error instanceof Error && CLOSED.test(error.message))) throw error;
+      // Of several jobs that failed together the first opens it for all.
+      const first = this.#store === tried;
+      if (first) this.#store = createAsyncStorage(new String(this.#name) as string);
+      const answer = await job(this.#store);
+      if (first) this.#listeners.forEach((listener) => listener());
+      return answer;
+    }
+  }
+}
 
 /** Reads JSON that this program wrote; damage reads as nothing. */
 export async function readJson<T>(store: Store, key: string): Promise<T | undefined> {

@@ -67,6 +67,7 @@ export class DeviceStore extends Subscribable {
     };
     const device = new DeviceStore(store, memory);
     if (!held?.device) await device.#write({}).catch(() => undefined);
+    store.onReopen?.(() => void device.#write({}).catch(() => undefined));
     return device;
   }
 

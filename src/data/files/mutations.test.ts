@@ -3,6 +3,7 @@ import path from 'node:path';
 import { Journal } from '@/core/journal/journal';
 import { viewsOf } from '@/core/work/testViews';
 import { statesOf } from '@/core/work/testYard';
+import { deviceZone } from '../clock';
 import { faultOfEntry } from '../schema/entrySchema';
 import { decodeBackup, describesGarden } from './backup';
 import { mutated } from './mutations';
@@ -16,7 +17,7 @@ const NOW = Date.parse('2026-07-19T05:00:00Z');
 const DAYS = ['2026-07-18', '2026-07-19', '2026-07-20'];
 /** At each of the three places at which tests run, with numbers of its own: some 500 in all. */
 const RUNS = 170;
-const FIRST = 1_000 * new Intl.DateTimeFormat().resolvedOptions().timeZone.length;
+const FIRST = 1_000 * deviceZone().length;
 
 test('of hundreds of backups gone wrong, whatever passes the check can be folded and shown', () => {
   let passed = 0;

@@ -2,7 +2,7 @@ import { DEMO_GARDEN } from '../../../demo/phones';
 import { liveSeason } from '../../../demo/season';
 import { viewsOf } from '@/core/work/testViews';
 import { statesOf } from '@/core/work/testYard';
-import { Clock } from '../clock';
+import { Clock, deviceZone } from '../clock';
 import { EntryLog } from '../log/entryLog';
 import { MemoryStore } from '../memoryStore';
 import { faultOfEntry } from '../schema/entrySchema';
@@ -12,7 +12,7 @@ import { GardenStore } from './gardenStore';
 const SEASON = liveSeason(7, '2026-06-12');
 /** At each of the three places at which tests run, with numbers of its own: some 100 in all. */
 const RUNS = 34;
-const FIRST = 1_000 * new Intl.DateTimeFormat().resolvedOptions().timeZone.length;
+const FIRST = 1_000 * deviceZone().length;
 
 test('of a hundred damaged stores every one opens, shows what is left, and tells of the rest', async () => {
   const whole = new MemoryStore();

@@ -9,7 +9,6 @@ import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
 import { EntryLog, type Damage, type FaultOf, type LogPart } from '../log/entryLog';
-import type { Fault } from '../schema/entrySchema';
 import type * as Schema from '../schema/entrySchema';
 import { Subscribable } from '../subscribable';
 import type { Work } from '@/core/journal/undo';
@@ -48,6 +47,7 @@ export class GardenStore extends Subscribable {
   readonly clock: Clock;
   readonly id: string;
   readonly device: string;
+  readonly #store: Store;
   readonly #log: EntryLog;
   readonly #own: OwnActions;
   readonly #channel: Channel<StoredEntry[] | 'wiped'>;
@@ -74,7 +74,9 @@ export class GardenStore extends Subscribable {
     this.clock = clock;
     this.tags = new Tags(this.journal, device);
     this.#own = new OwnActions(this.journal, device);
+    this.#store = store;
     this.#log = new EntryLog(store, () => this.#recoveredFault());
+    store.onReopen?.(() => void this.#restore().catch(() => undefined));
     this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
       if (message === 'wiped') this.#markWiped();
       else this.#take(message);
@@ -260,9 +262,20 @@ export class GardenStore extends Subscribable {
     this.#changed();
   }
 
+  /** Writes again what is in memory and no longer on disk. */
+  async #restore(): Promise<void> {
+    if (this.#wiped) return;
+    const onDisk = new Set<string>();
+    for await (const part of new EntryLog(this.#store, () => this.#recoveredFault()).read(''))
+      for (const { id } of part.entries) onDisk.add(id);
+    const waiting = new Set(this.#unsaved.map(({ id }) => id));
+    const lost = this.allEntries().filter(({ id }) => !onDisk.has(id) && !waiting.has(id));
+    if (lost.length > 0) await this.#log.appendMany(lost);
+  }
+
   /** The check of what is recovered from a damaged record; where it cannot be had, nothing of that is believed. */
   async #recoveredFault(): Promise<FaultOf> {
-    const unknown: Fault = { field: 'entry', expected: 'checked first', found: 'not checked yet' };
+    const unknown: Schema.Fault = { field: 'entry', expected: 'checked first', found: 'not checked yet' };
     const schema = await import('../schema/entrySchema').catch(() => undefined);
     return (entry) => {
       if (!schema) return unknown;
