@@ -18,6 +18,8 @@ test('after one visit, without a network, every route opens, reloads and records
     await page.reload();
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   }
+  await page.goto('/no-such-page?of=ours');
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await page.goto('/scout');
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) \d+, next$/);

@@ -112,8 +112,11 @@ test('when the browser clears its data under the open page, the next tap writes 
   await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
   await app.tap('One male more');
   await app.tap(/^(Cover|Mark) 1, next$/);
-  await expect(page.getByText(/not saved/)).toHaveCount(0);
   await page.waitForTimeout(1_000);
+  await app.tap('Undo');
+  await app.tap('Redo');
+  await page.waitForTimeout(1_000);
+  await expect(page.getByText(/not saved|did not work/)).toHaveCount(0);
   await page.goto('/garden');
   await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
   await page.goto('/bench/files');
@@ -121,4 +124,39 @@ test('when the browser clears its data under the open page, the next tap writes 
   const { entries } = JSON.parse(text) as { entries: { kind: string }[] };
   expect(entries.filter(({ kind }) => kind === 'covered')).toHaveLength(2);
   expect(entries.filter(({ kind }) => kind === 'garden.described')).toHaveLength(1);
+  // The browser said that it closed the connection, and nothing else went wrong.
+  for (const error of app.errors.splice(0)) expect(error).toMatch(/clos(ed|ing)/);
+});
+
+test('a browser that keeps no light or dark, and one whose storage never answers', async ({
+  app,
+  page,
+  context,
+}) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'localStorage', {
+      get: () => {
+        throw new DOMException('denied', 'SecurityError');
+      },
+    });
+  });
+  await app.openDemo();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const deaf = await context.newPage();
+  await deaf.addInitScript(() => {
+    IDBFactory.prototype.open = () =>
+      Object.setPrototypeOf(new EventTarget(), IDBOpenDBRequest.prototype) as IDBOpenDBRequest;
+  });
+  await deaf.goto('/');
+  await expect(deaf.getByText(/has not answered for some seconds/)).toBeVisible();
+  await expect(deaf.getByRole('button', { name: 'Load again' })).toBeVisible();
+});
+
+test('a clock that is behind the newest record is told of', async ({ app, page }) => {
+  await begin(app);
+  await page.clock.install({ time: new Date(Date.now() - 3 * 24 * 3_600_000) });
+  await page.reload();
+  await expect(page.getByText(/before the newest record/)).toBeVisible();
+  await app.tap('It is right');
+  await expect(page.getByText(/before the newest record/)).toHaveCount(0);
 });

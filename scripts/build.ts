@@ -78,6 +78,14 @@ async function writeServiceWorker(): Promise<void> {
     maximumFileSizeToCacheInBytes: 8_000_000,
     navigateFallback: '/fruit/[id].html',
     navigateFallbackAllowlist: [/^\/fruit\/[^/]+$/],
+    // Any other address is asked of the server; without a network the app itself says that there is no such page.
+    runtimeCaching: [
+      {
+        urlPattern: ({ request }) => request.mode === 'navigate',
+        handler: 'NetworkOnly',
+        options: { precacheFallback: { fallbackURL: '/+not-found.html' } },
+      },
+    ],
   });
   if (warnings.length > 0) throw new Error(warnings.join('\n'));
   console.log(`${count} files are kept for use without a network.`);

@@ -24,6 +24,9 @@ export const openStore = (name: string): Store => new LastingStore(name);
 /** How browsers word it that a connection is gone: site data were cleared, or room was made. */
 const CLOSED = /clos(ed|ing)|connection|InvalidState|not allow mutations/i;
 
+/** Does an error say that the browser has closed the store? Then it is opened again, and nobody need be told. */
+export const isClosed = (error: unknown): boolean => error instanceof Error && CLOSED.test(error.message);
+
 /**
  * A store that outlives its connection. The package keeps one connection a name for good, also when the browser has
  * closed it; a name that is another object is another connection to the same database.
@@ -32,6 +35,8 @@ class LastingStore implements Store {
   readonly #name: string;
   readonly #listeners: (() => void)[] = [];
   #store: Store;
+  /** Was the connection closed, and nothing done since? */
+  #closed = false;
 
   constructor(name: string) {
     this.#name = name;
@@ -55,16 +60,22 @@ class LastingStore implements Store {
   async #do<T>(job: (store: Store) => Promise<T>): Promise<T> {
     const tried = this.#store;
     try {
-      return await job(tried);
+      return this.#told(await job(tried));
     } catch (error) {
-      if (!(error instanceof Error && CLOSED.test(error.message))) throw error;
+      if (!isClosed(error)) throw error;
+      this.#closed = true;
       // Of several jobs that failed together the first opens it for all.
-      const first = this.#store === tried;
-      if (first) this.#store = createAsyncStorage(new String(this.#name) as string);
-      const answer = await job(this.#store);
-      if (first) this.#listeners.forEach((listener) => listener());
-      return answer;
+      if (this.#store === tried) this.#store = createAsyncStorage(new String(this.#name) as string);
+      return this.#told(await job(this.#store));
     }
+  }
+
+  #told<T>(answer: T): T {
+    if (this.#closed) {
+      this.#closed = false;
+      this.#listeners.forEach((listener) => listener());
+    }
+    return answer;
   }
 }
 

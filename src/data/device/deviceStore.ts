@@ -67,7 +67,7 @@ export class DeviceStore extends Subscribable {
     };
     const device = new DeviceStore(store, memory);
     if (!held?.device) await device.#write({}).catch(() => undefined);
-    store.onReopen?.(() => void device.#write({}).catch(() => undefined));
+    store.onReopen?.(() => void device.keep());
     return device;
   }
 
@@ -89,6 +89,11 @@ export class DeviceStore extends Subscribable {
 
   lastBackup(garden: string): number | undefined {
     return this.#memory.backups[garden];
+  }
+
+  /** Writes again what may no longer be on disk. */
+  keep(): Promise<void> {
+    return this.#write({}).catch(() => undefined);
   }
 
   /** A snapshot that changes identity with every change. */

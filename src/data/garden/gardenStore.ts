@@ -4,7 +4,7 @@ import { Journal } from '@/core/journal/journal';
 import { changedTwins } from '@/core/journal/twins';
 import type { Garden } from '@/core/journal/state';
 import { SEASON_DAYS } from '@/core/season/seasons';
-import { addDays, dayAt, toInstant } from '@/core/time/calendar';
+import { addDays, dayAt, toInstant, toMs } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
@@ -63,6 +63,7 @@ export class GardenStore extends Subscribable {
   /** Told how many entries are still to be read, by those who wait for all of them. */
   readonly #waiting = new Set<(outstanding: number) => void>();
   #retryReading: ReturnType<typeof setTimeout> | undefined;
+  #newest: number | undefined;
   #wiped = false;
   #schema: typeof Schema | undefined;
   #undone: readonly StoredEntry[] | undefined;
@@ -122,6 +123,11 @@ export class GardenStore extends Subscribable {
     } finally {
       this.#waiting.delete(told);
     }
+  }
+
+  /** When the newest entry was recorded by the clock of whoever wrote it, UTC milliseconds. */
+  get newest(): number | undefined {
+    return this.#newest;
   }
 
   get unsaved(): readonly StoredEntry[] {
@@ -321,6 +327,7 @@ export class GardenStore extends Subscribable {
 
   #takePart(part: LogPart): void {
     this.#outstanding = part.outstanding;
+    this.#noteNewest(part.entries);
     this.journal.add(part.entries);
     this.#own.note(part.entries);
     const told = new Set(this.#damage.map(({ key }) => key));
@@ -329,9 +336,16 @@ export class GardenStore extends Subscribable {
 
   #take(entries: readonly StoredEntry[]): void {
     if (entries.length === 0) return;
+    this.#noteNewest(entries);
     this.journal.add(entries);
     this.#own.note(entries);
     this.#changed();
+  }
+
+  #noteNewest(entries: readonly StoredEntry[]): void {
+    // Instants are written alike, so that they sort as texts.
+    const last = entries.reduce((latest, { recorded }) => (recorded > latest ? recorded : latest), '');
+    if (last !== '') this.#newest = Math.max(toMs(last), this.#newest ?? -Infinity);
   }
 
   #stamp(facts: readonly Fact[]): Entry[] {

@@ -25,12 +25,10 @@ export async function openSession(device: DeviceStore, current: Current): Promis
 }
 
 async function openOwn(device: DeviceStore, id: string): Promise<Session> {
-  const garden = await GardenStore.open({
-    garden: id,
-    store: openStore(gardenStoreName(id)),
-    device: device.id,
-    clock: Clock.real(),
-  });
+  const store = openStore(gardenStoreName(id));
+  // What was done to one of the browser's stores was done to all of this address.
+  store.onReopen?.(() => void device.keep());
+  const garden = await GardenStore.open({ garden: id, store, device: device.id, clock: Clock.real() });
   return { demo: false, garden };
 }
 

@@ -14,7 +14,7 @@ export interface Opened {
 
 /** How far the app has come with opening the device's current garden. */
 export type Opening =
-  | { readonly state: 'opening' }
+  | { readonly state: 'opening'; /** The browser has not answered for some seconds. */ readonly slow?: true }
   | { readonly state: 'failed'; readonly error: unknown; readonly retry: () => void }
   | ({ readonly state: 'open' } & Opened);
 
@@ -29,15 +29,20 @@ export function useOpened(): Opened {
   return opening;
 }
 
+/** Longer than any sound store takes to answer, on a slow phone too. */
+const SLOW_MS = 6_000;
+
 type SetOpening = (next: Opening) => void;
 
 /** Opens the device's store and the garden that is current on it. */
 export function openCurrent(setOpening: SetOpening): void {
   setOpening({ state: 'opening' });
+  const slow = setTimeout(() => setOpening({ state: 'opening', slow: true }), SLOW_MS);
   const store = openStore(DEVICE_STORE);
   Promise.all([DeviceStore.open(store), DeviceLog.open(store)])
     .then(([device, log]) => openGarden(setOpening, { device, log, current: device.current }))
-    .catch((error: unknown) => setOpening({ state: 'failed', error, retry: () => openCurrent(setOpening) }));
+    .catch((error: unknown) => setOpening({ state: 'failed', error, retry: () => openCurrent(setOpening) }))
+    .finally(() => clearTimeout(slow));
 }
 
 interface GardenToOpen {

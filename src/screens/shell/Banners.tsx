@@ -1,5 +1,7 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { clockDoubt } from '@/core/time/clockDoubt';
 import { addDays, atClock, dayAt } from '@/core/time/calendar';
 import { sunTimes } from '@/core/time/sun';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -21,6 +23,7 @@ export function Banners() {
       {demo ? <DemoBanner /> : null}
       <NewVersionBanner />
       <FailureBanner />
+      {demo ? null : <ClockBanner />}
       {store.unsaved.length > 0 ? <UnsavedBanner count={store.unsaved.length} /> : null}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
@@ -113,6 +116,30 @@ function FailureBanner() {
         </Text>
       </View>
       <Button title="OK" label="I have read it" onPress={clear} />
+    </Banner>
+  );
+}
+
+/** The device's clock contradicts what was recorded: what is recorded now would stand on a wrong day. */
+function ClockBanner() {
+  const now = useNow();
+  const f = useFormat();
+  const { store } = useGarden();
+  const [heeded, setHeeded] = useState(false);
+  const zone = store.described?.zone;
+  const { newest } = store;
+  const doubt = clockDoubt(now, newest);
+  if (!doubt || !zone || newest === undefined || heeded) return null;
+  const said = (ms: number): string => `${f.day(dayAt(ms, zone))}, ${f.time(ms)}`;
+  return (
+    <Banner label="Clock">
+      <Glyph name="warn" tone="rust" />
+      <View style={{ flex: 1, minWidth: 160 }}>
+        <Text variant="small" tone="rust" live>
+          {`This device says it is ${said(now)}, ${doubt === 'behind' ? 'before' : 'more than a year after'} the newest record, of ${said(newest)}. Check its date and time before you go on: what you record is kept under that time.`}
+        </Text>
+      </View>
+      <Button title="It is right" onPress={() => setHeeded(true)} />
     </Banner>
   );
 }

@@ -13,6 +13,7 @@ export function LoadingPage({ opening }: { readonly opening: OpeningState }) {
           Steady Trowel
         </Text>
         <Text tone="soft">Opening the garden…</Text>
+        {opening.state === 'opening' && opening.slow ? <Slow /> : null}
       </View>
     );
   }
@@ -31,6 +32,19 @@ export function LoadingPage({ opening }: { readonly opening: OpeningState }) {
           : 'The device gave no reason.'}
       </Text>
       <Button variant="main" size="big" title="Try again" onPress={opening.retry} />
+    </View>
+  );
+}
+
+/** The browser's storage does not answer, which no error tells. */
+function Slow() {
+  return (
+    <View style={{ gap: SPACE.m, marginTop: SPACE.l, maxWidth: 560 }}>
+      <Text live>
+        The browser’s storage has not answered for some seconds. Nothing stored was changed. Close other tabs
+        of Steady Trowel and load this page again; if that does not help, close the browser and open it again.
+      </Text>
+      <Button variant="main" size="big" title="Load again" onPress={() => window.location.reload()} />
     </View>
   );
 }

@@ -41,12 +41,13 @@ function useMode(): Mode {
   useEffect(() => {
     if (!choice) return;
     const root = document.documentElement;
-    if (choice === 'auto') {
-      localStorage.removeItem(MODE_KEY);
-      delete root.dataset['mode'];
-    } else {
-      localStorage.setItem(MODE_KEY, choice);
-      root.dataset['mode'] = choice;
+    if (choice === 'auto') delete root.dataset['mode'];
+    else root.dataset['mode'] = choice;
+    try {
+      if (choice === 'auto') localStorage.removeItem(MODE_KEY);
+      else localStorage.setItem(MODE_KEY, choice);
+    } catch {
+      // A browser that keeps nothing here shows the other light for a moment at the next start.
     }
   }, [choice]);
   if (choice === 'day' || choice === 'night') return choice;
