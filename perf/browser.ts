@@ -2,6 +2,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
 import { DEMO_GARDEN } from '../demo/phones';
+import { encodeBackup } from '../src/data/files/backup';
 import { dragBench } from './drag';
 import { longJournal } from './longJournal';
 import { median, report } from './ratio';
@@ -30,9 +31,7 @@ async function tabWith(browser: Browser, length: number): Promise<Page> {
   await page.route('**/demo-garden.json', (route) =>
     route.fulfill({
       contentType: 'application/json',
-      body: JSON.stringify({
-        format: 'steady-trowel-garden',
-        version: 1,
+      body: encodeBackup({
         garden: DEMO_GARDEN,
         name: 'Long',
         exported: '2026-07-18T18:00:00.000Z',

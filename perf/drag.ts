@@ -1,4 +1,5 @@
 import { type Browser, type Page } from '@playwright/test';
+import { encodeBackup } from '../src/data/files/backup';
 import { DEMO_GARDEN } from '../demo/phones';
 import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
 import type { StoredEntry } from '../src/core/journal/entry';
@@ -48,15 +49,15 @@ function largePlan(): StoredEntry[] {
 async function openPlan(browser: Browser, base: string): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
   const page = await context.newPage();
-  const backup = {
-    format: 'steady-trowel-garden',
-    version: 1,
+  const body = encodeBackup({
     garden: DEMO_GARDEN,
     name: 'Large',
     exported: '2026-07-18T18:00:00.000Z',
     entries: largePlan(),
-  };
-  await page.route('**/demo-garden.json', (route) => route.fulfill({ json: backup }));
+  });
+  await page.route('**/demo-garden.json', (route) =>
+    route.fulfill({ contentType: 'application/json', body }),
+  );
   await page.goto(`${base}/garden`);
   await page.getByRole('img', { name: /with 3,000 plants/ }).waitFor({ timeout: 60_000 });
   const cdp = await context.newCDPSession(page);

@@ -1,5 +1,6 @@
 import { Slot } from 'expo-router';
 import { DataProvider } from '@/data/hooks/provider';
+import { LazyUndone } from '@/screens/lazy/LazyScreen';
 import { Shell } from '@/screens/shell/Shell';
 
 export { ErrorBoundary } from '@/screens/shell/ErrorBoundary';
@@ -7,7 +8,7 @@ export { ErrorBoundary } from '@/screens/shell/ErrorBoundary';
 export default function Layout() {
   return (
     <DataProvider>
-      <Shell>
+      <Shell undone={<LazyUndone />}>
         <Slot />
       </Shell>
     </DataProvider>

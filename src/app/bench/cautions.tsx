@@ -1,10 +1,10 @@
-import { CautionsScreen } from '@/screens/bench/CautionsScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Cautions() {
   return (
     <Route title="Cautions">
-      <CautionsScreen />
+      <LazyScreen screen="cautions" />
     </Route>
   );
 }

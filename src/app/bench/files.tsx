@@ -1,10 +1,10 @@
-import { FilesScreen } from '@/screens/bench/FilesScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Files() {
   return (
     <Route title="Files">
-      <FilesScreen />
+      <LazyScreen screen="files" />
     </Route>
   );
 }

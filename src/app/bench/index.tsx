@@ -1,10 +1,10 @@
-import { BenchScreen } from '@/screens/bench/BenchScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Bench() {
   return (
     <Route title="Bench">
-      <BenchScreen />
+      <LazyScreen screen="bench" />
     </Route>
   );
 }

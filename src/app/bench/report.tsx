@@ -1,10 +1,10 @@
-import { ReportScreen } from '@/screens/bench/ReportScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Report() {
   return (
     <Route title="Report">
-      <ReportScreen />
+      <LazyScreen screen="report" />
     </Route>
   );
 }

@@ -1,10 +1,10 @@
-import { SettingsScreen } from '@/screens/bench/SettingsScreen';
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
 export default function Settings() {
   return (
     <Route title="Settings">
-      <SettingsScreen />
+      <LazyScreen screen="settings" />
     </Route>
   );
 }

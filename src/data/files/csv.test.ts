@@ -4,7 +4,7 @@ import Papa from 'papaparse';
 import { liveSeason } from '../../../demo/season';
 import { Journal } from '@/core/journal/journal';
 import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
-import { decodeTable, encodeFlowers, encodeTable } from './csv';
+import { decodeTable, encodeTable } from './csv';
 
 const SEASON = liveSeason(11, '2026-06-28');
 
@@ -14,7 +14,7 @@ test('the table of flowers reads in an independent parser of RFC 4180, and no ce
   const garden = { ...journal.all('garden').get('')!, name: 'x' };
   const [row] = flowerRows(journal, garden, '2026-06-28');
   const awkward = { ...row!, variety: '=HYPERLINK("x"), "quoted"\nand broken', bed: '@A' };
-  const text = encodeFlowers([row!, awkward]);
+  const text = encodeTable(FLOWER_COLUMNS, [row!, awkward]);
   expect(text.startsWith('\uFEFF')).toBe(true);
   expect(text.endsWith('\r\n')).toBe(true);
   // csv-parse is written to RFC 4180; strict about quotes and about the number of columns.

@@ -1,7 +1,4 @@
 import Papa from 'papaparse';
-import type { FlowerRow } from '@/core/records/flowerRows';
-import { FLOWER_COLUMNS } from '@/core/records/flowerRows';
-import { PLAN_COLUMNS, type PlanRow } from '@/core/records/planRows';
 
 /**
  * Where a spreadsheet would see a formula begin: at the start of a cell, and after whatever it may take for the end of
@@ -28,10 +25,6 @@ export function encodeTable<C extends string>(
   );
   return `\uFEFF${body}\r\n`;
 }
-
-export const encodeFlowers = (rows: readonly FlowerRow[]): string => encodeTable(FLOWER_COLUMNS, rows);
-
-export const encodePlan = (rows: readonly PlanRow[]): string => encodeTable(PLAN_COLUMNS, rows);
 
 /** Longer than any garden's plan. */
 const MOST_CHARACTERS = 2_000_000;

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { dayAt, toInstant } from '@/core/time/calendar';
-import { flowerRows } from '@/core/records/flowerRows';
+import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import { useDevice } from '@/data/hooks/useDevice';
 import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -66,9 +66,9 @@ function Exports({ garden }: { readonly garden: Garden }) {
     await device.noteBackup(store.id, now).catch(() => undefined);
   };
   const exportTable = async (): Promise<void> => {
-    const { encodeFlowers } = await import('@/data/files/csv');
+    const { encodeTable } = await import('@/data/files/csv');
     const rows = flowerRows(store.journal, garden, dayAt(now, garden.zone));
-    download(`${stem}-flowers.csv`, encodeFlowers(rows), 'text/csv');
+    download(`${stem}-flowers.csv`, encodeTable(FLOWER_COLUMNS, rows), 'text/csv');
   };
   const total = store.journal.size + store.outstanding;
   if (left !== undefined)

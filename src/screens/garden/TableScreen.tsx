@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import { lastPlaces } from '@/core/records/lastPlaces';
 import { planFacts } from '@/core/records/planFacts';
-import { planRows } from '@/core/records/planRows';
+import { PLAN_COLUMNS, planRows } from '@/core/records/planRows';
 import { readPlanTable, type PlanDraft, type ReadPlan } from '@/core/records/planTable';
 import { newId } from '@/data/clock';
 import { download } from '@/data/files/download';
@@ -65,9 +65,13 @@ export function TableScreen() {
   };
   const exportPlan = async (): Promise<void> => {
     if (!view) return;
-    const { encodePlan } = await import('@/data/files/csv');
+    const { encodeTable } = await import('@/data/files/csv');
     const rows = planRows(view.beds, view.plants, journal.all('variety'));
-    download(`${view.name.replace(/[^\p{L}\p{N}]+/gu, '-')}-plan.csv`, encodePlan(rows), 'text/csv');
+    download(
+      `${view.name.replace(/[^\p{L}\p{N}]+/gu, '-')}-plan.csv`,
+      encodeTable(PLAN_COLUMNS, rows),
+      'text/csv',
+    );
   };
   const draft = read !== undefined && read !== 'tooLong' && read.ok ? read.draft : undefined;
   return (

@@ -8,6 +8,15 @@ export const loadScreens = () => import('./lazyScreens');
 
 const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedScreen }));
 
+const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }));
+
+/** What was undone, in words that are loaded when they are first needed. */
+export const LazyUndone = () => (
+  <Suspense fallback={null}>
+    <LoadedUndone />
+  </Suspense>
+);
+
 /** A screen that is loaded when it is first opened. */
 export function LazyScreen({ screen }: LoadedScreenProps) {
   return (

@@ -1,3 +1,8 @@
+import { BenchScreen } from '../bench/BenchScreen';
+import { CautionsScreen } from '../bench/CautionsScreen';
+import { FilesScreen } from '../bench/FilesScreen';
+import { ReportScreen } from '../bench/ReportScreen';
+import { SettingsScreen } from '../bench/SettingsScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
@@ -25,24 +30,32 @@ import { WeatherScreen } from '../weather/WeatherScreen';
 const SCREENS = {
   barrier: BarrierScreen,
   bed: BedScreen,
+  bench: BenchScreen,
   calendar: CalendarScreen,
+  cautions: CautionsScreen,
   crossing: CrossingScreen,
   describe: DescribeScreen,
+  files: FilesScreen,
   fruit: FruitScreen,
   garden: GardenScreen,
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
+  report: ReportScreen,
   round: RoundScreen,
   scout: ScoutScreen,
   setRates: SetRatesScreen,
+  settings: SettingsScreen,
   start: StartScreen,
   surroundings: SurroundingsScreen,
   table: TableScreen,
   variety: VarietyScreen,
   weather: WeatherScreen,
 } as const;
+
+/** Where no screen's own button tells what was undone. */
+export { Undone } from '../shell/WithUndo';
 
 export interface LoadedScreenProps {
   readonly screen: keyof typeof SCREENS;

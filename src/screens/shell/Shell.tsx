@@ -54,18 +54,26 @@ function useMode(): Mode {
   return dark ? 'night' : 'day';
 }
 
+export interface ShellProps {
+  readonly children: ReactNode;
+  /** What was undone by a key, in words: loaded when it is first needed. */
+  readonly undone: ReactNode;
+}
+
 /** What is around every screen: theme, the four places, and bands that tell of the demo and of trouble. */
-export function Shell({ children }: { readonly children: ReactNode }) {
+export function Shell({ children, undone }: ShellProps) {
   const mode = useMode();
   const theme = useMemo(() => elementsTheme('day'), []);
   return (
     <ThemeProvider theme={theme}>
-      <Frame mode={mode}>{children}</Frame>
+      <Frame mode={mode} undone={undone}>
+        {children}
+      </Frame>
     </ThemeProvider>
   );
 }
 
-function Frame({ mode, children }: { readonly mode: Mode; readonly children: ReactNode }) {
+function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode }) {
   const wide = useWide();
   const path = useSettledPath();
   const opening = useOpening();
@@ -89,7 +97,7 @@ function Frame({ mode, children }: { readonly mode: Mode; readonly children: Rea
       {wide ? nav : null}
       <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
         {open ? <Banners /> : null}
-        {open ? <Shortcuts /> : null}
+        {open ? <Shortcuts told={undone} /> : null}
         {children}
       </View>
       {wide ? null : nav}

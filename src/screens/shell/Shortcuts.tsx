@@ -1,5 +1,5 @@
 import { usePathname, useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useUndo } from '@/data/hooks/useUndo';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -7,7 +7,6 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Button } from '@/ui/parts/Button';
 import { Banner } from './Banner';
-import { Undone } from './WithUndo';
 import { TABS, WORK } from './places';
 import { useKeys } from './useKeys';
 
@@ -26,8 +25,13 @@ const LIST: readonly (readonly [string, string])[] = [
 /** Where Undo is a button, and what it took back is said beside it. */
 const TELLS_ITSELF = ['/scout', '/round', '/open', '/fruit'];
 
+export interface ShortcutsProps {
+  /** What was undone, in words. */
+  readonly told: ReactNode;
+}
+
 /** Keyboard shortcuts, and the sheet that lists them. */
-export function Shortcuts() {
+export function Shortcuts({ told }: ShortcutsProps) {
   const router = useRouter();
   const path = usePathname();
   const { undo, redo, undone } = useUndo();
@@ -52,9 +56,7 @@ export function Shortcuts() {
     <>
       {byKey && undone && !TELLS_ITSELF.some((place) => path.startsWith(place)) ? (
         <Banner label="Undone">
-          <View style={{ flex: 1 }}>
-            <Undone />
-          </View>
+          <View style={{ flex: 1 }}>{told}</View>
           <Button title="Redo" onPress={redo} />
           <Button title="Close" onPress={() => setByKey(false)} />
         </Banner>
