@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function NotFound() {
   return (
-    <Route title="No such page">
+    <Route title="No such page" anyGarden>
       <NotFoundScreen />
     </Route>
   );

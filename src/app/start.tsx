@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Start() {
   return (
-    <Route title="Your own garden">
+    <Route title="Your own garden" anyGarden>
       <LazyScreen screen="start" />
     </Route>
   );

@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Cautions() {
   return (
-    <Route title="Cautions">
+    <Route title="Cautions" anyGarden>
       <LazyScreen screen="cautions" />
     </Route>
   );

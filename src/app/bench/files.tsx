@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Files() {
   return (
-    <Route title="Files">
+    <Route title="Files" anyGarden>
       <LazyScreen screen="files" />
     </Route>
   );

@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Bench() {
   return (
-    <Route title="Bench">
+    <Route title="Bench" anyGarden>
       <LazyScreen screen="bench" />
     </Route>
   );

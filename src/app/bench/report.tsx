@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Report() {
   return (
-    <Route title="Report">
+    <Route title="Report" anyGarden>
       <LazyScreen screen="report" />
     </Route>
   );

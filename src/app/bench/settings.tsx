@@ -3,7 +3,7 @@ import { Route } from '@/screens/shell/Page';
 
 export default function Settings() {
   return (
-    <Route title="Settings">
+    <Route title="Settings" anyGarden>
       <LazyScreen screen="settings" />
     </Route>
   );

@@ -24,7 +24,6 @@ export function FilesScreen() {
   const device = useDevice();
   const { store, demo } = useGarden();
   const garden = store.described;
-  if (!garden) return null;
   const now = store.clock.now();
   return (
     <Page
@@ -37,13 +36,15 @@ export function FilesScreen() {
       }
     >
       <View style={{ gap: SPACE.l }}>
-        <View style={{ gap: SPACE.s }}>
-          <Text variant="heading" level={2}>
-            Export
-          </Text>
-          <Text>{backupAge(device.lastBackup(store.id), now, f.number)}</Text>
-          <Exports garden={garden} />
-        </View>
+        {garden ? (
+          <View style={{ gap: SPACE.s }}>
+            <Text variant="heading" level={2}>
+              Export
+            </Text>
+            <Text>{backupAge(device.lastBackup(store.id), now, f.number)}</Text>
+            <Exports garden={garden} />
+          </View>
+        ) : null}
         <ImportFile />
       </View>
     </Page>

@@ -49,6 +49,7 @@ export function FruitScreen() {
   return (
     <Page
       title="Fruit"
+      ofAllYears
       aside={
         wide && chosen ? (
           <FruitPanel key={chosen} id={chosen} />

@@ -31,6 +31,7 @@ export function SetRatesScreen() {
   return (
     <Page
       title="Set and drop"
+      ofAllYears
       aside={
         <View>
           <Text variant="heading" level={2}>

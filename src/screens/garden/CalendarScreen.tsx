@@ -28,6 +28,7 @@ export function CalendarScreen() {
   return (
     <Page
       title="When it flowers"
+      ofAllYears
       aside={<SowingAdvice reports={view.reports} today={view.today} flowering={flowering} />}
     >
       <GardenTabs here="/garden/calendar" />

@@ -31,7 +31,7 @@ export function CrossingScreen() {
   if (!view) return null;
   const atRisk = view.reports.filter(({ isolation }) => isolation.verdict === 'tooClose').length;
   return (
-    <Page title="Crossing" aside={<Compatibilities view={view} f={f} />}>
+    <Page title="Crossing" ofAllYears aside={<Compatibilities view={view} f={f} />}>
       <GardenTabs here="/garden/crossing" />
       <Text variant="strong">{summary(view, atRisk, f)}</Text>
       {view.beds.length > 0 ? (

@@ -4,6 +4,8 @@ import { ScrollView, View } from 'react-native';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import { Text } from '@/ui/parts/Text';
 import { useOpening } from '@/data/hooks/opening';
+import { useGarden } from '@/data/hooks/useGarden';
+import { Undescribed } from './Undescribed';
 import { LoadingPage } from './LoadingPage';
 import { useWide } from './useWide';
 
@@ -18,10 +20,12 @@ export interface PageProps {
   readonly aside?: ReactNode;
   /** Stays at the lower edge, under the thumb. */
   readonly foot?: ReactNode;
+  /** Do its figures need entries of earlier years? Until they are read it is said that they are not. */
+  readonly ofAllYears?: boolean;
 }
 
 /** A page of the app: title, one column or two, and what stays under the thumb. */
-export function Page({ title, heading = true, over, children, aside, foot }: PageProps) {
+export function Page({ title, heading = true, over, children, aside, foot, ofAllYears }: PageProps) {
   const wide = useWide();
   const palette = usePalette();
   const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
@@ -33,6 +37,7 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
           {title}
         </Text>
       ) : null}
+      {ofAllYears ? <StillReading /> : null}
       {children}
     </View>
   );
@@ -57,6 +62,17 @@ export function Page({ title, heading = true, over, children, aside, foot }: Pag
         </View>
       ) : null}
     </View>
+  );
+}
+
+/** As long as older entries are being read. */
+export function StillReading() {
+  const { store } = useGarden();
+  if (store.complete) return null;
+  return (
+    <Text variant="small" tone="soft" live>
+      Older entries are still being read: figures of earlier years may change.
+    </Text>
   );
 }
 
@@ -87,15 +103,33 @@ function Column({ role, label, centred = false, children }: ColumnProps) {
   );
 }
 
+export interface RouteProps {
+  readonly title: string;
+  /** Is it of use without a garden, too? */
+  readonly anyGarden?: boolean;
+  readonly children: ReactNode;
+}
+
 /** A route: its title for the browser, and its screen once a garden is open. */
-export function Route({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+export function Route({ title, anyGarden = false, children }: RouteProps) {
   const opening = useOpening();
   return (
     <>
       <Head>
         <title>{`${title} · Steady Trowel`}</title>
       </Head>
-      {opening.state === 'open' ? children : <LoadingPage opening={opening} />}
+      {opening.state !== 'open' ? (
+        <LoadingPage opening={opening} />
+      ) : anyGarden ? (
+        children
+      ) : (
+        <OfGarden>{children}</OfGarden>
+      )}
     </>
   );
+}
+
+function OfGarden({ children }: { readonly children: ReactNode }) {
+  const { store } = useGarden();
+  return store.described ? children : <Undescribed />;
 }
