@@ -24,8 +24,14 @@ export const openStore = (name: string): Store => new LastingStore(name);
 /** How browsers word it that a connection is gone: site data were cleared, or room was made. */
 const CLOSED = /clos(ed|ing)|connection|InvalidState|not allow mutations/i;
 
-/** Does an error say that the browser has closed the store? Then it is opened again, and nobody need be told. */
-export const isClosed = (error: unknown): boolean => error instanceof Error && CLOSED.test(error.message);
+const isClosed = (error: unknown): boolean => error instanceof Error && CLOSED.test(error.message);
+
+/**
+ * Is it a promise of the store's package that nobody waits for? When a connection goes, its transactions end twice: for
+ * whoever asked, which is told or tried again, and for nobody.
+ */
+export const isLeftByStore = (error: unknown): boolean =>
+  isClosed(error) || (error instanceof DOMException && error.name === 'AbortError');
 
 /**
  * A store that outlives its connection. The package keeps one connection a name for good, also when the browser has

@@ -9,14 +9,14 @@ import { useOpened } from './opening';
  * @param then once they are recorded, also when the screen has gone; never when they were refused, which the grower is
  *   told. `unsaved` when the device did not take them yet.
  */
-export type Record = (facts: readonly Fact[], then?: (outcome: 'saved' | 'unsaved') => void) => void;
+export type RecordFacts = (facts: readonly Fact[], then?: (outcome: 'saved' | 'unsaved') => void) => void;
 
 interface Recording {
   readonly facts: readonly Fact[];
-  readonly then: Parameters<Record>[1];
+  readonly then: Parameters<RecordFacts>[1];
 }
 
-export function useRecord(): Record {
+export function useRecord(): RecordFacts {
   const { session } = useOpened();
   const { mutate } = useMutation({
     meta: { what: 'record' },
