@@ -10,7 +10,7 @@ export interface Store {
   removeMany(keys: string[]): Promise<void>;
   getAllKeys(): Promise<string[]>;
   clear(): Promise<void>;
-  /** Calls back when the browser had closed the connection and it was opened anew: what was stored may be gone. */
+  /** Calls back when the browser had closed the connection and it was opened again: what was stored may be gone. */
   onReopen?(listener: () => void): void;
 }
 

@@ -69,7 +69,7 @@ test('it knows what was filed where, also of what has no state', () => {
   expect(map.size).toBe(0);
 });
 
-test('where subjects are of one day each, what waits for its day is there when it is asked for', () => {
+test('where subjects are of one day each, what waits for its day is there once it is read', () => {
   const filed = fc.array(fc.tuple(fc.nat(3), fc.nat(3), fc.option(fc.nat(3))), { maxLength: 30 });
   fc.assert(
     fc.property(filed, (steps) => {

@@ -5,7 +5,7 @@ import type { PlanDraft } from './planTable';
 /**
  * A checked plan as facts for the journal; plants go after those that stand there.
  *
- * @param lastPlaces the last place taken in each row, by `rowKey`.
+ * @param lastPlaces the last place in use in each row, by `rowKey`.
  * @param newId mints ids.
  * @example planFacts({ beds: [], varieties: [], rows: [] }, new Map(), newId) // []
  */

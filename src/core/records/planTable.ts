@@ -69,7 +69,7 @@ export type ReadPlan =
 export interface HeldPlan {
   readonly beds: readonly Bed[];
   readonly varieties: readonly Variety[];
-  /** The last place taken in each row, by `rowKey`. */
+  /** The last place in use in each row, by `rowKey`. */
   readonly lastPlaces: ReadonlyMap<string, number>;
 }
 

@@ -215,7 +215,7 @@ test('a clock as far on as entries have taken it is no fault, though one was put
   expect(decodeBackup(encodeBackup({ ...SOURCE, entries: ahead }), faultOfEntry).ok).toBe(true);
 });
 
-test('a file without a checksum, or laid out anew, is read', () => {
+test('a file without a checksum, or formatted differently, is read', () => {
   const text = encodeBackup(SOURCE);
   const bare = text.replace(/,"sum":"m[0-9a-f]{8}"/, '');
   expect(bare).not.toBe(text);

@@ -130,7 +130,7 @@ test('who needs every entry can wait for all of them, and is told how many are s
   await garden.whole();
 });
 
-test('older entries that the disk does not give are asked for again, and nobody takes them for read', async () => {
+test('older entries that the disk does not give are read again later, and do not count as read until then', async () => {
   const { store, length } = await longStore();
   const garden = await open(store);
   store.refuseReading = new Error('closed');

@@ -14,7 +14,7 @@ export interface Damage {
   readonly recovered: number;
   readonly from: string | undefined;
   readonly to: string | undefined;
-  /** Lines that hold an entry which cannot be right: they are not taken in. */
+  /** Lines that hold an entry which cannot be right: they are left out. */
   readonly aside: readonly SetAside[];
   /** The raw text, to be downloaded. */
   readonly text: string;
