@@ -36,6 +36,22 @@ export class App {
     await expect(this.page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
   }
 
+  /** A garden of one's own, Wren Cottage, with four plants. */
+  async beginGarden(): Promise<void> {
+    await this.page.goto('/start');
+    for (const [label, text] of [
+      ['Name of the garden', 'Wren Cottage'],
+      ['Latitude', '52'],
+      ['Longitude', '1'],
+      ['Variety', 'Pale Heron'],
+    ] as const) {
+      await this.page.getByRole('textbox', { name: label }).fill(text);
+    }
+    await this.tap('Moschata squash');
+    await this.tap('Create garden');
+    await expect(this.page.getByText('Demo,')).toHaveCount(0);
+  }
+
   /** The morning after the evening walk that the browser has stored, at the first stop of the round. */
   async startRound(): Promise<void> {
     await this.page.goto('/');

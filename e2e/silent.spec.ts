@@ -1,28 +1,12 @@
-import { expect, test, type App } from './app';
+import { expect, test } from './app';
 import { longJournal } from '../perf/longJournal';
 import { encodeBackup } from '../src/data/files/backup';
-
-/** A garden of one's own with four plants. */
-async function begin(app: App): Promise<void> {
-  await app.page.goto('/start');
-  for (const [label, text] of [
-    ['Name of the garden', 'Wren Cottage'],
-    ['Latitude', '52'],
-    ['Longitude', '1'],
-    ['Variety', 'Pale Heron'],
-  ] as const) {
-    await app.page.getByRole('textbox', { name: label }).fill(text);
-  }
-  await app.tap('Moschata squash');
-  await app.tap('Create garden');
-  await expect(app.page.getByText('Demo,')).toHaveCount(0);
-}
 
 test('undo goes back to the beginning of the garden and no further, in words, and redo is beside it', async ({
   app,
   page,
 }) => {
-  await begin(app);
+  await app.beginGarden();
   await page.goto('/scout');
   await app.tap('Undo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
@@ -89,7 +73,7 @@ test('files that would break a screen or end the program are refused in words', 
 });
 
 test('what could not be recorded is told, on whatever screen one is', async ({ app, page }) => {
-  await begin(app);
+  await app.beginGarden();
   await page.goto('/garden/table');
   await page
     .getByRole('textbox', { name: 'Table' })
@@ -103,7 +87,7 @@ test('when the browser clears its data under the open page, the next tap writes 
   app,
   page,
 }) => {
-  await begin(app);
+  await app.beginGarden();
   await page.goto('/scout');
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) 1, next$/);
@@ -153,7 +137,7 @@ test('a browser that keeps no light or dark, and one whose storage never answers
 });
 
 test('a clock that is behind the newest record is told of', async ({ app, page }) => {
-  await begin(app);
+  await app.beginGarden();
   await page.clock.install({ time: new Date(Date.now() - 3 * 24 * 3_600_000) });
   await page.reload();
   await expect(page.getByText(/before the newest record/)).toBeVisible();

@@ -38,18 +38,7 @@ test('a form says what is wrong in the grower’s words and keeps what was typed
 });
 
 test('a garden is removed, and its backup brings it back as it was', async ({ app, page }) => {
-  await page.goto('/start');
-  for (const [label, text] of [
-    ['Name of the garden', 'Wren Cottage'],
-    ['Latitude', '52'],
-    ['Longitude', '1'],
-    ['Variety', 'Pale Heron'],
-  ] as const) {
-    await page.getByRole('textbox', { name: label }).fill(text);
-  }
-  await app.tap('Moschata squash');
-  await app.tap('Create garden');
-  await expect(page.getByText('Demo,')).toHaveCount(0);
+  await app.beginGarden();
   await page.goto('/bench/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');

@@ -114,6 +114,23 @@ export const bearingTo = (from: Place, to: Place): number =>
  */
 export const lastPlace = ({ place, count = 1 }: PlantPosition): number => place + count - 1;
 
+/** @example rowKey({ bed: 'b1', row: 2 }) // 'b1|2' */
+export const rowKey = ({ bed, row }: Pick<PlantPosition, 'bed' | 'row'>): string => `${bed}|${row}`;
+
+/**
+ * The last place in use in each row of each bed, by `rowKey`. New plants go after it.
+ *
+ * @example lastPlaces([{ plant: 's', bed: 'b', row: 1, place: 3, count: 10 }]).get('b|1') // 12
+ */
+export function lastPlaces(plants: Iterable<PlantPosition>): Map<string, number> {
+  const last = new Map<string, number>();
+  for (const plant of plants) {
+    const key = rowKey(plant);
+    last.set(key, Math.max(lastPlace(plant), last.get(key) ?? 0));
+  }
+  return last;
+}
+
 /**
  * Places of all plants of a garden, by plant id; of a stand its middle. Plants of a bed that is not known yet are left
  * out.
@@ -139,11 +156,7 @@ export function placesOfEach(
   beds: ReadonlyMap<string, BedShape>,
 ): Map<string, readonly Place[]> {
   const all = [...plants];
-  const rowLength = new Map<string, number>();
-  const rowKey = (plant: PlantPosition): string => `${plant.bed}|${plant.row}`;
-  for (const plant of all) {
-    rowLength.set(rowKey(plant), Math.max(rowLength.get(rowKey(plant)) ?? 0, lastPlace(plant)));
-  }
+  const rowLength = lastPlaces(all);
   const places = new Map<string, readonly Place[]>();
   for (const plant of all) {
     const bed = beds.get(plant.bed);

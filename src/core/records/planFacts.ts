@@ -1,5 +1,5 @@
 import type { Fact } from '../journal/entry';
-import { rowKey } from './lastPlaces';
+import { rowKey } from '../garden/places';
 import type { PlanDraft } from './planTable';
 
 /**
@@ -26,7 +26,7 @@ export function planFacts(
       held ? [] : [{ kind: 'variety.described', body: { variety: varietyIds[i]!, ...body } }],
     ),
     ...rows.map(({ bed, row, variety, plants: count }): Fact => {
-      const key = rowKey(bedIds[bed]!, row);
+      const key = rowKey({ bed: bedIds[bed]!, row });
       const from = last.get(key) ?? 0;
       last.set(key, from + count);
       const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: from + i + 1 }));

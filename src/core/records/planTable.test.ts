@@ -1,6 +1,6 @@
 import { Journal } from '../journal/journal';
 import { liveSeason } from '../../../demo/season';
-import { lastPlaces } from './lastPlaces';
+import { lastPlaces } from '../garden/places';
 import { planRows, PLAN_COLUMNS } from './planRows';
 import { readPlanTable, type ReadPlan } from './planTable';
 
@@ -120,7 +120,7 @@ function demo(): Journal {
 const heldBy = (journal: Journal) => ({
   beds: [...journal.all('bed').values()],
   varieties: [...journal.all('variety').values()],
-  lastPlaces: lastPlaces(journal),
+  lastPlaces: lastPlaces(journal.all('plant').values()),
 });
 
 test('a plan exported as a table is imported as it was', () => {

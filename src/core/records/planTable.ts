@@ -7,7 +7,7 @@ import type { Sowing } from '../crops/variety';
 import type { Bed, Variety } from '../journal/state';
 import { LIMITS, LONGEST, MOST_PLANTS_IN_ROW, type Limit } from '../journal/limits';
 import { isDay } from '../time/calendar';
-import { rowKey } from './lastPlaces';
+import { rowKey } from '../garden/places';
 import { PURPOSES_WRITTEN, SEEDS_WRITTEN, type PlanColumn } from './planRows';
 
 /** What is wrong with a cell, by its row in the table and its column. */
@@ -152,7 +152,7 @@ class PlanReader {
     if (this.#faults.length > before || row === undefined || plants === undefined || variety === undefined)
       return;
     const held = this.#beds[bed]!.held;
-    const key = rowKey(held ?? `new ${bed}`, row);
+    const key = rowKey({ bed: held ?? `new ${bed}`, row });
     const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + plants;
     if (inRow > MOST_PLANTS_IN_ROW) return fault('plants', 'rowFull', { limit: MOST_PLANTS_IN_ROW });
     this.#inRow.set(key, inRow);

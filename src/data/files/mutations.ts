@@ -14,6 +14,10 @@ export function seeded(seed: number): () => number {
   };
 }
 
+/** A text with any printable letter at a place. */
+export const withOtherLetter = (text: string, at: number, random: () => number): string =>
+  text.slice(0, at) + String.fromCharCode(32 + Math.floor(random() * 95)) + text.slice(at + 1);
+
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 type Random = () => number;
 
@@ -77,5 +81,5 @@ export function mutated(backup: object, seed: number): string {
   const text = JSON.stringify(copy);
   if (random() < 0.9) return text;
   const at = Math.floor(random() * text.length);
-  return text.slice(0, at) + String.fromCharCode(32 + Math.floor(random() * 95)) + text.slice(at + 1);
+  return withOtherLetter(text, at, random);
 }

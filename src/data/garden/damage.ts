@@ -1,4 +1,4 @@
-import { seeded } from '../files/mutations';
+import { seeded, withOtherLetter } from '../files/mutations';
 import type { MemoryStore } from '../memoryStore';
 
 /**
@@ -17,10 +17,8 @@ export function damageStore({ texts }: MemoryStore, seed: number): Set<string> {
     const at = Math.floor(random() * text.length);
     touched.add(key);
     const what = random();
-    if (what < 0.5) {
-      const letter = String.fromCharCode(32 + Math.floor(random() * 95));
-      texts.set(key, text.slice(0, at) + letter + text.slice(at + 1));
-    } else if (what < 0.65) texts.set(key, text.slice(0, at));
+    if (what < 0.5) texts.set(key, withOtherLetter(text, at, random));
+    else if (what < 0.65) texts.set(key, text.slice(0, at));
     else if (what < 0.75) texts.set(key, ['', 'null', '[]', '{}', '0'][Math.floor(random() * 5)]!);
     else if (what < 0.85) texts.delete(key);
     else {

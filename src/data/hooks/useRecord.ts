@@ -11,7 +11,7 @@ import { useOpened } from './opening';
  */
 export type RecordFacts = (facts: readonly Fact[], then?: (outcome: 'saved' | 'unsaved') => void) => void;
 
-interface Recording {
+interface Tap {
   readonly facts: readonly Fact[];
   readonly then: Parameters<RecordFacts>[1];
 }
@@ -20,7 +20,7 @@ export function useRecord(): RecordFacts {
   const { session } = useOpened();
   const { mutate } = useMutation({
     meta: { what: 'record' },
-    mutationFn: async ({ facts, then }: Recording) => {
+    mutationFn: async ({ facts, then }: Tap) => {
       const first = !session.garden.savedAny;
       const outcome = await session.garden.record(facts);
       // Requested at the first real entry: what the browser may clear by itself is no place for records.

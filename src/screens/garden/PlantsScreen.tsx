@@ -1,10 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
-import { lastPlace, plantsPerRow } from '@/core/garden/places';
+import { lastPlaces, plantsPerRow, rowKey } from '@/core/garden/places';
 import type { Fact } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
-import type { Bed, Variety } from '@/core/journal/state';
+import type { Bed, Plant, Variety } from '@/core/journal/state';
 import type { Day } from '@/core/time/types';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -46,7 +46,7 @@ export function PlantsScreen() {
   const bedId = useWatch({ control, name: 'bed' });
   const row = useWatch({ control, name: 'row' });
   const save = handleSubmit(({ bed, row, variety, count, sown }) => {
-    const last = lastInRow(journal, bed, row);
+    const last = lastInRow(journal, { bed, row });
     const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
     const another = sown === undefined ? undefined : sowingOn(journal, variety, sown);
     const planting = another && { planting: another.planting };
@@ -135,10 +135,8 @@ function sowingOn(
   return { planting, fact: { kind: 'planting.set', body } };
 }
 
-const lastInRow = (journal: Journal, bed: string, row: number): number =>
-  [...journal.all('plant').values()]
-    .filter((plant) => plant.bed === bed && plant.row === row)
-    .reduce((most, plant) => Math.max(most, lastPlace(plant)), 0);
+const lastInRow = (journal: Journal, row: Pick<Plant, 'bed' | 'row'>): number =>
+  lastPlaces(journal.all('plant').values()).get(rowKey(row)) ?? 0;
 
 /** How many more fit in a row by the bed's spacing; more than that would stand beyond its end. */
 function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: number }) {
@@ -146,7 +144,7 @@ function Room({ bed, row }: { readonly bed: Bed | undefined; readonly row: numbe
   const { journal } = useGarden().store;
   const fits = bed && plantsPerRow(bed);
   if (fits === undefined) return null;
-  const taken = lastInRow(journal, bed?.bed ?? '', row);
+  const taken = lastInRow(journal, { bed: bed?.bed ?? '', row });
   return (
     <Text tone="soft" live>
       {fits > taken

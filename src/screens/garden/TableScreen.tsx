@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import { lastPlaces } from '@/core/records/lastPlaces';
+import { lastPlaces } from '@/core/garden/places';
 import { planFacts } from '@/core/records/planFacts';
 import { PLAN_COLUMNS, planRows } from '@/core/records/planRows';
 import { readPlanTable, type PlanDraft, type ReadPlan } from '@/core/records/planTable';
@@ -48,7 +48,7 @@ export function TableScreen() {
     const held = {
       beds: [...journal.all('bed').values()],
       varieties: [...journal.all('variety').values()],
-      lastPlaces: lastPlaces(journal),
+      lastPlaces: lastPlaces(journal.all('plant').values()),
     };
     setRead(table ? readPlanTable(table, held) : 'tooLong');
   };
@@ -85,7 +85,9 @@ export function TableScreen() {
             title={`Import ${f.count(plantsIn(draft), 'plant', 'plants')}`}
             onPress={() => {
               // Refused, the table stays here to be put right.
-              record(planFacts(draft, lastPlaces(journal), newId), () => router.replace('/garden'));
+              record(planFacts(draft, lastPlaces(journal.all('plant').values()), newId), () =>
+                router.replace('/garden'),
+              );
             }}
           />
         ) : undefined

@@ -1,7 +1,6 @@
 import { View } from 'react-native';
 import { DEVICE_STORE, openStore } from '@/data/storage';
-import { rawExport } from '@/data/files/rawExport';
-import { download } from '@/data/files/download';
+import { saveRecords } from '@/data/files/rawExport';
 import { DeviceStore } from '@/data/device/deviceStore';
 import { DeviceLog } from '@/data/device/deviceLog';
 import { useEffect } from 'react';
@@ -21,7 +20,7 @@ export function ErrorBoundary({
   }, [error]);
   const save = async (): Promise<void> => {
     const device = await DeviceStore.open(openStore(DEVICE_STORE));
-    download('steady-trowel-records.txt', await rawExport(device.current), 'text/plain');
+    await saveRecords(device.current);
   };
   const unloaded = NOT_LOADED.test(error.message);
   return (

@@ -2,7 +2,7 @@ import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useUndo } from '@/data/hooks/useUndo';
 import { useDevice } from '@/data/hooks/useDevice';
-import { download } from '@/data/files/download';
+import { saveRecords } from '@/data/files/rawExport';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -11,10 +11,6 @@ import { SPACE } from '@/ui/theme';
 export function Undescribed() {
   const device = useDevice();
   const { redo, canRedo } = useUndo();
-  const save = async (): Promise<void> => {
-    const { rawExport } = await import('@/data/files/rawExport');
-    download('steady-trowel-records.txt', await rawExport(device.current), 'text/plain');
-  };
   return (
     <View role="main" style={{ padding: SPACE.l, gap: SPACE.m, maxWidth: 560 }}>
       <Text variant="title" level={1}>
@@ -26,7 +22,7 @@ export function Undescribed() {
         {canRedo ? ' Redo brings the description back.' : ' Importing a backup of it brings it back.'}
       </Text>
       {canRedo ? <Button variant="main" size="big" title="Redo" onPress={redo} /> : null}
-      <Button title="Save the records" onPress={() => void save()} />
+      <Button title="Save the records" onPress={() => void saveRecords(device.current)} />
       <Link href="/bench">
         <Text>To the bench, for a backup or another garden</Text>
       </Link>

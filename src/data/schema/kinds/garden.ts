@@ -10,6 +10,6 @@ export const GARDEN_SCHEMAS: KindSchemas<GardenBodies> = {
     longitude: within('longitude'),
     zone,
   }),
-  'device.named': record({ letter: letter, name }),
+  'device.named': record({ letter, name }),
   'season.named': record({ season: id, name, from: day, to: day }),
 };
