@@ -9,7 +9,7 @@ const LAYERS = {
   screens: ['core', 'worker', 'data', 'ui', 'screens'],
   app: ['core', 'worker', 'data', 'ui', 'screens', 'app'],
 };
-const SIDES = ['server', 'demo', 'e2e', 'perf', 'scripts'];
+const SIDES = ['server', 'demo', 'e2e', 'perf', 'scripts', 'soak'];
 
 /** @param sides folders next to src that no layer may import. */
 const zonesFor = (sides) => [
@@ -118,5 +118,5 @@ module.exports = [
     files: ['e2e/**'],
     rules: { 'react-hooks/rules-of-hooks': 'off' },
   },
-  { files: ['scripts/**', 'perf/**', 'server/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'perf/**', 'server/**', 'e2e/**', 'soak/**'], rules: { 'no-console': 'off' } },
 ];

@@ -5,10 +5,24 @@ const config = getDefaultConfig(__dirname);
 // React Native Elements' Button imports Icon, and Icon every icon family's glyph table (180 kB gzipped).
 // The app draws its own glyphs, so the families resolve to nothing.
 const ICON_FAMILIES = /^(@expo\/vector-icons|react-native-vector-icons)(\/|$)/;
+// The router brings tabs, drawers and stacks. The app has its own frame around one page.
+const NAVIGATORS =
+  /expo-router[\\/]build[\\/]react-navigation[\\/](bottom-tabs|drawer|material-top-tabs|native-stack|stack)[\\/]/;
+
 const fallback = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   if (ICON_FAMILIES.test(name)) return { type: 'empty' };
-  return (fallback ?? context.resolveRequest)(context, name, platform);
+  const found = (fallback ?? context.resolveRequest)(context, name, platform);
+  return !process.env.APP_ROOT && NAVIGATORS.test(found.filePath ?? '') ? { type: 'empty' } : found;
 };
+
+// A module is evaluated when something of it is first used: most of what Today loads it needs only after a tap.
+// The bench's empty app (`APP_ROOT`) is what the tools make of it unasked.
+if (!process.env.APP_ROOT) {
+  config.transformer.getTransformOptions = async () => ({
+    transform: { experimentalImportSupport: true, inlineRequires: true },
+  });
+}
+config.cacheVersion = process.env.APP_ROOT ?? 'app';
 
 module.exports = config;

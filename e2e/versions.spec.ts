@@ -19,7 +19,8 @@ interface Deployment {
 /** The built app on a server of its own, so that a newer build can take its place. */
 async function deploy(): Promise<Deployment> {
   const folder = mkdtempSync(path.join(tmpdir(), 'deployment-'));
-  cpSync(DIST, folder, { recursive: true });
+  // Without the compressed copies, which would have to be made again.
+  cpSync(DIST, folder, { recursive: true, filter: (file) => !/\.(br|gz)$/.test(file) });
   const server = createApp(folder).listen(0, '127.0.0.1');
   await once(server, 'listening');
   const { port } = server.address() as AddressInfo;
@@ -79,6 +80,8 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     const oldApp = new App(await context.newPage());
     const old = oldApp.page;
     await old.goto(`${address}/bench`);
+    // Before the app is drawn, its links are those of any page.
+    await expect(old.getByText('Demo,')).toBeVisible();
     await old.getByRole('link', { name: 'Today' }).click();
     await old.getByRole('button', { name: 'Continue the walk' }).click();
     await expect(old.getByRole('button', { name: /, next$/i }).first()).toBeVisible();

@@ -1,17 +1,20 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import path from 'node:path';
-import { DEMO_GARDEN } from '../demo/phones';
-import { encodeBackup } from '../src/data/files/backup';
+import { recordsOf } from '../src/data/log/entryLog';
+import { createApp } from '../server/app';
 import { dragBench } from './drag';
 import { longJournal } from './longJournal';
+import { openingBench } from './opening';
 import { median, report } from './ratio';
+import { slowDown, TODAY } from './slowed';
+import { buildEmpty, EMPTY } from './size';
 
 const ROOT = path.resolve(__dirname, '..');
 const PORT = 4320;
 const BASE = `http://127.0.0.1:${PORT}`;
 const RUNS = 7;
-const SLOWED = 4;
+const EMPTY_PORT = 4321;
 
 async function serve(): Promise<ChildProcess> {
   const server = spawn(path.join(ROOT, 'node_modules/.bin/tsx'), ['server/main.ts'], {
@@ -28,24 +31,10 @@ async function tabWith(browser: Browser, length: number): Promise<Page> {
   const page = await context.newPage();
   const entries = longJournal(length);
   // The demo's own file is answered with the longer garden; from there on it lies in the browser's store.
-  await page.route('**/demo-garden.json', (route) =>
-    route.fulfill({
-      contentType: 'application/json',
-      body: encodeBackup({
-        garden: DEMO_GARDEN,
-        name: 'Long',
-        exported: '2026-07-18T18:00:00.000Z',
-        entries,
-      }),
-    }),
-  );
+  await page.route('**/demo-records.json', (route) => route.fulfill({ json: recordsOf(entries) }));
   await page.goto(BASE);
-  await page
-    .getByRole('button', { name: /the (walk|round)|Look at fruit/ })
-    .first()
-    .waitFor({ timeout: 120_000 });
-  const cdp = await context.newCDPSession(page);
-  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  await page.getByRole('button', { name: TODAY }).first().waitFor({ timeout: 120_000 });
+  await slowDown(page);
   return page;
 }
 
@@ -53,7 +42,7 @@ async function tabWith(browser: Browser, length: number): Promise<Page> {
 async function untilAnswered(page: Page): Promise<number> {
   const start = process.hrtime.bigint();
   await page.goto(BASE, { waitUntil: 'commit' });
-  const button = page.getByRole('button', { name: /the (walk|round)|Look at fruit/ }).first();
+  const button = page.getByRole('button', { name: TODAY }).first();
   await button.click({ timeout: 120_000 });
   await page.waitForURL(/\/(scout|round|fruit)$/);
   await page.getByRole('heading', { level: 1 }).first().waitFor();
@@ -63,6 +52,8 @@ async function untilAnswered(page: Page): Promise<number> {
 /** Today at 100,000 entries against Today at 1,000, in Chromium at a quarter of the machine's speed. */
 export async function browserBench(): Promise<void> {
   const server = await serve();
+  buildEmpty();
+  const empty = createApp(EMPTY).listen(EMPTY_PORT, '127.0.0.1');
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -82,9 +73,11 @@ export async function browserBench(): Promise<void> {
     );
     // A slowed tab takes the processor's time even while it does nothing.
     await Promise.all([long, short].map((page) => page.context().close()));
+    await openingBench(browser, { app: BASE, empty: `http://127.0.0.1:${EMPTY_PORT}` }, RUNS);
     await dragBench(browser, BASE);
   } finally {
     await browser.close();
     server.kill();
+    empty.close();
   }
 }

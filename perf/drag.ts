@@ -1,13 +1,13 @@
 import { type Browser, type Page } from '@playwright/test';
-import { encodeBackup } from '../src/data/files/backup';
+import { recordsOf } from '../src/data/log/entryLog';
 import { DEMO_GARDEN } from '../demo/phones';
 import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
 import type { StoredEntry } from '../src/core/journal/entry';
 import { median, report } from './ratio';
+import { slowDown } from './slowed';
 
 const BEDS = 60;
 const PLANTS = 50;
-const SLOWED = 4;
 const LONGEST_MS = 50;
 const RUNS = 7;
 
@@ -49,19 +49,11 @@ function largePlan(): StoredEntry[] {
 async function openPlan(browser: Browser, base: string): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
   const page = await context.newPage();
-  const body = encodeBackup({
-    garden: DEMO_GARDEN,
-    name: 'Large',
-    exported: '2026-07-18T18:00:00.000Z',
-    entries: largePlan(),
-  });
-  await page.route('**/demo-garden.json', (route) =>
-    route.fulfill({ contentType: 'application/json', body }),
-  );
+  const json = recordsOf(largePlan());
+  await page.route('**/demo-records.json', (route) => route.fulfill({ json }));
   await page.goto(`${base}/garden`);
   await page.getByRole('img', { name: /with 3,000 plants/ }).waitFor({ timeout: 60_000 });
-  const cdp = await context.newCDPSession(page);
-  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  await slowDown(page);
   return page;
 }
 

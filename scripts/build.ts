@@ -1,15 +1,13 @@
 import { spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import { cpSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
-import { DEMO_GARDEN } from '../demo/phones';
-import { demoBegins, liveSeason } from '../demo/season';
-import { ESTATE } from '../demo/estate';
-import { encodeBackup } from '../src/data/files/backup';
+import { liveSeason } from '../demo/season';
+import { recordsOf } from '../src/data/log/entryLog';
+import { compressScripts, writePolicy } from './finish';
 
 /**
- * Builds the app: static pages, the demo garden's file, the hashes of inline scripts for the server's policy,
+ * Builds the app: static pages, the demo garden's records, the hashes of inline scripts for the server's policy,
  * and the service worker that keeps it all for use without a network.
  */
 
@@ -29,28 +27,7 @@ function exportPages(): void {
 }
 
 function writeDemo(): void {
-  const text = encodeBackup({
-    garden: DEMO_GARDEN,
-    name: ESTATE.name,
-    exported: new Date(demoBegins()).toISOString(),
-    entries: liveSeason(),
-  });
-  writeFileSync(path.join(FRESH, 'demo-garden.json'), text);
-}
-
-const pages = (folder: string): string[] =>
-  readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.html'));
-
-function writePolicy(): void {
-  const hashes = new Set<string>();
-  for (const page of pages(FRESH)) {
-    const html = readFileSync(path.join(FRESH, page), 'utf8');
-    for (const [, attributes = '', script = ''] of html.matchAll(/<script([^>]*)>([\s\S]*?)<\/script>/g)) {
-      if (/\bsrc=/.test(attributes) || script === '') continue;
-      hashes.add(`'sha256-${createHash('sha256').update(script).digest('base64')}'`);
-    }
-  }
-  writeFileSync(path.join(FRESH, 'csp.json'), JSON.stringify({ scripts: [...hashes].sort() }, null, 2));
+  writeFileSync(path.join(FRESH, 'demo-records.json'), JSON.stringify(recordsOf(liveSeason())));
 }
 
 /** Pages are precached under the address that the browser requests: `/fruit`, not `/fruit/index.html`. */
@@ -94,7 +71,8 @@ async function writeServiceWorker(): Promise<void> {
 async function main(): Promise<void> {
   exportPages();
   writeDemo();
-  writePolicy();
+  writePolicy(FRESH);
+  compressScripts(FRESH);
   await writeServiceWorker();
   rmSync(DIST, { recursive: true, force: true });
   cpSync(FRESH, DIST, { recursive: true });

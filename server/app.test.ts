@@ -19,6 +19,8 @@ for (const [file, text] of [
   ['fruit/figures.html', 'figures'],
   ['fruit/[id].html', 'one fruit'],
   ['_expo/static/js/entry.js', '// app'],
+  ['_expo/static/js/entry.js.br', 'brotli'],
+  ['_expo/static/js/entry.js.gz', 'gzip'],
 ] as const) {
   writeFileSync(path.join(dist, file), text);
 }
@@ -37,10 +39,14 @@ interface Answer {
   readonly headers: Readonly<Record<string, string | string[] | undefined>>;
 }
 
-const get = (url: string, host?: string, range?: string): Promise<Answer> =>
+const get = (url: string, host?: string, range?: string, accepted?: string): Promise<Answer> =>
   new Promise((resolve, reject) => {
     const { port } = server.address() as AddressInfo;
-    const headers = { host: host ?? `127.0.0.1:${port}`, ...(range && { range }) };
+    const headers = {
+      host: host ?? `127.0.0.1:${port}`,
+      ...(range && { range }),
+      ...(accepted && { 'accept-encoding': accepted }),
+    };
     request({ port, host: '127.0.0.1', path: url, headers }, (response) => {
       let text = '';
       response.on('data', (chunk: Buffer) => (text += chunk.toString()));
@@ -117,4 +123,15 @@ test.each([
   ['http', undefined],
 ])('PORT=%j is %j', (given, port) => {
   expect(portFrom(given)).toBe(port);
+});
+
+test.each([
+  ['gzip, deflate, br', 'br', 'brotli'],
+  ['gzip', 'gzip', 'gzip'],
+  ['identity', undefined, '// app'],
+])('a script is sent as it was compressed when it was built: %s', async (accepted, encoding, text) => {
+  const answer = await get('/_expo/static/js/entry.js', undefined, undefined, accepted);
+  expect([answer.headers['content-encoding'], answer.text]).toEqual([encoding, text]);
+  expect(answer.headers['cache-control']).toContain('immutable');
+  expect(answer.headers['content-type']).toMatch(/javascript/);
 });

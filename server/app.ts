@@ -1,4 +1,5 @@
 import compression from 'compression';
+import expressStaticGzip from 'express-static-gzip';
 import express, { type ErrorRequestHandler, type Express, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
@@ -42,15 +43,20 @@ export function createApp(dist: string): Express {
       },
     }),
   );
-  app.use(compression());
   // A service worker must be requested each time, else a new version would never be seen.
   app.get('/sw.js', (_request, response) => {
     response.set('Cache-Control', 'no-cache').sendFile(path.join(dist, 'sw.js'));
   });
+  // Scripts were compressed when they were built: a page waits for them.
   app.use(
     '/_expo/static',
-    express.static(path.join(dist, '_expo/static'), { immutable: true, maxAge: YEAR_S * 1000 }),
+    expressStaticGzip(path.join(dist, '_expo/static'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: YEAR_S * 1000 },
+    }),
   );
+  app.use(compression());
   app.use(express.static(dist, { extensions: ['html'], redirect: false, index: 'index.html' }));
   // The static middleware would send `/garden` on to `/garden/`; the app's addresses have no such ending.
   for (const folder of foldersWithIndex(dist)) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { PALETTES } from '@/ui/theme';
+import { PALETTES, SIDE_WIDTH, variablesOf, WIDE_FROM } from '@/ui/theme';
 
 const { day, night } = PALETTES;
 
@@ -22,19 +22,28 @@ const FACES = (['latin', 'latin-ext'] as const)
   })
   .join('');
 
+const FIRST_FONTS = ['atkinson-hyperlegible-next-latin-400-normal', 'bitter-latin-700-normal'];
+
+/** Pages are written for a phone. On a wide screen the places show once they stand beside the page. */
+const UNLAID = 'html:not([data-laid])';
+const BEFORE = `@media (min-width:${WIDE_FROM}px){${UNLAID} #root>div>div{flex-direction:row!important}${UNLAID} nav{order:-1;width:${SIDE_WIDTH}px;visibility:hidden}}`;
+
 /** The page's ground comes from here, before any script: no white flash before sunrise. */
 const STYLE = `${FACES}
-html,body{height:100%}body{margin:0;overflow-x:hidden;background:${day.ground};color:${day.ink};font-family:'Atkinson Hyperlegible Next',system-ui,sans-serif}
+html,body{height:100%}body{margin:0;overflow-x:hidden;background:var(--ground);color:var(--ink);font-family:'Atkinson Hyperlegible Next',system-ui,sans-serif}
 #root{display:flex;min-height:100%;flex:1}
-:root{color-scheme:light dark}
-html[data-mode=day]{color-scheme:light}html[data-mode=night]{color-scheme:dark}
-@media (prefers-color-scheme:dark){html:not([data-mode=day]) body{background:${night.ground};color:${night.ink}}}
-html[data-mode=night] body{background:${night.ground};color:${night.ink}}
+:root{color-scheme:light dark;${variablesOf(day)}}
+html[data-mode=day]{color-scheme:light}html[data-mode=night]{color-scheme:dark;${variablesOf(night)}}
+@media (prefers-color-scheme:dark){html:not([data-mode=day]){${variablesOf(night)}}}
+${BEFORE}
 :focus-visible{outline:3px solid ${day.amber};outline-offset:2px}
 @media (prefers-reduced-motion:reduce){*{animation:none!important;transition:none!important}}`;
 
 /** The choice of day or night is the device's; it must be known before the first paint. */
 const MODE = `try{var m=localStorage.getItem('steady-trowel-mode');if(m)document.documentElement.dataset.mode=m}catch(e){}`;
+
+/** Dates and numbers are slow to begin with; the browser can read its tables while the program is on its way. */
+const TABLES = `requestAnimationFrame(function(){setTimeout(function(){new Intl.NumberFormat('en').format(0)})})`;
 
 export default function Html({ children }: { readonly children: ReactNode }) {
   return (
@@ -50,17 +59,23 @@ export default function Html({ children }: { readonly children: ReactNode }) {
         <meta name="theme-color" content={night.ground} media="(prefers-color-scheme: dark)" />
         <link rel="manifest" href="/manifest.webmanifest" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
-        <link
-          rel="preload"
-          as="font"
-          type="font/woff2"
-          crossOrigin="anonymous"
-          href="/fonts/atkinson-hyperlegible-next-latin-400-normal.woff2"
-        />
+        {FIRST_FONTS.map((file) => (
+          <link
+            key={file}
+            rel="preload"
+            as="font"
+            type="font/woff2"
+            crossOrigin="anonymous"
+            href={`/fonts/${file}.woff2`}
+          />
+        ))}
         <style dangerouslySetInnerHTML={{ __html: STYLE }} />
         <script dangerouslySetInnerHTML={{ __html: MODE }} />
       </head>
-      <body>{children}</body>
+      <body>
+        {children}
+        <script dangerouslySetInnerHTML={{ __html: TABLES }} />
+      </body>
     </html>
   );
 }

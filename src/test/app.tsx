@@ -5,13 +5,12 @@ import requireContext from 'expo-router/build/testing-library/require-context-po
 import Head from 'expo-router/head';
 import path from 'node:path';
 import type { ComponentProps } from 'react';
-import { DEMO_GARDEN } from '../../demo/phones';
 import { liveSeason } from '../../demo/season';
 import type { StoredEntry } from '@/core/journal/entry';
 import { checkBackup } from '@/data/files/checkBackup';
-import { encodeBackup } from '@/data/files/backup';
 import { faultOfEntry } from '@/data/schema/entrySchema';
-import { EntryLog } from '@/data/log/entryLog';
+import { opener } from '@/data/hooks/opening';
+import { EntryLog, recordsOf } from '@/data/log/entryLog';
 import { DEMO_STORE, DEVICE_STORE, openStore } from '@/data/storage';
 import { COMPUTE } from '@/worker/compute';
 
@@ -86,13 +85,7 @@ function simulateBrowser(wide: boolean): void {
     Worker: WorkerHere,
     fetch: async () => ({
       ok: true,
-      text: async () =>
-        encodeBackup({
-          garden: DEMO_GARDEN,
-          name: 'Demo',
-          exported: '2026-07-18T18:00:00.000Z',
-          entries: DEMO,
-        }),
+      json: async () => recordsOf(DEMO),
     }),
   });
   const blobs = new Map<string, Blob>();
@@ -119,6 +112,7 @@ function simulateBrowser(wide: boolean): void {
 /** Opens the app at an address and waits until the garden is open. */
 export async function openApp(address: string, { wide = false } = {}): Promise<void> {
   simulateBrowser(wide);
+  opener.begin();
   render(
     <Head.Provider>
       <ExpoRoot context={ROUTES} location={address} />

@@ -1,3 +1,4 @@
+import { createContext, useContext } from 'react';
 import { createTheme, useTheme } from './elements';
 
 /** Literal colours: React Native Elements computes with them. */
@@ -47,6 +48,8 @@ export const RADIUS = { s: 8, m: 14 } as const;
 export const TOUCH = { least: 48, round: 64 } as const;
 export const PAGE_WIDTH = 680;
 export const WIDE_FROM = 900;
+/** Of the places beside the page, on a wide screen. */
+export const SIDE_WIDTH = 132;
 
 const colors = (palette: Palette) => ({
   primary: palette.leaf,
@@ -96,8 +99,24 @@ export const elementsTheme = (mode: Mode) =>
     },
   });
 
+const entries = (palette: Palette) => Object.entries(palette) as [keyof Palette, string][];
+
+/** The palette as the page's own variables, as CSS. */
+export const variablesOf = (palette: Palette): string =>
+  entries(palette)
+    .map(([name, color]) => `--${name}:${color}`)
+    .join(';');
+
+/** What is drawn before any script knows day from night: the page's variables do. */
+export const PAGE_PALETTE = Object.fromEntries(
+  entries(DAY).map(([name]) => [name, `var(--${name})`]),
+) as Palette;
+
+/** Overrides the theme's palette. */
+export const PaletteContext = createContext<Palette | undefined>(undefined);
+
 /** The palette of the theme in force. */
 export function usePalette(): Palette {
   const { theme } = useTheme();
-  return theme.mode === 'dark' ? NIGHT : DAY;
+  return useContext(PaletteContext) ?? (theme.mode === 'dark' ? NIGHT : DAY);
 }

@@ -42,7 +42,7 @@ test('text that is no log reads as an empty one', async () => {
 test('the report names build, browser, counts and storage, then the log', () => {
   const text = reportText(
     {
-      build: 'entry-1',
+      build: 'main-1',
       browser: 'A browser',
       language: 'en',
       online: false,
@@ -56,7 +56,7 @@ test('the report names build, browser, counts and storage, then the log', () => 
     },
     [{ at: '2026-07-18T05:00:00.000Z', what: 'refused', detail: 'full' }],
   );
-  expect(text).toContain('Build: entry-1');
+  expect(text).toContain('Build: main-1');
   expect(text).toContain('network: no');
   expect(text).toContain('Entries: 12; not saved: 1; damaged parts: 0');
   expect(text).toContain('1.5 MB used of not told');

@@ -66,7 +66,8 @@ export class DeviceStore extends Subscribable {
       backups: held?.backups ?? {},
     };
     const device = new DeviceStore(store, memory);
-    if (!held?.device) await device.#write({}).catch(() => undefined);
+    // Nobody waits for it: without it the next visit is another device's.
+    if (!held?.device) void device.keep();
     store.onReopen?.(() => void device.keep());
     return device;
   }

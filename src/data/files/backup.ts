@@ -90,18 +90,6 @@ export function decodeBackup(text: string, faultOf: (entry: unknown) => Fault | 
   return { ok: true, backup: value };
 }
 
-/**
- * Reads a backup that ships with the app and was checked when it was made; `undefined` when it did not arrive whole.
- */
-export function readShipped(text: string): Backup | undefined {
-  try {
-    const value: unknown = JSON.parse(text);
-    return isBackup(value) && value.sum === checksum(linesOf(value.entries)) ? value : undefined;
-  } catch {
-    return undefined;
-  }
-}
-
 function entryRefusal(
   { garden, entries }: Backup,
   faultOf: (entry: unknown) => Fault | undefined,

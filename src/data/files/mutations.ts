@@ -64,7 +64,7 @@ function change(backup: Entries, random: Random): void {
     const taken = other && (other.holder as { [key: string]: Json })[other.key]!;
     if (what < 0.25) delete holder[place.key];
     else if (what < 0.6 && taken !== undefined) holder[place.key] = structuredClone(taken);
-    else holder[place.key] = pick(ODD, random);
+    else holder[place.key] = structuredClone(pick(ODD, random));
   }
 }
 

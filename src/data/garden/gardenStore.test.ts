@@ -3,7 +3,7 @@ import { liveSeason } from '../../../demo/season';
 import type { Fact } from '@/core/journal/entry';
 import { Clock } from '../clock';
 import { isStructural } from '@/core/journal/kinds/kinds';
-import { EntryLog } from '../log/entryLog';
+import { EntryLog, recordsOf } from '../log/entryLog';
 import { GardenStore } from './gardenStore';
 import { MemoryStore } from '../memoryStore';
 
@@ -101,6 +101,34 @@ test('a file is imported whole, and a second time changes nothing', async () => 
 });
 
 /** A store of three years, of which only the last is recent. */
+test('records that ship with the app show at once and are there again; one that did not arrive whole is refused', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  const records = recordsOf(SEASON);
+  const [key, text] = Object.entries(records).find(([each]) => each.startsWith('seg/'))!;
+  expect(() => garden.takeShipped({ ...records, [key]: text.slice(0, -9) })).toThrow(RangeError);
+  expect([garden.journal.size, store.texts.size]).toEqual([0, 0]);
+  garden.takeShipped(records);
+  expect(garden.journal.size).toBe(SEASON.length);
+  const again = await open(store);
+  expect(
+    again
+      .allEntries()
+      .map(({ id }) => id)
+      .sort(),
+  ).toEqual(SEASON.map(({ id }) => id).sort());
+});
+
+test('another tab finds a file’s entries on the disk', async () => {
+  const store = new MemoryStore();
+  const [first, second] = [await open(store), await open(store)];
+  await first.importEntries(SEASON);
+  await second.catchUp();
+  expect(second.journal.size).toBe(SEASON.length);
+  first.close();
+  second.close();
+});
+
 async function longStore(): Promise<{ store: MemoryStore; length: number }> {
   const store = new MemoryStore();
   const years = [0, 3, 4].flatMap((years) =>

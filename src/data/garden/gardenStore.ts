@@ -4,7 +4,7 @@ import { Journal } from '@/core/journal/journal';
 import { changedTwins } from '@/core/journal/twins';
 import type { Garden } from '@/core/journal/state';
 import { SEASON_DAYS } from '@/core/season/seasons';
-import { addDays, dayAt, toInstant, toMs } from '@/core/time/calendar';
+import { addDays, toInstant, toMs } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
@@ -50,7 +50,7 @@ export class GardenStore extends Subscribable {
   readonly #store: Store;
   readonly #log: EntryLog;
   readonly #own: OwnActions;
-  readonly #channel: Channel<StoredEntry[] | 'wiped'>;
+  readonly #channel: Channel<StoredEntry[] | 'more' | 'wiped'>;
   #unsaved: StoredEntry[] = [];
   #damage: Damage[] = [];
   #complete = false;
@@ -80,6 +80,7 @@ export class GardenStore extends Subscribable {
     store.onReopen?.(() => void this.#restore().catch(() => undefined));
     this.#channel = openChannel(`steady-trowel/${garden}`, (message) => {
       if (message === 'wiped') this.#markWiped();
+      else if (message === 'more') void this.catchUp();
       else this.#take(message);
     });
   }
@@ -223,7 +224,23 @@ export class GardenStore extends Subscribable {
     await this.#log.appendMany(fresh);
     this.#savedAny = true;
     this.#take(fresh);
-    this.#channel.post(fresh);
+    // Others read a whole file's entries from the disk themselves.
+    this.#channel.post('more');
+  }
+
+  /**
+   * Takes over the records that ship with the app, which were checked when they were made. They are written while they
+   * are already shown: a write that fails is made good by the next visit.
+   *
+   * @throws RangeError when a record is not whole.
+   */
+  takeShipped(records: Readonly<Record<string, string>>): void {
+    const { entries, written } = this.#log.takeRecords(records);
+    this.#take(entries);
+    written.then(
+      () => (this.#savedAny = true),
+      () => undefined,
+    );
   }
 
   /** Every entry, those not yet on disk included: what an export holds. */
@@ -293,7 +310,7 @@ export class GardenStore extends Subscribable {
 
   /** A season's entries are read before the first screen, so that none of its tags is handed out twice. */
   async #readRecent(): Promise<void> {
-    const today = dayAt(this.clock.now(), 'UTC');
+    const today = toInstant(this.clock.now()).slice(0, 10);
     const parts = this.#log.read(addDays(today, -SEASON_DAYS));
     const first = await parts.next();
     if (!first.done) this.#takePart(first.value);

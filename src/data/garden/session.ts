@@ -1,5 +1,5 @@
 import type { Fact, StoredEntry } from '@/core/journal/entry';
-import { MS_PER_MINUTE, toMs } from '@/core/time/calendar';
+import { MS_PER_MINUTE } from '@/core/time/calendar';
 import { Clock, newId } from '../clock';
 import type { Current, DeviceStore } from '../device/deviceStore';
 import { GardenStore } from './gardenStore';
@@ -11,8 +11,8 @@ export interface Session {
   readonly garden: GardenStore;
 }
 
-/** The demo's file, served with the app. */
-export const DEMO_FILE = '/demo-garden.json';
+/** The demo's records by their keys in the store, served with the app. */
+export const DEMO_FILE = '/demo-records.json';
 /** The demo's garden id: its entries are known by it and are taken into no other garden. */
 export const DEMO_GARDEN = '00000000000000000000DEMQ00';
 
@@ -34,6 +34,9 @@ async function openOwn(device: DeviceStore, id: string): Promise<Session> {
 
 async function openDemo(device: DeviceStore): Promise<Session> {
   const memory = await device.readClock();
+  // On a first visit the demo is on its way while the store is opened.
+  const demo = memory ? undefined : fetchDemo();
+  demo?.catch(() => undefined);
   // Until the entries are read nobody knows when the demo begins; they are all recent to it.
   const clock = Clock.demo(0, memory);
   const garden = await GardenStore.open({
@@ -42,24 +45,26 @@ async function openDemo(device: DeviceStore): Promise<Session> {
     device: device.id,
     clock,
   });
-  if (!garden.described) await garden.importEntries(await fetchDemo());
-  if (!memory) clock.forwardTo(lastRecorded(garden.allEntries()) + MS_PER_MINUTE);
-  await device.writeClock(clock.memory()).catch(() => undefined);
+  if (!garden.described) await takeDemo(garden, await (demo ?? fetchDemo()));
+  if (!memory) clock.forwardTo((garden.newest ?? 0) + MS_PER_MINUTE);
+  void device.writeClock(clock.memory()).catch(() => undefined);
   device.onClock((other) => clock.follow(other));
   return { demo: true, garden };
 }
 
-async function fetchDemo(): Promise<readonly StoredEntry[]> {
+async function fetchDemo(): Promise<Response> {
   const response = await fetch(DEMO_FILE).catch(() => undefined);
   if (!response?.ok) throw new DemoMissing('the demo garden could not be fetched');
-  const { readShipped } = await import('../files/backup');
-  const demo = readShipped(await response.text());
-  if (!demo) throw new DemoMissing('the demo garden is damaged');
-  return demo.entries;
+  return response;
 }
 
-const lastRecorded = (entries: readonly StoredEntry[]): number =>
-  entries.reduce((latest, { recorded }) => Math.max(latest, toMs(recorded)), 0);
+async function takeDemo(garden: GardenStore, response: Response): Promise<void> {
+  try {
+    garden.takeShipped((await response.json()) as Record<string, string>);
+  } catch {
+    throw new DemoMissing('the demo garden is damaged');
+  }
+}
 
 /** Creates a garden of one's own with its first entries and makes it current. */
 export async function createGarden(

@@ -3,6 +3,7 @@ import { DeviceLog } from '../device/deviceLog';
 import { DeviceStore, type Current } from '../device/deviceStore';
 import { openSession, type Session } from '../garden/session';
 import { DEVICE_STORE, openStore } from '../storage';
+import { Subscribable } from '../subscribable';
 
 export interface Opened {
   readonly device: DeviceStore;
@@ -32,17 +33,54 @@ export function useOpened(): Opened {
 /** Longer than any sound store takes to answer, on a slow phone too. */
 const SLOW_MS = 6_000;
 
-type SetOpening = (next: Opening) => void;
+/** Opens the device's store and the garden that is current on it, and tells how far that has come. */
+class Opener extends Subscribable {
+  #opening: Opening = { state: 'opening' };
 
-/** Opens the device's store and the garden that is current on it. */
-export function openCurrent(setOpening: SetOpening): void {
-  setOpening({ state: 'opening' });
-  const slow = setTimeout(() => setOpening({ state: 'opening', slow: true }), SLOW_MS);
-  const store = openStore(DEVICE_STORE);
-  Promise.all([DeviceStore.open(store), DeviceLog.open(store)])
-    .then(([device, log]) => openGarden(setOpening, { device, log, current: device.current }))
-    .catch((error: unknown) => setOpening({ state: 'failed', error, retry: () => openCurrent(setOpening) }))
-    .finally(() => clearTimeout(slow));
+  get opening(): Opening {
+    return this.#opening;
+  }
+
+  /** Resolves once there is more to show than that it opens. */
+  async settled(): Promise<void> {
+    await new Promise<void>((resolve) => {
+      const look = (): void => {
+        if (this.#opening.state === 'opening' && !this.#opening.slow) return;
+        stop();
+        resolve();
+      };
+      const stop = this.subscribe(look);
+      look();
+    });
+  }
+
+  /** Begins, or begins again, as if the page had been loaded again. */
+  begin(): void {
+    this.#set({ state: 'opening' });
+    const slow = setTimeout(() => this.#set({ state: 'opening', slow: true }), SLOW_MS);
+    const store = openStore(DEVICE_STORE);
+    Promise.all([DeviceStore.open(store), DeviceLog.open(store)])
+      .then(([device, log]) => this.#openGarden({ device, log, current: device.current }))
+      .catch((error: unknown) => this.#set({ state: 'failed', error, retry: () => this.begin() }))
+      .finally(() => clearTimeout(slow));
+  }
+
+  async #openGarden({ device, log, current, before }: GardenToOpen): Promise<void> {
+    const session = await openSession(device, current);
+    before?.garden.close();
+    this.#set({
+      state: 'open',
+      device,
+      log,
+      session,
+      open: (next) => this.#openGarden({ device, log, current: next, before: session }),
+    });
+  }
+
+  #set(opening: Opening): void {
+    this.#opening = opening;
+    this.tell();
+  }
 }
 
 interface GardenToOpen {
@@ -53,17 +91,5 @@ interface GardenToOpen {
   readonly before?: Session;
 }
 
-async function openGarden(
-  setOpening: SetOpening,
-  { device, log, current, before }: GardenToOpen,
-): Promise<void> {
-  const session = await openSession(device, current);
-  before?.garden.close();
-  setOpening({
-    state: 'open',
-    device,
-    log,
-    session,
-    open: (next) => openGarden(setOpening, { device, log, current: next, before: session }),
-  });
-}
+/** The one of this page. */
+export const opener = new Opener();

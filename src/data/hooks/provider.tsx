@@ -1,9 +1,10 @@
 import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { idle } from '../idle';
 import type { DeviceLog } from '../device/deviceLog';
 import type { DeviceStore } from '../device/deviceStore';
 import type { GardenStore } from '../garden/gardenStore';
-import { openCurrent, OpeningContext, type Opening } from './opening';
+import { opener, OpeningContext, type Opening } from './opening';
 import { newQueryClient } from './queryClient';
 import { Trouble } from '../trouble';
 import { TroubleContext } from './useTrouble';
@@ -13,8 +14,7 @@ import { watchErrors, watchGarden, watchLeaving } from './watch';
 export function DataProvider({ children }: { readonly children: ReactNode }) {
   const [trouble] = useState(() => new Trouble());
   const [client] = useState(() => newQueryClient(trouble));
-  const [opening, setOpening] = useState<Opening>({ state: 'opening' });
-  useEffect(() => openCurrent(setOpening), []);
+  const opening = useSyncExternalStore(opener.subscribe, progress, progress);
   const { device, log, session } = opening.state === 'open' ? opening : NOTHING_OPEN;
   useLog(log, session?.garden, trouble);
   useFreshViews(client, session?.garden);
@@ -28,6 +28,8 @@ export function DataProvider({ children }: { readonly children: ReactNode }) {
   );
 }
 
+const progress = (): Opening => opener.opening;
+
 const NOTHING_OPEN = { device: undefined, log: undefined, session: undefined };
 
 /** Logs errors, refused writes and damage, and warns on leaving. */
@@ -35,6 +37,15 @@ function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined, tro
   useEffect(() => (log ? watchErrors(log, trouble) : undefined), [log, trouble]);
   useEffect(() => (garden ? watchLeaving(garden) : undefined), [garden]);
   useEffect(() => (log && garden ? watchGarden(log, garden) : undefined), [log, garden]);
+}
+
+async function prepareSchema(): Promise<void> {
+  await idle();
+  const { PREPARATIONS } = await import('../schema/entrySchema');
+  for (const prepare of PREPARATIONS) {
+    await idle();
+    prepare();
+  }
 }
 
 /** Views are derived from the journal and from nothing else: they are stale whenever it has changed. */
@@ -46,8 +57,8 @@ function useFreshViews(client: QueryClient, garden: GardenStore | undefined): vo
     };
     document.addEventListener('visibilitychange', catchUp);
     const unsubscribe = garden.subscribe(() => void client.invalidateQueries({ queryKey: [garden.id] }));
-    // Loaded ahead of the first tap that needs it.
-    void import('../schema/entrySchema').catch(() => undefined);
+    // Ahead of the first tap that needs it, and after what is to be seen.
+    void prepareSchema().catch(() => undefined);
     return () => {
       document.removeEventListener('visibilitychange', catchUp);
       unsubscribe();

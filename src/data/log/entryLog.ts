@@ -87,9 +87,26 @@ export class EntryLog {
 
   /** Writes many entries at once, all or none, straight into segments. */
   async appendMany(entries: readonly StoredEntry[]): Promise<void> {
-    const records = sealed(entries);
+    const records = recordsOf(entries);
     Object.keys(records).forEach((key) => this.#read.add(key));
     await this.#store.setMany(records);
+  }
+
+  /**
+   * Takes over records that ship with the app, as `recordsOf` makes them: nothing need be encoded on the device.
+   *
+   * @returns their entries at once, and a promise for when they are on disk.
+   * @throws RangeError when a record is not whole.
+   */
+  takeRecords(records: Readonly<Record<string, string>>): {
+    readonly entries: readonly StoredEntry[];
+    readonly written: Promise<void>;
+  } {
+    const texts = Object.entries(records).filter(([key]) => key.startsWith('seg/'));
+    const decoded = texts.map(([, text]) => decodeRecord(text));
+    if (decoded.some(({ damaged }) => damaged)) throw new RangeError('a record is not whole');
+    Object.keys(records).forEach((key) => this.#read.add(key));
+    return { entries: joined(decoded.map(({ entries }) => entries)), written: this.#store.setMany(records) };
   }
 
   /**
@@ -201,7 +218,7 @@ export class EntryLog {
       whole.push(key);
       for (const entry of record.entries) entries.push(entry);
     }
-    const records = sealed(entries);
+    const records = recordsOf(entries);
     await this.#store.setMany(records);
     // Only a tab that has read the originals knows the segments' content; another's new records are read later.
     if (whole.every((key) => this.#read.has(key))) Object.keys(records).forEach((key) => this.#read.add(key));
@@ -230,7 +247,7 @@ function damageOf(key: string, line: RecordHead | undefined, recovered: number, 
 }
 
 /** Segments and their index lines by key, to be written together. */
-function sealed(entries: readonly StoredEntry[]): Record<string, string> {
+export function recordsOf(entries: readonly StoredEntry[]): Record<string, string> {
   const sorted = [...entries].sort(compareEntries);
   const records: Record<string, string> = {};
   for (const structure of [true, false]) {

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { KindDefinition } from '@/core/journal/kinds/definition';
 import { isKind, KINDS, type Bodies, type Kind } from '@/core/journal/kinds/kinds';
-import { id, instant, record, type KindSchemas } from './fields';
+import { id, instant, madeOnce, record, type KindSchemas } from './fields';
 import { CORRECTION_SCHEMAS } from './kinds/correction';
 import { FRUIT_SCHEMAS } from './kinds/fruit';
 import { GARDEN_SCHEMAS } from './kinds/garden';
@@ -19,9 +19,10 @@ import { WEATHER_SCHEMAS } from './kinds/weather';
  */
 
 /** Forms come along, so that Joi is in one chunk. */
-export { FORMS } from './forms';
+export { formIn } from './forms';
 
-const BODIES: KindSchemas<Bodies> = {
+/** Not before an entry is judged: each family makes what its kinds share. */
+const bodies = (): KindSchemas<Bodies> => ({
   ...GARDEN_SCHEMAS,
   ...PLAN_SCHEMAS,
   ...VARIETY_SCHEMAS,
@@ -32,23 +33,24 @@ const BODIES: KindSchemas<Bodies> = {
   ...FRUIT_SCHEMAS,
   ...WEATHER_SCHEMAS,
   ...CORRECTION_SCHEMAS,
-};
+});
 
 /** More than any kind will ever have. */
 const MOST_VERSIONS = 10_000;
 
-const envelope = record({
-  id,
-  kind: Joi.string().max(40),
-  v: Joi.number().integer().min(1).max(MOST_VERSIONS),
-  at: instant,
-  recorded: instant,
-  lamport: Joi.number().integer().min(0),
-  garden: id,
-  device: id,
-  action: id,
-  body: Joi.object().unknown(),
-});
+const envelope = (): Joi.ObjectSchema =>
+  record({
+    id,
+    kind: Joi.string().max(40),
+    v: Joi.number().integer().min(1).max(MOST_VERSIONS),
+    at: instant,
+    recorded: instant,
+    lamport: Joi.number().integer().min(0),
+    garden: id,
+    device: id,
+    action: id,
+    body: Joi.object().unknown(),
+  });
 
 /** What is wrong with an entry: the field, and what was expected and found there. */
 export interface Fault {
@@ -106,7 +108,7 @@ const OPTIONS: Joi.ValidationOptions = { convert: false, errors: { escapeHtml: f
  * form. Entries of kinds and versions this program does not know are checked for their envelope only, and kept.
  */
 export function faultOfEntry(value: unknown): Fault | undefined {
-  const outer = faultOf(envelope.validate(value, OPTIONS).error);
+  const outer = faultOf(madeOnce('envelope', envelope).validate(value, OPTIONS).error);
   if (outer) return outer;
   const { kind, v, body } = value as { kind: string; v: number; body: { of?: string; body?: object } };
   const inner = faultOfBody(kind, body, v);
@@ -117,6 +119,13 @@ export function faultOfEntry(value: unknown): Fault | undefined {
   return amended && { ...amended, field: within('body.body', amended.field) };
 }
 
+/** What the first judgement needs, in steps: none keeps a slow phone from answering. */
+export const PREPARATIONS: readonly (() => void)[] = [
+  () => void Joi.version,
+  () => void madeOnce('envelope', envelope),
+  () => void bodies(),
+];
+
 const within = (outer: string, field: string): string => (field === '' ? outer : `${outer}.${field}`);
 
 function faultOfBody(kind: string, body: object, v: number): Fault | undefined {
@@ -125,7 +134,7 @@ function faultOfBody(kind: string, body: object, v: number): Fault | undefined {
   if (v > version) return undefined;
   const present = v < version ? presentOf(kind, body) : body;
   if (!present) return { field: '', expected: `a ${kind} of version ${v}`, found: 'something else' };
-  return faultOf(BODIES[kind].validate(present, OPTIONS).error);
+  return faultOf(madeOnce(`kind ${kind}`, () => bodies()[kind]()).validate(present, OPTIONS).error);
 }
 
 /** A body of an earlier version as it will be read; `undefined` where it is none, which an upcaster need not expect. */

@@ -32,5 +32,14 @@ export const oneOf = (values: readonly string[]): Joi.AnySchema => Joi.valid(...
 export const record = (fields: Joi.SchemaMap): Joi.ObjectSchema =>
   Joi.object(fields).unknown().prefs({ presence: 'required' });
 
-/** The schemas of a family of kinds; one that is missing does not compile. */
-export type KindSchemas<Bodies> = { readonly [K in keyof Bodies]: Joi.ObjectSchema };
+const made = new Map<string, Joi.ObjectSchema>();
+
+/** A schema, made when it is first needed: all at once would keep a slow phone from its first tap. */
+export function madeOnce(name: string, make: () => Joi.ObjectSchema): Joi.ObjectSchema {
+  const schema = made.get(name) ?? make();
+  made.set(name, schema);
+  return schema;
+}
+
+/** The schemas of a family of kinds, made when they are first needed; one that is missing does not compile. */
+export type KindSchemas<Bodies> = { readonly [K in keyof Bodies]: () => Joi.ObjectSchema };

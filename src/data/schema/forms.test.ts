@@ -1,16 +1,16 @@
-import { FORMS, type FormName } from './forms';
+import { formIn, type FormName } from './forms';
 
 type Given = Record<string, unknown>;
 
 const checked = (form: FormName, given: Given, units: 'metric' | 'imperial' = 'metric'): Given => {
-  const { value, error } = FORMS[units][form].validate(given, { abortEarly: false });
+  const { value, error } = formIn(units, form).validate(given, { abortEarly: false });
   if (error) throw error;
   return value as Given;
 };
 
 const faults = (form: FormName, given: Given, units: 'metric' | 'imperial' = 'metric'): Given =>
   Object.fromEntries(
-    (FORMS[units][form].validate(given, { abortEarly: false }).error?.details ?? []).map(
+    (formIn(units, form).validate(given, { abortEarly: false }).error?.details ?? []).map(
       ({ path, message }) => [path.join('.'), message],
     ),
   );

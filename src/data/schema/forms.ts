@@ -6,7 +6,7 @@ import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings'
 import { LIMITS, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
-import { bedName, day, id, name, zone } from './fields';
+import { bedName, day, id, madeOnce, name, zone } from './fields';
 
 /** What growers type: checked in their units and words, handed on in metres and °C. */
 
@@ -95,102 +95,111 @@ function measuresIn(units: Units) {
 type Measures = ReturnType<typeof measuresIn>;
 
 const VARIETY_FORMS = {
-  start: form({
-    place: name.required(),
-    latitude: plain('latitude'),
-    longitude: plain('longitude'),
-    zone: zone.required(),
-    variety: name.required(),
-    crop: choice(...CROP_IDS),
-    purpose: choice(...PURPOSES),
-    plants: within(1, 200).integer(),
-  }),
-  variety: form({
-    name: name.required(),
-    crop: choice(...CROP_IDS),
-    purpose: choice(...PURPOSES),
-    seedSource: choice(...SEED_SOURCES),
-    ownPollen: choice(...OWN_POLLEN_RULES),
-    traits: Joi.object().unknown().required(),
-    how: choice('unknown', ...SOWING_METHODS),
-    day: Joi.when('how', {
-      is: 'unknown',
-      then: Joi.any().strip(),
-      otherwise: day.required(),
+  start: () =>
+    form({
+      place: name.required(),
+      latitude: plain('latitude'),
+      longitude: plain('longitude'),
+      zone: zone.required(),
+      variety: name.required(),
+      crop: choice(...CROP_IDS),
+      purpose: choice(...PURPOSES),
+      plants: within(1, 200).integer(),
     }),
-    daysToFlower: ifGiven('daysToFlower').integer(),
-    fruitWanted: ifGiven('fruitWanted').integer(),
-    // What the journal holds too and is no field of the form.
-    variety: Joi.any().strip(),
-    flowered: Joi.any().strip(),
-    purposes: Joi.any().strip(),
-  }),
-  plants: form({
-    variety: chosenId,
-    bed: chosenId,
-    row: plain('rows').integer(),
-    count: within(1, 200).integer(),
-    sown: day.empty('').optional(),
-  }),
+  variety: () =>
+    form({
+      name: name.required(),
+      crop: choice(...CROP_IDS),
+      purpose: choice(...PURPOSES),
+      seedSource: choice(...SEED_SOURCES),
+      ownPollen: choice(...OWN_POLLEN_RULES),
+      traits: Joi.object().unknown().required(),
+      how: choice('unknown', ...SOWING_METHODS),
+      day: Joi.when('how', {
+        is: 'unknown',
+        then: Joi.any().strip(),
+        otherwise: day.required(),
+      }),
+      daysToFlower: ifGiven('daysToFlower').integer(),
+      fruitWanted: ifGiven('fruitWanted').integer(),
+      // What the journal holds too and is no field of the form.
+      variety: Joi.any().strip(),
+      flowered: Joi.any().strip(),
+      purposes: Joi.any().strip(),
+    }),
+  plants: () =>
+    form({
+      variety: chosenId,
+      bed: chosenId,
+      row: plain('rows').integer(),
+      count: within(1, 200).integer(),
+      sown: day.empty('').optional(),
+    }),
 };
 
 const planForms = ({ length, lengthIfGiven }: Measures) => ({
-  bed: form({
-    name: bedName.required(),
-    x: length('position'),
-    y: length('position'),
-    length: length('side'),
-    width: length('side'),
-    rows: plain('rows').integer(),
-    turn: plain('turn'),
-    every: lengthIfGiven('every'),
-  }),
-  barrier: form({
-    sort: choice(...BARRIER_SORTS),
-    fromX: length('position'),
-    fromY: length('position'),
-    toX: length('position'),
-    toY: length('position'),
-  }),
+  bed: () =>
+    form({
+      name: bedName.required(),
+      x: length('position'),
+      y: length('position'),
+      length: length('side'),
+      width: length('side'),
+      rows: plain('rows').integer(),
+      turn: plain('turn'),
+      every: lengthIfGiven('every'),
+    }),
+  barrier: () =>
+    form({
+      sort: choice(...BARRIER_SORTS),
+      fromX: length('position'),
+      fromY: length('position'),
+      toX: length('position'),
+      toY: length('position'),
+    }),
 });
 
 const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => ({
-  outside: form({
-    name: name.required(),
-    crop: choice(...CROP_IDS),
-    endosperm: Joi.valid(...ENDOSPERMS),
-    distance: length('distance'),
-    bearing: plain('bearing'),
-    across: length('across'),
-    plants: plain('sourcePlants').integer(),
-    sure: choice(...CERTAINTIES),
-    from: dayIfGiven,
-    to: dayIfGiven.custom(notBefore<string>('from')),
-  })
-    .and('from', 'to')
-    .error(atMissing),
-  surroundings: form({
-    ground: choice(...GROUNDS),
-    coldMin: temperatureIfGiven,
-    coldMax: temperatureIfGiven.custom(notBefore<number>('coldMin')),
-    warmMin: temperatureIfGiven,
-    warmMax: temperatureIfGiven.custom(notBefore<number>('warmMin')),
-  })
-    .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
-    .error(atMissing),
-  weather: form({
-    dawnC: temperature('dawnC'),
-    maxC: temperature('maxC'),
-    rain: choice(...RAIN_AMOUNTS),
-  }),
+  outside: () =>
+    form({
+      name: name.required(),
+      crop: choice(...CROP_IDS),
+      endosperm: Joi.valid(...ENDOSPERMS),
+      distance: length('distance'),
+      bearing: plain('bearing'),
+      across: length('across'),
+      plants: plain('sourcePlants').integer(),
+      sure: choice(...CERTAINTIES),
+      from: dayIfGiven,
+      to: dayIfGiven.custom(notBefore<string>('from')),
+    })
+      .and('from', 'to')
+      .error(atMissing),
+  surroundings: () =>
+    form({
+      ground: choice(...GROUNDS),
+      coldMin: temperatureIfGiven,
+      coldMax: temperatureIfGiven.custom(notBefore<number>('coldMin')),
+      warmMin: temperatureIfGiven,
+      warmMax: temperatureIfGiven.custom(notBefore<number>('warmMin')),
+    })
+      .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
+      .error(atMissing),
+  weather: () =>
+    form({
+      dawnC: temperature('dawnC'),
+      maxC: temperature('maxC'),
+      rain: choice(...RAIN_AMOUNTS),
+    }),
 });
 
-/** The forms, for what a grower types in these units. */
-function formsIn(units: Units) {
+const formsIn = (units: Units) => {
   const measures = measuresIn(units);
   return { ...VARIETY_FORMS, ...planForms(measures), ...aroundForms(measures) };
-}
+};
 
-export const FORMS = { metric: formsIn('metric'), imperial: formsIn('imperial') } as const;
+export type FormName = keyof ReturnType<typeof formsIn>;
 
-export type FormName = keyof typeof FORMS.metric;
+/** The schema of a form, for what a grower types in these units. */
+export const formIn = (units: Units, name: FormName): Joi.ObjectSchema =>
+  madeOnce(`form ${name}, ${units}`, formsIn(units)[name]);

@@ -13,7 +13,7 @@ import { Page } from '../shell/Page';
 
 /** The name of the script that runs: it changes with every build. */
 const build = (): string =>
-  document.querySelector('script[src*="/entry-"]')?.getAttribute('src')?.split('/').at(-1) ?? 'development';
+  document.querySelector('script[src*="/main-"]')?.getAttribute('src')?.split('/').at(-1) ?? 'development';
 
 async function gatherFacts(store: GardenStore): Promise<ReportFacts> {
   const room = await navigator.storage?.estimate?.().catch(() => undefined);

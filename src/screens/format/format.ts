@@ -39,34 +39,46 @@ export interface Format {
   plural(n: number, one: string, many: string): string;
 }
 
+const formats = new Map<string, Format>();
+
+/** The format for these settings, one for all screens: the browser's own formatters are slow to make. */
 export function formatFor(zone: string, units: Units, hours: HourStyle, locale: string): Format {
+  const key = [zone, units, hours, locale].join();
+  const format = formats.get(key) ?? newFormat(zone, units, hours, locale);
+  formats.set(key, format);
+  return format;
+}
+
+/** Made when it is first needed. */
+function later<T>(make: () => T): () => T {
+  let made: T | undefined;
+  return () => (made ??= make());
+}
+
+function newFormat(zone: string, units: Units, hours: HourStyle, locale: string): Format {
   const hour12 = hours === 'auto' ? undefined : hours === 'h12';
-  const time = new Intl.DateTimeFormat(locale, {
-    hour: 'numeric',
-    minute: '2-digit',
-    hour12,
-    timeZone: zone,
-  });
-  const hour = new Intl.DateTimeFormat(locale, { hour: 'numeric', hour12, timeZone: 'UTC' });
-  const twelve = hour.resolvedOptions().hour12 === true;
-  const long = new Intl.DateTimeFormat(locale, {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: 'UTC',
-  });
-  const short = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
-  const rules = new Intl.PluralRules('en');
-  const plural = (n: number, one: string, many: string): string => (rules.select(n) === 'one' ? one : many);
-  const number = (value: number, digits = 0): string =>
-    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const inDays = (options: Intl.DateTimeFormatOptions) =>
+    later(() => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options }));
+  const time = inDays({ hour: 'numeric', minute: '2-digit', hour12, timeZone: zone });
+  const hour = inDays({ hour: 'numeric', hour12 });
+  const long = inDays({ weekday: 'long', day: 'numeric', month: 'long' });
+  const short = inDays({ day: 'numeric', month: 'short' });
+  const twelve = later(() => hour().resolvedOptions().hour12 === true);
+  const rules = later(() => new Intl.PluralRules('en'));
+  const plural = (n: number, one: string, many: string): string => (rules().select(n) === 'one' ? one : many);
+  const toDigits = new Map<number, Intl.NumberFormat>();
+  const number = (value: number, digits = 0): string => {
+    const format = toDigits.get(digits) ?? new Intl.NumberFormat(locale, { maximumFractionDigits: digits });
+    toDigits.set(digits, format);
+    return format.format(value);
+  };
   const names = UNIT_NAMES[units];
   const asDate = (day: Day): number => atClock(day, 12, 'UTC');
   return {
-    time: (ms) => time.format(ms),
-    hour: (h) => (twelve ? hour.format(h * 3_600_000) : String(h)),
-    day: (day) => long.format(asDate(day)).replace(',', ''),
-    shortDay: (day) => short.format(asDate(day)),
+    time: (ms) => time().format(ms),
+    hour: (h) => (twelve() ? hour().format(h * 3_600_000) : String(h)),
+    day: (day) => long().format(asDate(day)).replace(',', ''),
+    shortDay: (day) => short().format(asDate(day)),
     number,
     percent: (share) => `${number(share * 100)} %`,
     length: (metres) => {

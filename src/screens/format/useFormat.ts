@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { formatFor, type Format } from './format';
@@ -13,5 +12,5 @@ function englishLocale(): string {
 export function useFormat(): Format {
   const { units, hours } = useDevice().settings;
   const zone = useGarden().store.described?.zone ?? 'UTC';
-  return useMemo(() => formatFor(zone, units, hours, englishLocale()), [zone, units, hours]);
+  return formatFor(zone, units, hours, englishLocale());
 }

@@ -17,8 +17,8 @@ export function useCheckedForm<Typed extends FieldValues, Checked extends FieldV
   const { units } = useDevice().settings;
   const resolver: Resolver<Typed, unknown, Checked> = async (values, context, options) => {
     // The one chunk that holds Joi.
-    const { FORMS } = await import('@/data/schema/entrySchema');
-    const resolve = joiResolver(FORMS[units][name], { abortEarly: false }) as unknown as Resolver<
+    const { formIn } = await import('@/data/schema/entrySchema');
+    const resolve = joiResolver(formIn(units, name), { abortEarly: false }) as unknown as Resolver<
       Typed,
       unknown,
       Checked

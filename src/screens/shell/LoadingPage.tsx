@@ -1,19 +1,35 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Opening as OpeningState } from '@/data/hooks/opening';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
-import { SPACE } from '@/ui/theme';
+import { PAGE_WIDTH, SPACE } from '@/ui/theme';
 
-/** While the garden opens, and when that failed. */
-export function LoadingPage({ opening }: { readonly opening: OpeningState }) {
+export interface LoadingPageProps {
+  readonly opening: OpeningState;
+  /** Where the page will have a picture. */
+  readonly ground?: ReactNode;
+}
+
+/**
+ * While the garden opens, and when that failed. It is in the page before any script, with places for what comes: its
+ * words are as many as those of Today, so that nothing larger is waited for.
+ */
+export function LoadingPage({ opening, ground }: LoadingPageProps) {
   if (opening.state !== 'failed') {
     return (
       <View role="main" style={{ padding: SPACE.l }}>
-        <Text variant="title" level={1}>
+        <Text variant="small" tone="soft">
+          Opening the garden…
+        </Text>
+        <Text variant="title" level={1} style={{ marginTop: SPACE.s }}>
           Steady Trowel
         </Text>
-        <Text tone="soft">Opening the garden…</Text>
-        {opening.state === 'opening' && opening.slow ? <Slow /> : null}
+        <Text style={{ fontSize: 18, marginTop: SPACE.xs, maxWidth: PAGE_WIDTH }}>
+          Which flowers open next, when to be there, whose pollen goes where, and what has come of it: what
+          you recorded is being read.
+        </Text>
+        {opening.state === 'opening' && opening.slow ? <Slow /> : ground}
       </View>
     );
   }

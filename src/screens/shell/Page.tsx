@@ -107,11 +107,13 @@ export interface RouteProps {
   readonly title: string;
   /** Is it of use without a garden, too? */
   readonly anyGarden?: boolean;
+  /** While the garden opens: where the page will have a picture. */
+  readonly ground?: ReactNode;
   readonly children: ReactNode;
 }
 
 /** A route: its title for the browser, and its screen once a garden is open. */
-export function Route({ title, anyGarden = false, children }: RouteProps) {
+export function Route({ title, anyGarden = false, ground, children }: RouteProps) {
   const opening = useOpening();
   return (
     <>
@@ -119,7 +121,7 @@ export function Route({ title, anyGarden = false, children }: RouteProps) {
         <title>{`${title} · Steady Trowel`}</title>
       </Head>
       {opening.state !== 'open' ? (
-        <LoadingPage opening={opening} />
+        <LoadingPage opening={opening} ground={ground} />
       ) : anyGarden ? (
         children
       ) : (

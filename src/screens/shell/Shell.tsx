@@ -1,11 +1,21 @@
 import { ThemeProvider, useThemeMode } from '@/ui/elements';
 import { Link, usePathname } from 'expo-router';
-import { useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/data/hooks/opening';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Text } from '@/ui/parts/Text';
-import { elementsTheme, PALETTES, SPACE, TOUCH, usePalette, type Mode } from '@/ui/theme';
+import {
+  elementsTheme,
+  PAGE_PALETTE,
+  PaletteContext,
+  PALETTES,
+  SIDE_WIDTH,
+  SPACE,
+  TOUCH,
+  usePalette,
+  type Mode,
+} from '@/ui/theme';
 import { Banners } from './Banners';
 import { TABS, WORK } from './places';
 import { Shortcuts } from './Shortcuts';
@@ -75,7 +85,7 @@ export function Shell({ children, undone }: ShellProps) {
 
 function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode }) {
   const wide = useWide();
-  const path = useSettledPath();
+  const path = usePathname();
   const opening = useOpening();
   const open = opening.state === 'open';
   const { mode: shown, setMode } = useThemeMode();
@@ -85,35 +95,28 @@ function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode })
     if (shown !== wanted) setMode(wanted);
   }, [shown, wanted, setMode]);
   const nav = wide || !WORK.some(({ href }) => href === path) ? <Places wide={wide} path={path} /> : null;
+  useLayoutEffect(() => {
+    document.documentElement.dataset['laid'] = '';
+  }, []);
   return (
-    <View
-      style={{
-        height: '100dvh' as unknown as number,
-        flexDirection: wide ? 'row' : 'column',
-        // Until a garden is open the page's own ground shows, which knows day from night before any script.
-        backgroundColor: open ? PALETTES[mode].ground : 'transparent',
-      }}
-    >
-      {wide ? nav : null}
-      <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
-        {open ? <Banners /> : null}
-        {open ? <Shortcuts told={undone} /> : null}
-        {children}
+    <PaletteContext.Provider value={opening.state === 'opening' ? PAGE_PALETTE : undefined}>
+      <View
+        style={{
+          height: '100dvh' as unknown as number,
+          flexDirection: wide ? 'row' : 'column',
+          backgroundColor: open ? PALETTES[mode].ground : 'transparent',
+        }}
+      >
+        {wide ? nav : null}
+        <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
+          {open ? <Banners /> : null}
+          {open ? <Shortcuts told={undone} /> : null}
+          {children}
+        </View>
+        {wide ? null : nav}
       </View>
-      {wide ? null : nav}
-    </View>
+    </PaletteContext.Provider>
   );
-}
-
-/** The path, once mounted: the pages' HTML is made without one, and the first render must be the same. */
-function useSettledPath(): string {
-  const path = usePathname();
-  const mounted = useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
-  return mounted ? path : '';
 }
 
 function Places({ wide, path }: { readonly wide: boolean; readonly path: string }) {
@@ -129,7 +132,7 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
         borderColor: palette.line,
         borderTopWidth: wide ? 0 : 1.5,
         borderRightWidth: wide ? 1.5 : 0,
-        ...(wide && { width: 132, paddingTop: SPACE.l, gap: SPACE.s }),
+        ...(wide && { width: SIDE_WIDTH, paddingTop: SPACE.l, gap: SPACE.s }),
       }}
     >
       {TABS.map(({ href, name, glyph }) => (

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { idle } from '@/data/idle';
 
 /**
  * Registers the service worker. When a newer version has been fetched and waits, gives the way to use it: it is
@@ -19,7 +20,10 @@ export function useNewVersion(): (() => void) | undefined {
       });
     };
     // Without a service worker the app works as before, only not offline.
-    navigator.serviceWorker.register('/sw.js').then(watch, () => undefined);
+    // What it fetches may wait until the page has nothing better to do.
+    idle()
+      .then(() => navigator.serviceWorker.register('/sw.js'))
+      .then(watch, () => undefined);
     return () => {
       gone = true;
     };

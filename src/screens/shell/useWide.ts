@@ -1,15 +1,18 @@
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import { WIDE_FROM } from '@/ui/theme';
 
-/** Is there room for two columns? False until mounted, so that the first render is the same everywhere. */
-export function useWide(): boolean {
-  const [wide, setWide] = useState(false);
-  useEffect(() => {
-    const query = window.matchMedia(`(min-width: ${WIDE_FROM}px)`);
-    const read = (): void => setWide(query.matches);
-    read();
-    query.addEventListener('change', read);
-    return () => query.removeEventListener('change', read);
-  }, []);
-  return wide;
+const width = (): MediaQueryList => window.matchMedia(`(min-width: ${WIDE_FROM}px)`);
+
+function onWidth(changed: () => void): () => void {
+  const query = width();
+  query.addEventListener('change', changed);
+  return () => query.removeEventListener('change', changed);
 }
+
+/** Is there room for two columns? Pages are written for where there is not. */
+export const useWide = (): boolean =>
+  useSyncExternalStore(
+    onWidth,
+    () => width().matches,
+    () => false,
+  );

@@ -1,3 +1,4 @@
+import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { OutingNow } from '@/core/work/outings';
 import type { Today } from '@/core/work/today';
@@ -7,7 +8,7 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { MorningRibbon, type MorningRibbonProps } from '@/ui/charts/MorningRibbon';
 import type { RibbonPetal } from '@/ui/charts/ribbon';
 import { Text } from '@/ui/parts/Text';
-import { SPACE } from '@/ui/theme';
+import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
@@ -15,6 +16,22 @@ import { shortSpecies } from '../words/names';
 
 /** Chance to set of a crop that is drawn at full thickness. */
 const MILD = 0.65;
+
+/** Where the band of hours will be. */
+export function RibbonGround() {
+  const { wash } = usePalette();
+  return (
+    <View
+      style={{
+        height: 170,
+        maxWidth: PAGE_WIDTH,
+        marginTop: SPACE.m,
+        marginHorizontal: -SPACE.l,
+        backgroundColor: wash,
+      }}
+    />
+  );
+}
 
 /** The morning that comes next, as a band of hours. */
 export function Ribbon({ today, now }: { readonly today: Today; readonly now: number }) {

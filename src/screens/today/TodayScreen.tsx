@@ -1,5 +1,5 @@
 import { useRouter, type Href } from 'expo-router';
-import { useEffect } from 'react';
+import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
 import { cautionsFor } from '@/core/work/cautions';
 import type { Task } from '@/core/work/dayTasks';
@@ -47,12 +47,14 @@ export function TodayScreen() {
     // The next tap leads to one of them.
     void idle().then(loadScreens);
   }, []);
+  // What stands below the fold comes a moment after what is tapped first.
+  const rest = useDeferredValue(today, null);
   if (!today) return null;
   if (today.walk.length === 0) return <NewGarden />;
-  const { next, then } = today.tasks;
+  const { next } = today.tasks;
   const head = sayHeadline(next, today, now, f);
   return (
-    <Page title="Today" heading={false} aside={<Rest today={today} then={then} now={now} />}>
+    <Page title="Today" heading={false} aside={rest ? <Rest today={rest} now={now} /> : null}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}>
         <Text variant="small" tone="soft">
           {f.day(today.day)}
@@ -94,21 +96,13 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
   rest: 'today',
 };
 
-function Rest({
-  today,
-  then,
-  now,
-}: {
-  readonly today: Today;
-  readonly then: readonly Task[];
-  readonly now: number;
-}) {
+function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
   const f = useFormat();
   const journal = useGarden().store.journal;
   return (
     <View>
-      {then.map((task) => {
+      {today.tasks.then.map((task) => {
         const { title, text } = sayTask(task, today, now, f);
         return (
           <ListRow

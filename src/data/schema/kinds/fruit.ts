@@ -10,27 +10,30 @@ import {
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
-  looked: record({
-    bloom: id,
-    seen: oneOf(LOOK_FINDINGS),
-    cause: oneOf(CAUSES).optional(),
-    tag: oneOf(TAG_STATES).optional(),
-    growing: Joi.number().integer().min(0).max(99).optional(),
-    of: Joi.number().integer().min(1).max(99).optional(),
-  }),
-  stripped: record({
-    plant: id,
-    day,
-    count: Joi.number().integer().min(1).max(99),
-    kept: Joi.array()
-      .items(record({ bloom: id, code }))
-      .max(99),
-  }),
-  removed: record({ bloom: id, how: oneOf(FRUIT_REMOVALS) }),
-  harvested: record({
-    bloom: id,
-    use: oneOf(HARVEST_USES),
-    tagThere: Joi.boolean(),
-    typical: Joi.boolean(),
-  }),
+  looked: () =>
+    record({
+      bloom: id,
+      seen: oneOf(LOOK_FINDINGS),
+      cause: oneOf(CAUSES).optional(),
+      tag: oneOf(TAG_STATES).optional(),
+      growing: Joi.number().integer().min(0).max(99).optional(),
+      of: Joi.number().integer().min(1).max(99).optional(),
+    }),
+  stripped: () =>
+    record({
+      plant: id,
+      day,
+      count: Joi.number().integer().min(1).max(99),
+      kept: Joi.array()
+        .items(record({ bloom: id, code }))
+        .max(99),
+    }),
+  removed: () => record({ bloom: id, how: oneOf(FRUIT_REMOVALS) }),
+  harvested: () =>
+    record({
+      bloom: id,
+      use: oneOf(HARVEST_USES),
+      tagThere: Joi.boolean(),
+      typical: Joi.boolean(),
+    }),
 };

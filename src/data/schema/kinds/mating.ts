@@ -4,22 +4,24 @@ import { ROLES, type MatingBodies } from '@/core/journal/kinds/mating';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {
-  'mating.set': record({
-    mating: id,
-    mother: id,
-    father: id,
-    purpose: oneOf(PURPOSES),
-    ownPollen: oneOf(OWN_POLLEN_RULES),
-    from: day,
-    plants: Joi.array().items(id).min(1).max(2000).optional(),
-  }),
-  emasculated: record({
-    plant: id,
-    day,
-    blooms: Joi.array()
-      .items(record({ bloom: id, code, role: oneOf(ROLES).optional() }))
-      .min(1)
-      .max(200),
-  }),
-  'pollen.mixed': record({ pollen: id, day, of: Joi.array().items(id).min(1).max(99) }),
+  'mating.set': () =>
+    record({
+      mating: id,
+      mother: id,
+      father: id,
+      purpose: oneOf(PURPOSES),
+      ownPollen: oneOf(OWN_POLLEN_RULES),
+      from: day,
+      plants: Joi.array().items(id).min(1).max(2000).optional(),
+    }),
+  emasculated: () =>
+    record({
+      plant: id,
+      day,
+      blooms: Joi.array()
+        .items(record({ bloom: id, code, role: oneOf(ROLES).optional() }))
+        .min(1)
+        .max(200),
+    }),
+  'pollen.mixed': () => record({ pollen: id, day, of: Joi.array().items(id).min(1).max(99) }),
 };

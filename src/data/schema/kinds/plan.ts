@@ -18,41 +18,44 @@ const climate = record({
 });
 
 export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
-  'bed.laid': record({
-    bed: id,
-    name: bedName,
-    x: within('position'),
-    y: within('position'),
-    length: within('side'),
-    width: within('side'),
-    rows: within('rows').integer(),
-    turn: within('turn'),
-    every: within('every').optional(),
-  }),
-  'barrier.set': record({ barrier: id, sort: oneOf(BARRIER_SORTS), from: place, to: place }),
-  'outside.described': record({
-    source: id,
-    name,
-    crop: oneOf(CROP_IDS),
-    endosperm: oneOf(ENDOSPERMS).optional(),
-    distance: within('distance'),
-    bearing: within('bearing'),
-    radius: within('radius'),
-    plants: within('sourcePlants').integer(),
-    sure: oneOf(CERTAINTIES),
-    flowering: record({ from: day, to: day }).optional(),
-  }),
-  'surroundings.described': record({ ground: oneOf(GROUNDS), climate: climate.optional() }),
-  'plan.removed': record({ what: oneOf(PLAN_PARTS), id }),
-  'plants.set': record({
-    bed: id,
-    row: within('rows').integer(),
-    variety: id,
-    planting: id.optional(),
-    plants: Joi.array()
-      .items(record({ plant: id, place: placeInRow, count: placeInRow.optional() }))
-      .min(1)
-      .max(MOST_PLANTS_IN_ROW),
-  }),
-  'plant.removed': record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
+  'bed.laid': () =>
+    record({
+      bed: id,
+      name: bedName,
+      x: within('position'),
+      y: within('position'),
+      length: within('side'),
+      width: within('side'),
+      rows: within('rows').integer(),
+      turn: within('turn'),
+      every: within('every').optional(),
+    }),
+  'barrier.set': () => record({ barrier: id, sort: oneOf(BARRIER_SORTS), from: place, to: place }),
+  'outside.described': () =>
+    record({
+      source: id,
+      name,
+      crop: oneOf(CROP_IDS),
+      endosperm: oneOf(ENDOSPERMS).optional(),
+      distance: within('distance'),
+      bearing: within('bearing'),
+      radius: within('radius'),
+      plants: within('sourcePlants').integer(),
+      sure: oneOf(CERTAINTIES),
+      flowering: record({ from: day, to: day }).optional(),
+    }),
+  'surroundings.described': () => record({ ground: oneOf(GROUNDS), climate: climate.optional() }),
+  'plan.removed': () => record({ what: oneOf(PLAN_PARTS), id }),
+  'plants.set': () =>
+    record({
+      bed: id,
+      row: within('rows').integer(),
+      variety: id,
+      planting: id.optional(),
+      plants: Joi.array()
+        .items(record({ plant: id, place: placeInRow, count: placeInRow.optional() }))
+        .min(1)
+        .max(MOST_PLANTS_IN_ROW),
+    }),
+  'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
 };

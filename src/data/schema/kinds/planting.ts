@@ -6,14 +6,15 @@ import { day, id, name, oneOf, record, within, type KindSchemas } from '../field
 const MOST_PLANTS = 2000;
 
 export const PLANTING_SCHEMAS: KindSchemas<PlantingBodies> = {
-  'planting.set': record({
-    planting: id,
-    variety: id,
-    sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
-    seedSource: oneOf(SEED_SOURCES),
-    lot: name.optional(),
-    daysToFlower: within('daysToFlower').integer().optional(),
-  }),
-  'cage.set': record({ cage: id, name, plants: Joi.array().items(id).max(MOST_PLANTS) }),
-  'cage.opened': record({ cage: id, day }),
+  'planting.set': () =>
+    record({
+      planting: id,
+      variety: id,
+      sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
+      seedSource: oneOf(SEED_SOURCES),
+      lot: name.optional(),
+      daysToFlower: within('daysToFlower').integer().optional(),
+    }),
+  'cage.set': () => record({ cage: id, name, plants: Joi.array().items(id).max(MOST_PLANTS) }),
+  'cage.opened': () => record({ cage: id, day }),
 };

@@ -36,44 +36,48 @@ const stop = record({
 });
 
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
-  'round.planned': record({
-    round: id,
-    day,
-    outing: oneOf(OUTINGS).optional(),
-    stops: Joi.array().items(stop).max(2000),
-  }),
-  picked: record({
-    round: id,
-    stop: id,
-    plant: id,
-    blooms,
-    spoiled: Joi.array()
-      .items(record({ bloom: id, why: missedReason }))
-      .max(MOST_FLOWERS),
-  }),
-  pollinated: record({
-    bloom: id,
-    plant: id,
-    round: id.optional(),
-    stop: id.optional(),
-    day: day.optional(),
-    application: application.optional(),
-    mating: id.optional(),
-    count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
-    after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
-    donors,
-    found: oneOf(FINDINGS),
-    method: oneOf(POLLINATION_METHODS),
-    shutAgain: Joi.boolean(),
-    tagged: Joi.boolean(),
-  }),
-  missed: record({
-    bloom: id,
-    plant: id,
-    round: id.optional(),
-    stop: id.optional(),
-    day: day.optional(),
-    why: missedReason,
-  }),
-  tagged: record({ bloom: id, of: id, plant: id, code }),
+  'round.planned': () =>
+    record({
+      round: id,
+      day,
+      outing: oneOf(OUTINGS).optional(),
+      stops: Joi.array().items(stop).max(2000),
+    }),
+  picked: () =>
+    record({
+      round: id,
+      stop: id,
+      plant: id,
+      blooms,
+      spoiled: Joi.array()
+        .items(record({ bloom: id, why: missedReason }))
+        .max(MOST_FLOWERS),
+    }),
+  pollinated: () =>
+    record({
+      bloom: id,
+      plant: id,
+      round: id.optional(),
+      stop: id.optional(),
+      day: day.optional(),
+      application: application.optional(),
+      mating: id.optional(),
+      count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
+      after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
+      donors,
+      found: oneOf(FINDINGS),
+      method: oneOf(POLLINATION_METHODS),
+      shutAgain: Joi.boolean(),
+      tagged: Joi.boolean(),
+    }),
+  missed: () =>
+    record({
+      bloom: id,
+      plant: id,
+      round: id.optional(),
+      stop: id.optional(),
+      day: day.optional(),
+      why: missedReason,
+    }),
+  tagged: () => record({ bloom: id, of: id, plant: id, code }),
 };

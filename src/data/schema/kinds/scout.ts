@@ -8,25 +8,26 @@ const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
 
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
-  scouted: record({ plant: id, day, eve: buds, green: buds }),
-  swept: record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
-  counted: record({ plant: id, day, open: buds }),
-  covered: record({
-    plant: id,
-    day,
-    method: oneOf(COVER_METHODS),
-    stage: oneOf(BUD_STAGES).optional(),
-    blooms: Joi.array()
-      .items(
-        record({
-          bloom: id,
-          sex: oneOf(BLOOM_SEXES),
-          code,
-          part: oneOf(PARTS).optional(),
-          role: oneOf(ROLES).optional(),
-        }),
-      )
-      .max(200),
-  }),
-  receptive: record({ plant: id, day, blooms: Joi.array().items(id).min(1).max(200) }),
+  scouted: () => record({ plant: id, day, eve: buds, green: buds }),
+  swept: () => record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
+  counted: () => record({ plant: id, day, open: buds }),
+  covered: () =>
+    record({
+      plant: id,
+      day,
+      method: oneOf(COVER_METHODS),
+      stage: oneOf(BUD_STAGES).optional(),
+      blooms: Joi.array()
+        .items(
+          record({
+            bloom: id,
+            sex: oneOf(BLOOM_SEXES),
+            code,
+            part: oneOf(PARTS).optional(),
+            role: oneOf(ROLES).optional(),
+          }),
+        )
+        .max(200),
+    }),
+  receptive: () => record({ plant: id, day, blooms: Joi.array().items(id).min(1).max(200) }),
 };

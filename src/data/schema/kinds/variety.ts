@@ -15,17 +15,18 @@ const TRAITS: Readonly<Record<TraitName, Joi.Schema>> = {
 };
 
 export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {
-  'variety.described': record({
-    variety: id,
-    name,
-    crop: oneOf(CROP_IDS),
-    purpose: oneOf(PURPOSES),
-    seedSource: oneOf(SEED_SOURCES),
-    ownPollen: oneOf(OWN_POLLEN_RULES),
-    traits: record(TRAITS),
-    sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
-    daysToFlower: within('daysToFlower').integer().optional(),
-    fruitWanted: within('fruitWanted').integer().optional(),
-  }),
-  'flowering.seen': record({ variety: id, planting: id.optional(), day }),
+  'variety.described': () =>
+    record({
+      variety: id,
+      name,
+      crop: oneOf(CROP_IDS),
+      purpose: oneOf(PURPOSES),
+      seedSource: oneOf(SEED_SOURCES),
+      ownPollen: oneOf(OWN_POLLEN_RULES),
+      traits: record(TRAITS),
+      sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
+      daysToFlower: within('daysToFlower').integer().optional(),
+      fruitWanted: within('fruitWanted').integer().optional(),
+    }),
+  'flowering.seen': () => record({ variety: id, planting: id.optional(), day }),
 };

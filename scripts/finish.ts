@@ -1,0 +1,31 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
+
+/** What the server wants to find beside the pages that were built. */
+
+const filesIn = (folder: string, ending: string): string[] =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith(ending));
+
+/** The hashes of inline scripts, for the server's policy. */
+export function writePolicy(dist: string): void {
+  const hashes = new Set<string>();
+  for (const page of filesIn(dist, '.html')) {
+    const html = readFileSync(path.join(dist, page), 'utf8');
+    for (const [, attributes = '', script = ''] of html.matchAll(/<script([^>]*)>([\s\S]*?)<\/script>/g)) {
+      if (/\bsrc=/.test(attributes) || script === '') continue;
+      hashes.add(`'sha256-${createHash('sha256').update(script).digest('base64')}'`);
+    }
+  }
+  writeFileSync(path.join(dist, 'csp.json'), JSON.stringify({ scripts: [...hashes].sort() }, null, 2));
+}
+
+/** Scripts as they are sent. */
+export function compressScripts(dist: string): void {
+  for (const script of filesIn(dist, '.js').filter((file) => file.startsWith('_expo'))) {
+    const text = readFileSync(path.join(dist, script));
+    writeFileSync(path.join(dist, `${script}.br`), brotliCompressSync(text));
+    writeFileSync(path.join(dist, `${script}.gz`), gzipSync(text));
+  }
+}

@@ -1,0 +1,16 @@
+import { EntryLog, recordsOf } from '../log/entryLog';
+import { liveSeason } from '../../../demo/season';
+import { DEMO_STORE, openStore } from '../storage';
+import { opener } from './opening';
+
+test('the opening settles once there is a garden to show, and later askers need not wait', async () => {
+  const log = new EntryLog(openStore(DEMO_STORE), () => Promise.reject(new Error('not needed')));
+  const season = liveSeason(2, '2026-06-12');
+  expect(Object.keys(recordsOf(season)).length).toBeGreaterThan(1);
+  await log.appendMany(season);
+  expect(opener.opening.state).toBe('opening');
+  opener.begin();
+  await opener.settled();
+  expect(opener.opening).toMatchObject({ state: 'open', session: { demo: true } });
+  await opener.settled();
+});
