@@ -15,7 +15,7 @@ async function kills(budget: Budget): Promise<string> {
   const server = createApp(path.resolve(__dirname, '../dist')).listen(0, '127.0.0.1');
   await once(server, 'listening');
   const { port } = server.address() as AddressInfo;
-  const { kills, stored, lost, damaged } = await killInMidTap(
+  const { kills, tapped, lost, damaged } = await killInMidTap(
     `http://127.0.0.1:${port}`,
     (so) => so < budget.most && budget.left,
     2,
@@ -23,7 +23,7 @@ async function kills(budget: Budget): Promise<string> {
   server.close();
   server.closeAllConnections();
   return budget.told(
-    `${kills} kills of the browser in mid-tap: ${stored} entries stored, ${lost.length} lost, damage told ${damaged} times`,
+    `${kills} kills of the browser in mid-tap: ${tapped} entries stored, ${lost.length} lost, damage told ${damaged} times`,
     lost.length + damaged,
   );
 }
