@@ -1,21 +1,22 @@
-import type { Day } from '../time/types';
-import type { Entry, EntryOf, StoredEntry } from './entry';
-import { compareEntries } from './order';
+import type { Day, Instant } from '../time/types';
+import type { Entry, Fact, StoredEntry } from './entry';
+import { Corrections, isCorrection, targetsOf } from './corrections';
 import { walkedOn } from './kinds/scout';
 import { REDUCERS } from './reduce';
 import { NO_DAY, opensOn } from './reduceBloom';
+import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
 import { stableJson } from './stableJson';
 import type { Bloom, States } from './state';
 import { SubjectMap } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
+import { isKind } from './kinds/kinds';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
-import { knownEntry, upcast, withBody, type KnownEntry } from './upcast';
+import { knownEntry, upcast, type KnownEntry } from './upcast';
 
 /** One map for each type of subject, so that no combined key has to be built and hashed for each entry. */
 type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
 type AnySubjects = SubjectMap<States[SubjectType]>;
-type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
 
 /**
  * The set of all entries of a garden and the state that follows from it.
@@ -26,7 +27,7 @@ type Meta = EntryOf<'amended'> | EntryOf<'struck'>;
  */
 export class Journal {
   readonly #entries = new Map<string, StoredEntry>();
-  readonly #metas = new Map<string, Meta[]>();
+  readonly #corrections = new Corrections();
   readonly #subjects = Object.fromEntries(
     SUBJECT_TYPES.map((type) => [
       type,
@@ -89,11 +90,36 @@ export class Journal {
     return this.bloomsOf(NO_DAY);
   }
 
-  /** Is the entry neither struck nor unknown, and what does it say after amendments? */
+  /** Is the entry neither struck nor unknown, and what does it say after its corrections? */
   effective(id: string): Entry | undefined {
     const stored = this.#entries.get(id);
     const entry = stored && knownEntry(stored);
-    return entry && this.#effective(entry);
+    return entry && this.#corrections.effective(entry);
+  }
+
+  /** Does it hold any correction of times? */
+  get retimes(): boolean {
+    return this.#corrections.retimes;
+  }
+
+  /** By how much the times of an entry are put right now. */
+  retimingOf(id: string): Retiming {
+    const stored = this.#entries.get(id);
+    return stored ? this.#corrections.retimingOf(stored) : AS_STORED;
+  }
+
+  /** When an entry was recorded, by a clock that was put right since where it was wrong. */
+  recordedAt(entry: StoredEntry): Instant {
+    const retiming = this.#corrections.retimingOf(entry);
+    return retiming === AS_STORED ? entry.recorded : movedInstant(entry.recorded, retiming);
+  }
+
+  /** A correction of an entry whose times were put right, in the times under which that entry is stored. */
+  asStored(fact: Fact): Fact {
+    if (fact.kind !== 'amended') return fact;
+    const { target, of, body } = fact.body;
+    const back = reversed(this.retimingOf(target));
+    return isKind(of) ? { ...fact, body: { target, of, body: movedBody(of, body, back) } } : fact;
   }
 
   #addOne(stored: StoredEntry): void {
@@ -107,9 +133,9 @@ export class Journal {
     if (stored.lamport > this.#lamport) this.#lamport = stored.lamport;
     const entry = knownEntry(stored);
     if (!entry) return;
-    if (entry.kind === 'amended' || entry.kind === 'struck') {
-      this.#addMeta(entry);
-      this.#touch(entry.body.target);
+    if (isCorrection(entry)) {
+      this.#corrections.add(entry);
+      for (const target of targetsOf(entry)) this.#correct(target);
       return;
     }
     // Brought up to date once, for the naming of its subjects and for their folding.
@@ -128,14 +154,14 @@ export class Journal {
     const day = opensOn(entry, id);
     if (day !== undefined) this.#mayOpenOn(day, id);
     else if (!known) this.#mayOpenOn(NO_DAY, id);
-    if (this.#metas.has(entry.id)) this.#mayAlsoOpen(entry, id);
+    if (this.#corrections.concern(entry)) this.#mayAlsoOpen(entry, id);
   }
 
   /** What was said of a bloom was put right or taken back, and the day on which it opens perhaps with it. */
   #mayAlsoOpen(entry: KnownEntry, id: string): void {
     this.#mayOpenOn(NO_DAY, id);
-    for (const meta of this.#metas.get(entry.id) ?? []) {
-      const day = amends(meta, entry) && opensOn(withBody(entry, meta.body.body), id);
+    for (const version of this.#corrections.versionsOf(entry)) {
+      const day = opensOn(version, id);
       if (day) this.#mayOpenOn(day, id);
     }
   }
@@ -161,29 +187,29 @@ export class Journal {
 
   #clear(): void {
     this.#entries.clear();
-    this.#metas.clear();
+    this.#corrections.clear();
     for (const subjects of Object.values(this.#subjects)) subjects.clear();
     this.#mayOpen.clear();
   }
 
-  #addMeta(meta: Meta): void {
-    const { target } = meta.body;
-    const list = this.#metas.get(target);
-    if (list) list.push(meta);
-    else this.#metas.set(target, [meta]);
-    if (meta.kind === 'struck') return;
+  #correct(target: string): void {
+    this.#fileVersions(target);
+    this.#touch(target);
+  }
+
+  /** Files a corrected entry under the subjects that only a correction names. */
+  #fileVersions(target: string): void {
     const stored = this.#entries.get(target);
-    const amended = stored && knownEntry(stored);
-    if (!amended || !amends(meta, amended)) return;
-    forEachSubject(withBody(amended, meta.body.body), (type, id, day) => {
-      if (!this.#subjects[type].holds(id, target)) this.#file(upcast(amended), type, id, day);
+    const entry = stored && knownEntry(stored);
+    if (!entry || isCorrection(entry)) return;
+    this.#forEachSubjectEver(entry, (type, id, day) => {
+      if (!this.#subjects[type].holds(id, target)) this.#file(upcast(entry), type, id, day);
     });
   }
 
-  /** Calls back with the subjects the entry names, now or by any amendment of it, each once. */
+  /** Calls back with the subjects the entry names, now or by any correction of it, each once. */
   #forEachSubjectEver(entry: KnownEntry, each: SubjectCallback): void {
-    const metas = this.#metas.get(entry.id);
-    if (!metas) {
+    if (!this.#corrections.concern(entry)) {
       forEachSubject(upcast(entry), each);
       return;
     }
@@ -193,25 +219,25 @@ export class Journal {
       if (!seen.has(key)) each(type, id, day);
       seen.add(key);
     };
-    forEachSubject(upcast(entry), once);
-    for (const meta of metas) if (amends(meta, entry)) forEachSubject(withBody(entry, meta.body.body), once);
+    for (const version of this.#corrections.versionsOf(entry)) forEachSubject(version, once);
   }
 
   /** Marks for refolding what an entry is about; a strike of a strike leads on to what the struck one was about. */
   #touch(id: string): void {
     const seen = new Set<string>();
-    let at = id;
-    while (!seen.has(at)) {
+    const waiting = [id];
+    for (let at = waiting.pop(); at !== undefined; at = waiting.pop()) {
+      if (seen.has(at)) continue;
       seen.add(at);
       const stored = this.#entries.get(at);
       const entry = stored && knownEntry(stored);
-      if (!entry) return;
-      if (entry.kind === 'amended' || entry.kind === 'struck') at = entry.body.target;
-      else this.#forEachSubjectEver(entry, (type, subject) => this.#correct(entry, type, subject));
+      if (!entry) continue;
+      if (isCorrection(entry)) waiting.push(...targetsOf(entry));
+      else this.#forEachSubjectEver(entry, (type, subject) => this.#mark(entry, type, subject));
     }
   }
 
-  #correct(entry: KnownEntry, type: SubjectType, id: string): void {
+  #mark(entry: KnownEntry, type: SubjectType, id: string): void {
     this.#subjects[type].mark(id);
     if (type === 'bloom') this.#mayAlsoOpen(entry, id);
   }
@@ -222,34 +248,12 @@ export class Journal {
   }
 
   #liveEntries(type: SubjectType, id: string, entries: readonly Entry[]): readonly Entry[] {
-    if (this.#metas.size === 0 || !entries.some((entry) => this.#metas.has(entry.id))) return entries;
+    if (!this.#corrections.any || !entries.some((entry) => this.#corrections.concern(entry))) return entries;
     return entries.flatMap((entry): readonly Entry[] => {
-      if (!this.#metas.has(entry.id)) return [entry];
-      // What only an amendment named that no longer holds is not about this subject.
-      const now = this.#effective(entry);
+      if (!this.#corrections.concern(entry)) return [entry];
+      // What only a correction named that no longer holds is not about this subject.
+      const now = this.#corrections.effective(entry);
       return now && namesSubject(now, type, id) ? [now] : [];
     });
   }
-
-  /**
-   * What an entry says after the last amendment or strike that is itself in force. Both act only on entries
-   * that come before them in the order, so no ring of strikes can arise.
-   */
-  #effective(entry: KnownEntry): Entry | undefined {
-    const metas = this.#metas.get(entry.id);
-    if (!metas) return upcast(entry);
-    const inForce = metas
-      .filter((meta) => compareEntries(entry, meta) < 0 && (meta.kind === 'struck' || amends(meta, entry)))
-      .sort(compareEntries)
-      .findLast((meta) => this.#effective(meta) !== undefined);
-    if (!inForce) return upcast(entry);
-    return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
-  }
 }
-
-/** Only facts can be amended, and only by a body of their own kind. */
-const amends = (meta: Meta, entry: KnownEntry): meta is EntryOf<'amended'> =>
-  meta.kind === 'amended' &&
-  meta.body.of === entry.kind &&
-  entry.kind !== 'amended' &&
-  entry.kind !== 'struck';

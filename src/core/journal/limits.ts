@@ -28,3 +28,9 @@ export const LONGEST = { name: 80, bedName: 12 } as const;
 
 /** Places of a row, and plants in it. */
 export const MOST_PLANTS_IN_ROW = 2000;
+
+/** Entries whose times one entry corrects. */
+export const MOST_RETIMED = 2000;
+
+/** How far times are corrected: a clock without a battery begins decades ago. */
+export const MOST_DAYS_RETIMED = 36_525;

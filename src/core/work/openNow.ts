@@ -3,7 +3,7 @@ import { bearingSex, shedsPollen } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
-import { saidAgain, saidAsOne } from '../journal/corrections';
+import { saidAgain, saidAsOne } from '../journal/sayAgain';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { PollinationMethod } from '../journal/kinds/round';

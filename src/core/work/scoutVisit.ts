@@ -1,7 +1,7 @@
 import type { CoveredCrop } from '../crops/catalogue';
 import type { BudStage, Part } from '../crops/crop';
 import { bearingSex } from '../crops/traits';
-import { saidAgain, saidAsOne } from '../journal/corrections';
+import { saidAgain, saidAsOne } from '../journal/sayAgain';
 import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';

@@ -4,7 +4,7 @@ import { Journal } from '@/core/journal/journal';
 import { changedTwins } from '@/core/journal/twins';
 import type { Garden } from '@/core/journal/state';
 import { SEASON_DAYS } from '@/core/season/seasons';
-import { addDays, toInstant, toMs } from '@/core/time/calendar';
+import { addDays, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import { newId, type Clock } from '../clock';
 import { idle } from '../idle';
@@ -14,6 +14,7 @@ import { Subscribable } from '../subscribable';
 import type { Work } from '@/core/journal/undo';
 import { OwnActions } from './ownActions';
 import type { Store } from '../storage';
+import { NewestRecord } from './newestRecord';
 import { Tags } from './tags';
 
 export interface OpenGarden {
@@ -63,7 +64,7 @@ export class GardenStore extends Subscribable {
   /** Told how many entries are still to be read, by those who wait for all of them. */
   readonly #waiting = new Set<(outstanding: number) => void>();
   #retryReading: ReturnType<typeof setTimeout> | undefined;
-  #newest: number | undefined;
+  readonly #newest: NewestRecord;
   #wiped = false;
   #schema: typeof Schema | undefined;
   #undone: readonly StoredEntry[] | undefined;
@@ -73,6 +74,7 @@ export class GardenStore extends Subscribable {
     this.id = garden;
     this.device = device;
     this.clock = clock;
+    this.#newest = new NewestRecord(this.journal);
     this.tags = new Tags(this.journal, device);
     this.#own = new OwnActions(this.journal, device);
     this.#store = store;
@@ -128,7 +130,7 @@ export class GardenStore extends Subscribable {
 
   /** When the newest entry was recorded by the clock of whoever wrote it, UTC milliseconds. */
   get newest(): number | undefined {
-    return this.#newest;
+    return this.#newest.at;
   }
 
   get unsaved(): readonly StoredEntry[] {
@@ -344,8 +346,8 @@ export class GardenStore extends Subscribable {
 
   #takePart(part: LogPart): void {
     this.#outstanding = part.outstanding;
-    this.#noteNewest(part.entries);
     this.journal.add(part.entries);
+    this.#newest.note(part.entries);
     this.#own.note(part.entries);
     const told = new Set(this.#damage.map(({ key }) => key));
     this.#damage = [...this.#damage, ...part.damage.filter(({ key }) => !told.has(key))];
@@ -353,36 +355,32 @@ export class GardenStore extends Subscribable {
 
   #take(entries: readonly StoredEntry[]): void {
     if (entries.length === 0) return;
-    this.#noteNewest(entries);
     this.journal.add(entries);
+    this.#newest.note(entries);
     this.#own.note(entries);
     this.#changed();
-  }
-
-  #noteNewest(entries: readonly StoredEntry[]): void {
-    // Instants are written alike, so that they sort as texts.
-    const last = entries.reduce((latest, { recorded }) => (recorded > latest ? recorded : latest), '');
-    if (last !== '') this.#newest = Math.max(toMs(last), this.#newest ?? -Infinity);
   }
 
   #stamp(facts: readonly Fact[]): Entry[] {
     const now = toInstant(this.clock.now());
     const action = newId();
-    return facts.map(
-      ({ kind, body }, i) =>
-        ({
-          id: newId(),
-          kind,
-          v: KINDS[kind].version,
-          at: now,
-          recorded: now,
-          lamport: this.journal.lamport + 1 + i,
-          garden: this.id,
-          device: this.device,
-          action,
-          body,
-        }) as Entry,
-    );
+    return facts
+      .map((fact) => this.journal.asStored(fact))
+      .map(
+        ({ kind, body }, i) =>
+          ({
+            id: newId(),
+            kind,
+            v: KINDS[kind].version,
+            at: now,
+            recorded: now,
+            lamport: this.journal.lamport + 1 + i,
+            garden: this.id,
+            device: this.device,
+            action,
+            body,
+          }) as Entry,
+      );
   }
 
   async #strikeAll(

@@ -51,6 +51,8 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'cage.opened': () => 'the opening of a cage',
   'season.named': ({ name }) => `the name of the season, ${name}`,
   'device.named': () => 'the letter of this device',
+  'times.corrected': ({ targets }, _journal, f) =>
+    `the corrected times of ${f.count(targets.length, 'entry', 'entries')}`,
   amended: () => 'a correction',
   struck: () => 'a removal',
 };

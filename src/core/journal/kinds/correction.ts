@@ -6,9 +6,23 @@ export interface CorrectionBodies {
   amended: { readonly target: string; readonly of: string; readonly body: object };
   /** Takes another entry back; striking a strike brings it again. */
   struck: { readonly target: string };
+  /**
+   * The clock was wrong when the targets were written. The last correction in force counts: from what is stored, times
+   * move by so many minutes, and the days in bodies by so many days. Their order stays.
+   *
+   * `cohorts`: those first counted under the wrong clock, by the ids under which they are stored: the day in these ids
+   * moves. A later look at one of them, under a right clock, is a target too, and moves by 0 minutes.
+   */
+  'times.corrected': {
+    readonly targets: readonly string[];
+    readonly by: number;
+    readonly days: number;
+    readonly cohorts?: readonly string[];
+  };
 }
 
 export const CORRECTION_KINDS: KindDefinitions<CorrectionBodies> = {
-  amended: { version: 1, structural: false, subjects: () => undefined },
-  struck: { version: 1, structural: false, subjects: () => undefined },
+  amended: { version: 1, structural: false, clockDays: false, subjects: () => undefined },
+  struck: { version: 1, structural: false, clockDays: false, subjects: () => undefined },
+  'times.corrected': { version: 1, structural: false, clockDays: false, subjects: () => undefined },
 };

@@ -37,6 +37,11 @@ export interface KindDefinition<Body> {
   /** Does every view need it, however old it is? Such entries are packed apart and read first. */
   readonly structural: boolean;
   /**
+   * Do the days and times in its body follow the clock of the device that wrote it? They move with it when its times are
+   * corrected; what the grower read from a calendar, such as a day of sowing, stays.
+   */
+  readonly clockDays: boolean;
+  /**
    * Brings a body of any earlier version up to the present one. Pure, and changes nothing when applied again: an
    * amendment does not say which version its body has. Those of frequent kinds are written out field by field, which is
    * several times quicker than to copy: every entry of an old journal passes here. What is stored stays as it is.

@@ -86,15 +86,22 @@ const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallbac
   each('bloom', bloom);
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
-  looked: { version: 2, structural: false, upcast: upcastLooked, subjects: aboutABloom },
+  looked: { version: 2, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
   stripped: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ plant, day, kept }, each) => {
       each('walk', walkId(plant, day), day);
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
-  removed: { version: 2, structural: false, upcast: upcastRemoved, subjects: aboutABloom },
-  harvested: { version: 2, structural: false, upcast: upcastHarvested, subjects: aboutABloom },
+  removed: { version: 2, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
+  harvested: {
+    version: 2,
+    structural: false,
+    clockDays: true,
+    upcast: upcastHarvested,
+    subjects: aboutABloom,
+  },
 };

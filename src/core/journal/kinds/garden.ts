@@ -17,15 +17,22 @@ export interface GardenBodies {
 
 export const GARDEN_KINDS: KindDefinitions<GardenBodies> = {
   // There is one garden in a journal, and it goes by the empty id.
-  'garden.described': { version: 1, structural: true, subjects: (_body, each) => each('garden', '') },
+  'garden.described': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: (_body, each) => each('garden', ''),
+  },
   'device.named': {
     version: 1,
     structural: true,
+    clockDays: false,
     subjects: (_body, each, device) => each('device', device),
   },
   'season.named': {
     version: 1,
     structural: true,
+    clockDays: false,
     subjects: ({ season }, each) => each('season', season),
   },
 };

@@ -32,13 +32,24 @@ export interface MatingBodies {
 }
 
 export const MATING_KINDS: KindDefinitions<MatingBodies> = {
-  'mating.set': { version: 1, structural: true, subjects: ({ mating }, each) => each('mating', mating) },
+  'mating.set': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ mating }, each) => each('mating', mating),
+  },
   emasculated: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ blooms }, each) => {
       for (const { bloom } of blooms) each('bloom', bloom);
     },
   },
-  'pollen.mixed': { version: 1, structural: false, subjects: ({ pollen }, each) => each('pollen', pollen) },
+  'pollen.mixed': {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ pollen }, each) => each('pollen', pollen),
+  },
 };

@@ -51,14 +51,21 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
   'bed.laid': {
     version: 2,
     structural: true,
+    clockDays: false,
     // Version 2: beds may lie at an angle.
     upcast: (body) => ({ turn: 0, ...body }) as PlanBodies['bed.laid'],
     subjects: ({ bed }, each) => each('bed', bed),
   },
-  'barrier.set': { version: 1, structural: true, subjects: ({ barrier }, each) => each('barrier', barrier) },
+  'barrier.set': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ barrier }, each) => each('barrier', barrier),
+  },
   'outside.described': {
     version: 2,
     structural: true,
+    clockDays: false,
     // Version 2: what corn stores in its kernels goes by its botanical name.
     upcast: (body) => renamed(body, { kernel: 'endosperm' }) as PlanBodies['outside.described'],
     subjects: ({ source }, each) => each('outside', source),
@@ -66,15 +73,27 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
   'surroundings.described': {
     version: 1,
     structural: true,
+    clockDays: false,
     subjects: (_body, each) => each('surroundings', ''),
   },
-  'plan.removed': { version: 1, structural: true, subjects: ({ what, id }, each) => each(what, id) },
+  'plan.removed': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ what, id }, each) => each(what, id),
+  },
   'plants.set': {
     version: 1,
     structural: true,
+    clockDays: false,
     subjects: ({ plants }, each) => {
       for (const { plant } of plants) each('plant', plant);
     },
   },
-  'plant.removed': { version: 1, structural: true, subjects: ({ plant }, each) => each('plant', plant) },
+  'plant.removed': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ plant }, each) => each('plant', plant),
+  },
 };

@@ -24,8 +24,19 @@ export const PLANTING_KINDS: KindDefinitions<PlantingBodies> = {
   'planting.set': {
     version: 1,
     structural: true,
+    clockDays: false,
     subjects: ({ planting }, each) => each('planting', planting),
   },
-  'cage.set': { version: 1, structural: true, subjects: ({ cage }, each) => each('cage', cage) },
-  'cage.opened': { version: 1, structural: true, subjects: ({ cage }, each) => each('cage', cage) },
+  'cage.set': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ cage }, each) => each('cage', cage),
+  },
+  'cage.opened': {
+    version: 1,
+    structural: true,
+    clockDays: true,
+    subjects: ({ cage }, each) => each('cage', cage),
+  },
 };

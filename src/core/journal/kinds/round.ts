@@ -181,12 +181,14 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   'round.planned': {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastPlanned,
     subjects: ({ round }, each) => each('round', round),
   },
   picked: {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastPicked,
     subjects: ({ round, blooms, spoiled }, each) => {
       each('round', round);
@@ -197,6 +199,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   pollinated: {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastPollinated,
     subjects: ({ round, bloom }, each) => {
       if (round !== undefined) each('round', round);
@@ -206,6 +209,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   missed: {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastMissed,
     subjects: ({ round, bloom }, each) => {
       if (round !== undefined) each('round', round);
@@ -215,6 +219,7 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
   tagged: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ bloom, of }, each) => {
       each('bloom', bloom);
       each('bloom', of);

@@ -99,12 +99,14 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   scouted: {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastScouted,
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   swept: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ day, plants }, each) => {
       for (const plant of plants) each('walk', walkId(plant, day), day);
     },
@@ -112,11 +114,13 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   counted: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   covered: {
     version: 2,
     structural: false,
+    clockDays: true,
     upcast: upcastCovered,
     subjects: ({ plant, day, blooms }, each) => {
       each('walk', walkId(plant, day), day);
@@ -126,6 +130,7 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
   receptive: {
     version: 1,
     structural: false,
+    clockDays: true,
     subjects: ({ plant, day, blooms }, each) => {
       each('walk', walkId(plant, day), day);
       for (const bloom of blooms) each('bloom', bloom);

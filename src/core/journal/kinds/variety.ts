@@ -37,6 +37,7 @@ export const VARIETY_KINDS: KindDefinitions<VarietyBodies> = {
   'variety.described': {
     version: 3,
     structural: true,
+    clockDays: false,
     // Version 2 brought traits, version 3 their botanical names.
     upcast: (body) => {
       const old = body as VarietyBodies['variety.described'];
@@ -47,6 +48,7 @@ export const VARIETY_KINDS: KindDefinitions<VarietyBodies> = {
   'flowering.seen': {
     version: 1,
     structural: true,
+    clockDays: true,
     subjects: ({ variety, planting }, each) => {
       each('variety', variety);
       if (planting !== undefined) each('planting', planting);

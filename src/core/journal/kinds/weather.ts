@@ -6,5 +6,10 @@ export interface WeatherBodies {
 }
 
 export const WEATHER_KINDS: KindDefinitions<WeatherBodies> = {
-  'weather.noted': { version: 1, structural: false, subjects: ({ day }, each) => each('weather', day) },
+  'weather.noted': {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ day }, each) => each('weather', day),
+  },
 };
