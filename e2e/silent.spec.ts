@@ -144,3 +144,23 @@ test('a clock that is behind the newest record is told of', async ({ app, page }
   await app.tap('It is right');
   await expect(page.getByText(/before the newest record/)).toHaveCount(0);
 });
+
+test('what was recorded while the clock was days ahead is put right', async ({ app, page }) => {
+  const DAY_MS = 24 * 3_600_000;
+  const now = Date.now();
+  await page.clock.install({ time: new Date(now + 3 * DAY_MS) });
+  await app.beginGarden();
+  await page.clock.setSystemTime(new Date(now + 60_000));
+  await page.reload();
+  await expect(page.getByText(/before the newest record/)).toBeVisible();
+  await app.tap('Correct times');
+  await page.getByRole('link', { name: /entries, first: the description of the garden/ }).click();
+  await page.getByRole('textbox', { name: 'Day' }).fill(new Date(now).toISOString().slice(0, 10));
+  await app.tap('Check');
+  await expect(page.getByText(/entries move/)).toBeVisible();
+  await app.tap('Correct the times');
+  await expect(page.getByText(/before the newest record/)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Correct times' })).toBeVisible();
+  await expect(page.getByText(/before the newest record/)).toHaveCount(0);
+});

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { liveSeason } from '../../../demo/season';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { cohortId } from './cohort';
+import { isCorrection } from './corrections';
 import { Journal } from './journal';
 import { SUBJECT_TYPES } from './kinds/definition';
 import { compareEntries } from './order';
@@ -82,7 +83,7 @@ const struck = (target: Entry): Fact => ({ kind: 'struck', body: { target: targe
 
 /** Entries of two devices with amendments, strikes and strikes of strikes. */
 const messy = fc
-  .array(fc.tuple(fc.nat(2), fc.nat(5), fc.nat(1000), fc.boolean()), { minLength: 1, maxLength: 25 })
+  .array(fc.tuple(fc.nat(3), fc.nat(5), fc.nat(1000), fc.boolean()), { minLength: 1, maxLength: 25 })
   .map((steps) => {
     const writers = [new Writer('phone-a'), new Writer('phone-b')] as const;
     const all: Entry[] = [];
@@ -92,7 +93,11 @@ const messy = fc
       // A clock that has seen everything, or one that was out of reach for a while.
       writer.lamport =
         pick % 3 === 0 ? writer.lamport : Math.max(writer.lamport, ...all.map(({ lamport }) => lamport), 0);
-      if (target && what === 0) all.push(...writer.tap(struck(target)));
+      if (target && what === 3) {
+        const targets = [target.id, all[flower % all.length]!.id];
+        const retiming = { targets, by: flower * 60 - 100, days: flower - 2 };
+        all.push(...writer.tap({ kind: 'times.corrected', body: retiming }));
+      } else if (target && what === 0) all.push(...writer.tap(struck(target)));
       else if (target?.kind === 'pollinated' && what === 1) {
         const { body } = pollinated(`f${flower}`);
         all.push(...writer.tap({ kind: 'amended', body: { target: target.id, of: 'pollinated', body } }));
@@ -118,11 +123,32 @@ function plainFold(entries: readonly Entry[]): unknown {
     if (!last) return entry;
     return last.kind === 'amended' ? ({ ...entry, body: last.body.body } as Entry) : undefined;
   };
+  /** The clock put right: every day and time that is written in it moves. */
+  const inTime = (entry: Entry, said: Entry): Entry => {
+    const last = sorted.findLast(
+      (other) =>
+        other.kind === 'times.corrected' &&
+        other.body.targets.includes(entry.id) &&
+        compareEntries(entry, other) < 0 &&
+        says(other),
+    );
+    if (last?.kind !== 'times.corrected') return said;
+    const { by, days } = last.body;
+    const moved = (ms: number, minutes: number): string => new Date(ms + minutes * 60_000).toISOString();
+    const text = JSON.stringify({ at: said.at, recorded: said.recorded, body: said.body })
+      .replaceAll(
+        /"(\d{4}-\d\d-\d\d)"/g,
+        (_, day: string) => `"${moved(Date.parse(day), days * 1440).slice(0, 10)}"`,
+      )
+      .replaceAll(/"(\d{4}-\d\d-\d\dT[^"]*Z)"/g, (_, at: string) => `"${moved(Date.parse(at), by)}"`);
+    return { ...said, ...(JSON.parse(text) as object) } as Entry;
+  };
   const subjects = new Map<string, Entry[]>();
   for (const entry of sorted) {
-    if (entry.kind === 'amended' || entry.kind === 'struck') continue;
-    const now = says(entry);
-    if (!now) continue;
+    if (isCorrection(entry)) continue;
+    const said = says(entry);
+    if (!said) continue;
+    const now = inTime(entry, said);
     forEachSubject(now, (type, id) =>
       subjects.set(`${type}|${id}`, [...(subjects.get(`${type}|${id}`) ?? []), now]),
     );

@@ -69,3 +69,13 @@ export const retimed = (entry: Entry, retiming: Retiming): Entry =>
     recorded: movedInstant(entry.recorded, retiming),
     body: movedBody(entry.kind, entry.body, retiming),
   }) as Entry;
+
+/** The days in a body that follow the clock, without those in ids. */
+export function daysIn(kind: Kind, body: object): Day[] {
+  return (KINDS[kind] as KindDefinition<object>).clockDays ? textsIn(body).filter(isDay) : [];
+}
+
+function textsIn(value: unknown): string[] {
+  if (typeof value === 'string') return [value];
+  return value === null || typeof value !== 'object' ? [] : Object.values(value).flatMap(textsIn);
+}

@@ -2,9 +2,11 @@ import { cohortOf } from '../journal/cohort';
 import type { Fact, StoredEntry } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import { compareEntries } from '../journal/order';
+import { daysIn } from '../journal/retiming';
 import { forEachSubject } from '../journal/subjects';
 import { knownEntry, upcast } from '../journal/upcast';
 import { groupBy } from '../text/groupBy';
+import type { Day } from '../time/types';
 
 /** Entries of which one fact corrects the times: a file may not hold longer lists than a few thousand. */
 const TOGETHER = 1000;
@@ -24,6 +26,19 @@ export interface TimeShift {
  * @example daysMoved(1500) // 1
  */
 export const daysMoved = (by: number): number => Math.round(by / (24 * 60)) || 0;
+
+/**
+ * The days that some entries name after all corrections so far: those of flowers, walks, rounds and weather.
+ *
+ * @example daysNamed(journal, session.entries) // ['2020-05-12']
+ */
+export function daysNamed(journal: Journal, entries: readonly StoredEntry[]): Day[] {
+  const days = entries.flatMap(({ id }) => {
+    const said = journal.effective(id);
+    return said ? daysIn(said.kind, said.body) : [];
+  });
+  return [...new Set(days)].sort();
+}
 
 /**
  * The facts that correct the times of some entries, by more than they are corrected already.

@@ -3,6 +3,7 @@ import { CROP_IDS, cropOf, protocolFor, receptiveDays } from '../crops/catalogue
 import { OUTINGS, outingOf } from '../crops/outing';
 import { OWN_POLLEN_RULES, PURPOSES } from '../crops/variety';
 import { cohortId } from '../journal/cohort';
+import { isCorrection } from '../journal/corrections';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { FINDINGS, MISSED_REASONS } from '../journal/kinds/round';
@@ -113,7 +114,10 @@ const fact = fc.oneof(
 /** A fact, or one that puts an earlier one right or takes it back. */
 const said = fc.record({
   fact,
-  corrects: fc.option(fc.record({ back: fc.nat(12), strikes: fc.boolean() }), { freq: 5 }),
+  corrects: fc.option(
+    fc.record({ back: fc.nat(12), how: fc.constantFrom('strike', 'amend', 'amend', 'retime') }),
+    { freq: 5 },
+  ),
   device: fc.constantFrom('a', 'b'),
   ahead: fc.nat(2),
   hour: fc.nat(90),
@@ -139,9 +143,14 @@ const garden = fc
       const now = (
         !target
           ? plain
-          : corrects.strikes || target.kind === 'struck' || target.kind === 'amended'
-            ? { kind: 'struck', body: { target: target.id } }
-            : { kind: 'amended', body: { target: target.id, of: target.kind, body: sameKind(target, plain) } }
+          : corrects.how === 'retime'
+            ? retiming(entries, target, hour)
+            : corrects.how === 'strike' || isCorrection(target)
+              ? { kind: 'struck', body: { target: target.id } }
+              : {
+                  kind: 'amended',
+                  body: { target: target.id, of: target.kind, body: sameKind(target, plain) },
+                }
       ) as Fact;
       const at = new Date(Date.parse('2026-07-17T10:00:00Z') + hour * 3_600_000).toISOString();
       const told = { id: `e${String(i).padStart(3, '0')}`, lamport: 100 + i + ahead, at, device };
@@ -149,6 +158,19 @@ const garden = fc
     });
     return [...phone.own, ...entries];
   });
+
+/** Puts the times of an entry right, and perhaps of the first of all, by some hours or a day. */
+function retiming(entries: readonly Entry[], target: Entry, hour: number): object {
+  const targets = hour % 2 === 0 ? [target.id] : [target.id, entries[0]!.id];
+  const cohorts =
+    hour % 3 === 0
+      ? [...BLOOMS, cohortId({ plant: 'v1', day: DAYS[1], part: 'flower', sex: 'female' })]
+      : undefined;
+  return {
+    kind: 'times.corrected',
+    body: { targets, by: (hour - 45) * 60, days: (hour % 5) - 2, ...(cohorts && { cohorts }) },
+  };
+}
 
 const sameKind = (target: Entry, plain: { readonly kind: string; readonly body: object }): object =>
   plain.kind === target.kind ? plain.body : target.body;

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
+import type { StoredEntry } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import { viewsOf } from '@/core/work/testViews';
 import { statesOf } from '@/core/work/testYard';
@@ -7,11 +8,24 @@ import { faultOfEntry } from '../schema/entrySchema';
 import { decodeBackup, describesGarden } from './backup';
 import { mutated } from './mutations';
 
+interface Backup {
+  readonly entries: readonly StoredEntry[];
+}
+
+const golden = (version: number): Backup =>
+  JSON.parse(readFileSync(path.join(__dirname, `golden-backup-${version}.json`), 'utf8')) as Backup;
+
+/** A kind that came later: it corrects the times of all entries. */
+function withTimesCorrected(backup: Backup): Backup {
+  const last = backup.entries.reduce((a, b) => (a.lamport > b.lamport ? a : b));
+  const targets = backup.entries.map(({ id }) => id);
+  const body = { targets, by: 1500, days: 1, cohorts: ['p1|2026-07-18|flower|female'] };
+  const corrected = { ...last, id: 'times', action: 'times', kind: 'times.corrected', v: 1, body };
+  return { ...backup, entries: [...backup.entries, { ...corrected, lamport: last.lamport + 1 }] };
+}
+
 /** Of the present kinds, and of older versions of them. */
-const GOLDEN = [4, 3].map(
-  (version) =>
-    JSON.parse(readFileSync(path.join(__dirname, `golden-backup-${version}.json`), 'utf8')) as object,
-);
+const SOUND = [golden(4), golden(3), withTimesCorrected(golden(4))];
 const NOW = Date.parse('2026-07-19T05:00:00Z');
 const DAYS = ['2026-07-18', '2026-07-19', '2026-07-20'];
 
@@ -22,7 +36,7 @@ const DAYS = ['2026-07-18', '2026-07-19', '2026-07-20'];
  * @throws whatever a fold or a view throws: nothing may.
  */
 export function showMutated(seed: number): boolean {
-  const decoded = decodeBackup(mutated(GOLDEN[seed % GOLDEN.length]!, seed), faultOfEntry);
+  const decoded = decodeBackup(mutated(SOUND[seed % SOUND.length]!, seed), faultOfEntry);
   if (!decoded.ok || !describesGarden(decoded.backup.entries)) return false;
   const journal = new Journal();
   journal.add(decoded.backup.entries);

@@ -51,6 +51,29 @@ test('a write that fails changes the state all the same, is kept, exported and t
   garden.close();
 });
 
+test('the newest record is that of corrected times, and an undo of the correction brings the old ones back', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  await garden.record([scouted('p1')]);
+  const [first] = garden.allEntries();
+  const before = garden.newest!;
+  const week = 7 * 24 * 60;
+  await garden.record([{ kind: 'times.corrected', body: { targets: [first!.id], by: week, days: 7 } }]);
+  expect(garden.newest).toBe(before + week * 60_000);
+  expect([...garden.journal.all('walk').keys()]).toEqual(['p1|2026-07-26']);
+  // Put right under the day that is shown, it is stored under the day of that clock.
+  const body = { ...scouted('p1').body, day: '2026-07-27' };
+  await garden.record([{ kind: 'amended', body: { target: first!.id, of: 'scouted', body } }]);
+  expect([...garden.journal.all('walk').keys()]).toEqual(['p1|2026-07-27']);
+  expect(garden.allEntries().at(-1)).toMatchObject({ body: { body: { day: '2026-07-20' } } });
+  await garden.undo();
+  await garden.undo();
+  expect([...garden.journal.all('walk').keys()]).toEqual(['p1|2026-07-19']);
+  expect(garden.newest! - before).toBeLessThan(week * 60_000);
+  const again = await open(store);
+  expect(again.newest).toBe(garden.newest);
+});
+
 test('undo and redo survive a reload', async () => {
   const store = new MemoryStore();
   const garden = await open(store);

@@ -6,6 +6,7 @@ import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings'
 import { LIMITS, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
+import { hourOfClock } from './clockTime';
 import { bedName, day, id, madeOnce, name, zone } from './fields';
 
 /** What growers type: checked in their units and words, handed on in metres and °C. */
@@ -22,6 +23,7 @@ const words = {
   order: 'This should not come before the other.',
   zone: 'A time zone such as Europe/London.',
   day: 'A day such as 2026-05-12.',
+  clock: 'A time such as 5:40 or 5:40 pm.',
 };
 
 /** Numbers as growers type them: a decimal comma counts as a point. */
@@ -41,6 +43,11 @@ const plain = (limit: Limit): Joi.NumberSchema => within(LIMITS[limit][0], LIMIT
 
 const ifGiven = (limit: Limit): Joi.NumberSchema =>
   typed.decimal().min(LIMITS[limit][0]).max(LIMITS[limit][1]);
+
+/** A time of day as it is read from a clock, handed on in hours since midnight. */
+const clockTime = Joi.string()
+  .required()
+  .custom((value: string, helpers) => hourOfClock(value) ?? helpers.error('clock'));
 
 const dayIfGiven = day.allow('').empty('');
 
@@ -127,6 +134,7 @@ const VARIETY_FORMS = {
       flowered: Joi.any().strip(),
       purposes: Joi.any().strip(),
     }),
+  times: () => form({ day: day.required(), time: clockTime }),
   plants: () =>
     form({
       variety: chosenId,

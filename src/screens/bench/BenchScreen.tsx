@@ -28,6 +28,12 @@ export function BenchScreen() {
         onPress={() => router.push('/bench/settings')}
       />
       <ListRow
+        glyph={<Glyph name="clock" size={28} />}
+        title="Correct times"
+        note="When the clock was wrong while you worked"
+        onPress={() => router.push('/bench/times')}
+      />
+      <ListRow
         glyph={<Glyph name="warn" size={28} />}
         title="Cautions"
         note="Heat, bees, disease, sprays, bitter fruit, law"

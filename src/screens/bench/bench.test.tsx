@@ -68,6 +68,29 @@ test('a report can be saved', async () => {
   await see('The browser does not allow it. Save as a file instead.');
 });
 
+test('what was recorded under a wrong clock comes to its real time and day, and back', async () => {
+  await openApp('/bench/times');
+  // The evening walk of the demo, on its first day.
+  await tap(/17:30 to 18:45/);
+  type('Day', '2026-07-20');
+  await tap('Check');
+  await see(/would end after now/);
+  type('Day', 'soon');
+  await see('A day such as 2026-05-12.');
+  type('Day', '2026-07-14');
+  type('Time', '5:30 pm');
+  await tap('Check');
+  await see('18 Jul 2026, 17:30 becomes 14 Jul 2026, 17:30.');
+  await tap('14 Jul 2026');
+  await tap('Correct the times');
+  const [corrected] = await recorded(1);
+  expect(corrected).toMatchObject({ kind: 'times.corrected', body: { by: -4 * 24 * 60, days: -5 } });
+  await see(/14 Jul 2026, 17:30 to 18:45/);
+  await tap('Undo');
+  await see(/Undone: the corrected times of \d+ entries/);
+  await see(/18 Jul 2026, 17:30 to 18:45/);
+});
+
 test('one’s own garden needs four words and numbers', async () => {
   await openApp('/start');
   type('Name of the garden', 'Wren Cottage');

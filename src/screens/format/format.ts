@@ -23,6 +23,8 @@ export interface Format {
   day(day: Day): string;
   /** `18 Jul`. */
   shortDay(day: Day): string;
+  /** `18 Jul 2026`. */
+  date(day: Day): string;
   number(value: number, digits?: number): string;
   /** A share from 0 to 1, `63 %`. */
   percent(share: number): string;
@@ -63,6 +65,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
   const hour = inDays({ hour: 'numeric', hour12 });
   const long = inDays({ weekday: 'long', day: 'numeric', month: 'long' });
   const short = inDays({ day: 'numeric', month: 'short' });
+  const date = inDays({ day: 'numeric', month: 'short', year: 'numeric' });
   const twelve = later(() => hour().resolvedOptions().hour12 === true);
   const rules = later(() => new Intl.PluralRules('en'));
   const plural = (n: number, one: string, many: string): string => (rules().select(n) === 'one' ? one : many);
@@ -79,6 +82,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
     hour: (h) => (twelve() ? hour().format(h * 3_600_000) : String(h)),
     day: (day) => long().format(asDate(day)).replace(',', ''),
     shortDay: (day) => short().format(asDate(day)),
+    date: (day) => date().format(asDate(day)),
     number,
     percent: (share) => `${number(share * 100)} %`,
     length: (metres) => {

@@ -3,6 +3,7 @@ import { CautionsScreen } from '../bench/CautionsScreen';
 import { FilesScreen } from '../bench/FilesScreen';
 import { ReportScreen } from '../bench/ReportScreen';
 import { SettingsScreen } from '../bench/SettingsScreen';
+import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
@@ -50,6 +51,7 @@ const SCREENS = {
   start: StartScreen,
   surroundings: SurroundingsScreen,
   table: TableScreen,
+  times: TimesScreen,
   variety: VarietyScreen,
   weather: WeatherScreen,
 } as const;

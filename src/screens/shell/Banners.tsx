@@ -122,6 +122,7 @@ function FailureBanner() {
 
 /** The device's clock contradicts what was recorded: what is recorded now would stand on a wrong day. */
 function ClockBanner() {
+  const router = useRouter();
   const now = useNow();
   const f = useFormat();
   const { store } = useGarden();
@@ -136,9 +137,10 @@ function ClockBanner() {
       <Glyph name="warn" tone="rust" />
       <View style={{ flex: 1, minWidth: 160 }}>
         <Text variant="small" tone="rust" live>
-          {`This device says it is ${said(now)}, ${doubt === 'behind' ? 'before' : 'more than a year after'} the newest record, of ${said(newest)}. Check its date and time before you go on: what you record is kept under that time.`}
+          {`This device says it is ${said(now)}, ${doubt === 'behind' ? 'before' : 'more than a year after'} the newest record, of ${said(newest)}. Check its date and time before you go on. If it was wrong while you worked, correct the times afterwards.`}
         </Text>
       </View>
+      <Button title="Correct times" onPress={() => router.push('/bench/times')} />
       <Button title="It is right" onPress={() => setHeeded(true)} />
     </Banner>
   );

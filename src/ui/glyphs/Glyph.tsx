@@ -112,6 +112,12 @@ const DRAWINGS = {
     </>
   ),
   file: () => <Path d="M6 2h8l5 5v15H6zM14 2v5h5M9 13h6M9 17h6" />,
+  clock: () => (
+    <>
+      <Circle cx={12} cy={12} r={9} />
+      <Path d="M12 6.500V12l4 2.500" />
+    </>
+  ),
   unsaved: () => <Path d="M12 3v11M8 10.500l4 4 4-4M4 16v5h16v-5" />,
 } satisfies Record<string, (ink: Ink) => ReactElement>;
 
