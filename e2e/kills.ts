@@ -155,8 +155,12 @@ export async function killInMidTap(
         return { kills, stored: stored.size, tapped: tapped.size, lost: [...lost], damaged };
       }
       // It never ends by itself, and the browser's death ends it.
-      page.evaluate(tapAway, 1 + Math.floor(random() * 1e6)).catch(() => undefined);
-      await new Promise((resolve) => setTimeout(resolve, 150 + random() * 600));
+      let killed = false;
+      const tapping = page.evaluate(tapAway, 1 + Math.floor(random() * 1e6)).catch((error: unknown) => {
+        if (!killed) throw error;
+      });
+      await Promise.race([tapping, new Promise((resolve) => setTimeout(resolve, 150 + random() * 600))]);
+      killed = true;
       await kill();
       kills += 1;
     }

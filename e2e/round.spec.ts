@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { App, entriesOf, EVENING, expect, fruitAddress, test } from './app';
+import { entriesOf, EVENING, expect, test, type App } from './app';
+import { appendInTwoTabs } from './twoTabs';
 
 test.use({ storageState: EVENING });
 
@@ -104,44 +105,6 @@ for (const locks of [true, false]) {
     page,
     context,
   }) => {
-    if (!locks) {
-      await context.addInitScript(() => {
-        Object.defineProperty(Navigator.prototype, 'locks', { value: undefined });
-      });
-    }
-    const second = new App(await context.newPage());
-    const tabs = [page, second.page];
-    const stored = async (tab: typeof page): Promise<number> => {
-      await tab.goto('/bench/files');
-      return shown(tab);
-    };
-    const before = await stored(page);
-    const address = await fruitAddress(page);
-    for (const tab of tabs) {
-      await tab.goto(address);
-      await expect(tab.getByRole('heading', { name: 'Look now' })).toBeVisible();
-    }
-    await Promise.all(tabs.map(lookAHundredTimes));
-    for (const tab of tabs) {
-      await tab.getByRole('link', { name: 'Bench' }).click();
-      await tab.getByRole('link', { name: /^Files/ }).click();
-      await expect.poll(() => shown(tab)).toBe(before + 200);
-    }
-    for (const tab of tabs) expect(await stored(tab)).toBe(before + 200);
-    expect([...app.errors, ...second.errors]).toEqual([]);
+    await appendInTwoTabs({ app, page, context }, { times: 100, locks });
   });
 }
-
-/** The count of entries that the page of files names. */
-async function shown(page: App['page']): Promise<number> {
-  return Number((await page.getByText(/^All [\d,]+ entries/).innerText()).replace(/\D/g, ''));
-}
-
-/** A look that cannot tell leaves the fruit as it was, so it can be made again and again. */
-const lookAHundredTimes = (page: App['page']): Promise<void> =>
-  page.evaluate(async () => {
-    for (let i = 0; i < 100; i += 1) {
-      document.querySelector<HTMLElement>('[aria-label="Cannot tell yet"]')!.click();
-      await new Promise((resolve) => setTimeout(resolve, 5));
-    }
-  });

@@ -33,7 +33,7 @@ export class Budget {
   }
 
   /** A line of the report; faults end the run with an error. */
-  told(what: string, faults: number): string {
+  told(what: string, faults = 0): string {
     if (faults > 0) process.exitCode = 1;
     const seconds = Math.round((Date.now() - this.#start) / 1000);
     return `${faults > 0 ? 'FAILED' : 'holds '}  ${what} (${seconds} s)`;

@@ -1,0 +1,48 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import { App, expect, fruitAddress } from './app';
+
+/** The count of entries that the page of files names. */
+async function shown(page: Page): Promise<number> {
+  return Number((await page.getByText(/^All [\d,]+ entries/).innerText()).replace(/\D/g, ''));
+}
+
+/** A look that cannot tell leaves the fruit as it was, so it can be made again and again. */
+const look = (page: Page, times: number): Promise<void> =>
+  page.evaluate(async (looks) => {
+    for (let i = 0; i < looks; i += 1) {
+      document.querySelector<HTMLElement>('[aria-label="Cannot tell yet"]')!.click();
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    }
+  }, times);
+
+/** Two tabs append so many entries each at once; both show all of them, after a reload too. */
+export async function appendInTwoTabs(
+  { app, page, context }: { readonly app: App; readonly page: Page; readonly context: BrowserContext },
+  { times, locks }: { readonly times: number; readonly locks: boolean },
+): Promise<void> {
+  if (!locks) {
+    await context.addInitScript(() => {
+      Object.defineProperty(Navigator.prototype, 'locks', { value: undefined });
+    });
+  }
+  const second = new App(await context.newPage());
+  const tabs = [page, second.page];
+  const stored = async (tab: Page): Promise<number> => {
+    await tab.goto('/bench/files');
+    return shown(tab);
+  };
+  const before = await stored(page);
+  const address = await fruitAddress(page);
+  for (const tab of tabs) {
+    await tab.goto(address);
+    await expect(tab.getByRole('heading', { name: 'Look now' })).toBeVisible();
+  }
+  await Promise.all(tabs.map((tab) => look(tab, times)));
+  for (const tab of tabs) {
+    await tab.getByRole('link', { name: 'Bench' }).click();
+    await tab.getByRole('link', { name: /^Files/ }).click();
+    await expect.poll(() => shown(tab), { timeout: 60_000 }).toBe(before + 2 * times);
+  }
+  for (const tab of tabs) expect(await stored(tab)).toBe(before + 2 * times);
+  expect([...app.errors, ...second.errors]).toEqual([]);
+}
