@@ -58,15 +58,19 @@ function tellStored(): void {
   };
 }
 
-/** Runs in the page: taps what may be tapped in a walk or at a fruit, again and again, without waiting for anything. */
+/**
+ * Runs in the page: taps what may be tapped in a walk or at a fruit, again and again, without waiting for anything. Every
+ * other tap is one that writes.
+ */
 async function tapAway(seed: number): Promise<void> {
   let state = seed;
   const random = (most: number): number => (state = (state * 16_807) % 2_147_483_647) % most;
-  const may = /more$|fewer$|next$|Cannot tell yet|Undo/;
-  for (;;) {
-    const buttons = [...document.querySelectorAll<HTMLElement>('main [role=button], main button')].filter(
-      (button) => may.test(button.getAttribute('aria-label') ?? button.textContent),
+  const named = (may: RegExp): HTMLElement[] =>
+    [...document.querySelectorAll<HTMLElement>('[role=button], button')].filter((button) =>
+      may.test(button.getAttribute('aria-label') ?? button.textContent),
     );
+  for (;;) {
+    const buttons = named(random(2) === 0 ? /next$|Cannot tell yet/ : /more$|fewer$|Undo/);
     buttons[random(Math.max(1, buttons.length))]?.click();
     await new Promise((resolve) => setTimeout(resolve, 2 + random(12)));
   }
