@@ -142,12 +142,12 @@ interface BackupFile {
 export const entriesOf = (text: string): BackupFile['entries'] =>
   [...(JSON.parse(text) as BackupFile).entries].sort((a, b) => (a.id < b.id ? -1 : 1));
 
-/** The address of a fruit that is growing. */
-export async function fruitAddress(page: Page): Promise<string> {
+/** The address of a fruit that is growing: the first of the list, or one further down. */
+export async function fruitAddress(page: Page, nth = 0): Promise<string> {
   await page.goto('/fruit');
   await page
     .getByText(/growing on day \d+/)
-    .first()
+    .nth(nth)
     .click();
   await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
   const url = new URL(page.url());

@@ -1,4 +1,4 @@
-import type { CDPSession, Page } from '@playwright/test';
+import type { CDPSession, Locator, Page } from '@playwright/test';
 import { expect, type App } from '../e2e/app';
 
 /** What a page holds on to. */
@@ -19,7 +19,7 @@ export async function heldBy(page: Page, session: CDPSession): Promise<Held> {
 }
 
 async function toToday(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
 }
 
@@ -43,11 +43,25 @@ async function walk(app: App): Promise<void> {
     await tapIfThere(app, 'One male more');
     await next.click();
   }
-  await toToday(page);
+  // The bar is not there during work: done or not, one goes back.
+  await tapIfThere(app, 'Back to Today');
+  if (new URL(page.url()).pathname !== '/') await page.goBack();
+  await expect(page.getByRole('link', { name: 'Today', exact: true })).toBeVisible();
 }
 
 async function tapIfThere(app: App, name: string): Promise<void> {
   if (await app.button(name).isVisible()) await app.tap(name);
+}
+
+const stopShown = (page: Page): Locator => page.getByRole('img', { name: /^Stop \d+ of \d+$/ });
+
+/** Does what is planned at a stop, and waits until it has gone. */
+async function doStop(app: App): Promise<void> {
+  const here = await stopShown(app.page).getAttribute('aria-label');
+  // A stop ignores taps for a moment after it came up.
+  await app.page.waitForTimeout(400);
+  await app.tap(/^(Done|None, continue|Leave it)$/);
+  await expect(app.page.getByRole('img', { name: here!, exact: true })).toHaveCount(0);
 }
 
 /** Does the whole round of a morning, where there is one. @returns whether there was. */
@@ -58,18 +72,19 @@ async function round(app: App): Promise<boolean> {
   const start = app.button(/^(Start|Continue) the round$/);
   if (!(await start.isVisible())) return false;
   await start.click();
+  await page.waitForURL(/\/round/);
+  await expect(stopShown(page).or(app.button(/^(Start the round|Back to Today)$/)).first()).toBeVisible();
   await tapIfThere(app, 'Start the round');
-  const stop = page.getByRole('img', { name: /^Stop \d+ of \d+$/ });
-  await expect(stop).toBeVisible();
-  while (!(await page.getByRole('heading', { name: 'Round done' }).isVisible())) await app.done();
-  await toToday(page);
+  await expect(stopShown(page).or(app.button('Back to Today')).first()).toBeVisible();
+  while (await stopShown(page).isVisible()) await doStop(app);
+  await app.tap('Back to Today');
   return true;
 }
 
 /** Looks at some fruit that are due, and at the figures. */
 async function look(app: App): Promise<void> {
   const { page } = app;
-  await page.getByRole('link', { name: 'Fruit' }).click();
+  await page.getByRole('link', { name: 'Fruit', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   for (let i = 0; i < 5; i += 1) await tapIfThere(app, i % 4 === 3 ? 'Cannot tell yet' : 'Growing');
   await app.tap('Set and drop, by variety and plant');
