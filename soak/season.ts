@@ -73,7 +73,11 @@ async function round(app: App): Promise<boolean> {
   if (!(await start.isVisible())) return false;
   await start.click();
   await page.waitForURL(/\/round/);
-  await expect(stopShown(page).or(app.button(/^(Start the round|Back to Today)$/)).first()).toBeVisible();
+  await expect(
+    stopShown(page)
+      .or(app.button(/^(Start the round|Back to Today)$/))
+      .first(),
+  ).toBeVisible();
   await tapIfThere(app, 'Start the round');
   await expect(stopShown(page).or(app.button('Back to Today')).first()).toBeVisible();
   while (await stopShown(page).isVisible()) await doStop(app);
