@@ -142,15 +142,23 @@ interface BackupFile {
 export const entriesOf = (text: string): BackupFile['entries'] =>
   [...(JSON.parse(text) as BackupFile).entries].sort((a, b) => (a.id < b.id ? -1 : 1));
 
-/** The address of a fruit that is growing: the first of the list, or one further down. */
-export async function fruitAddress(page: Page, nth = 0): Promise<string> {
-  await page.goto('/fruit');
-  await page
-    .getByText(/growing on day \d+/)
-    .nth(nth)
-    .click();
-  await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
-  const url = new URL(page.url());
-  const chosen = url.searchParams.get('chosen');
-  return chosen ? `/fruit/${chosen}` : url.pathname;
+/** The address of a fruit that is growing. */
+export const fruitAddress = async (page: Page): Promise<string> => (await fruitAddresses(page, 1))[0]!;
+
+/** The addresses of some fruits with tags that are growing. */
+export async function fruitAddresses(page: Page, many: number): Promise<string[]> {
+  const addresses: string[] = [];
+  for (let i = 0; i < many; i += 1) {
+    await page.goto('/fruit');
+    // One fruit has a day, flowers that are counted have a number of them before it.
+    await page
+      .getByText(/, growing on day \d+/)
+      .nth(i)
+      .click();
+    await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
+    const url = new URL(page.url());
+    const chosen = url.searchParams.get('chosen');
+    addresses.push(chosen ? `/fruit/${chosen}` : url.pathname);
+  }
+  return addresses;
 }

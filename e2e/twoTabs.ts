@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { App, expect, fruitAddress } from './app';
+import { App, expect, fruitAddresses } from './app';
 
 /** The count of entries that the page of files names. */
 async function shown(page: Page): Promise<number> {
@@ -35,13 +35,13 @@ export async function appendInTwoTabs(
     return shown(tab);
   };
   const before = await stored(page);
-  for (let done = 0; done < times; done += MOST_AT_ONE) {
-    const address = await fruitAddress(page, done / MOST_AT_ONE);
+  const addresses = await fruitAddresses(page, Math.ceil(times / MOST_AT_ONE));
+  for (const [i, address] of addresses.entries()) {
     for (const tab of tabs) {
       await tab.goto(address);
       await expect(tab.getByRole('heading', { name: 'Look now' })).toBeVisible();
     }
-    await Promise.all(tabs.map((tab) => look(tab, Math.min(MOST_AT_ONE, times - done))));
+    await Promise.all(tabs.map((tab) => look(tab, Math.min(MOST_AT_ONE, times - i * MOST_AT_ONE))));
   }
   for (const tab of tabs) {
     await tab.getByRole('link', { name: 'Bench' }).click();

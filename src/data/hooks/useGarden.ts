@@ -16,3 +16,10 @@ export function useGarden(): OpenGardenView {
   useSyncExternalStore(store.subscribe, version, version);
   return { store, demo: session.demo, open };
 }
+
+/** The garden's time zone; renders again only when that changes. */
+export function useZone(): string {
+  const store = useOpened().session.garden;
+  const zone = useCallback(() => store.described?.zone ?? 'UTC', [store]);
+  return useSyncExternalStore(store.subscribe, zone, zone);
+}

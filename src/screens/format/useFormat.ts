@@ -1,5 +1,5 @@
 import { useDevice } from '@/data/hooks/useDevice';
-import { useGarden } from '@/data/hooks/useGarden';
+import { useZone } from '@/data/hooks/useGarden';
 import { formatFor, type Format } from './format';
 
 /** English of the device's own kind, so that dates read as words around them do. */
@@ -11,6 +11,5 @@ function englishLocale(): string {
 /** Numbers, times and days as this grower reads them. */
 export function useFormat(): Format {
   const { units, hours } = useDevice().settings;
-  const zone = useGarden().store.described?.zone ?? 'UTC';
-  return formatFor(zone, units, hours, englishLocale());
+  return formatFor(useZone(), units, hours, englishLocale());
 }

@@ -1,8 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
+import type { Journal } from '@/core/journal/journal';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -29,14 +30,18 @@ export function FruitScreen() {
   const router = useRouter();
   const wide = useWide();
   const { chosen } = useLocalSearchParams<{ chosen?: string }>();
-  const [shown, setShown] = useState(FIRST_SHOWN);
   const { journal } = useGarden().store;
+  // The list and the figures come after what a tap is answered with.
+  const later = useDeferredValue(view, undefined);
   const f = useFormat();
+  const show = useCallback(
+    (id: string): void => {
+      if (wide) router.setParams({ chosen: id });
+      else router.push({ pathname: '/fruit/[id]', params: { id } });
+    },
+    [wide, router],
+  );
   if (!view) return null;
-  const show = (id: string): void => {
-    if (wide) router.setParams({ chosen: id });
-    else router.push({ pathname: '/fruit/[id]', params: { id } });
-  };
   if (view.fruits.length === 0) {
     return (
       <EmptyPage
@@ -55,7 +60,7 @@ export function FruitScreen() {
           <FruitPanel key={chosen} id={chosen} />
         ) : (
           <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
-            <SetSummary view={view} />
+            {later ? <SetSummary view={later} /> : null}
             <Button
               title="Set and drop, by variety and plant"
               onPress={() => router.push('/fruit/figures')}
@@ -85,10 +90,31 @@ export function FruitScreen() {
         </Text>
       )}
       <FindTag fruits={view.fruits} onFound={show} />
+      {later ? (
+        <Fruits fruits={later.fruits} journal={journal} chosen={wide ? chosen : undefined} onShow={show} />
+      ) : null}
+    </Page>
+  );
+}
+
+interface FruitsProps {
+  readonly fruits: readonly Fruit[];
+  readonly journal: Journal;
+  readonly chosen: string | undefined;
+  /** Called with the flower. */
+  readonly onShow: (flower: string) => void;
+}
+
+/** Every fruit of the season. */
+const Fruits = memo(function Fruits({ fruits, journal, chosen, onShow }: FruitsProps) {
+  const f = useFormat();
+  const [shown, setShown] = useState(FIRST_SHOWN);
+  return (
+    <>
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         This season
       </Text>
-      {view.fruits.slice(0, shown).map((fruit) => {
+      {fruits.slice(0, shown).map((fruit) => {
         const { glyph, word } = fruitStatus(fruit);
         return (
           <ListRow
@@ -96,17 +122,17 @@ export function FruitScreen() {
             glyph={<Glyph name={glyph} size={28} />}
             title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
             note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
-            selected={wide && fruit.bloom.bloom === chosen}
-            onPress={() => show(fruit.bloom.bloom)}
+            selected={fruit.bloom.bloom === chosen}
+            onPress={() => onShow(fruit.bloom.bloom)}
           />
         );
       })}
-      {shown < view.fruits.length ? (
+      {shown < fruits.length ? (
         <Button title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
       ) : null}
-    </Page>
+    </>
   );
-}
+});
 
 interface FindTagProps {
   readonly fruits: readonly Fruit[];

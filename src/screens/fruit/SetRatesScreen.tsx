@@ -1,4 +1,6 @@
 import { View } from 'react-native';
+import type { Fruit } from '@/core/fruit/fruits';
+import type { Journal } from '@/core/journal/journal';
 import { groupBy } from '@/core/text/groupBy';
 import { dropsByDay, setRatesByPlant, fruitSetRates } from '@/core/fruit/setRates';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -7,6 +9,7 @@ import { DropChart } from '@/ui/charts/DropChart';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { Later } from '../shell/Later';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useFruits } from './fruitView';
@@ -61,29 +64,48 @@ export function SetRatesScreen() {
       }
     >
       {byVariety.size === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
-      {[...byVariety.values()].map((fruits) => {
-        const { variety } = fruits[0]!;
-        const own = fruits.flatMap(({ histories: each }) => each);
-        const rates = fruitSetRates(own);
-        const days = lookDays(own.map(({ looks }) => looks));
-        const plants = [...setRatesByPlant(own)].sort(([a], [b]) =>
-          plantLabel(journal, a).localeCompare(plantLabel(journal, b), 'en', { numeric: true }),
-        );
-        return (
-          <View key={variety.variety} style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
-            <Text variant="heading" level={2}>
-              {variety.name}
-            </Text>
-            <RateRow name="Set so far" rate={rates.soFar} />
-            <RateRow name={`Set, day ${days.set}`} rate={rates.set} />
-            <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} />
-            <Text variant="strong">Set by plant</Text>
-            {plants.map(([plant, { set }]) => (
-              <RateRow key={plant} name={plantLabel(journal, plant)} rate={set} />
-            ))}
-          </View>
-        );
-      })}
+      <WithWidth>
+        {(width) => (
+          <Later>
+            {() =>
+              [...byVariety.values()].map((fruits) => (
+                <OfVariety key={fruits[0]!.variety.variety} fruits={fruits} journal={journal} width={width} />
+              ))
+            }
+          </Later>
+        )}
+      </WithWidth>
     </Page>
+  );
+}
+
+interface OfVarietyProps {
+  /** Of one variety, at least one. */
+  readonly fruits: readonly Fruit[];
+  readonly journal: Journal;
+  readonly width: number;
+}
+
+/** The rates of a variety, and of each of its plants. */
+function OfVariety({ fruits, journal, width }: OfVarietyProps) {
+  const own = fruits.flatMap(({ histories }) => histories);
+  const rates = fruitSetRates(own);
+  const days = lookDays(own.map(({ looks }) => looks));
+  const plants = [...setRatesByPlant(own)].sort(([a], [b]) =>
+    plantLabel(journal, a).localeCompare(plantLabel(journal, b), 'en', { numeric: true }),
+  );
+  return (
+    <View style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
+      <Text variant="heading" level={2}>
+        {fruits[0]!.variety.name}
+      </Text>
+      <RateRow name="Set so far" rate={rates.soFar} width={width} />
+      <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
+      <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
+      <Text variant="strong">Set by plant</Text>
+      {plants.map(([plant, { set }]) => (
+        <RateRow key={plant} name={plantLabel(journal, plant)} rate={set} width={width} />
+      ))}
+    </View>
   );
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import { fruitSetRates, type SetRate } from '@/core/fruit/setRates';
 import { IntervalBar } from '@/ui/charts/IntervalBar';
@@ -9,7 +10,7 @@ import { lookDays, sayLeftOut, sayRate } from './setRateWords';
 import type { FruitView } from './fruitView';
 
 /** The three rates of the season. */
-export function SetSummary({ view }: { readonly view: FruitView }) {
+export const SetSummary = memo(function SetSummary({ view }: { readonly view: FruitView }) {
   const histories = view.fruits.flatMap(({ histories: own }) => own);
   const rates = fruitSetRates(histories);
   const days = lookDays(histories.map(({ looks }) => looks));
@@ -18,21 +19,33 @@ export function SetSummary({ view }: { readonly view: FruitView }) {
       <Text variant="heading" level={2}>
         {view.season.name || 'This season'}
       </Text>
-      <RateRow name="Set so far" note="growing at the last look" rate={rates.soFar} />
-      <RateRow name="Set" note={`growing on day ${days.set}`} rate={rates.set} />
-      <RateRow name="Kept" note={`growing on day ${days.kept}, or picked`} rate={rates.kept} />
+      <WithWidth>
+        {(width) => (
+          <View style={{ gap: SPACE.m }}>
+            <RateRow name="Set so far" note="growing at the last look" rate={rates.soFar} width={width} />
+            <RateRow name="Set" note={`growing on day ${days.set}`} rate={rates.set} width={width} />
+            <RateRow
+              name="Kept"
+              note={`growing on day ${days.kept}, or picked`}
+              rate={rates.kept}
+              width={width}
+            />
+          </View>
+        )}
+      </WithWidth>
     </View>
   );
-}
+});
 
 export interface RateRowProps {
   readonly name: string;
   readonly note?: string;
   readonly rate: SetRate;
+  readonly width: number;
 }
 
 /** One rate: in words, as a bar, and what was left out. */
-export function RateRow({ name, note, rate }: RateRowProps) {
+export function RateRow({ name, note, rate, width }: RateRowProps) {
   const f = useFormat();
   const words = sayRate(rate, f);
   const left = sayLeftOut(rate, f);
@@ -45,17 +58,13 @@ export function RateRow({ name, note, rate }: RateRowProps) {
         </Text>
       ) : null}
       <Text>{words}</Text>
-      <WithWidth>
-        {(width) => (
-          <IntervalBar
-            width={width}
-            share={rate.share}
-            low={rate.low}
-            high={rate.high}
-            label={`${name}: ${words}`}
-          />
-        )}
-      </WithWidth>
+      <IntervalBar
+        width={width}
+        share={rate.share}
+        low={rate.low}
+        high={rate.high}
+        label={`${name}: ${words}`}
+      />
       {left ? (
         <Text variant="small" tone="soft">
           {left}

@@ -9,6 +9,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { Later } from '../shell/Later';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
 import { plantingName } from '../words/garden';
@@ -42,25 +43,31 @@ export function CalendarScreen() {
         flowers too.
       </Text>
       <View style={{ marginTop: SPACE.m }}>
-        {ordered.flatMap((planned) => {
-          const { planting, flowering: known } = planned;
-          return known
-            ? [
+        <Later>
+          {() => (
+            <>
+              {ordered.flatMap((planned) => {
+                const { planting, flowering: known } = planned;
+                return known
+                  ? [
+                      <ListRow
+                        key={planting}
+                        title={plantingName(planned, f)}
+                        note={`${f.day(known.first)} to ${f.day(known.last)}. ${known.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
+                      />,
+                    ]
+                  : [];
+              })}
+              {unknown.map((planned) => (
                 <ListRow
-                  key={planting}
+                  key={planned.planting}
                   title={plantingName(planned, f)}
-                  note={`${f.day(known.first)} to ${f.day(known.last)}. ${known.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
-                />,
-              ]
-            : [];
-        })}
-        {unknown.map((planned) => (
-          <ListRow
-            key={planned.planting}
-            title={plantingName(planned, f)}
-            note="Not known: say when it was sown or planted out."
-          />
-        ))}
+                  note="Not known: say when it was sown or planted out."
+                />
+              ))}
+            </>
+          )}
+        </Later>
       </View>
     </Page>
   );
