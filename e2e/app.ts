@@ -151,10 +151,11 @@ export async function fruitAddresses(page: Page, many: number): Promise<string[]
   for (let i = 0; i < many; i += 1) {
     await page.goto('/fruit');
     // One fruit has a day, flowers that are counted have a number of them before it.
-    await page
-      .getByText(/, growing on day \d+/)
-      .nth(i)
-      .click();
+    const growing = page.getByText(/, growing on day \d+/);
+    await expect(growing.first()).toBeVisible();
+    const more = page.getByRole('button', { name: 'Show more' });
+    while ((await growing.count()) <= i && (await more.isVisible())) await more.click();
+    await growing.nth(i).click({ timeout: 15_000 });
     await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
     const url = new URL(page.url());
     const chosen = url.searchParams.get('chosen');

@@ -9,6 +9,7 @@ import { openingBench } from './opening';
 import { median, report } from './ratio';
 import { slowDown, TODAY } from './slowed';
 import { buildEmpty, EMPTY } from './size';
+import { tapsBench } from './taps';
 
 const ROOT = path.resolve(__dirname, '..');
 const PORT = 4320;
@@ -25,13 +26,15 @@ async function serve(): Promise<ChildProcess> {
   return server;
 }
 
-/** A tab whose demo garden has that many entries. */
+/** A tab whose demo garden has that many entries; 0: its own. */
 async function tabWith(browser: Browser, length: number): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
   const page = await context.newPage();
-  const entries = longJournal(length);
-  // The demo's own file is answered with the longer garden; from there on it lies in the browser's store.
-  await page.route('**/demo-records.json', (route) => route.fulfill({ json: recordsOf(entries) }));
+  if (length > 0) {
+    const entries = longJournal(length);
+    // The demo's own file is answered with the longer garden; from there on it lies in the browser's store.
+    await page.route('**/demo-records.json', (route) => route.fulfill({ json: recordsOf(entries) }));
+  }
   await page.goto(BASE);
   await page.getByRole('button', { name: TODAY }).first().waitFor({ timeout: 120_000 });
   await slowDown(page);
@@ -72,7 +75,12 @@ export async function browserBench(): Promise<void> {
       1.5,
     );
     // A slowed tab takes the processor's time even while it does nothing.
-    await Promise.all([long, short].map((page) => page.context().close()));
+    await short.context().close();
+    await tapsBench(long, '100,000 entries');
+    await long.context().close();
+    const demo = await tabWith(browser, 0);
+    await tapsBench(demo, 'the demo');
+    await demo.context().close();
     await openingBench(browser, { app: BASE, empty: `http://127.0.0.1:${EMPTY_PORT}` }, RUNS);
     await dragBench(browser, BASE);
   } finally {

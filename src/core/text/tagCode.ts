@@ -40,15 +40,31 @@ function tagCode(letter: string, number: number): string | undefined {
 }
 
 /**
+ * The tags of a device in order, each with its number.
+ *
+ * @param from the number to begin with.
+ * @example tagCodesFrom('K', 0).next().value // { number: 0, code: 'K00…' }
+ */
+export function* tagCodesFrom(
+  letter: string,
+  from: number,
+): Generator<{ readonly number: number; readonly code: string }, never> {
+  for (let number = from; ; number += 1) {
+    const code = tagCode(letter, number);
+    if (code) yield { number, code };
+  }
+}
+
+/**
  * The next tags of a device that are not in use, in order.
  *
  * @example nextTagCodes('K', new Set(), 2) // ['K00…', 'K01…']
  */
 export function nextTagCodes(letter: string, used: ReadonlySet<string>, count: number): string[] {
   const codes: string[] = [];
-  for (let number = 0; codes.length < count; number += 1) {
-    const code = tagCode(letter, number);
-    if (code && !used.has(code)) codes.push(code);
+  for (const { code } of tagCodesFrom(letter, 0)) {
+    if (codes.length === count) break;
+    if (!used.has(code)) codes.push(code);
   }
   return codes;
 }

@@ -1,6 +1,7 @@
 import { DEMO_GARDEN } from '../../../demo/phones';
 import { liveSeason } from '../../../demo/season';
 import type { Fact } from '@/core/journal/entry';
+import { nextTagCodes } from '@/core/text/tagCode';
 import { Clock } from '../clock';
 import { isStructural } from '@/core/journal/kinds/kinds';
 import { EntryLog, recordsOf } from '../log/entryLog';
@@ -72,6 +73,38 @@ test('the newest record is that of corrected times, and an undo of the correctio
   expect(garden.newest! - before).toBeLessThan(week * 60_000);
   const again = await open(store);
   expect(again.newest).toBe(garden.newest);
+});
+
+test('tags in use are never handed out, those of what was undone again, in a long garden as in a plain search', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  const cover = (codes: readonly string[], many: number): Fact => ({
+    kind: 'covered',
+    body: {
+      plant: 'p1',
+      day: '2026-07-19',
+      method: 'tape',
+      blooms: codes.map((code, i) => ({ bloom: `f${many}-${i}`, sex: 'female', code })),
+    },
+  });
+  const plain = (count: number): string[] =>
+    nextTagCodes(
+      garden.tags.letter,
+      new Set(Array.from(garden.journal.all('bloom').values(), ({ code }) => code)),
+      count,
+    );
+  for (let many = 0; many < 60; many += 1) {
+    expect(garden.tags.next(4)).toEqual(plain(4));
+    const codes = garden.tags.next(1 + (many % 3));
+    await garden.record([...garden.tags.ensureLetter(), cover(codes, many)]);
+    if (many % 7 === 3) await garden.undo();
+    if (many % 11 === 5) {
+      const target = garden.allEntries().findLast(({ kind }) => kind === 'covered')!;
+      const { body } = cover(codes.slice(1), many) as Extract<Fact, { kind: 'covered' }>;
+      await garden.record([{ kind: 'amended', body: { target: target.id, of: 'covered', body } }]);
+    }
+  }
+  expect((await open(store)).tags.next(4)).toEqual(plain(4));
 });
 
 test('undo and redo survive a reload', async () => {

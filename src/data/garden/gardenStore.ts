@@ -348,6 +348,7 @@ export class GardenStore extends Subscribable {
     this.#outstanding = part.outstanding;
     this.journal.add(part.entries);
     this.#newest.note(part.entries);
+    this.tags.note(part.entries);
     this.#own.note(part.entries);
     const told = new Set(this.#damage.map(({ key }) => key));
     this.#damage = [...this.#damage, ...part.damage.filter(({ key }) => !told.has(key))];
@@ -357,6 +358,7 @@ export class GardenStore extends Subscribable {
     if (entries.length === 0) return;
     this.journal.add(entries);
     this.#newest.note(entries);
+    this.tags.note(entries);
     this.#own.note(entries);
     this.#changed();
   }

@@ -1,6 +1,8 @@
-import type { Fact } from '@/core/journal/entry';
+import type { Fact, StoredEntry } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
-import { freeDeviceLetter, nextTagCodes } from '@/core/text/tagCode';
+import { tagsNamed } from '@/core/journal/tagsNamed';
+import { knownEntry, upcast } from '@/core/journal/upcast';
+import { freeDeviceLetter, tagCodesFrom } from '@/core/text/tagCode';
 import { chance } from '../clock';
 
 /** The tags that this device hands out in a garden: they begin with a letter of its own. */
@@ -8,6 +10,11 @@ export class Tags {
   readonly #journal: Journal;
   readonly #device: string;
   #letter: string | undefined;
+  /** The blooms that were ever given a tag, by the tag. */
+  readonly #named = new Map<string, string[]>();
+  /** All tags of a letter with lower numbers are in use. */
+  #from = 0;
+  #fromOf = '';
 
   constructor(journal: Journal, device: string) {
     this.#journal = journal;
@@ -31,9 +38,38 @@ export class Tags {
     return [{ kind: 'device.named', body: { letter, name: `Device ${letter}` } }];
   }
 
+  /** Learns of entries that the journal holds. */
+  note(entries: readonly StoredEntry[]): void {
+    for (const stored of entries) {
+      // What is taken back or put right may free a tag.
+      if (stored.kind === 'struck' || stored.kind === 'amended') this.#from = 0;
+      const entry = knownEntry(stored);
+      if (entry) for (const [code, bloom] of tagsNamed(upcast(entry))) push(this.#named, code, bloom);
+    }
+  }
+
   /** Tags for new flowers, none of them in use. */
   next(count: number): string[] {
-    const used = new Set(Array.from(this.#journal.all('bloom').values(), ({ code }) => code));
-    return nextTagCodes(this.letter, used, count);
+    const { letter } = this;
+    if (letter !== this.#fromOf) [this.#from, this.#fromOf] = [0, letter];
+    const free: { readonly number: number; readonly code: string }[] = [];
+    for (const tag of tagCodesFrom(letter, this.#from)) {
+      if (free.length === count) break;
+      if (!this.#isInUse(tag.code)) free.push(tag);
+    }
+    this.#from = free[0]?.number ?? this.#from;
+    return free.map(({ code }) => code);
   }
+
+  /** Only the blooms that were ever given the tag are folded: all of them would cost a tap its answer. */
+  #isInUse(code: string): boolean {
+    const blooms = this.#journal.all('bloom');
+    return this.#named.get(code)?.some((bloom) => blooms.get(bloom)?.code === code) ?? false;
+  }
+}
+
+function push<T>(lists: Map<string, T[]>, key: string, item: T): void {
+  const list = lists.get(key);
+  if (list) list.push(item);
+  else lists.set(key, [item]);
 }
