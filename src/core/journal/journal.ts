@@ -85,6 +85,14 @@ export class Journal {
     return some.filter((bloom) => (bloom.day ?? NO_DAY) === day);
   }
 
+  /** Blooms that open from one day on, day by day; those of earlier years are not folded for it. */
+  bloomsBetween(from: Day, to?: Day): Bloom[] {
+    const days = [...this.#mayOpen.keys()].filter(
+      (day) => day !== NO_DAY && from <= day && (to === undefined || day <= to),
+    );
+    return days.sort().flatMap((day) => this.bloomsOf(day));
+  }
+
   /** Blooms of which it is not known when they open: they wait under their covers. */
   bloomsWaiting(): Bloom[] {
     return this.bloomsOf(NO_DAY);

@@ -57,7 +57,7 @@ export function gardenPlan(journal: Journal, garden: Garden, today: Day): Garden
   const temperatures = temperaturesAt(journal, garden);
   const season = seasonAt(journal, today);
   const seasonEnd = season.season === '' ? undefined : season.to;
-  const marked = markedDays(journal);
+  const marked = markedDays(journal, addDays(season.from, -SOWN_BEFORE_SEASON), seasonEnd);
   const plannedOf = (
     variety: Variety,
     sown: Sown,
@@ -122,11 +122,11 @@ function plantingsAmong(journal: Journal, variety: Variety, plants: readonly Pla
 const floweredOf = (journal: Journal, { planting }: Sown): readonly Day[] =>
   journal.all('planting').get(planting)?.flowered ?? [];
 
-/** The days for which flowers of each planting were marked. */
-function markedDays(journal: Journal): Map<string, Set<Day>> {
+/** The days from one day on for which flowers of each planting were marked. */
+function markedDays(journal: Journal, from: Day, to: Day | undefined): Map<string, Set<Day>> {
   const plants = journal.all('plant');
   const days = new Map<string, Set<Day>>();
-  for (const { plant, day } of journal.all('bloom').values()) {
+  for (const { plant, day } of journal.bloomsBetween(from, to)) {
     const stands = plants.get(plant);
     const planting = stands?.planting ?? stands?.variety;
     if (!planting || !day) continue;

@@ -220,6 +220,12 @@ test('the blooms of a day, folded alone, are those of all blooms that open on it
         expect(asked.bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
         expect(journalOf(entries).bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
       }
+      const known = all.filter((bloom) => bloom.day !== undefined);
+      expect(asked.bloomsBetween('2026-01-01')).toHaveLength(known.length);
+      expect(asked.bloomsBetween('2026-01-01')).toEqual(expect.arrayContaining(known));
+      expect(asked.bloomsBetween(DAYS[1], DAYS[2])).toHaveLength(
+        known.filter((bloom) => bloom.day === DAYS[1] || bloom.day === DAYS[2]).length,
+      );
       expect(asked.bloomsWaiting()).toEqual(all.filter((bloom) => bloom.day === undefined));
     }),
   );
