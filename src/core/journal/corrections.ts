@@ -1,4 +1,5 @@
 import type { Entry, EntryOf, StoredEntry } from './entry';
+import { addToGroup } from '../text/groupBy';
 import { compareEntries } from './order';
 import { AS_STORED, retimed, type Retiming } from './retiming';
 import { upcast, withBody, type KnownEntry } from './upcast';
@@ -34,8 +35,8 @@ export class Corrections {
   }
 
   add(correction: Correction): void {
-    if (correction.kind !== 'times.corrected') push(this.#metas, correction.body.target, correction);
-    else for (const target of targetsOf(correction)) push(this.#retimings, target, correction);
+    if (correction.kind !== 'times.corrected') addToGroup(this.#metas, correction.body.target, correction);
+    else for (const target of targetsOf(correction)) addToGroup(this.#retimings, target, correction);
   }
 
   clear(): void {
@@ -87,10 +88,4 @@ export class Corrections {
     if (!inForce) return upcast(entry);
     return inForce.kind === 'struck' ? undefined : withBody(entry, inForce.body.body);
   }
-}
-
-function push<T>(lists: Map<string, T[]>, key: string, item: T): void {
-  const list = lists.get(key);
-  if (list) list.push(item);
-  else lists.set(key, [item]);
 }

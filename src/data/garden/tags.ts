@@ -2,6 +2,7 @@ import type { Fact, StoredEntry } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import { tagsNamed } from '@/core/journal/tagsNamed';
 import { knownEntry, upcast } from '@/core/journal/upcast';
+import { addToGroup } from '@/core/text/groupBy';
 import { freeDeviceLetter, tagCodesFrom } from '@/core/text/tagCode';
 import { chance } from '../clock';
 
@@ -44,7 +45,7 @@ export class Tags {
       // What is taken back or put right may free a tag.
       if (stored.kind === 'struck' || stored.kind === 'amended') this.#from = 0;
       const entry = knownEntry(stored);
-      if (entry) for (const [code, bloom] of tagsNamed(upcast(entry))) push(this.#named, code, bloom);
+      if (entry) for (const [code, bloom] of tagsNamed(upcast(entry))) addToGroup(this.#named, code, bloom);
     }
   }
 
@@ -66,10 +67,4 @@ export class Tags {
     const blooms = this.#journal.all('bloom');
     return this.#named.get(code)?.some((bloom) => blooms.get(bloom)?.code === code) ?? false;
   }
-}
-
-function push<T>(lists: Map<string, T[]>, key: string, item: T): void {
-  const list = lists.get(key);
-  if (list) list.push(item);
-  else lists.set(key, [item]);
 }
