@@ -1,5 +1,5 @@
 import { deviceZone } from '../clock';
-import { showMutated } from './testMutated';
+import { showMutated, TIMES_CORRECTED } from './testMutated';
 
 /** At each of the three places at which tests run, with numbers of its own: some 500 in all. */
 const RUNS = 170;
@@ -10,4 +10,11 @@ test('of hundreds of backups gone wrong, whatever passes the check can be folded
   const passed = seeds.filter((seed) => showMutated(seed)).length;
   expect(passed).toBeGreaterThan(RUNS / 10);
   expect(passed).toBeLessThan(RUNS);
+});
+
+test('so can those whose times were corrected', () => {
+  const seeds = Array.from({ length: RUNS / 2 }, (_, i) => FIRST + i);
+  const passed = seeds.filter((seed) => showMutated(seed, TIMES_CORRECTED)).length;
+  expect(passed).toBeGreaterThan(0);
+  expect(passed).toBeLessThan(RUNS / 2);
 });

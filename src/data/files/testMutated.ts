@@ -25,7 +25,8 @@ function withTimesCorrected(backup: Backup): Backup {
 }
 
 /** Of the present kinds, and of older versions of them. */
-const SOUND = [golden(4), golden(3), withTimesCorrected(golden(4))];
+const SOUND = [golden(4), golden(3)];
+export const TIMES_CORRECTED = [withTimesCorrected(golden(4))];
 const NOW = Date.parse('2026-07-19T05:00:00Z');
 const DAYS = ['2026-07-18', '2026-07-19', '2026-07-20'];
 
@@ -35,8 +36,8 @@ const DAYS = ['2026-07-18', '2026-07-19', '2026-07-20'];
  * @returns whether it passed.
  * @throws whatever a fold or a view throws: nothing may.
  */
-export function showMutated(seed: number): boolean {
-  const decoded = decodeBackup(mutated(SOUND[seed % SOUND.length]!, seed), faultOfEntry);
+export function showMutated(seed: number, sound: readonly object[] = SOUND): boolean {
+  const decoded = decodeBackup(mutated(sound[seed % sound.length]!, seed), faultOfEntry);
   if (!decoded.ok || !describesGarden(decoded.backup.entries)) return false;
   const journal = new Journal();
   journal.add(decoded.backup.entries);
