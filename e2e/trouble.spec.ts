@@ -2,6 +2,8 @@ import { expect, test } from './app';
 
 test('a screen that fails says so, saves the records and leads back', async ({ app, page }) => {
   await app.openDemo();
+  // Today is drawn to its end, so that it is the next screen that fails.
+  await expect(page.getByRole('link', { name: /^Weather/ })).toBeVisible();
   await page.evaluate(() => {
     Intl.PluralRules.prototype.select = () => {
       throw new Error('plurals are broken');
