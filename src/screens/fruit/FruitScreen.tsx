@@ -58,15 +58,15 @@ export function FruitScreen() {
       aside={
         wide && chosen ? (
           <FruitPanel key={chosen} id={chosen} />
-        ) : (
+        ) : later ? (
           <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
-            {later ? <SetSummary view={later} /> : null}
+            <SetSummary view={later} />
             <Button
               title="Set and drop, by variety and plant"
               onPress={() => router.push('/fruit/figures')}
             />
           </View>
-        )
+        ) : null
       }
     >
       {wide && chosen ? (

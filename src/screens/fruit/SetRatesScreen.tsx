@@ -31,48 +31,61 @@ export function SetRatesScreen() {
     kept.value,
   ]);
   const byVariety = groupBy(view.fruits, ({ variety }) => variety.variety);
+  const [first, ...others] = byVariety.values();
   return (
     <Page
       title="Set and drop"
       ofAllYears
       aside={
-        <View>
-          <Text variant="heading" level={2}>
-            When they drop
-          </Text>
-          <Text variant="small" tone="soft">
-            {`${f.count(dropped, 'fruitlet', 'fruitlets')} dropped, by day after pollination. Two looks only bracket the day, so each drop is spread evenly between them.`}
-          </Text>
-          <WithWidth>
-            {(width) => (
-              <DropChart
-                width={width}
-                drops={drops}
-                number={f.number}
-                lookDays={lastDays}
-                label={`Drops by day: ${drops.map((n, i) => `day ${i + 1} ${f.number(n, 1)}`).join(', ') || 'none'}`}
-              />
-            )}
-          </WithWidth>
-          <Text variant="small" tone="soft">
-            How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load and
-            its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers on one
-            plant say less of the variety than ten on ten. A plant’s own interval is for that plant alone.
-            With few plants or few flowers the interval is wide, and then the rate says little.
-          </Text>
-        </View>
+        <Later>
+          {() => (
+            <View>
+              <Text variant="heading" level={2}>
+                When they drop
+              </Text>
+              <Text variant="small" tone="soft">
+                {`${f.count(dropped, 'fruitlet', 'fruitlets')} dropped, by day after pollination. Two looks only bracket the day, so each drop is spread evenly between them.`}
+              </Text>
+              <WithWidth>
+                {(width) => (
+                  <DropChart
+                    width={width}
+                    drops={drops}
+                    number={f.number}
+                    lookDays={lastDays}
+                    label={`Drops by day: ${drops.map((n, i) => `day ${i + 1} ${f.number(n, 1)}`).join(', ') || 'none'}`}
+                  />
+                )}
+              </WithWidth>
+              <Text variant="small" tone="soft">
+                How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load
+                and its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers
+                on one plant say less of the variety than ten on ten. A plant’s own interval is for that plant
+                alone. With few plants or few flowers the interval is wide, and then the rate says little.
+              </Text>
+            </View>
+          )}
+        </Later>
       }
     >
       {byVariety.size === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
       <WithWidth>
         {(width) => (
-          <Later>
-            {() =>
-              [...byVariety.values()].map((fruits) => (
-                <OfVariety key={fruits[0]!.variety.variety} fruits={fruits} journal={journal} width={width} />
-              ))
-            }
-          </Later>
+          <>
+            {first ? <OfVariety fruits={first} journal={journal} width={width} /> : null}
+            <Later>
+              {() =>
+                others.map((fruits) => (
+                  <OfVariety
+                    key={fruits[0]!.variety.variety}
+                    fruits={fruits}
+                    journal={journal}
+                    width={width}
+                  />
+                ))
+              }
+            </Later>
+          </>
         )}
       </WithWidth>
     </Page>

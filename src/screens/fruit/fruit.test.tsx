@@ -59,6 +59,8 @@ test('on a wide screen chain, weakest link and harvest are next to the list', as
 
 test('rates name their denominators and what is left out', async () => {
   await openApp('/fruit/figures');
+  // The last to be drawn.
+  await see(/^How the rates are calculated/);
   expect((await see(/\d+ of \d+/)).length).toBeGreaterThan(3);
   expect((await see(/likely \d+ % to \d+ %|between \d+ % and \d+ %|\d+ to \d+ %/)).length).toBeGreaterThan(0);
 });

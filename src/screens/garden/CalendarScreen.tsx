@@ -30,7 +30,11 @@ export function CalendarScreen() {
     <Page
       title="When it flowers"
       ofAllYears
-      aside={<SowingAdvice reports={view.reports} today={view.today} flowering={flowering} />}
+      aside={
+        <Later>
+          {() => <SowingAdvice reports={view.reports} today={view.today} flowering={flowering} />}
+        </Later>
+      }
     >
       <GardenTabs here="/garden/calendar" />
       {flowering.length > 0 ? (
