@@ -18,6 +18,14 @@ const donors = Joi.array()
   .max(20);
 const missedReason = oneOf(MISSED_REASONS);
 /** The first is not numbered. */
+/** A bloom that was come to, in a round or without one. */
+const visited = {
+  bloom: id,
+  plant: id,
+  round: id.optional(),
+  stop: id.optional(),
+  day: day.optional(),
+};
 const application = Joi.number().integer().min(2).max(99);
 const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
   Joi.when('kind', { is: kind, then: schema.required(), otherwise: Joi.optional() });
@@ -55,11 +63,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     }),
   pollinated: () =>
     record({
-      bloom: id,
-      plant: id,
-      round: id.optional(),
-      stop: id.optional(),
-      day: day.optional(),
+      ...visited,
       application: application.optional(),
       mating: id.optional(),
       count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
@@ -72,11 +76,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
     }),
   missed: () =>
     record({
-      bloom: id,
-      plant: id,
-      round: id.optional(),
-      stop: id.optional(),
-      day: day.optional(),
+      ...visited,
       why: missedReason,
     }),
   tagged: () => record({ bloom: id, of: id, plant: id, code }),
