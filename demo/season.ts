@@ -70,11 +70,14 @@ export function liveSeason(seed = DEMO_SEED, until: Day = LAST_EVENING): Entry[]
   demo.beginEvening(until);
   return demo.entries;
 }
+/** The first flower of one variety from that morning on is left open. */
+const FORGOTTEN_FROM: Day = '2026-07-04';
 
 class DemoSeason {
   readonly #chance: Chance;
   /** Of what does not open by the morning: it changes nothing of what happens to the squash. */
   readonly #otherChance: Chance;
+  #forgot = false;
   readonly #phones: Phones;
   readonly #journal: Journal;
   readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
@@ -351,7 +354,8 @@ class DemoSeason {
       return;
     }
     // One flower's tape was forgotten: its chain breaks there.
-    const forgotten = variety.key === 'lantern' && morning === '2026-07-04';
+    const forgotten = variety.key === 'lantern' && morning >= FORGOTTEN_FROM && !this.#forgot;
+    if (forgotten) this.#forgot = true;
     const shutAgain = !eating && !forgotten;
     this.#phones.tap([
       'pollinated',

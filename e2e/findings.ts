@@ -22,6 +22,18 @@ export async function seriousFindings(
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
+/** The page's own ground follows at once; its text is drawn once more, which is waited for. */
+async function lightOf(page: Page, colorScheme: 'light' | 'dark'): Promise<void> {
+  const colour = () =>
+    page
+      .getByRole('heading', { level: 1, includeHidden: true })
+      .first()
+      .evaluate((heading) => getComputedStyle(heading).color);
+  const before = await colour();
+  await page.emulateMedia({ colorScheme });
+  await expect.poll(colour).not.toBe(before);
+}
+
 /** Checks the page as it is: all rules on a phone, contrast by night too, and on a wide screen what depends on its layout. */
 export async function expectNoFindings(
   page: Page,
@@ -29,9 +41,9 @@ export async function expectNoFindings(
   { wide }: { readonly wide: boolean },
 ): Promise<void> {
   expect.soft(await seriousFindings(page), name).toEqual([]);
-  await page.emulateMedia({ colorScheme: 'dark' });
+  await lightOf(page, 'dark');
   expect.soft(await seriousFindings(page, 'contrast'), `${name}, dark`).toEqual([]);
-  await page.emulateMedia({ colorScheme: 'light' });
+  await lightOf(page, 'light');
   if (!wide) return;
   await page.setViewportSize(WIDE);
   expect.soft(await seriousFindings(page, 'others'), `${name}, wide`).toEqual([]);

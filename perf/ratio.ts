@@ -19,12 +19,13 @@ export const median = (values: readonly number[]): number =>
  * The time of `subject` against that of `reference`: the median of seven ratios, each of two runs side by side,
  * after one of each that does not count.
  *
- * @param options `swept: false` for jobs that leave little behind: sweeping also throws away compiled code.
+ * @param options `swept: false` for jobs that leave little behind: sweeping also throws away compiled code. `runs`: fewer,
+ *   where the reference takes long.
  */
 export async function ratioOf(
   subject: () => unknown,
   reference: () => unknown,
-  { swept = true }: { readonly swept?: boolean } = {},
+  { swept = true, runs = RUNS }: { readonly swept?: boolean; readonly runs?: number } = {},
 ): Promise<number> {
   const time = async (job: () => unknown): Promise<number> => {
     if (swept) sweep();
@@ -35,7 +36,7 @@ export async function ratioOf(
   await time(subject);
   await time(reference);
   const ratios: number[] = [];
-  for (let run = 0; run < RUNS; run += 1) ratios.push((await time(subject)) / (await time(reference)));
+  for (let run = 0; run < runs; run += 1) ratios.push((await time(subject)) / (await time(reference)));
   return median(ratios);
 }
 

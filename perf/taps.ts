@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { report } from './ratio';
+import { median, report } from './ratio';
 
 /** A tap on a screen. */
 export interface Tap {
@@ -32,7 +32,7 @@ export const TAPS: readonly Tap[] = [
   { what: 'stop done', on: '/round', where: button(/^(Start the round|Done|None, continue)$/) },
   { what: 'to fruit', on: '/', where: link('Fruit') },
   { what: 'a look', on: '/fruit', where: button(/^Growing$/) },
-  { what: 'to a fruit', on: '/fruit', where: row(/, growing on day \d+/) },
+  { what: 'to a fruit', on: '/fruit', where: row(/, (growing on day \d+|not looked at yet)/) },
   { what: 'to the figures', on: '/fruit', where: button(/^Set and drop, by/) },
   { what: 'to the garden', on: '/', where: link('Garden') },
   { what: 'to crossing', on: '/garden', where: link('Crossing') },
@@ -73,12 +73,17 @@ export async function longestTask(page: Page, { on, where }: Tap): Promise<numbe
 /** A tap should be answered before one doubts that it was felt, ms. */
 const ANSWERED_MS = 200;
 
-/** The longest task after any tap, each tapped twice: the first still compiles. */
+/** How often each is tapped; besides, the first time, which still compiles. */
+const TIMES = 3;
+
+/** The longest task after any tap. */
 export async function tapsBench(page: Page, garden: string): Promise<void> {
   let longest = { what: '', lasting: 0 };
   for (const tap of TAPS) {
     await longestTask(page, tap);
-    const lasting = (await longestTask(page, tap)) ?? 0;
+    const each: number[] = [];
+    for (let i = 0; i < TIMES; i += 1) each.push((await longestTask(page, tap)) ?? 0);
+    const lasting = median(each);
     if (lasting > longest.lasting) longest = { what: tap.what, lasting };
   }
   const { what, lasting } = longest;

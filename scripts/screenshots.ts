@@ -121,6 +121,7 @@ async function take(): Promise<void> {
   await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);
+  await page.getByText('Planning the round…').waitFor({ state: 'detached' });
   await shoot(page, 'ahead');
   await page.getByRole('button', { name: 'Back to Today' }).click();
   await page.getByRole('button', { name: /clock to the morning/ }).click();

@@ -6,7 +6,8 @@ import path from 'node:path';
 import { createApp } from './app';
 import { portFrom } from './port';
 
-const dist = mkdtempSync(path.join(tmpdir(), 'dist-'));
+// Somebody may keep the app below a folder whose name begins with a dot.
+const dist = mkdtempSync(path.join(tmpdir(), '.dist-'));
 mkdirSync(path.join(dist, 'fruit'));
 mkdirSync(path.join(dist, '_expo/static/js'), { recursive: true });
 for (const [file, text] of [
@@ -134,4 +135,33 @@ test.each([
   expect([answer.headers['content-encoding'], answer.text]).toEqual([encoding, text]);
   expect(answer.headers['cache-control']).toContain('immutable');
   expect(answer.headers['content-type']).toMatch(/javascript/);
+});
+
+const weather = (change: Record<string, string> = {}): string =>
+  `/api/weather?${new URLSearchParams({
+    latitude: '52.2',
+    longitude: '-1.7',
+    zone: 'Europe/London',
+    now: String(Date.parse('2026-07-19T05:30:00Z')),
+    ...change,
+  }).toString()}`;
+
+test('the weather station answers with two days of readings and four of forecast', async () => {
+  const { status, text, headers } = await get(weather());
+  expect(status).toBe(200);
+  expect(headers['cache-control']).toBe('no-store');
+  const { readings, forecast } = JSON.parse(text) as { readings: unknown[]; forecast: unknown[] };
+  expect([readings.length, forecast.length]).toEqual([48, 96]);
+});
+
+test.each([
+  [{ latitude: '91' }, 'latitude'],
+  [{ longitude: 'west' }, 'longitude'],
+  [{ zone: '+99:99' }, 'zone'],
+  [{ now: '9007199254740991' }, 'now'],
+  [{ more: '1' }, 'more'],
+])('a question about no place or time is refused: %j', async (change, named) => {
+  const { status, text } = await get(weather(change));
+  expect(status).toBe(400);
+  expect(text).toContain(named);
 });

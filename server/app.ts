@@ -4,6 +4,7 @@ import express, { type ErrorRequestHandler, type Express, type Response } from '
 import helmet from 'helmet';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { weatherRoute } from './weatherRoute';
 
 /** Hosts by which the server may be addressed: others could be a page elsewhere that rebinds its name. */
 const HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
@@ -43,9 +44,11 @@ export function createApp(dist: string): Express {
       },
     }),
   );
+  // From its folder: by a whole path nothing below a folder with a dot in front would be found.
+  const send = (response: Response, file: string): void => response.sendFile(file, { root: dist });
   // A service worker must be requested each time, else a new version would never be seen.
   app.get('/sw.js', (_request, response) => {
-    response.set('Cache-Control', 'no-cache').sendFile(path.join(dist, 'sw.js'));
+    send(response.set('Cache-Control', 'no-cache'), 'sw.js');
   });
   // Scripts were compressed when they were built: a page waits for them.
   app.use(
@@ -57,18 +60,18 @@ export function createApp(dist: string): Express {
     }),
   );
   app.use(compression());
+  app.get('/api/weather', weatherRoute);
   app.use(express.static(dist, { extensions: ['html'], redirect: false, index: 'index.html' }));
   // The static middleware would send `/garden` on to `/garden/`; the app's addresses have no such ending.
   for (const folder of foldersWithIndex(dist)) {
-    app.get(`/${folder}`, (_request, response) => response.sendFile(path.join(dist, folder, 'index.html')));
+    app.get(`/${folder}`, (_request, response) => send(response, `${folder}/index.html`));
   }
   app.get('/fruit/:id', (_request, response) => {
-    response.sendFile(path.join(dist, 'fruit/[id].html'));
+    send(response, 'fruit/[id].html');
   });
   const notFound = (response: Response): void => {
-    const page = path.join(dist, '+not-found.html');
     response.status(404);
-    if (existsSync(page)) response.sendFile(page);
+    if (existsSync(path.join(dist, '+not-found.html'))) send(response, '+not-found.html');
     else response.type('text/plain').send('No such page.');
   };
   app.use((_request, response) => notFound(response));

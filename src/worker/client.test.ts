@@ -38,10 +38,12 @@ const request = (father: string): OutingRequest => ({
       forSeed: false,
     },
   ],
-  males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0, serves: 3 }],
+  males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0, serves: 3, ageDays: 0 }],
+  fathered: new Map(),
   varieties: [
     {
       variety: 'v',
+      group: 'pepo',
       hours: { opens: SIX, lastSafe: SIX + 3_600_000 },
       handling: { pick: 25_000, pollinate: 75_000 },
       weight: 1,

@@ -10,7 +10,7 @@ export type Standing = 'practice' | 'memory' | 'default';
 /** A figure with its unit and standing. `degCd` are degree days, °C. */
 export interface Figure<T = number> {
   readonly value: T;
-  readonly unit: 'h' | 'd' | 'degC' | 'degCd' | 'share' | 'count' | 'min' | 's' | 'm';
+  readonly unit: 'h' | 'd' | 'degC' | 'degCd' | 'share' | 'percent' | 'count' | 'min' | 's' | 'm';
   readonly standing: Standing;
   readonly source?: string;
 }
@@ -46,6 +46,22 @@ export interface FlowerHours {
   readonly shutsFrom?: 'nextSunrise';
   /** Clock hour by which to be done whatever the sun says, where growers name one. */
   readonly doneByClock?: Figure;
+}
+
+/** Air in which pollen is spoilt, does not stick, or flowers drop. */
+export interface WeatherLimits {
+  /** Days and nights hotter than this; `either`: one of them alone is enough for flowers to drop. */
+  readonly heat?: { readonly day: Figure; readonly night: Figure; readonly either: boolean };
+  /** Nights colder than this. */
+  readonly coldNight?: Figure;
+  /** A dew point that stays at this or more is the sign by which growers know such weather. */
+  readonly dewPointSign?: Figure;
+  /** Relative humidity at the hour of the work. */
+  readonly humidity?: {
+    readonly best: Figure<Span>;
+    readonly clumpsFrom: Figure;
+    readonly sticksPoorlyBelow: Figure;
+  };
 }
 
 /** Least isolation distance from anything it can cross with, from little to much care, for each purpose. */
@@ -167,6 +183,7 @@ export interface CropFacts {
   readonly hours?: FlowerHours;
   /** Below this air temperature flowers open late, or not at all. */
   readonly floor?: Figure;
+  readonly weather?: WeatherLimits;
   /** How long a female can be pollinated. */
   readonly receptive?: Figure<Span>;
   /** Male flowers that come for each female. */

@@ -28,6 +28,8 @@ export const ourDefault = <T>(value: T, unit: Unit): Figure<T> => ({ value, unit
 
 /** Ranges on which seed-saving guides and certification rules agree; distances are rules, not measurements. */
 export const GUIDES = 'seed-saving guides and certification rules';
+/** Bulletins of agricultural extension services. */
+export const BULLETINS = 'extension bulletins';
 const metres = (from: number, to = from): Figure<Span> => memory<Span>([from, to], 'm', GUIDES);
 const plants = (from: number, to = from): Figure<Span> => memory<Span>([from, to], 'count', GUIDES);
 
@@ -152,6 +154,14 @@ export const PEPPER = {
   outcrossing: ourDefault<Span>([0.05, 0.5], 'share'),
   protocols: {},
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([10, 12], 'h') },
+  weather: {
+    heat: {
+      day: memory(32, 'degC', BULLETINS),
+      night: memory(24, 'degC', BULLETINS),
+      either: true,
+    },
+    coldNight: memory(15, 'degC', BULLETINS),
+  },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.6, 'share'),
   malesWanted: MALES_WANTED,

@@ -1,5 +1,14 @@
 import type { CropFacts, Span } from './crop';
-import { GUIDES, memory, TOMATO_ISOLATION, ourDefault, LATER_LOOKS, MALES_WANTED, practice } from './figures';
+import {
+  BULLETINS,
+  GUIDES,
+  memory,
+  TOMATO_ISOLATION,
+  ourDefault,
+  LATER_LOOKS,
+  MALES_WANTED,
+  practice,
+} from './figures';
 
 export const tomato: CropFacts = {
   name: 'Tomato',
@@ -11,6 +20,16 @@ export const tomato: CropFacts = {
   outcrossing: practice<Span>([0.005, 0.05], 'share'),
   protocols: {},
   hours: { from: 'sunrise', opens: ourDefault<Span>([4, 5], 'h'), shuts: ourDefault<Span>([9, 10], 'h') },
+  weather: {
+    heat: { day: practice(32, 'degC'), night: practice(21, 'degC'), either: false },
+    coldNight: memory(13, 'degC', BULLETINS),
+    dewPointSign: practice(19, 'degC'),
+    humidity: {
+      best: memory<Span>([50, 70], 'percent', BULLETINS),
+      clumpsFrom: memory(83, 'percent', BULLETINS),
+      sticksPoorlyBelow: memory(45, 'percent', BULLETINS),
+    },
+  },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.75, 'share'),
   malesWanted: MALES_WANTED,

@@ -1,12 +1,13 @@
 import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
+import { DayIndex } from './dayIndex';
 import { walkedOn } from './kinds/scout';
 import { REDUCERS } from './reduce';
 import { NO_DAY, opensOn } from './reduceBloom';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
 import { stableJson } from './stableJson';
-import type { Bloom, States } from './state';
+import type { Bloom, Round, States } from './state';
 import { SubjectMap } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import { isKind } from './kinds/kinds';
@@ -37,8 +38,9 @@ export class Journal {
       ),
     ]),
   ) as Subjects;
-  /** Blooms by each day on which they may open, so that a day's view need not fold all seasons. */
-  readonly #mayOpen = new Map<Day, Set<string>>();
+  /** Blooms by the days on which they may open, and rounds by those that they may serve. */
+  readonly #mayOpen = new DayIndex();
+  readonly #mayServe = new DayIndex();
   #lamport = 0;
   #revision = 0;
 
@@ -81,13 +83,13 @@ export class Journal {
 
   /** Blooms expected to open on a day, or that can be pollinated from then on. */
   bloomsOf(day: Day): Bloom[] {
-    const some = this.#subjects.bloom.someOf(this.#mayOpen.get(day) ?? []);
+    const some = this.#subjects.bloom.someOf(this.#mayOpen.of(day));
     return some.filter((bloom) => (bloom.day ?? NO_DAY) === day);
   }
 
   /** Blooms that open from one day on, day by day; those of earlier years are not folded for it. */
   bloomsBetween(from: Day, to?: Day): Bloom[] {
-    const days = [...this.#mayOpen.keys()].filter(
+    const days = [...this.#mayOpen.days()].filter(
       (day) => day !== NO_DAY && from <= day && (to === undefined || day <= to),
     );
     return days.sort().flatMap((day) => this.bloomsOf(day));
@@ -96,6 +98,11 @@ export class Journal {
   /** Blooms of which it is not known when they open: they wait under their covers. */
   bloomsWaiting(): Bloom[] {
     return this.bloomsOf(NO_DAY);
+  }
+
+  /** Rounds that serve a day, in no order that means anything. */
+  roundsOf(day: Day): Round[] {
+    return this.#subjects.round.someOf(this.#mayServe.of(day)).filter((round) => round.day === day);
   }
 
   /** Is the entry neither struck nor unknown, and what does it say after its corrections? */
@@ -158,26 +165,28 @@ export class Journal {
       return;
     }
     const known = subjects.file(id, entry);
-    if (type !== 'bloom') return;
-    const day = opensOn(entry, id);
-    if (day !== undefined) this.#mayOpenOn(day, id);
-    else if (!known) this.#mayOpenOn(NO_DAY, id);
-    if (this.#corrections.concern(entry)) this.#mayAlsoOpen(entry, id);
-  }
-
-  /** What was said of a bloom was put right or taken back, and the day on which it opens perhaps with it. */
-  #mayAlsoOpen(entry: KnownEntry, id: string): void {
-    this.#mayOpenOn(NO_DAY, id);
-    for (const version of this.#corrections.versionsOf(entry)) {
-      const day = opensOn(version, id);
-      if (day) this.#mayOpenOn(day, id);
+    if (type === 'round' && entry.kind === 'round.planned') this.#mayServe.add(entry.body.day, id);
+    if (type === 'bloom') {
+      const day = opensOn(entry, id);
+      if (day !== undefined) this.#mayOpen.add(day, id);
+      else if (!known) this.#mayOpen.add(NO_DAY, id);
     }
+    if (this.#corrections.concern(entry)) this.#mayAlsoBeOf(entry, type, id);
   }
 
-  #mayOpenOn(day: Day, id: string): void {
-    const blooms = this.#mayOpen.get(day);
-    if (blooms) blooms.add(id);
-    else this.#mayOpen.set(day, new Set([id]));
+  /** What was said of a bloom or a round was put right or taken back, and the day that it is of perhaps with it. */
+  #mayAlsoBeOf(entry: KnownEntry, type: SubjectType, id: string): void {
+    if (type === 'bloom') {
+      this.#mayOpen.add(NO_DAY, id);
+      for (const version of this.#corrections.versionsOf(entry)) {
+        const day = opensOn(version, id);
+        if (day) this.#mayOpen.add(day, id);
+      }
+    } else if (type === 'round') {
+      for (const version of this.#corrections.versionsOf(entry)) {
+        if (version.kind === 'round.planned') this.#mayServe.add(version.body.day, id);
+      }
+    }
   }
 
   /**
@@ -198,6 +207,7 @@ export class Journal {
     this.#corrections.clear();
     for (const subjects of Object.values(this.#subjects)) subjects.clear();
     this.#mayOpen.clear();
+    this.#mayServe.clear();
   }
 
   #correct(target: string): void {
@@ -247,7 +257,7 @@ export class Journal {
 
   #mark(entry: KnownEntry, type: SubjectType, id: string): void {
     this.#subjects[type].mark(id);
-    if (type === 'bloom') this.#mayAlsoOpen(entry, id);
+    this.#mayAlsoBeOf(entry, type, id);
   }
 
   #fold(type: SubjectType, id: string, entries: readonly Entry[]): States[SubjectType] | undefined {

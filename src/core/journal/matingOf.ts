@@ -12,6 +12,8 @@ export interface Meant {
   /** Varieties. */
   readonly mother: string;
   readonly father: string;
+  /** The plants of it that alone may father; any where it is missing. */
+  readonly fathers?: readonly string[];
   readonly purpose: Purpose;
   readonly ownPollen: OwnPollenRule;
 }
@@ -34,8 +36,8 @@ export function meantFor(
   const noted = stored === undefined ? undefined : journal.all('mating').get(stored);
   const mating = noted ?? matingAt(journal, plant, variety.variety, day);
   if (mating) {
-    const { mating: id, mother, father, purpose, ownPollen } = mating;
-    return { mating: id, mother, father, purpose, ownPollen };
+    const { mating: id, mother, father, fathers, purpose, ownPollen } = mating;
+    return { mating: id, mother, father, ...(fathers && { fathers }), purpose, ownPollen };
   }
   const { purpose, ownPollen } = purposeOn(variety, day, journal.all('garden').get('')?.zone);
   return { mother: variety.variety, father: variety.variety, purpose, ownPollen };

@@ -1,12 +1,14 @@
 import type { Entry, EntryOf } from './entry';
 import { walkedOn } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
+import { READING_SOURCES, type ReadingRow, type ReadingSource } from './kinds/weather';
 import { compareEntries } from './order';
 import { reduceBloom, type Mutable } from './reduceBloom';
 import type {
   Cage,
   Device,
   Garden,
+  HourlyReadings,
   Mating,
   Outside,
   Plant,
@@ -20,6 +22,7 @@ import type {
   Walk,
 } from './state';
 import type { Day } from '../time/types';
+import type { Reading } from '../weather/readings';
 
 type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
 
@@ -104,6 +107,37 @@ const latest =
   ): Reducer<T> =>
   (_id, entries) =>
     last(entries, kind)?.body as States[T] | undefined;
+
+/** Of two readings of one hour the better believed counts, of two from one source the later recorded. */
+function reduceReadings(day: string, entries: readonly Entry[]): HourlyReadings | undefined {
+  const read = all(entries, 'weather.read').map(({ body }) => body);
+  if (read.length === 0) return undefined;
+  const rank = (source: ReadingSource): number => READING_SOURCES.indexOf(source);
+  const byHour = new Map<number, { readonly source: ReadingSource; readonly row: ReadingRow }>();
+  for (const { source, readings } of read) {
+    for (const row of readings) {
+      const held = byHour.get(row[0]);
+      if (!held || rank(source) <= rank(held.source)) byHour.set(row[0], { source, row });
+    }
+  }
+  const kept = [...byHour.values()].sort((a, b) => a.row[0] - b.row[0]);
+  return {
+    day,
+    readings: kept.map(({ row }) => readingOf(row)),
+    source: READING_SOURCES.findLast((source) => kept.some((each) => each.source === source))!,
+  };
+}
+
+function readingOf([ms, tempC, humidity, rainMm, wind, light]: ReadingRow): Reading {
+  return {
+    ms,
+    tempC,
+    ...(humidity !== null && { humidity }),
+    ...(rainMm !== null && { rainMm }),
+    ...(wind !== null && { wind }),
+    ...(light !== null && { light }),
+  };
+}
 
 function reduceGarden(_id: string, entries: readonly Entry[]): Garden | undefined {
   const described = last(entries, 'garden.described');
@@ -245,4 +279,5 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   pollen: reducePollen,
   round: reduceRound,
   weather: latest('weather.noted'),
+  readings: reduceReadings,
 };

@@ -3,9 +3,11 @@ import type { Outing } from '../crops/outing';
 import type { OwnPollenRule, Purpose } from '../crops/variety';
 import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
+import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
+import type { ReadingSource } from './kinds/weather';
 import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
 import type { Role } from './kinds/mating';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
@@ -180,6 +182,14 @@ export interface Round {
   readonly done: ReadonlyMap<string, StopDone>;
 }
 
+/** What was measured or forecast of a day, an hour at most once, in order of time. */
+export interface HourlyReadings {
+  readonly day: Day;
+  readonly readings: readonly Reading[];
+  /** Of all the readings the least believed source. */
+  readonly source: ReadingSource;
+}
+
 export interface States {
   garden: Garden;
   device: Device;
@@ -198,4 +208,5 @@ export interface States {
   pollen: PollenMix;
   round: Round;
   weather: DayWeather;
+  readings: HourlyReadings;
 }

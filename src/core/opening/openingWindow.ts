@@ -5,9 +5,13 @@ import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
+import { warmFrom, type Reading } from '../weather/readings';
 
 /** What is known of the morning's weather. */
-export type MorningWeather = Omit<DayWeather, 'day'>;
+export type MorningWeather = Omit<DayWeather, 'day'> & {
+  /** By the hour, where it was measured. */
+  readonly readings?: readonly Reading[];
+};
 
 export type WindowReason =
   | 'fromSunrise'
@@ -58,8 +62,19 @@ const COOL_SHUTS_LATER_H = 1;
 /** Honey bees fly from about 13 °C and light (common practice, no source). */
 const BEES_FLY_C = 13;
 
-const hoursLate = (dawnC: number, neededC: number): number =>
-  Math.min(MOST_COLD_DELAY_H, Math.max(0, (neededC - dawnC) / WARMING_C_PER_HOUR));
+/**
+ * Hours after a moment of the morning until the air is warm enough: by its readings where there are any of that morning,
+ * else from the temperature at dawn.
+ *
+ * @param from UTC milliseconds.
+ */
+function hoursLate({ dawnC, readings = [] }: MorningWeather, neededC: number, from: number): number {
+  const morning = readings.filter(({ ms }) => Math.abs(ms - from) <= MOST_COLD_DELAY_H * MS_PER_HOUR);
+  const measured = morning.some(({ ms }) => ms <= from) && morning.some(({ ms }) => ms > from);
+  const warm = measured ? warmFrom(readings, neededC, from) : undefined;
+  const hours = measured ? ((warm ?? Infinity) - from) / MS_PER_HOUR : (neededC - dawnC) / WARMING_C_PER_HOUR;
+  return Math.min(MOST_COLD_DELAY_H, Math.max(0, hours));
+}
 
 /**
  * When the flowers of a crop open and shut on a day, when insects fly, and by when to be done. Flowers that open at
@@ -87,7 +102,10 @@ export function openingWindow(
       shut: hours.shuts.value[0],
     }),
   ];
-  const moves = hours.from === 'sunrise' ? byWeather(crop, weather, reasons) : { opensLate: 0, shutMove: 0 };
+  const moves =
+    hours.from === 'sunrise'
+      ? byWeather(crop, weather, anchor + hours.opens.value[0] * MS_PER_HOUR, reasons)
+      : { opensLate: 0, shutMove: 0 };
   const at = (from: number, h: number): number => from + h * MS_PER_HOUR;
   const span = (from: number, [first, last]: Span, move: number): readonly [number, number] => [
     at(from, first + move),
@@ -109,14 +127,19 @@ export function openingWindow(
   };
 }
 
-/** Hours by which the morning's weather moves opening and shutting. */
+/**
+ * Hours by which the morning's weather moves opening and shutting.
+ *
+ * @param usual when the first would open in any weather, UTC milliseconds.
+ */
 function byWeather(
   { floor }: BloomingCrop,
   weather: MorningWeather | undefined,
+  usual: number,
   reasons: Reason<WindowReason>[],
 ): { readonly opensLate: number; readonly shutMove: number } {
   if (!weather) return { opensLate: 0, shutMove: 0 };
-  const opensLate = floor ? hoursLate(weather.dawnC, floor.value) : 0;
+  const opensLate = floor ? hoursLate(weather, floor.value, usual) : 0;
   if (floor && opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: floor.value }));
   if (weather.maxC >= HOT_DAY_C) {
     reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
@@ -138,7 +161,7 @@ function insectsFrom(
     reasons.push(reason('insectsDusk'));
     return anchor;
   }
-  const late = weather ? hoursLate(weather.dawnC, BEES_FLY_C) : 0;
+  const late = weather ? hoursLate(weather, BEES_FLY_C, anchor) : 0;
   reasons.push(reason(late > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }), reason('earlyBees'));
   return anchor + late * MS_PER_HOUR;
 }

@@ -2,6 +2,7 @@ import { bloomingCropOf, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
+import { morningWeather, weatherOn } from './weatherOn';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
 
 /**
@@ -15,7 +16,7 @@ export function windowsOf(
   morning: Day,
   crops: Iterable<CropId>,
 ): Map<CropId, OpeningWindow> {
-  const weather = journal.all('weather').get(morning);
+  const weather = morningWeather(weatherOn(journal, garden, morning));
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
     const blooming = bloomingCropOf(crop);

@@ -5,26 +5,34 @@ import { ALIVE_AT_OPENING, pollenAlive, type OpeningWindow } from './openingWind
 const WITH_INSECTS = 0.75;
 const STEP_MS = 10 * MS_PER_MINUTE;
 
+/** `guarded`: insects cannot get in, so their hour is no loss. */
+export interface WorthOptions {
+  readonly guarded?: boolean;
+}
+
 /**
  * What each moment of a window is worth, from 0 to 1: the share of flowers open, times the pollen alive compared with
- * that at opening, less once insects are out (they come within the hour).
+ * that at opening, less once insects are out (they come within the hour) unless they cannot get in.
  *
  * @returns one point every ten minutes from the first opening to the last shutting; `ms` in UTC milliseconds.
  * @example worthByTime(window)[0].worth // 0, when the first flower opens
  */
-export function worthByTime(window: OpeningWindow): { readonly ms: number; readonly worth: number }[] {
+export function worthByTime(
+  window: OpeningWindow,
+  options: WorthOptions = {},
+): { readonly ms: number; readonly worth: number }[] {
   const points: { ms: number; worth: number }[] = [];
   const [first] = window.opens;
   const last = window.shuts[1];
-  for (let ms = first; ms < last; ms += STEP_MS) points.push({ ms, worth: worthAt(window, ms) });
+  for (let ms = first; ms < last; ms += STEP_MS) points.push({ ms, worth: worthAt(window, ms, options) });
   return [...points, { ms: last, worth: 0 }];
 }
 
-function worthAt(window: OpeningWindow, ms: number): number {
+function worthAt(window: OpeningWindow, ms: number, { guarded = false }: WorthOptions): number {
   const ramp = (from: number, to: number): number =>
     Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));
   const open =
     ramp(...window.opens) * (1 - ramp(Math.min(window.shuts[0], window.lastSafe), window.shuts[1]));
-  const insects = 1 - (1 - WITH_INSECTS) * ramp(window.insects, window.insects + MS_PER_HOUR);
+  const insects = guarded ? 1 : 1 - (1 - WITH_INSECTS) * ramp(window.insects, window.insects + MS_PER_HOUR);
   return (open * insects * pollenAlive(window, ms)) / ALIVE_AT_OPENING;
 }

@@ -6,6 +6,7 @@ import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
 import { plantingOf, type Sown } from '../journal/plantingOf';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
+import { weatherOn } from '../opening/weatherOn';
 import { mothersReport, type MothersReport } from '../population/mothers';
 import { floweringForecast, type FloweringForecast, type TemperaturesOf } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
@@ -42,7 +43,9 @@ export interface VarietyReport extends PlannedVariety {
 /** Temperatures of any day at a garden: as noted, else by its climate. */
 export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf {
   const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
-  return temperaturesBy(climate, garden.latitude, journal.all('weather'));
+  const days = new Set([...journal.all('weather').keys(), ...journal.all('readings').keys()]);
+  const known = [...days].flatMap((day) => weatherOn(journal, garden, day) ?? []);
+  return temperaturesBy(climate, garden.latitude, new Map(known.map((each) => [each.day, each])));
 }
 
 /**

@@ -132,6 +132,16 @@ test('pollen of another variety makes a known cross, mother first', () => {
   expect(purity).toMatchObject({ grade: 'notForSeed', cross: { mother: 'v', father: 'w' } });
 });
 
+test('pollen of a plant that the cross does not name is doubtful; of those it names, any will do', () => {
+  const crossed = female();
+  expect(judge(crossed, { fathers: ['X'] }).weakest).toMatchObject({
+    link: 'cleanPollen',
+    state: 'doubtful',
+    reasons: [{ code: 'pollen.otherPlantThanMeant', params: { plant: 'B' } }],
+  });
+  expect(judge(crossed, { fathers: ['X', 'B'] }).grade).toBe('true');
+});
+
 test('a second pollination with foreign pollen counts as much as the first', () => {
   const later = { ...POLLINATION, donors: [{ plant: 'X', bloom: 'm9' }] };
   expect(judge(female({ laterPollinations: [later] })).grade).toBe('notForSeed');

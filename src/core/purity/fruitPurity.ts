@@ -37,6 +37,7 @@ export type PurityReason =
   | 'pollen.clean'
   | 'pollen.open'
   | 'pollen.otherThanMeant'
+  | 'pollen.otherPlantThanMeant'
   | 'pollen.notEmasculated'
   | 'pollen.emasculatedLate'
   | GuardReason
@@ -78,6 +79,8 @@ export interface PurityEvidence {
   readonly variety: Pick<Variety, 'variety'>;
   /** The variety that was to father it; its own for a pure line. */
   readonly father: string;
+  /** The plants that alone were to father it, where a cross names them. */
+  readonly fathers?: readonly string[] | undefined;
   readonly seedSource: SeedSource;
   /** What kept unwanted pollen from a bloom besides its own cover. */
   readonly guardOf: (bloom: Bloom) => Guard | undefined;
@@ -90,7 +93,8 @@ export interface PurityEvidence {
   readonly pollenKeeps: number;
 }
 
-const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pending'];
+/** States of a link that does not hold. */
+export const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pending'];
 
 /**
  * Grades the purity of one fruit: a chain from the seed that was sown to the tag at harvest, as strong as its
@@ -220,6 +224,9 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   );
   if (late)
     return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), { bloom: late, guardOf });
+  const other = donors.find(({ plant }) => plant !== '' && evidence.fathers?.includes(plant) === false);
+  if (other)
+    return link('cleanPollen', 'doubtful', reason('pollen.otherPlantThanMeant', { plant: other.plant }));
   const own = ownPollenLink(evidence);
   if (own) return own;
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));

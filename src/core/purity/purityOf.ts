@@ -42,6 +42,7 @@ export function purityOf(
     bloom: flower,
     variety,
     father: meant.father,
+    fathers: meant.fathers,
     seedSource: plantingOf(journal, plant, variety).seedSource,
     guardOf: (bloom) => guardOf(journal, bloom, isolationOf),
     males: journal.all('bloom'),

@@ -74,3 +74,21 @@ test('every entry of a season is in one session, and no clock of it went back', 
   );
   expect(sessions.filter(({ clockWentBack }) => clockWentBack)).toEqual([]);
 });
+
+test.each([0, 1, 4_000, 4_001, 12_001])('%i entries are put in their order, however they came', (count) => {
+  const journal = new Journal();
+  journal.add(
+    // A whole number without a common factor with any of these counts goes through all of them.
+    Array.from({ length: count }, (_, i) => (i * 7_919) % count).map((i) =>
+      entryOf(scouted, {
+        id: `e${i}`,
+        lamport: i + 1,
+        at: new Date(Date.parse('2026-07-18T19:00:00Z') + i * 1_000).toISOString(),
+        device: 'a',
+        action: `a${i}`,
+      }),
+    ),
+  );
+  const written = writingSessions(journal).flatMap(({ entries }) => entries.map(({ lamport }) => lamport));
+  expect(written).toEqual(Array.from({ length: count }, (_, i) => i + 1));
+});

@@ -29,8 +29,22 @@ export function isInstant(text: string): boolean {
   return !Number.isNaN(ms) && isDay(text.slice(0, 10)) && toInstant(ms) === text;
 }
 
-/** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. */
-const offsetAt = (ms: number, zone: string): number => tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
+/** Offsets by zone and minute: the browser takes long to tell one, and the same instants come again and again. */
+const offsets = new Map<string, Map<number, number>>();
+const MOST_OFFSETS = 20_000;
+
+/** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. They are put forward and back at whole minutes. */
+function offsetAt(ms: number, zone: string): number {
+  let known = offsets.get(zone);
+  if (!known || known.size > MOST_OFFSETS) offsets.set(zone, (known = new Map()));
+  const minute = Math.floor(ms / MS_PER_MINUTE);
+  let offset = known.get(minute);
+  if (offset === undefined) {
+    offset = tzOffset(zone, new Date(ms)) * MS_PER_MINUTE;
+    known.set(minute, offset);
+  }
+  return offset;
+}
 
 /** Zones by name; a difference from UTC is none, since nothing follows from it about summer time. */
 const ZONE_NAME = /^[A-Za-z][A-Za-z0-9_+/-]*$/;

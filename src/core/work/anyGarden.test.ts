@@ -13,6 +13,8 @@ import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '../journal/testEntry';
 import { addDays, daysBetween } from '../time/calendar';
 import { flowersDue } from './flowersDue';
+import { READING_SOURCES } from '../journal/kinds/weather';
+import { RAIN_AMOUNTS } from '../weather/dayWeather';
 import { planOuting } from './route/planOuting';
 import { outingRequest } from './route/outingRequest';
 import { stopsOf } from './stops';
@@ -94,10 +96,39 @@ const fact = fc.oneof(
     body: { plant: body.plant, day: body.day, blooms: [{ bloom: body.bloom, code: '', role: 'control' }] },
   })),
   fc
-    .record({ mother: fc.constantFrom(...VARIETIES), father: fc.constantFrom(...VARIETIES), from: day })
-    .map((body) => ({
+    .tuple(
+      fc.record({ mother: fc.constantFrom(...VARIETIES), father: fc.constantFrom(...VARIETIES), from: day }),
+      maybe('fathers', fc.constantFrom(['v1'], ['w1', 'w2'], ['v1', 'w2'])),
+    )
+    .map(([body, fathers]) => ({
       kind: 'mating.set',
-      body: { ...body, mating: `${body.mother}${body.father}`, purpose: 'seedToKeep', ownPollen: 'never' },
+      body: {
+        ...body,
+        ...fathers,
+        mating: `${body.mother}${body.father}`,
+        purpose: 'seedToKeep',
+        ownPollen: 'never',
+      },
+    })),
+  fc
+    .record({ day, dawnC: fc.integer({ min: -5, max: 25 }), rain: fc.constantFrom(...RAIN_AMOUNTS) })
+    .map((body) => ({ kind: 'weather.noted', body: { ...body, maxC: body.dawnC + 12 } })),
+  fc
+    .record({ day, source: fc.constantFrom(...READING_SOURCES), from: fc.integer({ min: -3, max: 20 }) })
+    .map(({ day: on, source, from }) => ({
+      kind: 'weather.read',
+      body: {
+        day: on,
+        source,
+        readings: Array.from({ length: 12 }, (_, i) => [
+          Date.parse(`${on}T00:00:00Z`) + i * 3_600_000,
+          from + i,
+          i % 3 === 0 ? null : 90 - i,
+          i % 4 === 0 ? 1 : null,
+          null,
+          null,
+        ]),
+      },
     })),
   fc
     .record({ day, of: fc.array(fc.constantFrom(...BLOOMS), { minLength: 1, maxLength: 2 }) })
@@ -208,15 +239,20 @@ test('the state and every view of any garden are the same in whatever order and 
 const hash = (text: string, seed: number): number =>
   [...text].reduce((sum, letter) => Math.imul(sum ^ letter.charCodeAt(0), 0x01000193), seed) >>> 0;
 
-test('the blooms of a day, folded alone, are those of all blooms that open on it, after any corrections', () => {
+test('the blooms and rounds of a day, folded alone, are those of all that are of it, after any corrections', () => {
   fc.assert(
     fc.property(garden, fc.nat(40), (entries, part) => {
       const all = [...journalOf(entries).all('bloom').values()];
+      const rounds = [...journalOf(entries).all('round').values()];
       const asked = new Journal();
       asked.add(entries.slice(part));
-      for (const each of DAYS) asked.bloomsOf(each);
+      for (const each of DAYS) {
+        asked.bloomsOf(each);
+        asked.roundsOf(each);
+      }
       asked.add(entries);
       for (const each of DAYS) {
+        expect(asked.roundsOf(each)).toEqual(rounds.filter((round) => round.day === each));
         expect(asked.bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
         expect(journalOf(entries).bloomsOf(each)).toEqual(all.filter((bloom) => bloom.day === each));
       }

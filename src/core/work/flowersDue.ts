@@ -124,7 +124,7 @@ export const isInHand = ({ picked, cover }: Pick<Bloom, 'picked' | 'cover'>): bo
 export function malesOf(journal: Journal, service: Service): MaleBud[] {
   const served = bloomsServed(journal, service);
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
-  return malesAmong(served, service.day).flatMap((male) => maleBud(male, uses));
+  return malesAmong(served, service.day).flatMap((male) => maleBud(male, uses, service.day));
 }
 
 const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
@@ -146,7 +146,7 @@ export function flowersDue(journal: Journal, { day, outing }: Service): FlowersD
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
   const buds = {
     females: females.flatMap(({ grown, application }) => femaleBud(journal, grown, application)),
-    males: standing.flatMap((male) => maleBud(male, uses)),
+    males: standing.flatMap((male) => maleBud(male, uses, day)),
   };
   return {
     day,
@@ -194,6 +194,7 @@ function femaleBud(
       plant,
       variety: variety.variety,
       father: meant.father,
+      ...(meant.fathers && { fathers: meant.fathers }),
       application,
       malesWanted: wanted,
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
@@ -203,7 +204,11 @@ function femaleBud(
   ];
 }
 
-function maleBud({ bloom: male, variety, protocol }: Grown, uses: ReadonlyMap<string, number>): MaleBud[] {
+function maleBud(
+  { bloom: male, variety, protocol }: Grown,
+  uses: ReadonlyMap<string, number>,
+  day: Day,
+): MaleBud[] {
   if (!variety || !protocol) return [];
   const { bloom, plant } = male;
   return [
@@ -214,6 +219,7 @@ function maleBud({ bloom: male, variety, protocol }: Grown, uses: ReadonlyMap<st
       guarded: isCovered(male),
       used: uses.get(bloom) ?? 0,
       serves: protocol.collect.serves.value,
+      ageDays: male.day === undefined ? 0 : daysBetween(male.day, day),
     },
   ];
 }

@@ -19,8 +19,9 @@ export interface Service {
  * @example roundOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // undefined
  */
 export function roundOf(journal: Journal, { day, outing }: Service): Round | undefined {
-  const rounds = [...journal.all('round').values()]
-    .filter((round) => round.day === day && round.outing === outing)
+  const rounds = journal
+    .roundsOf(day)
+    .filter((round) => round.outing === outing)
     .sort((a, b) => compareEntries(a.planned, b.planned));
   const round = rounds.at(-1);
   if (!round) return undefined;

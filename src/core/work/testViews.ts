@@ -1,3 +1,5 @@
+import { weatherOn } from '../opening/weatherOn';
+import { populationSoFar } from '../population/populationSoFar';
 import { OUTINGS } from '../crops/outing';
 import { controlsOf } from '../fruit/controls';
 import { fruitsOf } from '../fruit/fruits';
@@ -43,6 +45,10 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
       floweringsOf(reports, journal.all('outside').values()).map((other) =>
         sowingFor(journal, garden, { planned, other, wish: 'after', daysApart: 14, today }),
       ),
+    ),
+    weather: days.map((on) => weatherOn(journal, garden, on)),
+    parents: [...journal.all('variety').keys()].map((variety) =>
+      populationSoFar(journal, fruits, variety, [...journal.all('plant').keys()].sort()),
     ),
     controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety)),
     rows: flowerRows(journal, garden, today),

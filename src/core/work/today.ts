@@ -3,12 +3,12 @@ import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import type { CoverMethod } from '../journal/kinds/scout';
 import type { Bloom, Garden } from '../journal/state';
+import { weatherOn, type KnownWeather } from '../opening/weatherOn';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';
 import { addDays, atClock, dayAt } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
-import type { DayWeather } from '../weather/dayWeather';
 import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from './dayTasks';
 import { openNowOf } from './openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
@@ -24,7 +24,7 @@ export interface Today {
   /** The outing that the ribbon is about: the one with flowers to pollinate, else the one that is open or opens next. */
   readonly about: OutingNow | undefined;
   /** Of the day that it serves. */
-  readonly weather: DayWeather | undefined;
+  readonly weather: KnownWeather | undefined;
   readonly tasks: DayTasks;
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
@@ -60,7 +60,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
     sun,
     outings,
     about: about?.outing,
-    weather: journal.all('weather').get(about?.outing.day ?? day),
+    weather: weatherOn(journal, garden, about?.outing.day ?? day),
     tasks: dayTasks({
       now,
       sunset: sun.sunset,
@@ -91,9 +91,12 @@ function walksOf(walk: readonly WalkedPlant[]): WalkSituation[] {
 
 /** Does any plant that the walk leads to stand here for seed, or was one walked to before? */
 function seedGrows(journal: Journal): boolean {
-  if (journal.all('round').size > 0) return true;
   const varieties = journal.all('variety');
-  return plantsToWalk(journal).some(({ variety }) => wantsSeed(varieties.get(variety)!.purpose));
+  // Rounds last: all there ever were would be folded for it.
+  return (
+    plantsToWalk(journal).some(({ variety }) => wantsSeed(varieties.get(variety)!.purpose)) ||
+    journal.all('round').size > 0
+  );
 }
 
 function openSize(journal: Journal, garden: Garden, now: number): DaySituation['open'] {

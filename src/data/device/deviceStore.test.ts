@@ -49,6 +49,30 @@ test('half-made input outlives a reload, and damage to it reads as nothing', asy
   expect(store.texts.has('draft/visit')).toBe(false);
 });
 
+test('once any draft was read all are known at once, as they were last written', async () => {
+  const store = new MemoryStore();
+  const before = await DeviceStore.open(store);
+  await before.writeDraft('a', { eve: 1 });
+  await before.writeDraft('b', { eve: 2 });
+  const device = await DeviceStore.open(store);
+  expect(device.knownDraft('b')).toBeUndefined();
+  await device.readDraft('a');
+  expect(device.knownDraft('b')).toEqual({ draft: { eve: 2 } });
+  expect(device.knownDraft('c')).toEqual({ draft: undefined });
+  void device.writeDraft('b', { eve: 3 });
+  expect(device.knownDraft('b')).toEqual({ draft: { eve: 3 } });
+  await device.dropDraft('b');
+  expect(device.knownDraft('b')).toEqual({ draft: undefined });
+  // Another tab writes.
+  await before.writeDraft('a', { eve: 4 });
+  expect(await device.readDraft('a')).toEqual({ eve: 4 });
+  // What is written here while it is read counts.
+  const reading = device.readDraft('a');
+  void device.writeDraft('a', { eve: 5 });
+  await reading;
+  expect(device.knownDraft('a')).toEqual({ draft: { eve: 5 } });
+});
+
 test('a device that refuses to store still has an id for the visit', async () => {
   const store = new MemoryStore();
   store.refuse = new Error('full');

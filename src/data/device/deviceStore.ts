@@ -35,6 +35,8 @@ interface Memory {
 
 const KEY = 'device';
 const CLOCK_KEY = 'demo-clock';
+const DRAFT = 'draft/';
+const KEPT = 'kept/';
 
 /**
  * What belongs to this device and not to a garden: who it is, settings, which garden is open, half-made input,
@@ -44,6 +46,8 @@ export class DeviceStore extends Subscribable {
   readonly #store: Store;
   readonly #channel: Channel<'changed' | ClockMemory>;
   #memory: Memory;
+  /** Drafts by name, once any was read, so that the next plant is there at once. */
+  #drafts: Map<string, unknown> | undefined;
   #onClock: (clock: ClockMemory) => void = () => undefined;
 
   private constructor(store: Store, memory: Memory) {
@@ -140,21 +144,52 @@ export class DeviceStore extends Subscribable {
     await this.#store.removeItem(CLOCK_KEY);
   }
 
+  /** What this device was told and can be told again: no record of the garden. */
+  readKept<T>(name: string): Promise<T | undefined> {
+    return readJson<T>(this.#store, KEPT + name);
+  }
+
+  keepValue(name: string, value: unknown): Promise<void> {
+    return this.#store.setItem(KEPT + name, JSON.stringify(value));
+  }
+
   onClock(listener: (clock: ClockMemory) => void): void {
     this.#onClock = listener;
   }
 
   /** Half-made input, so that a reload in the middle of a plant loses nothing. */
-  readDraft<T>(name: string): Promise<T | undefined> {
-    return readJson<T>(this.#store, `draft/${name}`);
+  async readDraft<T>(name: string): Promise<T | undefined> {
+    this.#drafts ??= await this.#readDrafts();
+    const known = this.#drafts.get(name);
+    // Another tab may have written it since.
+    const draft = await readJson<T>(this.#store, DRAFT + name);
+    // What was written here meanwhile is newer.
+    if (this.#drafts.get(name) !== known) return this.#drafts.get(name) as T | undefined;
+    if (draft === undefined) this.#drafts.delete(name);
+    else this.#drafts.set(name, draft);
+    return draft;
+  }
+
+  /** A draft as it was when it was last read or written here; nothing until any has been read. */
+  knownDraft<T>(name: string): { readonly draft: T | undefined } | undefined {
+    return this.#drafts && { draft: this.#drafts.get(name) as T | undefined };
+  }
+
+  async #readDrafts(): Promise<Map<string, unknown>> {
+    const keys = (await this.#store.getAllKeys()).filter((key) => key.startsWith(DRAFT));
+    const drafts = await Promise.all(keys.map((key) => readJson<unknown>(this.#store, key)));
+    const read = keys.map((key, i) => [key.slice(DRAFT.length), drafts[i]] as const);
+    return new Map(read.filter(([, draft]) => draft !== undefined));
   }
 
   writeDraft(name: string, draft: unknown): Promise<void> {
-    return this.#store.setItem(`draft/${name}`, JSON.stringify(draft));
+    this.#drafts?.set(name, draft);
+    return this.#store.setItem(DRAFT + name, JSON.stringify(draft));
   }
 
   dropDraft(name: string): Promise<void> {
-    return this.#store.removeItem(`draft/${name}`);
+    this.#drafts?.delete(name);
+    return this.#store.removeItem(DRAFT + name);
   }
 
   async #write(change: Partial<Memory>): Promise<void> {

@@ -32,10 +32,11 @@ const MOST_CHARACTERS = 2_000_000;
 /**
  * The cells of a pasted or chosen table: commas, semicolons or tabs, quoted or not.
  *
- * @returns `undefined` for a text that is too long to be a plan.
+ * @param most characters; by default more than any plan has.
+ * @returns `undefined` for a text that is too long.
  */
-export function decodeTable(text: string): string[][] | undefined {
-  if (text.length > MOST_CHARACTERS) return undefined;
+export function decodeTable(text: string, most = MOST_CHARACTERS): string[][] | undefined {
+  if (text.length > most) return undefined;
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
   return data.map((row) => row.map(unguarded));
 }

@@ -214,6 +214,26 @@ test('who needs every entry can wait for all of them, and is told how many are s
   await garden.whole();
 });
 
+test('what older entries bring is told one after another in idle moments, unless somebody waits for it', async () => {
+  const { store } = await longStore();
+  const order: string[] = [];
+  const garden = await open(store);
+  expect(garden.complete).toBe(false);
+  const told = new Promise<void>((resolve) => {
+    garden.subscribe((unhurried) => order.push(`first ${unhurried}`, `${garden.complete}`));
+    garden.subscribe(() => resolve());
+  });
+  await told;
+  expect(order).toEqual(['first true', 'true']);
+  garden.close();
+
+  const waitedFor = await open(store);
+  waitedFor.subscribe((unhurried) => order.push(`waited for ${unhurried}`));
+  await waitedFor.whole();
+  expect(order).toEqual(['first true', 'true', 'waited for false']);
+  waitedFor.close();
+});
+
 test('older entries that the disk does not give are read again later, and do not count as read until then', async () => {
   const { store, length } = await longStore();
   const garden = await open(store);

@@ -340,7 +340,9 @@ export class GardenStore extends Subscribable {
       this.#waiting.forEach((told) => told(this.#outstanding));
     }
     this.#complete = true;
-    this.#changed();
+    this.#version += 1;
+    if (this.#waiting.size > 0) this.tell();
+    else void this.tellUnhurried();
     void this.#log.packWhenDue();
   }
 

@@ -48,6 +48,17 @@ async function prepareSchema(): Promise<void> {
   }
 }
 
+/** Computes what is shown again; without hurry, one view after another as the page has time for each. */
+async function freshen(client: QueryClient, garden: string, unhurried: boolean): Promise<void> {
+  const all = { queryKey: [garden] };
+  if (!unhurried) return client.invalidateQueries(all);
+  await client.invalidateQueries({ ...all, refetchType: 'none' });
+  for (const { queryKey } of client.getQueryCache().findAll({ ...all, type: 'active' })) {
+    await idle();
+    await client.refetchQueries({ queryKey, exact: true, type: 'active', stale: true });
+  }
+}
+
 /** Views are derived from the journal and from nothing else: they are stale whenever it has changed. */
 function useFreshViews(client: QueryClient, garden: GardenStore | undefined): void {
   useEffect(() => {
@@ -56,7 +67,7 @@ function useFreshViews(client: QueryClient, garden: GardenStore | undefined): vo
       if (document.visibilityState === 'visible') void garden.catchUp();
     };
     document.addEventListener('visibilitychange', catchUp);
-    const unsubscribe = garden.subscribe(() => void client.invalidateQueries({ queryKey: [garden.id] }));
+    const unsubscribe = garden.subscribe((unhurried) => void freshen(client, garden.id, unhurried));
     // Ahead of the first tap that needs it, and after what is to be seen.
     void prepareSchema().catch(() => undefined);
     return () => {

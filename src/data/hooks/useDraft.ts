@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useOpened } from './opening';
 
 /**
- * Half-entered input that outlives a reload. `undefined` until it has been read.
+ * Half-entered input that outlives a reload. `undefined` until drafts have been read.
  *
  * @param name what it belongs to; another name is another draft.
  */
@@ -16,7 +16,8 @@ export function useDraft<T>(name: string, empty: T): [T | undefined, (draft: T) 
       .readDraft<T>(key)
       .catch(() => undefined)
       .then((draft) => {
-        if (!gone) setHeld({ key, draft });
+        // What was entered meanwhile is newer.
+        if (!gone) setHeld((now) => (now?.key === key ? now : { key, draft }));
       });
     return () => {
       gone = true;
@@ -27,5 +28,6 @@ export function useDraft<T>(name: string, empty: T): [T | undefined, (draft: T) 
     void device.writeDraft(key, draft).catch(() => undefined);
   };
   const drop = (): void => void device.dropDraft(key).catch(() => undefined);
-  return [held?.key === key ? (held.draft ?? empty) : undefined, write, drop];
+  const now = held?.key === key ? held : device.knownDraft<T>(key);
+  return [now && (now.draft ?? empty), write, drop];
 }

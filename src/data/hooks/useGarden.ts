@@ -17,6 +17,12 @@ export function useGarden(): OpenGardenView {
   return { store, demo: session.demo, open };
 }
 
+/**
+ * The open garden's store, for what a view has chosen from it: renders again with the view, and not by itself. Who reads
+ * the store without a view takes `useGarden`.
+ */
+export const useStore = (): GardenStore => useOpened().session.garden;
+
 /** The garden's time zone; renders again only when that changes. */
 export function useZone(): string {
   const store = useOpened().session.garden;

@@ -18,8 +18,9 @@ import { WEATHER_SCHEMAS } from './kinds/weather';
  * large and the first screen needs none of it.
  */
 
-/** Forms come along, so that Joi is in one chunk. */
+/** Forms and the station's answer come along, so that Joi is in one chunk. */
 export { formIn } from './forms';
+export { checkStationAnswer } from './station';
 
 /** Not before an entry is judged: each family makes what its kinds share. */
 const bodies = (): KindSchemas<Bodies> => ({

@@ -134,6 +134,15 @@ const VARIETY_FORMS = {
       flowered: Joi.any().strip(),
       purposes: Joi.any().strip(),
     }),
+  cross: () =>
+    form({
+      mother: chosenId,
+      father: chosenId,
+      mothers: chosenId,
+      fathers: chosenId,
+      purpose: choice(...PURPOSES.filter((purpose) => purpose !== 'eat')),
+      from: day.required(),
+    }),
   times: () => form({ day: day.required(), time: clockTime }),
   plants: () =>
     form({

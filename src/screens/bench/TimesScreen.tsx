@@ -1,10 +1,11 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { writingSessions, type WritingSession } from '@/core/records/writingSessions';
+import { writingSessionsInSteps, type WritingSession } from '@/core/records/writingSessions';
 import { dayAt } from '@/core/time/calendar';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useWhole } from '@/data/hooks/useWhole';
+import { useSteps } from '@/data/hooks/useSteps';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -30,12 +31,22 @@ export function TimesScreen() {
   const { whenWhole } = useWhole();
   // A wrong clock may have put what is sought years back.
   useEffect(() => whenWhole(async () => undefined), [whenWhole]);
-  const sessions = useView('times', [store.version], () => writingSessions(store.journal));
+  const version = useView('times', [], () => store.version);
+  const begin = useMemo(
+    // Again whenever the journal has changed.
+    () => (version === undefined ? undefined : () => writingSessionsInSteps(store.journal)),
+    [store, version],
+  );
+  const sessions = useSteps(begin);
   const zone = store.described?.zone;
-  if (!sessions || !zone) return null;
-  const session = sessions.find(({ entries }) => entries[0]!.id === chosen);
-  const letter = (device: string): string => store.journal.all('device').get(device)?.letter ?? '';
-  if (session) {
+  if (!zone) return null;
+  const session = sessions?.find(({ entries }) => entries[0]!.id === chosen);
+  // By the letter with which its tags begin; one that gave none is not told apart.
+  const sayDevice = (device: string): string => {
+    const letter = store.journal.all('device').get(device)?.letter;
+    return letter ? `Device ${letter}: ` : '';
+  };
+  if (sessions && session) {
     return (
       <RightTime
         key={chosen}
@@ -55,17 +66,21 @@ export function TimesScreen() {
           really was. The order of what you recorded stays.
         </Text>
         <View>
-          {sessions.slice(0, shown).map((each) => (
+          {sessions?.slice(0, shown).map((each) => (
             <ListRow
               key={each.entries[0]!.id}
-              title={`${letter(each.device)} ${sayWhen(each, zone, f)}`.trim()}
-              note={sayWhat(each, f, (entries) => sayAction(entries, store.journal, f))}
+              title={sayWhen(each, zone, f)}
+              note={
+                sayDevice(each.device) + sayWhat(each, f, (entries) => sayAction(entries, store.journal, f))
+              }
               tone={each.clockWentBack ? 'rust' : 'ink'}
               onPress={() => router.setParams({ chosen: each.entries[0]!.id })}
             />
           ))}
         </View>
-        {shown < sessions.length ? <Button title="Show more" onPress={() => setShown(shown + 100)} /> : null}
+        {sessions && shown < sessions.length ? (
+          <Button title="Show more" onPress={() => setShown(shown + 100)} />
+        ) : null}
       </View>
     </Page>
   );

@@ -16,6 +16,10 @@ test('clock times are the garden’s, in the style the grower wants', () => {
 test('hours on the ribbon follow the same style', () => {
   expect(british.hour(6)).toBe('6');
   expect(american.hour(6)).toMatch(/^6\sAM$/);
+  // The sun may rise before one, and flowers of dusk shut on the next day.
+  expect(british.hour(-1)).toBe('23');
+  expect(british.hour(30)).toBe('6');
+  expect(american.hour(-1)).toMatch(/^11\sPM$/);
 });
 
 test('days are calendar days, whatever the zone', () => {

@@ -1,6 +1,6 @@
 import { atClock } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { lengthIn, temperatureIn, type Units } from '@/core/text/units';
+import { lengthIn, MM_PER_INCH, temperatureIn, type Units } from '@/core/text/units';
 import type { HourStyle } from '@/data/device/deviceStore';
 
 interface UnitNames {
@@ -17,7 +17,7 @@ const UNIT_NAMES: Readonly<Record<Units, UnitNames>> = {
 export interface Format {
   /** Clock time of an instant in the garden, `5:41`. */
   time(ms: number): string;
-  /** A whole hour since midnight on the band of hours. */
+  /** A whole hour since midnight on the band of hours, which may begin the evening before. */
   hour(hour: number): string;
   /** `Saturday 18 July`. */
   day(day: Day): string;
@@ -30,6 +30,8 @@ export interface Format {
   percent(share: number): string;
   length(metres: number): string;
   temperature(celsius: number): string;
+  /** Rain, from millimetres. */
+  rain(mm: number): string;
   /** Names of the units, for the labels of fields. */
   readonly unit: UnitNames;
   /** A length and a temperature as they stand in a field, without their unit. */
@@ -79,7 +81,10 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
   const asDate = (day: Day): number => atClock(day, 12, 'UTC');
   return {
     time: (ms) => time().format(ms),
-    hour: (h) => (twelve() ? hour().format(h * 3_600_000) : String(h)),
+    hour: (h) => {
+      const ofDay = ((h % 24) + 24) % 24;
+      return twelve() ? hour().format(ofDay * 3_600_000) : String(ofDay);
+    },
     day: (day) => long().format(asDate(day)).replace(',', ''),
     shortDay: (day) => short().format(asDate(day)),
     date: (day) => date().format(asDate(day)),
@@ -90,6 +95,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
       return `${number(length, length < 100 ? 1 : 0)} ${names.length}`;
     },
     temperature: (celsius) => `${number(temperatureIn(units, celsius))} ${names.temperature}`,
+    rain: (mm) => (units === 'metric' ? `${number(mm, 1)} mm` : `${number(mm / MM_PER_INCH, 2)} in`),
     unit: names,
     typedLength: (metres) => String(lengthIn(units, metres)),
     typedTemperature: (celsius) => String(temperatureIn(units, celsius)),

@@ -5,7 +5,7 @@ import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { plantLabel } from '@/core/records/plantLabel';
-import { useGarden } from '@/data/hooks/useGarden';
+import { useStore } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Field } from '@/ui/parts/Field';
@@ -30,7 +30,7 @@ export function FruitScreen() {
   const router = useRouter();
   const wide = useWide();
   const { chosen } = useLocalSearchParams<{ chosen?: string }>();
-  const { journal } = useGarden().store;
+  const { journal } = useStore();
   // The list and the figures come after what a tap is answered with.
   const later = useDeferredValue(view, undefined);
   const f = useFormat();

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
 import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
-import { useGarden } from '@/data/hooks/useGarden';
+import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -27,7 +27,7 @@ const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
 function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: boolean }) {
   const f = useFormat();
   const record = useRecord();
-  const { journal } = useGarden().store;
+  const { journal } = useStore();
   const { bloom, plant, variety, history, count, look } = fruit;
   const recordLook = (growing: number): void =>
     record([
@@ -75,7 +75,7 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
  */
 export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; readonly named?: boolean }) {
   const record = useRecord();
-  const { journal } = useGarden().store;
+  const { journal } = useStore();
   const [failing, setFailing] = useState<LookFinding>();
   const f = useFormat();
   const { bloom, plant, variety, history, look } = fruit;

@@ -9,6 +9,7 @@ import { purityOf } from '@/core/purity/purityOf';
 import { cohortOf } from '@/core/journal/cohort';
 import { fatherPlants } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
+import { remediesFor } from '@/core/purity/remedies';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -108,6 +109,8 @@ const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view: { purity } }: { readonly view: OneFruit }) {
+  const f = useFormat();
+  const remedies = purity ? remediesFor(purity) : [];
   return (
     <View>
       <Text variant="heading" level={2}>
@@ -119,6 +122,14 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
       {purity?.chain.map((link) => (
         <ChainLink key={link.link} link={link} />
       ))}
+      {remedies.length > 0 ? (
+        <View style={{ gap: SPACE.xs, marginTop: SPACE.m }}>
+          <Text variant="strong">What would have made it better</Text>
+          {remedies.map((remedy) => (
+            <Text key={remedy.code}>{sayReason(remedy, f)}</Text>
+          ))}
+        </View>
+      ) : null}
     </View>
   );
 }

@@ -1,10 +1,11 @@
+import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { groupBy } from '@/core/text/groupBy';
 import { dropsByDay, setRatesByPlant, fruitSetRates } from '@/core/fruit/setRates';
 import { plantLabel } from '@/core/records/plantLabel';
-import { useGarden } from '@/data/hooks/useGarden';
+import { useStore } from '@/data/hooks/useGarden';
 import { DropChart } from '@/ui/charts/DropChart';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -12,16 +13,25 @@ import { useFormat } from '../format/useFormat';
 import { Later } from '../shell/Later';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
-import { useFruits } from './fruitView';
+import { useFruits, type FruitView } from './fruitView';
 import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
 
 /** Set and drop by variety and by plant, each with its interval and what was left out. */
 export function SetRatesScreen() {
-  const view = useFruits();
+  const { journal } = useStore();
+  // Rates that change are shown when there is time: there are hundreds of rows, and no tap waits for them.
+  const view = useDeferredValue(useFruits());
+  return view ? <SetRates view={view} journal={journal} /> : null;
+}
+
+interface SetRatesProps {
+  readonly view: FruitView;
+  readonly journal: Journal;
+}
+
+const SetRates = memo(function SetRates({ view, journal }: SetRatesProps) {
   const f = useFormat();
-  const { journal } = useGarden().store;
-  if (!view) return null;
   const histories = view.fruits.flatMap(({ histories: own }) => own);
   const drops = dropsByDay(histories);
   const dropped = histories.filter(({ failed }) => failed !== undefined).length;
@@ -90,7 +100,7 @@ export function SetRatesScreen() {
       </WithWidth>
     </Page>
   );
-}
+});
 
 interface OfVarietyProps {
   /** Of one variety, at least one. */

@@ -2,7 +2,9 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
+import { plantLabel } from '@/core/records/plantLabel';
 import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
 import { SeedRow } from '@/ui/charts/SeedRow';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -132,7 +134,51 @@ function Report({ view, report }: ReportProps) {
           onPress={() => router.push({ pathname: '/garden/describe', params: { id: variety.variety } })}
         />
         <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
+        <Button
+          title="Plan a cross"
+          onPress={() => router.push({ pathname: '/garden/cross', params: { mother: variety.variety } })}
+        />
       </View>
+      <Crosses variety={variety.variety} />
+    </View>
+  );
+}
+
+/** Crosses planned on it, the latest last. */
+function Crosses({ variety }: { readonly variety: string }) {
+  const router = useRouter();
+  const f = useFormat();
+  const crosses = useView('crosses', [variety], ({ store: { journal } }) =>
+    [...journal.all('mating').values()]
+      .filter(({ mother, father }) => mother === variety && father !== variety)
+      .map(({ mating, father, from, plants, fathers }) => ({
+        mating,
+        from,
+        name: journal.all('variety').get(father)?.name ?? '?',
+        mothers: (plants ?? []).map((plant) => plantLabel(journal, plant)),
+        fathers: (fathers ?? []).map((plant) => plantLabel(journal, plant)),
+      })),
+  );
+  if (!crosses || crosses.length === 0) return null;
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        Crosses
+      </Text>
+      {crosses.map(({ mating, from, name, mothers, fathers }) => (
+        <ListRow
+          key={mating}
+          title={`Pollen of ${name}`}
+          note={[
+            `From ${f.shortDay(from)}.`,
+            mothers.length > 0 ? `On ${mothers.join(', ')}.` : 'On every plant.',
+            fathers.length > 0 ? `By ${fathers.join(', ')}.` : '',
+          ]
+            .filter(Boolean)
+            .join(' ')}
+          onPress={() => router.push({ pathname: '/garden/cross', params: { id: mating } })}
+        />
+      ))}
     </View>
   );
 }

@@ -77,3 +77,33 @@ test('what no longer grows nearby is deleted', async () => {
     body: { what: 'outside', id: source },
   });
 });
+
+test('a cross names both parents, is listed with its mother and changed again', async () => {
+  const mother = bodyNamed<{ variety: string; crop: string }>('Marsh Button');
+  await openApp(`/garden/cross?mother=${mother.variety}`);
+  await tap('Save');
+  await see('Choose one.');
+  // Only what can cross with it is offered.
+  expect(screen.queryByRole('radio', { name: 'Feed corn of the farm' })).toBeNull();
+  const fathers = screen.getAllByRole('radiogroup')[0]!;
+  const father = fathers.querySelector('[role=radio]')!.getAttribute('aria-label')!;
+  await tap(father);
+  await screen.findByRole('radiogroup', { name: 'Father plant' });
+  const plants = screen.getByRole('radiogroup', { name: 'Father plant' }).querySelectorAll('[role=radio]');
+  await tap(plants[1]!.getAttribute('aria-label')!);
+  type('For flowers that open from', '2026-07-20');
+  await tap('Save');
+  const [set] = await recorded(1);
+  expect(set).toMatchObject({
+    kind: 'mating.set',
+    body: { mother: mother.variety, from: '2026-07-20', ownPollen: 'never', purpose: 'seedForFun' },
+  });
+  const body = set!.body as { mating: string; fathers: string[]; plants?: string[] };
+  expect(body.fathers).toHaveLength(1);
+  expect(body.plants).toBeUndefined();
+  await see(`Pollen of ${father}`);
+  await reopenApp(`/garden/cross?id=${body.mating}`);
+  await tap('Any plant of it');
+  await tap('Save');
+  expect((await recorded(2))[1]!.body).not.toHaveProperty('fathers');
+});

@@ -10,6 +10,7 @@ import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
 import { BedScreen } from '../garden/BedScreen';
 import { CalendarScreen } from '../garden/CalendarScreen';
+import { CrossScreen } from '../garden/CrossScreen';
 import { CrossingScreen } from '../garden/CrossingScreen';
 import { DescribeScreen } from '../garden/DescribeScreen';
 import { GardenScreen } from '../garden/GardenScreen';
@@ -22,6 +23,7 @@ import { VarietyScreen } from '../garden/VarietyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { ScoutScreen } from '../scout/ScoutScreen';
+import { LoggerScreen } from '../weather/LoggerScreen';
 import { WeatherScreen } from '../weather/WeatherScreen';
 
 /**
@@ -34,11 +36,13 @@ const SCREENS = {
   bench: BenchScreen,
   calendar: CalendarScreen,
   cautions: CautionsScreen,
+  cross: CrossScreen,
   crossing: CrossingScreen,
   describe: DescribeScreen,
   files: FilesScreen,
   fruit: FruitScreen,
   garden: GardenScreen,
+  logger: LoggerScreen,
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,
   outside: OutsideScreen,

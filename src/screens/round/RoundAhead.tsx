@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { addDays } from '@/core/time/calendar';
 import { flowersDue } from '@/core/work/flowersDue';
 import type { Service } from '@/core/work/service';
-import type { OutingPlan } from '@/core/work/route/planOuting';
+import type { OutingPlan, WouldSave } from '@/core/work/route/planOuting';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -12,6 +12,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { Parents } from './Parents';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 
@@ -27,6 +28,20 @@ const WAIT_MS = 10 * 60_000;
 function sayDuration({ busyMs, start, finish }: OutingPlan, f: Format): string {
   const waits = finish - start - busyMs > WAIT_MS ? ', with a wait until the later kinds open' : '';
   return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}. `;
+}
+
+/** How many are reached too late, and what would save more of them. */
+function sayLate(stops: OutingPlan['stops'], { helper, earlier, fewerMales }: WouldSave, f: Format): string {
+  const females = stops.filter((stop) => stop.kind === 'pollinate');
+  const late = females.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
+  const more = [
+    helper > 0 && `a second person would save ${f.number(helper)}`,
+    earlier.count > 0 &&
+      `starting ${f.number(earlier.minutes)} minutes earlier would save ${f.number(earlier.count)}`,
+    fewerMales > 0 && `fewer males for each would save ${f.number(fewerMales)}`,
+  ].filter((each) => each !== false);
+  const said = `${f.number(late)} of ${f.count(females.length, 'flower', 'flowers')} will be reached too late.`;
+  return more.length > 0 ? `${said} Of these ${more.join('; ')}.` : said;
 }
 
 /** Whose flowers they are, and when they were found. */
@@ -54,6 +69,13 @@ export function RoundAhead({ service, plan }: RoundAheadProps) {
       </Text>
     );
   }
+  const late = new Map(
+    plan?.stops.flatMap((stop) =>
+      stop.kind === 'pollinate' && stop.late
+        ? [[stop.bloom, `Be there by ${f.time(stop.lastSafe)}; this round comes at ${f.time(stop.eta)}.`]]
+        : [],
+    ),
+  );
   const varieties = [...new Set(buds.females.map(({ variety }) => variety))];
   return (
     <View>
@@ -61,11 +83,8 @@ export function RoundAhead({ service, plan }: RoundAheadProps) {
         <Text style={{ marginBottom: SPACE.m }}>
           {`${f.count(females.length, 'female', 'females')} and ${f.count(males.length, 'male', 'males')}. `}
           {plan.stops.length > 0 ? sayDuration(plan, f) : ''}
-          {plan.latestStart !== undefined
-            ? `Start by ${f.time(plan.latestStart)} at the latest.`
-            : plan.stops.length > 0
-              ? 'Some flowers will shut before you reach them: bring a helper, or start with what matters most.'
-              : ''}
+          {plan.latestStart !== undefined ? `Start by ${f.time(plan.latestStart)} at the latest.` : ''}
+          {plan.wouldSave ? sayLate(plan.stops, plan.wouldSave, f) : ''}
         </Text>
       ) : (
         <Text tone="soft" live>
@@ -90,6 +109,12 @@ export function RoundAhead({ service, plan }: RoundAheadProps) {
                 {`${short.males} of ${f.count(short.wanted, 'male', 'males')} wanted for ${f.count(short.females, 'female', 'females')}`}
               </Text>
             ) : null}
+            <Parents
+              variety={variety}
+              candidates={[
+                ...new Set(buds.males.filter((male) => male.variety === variety).map(({ plant }) => plant)),
+              ]}
+            />
             {pairs.map((pair) => (
               <ListRow
                 key={pair.bloom}
@@ -99,8 +124,10 @@ export function RoundAhead({ service, plan }: RoundAheadProps) {
                     ? pair.donors.map(({ plant }) => plantLabel(journal, plant)).join(', ')
                     : 'nothing'
                 }`}
-                tone={pair.donors.length === 0 ? 'rust' : 'ink'}
-                note={pair.reasons.map((reason) => sayReason(reason, f)).join(' ')}
+                tone={pair.donors.length === 0 || late.has(pair.bloom) ? 'rust' : 'ink'}
+                note={[late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))]
+                  .flat()
+                  .join(' ')}
               />
             ))}
           </View>

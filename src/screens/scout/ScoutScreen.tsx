@@ -87,7 +87,6 @@ export function ScoutScreen() {
   }
   return (
     <PlantVisit
-      key={`${here.plant.plant}|${here.day}`}
       walked={here}
       onDone={() => setChosen(undefined)}
       aside={aside}

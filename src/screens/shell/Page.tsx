@@ -1,5 +1,5 @@
 import Head from 'expo-router/head';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import { Text } from '@/ui/parts/Text';
@@ -45,13 +45,15 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
     <View style={{ flex: 1, minHeight: 0 }}>
       {wide && aside ? (
         <View role="main" style={{ flex: 1, minHeight: 0, flexDirection: 'row' }}>
-          <Column label={title}>{content}</Column>
+          <Column of={title} label={title}>
+            {content}
+          </Column>
           <Column label={`${title}, more`}>
             <View style={column}>{aside}</View>
           </Column>
         </View>
       ) : (
-        <Column role="main" centred={!wide}>
+        <Column role="main" of={title} centred={!wide}>
           {content}
           {aside ? <View style={column}>{aside}</View> : null}
         </Column>
@@ -78,6 +80,8 @@ export function StillReading() {
 
 interface ColumnProps {
   readonly role?: 'main';
+  /** Of something else it is read from the top again. */
+  readonly of?: string;
   /** Names the column, where there is more than one. */
   readonly label?: string;
   readonly centred?: boolean;
@@ -85,9 +89,12 @@ interface ColumnProps {
 }
 
 /** A column that scrolls by itself, by the keyboard too. */
-function Column({ role, label, centred = false, children }: ColumnProps) {
+function Column({ role, of, label, centred = false, children }: ColumnProps) {
+  const view = useRef<ScrollView>(null);
+  useEffect(() => view.current?.scrollTo({ y: 0, animated: false }), [of]);
   return (
     <ScrollView
+      ref={view}
       role={role ?? 'region'}
       aria-label={label}
       tabIndex={0}

@@ -75,7 +75,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
           insects={hourOf(insects)}
           insectsLabel="insects fly"
           now={present >= from && present <= to ? present : undefined}
-          hourName={(hour) => f.hour(hour % 24)}
+          hourName={f.hour}
           rain={today.weather?.rain === 'long'}
           label={sayRibbon(about, f)}
           table={tableOf(about, f)}

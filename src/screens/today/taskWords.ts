@@ -112,5 +112,6 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 export function sayWeather({ weather }: Pick<Today, 'weather'>, f: Format): string | undefined {
   if (!weather) return undefined;
   const rain = { none: 'dry', showers: 'showers', long: 'long rain' }[weather.rain];
-  return `${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
+  const by = weather.source === 'forecast' ? 'Forecast: ' : '';
+  return `${by}${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
 }

@@ -3,17 +3,24 @@ import { openApp, recorded, screen, see, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
-test('Today says what to do next, what is short, what to carry and which cautions apply', async () => {
+test('Today says what to do next, what to carry and which cautions apply', async () => {
   await openApp('/');
   await see('Evening walk');
   await see(/plants left, about \d+ min/);
-  await see(/males? short$/);
   await see('For the round');
   await see('Look before you close your hand');
   await screen.findByRole('img', { name: /Sunrise \d+:\d\d, insects from \d+:\d\d/ });
   const hours = screen.getAllByRole('row').map((row) => row.textContent);
   expect(hours[0]).toBe('CropOpens fromBe done byShut by');
   expect(hours[1]).toMatch(/^C\. pepo(\d+:\d\d){3}$/);
+});
+
+test('females that were covered without males enough are told of', async () => {
+  await openApp('/scout');
+  for (let i = 0; i < 6; i += 1) await tap('One female more');
+  await tap('Cover 6, next');
+  await openApp('/');
+  await see(/males? short$/);
 });
 
 test('the clock moves forward to the evening, the morning, the next day, never back', async () => {

@@ -1,7 +1,14 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { cropOf, type CropId } from '@/core/crops/catalogue';
+import type { Journal } from '@/core/journal/journal';
+import type { Garden } from '@/core/journal/state';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
+import { pollenTrouble, type PollenTrouble } from '@/core/opening/pollenTrouble';
+import { airAt, weatherOn, type KnownWeather } from '@/core/opening/weatherOn';
+import { windowsOf } from '@/core/opening/windowsOf';
 import { roundsAt } from '@/core/work/roundsNow';
+import type { Reason } from '@/core/text/reason';
 import { dayAt } from '@/core/time/calendar';
 import type { DayWeather, RainAmount } from '@/core/weather/dayWeather';
 import type { Day } from '@/core/time/types';
@@ -9,6 +16,7 @@ import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
@@ -16,8 +24,9 @@ import { optionsOf } from '../words/options';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { sayReason } from '../words/reasons/morning';
+import { sayReason, type MorningReason } from '../words/reasons/morning';
 import { shortSpecies } from '../words/names';
+import { StationPanel } from './StationPanel';
 
 interface Typed {
   dawnC: string;
@@ -28,26 +37,56 @@ type Checked = Omit<DayWeather, 'day'>;
 
 const RAIN: Readonly<Record<RainAmount, string>> = { none: 'Dry', showers: 'Showers', long: 'Long rain' };
 
-/** Weather of the morning, entered by hand; and why the opening hours are what they are. */
+/** What the air does to one crop that is grown here. */
+interface CropAir {
+  readonly crop: CropId;
+  /** The hour that the humidity is of, UTC milliseconds. */
+  readonly at: number;
+  readonly trouble: PollenTrouble;
+  readonly reasons: readonly Reason<MorningReason>[];
+}
+
+interface WeatherView {
+  readonly day: Day;
+  readonly weather: KnownWeather | undefined;
+  readonly windows: readonly OpeningWindow[];
+  readonly air: readonly CropAir[];
+}
+
+/** Weather of the morning, by hand, from a station or a logger; why the hours are what they are, and what pollen suffers. */
 export function WeatherScreen() {
   const now = useNow();
-  const view = useView('weather', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
-    const outing = roundsAt(journal, garden, now).about?.outing;
-    const day = outing?.day ?? dayAt(now, garden.zone);
-    const weather = journal.all('weather').get(day);
-    return { day, weather, windows: [...(outing?.windows.values() ?? [])] };
-  });
+  const view = useView(
+    'weather',
+    [Math.floor(now / 60_000)],
+    ({ store: { journal }, garden }): WeatherView => {
+      const outing = roundsAt(journal, garden, now).about?.outing;
+      const day = outing?.day ?? dayAt(now, garden.zone);
+      const weather = weatherOn(journal, garden, day);
+      const windows = [...(outing?.windows.values() ?? [])];
+      return { day, weather, windows, air: airOfCrops(journal, garden, day, weather) };
+    },
+  );
   if (!view) return null;
-  return <WeatherForm key={view.day} {...view} />;
+  return <WeatherForm key={`${view.day} ${view.weather?.source}`} {...view} />;
 }
 
-interface WeatherFormProps {
-  readonly day: Day;
-  readonly weather: DayWeather | undefined;
-  readonly windows: readonly OpeningWindow[];
+function airOfCrops(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+  weather: KnownWeather | undefined,
+): CropAir[] {
+  const grown = new Set(Array.from(journal.all('variety').values(), ({ crop }) => crop));
+  const crops = [...grown].filter((crop) => cropOf(crop).weather);
+  return [...windowsOf(journal, garden, day, crops)].flatMap(([crop, { opens }]) => {
+    const at = opens[1];
+    const { trouble, reasons } = pollenTrouble(cropOf(crop).weather, airAt(weather, at));
+    return reasons.length > 0 ? [{ crop, at, trouble, reasons }] : [];
+  });
 }
 
-function WeatherForm({ day, weather, windows }: WeatherFormProps) {
+function WeatherForm({ day, weather, windows, air }: WeatherView) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
@@ -64,25 +103,7 @@ function WeatherForm({ day, weather, windows }: WeatherFormProps) {
     <Page
       title={`Weather, ${f.shortDay(day)}`}
       foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
-      aside={
-        <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
-          <Text variant="heading" level={2}>
-            Why these hours
-          </Text>
-          {windows.map((window) => (
-            <View key={window.crop}>
-              <Text variant="strong">
-                {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
-              </Text>
-              {window.reasons.map((reason) => (
-                <Text key={reason.code} variant="small" tone="soft">
-                  {sayReason(reason, f)}
-                </Text>
-              ))}
-            </View>
-          ))}
-        </View>
-      }
+      aside={<Consequences windows={windows} air={air} />}
     >
       <View style={{ gap: SPACE.m }}>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
@@ -90,7 +111,53 @@ function WeatherForm({ day, weather, windows }: WeatherFormProps) {
           <FormField control={control} name="maxC" label={`Highest, ${f.unit.temperature}`} numeric />
         </View>
         <FormChoice control={control} name="rain" label="Rain" options={optionsOf(RAIN)} row />
+        <StationPanel day={day} weather={weather} />
+        <ListRow
+          title="Readings from a logger"
+          note="Import the file of a weather logger: temperature, humidity, rain."
+          onPress={() => router.push('/logger')}
+        />
       </View>
     </Page>
+  );
+}
+
+function Consequences({ windows, air }: Pick<WeatherView, 'windows' | 'air'>) {
+  const f = useFormat();
+  return (
+    <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
+      <Text variant="heading" level={2}>
+        Why these hours
+      </Text>
+      {windows.map((window) => (
+        <View key={window.crop}>
+          <Text variant="strong">
+            {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
+          </Text>
+          {window.reasons.map((reason) => (
+            <Text key={reason.code} variant="small" tone="soft">
+              {sayReason(reason, f)}
+            </Text>
+          ))}
+        </View>
+      ))}
+      {air.length > 0 ? (
+        <Text variant="heading" level={2}>
+          What the air does to pollen
+        </Text>
+      ) : null}
+      {air.map(({ crop, at, trouble, reasons }) => (
+        <View key={crop}>
+          <Text variant="strong" tone={trouble === 'none' ? 'ink' : 'rust'}>
+            {`${cropOf(crop).name}, at ${f.time(at)}`}
+          </Text>
+          {reasons.map((reason) => (
+            <Text key={reason.code} variant="small" tone="soft">
+              {sayReason(reason, f)}
+            </Text>
+          ))}
+        </View>
+      ))}
+    </View>
   );
 }

@@ -44,6 +44,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'outside.described': ({ name }) => `the description of ${name}`,
   'surroundings.described': () => 'the description of the surroundings',
   'flowering.seen': ({ variety }, journal) => `the first flower of ${varietyName(variety, journal)}`,
+  'weather.read': ({ day }, _journal, f) => `the weather readings of ${f.shortDay(day)}`,
   'weather.noted': ({ day }, _journal, f) => `the weather of ${f.shortDay(day)}`,
   'mating.set': () => 'a planned cross',
   'pollen.mixed': () => 'a mix of pollen',

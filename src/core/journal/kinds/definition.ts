@@ -19,6 +19,7 @@ export const SUBJECT_TYPES = [
   'pollen',
   'round',
   'weather',
+  'readings',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

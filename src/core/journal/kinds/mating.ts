@@ -19,6 +19,8 @@ export interface MatingBodies {
     readonly from: Day;
     /** The mothers; without them all plants of the variety. */
     readonly plants?: readonly string[];
+    /** The plants that alone may father; without them any of the father's variety. */
+    readonly fathers?: readonly string[];
   };
   /** The anthers of perfect flowers were taken out, before they shed. */
   emasculated: {

@@ -1,8 +1,32 @@
 import type { DayWeather } from '../../weather/dayWeather';
+import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
+
+/** Where readings come from, the most believed first. */
+export const READING_SOURCES = ['logger', 'station', 'forecast'] as const;
+export type ReadingSource = (typeof READING_SOURCES)[number];
+
+/**
+ * An hour of readings: UTC milliseconds, air temperature in °C, relative humidity in per cent, rain in millimetres, wind
+ * in metres a second, sunlight in watts a square metre; `null` for what was not measured.
+ */
+export type ReadingRow = readonly [
+  ms: number,
+  tempC: number,
+  humidity: number | null,
+  rainMm: number | null,
+  wind: number | null,
+  light: number | null,
+];
 
 export interface WeatherBodies {
   'weather.noted': DayWeather;
+  /** Readings of one calendar day of the garden, hour by hour. */
+  'weather.read': {
+    readonly day: Day;
+    readonly source: ReadingSource;
+    readonly readings: readonly ReadingRow[];
+  };
 }
 
 export const WEATHER_KINDS: KindDefinitions<WeatherBodies> = {
@@ -11,5 +35,12 @@ export const WEATHER_KINDS: KindDefinitions<WeatherBodies> = {
     structural: false,
     clockDays: true,
     subjects: ({ day }, each) => each('weather', day),
+  },
+  'weather.read': {
+    version: 1,
+    structural: false,
+    // Stamped by the instrument, whatever the device's clock said.
+    clockDays: false,
+    subjects: ({ day }, each) => each('readings', day),
   },
 };

@@ -7,6 +7,8 @@ export interface FemaleBud {
   readonly variety: string;
   /** The variety whose males she takes: her own, unless she is to be crossed. */
   readonly father: string;
+  /** The plants of it that alone may father her seed, where a cross names them. */
+  readonly fathers?: readonly string[];
   /** Which pollination of it is due, from 1. */
   readonly application: number;
   readonly malesWanted: number;
@@ -27,7 +29,19 @@ export interface MaleBud {
   /** Females it has brushed already, and how many it serves in all. */
   readonly used: number;
   readonly serves: number;
+  /** Days since it opened. */
+  readonly ageDays: number;
 }
+
+/**
+ * May she take pollen of a plant: of one that her cross names, if it names any, and of her own where that is allowed?
+ *
+ * @example mayTake({ plant: 'A', ownPollen: 'never' }, 'A') // false
+ */
+export const mayTake = (
+  { plant, ownPollen, fathers }: Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers'>,
+  father: string,
+): boolean => (fathers?.includes(father) ?? true) && (father !== plant || ownPollen !== 'never');
 
 /**
  * How many more females a male can brush.

@@ -27,6 +27,7 @@ const male = (plant: string, variety = 'v', change: Partial<MaleBud> = {}): Male
   guarded: true,
   used: 0,
   serves: MOST_USES,
+  ageDays: 0,
   ...change,
 });
 const fathersOf = (pairing: ReturnType<typeof pairFlowers>, i = 0): string[] =>
@@ -98,6 +99,47 @@ test('names spare males, and females without any', () => {
   expect(pairing.spare).toHaveLength(1);
   const none = pairFlowers([female('A')], []);
   expect(none.pairs[0]!.reasons).toEqual([{ code: 'noPollen', params: {} }]);
+});
+
+test('plants that have fathered few this season go before those that have fathered many', () => {
+  const wants = female('A', { malesWanted: 2 });
+  const males = [male('B'), male('C'), male('D')];
+  const fathered = new Map([
+    ['B', 3],
+    ['C', 1],
+  ]);
+  expect(fathersOf(pairFlowers([wants], males, { fathered }))).toEqual(['C', 'D']);
+  // Over the season, not only this morning: the plant that is behind gives both.
+  const females = [female('A', { malesWanted: 1 }), female('A', { malesWanted: 1 })];
+  const behind = pairFlowers(females, [male('B'), male('C'), male('C')], { fathered });
+  expect(behind.pairs.map(({ donors }) => donors[0]!.plant)).toEqual(['C', 'C']);
+});
+
+test('fresh pollen goes before kept, and the nearer of two plants that have fathered as many', () => {
+  const one = female('A', { malesWanted: 1 });
+  const kept = male('B', 'v', { ageDays: 1 });
+  expect(fathersOf(pairFlowers([one], [kept, male('C')], { fathered: new Map([['C', 50]]) }))).toEqual(['C']);
+  const pairing = pairFlowers([one], [kept]).pairs[0]!;
+  expect(pairing.reasons).toContainEqual({ code: 'olderPollen', params: { count: 1 } });
+  const metres = (_: string, to: string): number | undefined => ({ B: 30, C: 4 })[to];
+  expect(fathersOf(pairFlowers([one], [male('B'), male('C')], { metres }))).toEqual(['C']);
+  const fathered = new Map([['C', 1]]);
+  expect(fathersOf(pairFlowers([one], [male('B'), male('C')], { metres, fathered }))).toEqual(['B']);
+});
+
+test('a cross that names its fathers takes no others', () => {
+  const crossed = female('A', { father: 'w', fathers: ['X'], malesWanted: 2 });
+  const males = [male('X', 'w'), male('Y', 'w'), male('Z', 'w')];
+  expect(fathersOf(pairFlowers([crossed], males))).toEqual(['X']);
+  expect(pairFlowers([crossed], males).pairs[0]!.reasons).toContainEqual({
+    code: 'fatherPlants',
+    params: { count: 1 },
+  });
+  expect(pairFlowers([crossed], males.slice(1)).pairs[0]!.reasons).toEqual([
+    { code: 'noPollen', params: {} },
+  ]);
+  expect(shortagesOf([crossed], males)).toMatchObject([{ males: 1, wanted: 2, without: 0 }]);
+  expect(shortagesOf([crossed], males.slice(1))).toMatchObject([{ males: 0, without: 1 }]);
 });
 
 test('what a male has brushed before counts against what it has left', () => {

@@ -1,15 +1,17 @@
 import type { Donor } from '../../journal/kinds/round';
 import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
-import { usesLeft, type FemaleBud, type MaleBud } from './buds';
+import { mayTake, usesLeft, type FemaleBud, type MaleBud } from './buds';
 import { minCostFlow, type Arc } from './minCostFlow';
 
 export type PairReason =
   | 'otherPlants'
+  | 'fatherPlants'
   | 'shared'
   | 'ownPlantAllowed'
   | 'ownPlantLastResort'
   | 'unguarded'
+  | 'olderPollen'
   | 'fewerMales'
   | 'noPollen';
 
@@ -31,39 +33,64 @@ export interface Pairing {
 }
 
 /**
- * What the pairing values, each far above the next: some pollen for every female; for seed, that it was kept clean;
- * the fewest males worth having; not to use a male twice; the males wanted; different fathers for one female; fathers
- * used evenly.
+ * What the pairing values, each far above the next: some pollen for every female; for seed, that it was kept clean; that
+ * it is another plant's; the fewest males worth having; not to use a male twice; the males wanted; different fathers for
+ * one female; fresh pollen; plants that have fathered few this season; near ones. Whole numbers, so that 0 is 0.
  */
-const WORTH_FIRST = 1e9;
-const WORTH_NEEDED = 1e7;
-const WORTH_WANTED = 1e5;
-const COST_UNGUARDED = 2e8;
-const COST_OWN_LAST_RESORT = 1e8;
-const COST_SECOND_USE = 1e6;
-const COST_THIRD_USE = 5e6;
-const COST_OWN_ALLOWED = 3e3;
-const COST_SAME_FATHER = 3e3;
+export const VALUES = {
+  first: 1e12,
+  unguarded: 2e11,
+  ownLastResort: 1e11,
+  needed: 1e10,
+  thirdUse: 5e9,
+  secondUse: 1e9,
+  wanted: 1e8,
+  ownAllowed: 1e6,
+  sameFather: 1e6,
+  dayOlder: 1e4,
+  fathered: 100,
+  metre: 1,
+} as const;
 
-const costOfUse = (before: number): number =>
-  before === 0 ? 0 : before === 1 ? COST_SECOND_USE : COST_THIRD_USE;
+/** More than so many females of a season, or metres, make no difference any more. */
+const MOST_FATHERED = 9_999;
+const MOST_METRES = 99;
+
+/** The cost of a male's use after so many others. */
+export const costOfUse = (before: number): number =>
+  before === 0 ? 0 : before === 1 ? VALUES.secondUse : VALUES.thirdUse;
+
+/** The cost of fathering one more female after so many. */
+export const costOfFathering = (before: number): number => VALUES.fathered * Math.min(MOST_FATHERED, before);
+
+/** What is known of the plants beyond the flowers of the day. */
+export interface Ground {
+  /** How many females each plant has fathered this season on other days; none where it is missing. */
+  readonly fathered?: ReadonlyMap<string, number>;
+  /** Metres between two plants; `undefined` where the place of either is not known. */
+  readonly metres?: (from: string, to: string) => number | undefined;
+}
 
 /**
- * Assigns males to females: of the variety that is to father her seed, from other plants, with fathers used as evenly as possible; a male
- * is shared when pollen is short; her own plant's pollen only when allowed or when there is nothing else, and for seed
- * one that was not kept clean only then.
+ * Assigns males to females: of the variety (and the plants) that are to father her seed, from other plants, with fathers
+ * used as evenly as possible over the season; a male is shared when pollen is short; her own plant's pollen only when
+ * allowed or when there is nothing else, and for seed one that was not kept clean only then.
  *
  * Solved exactly as a minimum-cost flow, a father variety at a time. Females of a plant that want the same are one node of
- * it, and so are its males, so that it takes plants × plants steps for each male assigned.
+ * it, and so are its males that are alike, so that it takes plants × plants steps for each male assigned.
  *
  * @example pairFlowers([female], [maleOfAnotherPlant]).pairs[0].donors // that male
  */
-export function pairFlowers(females: readonly FemaleBud[], males: readonly MaleBud[]): Pairing {
+export function pairFlowers(
+  females: readonly FemaleBud[],
+  males: readonly MaleBud[],
+  ground: Ground = {},
+): Pairing {
   const malesOf = groupBy(males, ({ variety }) => variety);
   const pairs: Pair[] = [];
   const used = new Set<string>();
   for (const [father, own] of groupBy(females, (female) => female.father)) {
-    for (const pair of pairVariety(own, malesOf.get(father) ?? [])) {
+    for (const pair of pairVariety(own, malesOf.get(father) ?? [], ground)) {
       pairs.push(pair);
       for (const { bloom } of pair.donors) used.add(bloom);
     }
@@ -73,116 +100,128 @@ export function pairFlowers(females: readonly FemaleBud[], males: readonly MaleB
 
 /** Females of one plant that want the same. */
 type Mothers = readonly [FemaleBud, ...FemaleBud[]];
-/** Males of one plant, all kept clean or none. */
-type Fathers = readonly [MaleBud, ...MaleBud[]];
+/** Males of one plant that are alike: any of them will do. */
+type Alike = readonly [MaleBud, ...MaleBud[]];
 
-/** Nodes: 0 the source, then mothers, then fathers, last the sink. */
-function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[]): Pair[] {
-  const mothers = [...groupBy(females, sortOf).values()] as unknown as Mothers[];
-  const useful = males.filter((male) => usesLeft(male) > 0);
-  const fathers = [
-    ...groupBy(useful, ({ plant, guarded }) => `${plant}|${guarded}`).values(),
-  ] as unknown as Fathers[];
-  const sink = 1 + mothers.length + fathers.length;
-  const arcs: Arc[] = [];
-  mothers.forEach((some, m) => {
-    const [{ malesWanted, fewestMales }] = some;
-    for (let unit = 0; unit < malesWanted; unit += 1) {
-      const worth = unit === 0 ? WORTH_FIRST : unit < fewestMales ? WORTH_NEEDED : WORTH_WANTED;
-      arcs.push({ from: 0, to: 1 + m, capacity: some.length, cost: -worth });
-    }
-  });
-  const given: { readonly arc: number; readonly mothers: number; readonly fathers: number }[] = [];
-  mothers.forEach((some, m) => {
-    fathers.forEach((theirs, p) => {
-      const cost = costBetween(some[0], theirs[0]);
-      if (cost === undefined) return;
-      const most = Math.min(some[0].malesWanted, theirs.length);
-      for (let unit = 0; unit < most; unit += 1) {
-        given.push({ arc: arcs.length, mothers: m, fathers: p });
-        const to = 1 + mothers.length + p;
-        arcs.push({ from: 1 + m, to, capacity: some.length, cost: cost + unit * COST_SAME_FATHER });
-      }
-    });
-  });
-  fathers.forEach((theirs, p) => {
-    const uses = theirs.flatMap((male) => Array.from({ length: usesLeft(male) }, (_, i) => male.used + i));
-    const before = theirs.reduce((sum, { used }) => sum + used, 0);
-    uses.sort((a, b) => a - b);
-    uses.forEach((use, i) => {
-      const cost = costOfUse(use) + before + i;
-      arcs.push({ from: 1 + mothers.length + p, to: sink, capacity: 1, cost });
-    });
-  });
-  const units = minCostFlow(sink + 1, arcs, 0, sink);
+/** Nodes of the network; all others are numbered from there on. */
+const SOURCE = 0;
+const SINK = 1;
 
-  const fathersOf = mothers.map((): number[] => []);
-  for (const { arc, mothers: m, fathers: p } of given) {
-    for (let unit = 0; unit < units[arc]!; unit += 1) fathersOf[m]!.push(p);
-  }
-  return nameFlowers(mothers, fathers, fathersOf);
+/** An arc by which so many males that are alike go to females of one plant. */
+interface Given {
+  readonly arc: number;
+  readonly mothers: Mothers;
+  readonly alike: Alike;
 }
 
-const sortOf = ({ plant, malesWanted, fewestMales, ownPollen, forSeed }: FemaleBud): string =>
-  `${plant}|${malesWanted}|${fewestMales}|${ownPollen}|${forSeed}`;
+function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[], ground: Ground): Pair[] {
+  const mothers = [...groupBy(females, sortOf).values()] as unknown as Mothers[];
+  const useful = males.filter((male) => usesLeft(male) > 0);
+  const arcs: Arc[] = [];
+  const given: Given[] = [];
+  let nodes = SINK + 1;
+  const nodeOf = new Map(mothers.map((some) => [some, nodes++]));
+  for (const some of mothers) {
+    const [{ malesWanted, fewestMales }] = some;
+    for (let unit = 0; unit < malesWanted; unit += 1) {
+      const worth = unit === 0 ? VALUES.first : unit < fewestMales ? VALUES.needed : VALUES.wanted;
+      arcs.push({ from: SOURCE, to: nodeOf.get(some)!, capacity: some.length, cost: -worth });
+    }
+  }
+  for (const [father, ofPlant] of groupBy(useful, ({ plant }) => plant)) {
+    const kinds = [...groupBy(ofPlant, kindOf).values()] as unknown as Alike[];
+    const plant = nodes++;
+    const kindNodes = kinds.map((alike) => {
+      const node = nodes++;
+      const [{ used, serves }] = alike;
+      for (let use = used; use < serves; use += 1)
+        arcs.push({ from: node, to: plant, capacity: alike.length, cost: costOfUse(use) });
+      return node;
+    });
+    const today = ofPlant.reduce((sum, { used }) => sum + used, 0);
+    const before = (ground.fathered?.get(father) ?? 0) + today;
+    const uses = ofPlant.reduce((sum, male) => sum + usesLeft(male), 0);
+    for (let use = 0; use < uses; use += 1)
+      arcs.push({ from: plant, to: SINK, capacity: 1, cost: costOfFathering(before + use) });
+    for (const some of mothers) {
+      const costs = kinds.map(([male]) => costBetween(some[0], male, ground));
+      const most = Math.min(some[0].malesWanted, ofPlant.length);
+      const only = kinds.length === 1;
+      if (costs.every((cost) => cost === undefined)) continue;
+      // Where its males are of several kinds, they meet in a node of their own before they part.
+      const via = only ? kindNodes[0]! : nodes++;
+      for (let unit = 0; unit < most; unit += 1) {
+        const cost = unit * VALUES.sameFather + (only ? costs[0]! : 0);
+        if (only) given.push({ arc: arcs.length, mothers: some, alike: kinds[0]! });
+        arcs.push({ from: nodeOf.get(some)!, to: via, capacity: some.length, cost });
+      }
+      if (only) continue;
+      kinds.forEach((alike, i) => {
+        given.push({ arc: arcs.length, mothers: some, alike });
+        arcs.push({ from: via, to: kindNodes[i]!, capacity: some.length * alike.length, cost: costs[i]! });
+      });
+    }
+  }
+  const units = minCostFlow(nodes, arcs, SOURCE, SINK);
+  return nameFlowers(mothers, given, units);
+}
+
+const sortOf = ({ plant, malesWanted, fewestMales, ownPollen, forSeed, fathers }: FemaleBud): string =>
+  JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers]);
+
+const kindOf = ({ guarded, used, serves, ageDays }: MaleBud): string =>
+  `${guarded}|${used}|${serves}|${ageDays}`;
 
 /** `undefined` where she may not take it. */
-function costBetween(female: FemaleBud, male: MaleBud): number | undefined {
-  const unguarded = female.forSeed && !male.guarded ? COST_UNGUARDED : 0;
-  if (male.plant !== female.plant) return unguarded;
-  switch (female.ownPollen) {
-    case 'never':
-      return undefined;
-    case 'allowed':
-      return unguarded + COST_OWN_ALLOWED;
-    case 'lastResort':
-      return unguarded + COST_OWN_LAST_RESORT;
-  }
+export function costBetween(female: FemaleBud, male: MaleBud, { metres }: Ground): number | undefined {
+  if (!mayTake(female, male.plant)) return undefined;
+  const far = Math.min(MOST_METRES, Math.round(metres?.(female.plant, male.plant) ?? 0));
+  const cost =
+    (female.forSeed && !male.guarded ? VALUES.unguarded : 0) +
+    VALUES.dayOlder * male.ageDays +
+    VALUES.metre * far;
+  if (male.plant !== female.plant) return cost;
+  return cost + (female.ownPollen === 'allowed' ? VALUES.ownAllowed : VALUES.ownLastResort);
 }
 
 /**
- * Turns "two males of plant A for the females of plant B" into named flowers. Fathers are dealt out in turn, so that
- * each female gets as many as the next, and of one father as few; of a plant's males the least used is taken.
+ * Turns "two males of plant A for the females of plant B" into named flowers. Males are dealt out in turn, so that each
+ * female gets as many as the next, and of one plant as few; and those that are alike in turn, so that none is used
+ * more often than another, nor twice on one female.
  */
-function nameFlowers(
-  mothers: readonly Mothers[],
-  fathers: readonly Fathers[],
-  fathersOf: readonly (readonly number[])[],
-): Pair[] {
-  const uses = new Map(fathers.flat().map(({ bloom, used }) => [bloom, used]));
-  const donorsOf = new Map<string, Donor[]>();
-  mothers.forEach((some, m) => {
-    const inTurn = [...fathersOf[m]!].sort((a, b) => a - b);
-    inTurn.forEach((p, i) => {
-      const { bloom } = some[i % some.length]!;
-      const held = donorsOf.get(bloom) ?? [];
-      const male = leastUsed(fathers[p]!, uses, held);
-      if (!male) return;
-      uses.set(male.bloom, uses.get(male.bloom)! + 1);
-      donorsOf.set(bloom, [...held, { plant: male.plant, bloom: male.bloom }]);
+function nameFlowers(mothers: readonly Mothers[], given: readonly Given[], units: readonly number[]): Pair[] {
+  const givenTo = groupBy(given, (each) => each.mothers);
+  const next = new Map<Alike, number>();
+  const uses = new Map<string, number>();
+  const pairs = mothers.flatMap((some) => {
+    const kinds = (givenTo.get(some) ?? []).flatMap(({ arc, alike }) =>
+      Array.from({ length: units[arc]! }, () => alike),
+    );
+    return some.map((female, i) => {
+      const donors = kinds
+        .filter((_, unit) => unit % some.length === i)
+        .map((alike) => {
+          const at = next.get(alike) ?? 0;
+          next.set(alike, at + 1);
+          const male = alike[at % alike.length]!;
+          uses.set(male.bloom, (uses.get(male.bloom) ?? male.used) + 1);
+          return male;
+        });
+      return { female, donors };
     });
   });
-  const malesById = new Map(fathers.flat().map((male) => [male.bloom, male]));
-  return mothers.flat().map((female): Pair => {
+  return pairs.map(({ female, donors }): Pair => {
     const { bloom, plant, variety, father, application } = female;
-    const donors = donorsOf.get(bloom) ?? [];
-    const males = donors.map((donor) => malesById.get(donor.bloom)!);
-    return { bloom, plant, variety, father, application, donors, reasons: reasonsFor(female, males, uses) };
+    return {
+      bloom,
+      plant,
+      variety,
+      father,
+      application,
+      donors: donors.map((male) => ({ plant: male.plant, bloom: male.bloom })),
+      reasons: reasonsFor(female, donors, uses),
+    };
   });
-}
-
-function leastUsed(
-  males: Fathers,
-  uses: ReadonlyMap<string, number>,
-  held: readonly Donor[],
-): MaleBud | undefined {
-  const free = males.filter(
-    ({ bloom, serves }) => uses.get(bloom)! < serves && !held.some((donor) => donor.bloom === bloom),
-  );
-  return free.reduce<MaleBud | undefined>(
-    (best, male) => (!best || uses.get(male.bloom)! < uses.get(best.bloom)! ? male : best),
-    undefined,
-  );
 }
 
 function reasonsFor(
@@ -193,13 +232,16 @@ function reasonsFor(
   if (donors.length === 0) return [reason('noPollen')];
   const reasons: Reason<PairReason>[] = [];
   const others = new Set(donors.map(({ plant }) => plant).filter((plant) => plant !== female.plant));
-  if (others.size > 0) reasons.push(reason('otherPlants', { count: others.size }));
+  const crossed = female.father !== female.variety;
+  if (others.size > 0) reasons.push(reason(crossed ? 'fatherPlants' : 'otherPlants', { count: others.size }));
   if (donors.some(({ plant }) => plant === female.plant)) {
     reasons.push(reason(female.ownPollen === 'allowed' ? 'ownPlantAllowed' : 'ownPlantLastResort'));
   }
   const shared = donors.filter(({ bloom }) => uses.get(bloom)! > 1).length;
   if (shared > 0) reasons.push(reason('shared', { count: shared }));
   if (female.forSeed && donors.some(({ guarded }) => !guarded)) reasons.push(reason('unguarded'));
+  const older = donors.filter(({ ageDays }) => ageDays > 0).length;
+  if (older > 0) reasons.push(reason('olderPollen', { count: older }));
   if (donors.length < female.malesWanted)
     reasons.push(reason('fewerMales', { got: donors.length, wanted: female.malesWanted }));
   return reasons;

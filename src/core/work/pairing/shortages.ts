@@ -1,5 +1,6 @@
 import { groupBy } from '../../text/groupBy';
-import { usesLeft, type FemaleBud, type MaleBud } from './buds';
+import { mayTake, usesLeft, type FemaleBud, type MaleBud } from './buds';
+import { minCostFlow, type Arc } from './minCostFlow';
 
 /** A variety with fewer males than the females want that are to take them. */
 export interface Shortage {
@@ -13,8 +14,8 @@ export interface Shortage {
 }
 
 /**
- * What is short of a morning's males, by counting alone. A male that nobody may take does not count: of her own plant
- * where that is never allowed, used up, or, for seed, one that was not kept clean.
+ * What is short of a morning's males. A male that nobody may take does not count: of her own plant where that is never
+ * allowed, of one that a cross does not name, used up, or, for seed, one that was not kept clean.
  *
  * @example shortagesOf([female], [])[0].without // 1
  */
@@ -24,7 +25,9 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
     const theirs = (malesOf.get(variety) ?? []).filter((male) => usesLeft(male) > 0);
     const counts = countsOf(theirs);
     const wanted = own.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
-    const usable = theirs.filter((male) => own.some((female) => mayTake(female, male))).length;
+    const usable = theirs.filter((male) =>
+      own.some((female) => isClean(male, female) && mayTake(female, male.plant)),
+    ).length;
     const short = wanted > usable || own.some((female) => malesFor(female, counts) < female.malesWanted);
     return short
       ? [{ variety, females: own.length, wanted, males: usable, without: withoutPollen(own, theirs) }]
@@ -32,8 +35,7 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
   });
 }
 
-const mayTake = (female: FemaleBud, male: MaleBud): boolean =>
-  (male.guarded || !female.forSeed) && (male.plant !== female.plant || female.ownPollen !== 'never');
+const isClean = ({ guarded }: MaleBud, { forSeed }: FemaleBud): boolean => guarded || !forSeed;
 
 interface MaleCounts {
   readonly all: number;
@@ -47,27 +49,38 @@ const countsOf = (males: readonly MaleBud[]): MaleCounts => ({
   byPlant: groupBy(males, ({ plant }) => plant),
 });
 
-function malesFor({ plant, forSeed, ownPollen }: FemaleBud, { all, guarded, byPlant }: MaleCounts): number {
-  const every = forSeed ? guarded : all;
-  if (ownPollen !== 'never') return every;
-  return every - (byPlant.get(plant) ?? []).filter((male) => male.guarded || !forSeed).length;
+function malesFor(female: FemaleBud, { all, guarded, byPlant }: MaleCounts): number {
+  const of = (plant: string): number =>
+    (byPlant.get(plant) ?? []).filter((male) => isClean(male, female)).length;
+  const { plant, fathers, ownPollen, forSeed } = female;
+  if (fathers) return fathers.reduce((sum, father) => sum + (mayTake(female, father) ? of(father) : 0), 0);
+  return (forSeed ? guarded : all) - (ownPollen === 'never' ? of(plant) : 0);
 }
 
 /**
- * Females that go without however the males are shared out [Hall 1935, On representatives of subsets]: those beyond
- * all uses there are, or those of one plant beyond the uses of all others.
+ * Females that go without however the males are shared out: all but those whom the largest flow of uses from plants to
+ * females reaches.
  */
 function withoutPollen(females: readonly FemaleBud[], males: readonly MaleBud[]): number {
-  const usesOf = (some: readonly MaleBud[]): number => some.reduce((sum, male) => sum + usesLeft(male), 0);
-  const all = usesOf(males);
-  const byPlant = groupBy(males, ({ plant }) => plant);
-  const strict = groupBy(
-    females.filter(({ ownPollen }) => ownPollen === 'never'),
-    ({ plant }) => plant,
+  // Those that may take the same are one node, and so are the males of a plant.
+  const wanting = groupBy(females, ({ plant, ownPollen, fathers }) =>
+    ownPollen === 'never' || fathers ? JSON.stringify([ownPollen === 'never' && plant, fathers]) : '',
   );
-  const ofOnePlant = Array.from(
-    strict,
-    ([plant, own]) => own.length - (all - usesOf(byPlant.get(plant) ?? [])),
-  );
-  return Math.max(0, females.length - all, ...ofOnePlant);
+  const giving = groupBy(males, ({ plant }) => plant);
+  const sink = 1 + wanting.size + giving.size;
+  const arcs: Arc[] = [];
+  [...wanting.values()].forEach((some, i) => {
+    arcs.push({ from: 0, to: 1 + i, capacity: some.length, cost: -1 });
+    [...giving.keys()].forEach((plant, j) => {
+      if (!mayTake(some[0]!, plant)) return;
+      arcs.push({ from: 1 + i, to: 1 + wanting.size + j, capacity: some.length, cost: 0 });
+    });
+  });
+  [...giving.values()].forEach((own, j) => {
+    const uses = own.reduce((sum, male) => sum + usesLeft(male), 0);
+    arcs.push({ from: 1 + wanting.size + j, to: sink, capacity: uses, cost: 0 });
+  });
+  const units = minCostFlow(sink + 1, arcs, 0, sink);
+  const reached = arcs.reduce((sum, { from }, i) => (from === 0 ? sum + units[i]! : sum), 0);
+  return females.length - reached;
 }

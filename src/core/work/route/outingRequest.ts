@@ -1,20 +1,30 @@
-import type { Purpose } from '../../crops/variety';
+import { cropOf } from '../../crops/catalogue';
+import { wantsSeed, type Purpose } from '../../crops/variety';
 import { placesOf } from '../../garden/places';
 import type { Segment } from '../../garden/segments';
 import { walkingDistance } from '../../garden/walking';
 import type { Journal } from '../../journal/journal';
 import type { Garden, Variety } from '../../journal/state';
+import { windowsOf } from '../../opening/windowsOf';
+import { worthByTime } from '../../opening/worth';
+import { fatheredBefore } from '../pairing/fatheredBefore';
 import { flowersDue, isInHand, type FlowersDue } from '../flowersDue';
 import { handlingTimes } from '../handling';
 import type { Service } from '../service';
 import { workingHours } from '../workingHours';
 import type { OutingRequest } from './planOuting';
-import { WALKING_M_PER_MS, type RoundVariety } from './planRound';
+import { WALKING_M_PER_MS } from './roundJobs';
+import type { RoundVariety } from './roundRequest';
 
 /** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
 const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedToKeep: 4, rareOrSold: 6 };
 
-const weightOf = (variety: Variety): number => WEIGHT[variety.purpose];
+/** For crops of which nobody says how many set. Our default. */
+const SET_EXPECTED = 0.5;
+
+/** What one pollination is expected to bring: a set fruit's worth times the chance that it sets. */
+const weightOf = ({ crop, purpose }: Variety): number =>
+  WEIGHT[purpose] * (cropOf(crop).setPrior?.value ?? SET_EXPECTED);
 
 /**
  * What one has to walk round: everything that stands in the way, except dense bloom.
@@ -27,7 +37,7 @@ export const obstaclesOf = (journal: Journal): Segment[] =>
     .map(({ from, to }) => ({ from, to }));
 
 /**
- * Working hours, times and weight of each variety that has females, for the plan of a round.
+ * Working hours, times and worth of each variety that has females, for the plan of a round.
  *
  * @example roundVarieties(journal, garden, flowersDue(journal, { day: '2026-12-24', outing: 'morning' })) // []
  */
@@ -39,12 +49,24 @@ export function roundVarieties(
   const ids = new Set(buds.females.map(({ variety }) => variety));
   const hours = workingHours(journal, garden, { day, outing });
   const times = handlingTimes(journal);
-  return [...journal.all('variety').values()].flatMap((variety): RoundVariety[] => {
-    const { variety: id } = variety;
-    const [own, handling] = [hours.get(id), times.get(id)];
-    return ids.has(id) && own && handling
-      ? [{ variety: id, hours: own, handling, weight: weightOf(variety) }]
-      : [];
+  const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
+  const crops = varieties.map(({ crop }) => crop);
+  const windows = windowsOf(journal, garden, day, crops);
+  return varieties.flatMap((variety): RoundVariety[] => {
+    const { variety: id, crop, purpose } = variety;
+    const [own, handling, window] = [hours.get(id), times.get(id), windows.get(crop)];
+    if (!own || !handling) return [];
+    const worth = window && worthByTime(window, { guarded: wantsSeed(purpose) });
+    return [
+      {
+        variety: id,
+        group: cropOf(crop).group,
+        hours: own,
+        handling,
+        weight: weightOf(variety),
+        ...(worth && { worth }),
+      },
+    ];
   });
 }
 
@@ -82,6 +104,7 @@ export function outingRequest(
   return {
     females,
     males,
+    fathered: fatheredBefore(journal, service.day),
     varieties: roundVarieties(journal, garden, due),
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
     obstacles: obstaclesOf(journal),

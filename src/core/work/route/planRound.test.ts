@@ -1,8 +1,7 @@
-import fc from 'fast-check';
 import type { Pair } from '../pairing/pairFlowers';
-import { metresBetween, type Place } from '../../garden/places';
-import { planRound, type RoundRequest } from './planRound';
-import { shortTour } from './tour';
+import { planOuting } from './planOuting';
+import { planRound, planRounds } from './planRound';
+import type { RoundRequest } from './roundRequest';
 
 const SIX = Date.parse('2026-07-19T06:00:00Z');
 const HOUR = 3_600_000;
@@ -22,6 +21,7 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
   pairs,
   varieties: [...new Set(pairs.map(({ variety }) => variety))].map((variety) => ({
     variety,
+    group: 'pepo',
     hours: { opens: SIX, lastSafe: SIX + 3 * HOUR },
     handling: HANDLING,
     weight: 1,
@@ -50,7 +50,7 @@ test('picks every male before the female that needs it, and takes varieties in t
 
 test('does not begin before the flowers open', () => {
   const { start, stops } = planRound(request([pair('f1', 'A', 'v', ['B'])]));
-  expect(start).toBe(SIX);
+  expect(start + stops[0]!.way).toBe(SIX);
   expect(stops.every(({ eta }) => eta >= SIX)).toBe(true);
 });
 
@@ -63,7 +63,7 @@ test('a female without pollen is no stop', () => {
   expect(planRound(request([pair('f1', 'A', 'v', [])])).stops).toEqual([]);
 });
 
-test('when not all can be reached in time, what is worth more comes first and the rest is called late', () => {
+test('when not all can be reached in time, what is worth more is reached and the rest called late', () => {
   const many = (variety: string, n: number): Pair[] =>
     Array.from({ length: n }, (_, i) => pair(`${variety}${i}`, 'A', variety, ['B']));
   const plan = planRound(
@@ -73,12 +73,14 @@ test('when not all can be reached in time, what is worth more comes first and th
       varieties: [
         {
           variety: 'eat',
+          group: 'pepo',
           hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
           handling: HANDLING,
           weight: 1,
         },
         {
           variety: 'rare',
+          group: 'pepo',
           hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
           handling: HANDLING,
           weight: 6,
@@ -87,7 +89,6 @@ test('when not all can be reached in time, what is worth more comes first and th
     }),
   );
   const pollinating = plan.stops.filter((stop) => stop.kind === 'pollinate');
-  expect(pollinating[0]!.variety).toBe('rare');
   expect(pollinating.filter(({ late }) => late).every(({ variety }) => variety === 'eat')).toBe(true);
   expect(plan.latestStart).toBeUndefined();
   expect(plan.reasons.map(({ code }) => code)).toContain('late');
@@ -112,19 +113,21 @@ test('the latest start is when one leaves the gate, however far the first stop a
   const hours = { opens: SIX, lastSafe: SIX + 60 * 60_000 };
   const asked = request([pair('f1', 'A', 'v', ['B'])], {
     ...far,
-    varieties: [{ variety: 'v', hours, handling: HANDLING, weight: 1 }],
+    varieties: [{ variety: 'v', group: 'pepo', hours, handling: HANDLING, weight: 1 }],
   });
   const { latestStart } = planRound(asked);
   // Twenty minutes of walking, then the male, then her: on a whole minute.
   expect(latestStart).toBe(Math.floor((hours.lastSafe - HANDLING.pick - 20 * 60_000) / 60_000) * 60_000);
   const early = {
     variety: 'v',
+    group: 'pepo',
     hours: { opens: SIX, lastSafe: SIX + 20 * 60_000 },
     handling: HANDLING,
     weight: 1,
   };
   const late = {
     variety: 'w',
+    group: 'pepo',
     hours: { opens: SIX + 120 * 60_000, lastSafe: SIX + 240 * 60_000 },
     handling: HANDLING,
     weight: 1,
@@ -137,44 +140,6 @@ test('the latest start is when one leaves the gate, however far the first stop a
   expect(planRound(both).latestStart).toBe(planRound({ ...both, pairs: [pairs[0]!] }).latestStart);
 });
 
-const place: fc.Arbitrary<Place> = fc.record({
-  x: fc.integer({ min: 0, max: 60 }),
-  y: fc.integer({ min: 0, max: 40 }),
-});
-const lengthOf = (start: Place, points: readonly Place[], order: readonly number[]): number =>
-  order.reduce(
-    (sum, i, at) => sum + metresBetween(at === 0 ? start : points[order[at - 1]!]!, points[i]!),
-    0,
-  );
-
-function* orders(items: readonly number[]): Generator<number[]> {
-  if (items.length === 0) yield [];
-  for (const item of items)
-    for (const rest of orders(items.filter((other) => other !== item))) yield [item, ...rest];
-}
-
-test('a walk stops every stop once', () => {
-  fc.assert(
-    fc.property(fc.array(place, { maxLength: 40 }), (points) => {
-      const order = shortTour({ x: 0, y: 0 }, points);
-      expect([...order].sort((a, b) => a - b)).toEqual([...points.keys()]);
-    }),
-  );
-});
-
-test('a short walk is the shortest of all, or hardly longer', () => {
-  fc.assert(
-    fc.property(fc.array(place, { minLength: 1, maxLength: 7 }), (points) => {
-      const start = { x: 0, y: 0 };
-      const best = Math.min(
-        ...[...orders([...points.keys()])].map((order) => lengthOf(start, points, order)),
-      );
-      expect(lengthOf(start, points, shortTour(start, points))).toBeLessThanOrEqual(best * 1.25 + 1e-9);
-    }),
-    { numRuns: 60 },
-  );
-});
-
 test('a trellis is walked round, and the order minds it', () => {
   const pairs = [pair('f1', 'A', 'v', ['C']), pair('f2', 'B', 'v', ['C'])];
   const open = planRound(request(pairs));
@@ -182,4 +147,178 @@ test('a trellis is walked round, and the order minds it', () => {
   const shut = planRound(request(pairs, { obstacles: [wall] }));
   expect(shut.walkingM).toBeGreaterThan(open.walkingM + 2);
   expect(shut.stops.map(({ plant }) => plant).sort()).toEqual(open.stops.map(({ plant }) => plant).sort());
+});
+
+/** A yard of so many females and males in rows, all of one variety or of several in turn. */
+function yard(
+  females: number,
+  males: number,
+  varieties: readonly string[],
+): readonly [Pair[], RoundRequest['places']] {
+  const places = new Map<string, { x: number; y: number }>();
+  const spot = (plant: string, i: number): void =>
+    void places.set(plant, { x: (i % 10) * 0.1, y: Math.floor(i / 10) * 0.1 });
+  Array.from({ length: females }, (_, i) => spot(`F${i}`, i));
+  Array.from({ length: males }, (_, i) => spot(`M${i}`, i));
+  const each = Math.floor(males / females);
+  const pairs = Array.from({ length: females }, (_, i) =>
+    pair(
+      `f${i}`,
+      `F${i}`,
+      varieties[i % varieties.length]!,
+      Array.from({ length: each }, (_, m) => `M${i * each + m}`),
+    ),
+  );
+  return [pairs, places];
+}
+
+const saved = (plan: ReturnType<typeof planRound>): number =>
+  plan.stops.filter((stop) => stop.kind === 'pollinate' && !stop.late).length;
+
+// Picking all males first would leave no time for any female.
+test.each([
+  [20, 8],
+  [30, 12],
+  [40, 16],
+])('with %i minutes left males are picked only for the females that can be reached: %i', (minutes, most) => {
+  const [pairs, places] = yard(20, 60, ['v']);
+  const varieties = [
+    {
+      variety: 'v',
+      group: 'pepo',
+      hours: { opens: SIX, lastSafe: SIX + minutes * 60_000 },
+      handling: HANDLING,
+      weight: 1,
+    },
+  ];
+  const plan = planRound(request(pairs, { places, varieties, from: SIX }));
+  expect(saved(plan)).toBeGreaterThanOrEqual(most);
+  // All are on the round, each once, the late ones last.
+  const females = plan.stops.filter((stop) => stop.kind === 'pollinate');
+  expect(females.map(({ bloom }) => bloom).sort()).toEqual(pairs.map(({ bloom }) => bloom).sort());
+  const late = females.map((stop) => stop.kind === 'pollinate' && stop.late);
+  expect(late.lastIndexOf(false)).toBeLessThan(late.indexOf(true));
+});
+
+test('with many varieties a rare one is still worth what it is', () => {
+  const names = ['rare', 'b', 'c', 'd', 'e', 'f', 'g'];
+  const [pairs, places] = yard(49, 49, names);
+  const varieties = names.map((variety) => ({
+    variety,
+    group: 'pepo',
+    hours: { opens: SIX, lastSafe: SIX + 40 * 60_000 },
+    handling: HANDLING,
+    weight: variety === 'rare' ? 6 : 1,
+  }));
+  const plan = planRound(request(pairs, { places, varieties, from: SIX }));
+  const rare = plan.stops.filter((stop) => stop.kind === 'pollinate' && stop.variety === 'rare');
+  expect(rare.every((stop) => stop.kind === 'pollinate' && !stop.late)).toBe(true);
+});
+
+test('two people do what one does, never both at one plant, each with the males picked by their own hands', () => {
+  const [pairs, places] = yard(20, 40, ['v', 'w']);
+  // All males stand on three plants, where both have to go.
+  const crowded = pairs.map((each, i) => ({
+    ...each,
+    donors: each.donors.map(({ bloom }) => ({ bloom, plant: `M${i % 3}` })),
+  }));
+  const plans = planRounds(request(crowded, { places, from: SIX }), 2);
+  const females = plans.flatMap(({ stops }) =>
+    stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : [])),
+  );
+  expect(females.sort()).toEqual(pairs.map(({ bloom }) => bloom).sort());
+  const one = planRound(request(crowded, { places, from: SIX }));
+  expect(Math.max(...plans.map(({ finish }) => finish))).toBeLessThan(SIX + (one.finish - SIX) * 0.65);
+  for (const { stops } of plans) {
+    const picked = new Set(stops.flatMap((stop) => (stop.kind === 'pick' ? stop.blooms : [])));
+    for (const stop of stops) {
+      if (stop.kind === 'pollinate') stop.donors.forEach(({ bloom }) => expect(picked).toContain(bloom));
+    }
+  }
+  const [mine, theirs] = plans.map(({ stops }) => stops);
+  for (const a of mine!) {
+    for (const b of theirs!) {
+      if (a.plant === b.plant) expect(a.eta + a.lasts <= b.eta || b.eta + b.lasts <= a.eta).toBe(true);
+    }
+  }
+});
+
+test('late females that share a male go to the same person, and nobody is sent to use what another carries', () => {
+  const shut = [
+    { ...request([pair('f', 'A', 'v', ['B'])]).varieties[0]!, hours: { opens: SIX, lastSafe: SIX } },
+  ];
+  const pairs = ['f1', 'f2', 'f3', 'f4', 'f5'].map((bloom, i) =>
+    pair(bloom, 'A', 'v', i % 2 ? ['B', 'C'] : ['B', 'D']),
+  );
+  const plans = planRounds(request(pairs, { varieties: shut, from: SIX }), 2);
+  const females = plans.flatMap(({ stops }) =>
+    stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : [])),
+  );
+  expect(females.sort()).toEqual(['f1', 'f2', 'f3', 'f4', 'f5']);
+  for (const { stops } of plans) {
+    const carried = new Set(stops.flatMap((stop) => (stop.kind === 'pick' ? stop.blooms : [])));
+    for (const stop of stops) {
+      if (stop.kind !== 'pollinate') continue;
+      expect(stop.late).toBe(true);
+      expect(stop.donors.length).toBeGreaterThan(0);
+      stop.donors.forEach(({ bloom }) => expect(carried).toContain(bloom));
+    }
+  }
+});
+
+test('hands are cleaned between varieties that cross, and not between others', () => {
+  const pairs = [pair('f1', 'A', 'v', ['A']), pair('f2', 'A', 'w', ['A'])];
+  const inHand = new Set(['m-A']);
+  const plan = planRound(request(pairs, { inHand }));
+  expect(plan.reasons).toContainEqual({ code: 'cleanBetween', params: { count: 1 } });
+  const [v, w] = request(pairs).varieties;
+  const apart = planRound(request(pairs, { inHand, varieties: [v!, { ...w!, group: 'maxima' }] }));
+  expect(apart.reasons.map(({ code }) => code)).not.toContain('cleanBetween');
+  expect(plan.finish - apart.finish).toBe(45_000);
+});
+
+test('where not all are reached in time it says what would save more, and as many as it says', () => {
+  const [pairs, places] = yard(12, 36, ['v']);
+  const buds = pairs.map(({ bloom, plant }) => ({
+    bloom,
+    plant,
+    variety: 'v',
+    father: 'v',
+    application: 1,
+    malesWanted: 3,
+    fewestMales: 1,
+    ownPollen: 'allowed' as const,
+    forSeed: false,
+  }));
+  const males = Array.from({ length: 36 }, (_, i) => ({
+    bloom: `m${i}`,
+    plant: `M${i}`,
+    variety: 'v',
+    guarded: true,
+    used: 0,
+    serves: 3,
+    ageDays: 0,
+  }));
+  const { pairs: _, ...rest } = request(pairs, {
+    places,
+    from: SIX,
+    varieties: [
+      {
+        variety: 'v',
+        group: 'pepo',
+        hours: { opens: SIX - HOUR, lastSafe: SIX + 12 * 60_000 },
+        handling: HANDLING,
+        weight: 1,
+      },
+    ],
+  });
+  const { wouldSave, stops } = planOuting({ ...rest, fathered: new Map(), females: buds, males });
+  const late = stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
+  expect(late).toBeGreaterThan(5);
+  expect(wouldSave!.helper).toBeGreaterThanOrEqual(4);
+  expect(wouldSave!.earlier).toEqual({ minutes: 30, count: late });
+  expect(wouldSave!.fewerMales).toBeGreaterThanOrEqual(2);
+  expect(wouldSave!.helper).toBeLessThanOrEqual(late);
+  const early = planOuting({ ...rest, fathered: new Map(), females: buds, males, from: SIX - HOUR });
+  expect(early.wouldSave).toBeUndefined();
 });

@@ -1,42 +1,20 @@
-import { GATE, type Place } from '../../garden/places';
-import type { Segment } from '../../garden/segments';
-import { walkingDistance, type DistanceFunction } from '../../garden/walking';
 import type { Donor } from '../../journal/kinds/round';
-import { groupBy } from '../../text/groupBy';
 import { reason, type Reason } from '../../text/reason';
 import { MS_PER_MINUTE } from '../../time/calendar';
-import { serviceMs, type HandlingMs } from '../handling';
-import type { WorkingHours } from '../workingHours';
-import type { Pair } from '../pairing/pairFlowers';
-import { shortTour } from './tour';
-
-export interface RoundVariety {
-  readonly variety: string;
-  readonly hours: WorkingHours;
-  readonly handling: HandlingMs;
-  /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
-  readonly weight: number;
-}
-
-export interface RoundRequest {
-  readonly pairs: readonly Pair[];
-  readonly varieties: readonly RoundVariety[];
-  readonly places: ReadonlyMap<string, Place>;
-  /** What one has to walk round. */
-  readonly obstacles: readonly Segment[];
-  /** Earliest start, UTC milliseconds. */
-  readonly from: number;
-  /** Males already cut and stood in water need no picking. */
-  readonly inHand: ReadonlySet<string>;
-}
+import { bestRoutes, type SearchOptions } from './bestRoutes';
+import { mustClean, roundJobs, type RoundJob, type RoundJobs } from './roundJobs';
+import type { RoundRequest } from './roundRequest';
+import type { RouteProblem, Routes } from './routeProblem';
 
 interface PlannedStopBase {
   readonly plant: string;
   readonly variety: string;
   /** UTC milliseconds. */
   readonly eta: number;
-  /** Walking there from the stop before, or from the gate, milliseconds. */
-  readonly walk: number;
+  /** The way there from the stop before, or from the gate, and cleaning hands where that is needed, milliseconds. */
+  readonly way: number;
+  /** What the work there takes, milliseconds. */
+  readonly lasts: number;
 }
 
 export interface PlannedPick extends PlannedStopBase {
@@ -52,13 +30,15 @@ export interface PlannedPollination extends PlannedStopBase {
   /** Which pollination of it, from 1. */
   readonly application: number;
   readonly donors: readonly Donor[];
-  /** Reached only after the last safe moment. */
+  /** When it must be begun, UTC milliseconds. */
+  readonly lastSafe: number;
+  /** Reached only after that. */
   readonly late: boolean;
 }
 
 export type PlannedStop = PlannedPick | PlannedPollination;
 
-export type RouteReason = 'byVariety' | 'picksFirst' | 'late';
+export type RouteReason = 'worthFirst' | 'cleanBetween' | 'picksFirst' | 'late';
 
 export interface RoundPlan {
   readonly stops: readonly PlannedStop[];
@@ -72,176 +52,169 @@ export interface RoundPlan {
   readonly reasons: readonly Reason<RouteReason>[];
 }
 
-/** Walking among plants. Our default, to be outweighed by the grower's own pace. */
-export const WALKING_M_PER_MS = 0.8 / 1000;
-
-/** The work of one variety with the pollen of one. */
-interface Block {
-  readonly variety: RoundVariety;
-  readonly father: string;
-  readonly picks: readonly { readonly plant: string; readonly blooms: readonly string[] }[];
-  readonly females: readonly Pair[];
+/**
+ * Plans the rounds of so many people: first that most worth is saved before the flowers shut, then that the work is
+ * over soonest. Males are picked before the females that take them, by the same person; no two people are at one plant
+ * at once. Females for which there is no time come last, with their males, and are called late.
+ *
+ * @example planRounds({ ...request, pairs: [] }, 2).map(({ stops }) => stops) // [[], []]
+ */
+export function planRounds(request: RoundRequest, people: number, options?: SearchOptions): RoundPlan[] {
+  const round = roundJobs(request, people);
+  const routes = withLate(round, bestRoutes(round, options), options);
+  const begins = beginsApart(round, routes);
+  return routes.map((route) => planOf(round, route, begins));
 }
 
 /**
- * Plans the order of a round: one variety after another, so that brush and hands carry one pollen at a time; within
- * each, all its males first, then its females, each by a short tour; varieties in the order that saves most.
- *
- * Orders of up to six varieties are all tried; more go by their last safe time. A heuristic: within a variety,
- * picking on the way could be a little shorter.
+ * The round of one person.
  *
  * @example planRound({ ...request, pairs: [] }).stops // []
  */
-export function planRound(request: RoundRequest): RoundPlan {
-  const blocks = blocksOf(request);
-  const best = bestSchedule(blocks, request);
-  const handling = new Map(
-    blocks.flatMap(({ variety, father }) => [
-      [father, variety.handling],
-      [variety.variety, variety.handling],
-    ]),
-  );
-  const late = best.stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
-  return {
-    ...best,
-    latestStart: latestStart(best.stops, blocks, handling),
-    busyMs: best.stops.reduce(
-      (sum, stop) => sum + stop.walk + serviceMs(stop, handling.get(stop.variety)!),
-      0,
-    ),
-    reasons: [
-      reason('byVariety', { count: blocks.length }),
-      reason('picksFirst'),
-      ...(late > 0 ? [reason('late' as const, { count: late })] : []),
-    ],
+export const planRound = (request: RoundRequest, options?: SearchOptions): RoundPlan =>
+  planRounds(request, 1, options)[0]!;
+
+/** Those that found no time in it are put behind a route by a short way: who is faster than planned may reach them. */
+function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Routes {
+  const done = new Set(routes.flat());
+  const ownerOf = new Map(routes.flatMap((route, person) => route.map((id) => [id, person] as const)));
+  const late = routes.map((): number[] => []);
+  round.jobs.forEach((job, id) => {
+    if (job.kind !== 'pollinate' || done.has(id)) return;
+    // Who has a male of hers in hand, else who has the fewest; males in other hands she goes without.
+    const owner = job.needs.map((need) => ownerOf.get(need)).find((each) => each !== undefined);
+    const person =
+      owner ?? late.indexOf(late.reduce((least, each) => (each.length < least.length ? each : least)));
+    const missing = job.needs.filter((need) => !ownerOf.has(need));
+    for (const each of [...missing, id]) ownerOf.set(each, person);
+    late[person]!.push(...missing, id);
+  });
+  return routes.map((route, person) => {
+    const left = late[person]!;
+    if (left.length === 0) return route;
+    const at = new Map(left.map((id, i) => [id, i]));
+    const behind: RouteProblem = {
+      people: 1,
+      from: Math.max(round.from, ...left.map((id) => round.jobs[id]!.opens)),
+      jobs: left.map((id) => {
+        const { needs, worthAt, ...job } = round.jobs[id]!;
+        const own = needs.flatMap((need) => at.get(need) ?? []);
+        return { ...job, needs: own, lastSafe: Infinity, ...(worthAt && { worthAt: () => 1 }) };
+      }),
+      between: (from, to) => round.between(from < 0 ? (route.at(-1) ?? -1) : left[from]!, left[to]!),
+    };
+    return [...route, ...bestRoutes(behind, options)[0]!.map((i) => left[i]!)];
+  });
+}
+
+/** When each job is begun, a person waiting where another is still at work on the plant. */
+function beginsApart({ jobs, between, from }: RoundJobs, routes: Routes): Float64Array {
+  const begins = new Float64Array(jobs.length);
+  const freeAt = new Map<string, number>();
+  const people = routes.map((route) => ({ route, next: 0, now: from }));
+  const arrival = ({ route, next, now }: (typeof people)[number]): number => {
+    const id = route[next];
+    return id === undefined ? Infinity : Math.max(now + between(route[next - 1] ?? -1, id), jobs[id]!.opens);
   };
-}
-
-function blocksOf({ pairs, varieties, inHand }: RoundRequest): Block[] {
-  const wanted = groupBy(
-    pairs.filter(({ donors }) => donors.length > 0),
-    ({ variety, father }) => `${variety}|${father}`,
-  );
-  return varieties.flatMap((variety) =>
-    [...wanted.values()]
-      .filter(([first]) => first!.variety === variety.variety)
-      .map((females) => blockOf(variety, females, inHand)),
-  );
-}
-
-function blockOf(variety: RoundVariety, females: readonly Pair[], inHand: ReadonlySet<string>): Block {
-  const flowersOf = new Map<string, Set<string>>();
-  for (const { plant, bloom } of females.flatMap(({ donors }) => donors)) {
-    if (inHand.has(bloom)) continue;
-    flowersOf.set(plant, (flowersOf.get(plant) ?? new Set()).add(bloom));
-  }
-  const picks = [...flowersOf].map(([plant, flowers]) => ({ plant, blooms: [...flowers] }));
-  return { variety, father: females[0]!.father, picks, females };
-}
-
-/** An order of the blocks with the times that follow from it. */
-interface Schedule {
-  readonly stops: readonly PlannedStop[];
-  readonly start: number;
-  readonly finish: number;
-  readonly walkingM: number;
-  /** Worth of the females reached in time. */
-  readonly saved: number;
-}
-
-const MOST_TRIED = 6;
-
-function bestSchedule(blocks: readonly Block[], request: RoundRequest): Schedule {
-  const distance = walkingDistance(request.obstacles);
-  const bySafety = [...blocks].sort((a, b) => a.variety.hours.lastSafe - b.variety.hours.lastSafe);
-  if (blocks.length > MOST_TRIED) return scheduleOf(bySafety, request, distance);
-  let best: Schedule | undefined;
-  for (const order of permutations(bySafety)) {
-    const tried = scheduleOf(order, request, distance);
-    if (!best || tried.saved > best.saved || (tried.saved === best.saved && tried.finish < best.finish)) {
-      best = tried;
-    }
-  }
-  return best ?? scheduleOf([], request, distance);
-}
-
-function* permutations<T>(items: readonly T[]): Generator<readonly T[]> {
-  if (items.length === 0) yield [];
-  for (const [i, first] of items.entries()) {
-    for (const rest of permutations(items.toSpliced(i, 1))) yield [first, ...rest];
-  }
-}
-
-function scheduleOf(
-  order: readonly Block[],
-  { places, from }: RoundRequest,
-  distance: DistanceFunction,
-): Schedule {
-  const stops: PlannedStop[] = [];
-  const start = Math.max(from, order[0]?.variety.hours.opens ?? from);
-  let now = start;
-  let here = GATE;
-  let walkingM = 0;
-  let saved = 0;
-  const placeOf = (plant: string): Place => places.get(plant) ?? here;
-  const arriveAt = (plant: string, opens: number): { eta: number; walk: number } => {
-    const there = placeOf(plant);
-    const metres = distance(here, there);
-    walkingM += metres;
-    here = there;
-    const walk = metres / WALKING_M_PER_MS;
-    now = Math.max(now + walk, opens);
-    return { eta: now, walk };
-  };
-  const tour = (plants: readonly { readonly plant: string }[]): number[] =>
-    shortTour(
-      here,
-      plants.map(({ plant }) => placeOf(plant)),
-      distance,
+  for (;;) {
+    const first = people.reduce((a, b) => (arrival(b) < arrival(a) ? b : a));
+    const id = first.route[first.next];
+    if (id === undefined) return begins;
+    const { plant } = jobs[id]!;
+    first.now = Math.max(
+      first.now,
+      (freeAt.get(plant) ?? -Infinity) - between(first.route[first.next - 1] ?? -1, id),
     );
-  for (const { variety, father, picks, females } of order) {
-    const { opens, lastSafe } = variety.hours;
-    for (const i of tour(picks)) {
-      const pick = picks[i]!;
-      stops.push({ kind: 'pick', ...pick, variety: father, ...arriveAt(pick.plant, opens) });
-      now += variety.handling.pick * pick.blooms.length;
-    }
-    for (const i of tour(females)) {
-      const { plant, bloom, application, donors } = females[i]!;
-      const arrival = arriveAt(plant, opens);
-      const late = arrival.eta > lastSafe;
-      stops.push({
-        kind: 'pollinate',
-        plant,
-        bloom,
-        father,
-        application,
-        donors,
-        variety: variety.variety,
-        ...arrival,
-        late,
-      });
-      if (!late) saved += variety.weight;
-      now += variety.handling.pollinate;
-    }
+    // All that one has to do there at a time, before another comes.
+    do {
+      const here = first.route[first.next]!;
+      begins[here] = arrival(first);
+      first.now = begins[here] + jobs[here]!.lasts;
+      first.next += 1;
+    } while (jobs[first.route[first.next] ?? -1]?.plant === plant);
+    freeAt.set(plant, first.now);
   }
-  return { stops, start, finish: now, walkingM, saved };
+}
+
+function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array): RoundPlan {
+  const stops: PlannedStop[] = [];
+  const own = new Set(route);
+  // Males in other hands.
+  const elsewhere = new Set(
+    round.jobs.flatMap((job, id) => (job.kind === 'pick' && !own.has(id) ? [job.bloom] : [])),
+  );
+  let walkingM = 0;
+  route.forEach((id, i) => {
+    const job = round.jobs[id]!;
+    const before = route[i - 1] ?? -1;
+    const way = round.between(before, id);
+    walkingM += round.metres(before, id);
+    const last = stops.at(-1);
+    const { plant } = job;
+    if (job.kind === 'pick' && last?.kind === 'pick' && last.plant === plant && last.variety === job.father) {
+      const { blooms, lasts } = last;
+      stops[stops.length - 1] = { ...last, blooms: [...blooms, job.bloom], lasts: lasts + job.lasts };
+      return;
+    }
+    const stop = stopOf(job, { eta: begins[id]!, way });
+    stops.push(
+      stop.kind === 'pick'
+        ? stop
+        : { ...stop, donors: stop.donors.filter(({ bloom }) => !elsewhere.has(bloom)) },
+    );
+  });
+  const first = route[0];
+  const last = route.at(-1);
+  const late = stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
+  return {
+    stops,
+    start: first === undefined ? round.from : Math.max(round.from, begins[first]! - round.between(-1, first)),
+    finish: last === undefined ? round.from : begins[last]! + round.jobs[last]!.lasts,
+    latestStart: latestStart(stops),
+    walkingM,
+    busyMs: stops.reduce((sum, { way, lasts }) => sum + way + lasts, 0),
+    reasons: reasonsFor(round, route, late),
+  };
+}
+
+function stopOf(job: RoundJob, { eta, way }: { eta: number; way: number }): PlannedStop {
+  const { plant, lasts, father } = job;
+  const at = { plant, eta, way, lasts };
+  if (job.kind === 'pick') return { kind: 'pick', ...at, variety: father, blooms: [job.bloom] };
+  const { bloom, application, donors, variety } = job.pair;
+  const { lastSafe } = job;
+  return {
+    kind: 'pollinate',
+    ...at,
+    variety,
+    bloom,
+    father,
+    application,
+    donors,
+    lastSafe,
+    late: eta > lastSafe,
+  };
+}
+
+function reasonsFor({ jobs }: RoundJobs, route: readonly number[], late: number): Reason<RouteReason>[] {
+  const changes = route.filter((id, i) => mustClean(jobs[route[i - 1] ?? -1], jobs[id]!)).length;
+  return [
+    reason('worthFirst'),
+    ...(route.some((id) => jobs[id]!.kind === 'pick') ? [reason('picksFirst' as const)] : []),
+    ...(changes > 0 ? [reason('cleanBetween' as const, { count: changes })] : []),
+    ...(late > 0 ? [reason('late' as const, { count: late })] : []),
+  ];
 }
 
 /**
  * When one must leave the gate to be nowhere late: back from the last stop, each must be reached by its last safe
  * moment, and in time for the next. Waiting for a flower to open only helps.
  */
-function latestStart(
-  stops: readonly PlannedStop[],
-  blocks: readonly Block[],
-  handling: ReadonlyMap<string, HandlingMs>,
-): number | undefined {
+function latestStart(stops: readonly PlannedStop[]): number | undefined {
   if (stops.some((stop) => stop.kind === 'pollinate' && stop.late)) return undefined;
-  const lastSafe = new Map(blocks.map(({ variety }) => [variety.variety, variety.hours.lastSafe]));
   const leave = stops.reduceRight((next, stop) => {
-    const own = stop.kind === 'pollinate' ? (lastSafe.get(stop.variety) ?? Infinity) : Infinity;
-    return Math.min(own, next - serviceMs(stop, handling.get(stop.variety)!)) - stop.walk;
+    const own = stop.kind === 'pollinate' ? stop.lastSafe : Infinity;
+    return Math.min(own, next - stop.lasts) - stop.way;
   }, Infinity);
   return Number.isFinite(leave) ? Math.floor(leave / MS_PER_MINUTE) * MS_PER_MINUTE : undefined;
 }

@@ -1,13 +1,15 @@
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import type { WindowReason } from '@/core/opening/openingWindow';
+import type { RemedyReason } from '@/core/purity/remedies';
 import type { PurityReason } from '@/core/purity/fruitPurity';
 import type { Reason } from '@/core/text/reason';
+import type { AirReason } from '@/core/opening/pollenTrouble';
 import type { PairReason } from '@/core/work/pairing/pairFlowers';
 import type { RouteReason } from '@/core/work/route/planRound';
 import type { Format } from '../../format/format';
 import { COVERS } from '../names';
 
-export type MorningReason = WindowReason | PairReason | RouteReason | PurityReason;
+export type MorningReason = WindowReason | AirReason | RemedyReason | PairReason | RouteReason | PurityReason;
 
 type Params = Reason['params'];
 type Say = (params: Params, f: Format) => string;
@@ -29,6 +31,23 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   hotDay: (p, f) => `A day of ${f.temperature(Number(p['maxC']))} shuts them about ${hours(p, f)} sooner.`,
   coolDay: (p, f) =>
     `A cool day of ${f.temperature(Number(p['maxC']))} keeps them open about ${hours(p, f)} longer.`,
+  'air.hotDayAndNight': (p, f) =>
+    `Days above ${f.temperature(Number(p['maxC']))} with nights above ${f.temperature(Number(p['nightC']))}: hardly any flower sets.`,
+  'air.hotDay': (p, f) => `Above ${f.temperature(Number(p['maxC']))} by day fewer flowers set.`,
+  'air.hotNight': (p, f) =>
+    `A night that stays above ${f.temperature(Number(p['nightC']))}: fewer flowers set.`,
+  'air.coldNight': (p, f) => `A night below ${f.temperature(Number(p['nightC']))}: fewer flowers set.`,
+  'air.dewPoint': (p, f) =>
+    `The dew point stays at ${f.temperature(Number(p['dewC']))} or more: pollen hardly dries.`,
+  'air.clumps': (p, f) =>
+    `At ${f.percent(Number(p['percent']) / 100)} humidity pollen clumps: work later, when the air is drier.`,
+  'air.damp': (p, f) =>
+    `Humidity ${f.percent(Number(p['percent']) / 100)}: rather damp; ${p['low']} to ${p['high']} % is best.`,
+  'air.good': (p, f) => `Humidity ${f.percent(Number(p['percent']) / 100)}: good for loose pollen.`,
+  'air.dry': (p, f) =>
+    `Humidity ${f.percent(Number(p['percent']) / 100)}: rather dry; ${p['low']} to ${p['high']} % is best.`,
+  'air.sticksPoorly': (p, f) =>
+    `At ${f.percent(Number(p['percent']) / 100)} humidity pollen sticks poorly: work earlier, before the air dries.`,
   fromSunset: (p, f) =>
     `They open about sunset (from ${f.number(Math.abs(Number(p['open'])))} h before it) and shut some ${f.number(Number(p['shut']))} h after the next sunrise.`,
   fromNoon: (p, f) =>
@@ -49,19 +68,21 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
 
   otherPlants: (p, f) =>
     `Pollen of ${f.count(Number(p['count']), 'other plant', 'other plants')} of the variety.`,
+  fatherPlants: (p, f) =>
+    `A cross: pollen of ${f.count(Number(p['count']), 'plant', 'plants')} of the father’s variety.`,
   shared: (p, f) =>
     `${f.count(Number(p['count']), 'male serves', 'males serve')} more than one female, because males are short.`,
   ownPlantAllowed: () => 'Takes pollen of her own plant, which you allow.',
   unguarded: () => 'No male that was covered is left: fruit, but not for seed.',
   ownPlantLastResort: () => 'Takes pollen of her own plant, because there is no other.',
+  olderPollen: (p, f) => `${f.count(Number(p['count']), 'male', 'males')} of a day before, kept.`,
   fewerMales: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,
   noPollen: () => 'There is no pollen for her.',
 
-  byVariety: (p, f) =>
-    Number(p['count']) > 1
-      ? `${f.number(Number(p['count']))} varieties one after another, so that you carry one pollen at a time. Clean hands and a clean brush between them.`
-      : 'One variety.',
-  picksFirst: () => 'For each variety, first pick the males, then brush the females.',
+  worthFirst: () => 'In the order that saves the most before the flowers shut, by the shortest way.',
+  cleanBetween: (p, f) =>
+    `Clean your hands and take a clean brush ${f.count(Number(p['count']), 'time', 'times')}, where the next variety could cross with the one before.`,
+  picksFirst: () => 'Males are picked before the females that take them.',
   late: (p, f) =>
     `${f.count(Number(p['count']), 'flower is', 'flowers are')} reached after the last safe hour.`,
 
@@ -92,6 +113,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.clean': (p, f) => `Covered males of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
   'pollen.open': () => 'It set by itself: nobody can say whose pollen came.',
   'pollen.otherThanMeant': () => 'A male was used that is not of the variety meant to father it.',
+  'pollen.otherPlantThanMeant': () => 'A male of a plant was used that the cross does not name.',
   'pollen.notEmasculated': () => 'Its own anthers were left in: part of the seed may be its own.',
   'pollen.emasculatedLate': () =>
     'Its anthers were taken out only after flowers had begun to open: part of the seed may be its own.',
@@ -112,6 +134,26 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'plants.fatherOffType': () => 'A plant that gave pollen was pulled out as not true to the variety.',
   'plants.notTypical': () => 'At harvest the plant did not look healthy and true to the variety.',
   'plants.typical': () => 'The plant looked healthy and true to the variety at harvest.',
+  'remedy.trueSeed': () => 'Sow seed that was kept true: own seed from covered flowers, or a bought line.',
+  'remedy.askSource': () => 'Ask whoever gave the seed how it was kept, and note it.',
+  'remedy.coverEvening': () => 'Cover the bud the evening before it opens.',
+  'remedy.tighterCover': () =>
+    'Shut it more firmly, or put a bag over it, and take only flowers without a hole.',
+  'remedy.fresher': () => 'Come earlier, while the flower is firm.',
+  'remedy.noteMales': () => 'Note which males were used, at the stop.',
+  'remedy.checkMale': () => 'Check the plant of each male before brushing.',
+  'remedy.coverMales': () => 'Cover males the evening before as well, or cut them and keep them indoors.',
+  'remedy.malesOfTheDay': () => 'Use males that were covered for that morning.',
+  'remedy.leaveSpoiled': () => 'Leave a male that has a hole or stood open.',
+  'remedy.emasculateBud': () => 'Take out the anthers while the bud is still shut, the afternoon before.',
+  'remedy.byHand': () => 'Pollinate by hand a flower that was covered.',
+  'remedy.cageBefore': () => 'Set up the cage the day before the first flower opens.',
+  'remedy.cageShut': () => 'Keep the cage shut, or cover the flower as well.',
+  'remedy.shutAtOnce': () => 'Shut the flower again as soon as it is brushed.',
+  'remedy.tag': () => 'Tag the stalk before you go on.',
+  'remedy.tagLoosely': () =>
+    'Tie the tag loosely round the stalk, with a loop that a thick stalk leaves room in.',
+  'remedy.rogueEarly': () => 'Pull out plants that are not true before they flower.',
   'plants.untilHarvest': () => 'Whether the plant is healthy and true to the variety is asked at harvest.',
 };
 

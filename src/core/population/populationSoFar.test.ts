@@ -1,0 +1,86 @@
+import { fruitsOf } from '../fruit/fruits';
+import type { Fact } from '../journal/entry';
+import { fatheredBefore } from '../work/pairing/fatheredBefore';
+import { begin, YARD, type Phone } from '../work/testYard';
+import { populationSoFar } from './populationSoFar';
+
+const DAY = '2026-07-19';
+const PLANTS = ['A', 'B', 'C', 'D', 'E', 'F'];
+const SEASON = { season: '', name: '', from: '2026-06-01', to: '2026-09-01' };
+
+const covered = (plant: string, bloom: string): Fact => ({
+  kind: 'covered',
+  body: { plant, day: DAY, method: 'tape', blooms: [{ bloom, sex: 'female', code: bloom }] },
+});
+const pollinated = (plant: string, bloom: string, fathers: readonly string[], day?: string): Fact => ({
+  kind: 'pollinated',
+  body: {
+    bloom,
+    plant,
+    donors: fathers.map((father) => ({ plant: father, bloom: `${father}-male` })),
+    found: 'shut',
+    method: 'maleFlower',
+    shutAgain: true,
+    tagged: true,
+    ...(day !== undefined && { day }),
+  },
+});
+
+/** A garden in which each of some mothers bore one fruit by the fathers named. */
+function garden(fruits: readonly (readonly [mother: string, ...fathers: string[]])[]): Phone {
+  const phone = begin([
+    { variety: 'v', crop: 'pepo', plants: PLANTS },
+    { variety: 'w', crop: 'pepo', plants: ['X'] },
+  ]);
+  fruits.forEach(([mother, ...fathers], i) => {
+    phone.say('2026-07-18T19:00:00Z', covered(mother, `f${i}`));
+    phone.say('2026-07-19T06:00:00Z', pollinated(mother, `f${i}`, fathers));
+  });
+  return phone;
+}
+
+const soFar = ({ journal }: Phone, candidates: readonly string[] = []) =>
+  populationSoFar(journal, fruitsOf(journal, YARD, '2026-07-28', SEASON), 'v', candidates);
+
+test('plants that all bear and father alike count as many as they are', () => {
+  const ring = PLANTS.map((mother, i) => [mother, PLANTS[(i + 1) % PLANTS.length]!] as const);
+  expect(soFar(garden(ring))).toEqual({ fruits: 6, mothers: 6, fathers: 6, size: expect.closeTo(6, 9) });
+});
+
+test('where mothers and fathers are apart it is 4·Nm·Nf/(Nm+Nf) [Wright 1931]', () => {
+  const one = ['A', 'B', 'C'].map((mother) => [mother, 'D'] as const);
+  expect(soFar(garden(one))).toMatchObject({ mothers: 3, fathers: 1, size: expect.closeTo(3, 9) });
+  // Each of two males on a flower is counted for half.
+  const two = ['A', 'B', 'C'].map((mother) => [mother, 'D', 'E'] as const);
+  expect(soFar(garden(two))).toMatchObject({ fathers: 2, size: expect.closeTo((4 * 3 * 2) / 5, 9) });
+});
+
+test('names the plant whose pollen would add most, and what it would come to', () => {
+  const phone = garden(['A', 'B', 'C'].map((mother) => [mother, 'D'] as const));
+  const { next, size } = soFar(phone, ['D', 'E', 'A'])!;
+  // By hand: mothers give 1/6 each; of four shares of pollen D has three and E one, halved.
+  expect(next).toEqual({ plant: 'E', size: expect.closeTo(1 / (3 / 36 + (3 / 8) ** 2 + (1 / 8) ** 2), 9) });
+  expect(next!.size).toBeGreaterThan(size);
+});
+
+test('fruits that failed or were taken off, with pollen of another variety or of nobody known, do not count', () => {
+  const phone = garden([['A', 'B'], ['C', 'X'], ['D'], ['E', 'F'], ['F', 'E']]);
+  expect(soFar(phone)).toMatchObject({ fruits: 3 });
+  phone.say('2026-07-25T09:00:00Z', { kind: 'looked', body: { bloom: 'f3', seen: 'gone' } });
+  phone.say('2026-07-25T09:00:00Z', { kind: 'removed', body: { bloom: 'f4', how: 'thinned' } });
+  expect(soFar(phone)).toMatchObject({ fruits: 1, mothers: 1, fathers: 1, size: expect.closeTo(2, 9) });
+  expect(soFar(garden([]))).toBeUndefined();
+});
+
+test('what a plant has fathered counts from other days of the season only, once for each female', () => {
+  const phone = garden([
+    ['A', 'B', 'C'],
+    ['D', 'B', 'B'],
+  ]);
+  phone.say('2026-07-20T06:00:00Z', pollinated('A', 'f0', ['E'], '2026-07-20'));
+  const count = (day: string) => Object.fromEntries(fatheredBefore(phone.journal, day));
+  expect(count('2026-07-21')).toEqual({ B: 2, C: 1, E: 1 });
+  expect(count('2026-07-20')).toEqual({ B: 2, C: 1 });
+  expect(count(DAY)).toEqual({ E: 1 });
+  expect(count('2027-07-20')).toEqual({});
+});

@@ -1,0 +1,79 @@
+import type { Fruit } from '../fruit/fruits';
+import type { Journal } from '../journal/journal';
+import { pollinationsOf } from '../journal/pollinations';
+import { effectiveSize, type Contribution } from './effectiveSize';
+
+/** What the fruits of a season that still grow come to as parents of the next generation. */
+export interface PopulationSoFar {
+  /** Fruits of known mother and fathers. */
+  readonly fruits: number;
+  /** Plants. */
+  readonly mothers: number;
+  readonly fathers: number;
+  /** Effective size, plants. */
+  readonly size: number;
+  /** The plant whose pollen on one more fruit would add most, and the size that would come to. */
+  readonly next?: { readonly plant: string; readonly size: number };
+}
+
+/**
+ * Mothers, fathers and effective size of a variety from the fruits that have not failed. Each fruit is one share of seed
+ * for its mother, and one of pollen, split evenly among the plants that gave it, as if each of them fathered as many
+ * seeds; nobody can see which did. Fruits with pollen of another variety, or of plants that nobody named, are left out.
+ *
+ * @param fruits of the season, of any variety.
+ * @param candidates plants that could give pollen now.
+ * @example populationSoFar(journal, [], 'v', []) // undefined: no fruit yet
+ */
+export function populationSoFar(
+  journal: Journal,
+  fruits: readonly Fruit[],
+  variety: string,
+  candidates: readonly string[],
+): PopulationSoFar | undefined {
+  const seed = new Map<string, number>();
+  const pollen = new Map<string, number>();
+  const more = (of: Map<string, number>, plant: string, share: number): unknown =>
+    of.set(plant, (of.get(plant) ?? 0) + share);
+  let counted = 0;
+  for (const fruit of fruits) {
+    if (fruit.variety.variety !== variety) continue;
+    const growing = fruit.histories.filter(({ failed, ended }) => failed === undefined && !ended).length;
+    const fathers = fathersIn(journal, fruit);
+    const ofVariety = (plant: string): boolean => journal.all('plant').get(plant)?.variety === variety;
+    if (growing === 0 || fathers.length === 0 || !fathers.every(ofVariety)) continue;
+    counted += growing;
+    more(seed, fruit.plant.plant, growing);
+    for (const father of fathers) more(pollen, father, growing / fathers.length);
+  }
+  if (counted === 0) return undefined;
+  const sizeWith = (father?: string): number =>
+    effectiveSize(
+      [...new Set([...seed.keys(), ...pollen.keys(), ...(father === undefined ? [] : [father])])].map(
+        (plant): Contribution => ({
+          seed: seed.get(plant) ?? 0,
+          pollen: (pollen.get(plant) ?? 0) + (plant === father ? 1 : 0),
+        }),
+      ),
+    );
+  const [next] = [...new Set(candidates)]
+    .map((plant) => ({ plant, size: sizeWith(plant) }))
+    .sort((a, b) => b.size - a.size || (a.plant < b.plant ? -1 : 1));
+  return {
+    fruits: counted,
+    mothers: seed.size,
+    fathers: pollen.size,
+    size: sizeWith(),
+    ...(next && { next }),
+  };
+}
+
+/** The plants whose pollen a fruit got, once for each male; none where one of them is not known. */
+function fathersIn(journal: Journal, { bloom }: Fruit): string[] {
+  const donors = pollinationsOf(bloom).flatMap((each) => each.donors);
+  const plants = donors.flatMap(({ plant, bloom: male }) => {
+    const mixed = journal.all('pollen').get(male);
+    return mixed ? mixed.of.map((each) => journal.all('bloom').get(each)?.plant) : [plant];
+  });
+  return plants.every((plant) => plant !== undefined && plant !== '') ? (plants as string[]) : [];
+}

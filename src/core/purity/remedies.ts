@@ -1,0 +1,71 @@
+import { reason, type Reason } from '../text/reason';
+import { WORST_FIRST, type Purity, type PurityReason } from './fruitPurity';
+
+export type RemedyReason =
+  | 'remedy.trueSeed'
+  | 'remedy.askSource'
+  | 'remedy.coverEvening'
+  | 'remedy.tighterCover'
+  | 'remedy.fresher'
+  | 'remedy.noteMales'
+  | 'remedy.checkMale'
+  | 'remedy.coverMales'
+  | 'remedy.malesOfTheDay'
+  | 'remedy.leaveSpoiled'
+  | 'remedy.emasculateBud'
+  | 'remedy.byHand'
+  | 'remedy.cageBefore'
+  | 'remedy.cageShut'
+  | 'remedy.shutAtOnce'
+  | 'remedy.tag'
+  | 'remedy.tagLoosely'
+  | 'remedy.rogueEarly';
+
+/** What would have made a link hold. Common practice, no source. */
+const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
+  'seed.swapped': 'remedy.askSource',
+  'seed.unknown': 'remedy.askSource',
+  'seed.openGarden': 'remedy.trueSeed',
+  'seed.f1': 'remedy.trueSeed',
+  'cover.none': 'remedy.coverEvening',
+  'cover.late': 'remedy.coverEvening',
+  'intact.wilted': 'remedy.fresher',
+  'intact.hole': 'remedy.tighterCover',
+  'intact.insect': 'remedy.tighterCover',
+  'intact.open': 'remedy.tighterCover',
+  'pollen.unnamed': 'remedy.noteMales',
+  'pollen.otherVariety': 'remedy.checkMale',
+  'pollen.otherThanMeant': 'remedy.checkMale',
+  'pollen.otherPlantThanMeant': 'remedy.checkMale',
+  'pollen.spoiled': 'remedy.leaveSpoiled',
+  'pollen.uncovered': 'remedy.coverMales',
+  'pollen.coveredLate': 'remedy.coverMales',
+  'pollen.otherMorning': 'remedy.malesOfTheDay',
+  'pollen.open': 'remedy.byHand',
+  'pollen.notEmasculated': 'remedy.emasculateBud',
+  'pollen.emasculatedLate': 'remedy.emasculateBud',
+  'guard.cageOpen': 'remedy.cageShut',
+  'guard.cageInTurn': 'remedy.cageShut',
+  'guard.cageLate': 'remedy.cageBefore',
+  'guard.rarely': 'remedy.coverEvening',
+  'closed.leftOpen': 'remedy.shutAtOnce',
+  'tag.gone': 'remedy.tagLoosely',
+  'tag.never': 'remedy.tag',
+  'plants.motherOffType': 'remedy.rogueEarly',
+  'plants.fatherOffType': 'remedy.rogueEarly',
+  'plants.notTypical': 'remedy.rogueEarly',
+};
+
+/**
+ * What would have made a fruit's seed better, each once, what matters most first; nothing for one whose links hold.
+ *
+ * @example remediesFor(purityOfAFlowerLeftOpen) // [{ code: 'remedy.shutAtOnce', params: {} }]
+ */
+export function remediesFor({ chain }: Pick<Purity, 'chain'>): Reason<RemedyReason>[] {
+  const codes = WORST_FIRST.flatMap((state) =>
+    chain
+      .filter((link) => link.state === state)
+      .flatMap(({ reasons }) => reasons.flatMap(({ code }) => REMEDIES[code] ?? [])),
+  );
+  return [...new Set(codes)].map((code) => reason(code));
+}

@@ -1,0 +1,124 @@
+import { GATE, type Place } from '../../garden/places';
+import { walkingDistance } from '../../garden/walking';
+import { MS_PER_MINUTE } from '../../time/calendar';
+import type { Pair } from '../pairing/pairFlowers';
+import type { RoundRequest, RoundVariety } from './roundRequest';
+import type { Job, RouteProblem } from './routeProblem';
+
+/** Walking among plants. Our default, to be outweighed by the grower's own pace. */
+export const WALKING_M_PER_MS = 0.8 / 1000;
+
+/** Washing hands and taking a clean brush between two varieties that cross. Our default. */
+const CLEANING_MS = 0.75 * MS_PER_MINUTE;
+
+/** Picking one male, or pollinating one female. */
+export type RoundJob = Job & { readonly variety: RoundVariety; readonly father: string } & (
+    { readonly kind: 'pick'; readonly bloom: string } | { readonly kind: 'pollinate'; readonly pair: Pair }
+  );
+
+/** A round as jobs, with the ways between them. */
+export interface RoundJobs extends RouteProblem {
+  readonly jobs: readonly RoundJob[];
+  /** Metres from the gate (-1) or a job to another. */
+  readonly metres: (from: number, to: number) => number;
+}
+
+/**
+ * The jobs of a round: each female that gets pollen, and before it each male that she takes, unless it is cut already.
+ * Between two varieties of one crossing group hands are cleaned, so that they are done in turn where that costs less
+ * than walking; they need not be.
+ *
+ * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
+ */
+export function roundJobs(request: RoundRequest, people: number): RoundJobs {
+  const { pairs, varieties, places, obstacles, inHand, from } = request;
+  const byId = new Map(varieties.map((variety) => [variety.variety, variety]));
+  const jobs: RoundJob[] = [];
+  const picks = new Map<string, number>();
+  for (const pair of pairs) {
+    const variety = byId.get(pair.variety);
+    if (!variety || pair.donors.length === 0) continue;
+    const { opens, lastSafe } = variety.hours;
+    const base = { variety, father: pair.father, opens };
+    for (const { bloom, plant } of pair.donors) {
+      if (inHand.has(bloom) || picks.has(bloom)) continue;
+      picks.set(bloom, jobs.length);
+      const lasts = variety.handling.pick;
+      jobs.push({ ...base, kind: 'pick', bloom, plant, lasts, lastSafe: Infinity, needs: [] });
+    }
+    jobs.push({
+      ...base,
+      kind: 'pollinate',
+      pair,
+      plant: pair.plant,
+      lastSafe,
+      lasts: variety.handling.pollinate,
+      needs: [...new Set(pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []))],
+      worthAt: worthOf(variety),
+    });
+  }
+  const metres = metresBetweenJobs(jobs, places, walkingDistance(obstacles));
+  const ways = metres.map((each, at) => {
+    const [from, to] = [Math.floor(at / jobs.length) - 1, at % jobs.length];
+    return each / WALKING_M_PER_MS + (mustClean(jobs[from], jobs[to]!) ? CLEANING_MS : 0);
+  });
+  const at = (from: number, to: number): number => (from + 1) * jobs.length + to;
+  return {
+    jobs,
+    people,
+    from,
+    metres: (here, to) => metres[at(here, to)]!,
+    between: (here, to) => ways[at(here, to)]!,
+  };
+}
+
+/** Pollen of another variety that could father seed here must not come along on the hands. */
+export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean =>
+  before !== undefined && before.father !== next.father && before.variety.group === next.variety.group;
+
+/** What a female of a variety is worth when she is begun at a time: never more later than before. */
+function worthOf({ weight, worth }: RoundVariety): (ms: number) => number {
+  if (!worth || worth.length === 0) return () => weight;
+  let best = 0;
+  // What is not open yet is passed and come back to: what counts is the best that is still to come.
+  const left = worth
+    .toReversed()
+    .map((point) => ({ ms: point.ms, worth: (best = Math.max(best, point.worth)) }));
+  const points = left.reverse();
+  const [{ ms: first }, last] = [points[0]!, points.at(-1)!];
+  const step = points.length > 1 ? points[1]!.ms - first : 1;
+  return (ms) => {
+    if (ms <= first) return weight * points[0]!.worth;
+    const at = Math.floor((ms - first) / step);
+    const [a, b] = [points[at], points[at + 1]];
+    if (!a || !b) return weight * last.worth;
+    return weight * (a.worth + ((b.worth - a.worth) * (ms - a.ms)) / (b.ms - a.ms));
+  };
+}
+
+/** From the gate and from each job to each. A plant whose place is not known is on the way. */
+function metresBetweenJobs(
+  jobs: readonly RoundJob[],
+  places: ReadonlyMap<string, Place>,
+  distance: (a: Place, b: Place) => number,
+): Float64Array {
+  const plants = [...new Set(jobs.map(({ plant }) => plant))];
+  const index = new Map(plants.map((plant, i) => [plant, i + 1]));
+  const spots = [GATE, ...plants.map((plant) => places.get(plant))];
+  const between = spots.map(() => new Float64Array(spots.length));
+  spots.forEach((start, a) => {
+    for (let b = 0; b < a; b += 1) {
+      const end = spots[b];
+      const metres = start && end ? distance(start, end) : 0;
+      between[a]![b] = metres;
+      between[b]![a] = metres;
+    }
+  });
+  const spotOf = [0, ...jobs.map(({ plant }) => index.get(plant)!)];
+  const metres = new Float64Array(spotOf.length * jobs.length);
+  spotOf.forEach((from, i) => {
+    for (let to = 0; to < jobs.length; to += 1)
+      metres[i * jobs.length + to] = between[from]![spotOf[to + 1]!]!;
+  });
+  return metres;
+}

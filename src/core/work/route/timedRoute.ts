@@ -1,0 +1,89 @@
+import type { RouteProblem } from './routeProblem';
+
+const { max, min } = Math;
+const NEVER = Infinity;
+
+const MS_OF_RATE = 60_000;
+const ROUNDING_MS = 1e-3;
+
+/** One person's order of jobs with all that follows from it; it never changes. Plain fields: it is made very often. */
+export interface TimedRoute {
+  readonly order: readonly number[];
+  readonly ends: number;
+  readonly worth: number;
+  /** Is any job begun after its last safe moment? */
+  readonly late: boolean;
+  /** By place in the order: when each is begun, how much later that may be with nothing late, what each ms costs. */
+  readonly begins: Float64Array;
+  readonly slack: Float64Array;
+  readonly rate: Float64Array;
+}
+
+/**
+ * Times of an order of jobs, each begun as soon as one is there and it is open.
+ *
+ * @example timedRoute(problem, []).ends // problem.from
+ */
+export function timedRoute({ jobs, between, from }: RouteProblem, order: readonly number[]): TimedRoute {
+  const length = order.length;
+  const begins = new Float64Array(length);
+  const slacks = new Float64Array(length);
+  const rates = new Float64Array(length);
+  const waits = new Float64Array(length + 1);
+  let now = from;
+  let here = -1;
+  let worth = 0;
+  let late = false;
+  for (let at = 0; at < length; at += 1) {
+    const id = order[at]!;
+    const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
+    const there = now + between(here, id);
+    const begin = max(there, opens);
+    waits[at] = begin - there;
+    begins[at] = begin;
+    if (begin > lastSafe) late = true;
+    if (worthAt) worth += worthAt(begin);
+    now = begin + lasts;
+    here = id;
+  }
+  let slack = NEVER;
+  let rate = 0;
+  for (let at = length - 1; at >= 0; at -= 1) {
+    const { lastSafe, worthAt } = jobs[order[at]!]!;
+    const begin = begins[at]!;
+    const wait = waits[at + 1]!;
+    slack = min(slack + wait, lastSafe - begin);
+    // What one would have waited there anyhow costs nothing.
+    if (wait > 0) rate = 0;
+    if (worthAt) rate += max(0, worthAt(begin) - worthAt(begin + MS_OF_RATE)) / MS_OF_RATE;
+    slacks[at] = slack;
+    rates[at] = rate;
+  }
+  return { order, ends: now, worth, late, begins, slack: slacks, rate: rates };
+}
+
+/**
+ * What a job costs at a gap of a route: the time it adds, and the worth that what comes after loses by it, less its own.
+ *
+ * @param scale milliseconds that a unit of worth outweighs.
+ * @returns milliseconds; `Infinity` where it or anything after it becomes late.
+ * @example costAt(problem, timedRoute(problem, []), { gap: 0, id: 0, scale: 0 }) // the way there and the work
+ */
+export function costAt(
+  { jobs, between, from }: RouteProblem,
+  { order, begins, slack, rate, ends }: TimedRoute,
+  { gap, id, scale }: { readonly gap: number; readonly id: number; readonly scale: number },
+): number {
+  const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
+  const before = gap === 0 ? -1 : order[gap - 1]!;
+  const free = gap === 0 ? from : begins[gap - 1]! + jobs[before]!.lasts;
+  const begin = max(free + between(before, id), opens);
+  if (begin > lastSafe) return NEVER;
+  const gained = worthAt ? worthAt(begin) : 0;
+  const next = order[gap];
+  if (next === undefined) return begin + lasts - ends - gained * scale;
+  const delay = max(0, begin + lasts + between(id, next) - begins[gap]!);
+  // A sum of many ways: what is late by a rounding error is seen when the times are worked out.
+  if (delay > slack[gap]! + ROUNDING_MS) return NEVER;
+  return delay + (delay * rate[gap]! - gained) * scale;
+}

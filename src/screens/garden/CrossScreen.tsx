@@ -1,0 +1,194 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useWatch } from 'react-hook-form';
+import { View } from 'react-native';
+import { PURPOSES, type Purpose } from '@/core/crops/variety';
+import { comparePlants } from '@/core/garden/places';
+import { compatibility } from '@/core/isolation/compatibility';
+import type { Bodies } from '@/core/journal/kinds/kinds';
+import type { Mating, Variety } from '@/core/journal/state';
+import { plantLabel } from '@/core/records/plantLabel';
+import { addDays, dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { newId } from '@/data/clock';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format/useFormat';
+import { EmptyPage } from '../shell/EmptyPage';
+import { Page } from '../shell/Page';
+import { PURPOSE_NAMES } from '../words/names';
+import { sayGardenReason } from '../words/reasons/garden';
+
+/** Any plant of the variety. */
+const ANY = 'any';
+
+interface Typed {
+  mother: string;
+  father: string | undefined;
+  /** One plant, or any. */
+  mothers: string;
+  fathers: string;
+  purpose: Purpose | undefined;
+  from: string;
+}
+type Checked = Omit<Typed, 'father' | 'purpose'> & { father: string; purpose: Purpose };
+
+interface CrossView {
+  readonly held: Mating | undefined;
+  readonly mother: Variety | undefined;
+  /** What can father seed on it, itself left out. */
+  readonly fathers: readonly Variety[];
+  /** Plants that stand, by variety, each with its place in words. */
+  readonly plants: ReadonlyMap<string, readonly { readonly value: string; readonly title: string }[]>;
+  readonly tomorrow: Day;
+}
+
+function useCross(id: string | undefined, of: string | undefined): CrossView | undefined {
+  return useView('cross', [id ?? '', of ?? ''], ({ store: { journal }, garden, now }): CrossView => {
+    const held = journal.all('mating').get(id ?? '');
+    const varieties = journal.all('variety');
+    const mother = varieties.get(held?.mother ?? of ?? '');
+    const standing = [...journal.all('plant').values()]
+      .filter(({ removed }) => !removed)
+      .sort(comparePlants(journal.all('bed')));
+    const plants = new Map<string, { value: string; title: string }[]>();
+    for (const { plant, variety } of standing)
+      plants.set(variety, [
+        ...(plants.get(variety) ?? []),
+        { value: plant, title: plantLabel(journal, plant) },
+      ]);
+    const fathers = mother
+      ? [...varieties.values()].filter(
+          (father) =>
+            father.variety !== mother.variety &&
+            compatibility(traitsOf(mother), traitsOf(father)).frequency !== 'never',
+        )
+      : [];
+    return { held, mother, fathers, plants, tomorrow: addDays(dayAt(now, garden.zone), 1) };
+  });
+}
+
+const traitsOf = ({ crop, traits }: Variety) => ({
+  crop,
+  ...(traits.endosperm && { endosperm: traits.endosperm }),
+});
+
+/** Which variety is to father seed on which, of which plants, and from when on: rounds bring its pollen then. */
+export function CrossScreen() {
+  const { id, mother } = useLocalSearchParams<{ id?: string; mother?: string }>();
+  const view = useCross(id, mother);
+  if (!view) return null;
+  if (!view.mother)
+    return (
+      <EmptyPage
+        title="A cross"
+        text="Choose the mother first: open a variety of the garden and plan the cross from there."
+        lead={{ title: 'To the garden', to: '/garden' }}
+      />
+    );
+  if (view.fathers.length === 0)
+    return (
+      <EmptyPage
+        title="A cross"
+        text={`Nothing in the garden can father seed on ${view.mother.name}. Add the other parent to the garden first.`}
+        lead={{ title: 'To the garden', to: '/garden' }}
+      />
+    );
+  return <CrossForm view={view} mother={view.mother} />;
+}
+
+function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother: Variety }) {
+  const f = useFormat();
+  const router = useRouter();
+  const record = useRecord();
+  const { held, fathers, plants, tomorrow } = view;
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('cross', {
+    mother: mother.variety,
+    father: held?.father,
+    mothers: held?.plants?.[0] ?? ANY,
+    fathers: held?.fathers?.[0] ?? ANY,
+    purpose: held?.purpose ?? 'seedForFun',
+    from: held?.from ?? tomorrow,
+  });
+  const chosen = useWatch({ control, name: 'father' });
+  const father = fathers.find(({ variety }) => variety === chosen);
+  const plantsOf = (variety: string, any: string) => [
+    { value: ANY, title: any },
+    ...(plants.get(variety) ?? []),
+  ];
+  const save = handleSubmit((checked) => {
+    record([{ kind: 'mating.set', body: bodyOf(checked, held?.mating ?? newId()) }], () =>
+      router.replace({ pathname: '/garden/variety', params: { id: mother.variety } }),
+    );
+  });
+  return (
+    <Page
+      title={`A cross on ${mother.name}`}
+      foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
+    >
+      <View style={{ gap: SPACE.m }}>
+        <FormChoice
+          control={control}
+          name="father"
+          label="Father"
+          options={fathers.map(({ variety, name }) => ({ value: variety, title: name }))}
+        />
+        {father ? (
+          <Text variant="small" tone="soft">
+            {compatibility(traitsOf(mother), traitsOf(father))
+              .reasons.map((reason) => sayGardenReason(reason, f))
+              .join(' ')}
+          </Text>
+        ) : null}
+        <FormChoice
+          control={control}
+          name="mothers"
+          label="Mother plant"
+          options={plantsOf(mother.variety, 'Every plant of it')}
+        />
+        {father ? (
+          <FormChoice
+            control={control}
+            name="fathers"
+            label="Father plant"
+            options={plantsOf(father.variety, 'Any plant of it')}
+          />
+        ) : null}
+        <FormField
+          control={control}
+          name="from"
+          label="For flowers that open from"
+          note="A day such as 2026-07-19."
+        />
+        <FormChoice
+          control={control}
+          name="purpose"
+          label="What for?"
+          options={PURPOSES.filter((purpose) => purpose !== 'eat').map((purpose) => ({
+            value: purpose,
+            title: PURPOSE_NAMES[purpose],
+          }))}
+        />
+        <Text variant="small" tone="soft">
+          The evening walk covers its flowers, and rounds bring the father’s pollen to them. Perfect flowers
+          keep their own pollen out only if their anthers are taken out in the bud. Seed of a cross is F1:
+          alike in the first year, mixed in the next.
+        </Text>
+      </View>
+    </Page>
+  );
+}
+
+function bodyOf({ mothers, fathers, ...rest }: Checked, mating: string): Bodies['mating.set'] {
+  return {
+    mating,
+    ...rest,
+    ownPollen: 'never',
+    ...(mothers !== ANY && { plants: [mothers] }),
+    ...(fathers !== ANY && { fathers: [fathers] }),
+  };
+}

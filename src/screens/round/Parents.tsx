@@ -1,0 +1,36 @@
+import { wantsSeed } from '@/core/crops/variety';
+import { populationSoFar } from '@/core/population/populationSoFar';
+import { plantLabel } from '@/core/records/plantLabel';
+import { useStore } from '@/data/hooks/useGarden';
+import { Text } from '@/ui/parts/Text';
+import { useFormat } from '../format/useFormat';
+import { useFruits } from '../fruit/fruitView';
+
+interface ParentsProps {
+  readonly variety: string;
+  /** Plants that can give pollen in this round. */
+  readonly candidates: readonly string[];
+}
+
+/** How many parents the seed of this season has so far, and whose pollen would widen them most. */
+export function Parents({ variety, candidates }: ParentsProps) {
+  const f = useFormat();
+  const { journal } = useStore();
+  // One view for all varieties.
+  const view = useFruits();
+  const purpose = journal.all('variety').get(variety)?.purpose;
+  if (!view || !purpose || !wantsSeed(purpose)) return null;
+  const soFar = populationSoFar(journal, view.fruits, variety, candidates);
+  if (!soFar) return null;
+  const { fruits, mothers, fathers, size, next } = soFar;
+  const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth ${f.number(size, 1)} plants that give alike (effective size).`;
+  const more =
+    next && next.size > size + 0.05
+      ? ` One more fruit by ${plantLabel(journal, next.plant)} would bring it to ${f.number(next.size, 1)}.`
+      : '';
+  return (
+    <Text variant="small" tone="soft">
+      {parents + more}
+    </Text>
+  );
+}
