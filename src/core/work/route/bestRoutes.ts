@@ -1,4 +1,4 @@
-import { unsafeUniformIntDistribution, xoroshiro128plus } from 'pure-rand';
+import { seededChance, type Chance } from './chance';
 import { RoutePlan } from './routePlan';
 import type { RouteProblem, Routes } from './routeProblem';
 
@@ -48,7 +48,7 @@ export function bestRoutes(
   problem: RouteProblem,
   { seed = 1, steps = stepsFor(problem.jobs.length) }: SearchOptions = {},
 ): Routes {
-  const chance = chanceOf(seed);
+  const chance = seededChance(seed);
   const wanted = [...problem.jobs.keys()].filter((id) => problem.jobs[id]!.worthAt);
   const plan = new RoutePlan(problem);
   for (const id of byWorth(problem, wanted)) plan.insert(id, never);
@@ -74,21 +74,6 @@ export function bestRoutes(
 }
 
 const never = (): boolean => false;
-
-interface Chance {
-  /** A number from 0 up to but not including a bound. */
-  readonly below: (bound: number) => number;
-  /** A whole one. */
-  readonly index: (length: number) => number;
-}
-
-function chanceOf(seed: number): Chance {
-  const generator = xoroshiro128plus(seed);
-  const RANGE = 0x40000000;
-  const below = (bound: number): number =>
-    (bound * unsafeUniformIntDistribution(0, RANGE - 1, generator)) / RANGE;
-  return { below, index: (length) => Math.floor(below(length)) };
-}
 
 /** Most worth for its own time first. */
 function byWorth({ jobs, from }: RouteProblem, ids: readonly number[]): number[] {
