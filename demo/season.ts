@@ -286,14 +286,15 @@ class DemoSeason {
   #round(service: Service): void {
     const from = Math.max(this.#phones.clock, this.#roundBegins(service));
     const plan = planOuting(outingRequest(this.#journal, this.#garden, service, from));
-    if (plan.stops.length === 0) return;
+    const [own] = plan.rounds;
+    if (!own || own.stops.length === 0) return;
     this.#phones.clock = from;
     this.#phones.device = FIRST_PHONE;
     const round = this.#phones.id();
     const { day, outing } = service;
     this.#phones.tap([
       'round.planned',
-      { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(plan) },
+      { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(own) },
     ]);
     for (const stop of this.#journal.all('round').get(round)!.stops) {
       const chance = this.#chanceOf(stop.plant);

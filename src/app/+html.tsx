@@ -28,6 +28,9 @@ const FIRST_FONTS = ['atkinson-hyperlegible-next-latin-400-normal', 'bitter-lati
 const UNLAID = 'html:not([data-laid])';
 const BEFORE = `@media (min-width:${WIDE_FROM}px){${UNLAID} #root>div>div{flex-direction:row!important}${UNLAID} nav{order:-1;width:${SIDE_WIDTH}px;visibility:hidden}}`;
 
+/** On paper: no buttons and no places, all of a page however long, by day. */
+const PRINT = `@media print{nav,button,[role=button],[role=radiogroup]{display:none!important}html,body,#root,#root *{overflow:visible!important;height:auto!important;max-height:none!important;min-height:0!important;flex:none}:root,html[data-mode=night]{${variablesOf(day)}}}`;
+
 /** The page's ground comes from here, before any script: no white flash before sunrise. */
 const STYLE = `${FACES}
 html,body{height:100%}body{margin:0;overflow-x:hidden;background:var(--ground);color:var(--ink);font-family:'Atkinson Hyperlegible Next',system-ui,sans-serif}
@@ -36,6 +39,7 @@ html,body{height:100%}body{margin:0;overflow-x:hidden;background:var(--ground);c
 html[data-mode=day]{color-scheme:light}html[data-mode=night]{color-scheme:dark;${variablesOf(night)}}
 @media (prefers-color-scheme:dark){html:not([data-mode=day]){${variablesOf(night)}}}
 ${BEFORE}
+${PRINT}
 :focus-visible{outline:3px solid ${day.amber};outline-offset:2px}
 @media (prefers-reduced-motion:reduce){*{animation:none!important;transition:none!important}}`;
 

@@ -56,6 +56,8 @@ const request = (father: string): OutingRequest => ({
   obstacles: [],
   from: SIX,
   inHand: new Set(),
+  start: { x: 0, y: 0 },
+  people: 1,
 });
 
 test('an answer from the worker is the one that the core gives', async () => {
@@ -69,7 +71,7 @@ test('a newer question ends the older one', async () => {
   const older = client.ask((compute) => compute.planOuting(request('A')));
   const newer = client.ask((compute) => compute.planOuting(request('B')));
   await expect(older).rejects.toBeInstanceOf(Outdated);
-  expect((await newer).stops[0]).toMatchObject({ kind: 'pick', plant: 'B' });
+  expect((await newer).rounds[0]!.stops[0]).toMatchObject({ kind: 'pick', plant: 'B' });
 });
 
 test('cancelling stops the work', async () => {

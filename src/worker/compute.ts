@@ -2,7 +2,9 @@ import { planOuting, type OutingPlan, type OutingRequest } from '@/core/work/rou
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
 export const COMPUTE = {
-  planOuting: (request: OutingRequest): OutingPlan => planOuting(request),
+  /** @param onProgress told what share of it is done, from 0 to 1. */
+  planOuting: (request: OutingRequest, onProgress?: (share: number) => void): OutingPlan =>
+    planOuting(request, { onProgress }),
 };
 
 export type Compute = typeof COMPUTE;

@@ -27,6 +27,7 @@ import { runnerBean } from './runnerBean';
 import { snakeGourd } from './snakeGourd';
 import { strawberry } from './strawberry';
 import { tomato } from './tomato';
+import { bearingSex, type VarietyTraits } from './traits';
 import { wantsSeed, type Purpose } from './variety';
 import { watermelon } from './watermelon';
 import { waxGourd } from './waxGourd';
@@ -104,29 +105,67 @@ export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
 export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
   hours !== undefined && protocols.fruit !== undefined && protocols.fruit.scout === undefined;
 
-/** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
-export type CoveredCrop = BloomingCrop & { readonly protocols: { readonly seed: CoveringProtocol } };
 export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'scout' | 'cover'>>;
+/** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
+export type CoveredCrop = BloomingCrop & {
+  readonly protocols: { readonly seed: CoveringProtocol } | { readonly cross: CoveringProtocol };
+};
+
+const covers = (protocol: Protocol | undefined): boolean =>
+  protocol?.scout !== undefined && protocol.cover !== undefined;
 
 /**
- * Do a walk and a round lead through this crop?
+ * Can a walk and a round lead through this crop, be it only for a cross?
  *
  * @example isCoveredBeforeOpening(cropOf('lettuce')) // false
  */
 export const isCoveredBeforeOpening = (crop: Crop): crop is CoveredCrop =>
-  crop.hours !== undefined &&
-  crop.protocols.seed?.scout !== undefined &&
-  crop.protocols.seed.cover !== undefined;
+  crop.hours !== undefined && covers(crop.protocols.seed ?? crop.protocols.cross);
 
-export const COVERED_CROP_IDS = CROP_IDS.filter((id) => isCoveredBeforeOpening(cropOf(id)));
+/**
+ * How its flowers are found and covered.
+ *
+ * @example coveringOf(tomato).cover.bearing // 'eve'
+ */
+export const coveringOf = ({ protocols }: CoveredCrop): CoveringProtocol =>
+  (protocols.seed ?? protocols.cross) as CoveringProtocol;
+
+/**
+ * Is seed of one variety of this crop got by covering flowers before they open?
+ *
+ * @example isCoveredForSeed(cropOf('tomato')) // false: only for a cross
+ */
+export const isCoveredForSeed = (crop: Crop): boolean =>
+  crop.hours !== undefined && covers(crop.protocols.seed);
+
+export const COVERED_CROP_IDS = CROP_IDS.filter((id) => isCoveredForSeed(cropOf(id)));
+
+/** What a bloom is wanted for, as far as its crop is worked for that in a way of its own. */
+export interface Wanted {
+  readonly purpose: Purpose;
+  /** Varieties. */
+  readonly mother: string;
+  readonly father: string;
+}
 
 /**
  * How a crop's flowers are pollinated for a purpose; where only the other way is known, that.
  *
- * @example protocolFor(cropOf('corn'), 'seedToKeep')?.collect.serves.value // 1: a tassel an ear
+ * @example protocolFor(cropOf('corn'), { purpose: 'seedToKeep', mother: 'v', father: 'v' })?.collect.serves.value // 1
  */
-export const protocolFor = ({ protocols }: Crop, purpose: Purpose): Protocol | undefined =>
-  wantsSeed(purpose) ? (protocols.seed ?? protocols.fruit) : (protocols.fruit ?? protocols.seed);
+export function protocolFor({ protocols }: Crop, { purpose, mother, father }: Wanted): Protocol | undefined {
+  const { fruit, seed, cross } = protocols;
+  if (mother !== father && cross) return cross;
+  return wantsSeed(purpose) ? (seed ?? fruit) : (fruit ?? seed);
+}
+
+/**
+ * The sex of the flowers that carry a crop's fruit.
+ *
+ * @example bearingSexOf(cropOf('tomato'), {}) // 'perfect'
+ */
+export const bearingSexOf = ({ habit }: Crop, traits: VarietyTraits): 'female' | 'perfect' =>
+  habit === 'perfect' ? 'perfect' : bearingSex(traits);
 
 /**
  * Days on which a female can be pollinated, the first one counted; where a range is known, the cautious end of it.

@@ -99,8 +99,8 @@ export interface Development {
   readonly floweringDays: Figure;
 }
 
-/** What a flower is pollinated for. */
-export type Goal = 'fruit' | 'seed';
+/** What a flower is pollinated for; `cross`: seed of two known varieties, where that is done otherwise. */
+export type Goal = 'fruit' | 'seed' | 'cross';
 
 /** `eve`: opens next; `green`: later than that. */
 export const BUD_STAGES = ['eve', 'green'] as const;

@@ -122,6 +122,21 @@ export const CARRIED_BY_HAND = carriedByHand({ daysBefore: 1, fromSunset: ourDef
 /** For flowers that open at dusk: they are covered in the afternoon of the same day. */
 export const CARRIED_AT_DUSK = carriedByHand({ daysBefore: 0, fromSunset: ourDefault(-5, 'h') });
 
+/**
+ * Perfect flowers for a cross: the bud loses its anthers the afternoon before it opens and is bagged; pollen comes from
+ * bagged flowers of the father, on two days. Our defaults.
+ */
+export const CROSSED_BY_HAND: Protocols = {
+  cross: {
+    scout: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
+    cover: { bearing: 'eve', male: 'eve' },
+    collect: { takes: ourDefault(40, 's'), serves: ourDefault(3, 'count'), keeps: ourDefault(1, 'd') },
+    pollinate: { takes: ourDefault(60, 's'), times: practice(2, 'count'), apart: practice(1, 'd') },
+    close: true,
+    tag: true,
+  },
+};
+
 /** What the four squash species share. */
 export const SQUASH = {
   habit: 'monoecious',
@@ -152,7 +167,7 @@ export const PEPPER = {
   habit: 'perfect',
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.05, 0.5], 'share'),
-  protocols: {},
+  protocols: CROSSED_BY_HAND,
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([10, 12], 'h') },
   weather: {
     heat: {

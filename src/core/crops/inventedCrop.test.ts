@@ -130,7 +130,7 @@ class Yard {
   /** Goes round a day as planned. */
   goRound(day: string, at: string): string[] {
     const request = outingRequest(this.journal, GARDEN, { day, outing: 'midday' }, Date.parse(at));
-    const stops = stopsOf(planOuting(request));
+    const stops = stopsOf(planOuting(request).rounds[0]!);
     const round = `round-${day}`;
     this.say(at, { kind: 'round.planned', body: { round, day, outing: 'midday', stops } });
     for (const stop of stops) {

@@ -1,6 +1,7 @@
 import type { CropFacts, Span } from './crop';
 import {
   BULLETINS,
+  CROSSED_BY_HAND,
   GUIDES,
   memory,
   TOMATO_ISOLATION,
@@ -18,7 +19,7 @@ export const tomato: CropFacts = {
   habit: 'perfect',
   pollenVector: 'self',
   outcrossing: practice<Span>([0.005, 0.05], 'share'),
-  protocols: {},
+  protocols: CROSSED_BY_HAND,
   hours: { from: 'sunrise', opens: ourDefault<Span>([4, 5], 'h'), shuts: ourDefault<Span>([9, 10], 'h') },
   weather: {
     heat: { day: practice(32, 'degC'), night: practice(21, 'degC'), either: false },

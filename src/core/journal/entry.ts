@@ -2,7 +2,14 @@ import type { Instant } from '../time/types';
 import { isKind, KINDS, type Bodies, type Kind } from './kinds/kinds';
 
 /** A fact about to be recorded: an entry without its envelope. */
-export type Fact = { [K in Kind]: { readonly kind: K; readonly body: Bodies[K] } }[Kind];
+export type Fact = {
+  [K in Kind]: {
+    readonly kind: K;
+    readonly body: Bodies[K];
+    /** When it happened, where that was earlier, UTC milliseconds. */
+    readonly at?: number;
+  };
+}[Kind];
 
 export interface Envelope {
   /** ULID. */

@@ -34,6 +34,9 @@ export const LONGEST = { name: 80, bedName: 12 } as const;
 /** Places of a row, and plants in it. */
 export const MOST_PLANTS_IN_ROW = 2000;
 
+/** Among whom an outing is split. */
+export const MOST_PEOPLE = 9;
+
 /** Entries whose times one entry corrects. */
 export const MOST_RETIMED = 2000;
 

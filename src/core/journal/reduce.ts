@@ -190,6 +190,7 @@ function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
     coveredEntries: NONE,
     coveredGreenEntries: NONE,
     receptiveEntries: NONE,
+    emasculatedEntries: NONE,
   };
   for (const entry of entries) readWalk(entry, walk);
   return walk;
@@ -217,6 +218,9 @@ function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
     case 'receptive':
       walk.receptive = plus(walk.receptive, body.blooms);
       walk.receptiveEntries = plus(walk.receptiveEntries, [id]);
+      break;
+    case 'emasculated':
+      walk.emasculatedEntries = plus(walk.emasculatedEntries, [id]);
       break;
     case 'counted':
       walk.open = body.open;
@@ -256,8 +260,8 @@ function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined 
     if (was) done.set(was.stop, was);
   }
   const { id, lamport, device, at } = planned;
-  const { round, day, outing = 'morning', stops } = planned.body;
-  return { round, day, outing, stops, planned: { id, lamport, device, at }, done };
+  const { round, day, outing = 'morning', share, stops } = planned.body;
+  return { round, day, outing, ...(share && { share }), stops, planned: { id, lamport, device, at }, done };
 }
 
 /** How each type of subject is folded from its entries, given in their total order. */

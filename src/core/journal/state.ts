@@ -8,7 +8,7 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource } from './kinds/weather';
-import type { Donor, Finding, MissedReason, PollinationMethod, Stop } from './kinds/round';
+import type { Donor, Finding, MissedReason, PollinationMethod, RoundShare, Stop } from './kinds/round';
 import type { Role } from './kinds/mating';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 
@@ -74,6 +74,7 @@ export interface Walk {
   readonly stripped?: number;
   readonly coveredGreenEntries: readonly string[];
   readonly receptiveEntries: readonly string[];
+  readonly emasculatedEntries: readonly string[];
 }
 
 export interface Pollination {
@@ -176,6 +177,8 @@ export interface Round {
   readonly round: string;
   readonly day: Day;
   readonly outing: Outing;
+  /** Missing where one person does all. */
+  readonly share?: RoundShare;
   readonly stops: readonly Stop[];
   /** The plan that holds. */
   readonly planned: Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;

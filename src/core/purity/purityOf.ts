@@ -48,6 +48,6 @@ export function purityOf(
     males: journal.all('bloom'),
     plants,
     opensOn,
-    pollenKeeps: protocolFor(cropOf(variety.crop), meant.purpose)?.collect.keeps.value ?? 0,
+    pollenKeeps: protocolFor(cropOf(variety.crop), meant)?.collect.keeps.value ?? 0,
   });
 }

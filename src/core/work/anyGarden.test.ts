@@ -282,10 +282,18 @@ test('what is due follows from each bloom alone, as a plain second implementatio
             if (itsOuting !== outing || each.day === undefined) return false;
             if (each.sex === 'male' || each.sex === undefined || each.role !== 'hand') return false;
             const meant = meantFor(journal, each.plant, each.day);
-            const protocol = crop && meant && protocolFor(crop, meant.purpose);
+            const protocol = crop && meant && protocolFor(crop, meant);
             if (crop && !protocol) return false;
-            // None of the crops that there are is pollinated more than once by its protocol.
-            if (pollinationsOf(each).length > 0) return false;
+            const given = pollinationsOf(each);
+            if (given.length > 0) {
+              // Tomato and pepper crosses alone are pollinated a second time, on the day after.
+              const last = Math.max(...given.map(({ application }) => application));
+              const isSecond = protocol?.pollinate.times.value === 2 && last === 1;
+              const first = given.findLast(({ application }) => application === 1);
+              if (!isSecond || !first || addDays(first.day ?? each.day, 1) !== on) return false;
+              if (each.bloom.includes('|') || each.of !== undefined) return false;
+              return !each.reports.some(({ day }) => (day ?? each.day) === on);
+            }
             if (each.bloom.includes('|') || each.of !== undefined) return false;
             const age = daysBetween(each.day, on);
             const lasting = each.reports.every(({ why }) =>
@@ -312,7 +320,9 @@ test('the pairing of any garden keeps its laws, and the route picks before it br
         for (const outing of OUTINGS) {
           const service = { day: on, outing };
           const { females, males } = flowersDue(journal, service).buds;
-          const { pairs, stops } = planOuting(outingRequest(journal, YARD, service, NOW));
+          const people = 1 + (entries.length % 3);
+          const request = outingRequest(journal, YARD, service, NOW, { people, beside: [] });
+          const { pairs, rounds } = planOuting(request);
           expect(pairs.map((pair) => pair.bloom).sort()).toEqual(females.map((each) => each.bloom).sort());
           const uses = new Map(males.map((each) => [each.bloom, each.used]));
           for (const pair of pairs) {
@@ -326,8 +336,22 @@ test('the pairing of any garden keeps its laws, and the route picks before it br
               expect(uses.get(male.bloom)).toBeLessThanOrEqual(male.serves);
             }
           }
-          const ids = stopsOf({ stops }).map(({ stop }) => stop);
+          const ids = rounds.flatMap((round) => stopsOf(round).map(({ stop }) => stop));
           expect(new Set(ids).size).toBe(ids.length);
+          // What one carries nobody else is to use.
+          const carriers = new Map<string, number>();
+          rounds.forEach(({ stops }, person) => {
+            const picked = new Set<string>();
+            for (const stop of stops) {
+              const blooms = stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom);
+              for (const bloom of blooms) {
+                expect(carriers.get(bloom) ?? person).toBe(person);
+                carriers.set(bloom, person);
+                if (stop.kind === 'pick') picked.add(bloom);
+                else expect(picked.has(bloom) || request.inHand.has(bloom)).toBe(true);
+              }
+            }
+          });
         }
       }
     }),

@@ -13,7 +13,7 @@ import { seasonAt } from '../season/seasons';
 import { donorsNow } from './progress';
 import { flowersDue } from './flowersDue';
 import { outingRequest, obstaclesOf, roundVarieties } from './route/outingRequest';
-import { roundOf } from './service';
+import { roundsOf } from './service';
 import { planOuting } from './route/planOuting';
 import { stopsLeft } from './stops';
 import { growingCrops, outingsAt, plantsToWalk, walkAt } from './outings';
@@ -58,7 +58,7 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
   const morning = flowersDue(journal, SERVICE);
   const plan = gardenPlan(journal, garden, DAY);
   const own = [...journal.entries()].filter(({ device }) => device === LAST.device);
-  const past = roundOf(journal, { day: DAY, outing: 'morning' })!;
+  const past = roundsOf(journal, { day: DAY, outing: 'morning' })[0]!;
   return {
     season,
     fruits: fruits.map(({ bloom }) => bloom.bloom),

@@ -13,11 +13,12 @@ import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from './pairing/buds';
 import { shortagesOf, type Shortage } from './pairing/shortages';
-import { roundOf, type Service } from './service';
+import { roundsOf, type Service } from './service';
 
 /** The flowers of one outing and what can be done with them. */
 export interface FlowersDue extends Service {
-  readonly round: Round | undefined;
+  /** One a person, once planned. */
+  readonly rounds: readonly Round[];
   /** Females to pollinate: marked or covered, and nothing has been recorded of them since. */
   readonly females: readonly Bloom[];
   readonly males: readonly Bloom[];
@@ -52,7 +53,10 @@ function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
       const variety = varieties.get(plants.get(bloom.plant)?.variety ?? '');
       const crop = variety && cropOf(variety.crop);
       const meant = variety && meantFor(journal, bloom.plant, bloom.day);
-      return { bloom, variety, meant, crop, protocol: crop && meant && protocolFor(crop, meant.purpose) };
+      const own = crop && meant && protocolFor(crop, meant);
+      // Who only fathers a cross is worked as the cross is.
+      const protocol = own ?? (bloom.sex === 'male' ? crop?.protocols.cross : undefined);
+      return { bloom, variety, meant, crop, protocol };
     })
     .filter(({ crop, protocol }) => outingOfCrop(crop) === outing && (!crop || protocol));
 }
@@ -151,7 +155,7 @@ export function flowersDue(journal: Journal, { day, outing }: Service): FlowersD
   return {
     day,
     outing,
-    round: roundOf(journal, { day, outing }),
+    rounds: roundsOf(journal, { day, outing }),
     females: females.map(({ grown }) => grown.bloom),
     males: males.map(({ bloom }) => bloom),
     buds,

@@ -27,7 +27,9 @@ export const serviceMs = (
 export function handlingTimes(journal: Journal): Map<string, HandlingMs> {
   return new Map(
     [...journal.all('variety').values()].flatMap(({ variety, crop, purpose }) => {
-      const protocol = protocolFor(cropOf(crop), purpose);
+      const facts = cropOf(crop);
+      const own = protocolFor(facts, { purpose, mother: variety, father: variety });
+      const protocol = own ?? facts.protocols.cross;
       return protocol ? [[variety, handlingOf(protocol)] as const] : [];
     }),
   );

@@ -1,11 +1,20 @@
-import { cropOf, isCoveredBeforeOpening, type CoveredCrop, type CropId } from '../crops/catalogue';
+import {
+  bearingSexOf,
+  coveringOf,
+  cropOf,
+  isCoveredBeforeOpening,
+  isCoveredForSeed,
+  type CoveredCrop,
+  type CropId,
+} from '../crops/catalogue';
 import { OUTINGS, outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { comparePlants } from '../garden/places';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/scout';
-import type { Garden, Plant, Variety } from '../journal/state';
+import { meantFor } from '../journal/matingOf';
+import type { Garden, Mating, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
@@ -94,7 +103,7 @@ function hoursAround(windows: ReadonlyMap<CropId, OpeningWindow>): WorkingHours 
  * @example walkOpens(squash, garden, '2026-07-19') // three hours before sunset of the 18th
  */
 function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefined {
-  const { daysBefore, fromSunset } = crop.protocols.seed.scout;
+  const { daysBefore, fromSunset } = coveringOf(crop).scout;
   const { sunset } = sunTimes(addDays(day, -daysBefore), garden);
   return sunset === null ? undefined : sunset + fromSunset.value * MS_PER_HOUR;
 }
@@ -108,9 +117,76 @@ function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefi
 function isWalked({ crop, purpose, traits }: Pick<Variety, 'crop' | 'purpose' | 'traits'>): boolean {
   const facts = cropOf(crop);
   return (
-    isCoveredBeforeOpening(facts) &&
+    isCoveredForSeed(facts) &&
     (wantsSeed(purpose) || facts.protocols.fruit !== undefined) &&
     !anyPollenSpoils({ crop, purpose, ...traits })
+  );
+}
+
+/** What the flowers of a plant are wanted for on the walk. */
+export interface WalkRoles {
+  /** Do they bear the seed or fruit? */
+  readonly bears: boolean;
+  /** Do they give pollen? */
+  readonly fathers: boolean;
+  /** Do those that bear lose their anthers, so that they cannot pollinate themselves? */
+  readonly emasculate: boolean;
+  /** The crosses in which the plant has a part. */
+  readonly crosses: readonly Mating[];
+}
+
+const NONE: readonly Mating[] = [];
+
+/**
+ * What each plant in the ground is wanted for, by plant, on flowers that open on a day; those that the walk does not
+ * lead to are left out. A variety that is not covered for itself is walked to where it has a part in a cross.
+ *
+ * @param day without it, whatever was decided last.
+ * @example walkRoles(new Journal()).size // 0
+ */
+export function walkRoles(journal: Journal, day?: Day): Map<string, WalkRoles> {
+  const varieties = journal.all('variety');
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const motherOf = crossesByMother(journal, standing, day);
+  const crosses = [...new Set(motherOf.values())];
+  const roles = new Map<string, WalkRoles>();
+  for (const { plant, variety } of standing) {
+    const grown = varieties.get(variety);
+    if (!grown) continue;
+    const crop = cropOf(grown.crop);
+    const asMother = motherOf.get(plant);
+    const asFather = crosses.filter(
+      ({ father, fathers }) => father === variety && (fathers?.includes(plant) ?? true),
+    );
+    const own = isWalked(grown);
+    if (!own && !isCoveredBeforeOpening(crop)) continue;
+    const bears = own || asMother !== undefined;
+    const givesPollen = own || asFather.length > 0;
+    if (!bears && !givesPollen) continue;
+    roles.set(plant, {
+      bears,
+      fathers: givesPollen,
+      emasculate: asMother !== undefined && bearingSexOf(crop, grown.traits) === 'perfect',
+      crosses: asMother ? [asMother, ...asFather] : asFather.length > 0 ? asFather : NONE,
+    });
+  }
+  return roles;
+}
+
+/** The cross for which each plant is the mother. */
+function crossesByMother(
+  journal: Journal,
+  standing: readonly Plant[],
+  day: Day | undefined,
+): ReadonlyMap<string, Mating> {
+  const matings = journal.all('mating');
+  if (matings.size === 0) return new Map();
+  return new Map(
+    standing.flatMap(({ plant }) => {
+      const id = meantFor(journal, plant, day)?.mating;
+      const mating = id === undefined ? undefined : matings.get(id);
+      return mating && mating.mother !== mating.father ? [[plant, mating] as const] : [];
+    }),
   );
 }
 
@@ -120,11 +196,8 @@ function isWalked({ crop, purpose, traits }: Pick<Variety, 'crop' | 'purpose' | 
  * @example plantsToWalk(new Journal()) // []
  */
 export function plantsToWalk(journal: Journal): Plant[] {
-  const varieties = journal.all('variety');
-  return [...journal.all('plant').values()].filter(({ variety, removed }) => {
-    const grown = varieties.get(variety);
-    return !removed && grown !== undefined && isWalked(grown);
-  });
+  const roles = walkRoles(journal);
+  return [...journal.all('plant').values()].filter(({ plant }) => roles.has(plant));
 }
 
 /**
@@ -135,10 +208,11 @@ export function plantsToWalk(journal: Journal): Plant[] {
  */
 export function growingCrops(journal: Journal): CoveredCrop[] {
   const varieties = journal.all('variety');
-  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
-  const ids = standing.length > 0 ? standing.map(({ variety }) => variety) : [...varieties.keys()];
-  const grown = [...new Set(ids)].flatMap((id) => varieties.get(id) ?? []);
-  const crops = new Set(grown.filter(isWalked).map(({ crop }) => crop));
+  const isPlanted = [...journal.all('plant').values()].some(({ removed }) => !removed);
+  const walked = isPlanted
+    ? [...new Set(plantsToWalk(journal).map(({ variety }) => variety))].map((id) => varieties.get(id)!)
+    : [...varieties.values()].filter(isWalked);
+  const crops = new Set(walked.map(({ crop }) => crop));
   return [...crops].map(cropOf).filter(isCoveredBeforeOpening);
 }
 
@@ -150,6 +224,7 @@ export interface WalkedPlant {
   readonly day: Day;
   /** When the walk to it may begin, UTC milliseconds. */
   readonly from: number | undefined;
+  readonly roles: WalkRoles;
   readonly visited: boolean;
 }
 
@@ -166,15 +241,19 @@ export function walkAt(journal: Journal, outings: readonly OutingNow[]): WalkedP
       crops.map((crop) => [crop.id, { crop, day: walkDay, from: walkFrom.get(crop.id) }] as const),
     ),
   );
-  return plantsToWalk(journal)
-    .sort(comparePlants(journal.all('bed')))
+  const days = new Set(Array.from(byCrop.values(), ({ day }) => day));
+  const rolesOn = new Map(Array.from(days, (day) => [day, walkRoles(journal, day)] as const));
+  const inOrder = comparePlants(journal.all('bed'));
+  return [...journal.all('plant').values()]
     .flatMap((plant): WalkedPlant[] => {
-      const variety = varieties.get(plant.variety)!;
-      const worked = byCrop.get(variety.crop);
-      return worked
-        ? [{ plant, variety, ...worked, visited: walks.has(walkId(plant.plant, worked.day)) }]
+      const variety = varieties.get(plant.variety);
+      const worked = variety && byCrop.get(variety.crop);
+      const roles = worked && rolesOn.get(worked.day)!.get(plant.plant);
+      return roles
+        ? [{ plant, variety, ...worked, roles, visited: walks.has(walkId(plant.plant, worked.day)) }]
         : [];
-    });
+    })
+    .sort((a, b) => inOrder(a.plant, b.plant));
 }
 
 /**

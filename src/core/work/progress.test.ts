@@ -4,7 +4,7 @@ import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
 import { USUAL_HANDLING } from './handling';
-import { roundOf } from './service';
+import { roundsOf } from './service';
 import { donorsNow, progressOf } from './progress';
 
 const MORNING = '2026-07-19';
@@ -85,7 +85,7 @@ class Morning {
   }
 
   get round() {
-    return roundOf(this.journal, { day: MORNING, outing: 'morning' })!;
+    return roundsOf(this.journal, { day: MORNING, outing: 'morning' })[0]!;
   }
 }
 

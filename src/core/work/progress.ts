@@ -8,6 +8,7 @@ import { wantsSeed } from '../crops/variety';
 import { isInHand, malesOf } from './flowersDue';
 import { serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
 import { usesLeft, type MaleBud } from './pairing/buds';
+import { malesCarried, roundsBeside } from './service';
 import { stopsLeft } from './stops';
 
 /** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
@@ -143,7 +144,7 @@ const isOffType = (journal: Journal, plant: string): boolean =>
   journal.all('plant').get(plant)?.removed?.why === 'offType';
 
 /**
- * Fit males of a variety that were picked or stand in water and have a use left, best first. What they have
+ * Fit males of a variety that were picked, not by somebody else, or stand in water, and have a use left, best first. What they have
  * brushed counts, and what is planned for them at other stops that are still to come.
  */
 function malesInHand(id: string, here: string, round: Round, journal: Journal): MaleBud[] {
@@ -153,10 +154,14 @@ function malesInHand(id: string, here: string, round: Round, journal: Journal): 
     for (const { bloom } of stop.donors) planned.set(bloom, (planned.get(bloom) ?? 0) + 1);
   }
   const flowers = journal.all('bloom');
+  const elsewhere = malesCarried(roundsBeside(journal, round));
   return malesOf(journal, round)
     .filter(
       ({ bloom, plant, variety }) =>
-        variety === id && !isOffType(journal, plant) && isInHand(flowers.get(bloom)!),
+        variety === id &&
+        !elsewhere.has(bloom) &&
+        !isOffType(journal, plant) &&
+        isInHand(flowers.get(bloom)!),
     )
     .map((male) => ({ ...male, used: male.used + (planned.get(male.bloom) ?? 0) }))
     .filter((male) => usesLeft(male) > 0)

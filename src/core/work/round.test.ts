@@ -8,13 +8,15 @@ import type { PollinateStop } from '../journal/kinds/round';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
 import { walkId } from '../journal/kinds/scout';
+import type { Round } from '../journal/state';
 import { planOuting, type OutingPlan } from './route/planOuting';
 import { todayOf } from './today';
 import { flowersDue } from './flowersDue';
 import { outingRequest } from './route/outingRequest';
-import { roundOf, type Service } from './service';
+import { malesCarried, roundsBeside, roundsOf, type Service } from './service';
+import { asPlanned } from './asPlanned';
 import { donorsNow, progressOf } from './progress';
-import { replannedStops, stopsOf } from './stops';
+import { plannedFlowers, replannedStops, stopsOf } from './stops';
 import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from './scoutVisit';
 
 const MORNING = '2026-07-19';
@@ -135,7 +137,7 @@ test('a visit that two phones made is put right as one, to two females and to no
 test('of two rounds that two phones planned the last holds, and what either did is done', () => {
   const evening = new Evening();
   const { journal, say } = { journal: evening.journal, say: evening.say.bind(evening) };
-  const stops = stopsOf(planned(journal));
+  const stops = stopsOf(planned(journal).rounds[0]!);
   const [first, second] = stops.filter((stop): stop is PollinateStop => stop.kind === 'pollinate');
   say({ kind: 'round.planned', body: { round: 'mine', day: MORNING, stops } });
   say({ kind: 'round.planned', body: { round: 'theirs', day: MORNING, stops: [...stops].reverse() } });
@@ -144,7 +146,7 @@ test('of two rounds that two phones planned the last holds, and what either did 
   };
   missed('mine', first!);
   missed('theirs', second!);
-  const round = roundOf(journal, SERVICE)!;
+  const round = roundsOf(journal, SERVICE)[0]!;
   expect(round.round).toBe('theirs');
   expect([...round.done.keys()].sort()).toEqual([first!.stop, second!.stop].sort());
   const pick = stops.find(({ kind }) => kind === 'pick')!;
@@ -153,7 +155,56 @@ test('of two rounds that two phones planned the last holds, and what either did 
     kind: 'picked',
     body: { round: 'mine', stop: 'another-stop', plant: pick.plant, blooms: pick.blooms, spoiled: [] },
   });
-  expect(roundOf(journal, SERVICE)!.done.has(pick.stop)).toBe(true);
+  expect(roundsOf(journal, SERVICE)[0]!.done.has(pick.stop)).toBe(true);
+});
+
+test('work split between two is two rounds; each is done by whoever does it, and keeps what it carries', () => {
+  const evening = new Evening();
+  const { journal } = evening;
+  const from = Date.parse('2026-07-19T03:30:00Z');
+  const plan = planOuting(
+    outingRequest(journal, garden(journal), SERVICE, from, { people: 2, beside: [] }),
+  );
+  plan.rounds.forEach((each, i) => {
+    const share = { split: 's', person: i + 1, people: 2 };
+    evening.say({
+      kind: 'round.planned',
+      body: { round: `r${i + 1}`, day: MORNING, share, stops: stopsOf(each) },
+    });
+  });
+  const rounds = (): readonly Round[] => roundsOf(journal, SERVICE);
+  expect(rounds().map(({ round }) => round)).toEqual(['r1', 'r2']);
+  const [mine, theirs] = rounds() as [Round, Round];
+  expect(plannedFlowers(rounds()).size).toBe(plan.pairs.filter(({ donors }) => donors.length > 0).length);
+  // What the other one picked takes no male's place here.
+  const picked = theirs.stops.find((stop) => stop.kind === 'pick')!;
+  evening.say(asPlanned(journal, theirs, picked));
+  const female = mine.stops.find((stop): stop is PollinateStop => stop.kind === 'pollinate')!;
+  for (const { bloom } of female.donors)
+    evening.say({
+      kind: 'picked',
+      body: {
+        round: 'r1',
+        stop: `pick-${bloom}`,
+        plant: journal.all('bloom').get(bloom)!.plant,
+        blooms: [],
+        spoiled: [{ bloom, why: 'hole' }],
+      },
+    });
+  expect(malesCarried([theirs])).toContain(picked.kind === 'pick' ? picked.blooms[0] : '');
+  expect(donorsNow(female, mine, journal)).toEqual([]);
+  // Planned again by one alone, the other's flowers are left to the other.
+  const beside = roundsBeside(journal, mine);
+  expect(beside.map(({ round }) => round)).toEqual(['r2']);
+  const again = outingRequest(journal, garden(journal), SERVICE, from, { people: 1, beside });
+  const theirFlowers = plannedFlowers([theirs]);
+  expect(again.females.some(({ bloom }) => theirFlowers.has(bloom))).toBe(false);
+  expect(again.females.length).toBeGreaterThan(0);
+  const carried = malesCarried([theirs]);
+  expect(again.males.some(({ bloom }) => carried.has(bloom))).toBe(false);
+  // A round planned later by one person for all takes the place of the split.
+  evening.say({ kind: 'round.planned', body: { round: 'alone', day: MORNING, stops: mine.stops } });
+  expect(rounds().map(({ round }) => round)).toEqual(['alone']);
 });
 
 test('the two-day order (common practice, no source): what is covered in the evening is picked and brushed in the morning', () => {
@@ -163,9 +214,9 @@ test('the two-day order (common practice, no source): what is covered in the eve
     evening.to('2026-07-19T04:10:00Z');
     return { journal: evening.journal, say: evening.say.bind(evening) };
   })();
-  const stops = stopsOf(planned(journal));
+  const stops = stopsOf(planned(journal).rounds[0]!);
   say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
-  const round = (): NonNullable<ReturnType<typeof roundOf>> => roundOf(journal, SERVICE)!;
+  const round = (): Round => roundsOf(journal, SERVICE)[0]!;
   expect(progressOf(round(), 0, { hours: new Map() })).toMatchObject({ at: 0, left: stops.length });
   for (const stop of stops) {
     if (stop.kind === 'pick') {
@@ -207,7 +258,7 @@ test('a spoiled male is replaced by one in hand of the same variety, from anothe
   const evening = new Evening();
   const { journal } = evening;
   evening.to('2026-07-19T04:10:00Z');
-  const stops = stopsOf(planned(journal));
+  const stops = stopsOf(planned(journal).rounds[0]!);
   evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const pollinating = stops.find(
     (stop): stop is PollinateStop => stop.kind === 'pollinate' && stop.donors.length > 1,
@@ -228,7 +279,7 @@ test('a spoiled male is replaced by one in hand of the same variety, from anothe
       },
     });
   }
-  const donors = donorsNow(pollinating, roundOf(journal, SERVICE)!, journal);
+  const donors = donorsNow(pollinating, roundsOf(journal, SERVICE)[0]!, journal);
   expect(donors.map(({ bloom }) => bloom)).not.toContain(bad!.bloom);
   for (const { plant } of donors) expect(journal.all('plant').get(plant)!.variety).toBe(pollinating.variety);
 });
@@ -236,7 +287,7 @@ test('a spoiled male is replaced by one in hand of the same variety, from anothe
 test('the pace of the grower moves the end, and what comes too late is named', () => {
   const evening = new Evening();
   const { journal } = evening;
-  const stops = stopsOf(planned(journal));
+  const stops = stopsOf(planned(journal).rounds[0]!);
   evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const slow = Date.parse(stops[0]!.eta);
   stops.slice(0, 6).forEach((stop, i) => {
@@ -246,7 +297,7 @@ test('the pace of the grower moves the end, and what comes too late is named', (
       evening.say({ kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
     else evening.say({ kind: 'missed', body: { ...where, bloom: stop.bloom, why: 'broke' } });
   });
-  const round = roundOf(journal, SERVICE)!;
+  const round = roundsOf(journal, SERVICE)[0]!;
   const now = slow + 6 * 600_000;
   const plannedSpan = Date.parse(stops.at(-1)!.eta) - Date.parse(stops[6]?.eta ?? stops.at(-1)!.eta);
   const { finish, at } = progressOf(round, now, { hours: new Map() });
@@ -265,7 +316,7 @@ test('the pace of the grower moves the end, and what comes too late is named', (
 test('a new plan has what is done first', () => {
   const evening = new Evening();
   const { journal } = evening;
-  const stops = stopsOf(planned(journal));
+  const stops = stopsOf(planned(journal).rounds[0]!);
   evening.say({ kind: 'round.planned', body: { round: 'r', day: MORNING, stops } });
   const first = stops[0]!;
   if (first.kind !== 'pick') throw new Error('a round begins with picking');
@@ -273,7 +324,7 @@ test('a new plan has what is done first', () => {
     kind: 'picked',
     body: { round: 'r', stop: first.stop, plant: first.plant, blooms: first.blooms, spoiled: [] },
   });
-  const again = replannedStops(roundOf(journal, SERVICE)!, [...stops].reverse());
+  const again = replannedStops(roundsOf(journal, SERVICE)[0]!, [...stops].reverse());
   expect(again[0]).toEqual(first);
   expect(again.map(({ stop }) => stop).sort()).toEqual(stops.map(({ stop }) => stop).sort());
 });

@@ -32,13 +32,13 @@ export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsN
 
 function roundAt(journal: Journal, outing: OutingNow): RoundNow {
   const due = flowersDue(journal, outing);
-  const planned = plannedFlowers(due.round);
+  const planned = plannedFlowers(due.rounds);
   return {
     outing,
     due,
     situation: {
       outing: outing.outing,
-      stopsLeft: due.round ? stopsLeft(due.round).length : 0,
+      stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
       waiting: due.females.filter(({ bloom }) => !planned.has(bloom)).length,
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
@@ -58,15 +58,15 @@ function roundToShow(rounds: readonly RoundNow[], now: number): RoundNow | undef
 /** Walking from one stop to the next, milliseconds. Our default. */
 const WALKING_MS = 10_000;
 
-/** Minutes the rest of a round takes. */
-function roundMinutes(journal: Journal, { round, females, males, buds }: FlowersDue): number {
-  const left = round ? stopsLeft(round) : [];
+/** Minutes the rest of the rounds takes: those of several people are walked at the same time. */
+function roundMinutes(journal: Journal, { rounds, females, males, buds }: FlowersDue): number {
   const times = handlingTimes(journal);
   const handling = (variety: string): HandlingMs => times.get(variety) ?? USUAL_HANDLING;
-  if (left.length > 0) {
-    const ms = left.reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0);
-    return Math.max(1, Math.round(ms / MS_PER_MINUTE));
-  }
+  const left = rounds.map((round) =>
+    stopsLeft(round).reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0),
+  );
+  const longest = Math.max(0, ...left);
+  if (longest > 0) return Math.max(1, Math.round(longest / MS_PER_MINUTE));
   const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
   const toPick = Math.min(males.length, wanted);
   const { pick } = handling(buds.males[0]?.variety ?? '');

@@ -1,6 +1,5 @@
-import type { CoveredCrop } from '../crops/catalogue';
+import { bearingSexOf, coveringOf, type CoveredCrop } from '../crops/catalogue';
 import type { BudStage, Part } from '../crops/crop';
-import { bearingSex } from '../crops/traits';
 import { saidAgain, saidAsOne } from '../journal/sayAgain';
 import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
@@ -21,12 +20,16 @@ export interface ScoutVisit {
   readonly green: BudCount;
   /** The cover, unless the crop takes but one. */
   readonly method: CoverMethod;
+  /** Flowers that get no pollen, to see what sets by itself. */
+  readonly controls?: number;
 }
 
 export interface ScoutVisitContext {
   readonly journal: Journal;
   readonly variety: Variety;
   readonly crop: CoveredCrop;
+  /** Do the flowers that bear lose their anthers? */
+  readonly emasculate?: boolean;
   readonly newId: () => string;
   /** Tags for females not yet tagged, as many as may be needed. */
   readonly tags: readonly string[];
@@ -37,11 +40,12 @@ type CoveredBloom = {
   readonly sex: BloomSex;
   readonly code: string;
   readonly part?: Part;
+  readonly role?: 'control';
 };
 
 /** What bears fruit, and what gives the pollen. */
 const ROLES = ['bearing', 'male'] as const;
-type Role = (typeof ROLES)[number];
+type Role = (typeof ROLES)[number] | 'control';
 
 /**
  * The facts of a visit: what was scouted; what was covered or marked, one for each bud of the stage at which the crop
@@ -54,9 +58,11 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
   const { plant, day, eve, green } = visit;
   const walk = context.journal.all('walk').get(walkId(plant, day));
   const receptive = receptiveBlooms(visit, walk, context);
+  const onEve = covered('eve', visit, walk, context);
   return [
     saidAgain('scouted', { plant, day, eve, green }, walk?.scoutedEntry),
-    ...saidAsOne('covered', covered('eve', visit, walk, context), walk?.coveredEntries ?? []),
+    ...saidAsOne('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries ?? []),
+    ...saidAsOne('covered', onEve, walk?.coveredEntries ?? []),
     ...saidAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),
     ...saidAsOne(
       'receptive',
@@ -73,12 +79,16 @@ function covered(
   walk: Walk | undefined,
   context: ScoutVisitContext,
 ): Bodies['covered'] | undefined {
-  const { cover } = context.crop.protocols.seed;
+  const { cover } = coveringOf(context.crop);
   const roles = ROLES.filter((role) => cover[role] === stage);
   const before = (stage === 'eve' ? walk?.blooms : walk?.coveredGreen) ?? [];
-  const blooms = roles.flatMap((role) =>
-    bloomsFor(role, visit[stage][role === 'male' ? 'male' : 'female'], before, context),
-  );
+  const tags = [...context.tags];
+  const bloomsOf = (role: Role, count: number): CoveredBloom[] =>
+    bloomsFor(role, count, before, { ...context, tags });
+  const blooms = [
+    ...roles.flatMap((role) => bloomsOf(role, visit[stage][role === 'male' ? 'male' : 'female'])),
+    ...(stage === 'eve' ? bloomsOf('control', visit.controls ?? 0) : []),
+  ];
   if (blooms.length === 0) return undefined;
   return {
     plant: visit.plant,
@@ -93,20 +103,40 @@ function bloomsFor(
   role: Role,
   count: number,
   before: readonly string[],
-  { journal, variety, crop, newId, tags }: ScoutVisitContext,
+  { journal, variety, crop, newId, tags }: Omit<ScoutVisitContext, 'tags'> & { readonly tags: string[] },
 ): CoveredBloom[] {
-  const sex = role === 'male' ? 'male' : bearingSex(variety.traits);
-  const part = crop.parts?.[role];
-  const ofPart = part === undefined ? {} : { part };
+  const sex = role === 'male' ? 'male' : bearingSexOf(crop, variety.traits);
+  const part = crop.parts?.[role === 'male' ? 'male' : 'bearing'];
+  const own = {
+    ...(part !== undefined && { part }),
+    ...(role === 'control' && { role }),
+  };
   const kept = before
     .flatMap((id) => journal.all('bloom').get(id) ?? [])
-    .filter((bloom) => (bloom.sex === 'male') === (role === 'male'))
+    .filter(
+      (bloom) => (bloom.sex === 'male') === (role === 'male') && (bloom.role === 'control') === (role === 'control'),
+    )
     .slice(0, count)
-    .map(({ bloom, code }): CoveredBloom => ({ bloom, sex, code, ...ofPart }));
-  const fresh = Array.from({ length: count - kept.length }, (_, i): CoveredBloom => {
-    return { bloom: newId(), sex, code: role === 'bearing' ? (tags[i] ?? '') : '', ...ofPart };
+    .map(({ bloom, code }): CoveredBloom => ({ bloom, sex, code, ...own }));
+  const fresh = Array.from({ length: count - kept.length }, (): CoveredBloom => {
+    return { bloom: newId(), sex, code: role === 'male' ? '' : (tags.shift() ?? ''), ...own };
   });
   return [...kept, ...fresh];
+}
+
+/** What bears on a mother of a cross loses its anthers as it is covered. */
+function emasculatedOf(
+  { plant, day }: ScoutVisit,
+  onEve: Bodies['covered'] | undefined,
+  { emasculate }: ScoutVisitContext,
+): Bodies['emasculated'] | undefined {
+  const blooms = onEve?.blooms.filter(({ sex }) => sex !== 'male') ?? [];
+  if (!emasculate || blooms.length === 0) return undefined;
+  return {
+    plant,
+    day,
+    blooms: blooms.map(({ bloom, code, role }) => ({ bloom, code, ...(role && { role }) })),
+  };
 }
 
 /** Of what was covered green and waits, as many as were found ready: those found so before, then the earliest. */
@@ -115,7 +145,7 @@ function receptiveBlooms(
   walk: Walk | undefined,
   { journal, crop }: ScoutVisitContext,
 ): string[] {
-  if (crop.protocols.seed.cover.bearing !== 'green') return [];
+  if (coveringOf(crop).cover.bearing !== 'green') return [];
   const before = walk?.receptive ?? [];
   return [...before, ...waitingBlooms(journal, plant)].slice(0, eve.female);
 }

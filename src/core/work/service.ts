@@ -13,24 +13,56 @@ export interface Service {
 }
 
 /**
- * The round of an outing, once one is planned: of several the one planned last. A stop is done once there is an
- * outcome for it, whoever recorded it, in whichever round.
+ * The rounds of an outing, once they are planned, by person: of several plans the last, with all that it was split
+ * into. A stop is done once there is an outcome for it, whoever recorded it, in whichever round.
  *
- * @example roundOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // undefined
+ * @example roundsOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // []
  */
-export function roundOf(journal: Journal, { day, outing }: Service): Round | undefined {
+export function roundsOf(journal: Journal, { day, outing }: Service): readonly Round[] {
   const rounds = journal
     .roundsOf(day)
     .filter((round) => round.outing === outing)
     .sort((a, b) => compareEntries(a.planned, b.planned));
-  const round = rounds.at(-1);
-  if (!round) return undefined;
-  const done = new Map(round.done);
-  for (const stop of round.stops) {
-    const outcome = done.get(stop.stop) ?? outcomeOf(journal, stop, day);
-    if (outcome) done.set(stop.stop, outcome);
+  const last = rounds.at(-1);
+  if (!last) return [];
+  const split = last.share?.split;
+  const shared = split === undefined ? [last] : rounds.filter(({ share }) => share?.split === split);
+  // The plan of a person that was made last.
+  const byPerson = new Map(shared.map((round) => [round.share?.person ?? 1, round]));
+  return [...byPerson]
+    .sort(([a], [b]) => a - b)
+    .map(([, round]) => ({ ...round, done: outcomesOf(journal, round) }));
+}
+
+/**
+ * The rounds that others walk of the same outing.
+ *
+ * @example roundsBeside(journal, round) // [] where one person does all
+ */
+export const roundsBeside = (journal: Journal, round: Round): readonly Round[] =>
+  round.share === undefined ? [] : roundsOf(journal, round).filter((each) => each.round !== round.round);
+
+/**
+ * Males that are picked on these rounds, or brought along: nobody else can use them.
+ *
+ * @example malesCarried([]).size // 0
+ */
+export const malesCarried = (rounds: readonly Round[]): ReadonlySet<string> =>
+  new Set(
+    rounds.flatMap(({ stops }) =>
+      stops.flatMap((stop) =>
+        stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom),
+      ),
+    ),
+  );
+
+function outcomesOf(journal: Journal, { stops, done, day }: Round): ReadonlyMap<string, StopDone> {
+  const all = new Map(done);
+  for (const stop of stops) {
+    const outcome = all.get(stop.stop) ?? outcomeOf(journal, stop, day);
+    if (outcome) all.set(stop.stop, outcome);
   }
-  return { ...round, done };
+  return all;
 }
 
 /** What became of the flowers of a stop, if anything was recorded of all of them. */

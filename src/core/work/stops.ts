@@ -49,12 +49,29 @@ export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
 }
 
 /**
- * The females that a round leads to.
+ * The females that rounds lead to.
  *
- * @example plannedFlowers(undefined).size // 0
+ * @example plannedFlowers([]).size // 0
  */
-export const plannedFlowers = (round: Round | undefined): ReadonlySet<string> =>
-  new Set(round?.stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : [])));
+export const plannedFlowers = (rounds: readonly Round[]): ReadonlySet<string> =>
+  new Set(
+    rounds.flatMap(({ stops }) => stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : []))),
+  );
+
+/**
+ * The plant at which something was done last on a round.
+ *
+ * @example lastDoneAt(undefined) // undefined
+ */
+export function lastDoneAt(round: Round | undefined): string | undefined {
+  const done = round?.stops.filter(({ stop }) => round.done.has(stop)) ?? [];
+  const last = done.reduce<Stop | undefined>(
+    (latest, each) =>
+      latest && round!.done.get(latest.stop)!.at >= round!.done.get(each.stop)!.at ? latest : each,
+    undefined,
+  );
+  return last?.plant;
+}
 
 /**
  * The stops of a round that are still to do.

@@ -16,7 +16,7 @@ import type { Day } from '../time/types';
 import { openNowOf } from './openNow';
 import { outingRequest } from './route/outingRequest';
 import { planOuting } from './route/planOuting';
-import { roundOf } from './service';
+import { roundsOf } from './service';
 import { todayOf } from './today';
 
 /**
@@ -36,7 +36,7 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
     plans: days.flatMap((on) =>
       OUTINGS.map((outing) => planOuting(outingRequest(journal, garden, { day: on, outing }, now))),
     ),
-    rounds: days.map((on) => roundOf(journal, { day: on, outing: 'morning' })),
+    rounds: days.map((on) => roundsOf(journal, { day: on, outing: 'morning' })),
     fruits: fruits.map(({ bloom: each, histories }) => [each.bloom, histories]),
     purity: [...journal.all('bloom').values()].map((each) => purityOf(journal, garden, each)),
     reports,

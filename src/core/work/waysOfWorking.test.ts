@@ -19,7 +19,7 @@ import { seasonAt } from '../season/seasons';
 import type { Day } from '../time/types';
 import { flowersDue } from './flowersDue';
 import { outingRequest } from './route/outingRequest';
-import { roundOf } from './service';
+import { roundsOf } from './service';
 import { openNowOf, openVisitFacts } from './openNow';
 import { outingsAt, walkAt } from './outings';
 import { planOuting } from './route/planOuting';
@@ -137,7 +137,7 @@ test('2. taped squash with males kept overnight, one shared, one found with a ho
   // They stand in water: nobody is sent to pick them.
   const service = { day: MON, outing: 'morning' } as const;
   const plan = planOuting(outingRequest(journal, YARD, service, Date.parse(`${MON}T03:00:00Z`)));
-  expect(stopsOf(plan).map(({ kind }) => kind)).toEqual(['pollinate', 'pollinate']);
+  expect(stopsOf(plan.rounds[0]!).map(({ kind }) => kind)).toEqual(['pollinate', 'pollinate']);
 
   phone.say(`${MON}T05:00:00Z`, pollinate('f1', 'p1', ['p3/m1', 'p4/m2']), pollinate('f2', 'p2', ['p3/m1']));
   expect(flowersDue(journal, service).buds.males).toMatchObject([
@@ -299,7 +299,7 @@ test('6. gourds at dusk across midnight by two phones offline, one flower logged
   const plan = planOuting(outingRequest(a.journal, YARD, service, Date.parse(`${MON}T20:00:00Z`)));
   a.say(`${MON}T20:00:00Z`, {
     kind: 'round.planned',
-    body: { round: 'r', ...service, stops: stopsOf(plan) },
+    body: { round: 'r', ...service, stops: stopsOf(plan.rounds[0]!) },
   });
   const b = new Phone('b').hear(a);
   const at = (bloom: string) => ({ round: 'r', stop: `dab-${bloom}` });
@@ -312,7 +312,7 @@ test('6. gourds at dusk across midnight by two phones offline, one flower logged
   const [dusk] = outingsAt(journal, YARD, Date.parse(`${MON}T23:30:00Z`));
   expect(dusk).toMatchObject({ outing: 'dusk', day: MON });
   expect(dueOn(journal, MON, 'dusk')).toEqual([]);
-  const done = roundOf(journal, service)!.done;
+  const done = roundsOf(journal, service)[0]!.done;
   expect([done.has('dab-f1'), done.has('dab-f2')]).toEqual([true, true]);
   expect(bloomOf(journal, 'f1')).toMatchObject({
     pollination: { at: `${MON}T22:50:00.000Z`, device: 'a' },

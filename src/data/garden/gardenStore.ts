@@ -366,18 +366,19 @@ export class GardenStore extends Subscribable {
   }
 
   #stamp(facts: readonly Fact[]): Entry[] {
-    const now = toInstant(this.clock.now());
+    const now = this.clock.now();
+    const recorded = toInstant(now);
     const action = newId();
     return facts
-      .map((fact) => this.journal.asStored(fact))
+      .map((fact) => ({ ...this.journal.asStored(fact), at: toInstant(Math.min(fact.at ?? now, now)) }))
       .map(
-        ({ kind, body }, i) =>
+        ({ kind, body, at }, i) =>
           ({
             id: newId(),
             kind,
             v: KINDS[kind].version,
-            at: now,
-            recorded: now,
+            at,
+            recorded,
             lamport: this.journal.lamport + 1 + i,
             garden: this.id,
             device: this.device,

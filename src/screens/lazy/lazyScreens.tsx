@@ -21,6 +21,7 @@ import { SurroundingsScreen } from '../garden/SurroundingsScreen';
 import { TableScreen } from '../garden/TableScreen';
 import { VarietyScreen } from '../garden/VarietyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
+import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { ScoutScreen } from '../scout/ScoutScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
@@ -49,6 +50,7 @@ const SCREENS = {
   plants: PlantsScreen,
   report: ReportScreen,
   round: RoundScreen,
+  roundList: RoundListScreen,
   scout: ScoutScreen,
   setRates: SetRatesScreen,
   settings: SettingsScreen,

@@ -1,3 +1,4 @@
+import { usualMethod } from '@/core/work/asPlanned';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSex } from '@/core/crops/traits';
@@ -24,7 +25,7 @@ import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { PlantHeading } from '../shell/PlantHeading';
-import { METHODS, usualMethod } from '../words/names';
+import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { CountRow } from './CountRow';
 

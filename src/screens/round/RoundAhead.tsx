@@ -1,13 +1,17 @@
 import { View } from 'react-native';
+import { MOST_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';
 import { flowersDue } from '@/core/work/flowersDue';
 import type { Service } from '@/core/work/service';
 import type { OutingPlan, WouldSave } from '@/core/work/route/planOuting';
+import type { RoundPlan } from '@/core/work/route/planRound';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
+import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -15,27 +19,37 @@ import { useFormat } from '../format/useFormat';
 import { Parents } from './Parents';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
+import type { RoundPlanning } from './useRoundPlan';
 
 interface RoundAheadProps {
   readonly service: Service;
-  /** `undefined` while it is computed. */
-  readonly plan: OutingPlan | undefined;
+  readonly planning: RoundPlanning;
+  readonly people: number;
+  /** Missing where flowers are added to a round. */
+  readonly onPeople: ((people: number) => void) | undefined;
 }
 
 /** Longer than this it is a wait, and not a moment's rest. */
 const WAIT_MS = 10 * 60_000;
 
-function sayDuration({ busyMs, start, finish }: OutingPlan, f: Format): string {
+/** How long it takes; of several rounds each by itself. */
+function sayDuration({ busyMs, start, finish, latestStart, stops }: RoundPlan, f: Format): string {
+  if (stops.length === 0) return 'Nothing is left for it.';
   const waits = finish - start - busyMs > WAIT_MS ? ', with a wait until the later kinds open' : '';
-  return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}. `;
+  const latest = latestStart === undefined ? '' : ` Start by ${f.time(latestStart)} at the latest.`;
+  return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}.${latest}`;
 }
 
 /** How many are reached too late, and what would save more of them. */
-function sayLate(stops: OutingPlan['stops'], { helper, earlier, fewerMales }: WouldSave, f: Format): string {
-  const females = stops.filter((stop) => stop.kind === 'pollinate');
-  const late = females.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
+function sayLate(
+  rounds: OutingPlan['rounds'],
+  { helper, earlier, fewerMales }: WouldSave,
+  f: Format,
+): string {
+  const females = rounds.flatMap(({ stops }) => stops.filter((stop) => stop.kind === 'pollinate'));
+  const late = females.filter((stop) => stop.late).length;
   const more = [
-    helper > 0 && `a second person would save ${f.number(helper)}`,
+    helper > 0 && `one more person would save ${f.number(helper)}`,
     earlier.count > 0 &&
       `starting ${f.number(earlier.minutes)} minutes earlier would save ${f.number(earlier.count)}`,
     fewerMales > 0 && `fewer males for each would save ${f.number(fewerMales)}`,
@@ -44,15 +58,70 @@ function sayLate(stops: OutingPlan['stops'], { helper, earlier, fewerMales }: Wo
   return more.length > 0 ? `${said} Of these ${more.join('; ')}.` : said;
 }
 
+/** While it is planned: how far that is, and a way to stop it. */
+function Planning({ progress, stopped, stop, again }: RoundPlanning) {
+  const f = useFormat();
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, marginVertical: SPACE.s }}>
+      <Text tone="soft" live style={{ flex: 1 }}>
+        {stopped
+          ? 'Planning was stopped.'
+          : progress > 0
+            ? `Planning the round: ${f.percent(Math.round(progress * 100) / 100)}`
+            : 'Planning the round…'}
+      </Text>
+      <Button
+        variant="quiet"
+        title={stopped ? 'Plan again' : 'Stop'}
+        label={stopped ? 'Plan again' : 'Stop planning'}
+        onPress={stopped ? again : stop}
+      />
+    </View>
+  );
+}
+
+/** What the plan comes to, person by person, and why it is as it is. */
+function Rounds({ plan, males }: { readonly plan: OutingPlan; readonly males: number }) {
+  const f = useFormat();
+  const { rounds, pairs, wouldSave } = plan;
+  const walked = rounds.filter(({ stops }) => stops.length > 0);
+  return (
+    <View style={{ gap: SPACE.s, marginVertical: SPACE.s }}>
+      <Text>
+        {`${f.count(pairs.length, 'female', 'females')} and ${f.count(males, 'male', 'males')}. `}
+        {rounds.length === 1 && walked[0] ? sayDuration(walked[0], f) : ''}
+        {wouldSave ? ` ${sayLate(rounds, wouldSave, f)}` : ''}
+      </Text>
+      {rounds.length > 1
+        ? rounds.map((round, i) => (
+            <Text key={i}>{`Round ${f.number(i + 1)}, ${f.count(round.stops.length, 'stop', 'stops')}: ${sayDuration(round, f)}`}</Text>
+          ))
+        : null}
+      {rounds.length > 1 ? (
+        <Text variant="small" tone="soft">
+          Who pollinates a flower has picked its males, and no two are at one plant at once. After the start each
+          round can be given to another phone, or printed.
+        </Text>
+      ) : null}
+      {walked[0] ? (
+        <Text variant="small" tone="soft">
+          {walked[0].reasons.map((reason) => sayReason(reason, f)).join(' ')}
+        </Text>
+      ) : null}
+    </View>
+  );
+}
+
 /** Whose flowers they are, and when they were found. */
 const sayOrigin = ({ day, outing }: Service, f: Format): string =>
   outing === 'dusk'
     ? `For the evening of ${f.shortDay(day)}, from what was marked before dusk.`
     : `For the ${outing} of ${f.shortDay(day)}, from what was marked on ${f.shortDay(addDays(day, -1))}.`;
 
-/** What a round will look like: pairs, what is short, and the time it takes against the time there is. */
-export function RoundAhead({ service, plan }: RoundAheadProps) {
+/** What the rounds will look like: who walks, pairs, what is short, and the time it takes against the time there is. */
+export function RoundAhead({ service, planning, people, onPeople }: RoundAheadProps) {
   const f = useFormat();
+  const { plan } = planning;
   const { store } = useGarden();
   const ahead = useView('ahead', [service.day, service.outing], ({ store: { journal } }) =>
     flowersDue(journal, service),
@@ -70,32 +139,29 @@ export function RoundAhead({ service, plan }: RoundAheadProps) {
     );
   }
   const late = new Map(
-    plan?.stops.flatMap((stop) =>
-      stop.kind === 'pollinate' && stop.late
-        ? [[stop.bloom, `Be there by ${f.time(stop.lastSafe)}; this round comes at ${f.time(stop.eta)}.`]]
-        : [],
+    plan?.rounds.flatMap(({ stops }) =>
+      stops.flatMap((stop) =>
+        stop.kind === 'pollinate' && stop.late
+          ? [[stop.bloom, `Be there by ${f.time(stop.lastSafe)}; this round comes at ${f.time(stop.eta)}.`]]
+          : [],
+      ),
     ),
   );
   const varieties = [...new Set(buds.females.map(({ variety }) => variety))];
   return (
     <View>
-      {plan ? (
-        <Text style={{ marginBottom: SPACE.m }}>
-          {`${f.count(females.length, 'female', 'females')} and ${f.count(males.length, 'male', 'males')}. `}
-          {plan.stops.length > 0 ? sayDuration(plan, f) : ''}
-          {plan.latestStart !== undefined ? `Start by ${f.time(plan.latestStart)} at the latest.` : ''}
-          {plan.wouldSave ? sayLate(plan.stops, plan.wouldSave, f) : ''}
-        </Text>
-      ) : (
-        <Text tone="soft" live>
-          Planning the round…
-        </Text>
-      )}
-      {plan && plan.stops.length > 0 ? (
-        <Text variant="small" tone="soft" style={{ marginBottom: SPACE.m }}>
-          {plan.reasons.map((reason) => sayReason(reason, f)).join(' ')}
-        </Text>
+      {onPeople ? (
+        <Stepper
+          label="People"
+          value={people}
+          least={1}
+          most={MOST_PEOPLE}
+          lessLabel="One person less"
+          moreLabel="One person more"
+          onChange={onPeople}
+        />
       ) : null}
+      {plan ? <Rounds plan={plan} males={males.length} /> : <Planning {...planning} />}
       {varieties.map((variety) => {
         const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];
         const short = shortages.find((shortage) => shortage.variety === variety);

@@ -1,18 +1,22 @@
+import { View } from 'react-native';
 import { useGarden } from '@/data/hooks/useGarden';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
+import { stopsLeft } from '@/core/work/stops';
 import { plantLabel } from '@/core/records/plantLabel';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { Glyph } from '@/ui/glyphs/Glyph';
+import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
 import { ProgressFoot } from './ProgressHead';
+import { RoundRows, type RoundRowsProps } from './RoundRows';
 
 /** After the last stop. */
-export function RoundDone({ round }: { readonly round: Round }) {
+export function RoundDone({ round, ...others }: RoundRowsProps & { readonly round: Round }) {
   const f = useFormat();
   const { journal } = useGarden().store;
   const flowers = round.stops.filter((stop) => stop.kind === 'pollinate');
@@ -23,6 +27,7 @@ export function RoundDone({ round }: { readonly round: Round }) {
       return crop ? [cropOf(crop).looks.early.value[0]] : [];
     }),
   );
+  const rest = others.rounds.filter((each) => each.round !== round.round && stopsLeft(each).length > 0);
   const missed = round.stops.flatMap((stop) => {
     const outcome = round.done.get(stop.stop)?.outcome;
     return outcome && outcome !== 'done' ? [{ stop, outcome }] : [];
@@ -39,6 +44,12 @@ export function RoundDone({ round }: { readonly round: Round }) {
       <Text live>
         {`${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in ${f.count(firstLook, 'day', 'days')}.`}
       </Text>
+      {rest.length > 0 ? (
+        <View style={{ marginVertical: SPACE.m }}>
+          <Text variant="strong">Others are still at work. You can take over a round:</Text>
+          <RoundRows rounds={rest} onChoose={others.onChoose} />
+        </View>
+      ) : null}
       {missed.map(({ stop, outcome }) => (
         <ListRow
           key={stop.stop}

@@ -1,15 +1,17 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { Outing } from '@/core/crops/outing';
+import type { Fact } from '@/core/journal/entry';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
 import { handlingTimes } from '@/core/work/handling';
 import { walkingTimes } from '@/core/work/route/outingRequest';
-import { workingHours } from '@/core/work/workingHours';
+import type { OutingPlan } from '@/core/work/route/planOuting';
+import { roundsAt } from '@/core/work/roundsNow';
 import type { Service } from '@/core/work/service';
 import { replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
-import { roundsAt } from '@/core/work/roundsNow';
+import { workingHours } from '@/core/work/workingHours';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -20,10 +22,12 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
+import { ChooseRound } from './ChooseRound';
 import { RoundAhead } from './RoundAhead';
 import { RoundDone } from './RoundDone';
 import { StopScreen } from './StopScreen';
 import { useRoundPlan } from './useRoundPlan';
+import { useOwnRound } from './useOwnRound';
 
 /** A round: first what it will be, then stop by stop, then what it was. */
 export function RoundScreen() {
@@ -39,21 +43,37 @@ export function RoundScreen() {
     const hours = workingHours(journal, garden, service);
     return {
       service,
-      round: due.round,
+      rounds: due.rounds,
       unplanned: situation.waiting,
       opens: outing.hours.opens,
       conditions: { hours, handling: handlingTimes(journal), walkingMs: walkingTimes(journal) },
     };
   });
   const [seen, setSeen] = useState(false);
+  /** The plan that is to be made again. */
+  const [replanning, setReplanning] = useState<string>();
+  const { own, choose } = useOwnRound(view?.rounds ?? []);
   if (!view) return null;
   if (!view.service) return <NothingToPollinate />;
-  const { round, service, unplanned } = view;
-  const left = round !== undefined && stopsLeft(round).length > 0;
-  if (round && left) return <StopScreen round={round} conditions={view.conditions} />;
-  if (round && (unplanned === 0 || seen)) return <RoundDone round={round} />;
+  const { rounds, service, unplanned, conditions } = view;
+  if (own === 'unknown') return null;
+  if (own === 'notChosen') return <ChooseRound rounds={rounds} onChoose={choose} />;
+  const left = own ? stopsLeft(own).length : 0;
+  if (own && left > 0 && replanning !== own.planned.id)
+    return (
+      <StopScreen round={own} conditions={conditions} onReplan={() => setReplanning(own.planned.id)} />
+    );
+  if (own && left === 0 && (unplanned === 0 || seen))
+    return <RoundDone round={own} rounds={rounds} onChoose={choose} />;
   return (
-    <Prepare service={service} round={round} opens={view.opens} now={now} onLater={() => setSeen(true)} />
+    <Prepare
+      service={service}
+      round={own}
+      opens={view.opens}
+      now={now}
+      onLeave={() => (left > 0 ? setReplanning(undefined) : setSeen(true))}
+      onSplit={choose}
+    />
   );
 }
 
@@ -68,7 +88,7 @@ const MORE: Readonly<Record<Outing, string>> = {
   dusk: 'More flowers this evening',
 };
 
-const NO_OUTING = { service: undefined };
+const NO_OUTING = { service: undefined, rounds: [] };
 
 function NothingToPollinate() {
   return (
@@ -84,40 +104,64 @@ function NothingToPollinate() {
 const serviceBody = ({ day, outing }: Service): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
   outing === 'morning' ? { day } : { day, outing };
 
+/** One round a person; what is added to a round leaves what was done there in front. */
+function plannedFacts(service: Service, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
+  const split = newId();
+  const people = plan.rounds.length;
+  return plan.rounds.map((each, i): Fact => {
+    const fresh = stopsOf(each);
+    const share = round ? round.share : people > 1 ? { split, person: i + 1, people } : undefined;
+    return {
+      kind: 'round.planned',
+      body: {
+        round: round?.round ?? newId(),
+        ...serviceBody(service),
+        ...(share && { share }),
+        stops: round ? replannedStops(round, fresh) : fresh,
+      },
+    };
+  });
+}
+
 interface PrepareProps {
   readonly service: Service;
   /** The round to add to, when there was one already. */
   readonly round: Round | undefined;
   readonly opens: number;
   readonly now: number;
-  readonly onLater: () => void;
+  readonly onLeave: () => void;
+  /** Who starts several rounds walks the first of them. */
+  readonly onSplit: (split: string, person: number) => void;
 }
 
 /** Before the first stop: pairs, shortages, time; then the plan is recorded and the round starts. */
-function Prepare({ service, round, opens, now, onLater }: PrepareProps) {
+function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
-  const plan = useRoundPlan(service);
+  const [people, setPeople] = useState(1);
+  const planning = useRoundPlan(service, people, round?.round);
+  const { plan } = planning;
   const start = (): void => {
     if (!plan) return;
-    const fresh = stopsOf(plan);
-    record([
-      {
-        kind: 'round.planned',
-        body: {
-          round: round?.round ?? newId(),
-          ...serviceBody(service),
-          stops: round ? replannedStops(round, fresh) : fresh,
-        },
-      },
-    ]);
+    const facts = plannedFacts(service, plan, round);
+    const [first] = facts;
+    if (!round && first?.kind === 'round.planned' && first.body.share)
+      onSplit(first.body.share.split, first.body.share.person);
+    record(facts);
   };
+  const more = round !== undefined && stopsLeft(round).length === 0;
   const early = Number.isFinite(opens) && now < opens - ROUND_BEFORE_OPENING_MS;
-  const empty = plan?.stops.length === 0;
+  const empty = plan?.rounds.every(({ stops }) => stops.length === 0) ?? false;
   return (
     <Page
-      title={round ? MORE[service.outing] : `${NAMES[service.outing]} of ${f.day(service.day)}`}
+      title={
+        !round
+          ? `${NAMES[service.outing]} of ${f.day(service.day)}`
+          : more
+            ? MORE[service.outing]
+            : 'The rest of the round'
+      }
       foot={
         empty ? (
           <Button size="big" title="Back to Today" onPress={() => router.replace('/')} />
@@ -131,16 +175,25 @@ function Prepare({ service, round, opens, now, onLater }: PrepareProps) {
             <Button
               variant="main"
               size="big"
-              title="Start the round"
+              title={
+                people > 1 ? `Start ${f.count(people, 'round', 'rounds')}` : more || !round ? 'Start the round' : 'Go on like this'
+              }
               disabled={!plan || early}
               onPress={start}
             />
-            {round ? <Button variant="quiet" title="Leave them" onPress={onLater} /> : null}
+            {round ? (
+              <Button variant="quiet" title={more ? 'Leave them' : 'Keep the plan'} onPress={onLeave} />
+            ) : null}
           </>
         )
       }
     >
-      <RoundAhead service={service} plan={plan} />
+      <RoundAhead
+        service={service}
+        planning={planning}
+        people={people}
+        onPeople={round ? undefined : setPeople}
+      />
     </Page>
   );
 }

@@ -1,28 +1,33 @@
+import { useRouter } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { progressOf, type RoundConditions } from '@/core/work/progress';
 import type { Round } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
+import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { PollinateCard } from './stops/PollinateCard';
 import { PickCard } from './stops/PickCard';
 import { ProgressHead } from './ProgressHead';
+import { sayRoundName } from './RoundRows';
 
 export interface StopScreenProps {
   readonly round: Round;
   readonly conditions: RoundConditions;
+  readonly onReplan: () => void;
 }
 
 /** A finger that comes down twice must not answer the next stop as well. */
 const TAP_GUARD_MS = 350;
 
 /** One stop of the round at a time. */
-export function StopScreen({ round, conditions }: StopScreenProps) {
+export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   const now = useNow(5_000);
   const f = useFormat();
+  const router = useRouter();
   const { journal } = useGarden().store;
   const progress = progressOf(round, now, conditions);
   const stop = round.stops[progress.at];
@@ -44,11 +49,20 @@ export function StopScreen({ round, conditions }: StopScreenProps) {
         of="the round"
       >
         {shut === undefined ? null : <Text tone="soft">shut {f.time(shut)}</Text>}
+        <Button
+          variant="quiet"
+          title={round.share ? sayRoundName(round, f) : 'List'}
+          label="The round as a list"
+          onPress={() => router.push({ pathname: '/round/list', params: { outing: round.outing } })}
+        />
       </ProgressHead>
       {progress.tooLate.length > 0 ? (
-        <Text variant="small" tone="rust">
-          {`${f.count(progress.tooLate.length, 'stop', 'stops')} at the end will be late. Skip what you only eat, or try them anyway: late is noted.`}
-        </Text>
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+          <Text variant="small" tone="rust" style={{ flex: 1 }}>
+            {`${f.count(progress.tooLate.length, 'stop', 'stops')} will be late at this pace. Plan the rest again, so that most is saved; late ones can be tried anyway.`}
+          </Text>
+          <Button variant="quiet" title="Plan again" onPress={onReplan} />
+        </View>
       ) : null}
     </View>
   );

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Crop } from '@/core/crops/catalogue';
+import { coveringOf, type Crop } from '@/core/crops/catalogue';
 import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
 import {
@@ -46,7 +46,7 @@ export interface PlantVisitProps {
   readonly onDone: () => void;
 }
 
-type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method'>;
+type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method' | 'controls'>;
 
 /** Beyond this many of one sex on one plant a finger has slipped. */
 const MOST_BUDS = 12;
@@ -58,14 +58,15 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
   const [choosing, setChoosing] = useState(false);
   const { counts, setCounts, tags, waiting, save } = useVisit(walked, onDone);
   if (!counts) return null;
-  const { plant, variety, crop, day } = walked;
-  const { eve, method } = counts;
+  const { plant, variety, crop, day, roles } = walked;
+  const { eve, method, controls = 0 } = counts;
   const set = (stage: 'eve' | 'green', sex: Sex) => (value: number) =>
     setCounts({ ...counts, [stage]: { ...counts[stage], [sex]: value } });
-  const words = walkWords(crop, variety.traits, day === dayAt(store.clock.now(), store.described!.zone));
-  const { cover } = crop.protocols.seed;
-  const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0);
-  const total = counts[cover.bearing].female + counts[cover.male].male;
+  const sameDay = day === dayAt(store.clock.now(), store.described!.zone);
+  const words = walkWords(crop, variety.traits, roles, sameDay);
+  const { cover } = coveringOf(crop);
+  const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0) && controls === 0;
+  const total = counts[cover.bearing].female + counts[cover.male].male + controls;
   const mostOf = {
     eve: { female: waiting ?? MOST_BUDS, male: MOST_BUDS },
     green: { female: MOST_BUDS, male: MOST_BUDS },
@@ -101,7 +102,19 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
       <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
         {words.sign}
       </Text>
+      {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
       {steppers('eve')}
+      {words.controls ? (
+        <Stepper
+          label={words.controls.label}
+          glyph={<Glyph name={words.controls.glyph} size={30} />}
+          value={controls}
+          most={MOST_BUDS}
+          onChange={(value) => setCounts({ ...counts, controls: value })}
+          lessLabel="One control less"
+          moreLabel="One control more"
+        />
+      ) : null}
       {cover.bearing === 'green' ? <TasselsNeeded walked={walked} counts={eve} /> : null}
       {cover.bearing === 'eve' ? <Tags tags={tags} /> : null}
       {total > 0 && !cover.by ? (
@@ -111,9 +124,11 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
           style={{ marginVertical: SPACE.s }}
         />
       ) : null}
-      <Text variant="strong" style={{ marginTop: SPACE.m }}>
-        {words.later}
-      </Text>
+      {words.later ? (
+        <Text variant="strong" style={{ marginTop: SPACE.m }}>
+          {words.later}
+        </Text>
+      ) : null}
       {steppers('green')}
       {cover.bearing === 'green' ? <Tags tags={tags} /> : null}
       {isEmpty ? foot : null}
@@ -137,6 +152,17 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
   );
 }
 
+/** For which crosses, and on which side of them. */
+function CrossesHere({ walked: { plant, roles } }: { readonly walked: WalkedPlant }) {
+  const { journal } = useGarden().store;
+  const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
+  return roles.crosses.map(({ mating, mother, father }) => (
+    <Text key={mating} variant="small" style={{ marginBottom: SPACE.xs }}>
+      {`Cross ${name(mother)} × ${name(father)}: ${plant.variety === mother ? 'this plant is the mother' : 'this plant gives pollen'}.`}
+    </Text>
+  ));
+}
+
 /** What the button says: how much is covered, or only noted. */
 function sayDone(covered: number, seen: number, method: CoverMethod, f: Format): string {
   if (covered > 0) return `${method === 'none' ? 'Mark' : 'Cover'} ${f.number(covered)}, next`;
@@ -145,7 +171,7 @@ function sayDone(covered: number, seen: number, method: CoverMethod, f: Format):
 
 /** The counts of a visit as a draft, the tags they need, and the way to record them. */
 function useVisit(
-  { plant, variety, crop, day }: WalkedPlant,
+  { plant, variety, crop, day, roles }: WalkedPlant,
   onDone: () => void,
 ): {
   readonly counts: Counts | undefined;
@@ -159,17 +185,19 @@ function useVisit(
   const record = useRecord();
   const { journal } = store;
   const walk = journal.all('walk').get(walkId(plant.plant, day));
-  const { cover } = crop.protocols.seed;
+  const { cover } = coveringOf(crop);
   const before = ((cover.bearing === 'eve' ? walk?.blooms : walk?.coveredGreen) ?? []).flatMap(
     (id) => journal.all('bloom').get(id) ?? [],
   );
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
-    method: before[0]?.cover?.method ?? (wantsSeed(variety.purpose) ? usualCover(crop) : 'none'),
+    method: before[0]?.cover?.method ??
+      (wantsSeed(variety.purpose) || roles.crosses.length > 0 ? usualCover(crop) : 'none'),
+    controls: before.filter(({ role }) => role === 'control').length,
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
-  const tags = [...tagged, ...store.tags.next(MOST_BUDS)].slice(0, counts?.[cover.bearing].female ?? 0);
+  const tags = [...tagged, ...store.tags.next(2 * MOST_BUDS)].slice(0, (counts?.[cover.bearing].female ?? 0) + (counts?.controls ?? 0));
   const waiting =
     cover.bearing === 'green'
       ? waitingBlooms(journal, plant.plant).length + (walk?.receptive.length ?? 0)
@@ -177,7 +205,8 @@ function useVisit(
   const save = (): void => {
     if (!counts) return;
     const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
-    const context = { journal, variety, crop, newId, tags: store.tags.next(MOST_BUDS) };
+    const { emasculate } = roles;
+    const context = { journal, variety, crop, emasculate, newId, tags: store.tags.next(2 * MOST_BUDS) };
     record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)], whenSaved(dropCounts));
     onDone();
   };

@@ -1,8 +1,10 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Service } from '@/core/work/service';
+import { inWalkingOrder, lookedOverWith } from '@/core/work/walkOrder';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
+import { useDraft } from '@/data/hooks/useDraft';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
@@ -19,6 +21,7 @@ import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
 import { sayPlace } from '../words/places';
+import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
 import { PlantVisit } from './PlantVisit';
 
 interface Walk {
@@ -33,7 +36,7 @@ function useWalk(): Walk | undefined {
   const now = useNow();
   return useView('scout', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
     const outings = outingsAt(journal, garden, now);
-    const plants = dueNow(walkAt(journal, outings), now);
+    const plants = inWalkingOrder(journal, dueNow(walkAt(journal, outings), now));
     const crops = new Set(plants.map(({ crop }) => crop.id));
     return {
       services: outings
@@ -50,6 +53,8 @@ export function ScoutScreen() {
   const wide = useWide();
   const walk = useWalk();
   const [chosen, setChosen] = useState<string>();
+  const [overview, setOverview] = useDraft('walk-by-bed', false);
+  const [marks, setMarks] = useDraft<Marks>('walk-marks', NO_MARKS);
   if (!walk) return null;
   const { services, plants } = walk;
   const left = plants.filter(({ visited }) => !visited);
@@ -69,6 +74,31 @@ export function ScoutScreen() {
       }
     </ListButton>
   );
+  const head = here ? (
+    <ProgressHead
+      left={f.count(left.length, 'plant left', 'plants left')}
+      peg="Plant"
+      count={plants.length}
+      at={plants.indexOf(here)}
+      of="the walk"
+    >
+      {listButton}
+    </ProgressHead>
+  ) : null;
+  const together = here && here.plant.plant !== chosen ? lookedOverWith(here, left) : [];
+  if (overview === undefined || !marks) return null;
+  if (overview && together.length > 1 && !areGoneTo(together, marks)) {
+    return (
+      <LookOver
+        plants={together}
+        marks={marks}
+        onMark={setMarks}
+        onOneByOne={() => setOverview(false)}
+        aside={aside}
+        head={head}
+      />
+    );
+  }
   if (!here) {
     return (
       <Page title="Walk done" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
@@ -90,18 +120,15 @@ export function ScoutScreen() {
       walked={here}
       onDone={() => setChosen(undefined)}
       aside={aside}
-      foot={<RestOfBed left={left} here={here} />}
-      head={
-        <ProgressHead
-          left={f.count(left.length, 'plant left', 'plants left')}
-          peg="Plant"
-          count={plants.length}
-          at={plants.indexOf(here)}
-          of="the walk"
-        >
-          {listButton}
-        </ProgressHead>
+      foot={
+        <>
+          <RestOfBed left={left} here={here} />
+          {together.length >= FEWEST_LOOKED_OVER && !overview ? (
+            <Button variant="quiet" title="Only plants with something to see" onPress={() => setOverview(true)} />
+          ) : null}
+        </>
       }
+      head={head}
     />
   );
 }
@@ -123,6 +150,9 @@ function RestOfBed({ left, here }: { readonly left: readonly WalkedPlant[]; read
     />
   );
 }
+
+/** With fewer, one by one is as short. */
+const FEWEST_LOOKED_OVER = 4;
 
 /** One plant has its own button. */
 const FEWEST_SWEPT = 2;
@@ -179,5 +209,7 @@ function PlantList({ walk: { plants }, here, onChoose }: PlantListProps) {
 }
 
 function RoundToCome({ service }: { readonly service: Service }) {
-  return <RoundAhead service={service} plan={useRoundPlan(service)} />;
+  const [people, setPeople] = useState(1);
+  const planning = useRoundPlan(service, people, undefined);
+  return <RoundAhead service={service} planning={planning} people={people} onPeople={setPeople} />;
 }

@@ -1,7 +1,9 @@
-import type { CoveredCrop, Crop } from '@/core/crops/catalogue';
-import { bearingSex, type VarietyTraits } from '@/core/crops/traits';
+import { bearingSexOf, coveringOf, type CoveredCrop, type Crop } from '@/core/crops/catalogue';
+import type { VarietyTraits } from '@/core/crops/traits';
 import type { MissedReason } from '@/core/journal/kinds/round';
+import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
+import type { WalkRoles } from '@/core/work/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 import { MISSED } from './names';
 
@@ -16,10 +18,12 @@ export interface WalkWords {
   readonly next: string;
   /** How to tell them. */
   readonly sign: string;
+  readonly eve: Readonly<Partial<Record<Sex, CountWords>>>;
+  /** What comes later, where that is counted: without males where they are of no use before their day. */
   readonly later: string;
-  readonly eve: { readonly female: CountWords; readonly male: CountWords };
-  /** Without males where they are of no use before their day. */
-  readonly green: { readonly female: CountWords; readonly male?: CountWords };
+  readonly green: Readonly<Partial<Record<Sex, CountWords>>>;
+  /** Flowers that are to get no pollen. */
+  readonly controls?: CountWords;
 }
 
 /**
@@ -27,8 +31,14 @@ export interface WalkWords {
  *
  * @param sameDay do the flowers open on the day of the walk?
  */
-export function walkWords(crop: CoveredCrop, traits: VarietyTraits, sameDay: boolean): WalkWords {
-  if (crop.protocols.seed.cover.bearing === 'green') {
+export function walkWords(
+  crop: CoveredCrop,
+  traits: VarietyTraits,
+  roles: Pick<WalkRoles, 'bears' | 'fathers' | 'emasculate'>,
+  sameDay: boolean,
+): WalkWords {
+  if (crop.habit === 'perfect') return perfectWords(roles, sameDay);
+  if (coveringOf(crop).cover.bearing === 'green') {
     return {
       next: 'For tomorrow',
       sign: 'Silk shows inside the bag; a tassel has begun to shed.',
@@ -40,7 +50,7 @@ export function walkWords(crop: CoveredCrop, traits: VarietyTraits, sameDay: boo
       green: { female: { label: 'Shoots to bag', glyph: 'ear' } },
     };
   }
-  const bearing = bearingSex(traits);
+  const bearing = bearingSexOf(crop, traits);
   const buds = {
     female: { label: bearing === 'perfect' ? 'With a fruitlet' : 'Females', glyph: bearing },
     male: { label: 'Males', glyph: 'male' },
@@ -53,10 +63,31 @@ export function walkWords(crop: CoveredCrop, traits: VarietyTraits, sameDay: boo
         ? 'Long, pointed and white, the petals still rolled up.'
         : 'Long, firm, pointed, yellow along the seams.',
     later: sameDay ? 'Still green: opens tomorrow or later' : 'Still green: opens in about two days',
-    eve: buds,
+    eve: roles.emasculate
+      ? { ...buds, female: { label: 'With a fruitlet, to emasculate', glyph: bearing } }
+      : buds,
     green: buds,
+    ...(roles.emasculate && { controls: CONTROLS }),
   };
 }
+
+const CONTROLS: CountWords = { label: 'Controls: emasculated, no pollen', glyph: 'perfect' };
+
+/** Flowers that are both: wanted on the walk for a cross only. */
+const perfectWords = (
+  { bears, fathers }: Pick<WalkRoles, 'bears' | 'fathers'>,
+  sameDay: boolean,
+): WalkWords => ({
+  next: sameDay ? 'Opens today' : 'Opens tomorrow',
+  sign: 'The petals have begun to colour, and the bud is still shut. All green is too early; an open one has pollinated itself.',
+  eve: {
+    ...(bears && { female: { label: 'Buds to emasculate', glyph: 'perfect' } }),
+    ...(fathers && { male: { label: 'Buds to bag for their pollen', glyph: 'perfect' } }),
+  },
+  later: '',
+  green: {},
+  ...(bears && { controls: CONTROLS }),
+});
 
 /** How a bloom is drawn where it is one of a list. */
 export function bloomGlyph({ part, sex }: Pick<Bloom, 'part' | 'sex'>): GlyphName {

@@ -1,11 +1,6 @@
 import type { Cause, LookFinding } from '@/core/journal/kinds/fruit';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import {
-  POLLINATION_METHODS,
-  type Finding,
-  type MissedReason,
-  type PollinationMethod,
-} from '@/core/journal/kinds/round';
+import type { Finding, MissedReason, PollinationMethod } from '@/core/journal/kinds/round';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
@@ -65,10 +60,6 @@ export const METHODS: Readonly<Record<PollinationMethod, string>> = {
   swab: 'A cotton swab',
   tasselBag: 'The bag of a tassel',
 };
-
-/** The crop's own way to bring pollen to a single flower. */
-export const usualMethod = (crop: CropId): PollinationMethod =>
-  POLLINATION_METHODS.find((method) => method === cropOf(crop).methods[0]) ?? 'maleFlower';
 
 export const FOUND: Readonly<Record<Finding, string>> = {
   shut: 'shut, as it was covered',

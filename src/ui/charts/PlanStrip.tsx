@@ -9,12 +9,14 @@ export interface PlanStripProps {
   readonly plants: readonly Place[];
   readonly here?: Place;
   readonly from?: Place;
+  /** The whole way, place by place. */
+  readonly path?: readonly Place[];
   readonly maxHeight: number;
   readonly label: string;
 }
 
 /** Beds to scale, north up, with the path to the next stop. */
-export function PlanStrip({ width, beds, plants, here, from, maxHeight, label }: PlanStripProps) {
+export function PlanStrip({ width, beds, plants, here, from, path = [], maxHeight, label }: PlanStripProps) {
   const palette = usePalette();
   const strip = stripGeometry(beds, plants, { width, maxHeight });
   const start = from && strip.at(from);
@@ -48,6 +50,15 @@ export function PlanStrip({ width, beds, plants, here, from, maxHeight, label }:
         </G>
       ))}
       <Path d={strip.plants} fill={palette.edge} />
+      {path.length > 1 ? (
+        <Path
+          d={`M${path.map((place) => strip.at(place)).map(({ x, y }) => `${x} ${y}`).join('L')}`}
+          stroke={palette.ink}
+          strokeWidth={1.5}
+          strokeLinejoin="round"
+          fill="none"
+        />
+      ) : null}
       {start && end ? (
         <Path
           d={`M${start.x} ${start.y}L${end.x} ${end.y}`}

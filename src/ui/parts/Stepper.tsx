@@ -8,6 +8,7 @@ export interface StepperProps {
   readonly label: string;
   readonly value: number;
   readonly onChange: (value: number) => void;
+  readonly least?: number;
   readonly most?: number;
   readonly glyph?: ReactNode;
   readonly lessLabel: string;
@@ -15,7 +16,7 @@ export interface StepperProps {
 }
 
 /** A small count, by one more or one less. */
-export function Stepper({ label, value, onChange, most = 20, glyph, lessLabel, moreLabel }: StepperProps) {
+export function Stepper({ label, value, onChange, least = 0, most = 20, glyph, lessLabel, moreLabel }: StepperProps) {
   const palette = usePalette();
   const button = { width: TOUCH.round };
   return (
@@ -39,7 +40,7 @@ export function Stepper({ label, value, onChange, most = 20, glyph, lessLabel, m
         title="−"
         size="big"
         label={lessLabel}
-        disabled={value === 0}
+        disabled={value <= least}
         onPress={() => onChange(value - 1)}
         style={button}
       />

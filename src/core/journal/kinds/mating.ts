@@ -1,6 +1,7 @@
 import type { OwnPollenRule, Purpose } from '../../crops/variety';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
+import { walkId } from './scout';
 
 /** What a bloom is meant for. `control`: left without pollen, to see what sets by itself; `open`: set by itself. */
 export const ROLES = ['hand', 'control', 'open'] as const;
@@ -44,7 +45,8 @@ export const MATING_KINDS: KindDefinitions<MatingBodies> = {
     version: 1,
     structural: false,
     clockDays: true,
-    subjects: ({ blooms }, each) => {
+    subjects: ({ plant, day, blooms }, each) => {
+      each('walk', walkId(plant, day), day);
       for (const { bloom } of blooms) each('bloom', bloom);
     },
   },

@@ -55,6 +55,15 @@ export interface PollinateStop extends StopBase {
 
 export type Stop = PickStop | PollinateStop;
 
+/** What one outing's work was split into: each person walks a round of their own. */
+export interface RoundShare {
+  /** Rounds of one split have the same. */
+  readonly split: string;
+  /** From 1. */
+  readonly person: number;
+  readonly people: number;
+}
+
 /** Pollination: the round's plan and what was done at each stop, and flowers pollinated without either. */
 export interface RoundBodies {
   'round.planned': {
@@ -63,6 +72,8 @@ export interface RoundBodies {
     readonly day: Day;
     /** Without it the morning. */
     readonly outing?: Outing;
+    /** Missing where one person does all. */
+    readonly share?: RoundShare;
     readonly stops: readonly Stop[];
   };
   picked: {

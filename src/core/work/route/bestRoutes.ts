@@ -7,7 +7,12 @@ export interface SearchOptions {
   readonly seed?: number;
   /** How often a part is taken out and put in again. */
   readonly steps?: number;
+  /** Told from time to time what share of the search is done, from 0 to 1. */
+  readonly onProgress?: ((share: number) => void) | undefined;
 }
+
+/** It is told so often in a search. */
+const PROGRESS_STEPS = 50;
 
 /** Few jobs are soon tried in all ways, and of many each step takes long. */
 const STEPS_BY_SQUARE = 40;
@@ -46,7 +51,7 @@ const WORSE_AT_FIRST = 0.1;
  */
 export function bestRoutes(
   problem: RouteProblem,
-  { seed = 1, steps = stepsFor(problem.jobs.length) }: SearchOptions = {},
+  { seed = 1, steps = stepsFor(problem.jobs.length), onProgress }: SearchOptions = {},
 ): Routes {
   const chance = seededChance(seed);
   const wanted = [...problem.jobs.keys()].filter((id) => problem.jobs[id]!.worthAt);
@@ -58,6 +63,7 @@ export function bestRoutes(
   for (let step = 0; step < steps && wanted.length > 0; step += 1) {
     // Where there is time for all only the way is left to shorten.
     if (step - stillBetter > PATIENCE && wanted.every((id) => plan.has(id))) break;
+    if (onProgress && step % Math.ceil(steps / PROGRESS_STEPS) === 0) onProgress(step / steps);
     const back = plan.save();
     plan.remove(jobsToRemove(plan, problem, chance));
     for (const id of toPut(plan, problem, wanted, chance))

@@ -1,16 +1,17 @@
 import { cropOf } from '../../crops/catalogue';
 import { wantsSeed, type Purpose } from '../../crops/variety';
-import { placesOf } from '../../garden/places';
+import { GATE, placesOf } from '../../garden/places';
 import type { Segment } from '../../garden/segments';
 import { walkingDistance } from '../../garden/walking';
 import type { Journal } from '../../journal/journal';
-import type { Garden, Variety } from '../../journal/state';
+import type { Garden, Round, Variety } from '../../journal/state';
 import { windowsOf } from '../../opening/windowsOf';
 import { worthByTime } from '../../opening/worth';
 import { fatheredBefore } from '../pairing/fatheredBefore';
 import { flowersDue, isInHand, type FlowersDue } from '../flowersDue';
 import { handlingTimes } from '../handling';
-import type { Service } from '../service';
+import { malesCarried, type Service } from '../service';
+import { plannedFlowers } from '../stops';
 import { workingHours } from '../workingHours';
 import type { OutingRequest } from './planOuting';
 import { WALKING_M_PER_MS } from './roundJobs';
@@ -85,20 +86,33 @@ export function walkingTimes(journal: Journal): (from: string, to: string) => nu
   };
 }
 
+/** Who walks the rounds to be planned. */
+export interface Walkers {
+  /** How many share the work. */
+  readonly people: number;
+  /** The rounds of others, whose flowers are left to them. */
+  readonly beside: readonly Round[];
+  /** The plant at which one is; else one sets out from the gate. */
+  readonly at?: string | undefined;
+}
+
 /**
- * What the round of an outing is planned from, if it may begin at a time.
+ * What the rounds of an outing are planned from, if they may begin at a time.
  *
  * @param from UTC milliseconds.
- * @example planOuting(outingRequest(journal, garden, service, now)).stops[0].kind // 'pick'
+ * @example planOuting(outingRequest(journal, garden, service, now)).rounds[0].stops[0].kind // 'pick'
  */
 export function outingRequest(
   journal: Journal,
   garden: Garden,
   service: Service,
   from: number,
+  { people, beside, at }: Walkers = { people: 1, beside: [] },
 ): OutingRequest {
   const due = flowersDue(journal, service);
-  const { females, males } = due.buds;
+  const [theirs, carried] = [plannedFlowers(beside), malesCarried(beside)];
+  const females = due.buds.females.filter(({ bloom }) => !theirs.has(bloom));
+  const males = due.buds.males.filter(({ bloom }) => !carried.has(bloom));
   const plants = new Set([...females, ...males].map(({ plant }) => plant));
   const places = placesOf(journal.all('plant').values(), journal.all('bed'));
   return {
@@ -108,7 +122,9 @@ export function outingRequest(
     varieties: roundVarieties(journal, garden, due),
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
     obstacles: obstaclesOf(journal),
+    start: places.get(at ?? '') ?? GATE,
     from,
+    people,
     inHand: new Set(due.males.filter(isInHand).map(({ bloom }) => bloom)),
   };
 }

@@ -3,7 +3,7 @@ import { MS_PER_MINUTE } from '../../time/calendar';
 import type { FemaleBud, MaleBud } from '../pairing/buds';
 import { pairFlowers, type Pairing } from '../pairing/pairFlowers';
 import type { SearchOptions } from './bestRoutes';
-import { planRound, planRounds, type RoundPlan } from './planRound';
+import { planRounds, type RoundPlan } from './planRound';
 import type { RoundRequest } from './roundRequest';
 
 export interface OutingRequest extends Omit<RoundRequest, 'pairs'> {
@@ -11,11 +11,13 @@ export interface OutingRequest extends Omit<RoundRequest, 'pairs'> {
   readonly males: readonly MaleBud[];
   /** How many females each plant has fathered this season before. */
   readonly fathered: ReadonlyMap<string, number>;
+  /** How many share the work. */
+  readonly people: number;
 }
 
 /** How many more females would be reached in time, and by what. */
 export interface WouldSave {
-  /** A second person. */
+  /** One person more. */
   readonly helper: number;
   /** Beginning that much earlier. */
   readonly earlier: { readonly minutes: number; readonly count: number };
@@ -23,8 +25,10 @@ export interface WouldSave {
   readonly fewerMales: number;
 }
 
-/** Who gets whose pollen, and the round that brings it. */
-export interface OutingPlan extends RoundPlan, Pairing {
+/** Who gets whose pollen, and the rounds that bring it. */
+export interface OutingPlan extends Pairing {
+  /** One a person. */
+  readonly rounds: readonly RoundPlan[];
   /** Only where some are late. */
   readonly wouldSave?: WouldSave;
 }
@@ -33,21 +37,22 @@ export interface OutingPlan extends RoundPlan, Pairing {
 const EARLIER_MINUTES = 30;
 
 /**
- * Pairs the flowers of a morning and plans the round; where not all can be reached in time it says what would save more.
+ * Pairs the flowers of a morning and plans the rounds; where not all can be reached in time it says what would save more.
  * What takes longest of all that the app computes: it is done in the worker.
  *
- * @example planOuting({ ...request, females: [], males: [] }).stops // []
+ * @example planOuting({ ...request, females: [], males: [] }).rounds[0].stops // []
  */
 export function planOuting(
-  { females, males, fathered, ...round }: OutingRequest,
+  { females, males, fathered, people, ...round }: OutingRequest,
   options?: SearchOptions,
 ): OutingPlan {
   const ground = { fathered, metres: metresBetweenPlants(round.places) };
   const pairing = pairFlowers(females, males, ground);
   const request = { ...round, pairs: pairing.pairs };
-  const plan = planRound(request, options);
-  const late = lateIn([plan]);
-  if (late === 0) return { ...pairing, ...plan };
+  const rounds = planRounds(request, people, options);
+  const late = lateIn(rounds);
+  if (late === 0) return { ...pairing, rounds };
+  const quiet = { ...options, onProgress: undefined };
   const saved = (plans: readonly RoundPlan[]): number => Math.max(0, late - lateIn(plans));
   const from = round.from - EARLIER_MINUTES * MS_PER_MINUTE;
   const few = pairFlowers(
@@ -57,11 +62,11 @@ export function planOuting(
   );
   return {
     ...pairing,
-    ...plan,
+    rounds,
     wouldSave: {
-      helper: saved(planRounds(request, 2, options)),
-      earlier: { minutes: EARLIER_MINUTES, count: saved([planRound({ ...request, from }, options)]) },
-      fewerMales: saved([planRound({ ...request, pairs: few.pairs }, options)]),
+      helper: saved(planRounds(request, people + 1, quiet)),
+      earlier: { minutes: EARLIER_MINUTES, count: saved(planRounds({ ...request, from }, people, quiet)) },
+      fewerMales: saved(planRounds({ ...request, pairs: few.pairs }, people, quiet)),
     },
   };
 }

@@ -30,6 +30,7 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
   obstacles: [],
   from: SIX - HOUR,
   inHand: new Set(),
+  start: { x: 0, y: 0 },
   ...change,
 });
 
@@ -312,13 +313,19 @@ test('where not all are reached in time it says what would save more, and as man
       },
     ],
   });
-  const { wouldSave, stops } = planOuting({ ...rest, fathered: new Map(), females: buds, males });
+  const alone = { ...rest, fathered: new Map(), females: buds, males, people: 1 };
+  const { wouldSave, rounds } = planOuting(alone);
+  const { stops } = rounds[0]!;
   const late = stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
   expect(late).toBeGreaterThan(5);
   expect(wouldSave!.helper).toBeGreaterThanOrEqual(4);
   expect(wouldSave!.earlier).toEqual({ minutes: 30, count: late });
   expect(wouldSave!.fewerMales).toBeGreaterThanOrEqual(2);
   expect(wouldSave!.helper).toBeLessThanOrEqual(late);
-  const early = planOuting({ ...rest, fathered: new Map(), females: buds, males, from: SIX - HOUR });
+  const early = planOuting({ ...alone, from: SIX - HOUR });
   expect(early.wouldSave).toBeUndefined();
+  // With the helper they are saved, as was said.
+  const two = planOuting({ ...alone, people: 2 });
+  const lateOfTwo = two.rounds.flatMap((round) => round.stops.filter((stop) => stop.kind === 'pollinate' && stop.late));
+  expect(late - lateOfTwo.length).toBe(wouldSave!.helper);
 });

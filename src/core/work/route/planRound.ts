@@ -61,7 +61,7 @@ export interface RoundPlan {
  */
 export function planRounds(request: RoundRequest, people: number, options?: SearchOptions): RoundPlan[] {
   const round = roundJobs(request, people);
-  const routes = withLate(round, bestRoutes(round, options), options);
+  const routes = withLate(round, bestRoutes(round, options), { ...options, onProgress: undefined });
   const begins = beginsApart(round, routes);
   return routes.map((route) => planOf(round, route, begins));
 }
@@ -141,7 +141,7 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
   const own = new Set(route);
   // Males in other hands.
   const elsewhere = new Set(
-    round.jobs.flatMap((job, id) => (job.kind === 'pick' && !own.has(id) ? [job.bloom] : [])),
+    round.jobs.flatMap((job, id) => (job.kind !== 'pollinate' && !own.has(id) ? [job.bloom] : [])),
   );
   let walkingM = 0;
   route.forEach((id, i) => {
@@ -151,6 +151,7 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
     walkingM += round.metres(before, id);
     const last = stops.at(-1);
     const { plant } = job;
+    if (job.kind === 'carry') return;
     if (job.kind === 'pick' && last?.kind === 'pick' && last.plant === plant && last.variety === job.father) {
       const { blooms, lasts } = last;
       stops[stops.length - 1] = { ...last, blooms: [...blooms, job.bloom], lasts: lasts + job.lasts };
@@ -177,7 +178,7 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
   };
 }
 
-function stopOf(job: RoundJob, { eta, way }: { eta: number; way: number }): PlannedStop {
+function stopOf(job: Exclude<RoundJob, { readonly kind: 'carry' }>, { eta, way }: { eta: number; way: number }): PlannedStop {
   const { plant, lasts, father } = job;
   const at = { plant, eta, way, lasts };
   if (job.kind === 'pick') return { kind: 'pick', ...at, variety: father, blooms: [job.bloom] };

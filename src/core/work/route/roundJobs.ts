@@ -1,4 +1,4 @@
-import { GATE, type Place } from '../../garden/places';
+import type { Place } from '../../garden/places';
 import { walkingDistance } from '../../garden/walking';
 import { MS_PER_MINUTE } from '../../time/calendar';
 import type { Pair } from '../pairing/pairFlowers';
@@ -11,27 +11,33 @@ export const WALKING_M_PER_MS = 0.8 / 1000;
 /** Washing hands and taking a clean brush between two varieties that cross. Our default. */
 const CLEANING_MS = 0.75 * MS_PER_MINUTE;
 
-/** Picking one male, or pollinating one female. */
-export type RoundJob = Job & { readonly variety: RoundVariety; readonly father: string } & (
-    { readonly kind: 'pick'; readonly bloom: string } | { readonly kind: 'pollinate'; readonly pair: Pair }
-  );
+/** Picking one male, taking one along that is cut already, or pollinating one female. */
+export type RoundJob = MaleJob<'pick'> | MaleJob<'carry'> | PollinateJob;
+
+type MaleJob<K> = JobBase & { readonly kind: K; readonly bloom: string };
+type PollinateJob = JobBase & { readonly kind: 'pollinate'; readonly pair: Pair };
+type JobBase = Job & { readonly variety: RoundVariety; readonly father: string };
+
+/** What is cut already is taken along from where one sets out. */
+const AT_START = '';
 
 /** A round as jobs, with the ways between them. */
 export interface RoundJobs extends RouteProblem {
   readonly jobs: readonly RoundJob[];
-  /** Metres from the gate (-1) or a job to another. */
+  /** Metres from the start (-1) or a job to another. */
   readonly metres: (from: number, to: number) => number;
 }
 
 /**
- * The jobs of a round: each female that gets pollen, and before it each male that she takes, unless it is cut already.
+ * The jobs of a round: each female that gets pollen, and before it each male that she takes. One that is cut already
+ * is no job, except that of several people only one can carry it.
  * Between two varieties of one crossing group hands are cleaned, so that they are done in turn where that costs less
  * than walking; they need not be.
  *
  * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
  */
 export function roundJobs(request: RoundRequest, people: number): RoundJobs {
-  const { pairs, varieties, places, obstacles, inHand, from } = request;
+  const { pairs, varieties, places, obstacles, inHand, from, start } = request;
   const byId = new Map(varieties.map((variety) => [variety.variety, variety]));
   const jobs: RoundJob[] = [];
   const picks = new Map<string, number>();
@@ -41,10 +47,15 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     const { opens, lastSafe } = variety.hours;
     const base = { variety, father: pair.father, opens };
     for (const { bloom, plant } of pair.donors) {
-      if (inHand.has(bloom) || picks.has(bloom)) continue;
+      const isCut = inHand.has(bloom);
+      if (picks.has(bloom) || (isCut && people === 1)) continue;
       picks.set(bloom, jobs.length);
-      const lasts = variety.handling.pick;
-      jobs.push({ ...base, kind: 'pick', bloom, plant, lasts, lastSafe: Infinity, needs: [] });
+      const job = { ...base, bloom, lastSafe: Infinity, needs: [] };
+      jobs.push(
+        isCut
+          ? { ...job, kind: 'carry', plant: AT_START, lasts: 0 }
+          : { ...job, kind: 'pick', plant, lasts: variety.handling.pick },
+      );
     }
     jobs.push({
       ...base,
@@ -57,7 +68,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
       worthAt: worthOf(variety),
     });
   }
-  const metres = metresBetweenJobs(jobs, places, walkingDistance(obstacles));
+  const metres = metresBetweenJobs(jobs, { start, places, distance: walkingDistance(obstacles) });
   const ways = metres.map((each, at) => {
     const [from, to] = [Math.floor(at / jobs.length) - 1, at % jobs.length];
     return each / WALKING_M_PER_MS + (mustClean(jobs[from], jobs[to]!) ? CLEANING_MS : 0);
@@ -74,7 +85,11 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
 
 /** Pollen of another variety that could father seed here must not come along on the hands. */
 export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean =>
-  before !== undefined && before.father !== next.father && before.variety.group === next.variety.group;
+  before !== undefined &&
+  before.kind !== 'carry' &&
+  next.kind !== 'carry' &&
+  before.father !== next.father &&
+  before.variety.group === next.variety.group;
 
 /** What a female of a variety is worth when she is begun at a time: never more later than before. */
 function worthOf({ weight, worth }: RoundVariety): (ms: number) => number {
@@ -96,20 +111,24 @@ function worthOf({ weight, worth }: RoundVariety): (ms: number) => number {
   };
 }
 
-/** From the gate and from each job to each. A plant whose place is not known is on the way. */
+/** From the start and from each job to each. A plant whose place is not known is on the way. */
 function metresBetweenJobs(
   jobs: readonly RoundJob[],
-  places: ReadonlyMap<string, Place>,
-  distance: (a: Place, b: Place) => number,
+  ground: {
+    readonly start: Place;
+    readonly places: ReadonlyMap<string, Place>;
+    readonly distance: (a: Place, b: Place) => number;
+  },
 ): Float64Array {
-  const plants = [...new Set(jobs.map(({ plant }) => plant))];
-  const index = new Map(plants.map((plant, i) => [plant, i + 1]));
-  const spots = [GATE, ...plants.map((plant) => places.get(plant))];
+  const { places, distance } = ground;
+  const plants = [...new Set(jobs.map(({ plant }) => plant))].filter((plant) => plant !== AT_START);
+  const index = new Map([[AT_START, 0], ...plants.map((plant, i) => [plant, i + 1] as const)]);
+  const spots = [ground.start, ...plants.map((plant) => places.get(plant))];
   const between = spots.map(() => new Float64Array(spots.length));
-  spots.forEach((start, a) => {
+  spots.forEach((begin, a) => {
     for (let b = 0; b < a; b += 1) {
       const end = spots[b];
-      const metres = start && end ? distance(start, end) : 0;
+      const metres = begin && end ? distance(begin, end) : 0;
       between[a]![b] = metres;
       between[b]![a] = metres;
     }

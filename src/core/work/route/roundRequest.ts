@@ -22,6 +22,8 @@ export interface RoundRequest {
   readonly places: ReadonlyMap<string, Place>;
   /** What one has to walk round. */
   readonly obstacles: readonly Segment[];
+  /** Where one sets out. */
+  readonly start: Place;
   /** Earliest start, UTC milliseconds. */
   readonly from: number;
   /** Males already cut and stood in water need no picking. */

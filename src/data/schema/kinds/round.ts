@@ -7,6 +7,7 @@ import {
   type RoundBodies,
   type Stop,
 } from '@/core/journal/kinds/round';
+import { MOST_PEOPLE } from '@/core/journal/limits';
 import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
 const STOP_KINDS: readonly Stop['kind'][] = ['pick', 'pollinate'];
@@ -43,12 +44,15 @@ const stop = record({
   donors: onlyFor('pollinate', donors),
 });
 
+const helper = Joi.number().integer().min(1).max(MOST_PEOPLE);
+
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
   'round.planned': () =>
     record({
       round: id,
       day,
       outing: oneOf(OUTINGS).optional(),
+      share: record({ split: id, person: helper.max(Joi.ref('people')), people: helper.min(2) }).optional(),
       stops: Joi.array().items(stop).max(2000),
     }),
   picked: () =>

@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
-import type { Fact } from '@/core/journal/entry';
 import { isCovered } from '@/core/journal/isCovered';
 import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
+import { pickedAt } from '@/core/work/asPlanned';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
@@ -38,6 +38,14 @@ const PICKING: { readonly flower: PickWords } & Readonly<Partial<Record<Part, Pi
   },
 };
 
+/** Of flowers that are both. */
+const PICKING_PERFECT: PickWords = {
+  verb: 'Take',
+  what: ['flower for pollen', 'flowers for pollen'],
+  check: 'Its bag must be whole.',
+  how: 'Tap or vibrate it over a clean spoon or dish: dry yellow dust is pollen. Keep it dry.',
+};
+
 /** Picking the males of one plant: each exception marks one of them unfit. */
 export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickStop }) {
   const f = useFormat();
@@ -52,23 +60,12 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
     if (good > 0) setUnfit([...whys, why]);
   };
   const done = (): void => {
-    const facts: Fact[] = [
-      {
-        kind: 'picked',
-        body: {
-          round: shared.round.round,
-          stop: stop.stop,
-          plant: stop.plant,
-          blooms: stop.blooms.slice(whys.length),
-          spoiled: whys.map((why, i) => ({ bloom: stop.blooms[i]!, why })),
-        },
-      },
-    ];
-    record(facts, whenSaved(dropUnfit));
+    const spoiled = whys.map((why, i) => ({ bloom: stop.blooms[i]!, why }));
+    record([pickedAt(shared.round, stop, spoiled)], whenSaved(dropUnfit));
   };
   const crop = shared.variety && cropOf(shared.variety.crop);
   const part = crop?.parts?.male ?? 'flower';
-  const words = PICKING[part] ?? PICKING.flower;
+  const words = crop?.habit === 'perfect' ? PICKING_PERFECT : (PICKING[part] ?? PICKING.flower);
   const some = f.count(total, ...words.what);
   const pick = `${words.verb} ${good === total ? '' : `${good} of `}${some}`;
   return (

@@ -8,6 +8,7 @@ import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/
 import type { Bloom } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
+import { atFemale, pollinatedAt } from '@/core/work/asPlanned';
 import { donorsNow, type DonorNow } from '@/core/work/progress';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -16,7 +17,7 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { bloomGlyph, sayMissed } from '../../words/blooms';
-import { FOUND, usualMethod } from '../../words/names';
+import { FOUND } from '../../words/names';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
 import { StopCard, type Exception, type StopProps } from './StopCard';
@@ -61,12 +62,20 @@ const POLLINATING: { readonly flower: PollinateWords } & Readonly<Partial<Record
   },
 };
 
+/** Of flowers that are both, and have lost their anthers. */
+const POLLINATING_PERFECT: PollinateWords = {
+  says: 'Touch the stigma with pollen of',
+  from: 'Touch the stigma with pollen from',
+  none: 'No pollen is left for it',
+  shut: 'Close the bag again',
+};
+
 /** From the second one on it is said which it is. */
 const sayAgain = (text: string, { application }: PollinateStop, f: Format): string =>
   application === undefined ? text : `${f.number(application)}. pollination: ${text}`;
 
 /** What there is at the stop, and the two things that can be recorded there. */
-function usePollination({ stop, round, variety }: PollinateCardProps): {
+function usePollination({ stop, round }: PollinateCardProps): {
   readonly flower: Bloom | undefined;
   readonly covered: boolean;
   readonly donors: readonly DonorNow[];
@@ -77,33 +86,13 @@ function usePollination({ stop, round, variety }: PollinateCardProps): {
   const record = useRecord();
   const flower = journal.all('bloom').get(stop.bloom);
   const donors = donorsNow(stop, round, journal);
-  const where = {
-    bloom: stop.bloom,
-    plant: stop.plant,
-    round: round.round,
-    stop: stop.stop,
-    ...(flower && flower.day !== round.day && { day: round.day }),
-  };
   return {
     flower,
     covered: isCovered(flower ?? {}),
     donors,
-    miss: (why) => record([{ kind: 'missed', body: { ...where, why } }]),
+    miss: (why) => record([{ kind: 'missed', body: { ...atFemale(journal, round, stop), why } }]),
     pollinate: (found, shutAgain) =>
-      record([
-        {
-          kind: 'pollinated',
-          body: {
-            ...where,
-            ...(stop.application !== undefined && { application: stop.application }),
-            donors: donors.map(({ plant, bloom: male }) => ({ plant, bloom: male })),
-            found,
-            method: variety ? usualMethod(variety.crop) : 'maleFlower',
-            shutAgain,
-            tagged: true,
-          },
-        },
-      ]),
+      record([pollinatedAt(journal, round, stop, { donors, found, shutAgain })]),
   };
 }
 
@@ -116,7 +105,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
   const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
   const part = flower?.part ?? 'flower';
-  const words = POLLINATING[part] ?? POLLINATING.flower;
+  const words = crop?.habit === 'perfect' ? POLLINATING_PERFECT : (POLLINATING[part] ?? POLLINATING.flower);
   const exceptions: Exception[] = [
     ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onFound(as) })),
     ...LOST.map((why) => ({ title: sayMissed(why, crop), onPress: () => miss(why) })),

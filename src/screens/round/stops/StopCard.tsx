@@ -1,12 +1,10 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
-import { GATE, placesOf } from '@/core/garden/places';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useView } from '@/data/hooks/useView';
-import { PlanStrip } from '@/ui/charts/PlanStrip';
 import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -16,9 +14,9 @@ import { bloomGlyph } from '../../words/blooms';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
 import { BESIDE, WithUndo } from '../../shell/WithUndo';
-import { WithWidth } from '../../shell/WithWidth';
 import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
+import { WayToStop } from '../RoundPlanStrip';
 
 export interface StopProps {
   readonly round: Round;
@@ -68,6 +66,7 @@ export function StopCard(props: StopCardProps) {
   const wide = useWide();
   const plant = journal.all('plant').get(stop.plant);
   const { where, number } = placeParts(journal, plant);
+  const isPerfect = variety !== undefined && cropOf(variety.crop).habit === 'perfect';
   const title = useRef<View>(null);
   useEffect(() => {
     // After Done the next stop is read out and the keyboard starts from it.
@@ -88,7 +87,7 @@ export function StopCard(props: StopCardProps) {
       title={says}
       heading={false}
       over={head}
-      aside={wide ? <Route round={round} at={at} maxHeight={460} /> : undefined}
+      aside={wide ? <WayToStop round={round} at={at} maxHeight={460} /> : undefined}
       foot={
         <View style={{ gap: SPACE.s }}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
@@ -126,7 +125,7 @@ export function StopCard(props: StopCardProps) {
           <Text variant="huge">{number}</Text>
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
-        {part === 'flower' ? (
+        {part === 'flower' && !isPerfect ? (
           <SquashFlower
             sex={sex}
             stage={covered ? 'eve' : 'open'}
@@ -136,7 +135,7 @@ export function StopCard(props: StopCardProps) {
           />
         ) : (
           <Glyph
-            name={bloomGlyph({ part, sex })}
+            name={isPerfect ? 'perfect' : bloomGlyph({ part, sex })}
             size={112}
             label={`${covered ? 'Bagged' : 'Unbagged'} ${part}`}
           />
@@ -146,46 +145,7 @@ export function StopCard(props: StopCardProps) {
       <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
         <Text>{says}</Text>
       </View>
-      {wide ? null : <Route round={round} at={at} maxHeight={128} />}
+      {wide ? null : <WayToStop round={round} at={at} maxHeight={128} />}
     </Page>
-  );
-}
-
-interface RouteProps {
-  readonly round: Round;
-  readonly at: number;
-  readonly maxHeight: number;
-}
-
-/** The beds of the round, with the path from the stop before. */
-function Route({ round, at, maxHeight }: RouteProps) {
-  const plan = useView('route', [round.round, round.stops.length], ({ store: { journal } }) => {
-    const all = journal.all('plant');
-    const beds = new Set(round.stops.map(({ plant }) => all.get(plant)?.bed));
-    const plants = [...all.values()].filter(({ bed }) => beds.has(bed));
-    return {
-      beds: [...journal.all('bed').values()].filter(({ bed }) => beds.has(bed)),
-      places: placesOf(plants, journal.all('bed')),
-    };
-  });
-  const stop = round.stops[at];
-  if (!plan || !stop) return null;
-  const before = round.stops[at - 1];
-  return (
-    <View style={{ marginTop: SPACE.s }}>
-      <WithWidth>
-        {(width) => (
-          <PlanStrip
-            width={width}
-            maxHeight={maxHeight}
-            beds={plan.beds.map(({ bed, ...rest }) => ({ id: bed, ...rest }))}
-            plants={[...plan.places.values()]}
-            here={plan.places.get(stop.plant)}
-            from={before ? plan.places.get(before.plant) : GATE}
-            label="The path from the last stop to this one, on the plan"
-          />
-        )}
-      </WithWidth>
-    </View>
   );
 }

@@ -1,0 +1,103 @@
+import { cropOf, type CropId } from '../crops/catalogue';
+import type { Fact } from '../journal/entry';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { Bodies } from '../journal/kinds/kinds';
+import {
+  POLLINATION_METHODS,
+  type Finding,
+  type PickStop,
+  type PollinateStop,
+  type PollinationMethod,
+  type Stop,
+} from '../journal/kinds/round';
+import type { Round } from '../journal/state';
+import { donorsNow, type DonorNow } from './progress';
+
+/**
+ * The crop's own way to bring pollen to a single flower.
+ *
+ * @example usualMethod('pepo') // 'maleFlower'
+ */
+export const usualMethod = (crop: CropId): PollinationMethod =>
+  POLLINATION_METHODS.find((method) => method === cropOf(crop).methods[0]) ?? 'maleFlower';
+
+/**
+ * What every entry about the female of a stop says.
+ *
+ * @example atFemale(journal, round, stop).bloom // stop.bloom
+ */
+export function atFemale(
+  journal: Journal,
+  { round, day }: Round,
+  { bloom, plant, stop }: PollinateStop,
+): Pick<Bodies['missed'], 'bloom' | 'plant' | 'round' | 'stop' | 'day'> {
+  const own = journal.all('bloom').get(bloom)?.day;
+  return { bloom, plant, round, stop, ...(own !== undefined && own !== day && { day }) };
+}
+
+export interface Pollinating {
+  readonly donors: readonly DonorNow[];
+  readonly found: Finding;
+  readonly shutAgain: boolean;
+}
+
+/**
+ * A female that got its pollen at a stop.
+ *
+ * @example pollinatedAt(journal, round, stop, { donors, found: 'shut', shutAgain: true }).kind // 'pollinated'
+ */
+export function pollinatedAt(
+  journal: Journal,
+  round: Round,
+  stop: PollinateStop,
+  { donors, found, shutAgain }: Pollinating,
+): Fact {
+  const variety = journal.all('variety').get(stop.variety);
+  return {
+    kind: 'pollinated',
+    body: {
+      ...atFemale(journal, round, stop),
+      ...(stop.application !== undefined && { application: stop.application }),
+      donors: donors.map(({ plant, bloom }) => ({ plant, bloom })),
+      found,
+      method: variety ? usualMethod(variety.crop) : 'maleFlower',
+      shutAgain,
+      tagged: true,
+    },
+  };
+}
+
+/**
+ * Males picked at a stop, less those found unfit.
+ *
+ * @example pickedAt(round, stop, []).kind // 'picked'
+ */
+export const pickedAt = (
+  { round }: Round,
+  { stop, plant, blooms }: PickStop,
+  spoiled: Bodies['picked']['spoiled'],
+): Fact => ({
+  kind: 'picked',
+  body: {
+    round,
+    stop,
+    plant,
+    blooms: blooms.filter((bloom) => !spoiled.some((each) => each.bloom === bloom)),
+    spoiled,
+  },
+});
+
+/**
+ * What is recorded of a stop where all went as planned.
+ *
+ * @example asPlanned(journal, round, pick)[0].kind // 'picked'
+ */
+export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
+  if (stop.kind === 'pick') return pickedAt(round, stop, []);
+  const donors = donorsNow(stop, round, journal);
+  if (donors.length === 0)
+    return { kind: 'missed', body: { ...atFemale(journal, round, stop), why: 'noPollen' } };
+  const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
+  return pollinatedAt(journal, round, stop, { donors, found: covered ? 'shut' : 'open', shutAgain: covered });
+}

@@ -1,0 +1,213 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Journal } from '@/core/journal/journal';
+import type { Stop } from '@/core/journal/kinds/round';
+import type { Round } from '@/core/journal/state';
+import { formatTagCode } from '@/core/text/tagCode';
+import { plantLabel } from '@/core/records/plantLabel';
+import { toMs } from '@/core/time/calendar';
+import { asPlanned } from '@/core/work/asPlanned';
+import { roundsAt } from '@/core/work/roundsNow';
+import { stopsLeft } from '@/core/work/stops';
+import { useStore } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { SPACE, usePalette } from '@/ui/theme';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { EmptyPage } from '../shell/EmptyPage';
+import { Page } from '../shell/Page';
+import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { MISSED } from '../words/names';
+import { sayRoundName, sayRoundSize } from './RoundRows';
+import { WholeWay } from './RoundPlanStrip';
+import { useOwnRound } from './useOwnRound';
+
+/** A round as a list and on the plan: to look ahead, to print for somebody without a phone, and to enter it after. */
+export function RoundListScreen() {
+  const now = useNow();
+  const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
+  const rounds = useView('round-list', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
+    const { rounds: all, about } = roundsAt(store.journal, garden, now);
+    return (all.find(({ outing }) => outing.outing === asked) ?? about)?.due.rounds ?? [];
+  });
+  const { own } = useOwnRound(rounds ?? []);
+  const [shown, setShown] = useState<string>();
+  if (!rounds || own === 'unknown') return null;
+  const first = own === 'notChosen' ? rounds[0] : own;
+  const round = rounds.find((each) => each.round === shown) ?? first;
+  if (!round) return <NoRound />;
+  return <RoundList round={round} rounds={rounds} onShow={setShown} />;
+}
+
+const NoRound = () => (
+  <EmptyPage
+    title="Round as a list"
+    text="No round is planned yet. Start one, and its stops stand here as a list."
+    lead={{ title: 'To the round', to: '/round' }}
+  />
+);
+
+interface RoundListProps {
+  readonly round: Round;
+  readonly rounds: readonly Round[];
+  readonly onShow: (round: string) => void;
+}
+
+function RoundList({ round, rounds, onShow }: RoundListProps) {
+  const f = useFormat();
+  const router = useRouter();
+  const { journal } = useStore();
+  const left = stopsLeft(round);
+  const at = left[0] ? round.stops.indexOf(left[0]) : round.stops.length;
+  return (
+    <Page
+      title={`${sayRoundName(round, f)}, ${f.day(round.day)}`}
+      aside={
+        <View style={{ gap: SPACE.l, marginTop: SPACE.m }}>
+          <WholeWay round={round} at={at} />
+          <HandOver />
+          {left.length > 0 ? <FromPaper round={round} left={left} /> : null}
+        </View>
+      }
+      foot={
+        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Button
+            size="big"
+            title="Back to the round"
+            onPress={() => router.replace({ pathname: '/round', params: { outing: round.outing } })}
+            style={{ flex: 1 }}
+          />
+          <Button size="big" title="Print" onPress={() => window.print()} />
+        </View>
+      }
+    >
+      {rounds.length > 1 ? (
+        <Choice
+          row
+          label="Whose round"
+          value={round.round}
+          onChange={onShow}
+          options={rounds.map((each) => ({
+            value: each.round,
+            title: `Round ${f.number(each.share?.person ?? 1)}`,
+          }))}
+        />
+      ) : null}
+      <Text style={{ marginVertical: SPACE.m }}>{sayRoundSize(journal, round, f)}</Text>
+      {round.stops.map((stop, i) => (
+        <StopRow key={stop.stop} round={round} stop={stop} number={i + 1} />
+      ))}
+    </Page>
+  );
+}
+
+function StopRow({
+  round,
+  stop,
+  number,
+}: {
+  readonly round: Round;
+  readonly stop: Stop;
+  readonly number: number;
+}) {
+  const f = useFormat();
+  const { journal } = useStore();
+  const outcome = round.done.get(stop.stop)?.outcome;
+  return (
+    <ListRow
+      glyph={<Box ticked={outcome === 'done'} />}
+      title={`${f.number(number)}. ${sayStop(journal, stop, f)}`}
+      tone={outcome && outcome !== 'done' ? 'rust' : 'ink'}
+      note={
+        outcome === undefined
+          ? `About ${f.time(toMs(stop.eta))}`
+          : outcome === 'done'
+            ? `Done at ${f.time(toMs(round.done.get(stop.stop)!.at))}`
+            : MISSED[outcome]
+      }
+    />
+  );
+}
+
+/** What is done at a stop, in a line. */
+function sayStop(journal: Journal, stop: Stop, f: Format): string {
+  const name = journal.all('variety').get(stop.variety)?.name ?? '';
+  const where = plantLabel(journal, stop.plant);
+  if (stop.kind === 'pick') return `${where}: pick ${f.count(stop.blooms.length, 'male', 'males')}, ${name}`;
+  const males = [...new Set(stop.donors.map(({ plant }) => plantLabel(journal, plant)))].join(', ');
+  const code = journal.all('bloom').get(stop.bloom)?.code;
+  return `${where}: pollinate with ${males || 'nothing'}, ${name}${code ? `, tag ${formatTagCode(code)}` : ''}`;
+}
+
+/** To be ticked on paper; ticked where it is done. */
+function Box({ ticked }: { readonly ticked: boolean }) {
+  const palette = usePalette();
+  return (
+    <View
+      role="img"
+      aria-label={ticked ? 'Done' : 'To do'}
+      style={{
+        width: 22,
+        height: 22,
+        borderWidth: 2,
+        borderColor: palette.ink,
+        alignItems: 'center',
+        justifyContent: 'center',
+      }}
+    >
+      {ticked ? <View style={{ width: 12, height: 12, backgroundColor: palette.ink }} /> : null}
+    </View>
+  );
+}
+
+function HandOver() {
+  const router = useRouter();
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="heading" level={2}>
+        Give it to somebody
+      </Text>
+      <Text>
+        With a phone: export a backup, import it there, and choose the round on that phone. Afterwards import each
+        other’s backup: nothing is entered twice.
+      </Text>
+      <Button title="To the files" onPress={() => router.push('/bench/files')} />
+      <Text>Without a phone: print this page. What was done is entered here afterwards.</Text>
+    </View>
+  );
+}
+
+/** What somebody did by a printed list, entered afterwards at the times for which it was planned. */
+function FromPaper({ round, left }: { readonly round: Round; readonly left: readonly Stop[] }) {
+  const f = useFormat();
+  const { journal } = useStore();
+  const record = useRecord();
+  const enter = (stops: readonly Stop[]): void =>
+    record(stops.map((stop) => ({ ...asPlanned(journal, round, stop), at: toMs(stop.eta) })));
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="heading" level={2}>
+        Enter it from paper
+      </Text>
+      <Text>
+        First enter what went otherwise, at its stop of the round. The rest can be entered at once, as planned and at
+        the planned times.
+      </Text>
+      <WithUndo work="round" size="big" style={BESIDE}>
+        <Button
+          size="big"
+          title={`${f.count(left.length, 'stop', 'stops')} as planned`}
+          onPress={() => enter(left)}
+          style={{ flex: 1 }}
+        />
+      </WithUndo>
+    </View>
+  );
+}
