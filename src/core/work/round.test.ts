@@ -162,9 +162,7 @@ test('work split between two is two rounds; each is done by whoever does it, and
   const evening = new Evening();
   const { journal } = evening;
   const from = Date.parse('2026-07-19T03:30:00Z');
-  const plan = planOuting(
-    outingRequest(journal, garden(journal), SERVICE, from, { people: 2, beside: [] }),
-  );
+  const plan = planOuting(outingRequest(journal, garden(journal), SERVICE, from, { people: 2, beside: [] }));
   plan.rounds.forEach((each, i) => {
     const share = { split: 's', person: i + 1, people: 2 };
     evening.say({

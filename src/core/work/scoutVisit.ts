@@ -114,7 +114,8 @@ function bloomsFor(
   const kept = before
     .flatMap((id) => journal.all('bloom').get(id) ?? [])
     .filter(
-      (bloom) => (bloom.sex === 'male') === (role === 'male') && (bloom.role === 'control') === (role === 'control'),
+      (bloom) =>
+        (bloom.sex === 'male') === (role === 'male') && (bloom.role === 'control') === (role === 'control'),
     )
     .slice(0, count)
     .map(({ bloom, code }): CoveredBloom => ({ bloom, sex, code, ...own }));

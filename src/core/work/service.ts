@@ -50,9 +50,7 @@ export const roundsBeside = (journal: Journal, round: Round): readonly Round[] =
 export const malesCarried = (rounds: readonly Round[]): ReadonlySet<string> =>
   new Set(
     rounds.flatMap(({ stops }) =>
-      stops.flatMap((stop) =>
-        stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom),
-      ),
+      stops.flatMap((stop) => (stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom))),
     ),
   );
 

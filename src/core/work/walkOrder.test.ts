@@ -27,7 +27,12 @@ function yard(spots: readonly { readonly x: number; readonly y: number }[]): {
     });
     phone.say('2026-05-01T08:00:00Z', {
       kind: 'plants.set',
-      body: { bed, row: 1, variety: 'v', plants: [1, 2].map((place) => ({ plant: `${bed}p${place}`, place })) },
+      body: {
+        bed,
+        row: 1,
+        variety: 'v',
+        plants: [1, 2].map((place) => ({ plant: `${bed}p${place}`, place })),
+      },
     });
   });
   const { journal } = phone;
@@ -51,7 +56,9 @@ function lengthOf(journal: Journal, walk: readonly WalkedPlant[]): number {
 
 function permutations<T>(all: readonly T[]): T[][] {
   if (all.length === 0) return [[]];
-  return all.flatMap((first, i) => permutations(all.filter((_, j) => j !== i)).map((rest) => [first, ...rest]));
+  return all.flatMap((first, i) =>
+    permutations(all.filter((_, j) => j !== i)).map((rest) => [first, ...rest]),
+  );
 }
 
 test('beds come in the shortest order there is, whatever they are called', () => {

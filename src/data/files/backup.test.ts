@@ -78,7 +78,7 @@ const inTheNamesOfVersion2 = <T>(states: T): T =>
 /** What is said of a subject now and was not before. */
 const NEW_FIELDS = [
   ...['part', 'count', 'countedBy', 'members', 'application', 'outing', 'purposes', 'role'],
-  ...['coveredGreen', 'coveredGreenEntries', 'receptive', 'receptiveEntries'],
+  ...['coveredGreen', 'coveredGreenEntries', 'receptive', 'receptiveEntries', 'emasculatedEntries'],
 ];
 
 test.each(['1', '2', '3'])('golden backup %s folds to the same garden as when it was written', (version) => {
@@ -116,9 +116,10 @@ test.each(['4', '5'])(
     const states = Object.fromEntries(
       SUBJECT_TYPES.map((type) => [type, Object.fromEntries([...journal.all(type)])]),
     );
-    const plain = JSON.stringify(states, (_key, value: unknown) =>
-      value instanceof Map ? Object.fromEntries(value) : value,
-    );
+    const plain = JSON.stringify(states, (key, value: unknown) => {
+      if (key === 'emasculatedEntries') return undefined;
+      return value instanceof Map ? Object.fromEntries(value) : value;
+    });
     // Of what no entry could speak then, there is nothing.
     const none = Object.fromEntries(SUBJECT_TYPES.map((type) => [type, {}]));
     expect(JSON.parse(plain)).toEqual({ ...none, ...(JSON.parse(read('states')) as object) });

@@ -32,12 +32,16 @@ interface RoundAheadProps {
 /** Longer than this it is a wait, and not a moment's rest. */
 const WAIT_MS = 10 * 60_000;
 
-/** How long it takes; of several rounds each by itself. */
-function sayDuration({ busyMs, start, finish, latestStart, stops }: RoundPlan, f: Format): string {
-  if (stops.length === 0) return 'Nothing is left for it.';
+/** How long a round takes. */
+function sayDuration(
+  { busyMs, start, finish, latestStart, stops }: RoundPlan,
+  who: string,
+  f: Format,
+): string {
+  if (stops.length === 0) return `${who} has nothing to do.`;
   const waits = finish - start - busyMs > WAIT_MS ? ', with a wait until the later kinds open' : '';
   const latest = latestStart === undefined ? '' : ` Start by ${f.time(latestStart)} at the latest.`;
-  return `The round takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}.${latest}`;
+  return `${who} takes ${f.number(Math.round(busyMs / 60_000))} min: from ${f.time(start)} to ${f.time(finish)}${waits}.${latest}`;
 }
 
 /** How many are reached too late, and what would save more of them. */
@@ -89,18 +93,24 @@ function Rounds({ plan, males }: { readonly plan: OutingPlan; readonly males: nu
     <View style={{ gap: SPACE.s, marginVertical: SPACE.s }}>
       <Text>
         {`${f.count(pairs.length, 'female', 'females')} and ${f.count(males, 'male', 'males')}. `}
-        {rounds.length === 1 && walked[0] ? sayDuration(walked[0], f) : ''}
+        {rounds.length === 1 && walked[0] ? sayDuration(walked[0], 'The round', f) : ''}
         {wouldSave ? ` ${sayLate(rounds, wouldSave, f)}` : ''}
       </Text>
       {rounds.length > 1
         ? rounds.map((round, i) => (
-            <Text key={i}>{`Round ${f.number(i + 1)}, ${f.count(round.stops.length, 'stop', 'stops')}: ${sayDuration(round, f)}`}</Text>
+            <Text key={i}>
+              {sayDuration(
+                round,
+                `Round ${f.number(i + 1)} (${f.count(round.stops.length, 'stop', 'stops')})`,
+                f,
+              )}
+            </Text>
           ))
         : null}
       {rounds.length > 1 ? (
         <Text variant="small" tone="soft">
-          Who pollinates a flower has picked its males, and no two are at one plant at once. After the start each
-          round can be given to another phone, or printed.
+          Who pollinates a flower has picked its males, and no two are at one plant at once. After the start
+          each round can be given to another phone, or printed.
         </Text>
       ) : null}
       {walked[0] ? (

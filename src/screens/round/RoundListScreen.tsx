@@ -175,8 +175,8 @@ function HandOver() {
         Give it to somebody
       </Text>
       <Text>
-        With a phone: export a backup, import it there, and choose the round on that phone. Afterwards import each
-        other’s backup: nothing is entered twice.
+        With a phone: export a backup, import it there, and choose the round on that phone. Afterwards import
+        each other’s backup: nothing is entered twice.
       </Text>
       <Button title="To the files" onPress={() => router.push('/bench/files')} />
       <Text>Without a phone: print this page. What was done is entered here afterwards.</Text>
@@ -197,8 +197,8 @@ function FromPaper({ round, left }: { readonly round: Round; readonly left: read
         Enter it from paper
       </Text>
       <Text>
-        First enter what went otherwise, at its stop of the round. The rest can be entered at once, as planned and at
-        the planned times.
+        First enter what went otherwise, at its stop of the round. The rest can be entered at once, as planned
+        and at the planned times.
       </Text>
       <WithUndo work="round" size="big" style={BESIDE}>
         <Button

@@ -60,9 +60,7 @@ export function RoundScreen() {
   if (own === 'notChosen') return <ChooseRound rounds={rounds} onChoose={choose} />;
   const left = own ? stopsLeft(own).length : 0;
   if (own && left > 0 && replanning !== own.planned.id)
-    return (
-      <StopScreen round={own} conditions={conditions} onReplan={() => setReplanning(own.planned.id)} />
-    );
+    return <StopScreen round={own} conditions={conditions} onReplan={() => setReplanning(own.planned.id)} />;
   if (own && left === 0 && (unplanned === 0 || seen))
     return <RoundDone round={own} rounds={rounds} onChoose={choose} />;
   return (
@@ -176,7 +174,11 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
               variant="main"
               size="big"
               title={
-                people > 1 ? `Start ${f.count(people, 'round', 'rounds')}` : more || !round ? 'Start the round' : 'Go on like this'
+                people > 1
+                  ? `Start ${f.count(people, 'round', 'rounds')}`
+                  : more || !round
+                    ? 'Start the round'
+                    : 'Go on like this'
               }
               disabled={!plan || early}
               onPress={start}

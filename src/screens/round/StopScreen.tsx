@@ -41,21 +41,25 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   const head = (
     <View style={{ gap: SPACE.xs }}>
       <ProgressHead
-        left={`${f.number(progress.left)} left, done by ${f.time(progress.finish)}`}
+        left={`${f.number(progress.left)} left, done by ${f.time(progress.finish)}${shut === undefined ? '' : `, shut ${f.time(shut)}`}`}
         peg="Stop"
         count={round.stops.length}
         at={progress.at}
         missed={missed}
         of="the round"
       >
-        {shut === undefined ? null : <Text tone="soft">shut {f.time(shut)}</Text>}
         <Button
           variant="quiet"
-          title={round.share ? sayRoundName(round, f) : 'List'}
+          title="List"
           label="The round as a list"
           onPress={() => router.push({ pathname: '/round/list', params: { outing: round.outing } })}
         />
       </ProgressHead>
+      {round.share ? (
+        <Text variant="small" tone="soft">
+          {sayRoundName(round, f)}
+        </Text>
+      ) : null}
       {progress.tooLate.length > 0 ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
           <Text variant="small" tone="rust" style={{ flex: 1 }}>

@@ -22,6 +22,7 @@ export function useOwnRound(rounds: readonly Round[]): OwnRound {
   const share = rounds[0]?.share;
   if (!share) return { own: rounds[0], choose };
   if (!choice) return { own: 'unknown', choose };
-  const own = choice.split === share.split ? rounds.find((each) => each.share?.person === choice.person) : undefined;
+  const own =
+    choice.split === share.split ? rounds.find((each) => each.share?.person === choice.person) : undefined;
   return { own: own ?? 'notChosen', choose };
 }

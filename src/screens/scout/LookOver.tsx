@@ -59,7 +59,8 @@ export function LookOver({ plants, marks, onMark, onOneByOne, head, aside }: Loo
   };
   const next = (): void => {
     onMark({ marked: marks.marked, going: marks.marked });
-    if (none.length > 0) record([{ kind: 'swept', body: { day, plants: none.map(({ plant }) => plant.plant) } }]);
+    if (none.length > 0)
+      record([{ kind: 'swept', body: { day, plants: none.map(({ plant }) => plant.plant) } }]);
   };
   const title = rows.size === 1 && plants.length > 1 ? `Bed ${bed}, row ${first.row}` : `Bed ${bed}`;
   return (
@@ -72,7 +73,13 @@ export function LookOver({ plants, marks, onMark, onOneByOne, head, aside }: Loo
           <Button
             variant="main"
             size="huge"
-            title={some === 0 ? 'None here, next' : none.length === 0 ? 'All of them, next' : `${f.count(some, 'plant', 'plants')}, others none`}
+            title={
+              some === 0
+                ? 'None here, next'
+                : none.length === 0
+                  ? 'All of them, next'
+                  : `${f.count(some, 'plant', 'plants')}, others none`
+            }
             onPress={next}
             style={{ flex: 1 }}
           />
@@ -109,7 +116,12 @@ export function LookOver({ plants, marks, onMark, onOneByOne, head, aside }: Loo
           A dot: green buds were counted there on the walk before.
         </Text>
       ) : null}
-      <Button variant="quiet" title="Every plant, one by one" onPress={onOneByOne} style={{ marginTop: SPACE.m }} />
+      <Button
+        variant="quiet"
+        title="Every plant, one by one"
+        onPress={onOneByOne}
+        style={{ marginTop: SPACE.m }}
+      />
     </Page>
   );
 }

@@ -192,12 +192,16 @@ function useVisit(
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
-    method: before[0]?.cover?.method ??
+    method:
+      before[0]?.cover?.method ??
       (wantsSeed(variety.purpose) || roles.crosses.length > 0 ? usualCover(crop) : 'none'),
     controls: before.filter(({ role }) => role === 'control').length,
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
-  const tags = [...tagged, ...store.tags.next(2 * MOST_BUDS)].slice(0, (counts?.[cover.bearing].female ?? 0) + (counts?.controls ?? 0));
+  const tags = [...tagged, ...store.tags.next(2 * MOST_BUDS)].slice(
+    0,
+    (counts?.[cover.bearing].female ?? 0) + (counts?.controls ?? 0),
+  );
   const waiting =
     cover.bearing === 'green'
       ? waitingBlooms(journal, plant.plant).length + (walk?.receptive.length ?? 0)

@@ -124,7 +124,11 @@ export function ScoutScreen() {
         <>
           <RestOfBed left={left} here={here} />
           {together.length >= FEWEST_LOOKED_OVER && !overview ? (
-            <Button variant="quiet" title="Only plants with something to see" onPress={() => setOverview(true)} />
+            <Button
+              variant="quiet"
+              title="Only plants with something to see"
+              onPress={() => setOverview(true)}
+            />
           ) : null}
         </>
       }

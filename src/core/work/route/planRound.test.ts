@@ -326,6 +326,8 @@ test('where not all are reached in time it says what would save more, and as man
   expect(early.wouldSave).toBeUndefined();
   // With the helper they are saved, as was said.
   const two = planOuting({ ...alone, people: 2 });
-  const lateOfTwo = two.rounds.flatMap((round) => round.stops.filter((stop) => stop.kind === 'pollinate' && stop.late));
+  const lateOfTwo = two.rounds.flatMap((round) =>
+    round.stops.filter((stop) => stop.kind === 'pollinate' && stop.late),
+  );
   expect(late - lateOfTwo.length).toBe(wouldSave!.helper);
 });

@@ -178,7 +178,10 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
   };
 }
 
-function stopOf(job: Exclude<RoundJob, { readonly kind: 'carry' }>, { eta, way }: { eta: number; way: number }): PlannedStop {
+function stopOf(
+  job: Exclude<RoundJob, { readonly kind: 'carry' }>,
+  { eta, way }: { eta: number; way: number },
+): PlannedStop {
   const { plant, lasts, father } = job;
   const at = { plant, eta, way, lasts };
   if (job.kind === 'pick') return { kind: 'pick', ...at, variety: father, blooms: [job.bloom] };
