@@ -9,6 +9,7 @@ import type {
   Device,
   Garden,
   HourlyReadings,
+  SeenHours,
   Mating,
   Outside,
   Plant,
@@ -126,6 +127,12 @@ function reduceReadings(day: string, entries: readonly Entry[]): HourlyReadings 
     readings: kept.map(({ row }) => readingOf(row)),
     source: READING_SOURCES.findLast((source) => kept.some((each) => each.source === source))!,
   };
+}
+
+function reduceHours(_id: string, entries: readonly Entry[]): SeenHours | undefined {
+  const seen = all(entries, 'hours.seen');
+  const crop = seen[0]?.body.crop;
+  return crop && { crop, seen: seen.map(({ at, body }) => ({ day: body.day, at, seen: body.seen })) };
 }
 
 function readingOf([ms, tempC, humidity, rainMm, wind, light]: ReadingRow): Reading {
@@ -284,4 +291,5 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   round: reduceRound,
   weather: latest('weather.noted'),
   readings: reduceReadings,
+  hours: reduceHours,
 };

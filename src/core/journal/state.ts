@@ -1,3 +1,4 @@
+import type { CropId } from '../crops/catalogue';
 import type { Part } from '../crops/crop';
 import type { Outing } from '../crops/outing';
 import type { OwnPollenRule, Purpose } from '../crops/variety';
@@ -7,7 +8,7 @@ import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
-import type { ReadingSource } from './kinds/weather';
+import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { Donor, Finding, MissedReason, PollinationMethod, RoundShare, Stop } from './kinds/round';
 import type { Role } from './kinds/mating';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
@@ -193,6 +194,19 @@ export interface HourlyReadings {
   readonly source: ReadingSource;
 }
 
+/** How the flowers of a crop were found at a moment. */
+export interface SeenHour {
+  readonly day: Day;
+  readonly at: Instant;
+  readonly seen: (typeof SEEN_HOURS)[number];
+}
+
+/** What was noted of the hours of a crop's flowers. */
+export interface SeenHours {
+  readonly crop: CropId;
+  readonly seen: readonly SeenHour[];
+}
+
 export interface States {
   garden: Garden;
   device: Device;
@@ -212,4 +226,5 @@ export interface States {
   round: Round;
   weather: DayWeather;
   readings: HourlyReadings;
+  hours: SeenHours;
 }

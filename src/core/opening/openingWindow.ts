@@ -27,7 +27,16 @@ export type WindowReason =
   | 'insectsLight'
   | 'insectsCold'
   | 'earlyBees'
+  | 'ownHours'
   | 'noSunrise';
+
+/** By how much the garden's own flowers open and shut later than the crop's hours say, hours; negative: sooner. */
+export interface OwnHours {
+  readonly opensH: number;
+  readonly shutsH: number;
+  /** On which something was noted. */
+  readonly days: number;
+}
 
 /** All times UTC milliseconds. */
 export interface OpeningWindow {
@@ -44,6 +53,8 @@ export interface OpeningWindow {
   readonly insects: number;
   readonly reasons: readonly Reason<WindowReason>[];
 }
+
+const AS_USUAL: OwnHours = { opensH: 0, shutsH: 0, days: 0 };
 
 const FROM = { sunrise: 'fromSunrise', noon: 'fromNoon', sunset: 'fromSunset' } as const satisfies Record<
   FlowerHours['from'],
@@ -80,7 +91,8 @@ function hoursLate({ dawnC, readings = [] }: MorningWeather, neededC: number, fr
  * When the flowers of a crop open and shut on a day, when insects fly, and by when to be done. Flowers that open at
  * dusk belong to the day of that dusk, though they are open until the next morning.
  *
- * Hours from sunrise or sunset come from the crop; a cold dawn moves the opening, heat and cool move the shutting.
+ * Hours from sunrise or sunset come from the crop; a cold dawn moves the opening, heat and cool move the shutting, and
+ * the garden's own flowers both.
  *
  * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise or set that day.
  */
@@ -89,6 +101,7 @@ export function openingWindow(
   site: Site,
   day: Day,
   weather?: MorningWeather,
+  own: OwnHours = AS_USUAL,
 ): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
   const { hours } = crop;
   const sun = sunTimes(day, site);
@@ -111,8 +124,10 @@ export function openingWindow(
     at(from, first + move),
     at(from, last + move),
   ];
-  const opens = span(anchor, hours.opens.value, moves.opensLate);
-  const shuts = span(rises ?? anchor, hours.shuts.value, moves.shutMove);
+  const opens = span(anchor, hours.opens.value, moves.opensLate + own.opensH);
+  const [shut, allShut] = span(rises ?? anchor, hours.shuts.value, moves.shutMove + own.shutsH);
+  const shuts = [Math.max(shut, opens[1]), Math.max(allShut, opens[1])] as const;
+  if (own.days > 0) reasons.push(reason('ownHours', { ...own }));
   const insects = insectsFrom(crop, hours.from === 'noon' ? opens[0] : anchor, weather, reasons);
   if (weather?.rain === 'long') reasons.push(reason('longRain'));
   const safe = { opens, shuts: shuts[0], opensLate: moves.opensLate };

@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { morningWeather, weatherOn } from './weatherOn';
+import { ownHours } from './ownHours';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
 
 /**
@@ -20,7 +21,9 @@ export function windowsOf(
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
     const blooming = bloomingCropOf(crop);
-    const window = blooming && openingWindow(blooming, garden, morning, weather);
+    const window =
+      blooming &&
+      openingWindow(blooming, garden, morning, weather, ownHours(journal, garden, blooming, morning));
     if (window && isOpeningWindow(window)) windows.set(crop, window);
   }
   return windows;

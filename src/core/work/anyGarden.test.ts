@@ -13,7 +13,7 @@ import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '../journal/testEntry';
 import { addDays, daysBetween } from '../time/calendar';
 import { flowersDue } from './flowersDue';
-import { READING_SOURCES } from '../journal/kinds/weather';
+import { READING_SOURCES, SEEN_HOURS } from '../journal/kinds/weather';
 import { RAIN_AMOUNTS } from '../weather/dayWeather';
 import { planOuting } from './route/planOuting';
 import { outingRequest } from './route/outingRequest';
@@ -113,6 +113,13 @@ const fact = fc.oneof(
   fc
     .record({ day, dawnC: fc.integer({ min: -5, max: 25 }), rain: fc.constantFrom(...RAIN_AMOUNTS) })
     .map((body) => ({ kind: 'weather.noted', body: { ...body, maxC: body.dawnC + 12 } })),
+  fc
+    .record({
+      day,
+      crop: fc.constantFrom('pepo', 'melon', 'bottleGourd'),
+      seen: fc.constantFrom(...SEEN_HOURS),
+    })
+    .map((body) => ({ kind: 'hours.seen', body })),
   fc
     .record({ day, source: fc.constantFrom(...READING_SOURCES), from: fc.integer({ min: -3, max: 20 }) })
     .map(({ day: on, source, from }) => ({

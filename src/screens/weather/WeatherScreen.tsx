@@ -9,9 +9,11 @@ import { airAt, weatherOn, type KnownWeather } from '@/core/opening/weatherOn';
 import { windowsOf } from '@/core/opening/windowsOf';
 import { roundsAt } from '@/core/work/roundsNow';
 import type { Reason } from '@/core/text/reason';
-import { dayAt } from '@/core/time/calendar';
+import { SEEN_HOURS } from '@/core/journal/kinds/weather';
+import { dayAt, MS_PER_HOUR, toMs } from '@/core/time/calendar';
 import type { DayWeather, RainAmount } from '@/core/weather/dayWeather';
 import type { Day } from '@/core/time/types';
+import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
@@ -103,7 +105,7 @@ function WeatherForm({ day, weather, windows, air }: WeatherView) {
     <Page
       title={`Weather, ${f.shortDay(day)}`}
       foot={<Button variant="main" size="big" title="Save" onPress={() => void save()} />}
-      aside={<Consequences windows={windows} air={air} />}
+      aside={<Consequences windows={windows} air={air} day={day} />}
     >
       <View style={{ gap: SPACE.m }}>
         <View style={{ flexDirection: 'row', gap: SPACE.m }}>
@@ -122,7 +124,57 @@ function WeatherForm({ day, weather, windows, air }: WeatherView) {
   );
 }
 
-function Consequences({ windows, air }: Pick<WeatherView, 'windows' | 'air'>) {
+const FOUND: Readonly<Record<(typeof SEEN_HOURS)[number], string>> = {
+  notYet: 'Not open yet',
+  open: 'Open',
+  shut: 'Shut again',
+};
+
+/** From this long before they may open until this long after all have shut a look says something. */
+const WATCHED_MS = 2 * MS_PER_HOUR;
+
+/** What one sees now moves the hours of the days to come. */
+function FoundNow({ window, day }: { readonly window: OpeningWindow; readonly day: Day }) {
+  const now = useNow();
+  const record = useRecord();
+  const { journal } = useStore();
+  const f = useFormat();
+  if (now < window.opens[0] - WATCHED_MS || now > window.shuts[1] + WATCHED_MS) return null;
+  const { crop } = window;
+  const notes =
+    journal
+      .all('hours')
+      .get(crop)
+      ?.seen.filter((each) => each.day === day) ?? [];
+  const last = notes.at(-1);
+  return (
+    <View style={{ gap: SPACE.xs, marginTop: SPACE.xs }}>
+      <View
+        role="group"
+        aria-label={`${shortSpecies(crop)} now`}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}
+      >
+        <Text variant="small">You see them now:</Text>
+        {SEEN_HOURS.map((seen) => (
+          <Button
+            key={seen}
+            size="small"
+            title={FOUND[seen]}
+            label={`${shortSpecies(crop)}: ${FOUND[seen].toLowerCase()}`}
+            onPress={() => record([{ kind: 'hours.seen', body: { crop, day, seen } }])}
+          />
+        ))}
+      </View>
+      {last ? (
+        <Text variant="small" tone="soft" live>
+          {`Noted at ${f.time(toMs(last.at))}: ${FOUND[last.seen].toLowerCase()}.`}
+        </Text>
+      ) : null}
+    </View>
+  );
+}
+
+function Consequences({ windows, air, day }: Pick<WeatherView, 'windows' | 'air' | 'day'>) {
   const f = useFormat();
   return (
     <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
@@ -130,7 +182,7 @@ function Consequences({ windows, air }: Pick<WeatherView, 'windows' | 'air'>) {
         Why these hours
       </Text>
       {windows.map((window) => (
-        <View key={window.crop}>
+        <View key={window.crop} style={{ marginBottom: SPACE.s }}>
           <Text variant="strong">
             {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
           </Text>
@@ -139,6 +191,7 @@ function Consequences({ windows, air }: Pick<WeatherView, 'windows' | 'air'>) {
               {sayReason(reason, f)}
             </Text>
           ))}
+          <FoundNow window={window} day={day} />
         </View>
       ))}
       {air.length > 0 ? (

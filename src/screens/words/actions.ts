@@ -3,6 +3,7 @@ import type { Journal } from '@/core/journal/journal';
 import { isKind, type Kind } from '@/core/journal/kinds/kinds';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Format } from '../format/format';
+import { shortSpecies } from './names';
 
 type Say<K extends Kind> = (body: EntryOf<K>['body'], journal: Journal, f: Format) => string;
 
@@ -44,6 +45,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'outside.described': ({ name }) => `the description of ${name}`,
   'surroundings.described': () => 'the description of the surroundings',
   'flowering.seen': ({ variety }, journal) => `the first flower of ${varietyName(variety, journal)}`,
+  'hours.seen': ({ crop, day }, _journal, f) => `how ${shortSpecies(crop)} was found on ${f.shortDay(day)}`,
   'weather.read': ({ day }, _journal, f) => `the weather readings of ${f.shortDay(day)}`,
   'weather.noted': ({ day }, _journal, f) => `the weather of ${f.shortDay(day)}`,
   'mating.set': () => 'a planned cross',

@@ -20,6 +20,7 @@ export const SUBJECT_TYPES = [
   'round',
   'weather',
   'readings',
+  'hours',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

@@ -1,3 +1,4 @@
+import type { CropId } from '../../crops/catalogue';
 import type { DayWeather } from '../../weather/dayWeather';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
@@ -19,7 +20,12 @@ export type ReadingRow = readonly [
   light: number | null,
 ];
 
+/** How the flowers of a crop were found at a time of day. */
+export const SEEN_HOURS = ['notYet', 'open', 'shut'] as const;
+
 export interface WeatherBodies {
+  /** At the time of the entry, of flowers of that day. */
+  'hours.seen': { readonly crop: CropId; readonly day: Day; readonly seen: (typeof SEEN_HOURS)[number] };
   'weather.noted': DayWeather;
   /** Readings of one calendar day of the garden, hour by hour. */
   'weather.read': {
@@ -30,6 +36,12 @@ export interface WeatherBodies {
 }
 
 export const WEATHER_KINDS: KindDefinitions<WeatherBodies> = {
+  'hours.seen': {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ crop }, each) => each('hours', crop),
+  },
   'weather.noted': {
     version: 1,
     structural: false,

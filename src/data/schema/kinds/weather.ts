@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { READING_SOURCES, type WeatherBodies } from '@/core/journal/kinds/weather';
+import { CROP_IDS } from '@/core/crops/catalogue';
+import { READING_SOURCES, SEEN_HOURS, type WeatherBodies } from '@/core/journal/kinds/weather';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
 import { day, oneOf, record, within, type KindSchemas } from '../fields';
 
@@ -12,6 +13,7 @@ const ROW = (): Joi.ArraySchema =>
   );
 
 export const WEATHER_SCHEMAS: KindSchemas<WeatherBodies> = {
+  'hours.seen': () => record({ crop: oneOf(CROP_IDS), day, seen: oneOf(SEEN_HOURS) }),
   'weather.noted': () =>
     record({
       day,
