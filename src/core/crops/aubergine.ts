@@ -12,6 +12,7 @@ export const aubergine: CropFacts = {
   setPrior: ourDefault(0.55, 'share'),
   eatAfter: ourDefault<Span>([15, 25], 'd'),
   seedAfter: ourDefault<Span>([55, 70], 'd'),
+  routine: { ...PEPPER.routine, longStyledOnly: true },
   methods: ['brush', 'vibrate', 'emasculate'],
   cautions: ['mosaicOnHands'],
 };

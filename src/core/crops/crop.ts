@@ -176,6 +176,17 @@ export interface CropFacts {
   readonly pollinationSpoilsFruit?: true;
   /** How it is worked, for each goal; a crop without one is listed for isolation and planning only. */
   readonly protocols: Protocols;
+  /** Open flowers that set better when they are shaken or brushed again and again, where no insect does it. */
+  readonly routine?: {
+    /** Days from one time to the next. */
+    readonly every: Figure<Span>;
+    /** At each flower. */
+    readonly takes: Figure<Span>;
+    /** Hours of the clock at which it does most. */
+    readonly best: Figure<Span>;
+    /** Does the length of the style decide which flowers can set? */
+    readonly longStyledOnly?: true;
+  };
   /** What bears the fruit and what gives the pollen, where these are not single flowers. */
   readonly parts?: { readonly bearing: Part; readonly male: Part };
   /** Is the flower so small that its first trace of yellow is the sign of the evening before? */

@@ -168,6 +168,11 @@ export const PEPPER = {
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.05, 0.5], 'share'),
   protocols: CROSSED_BY_HAND,
+  routine: {
+    every: practice<Span>([1, 2], 'd'),
+    takes: ourDefault<Span>([2, 4], 's'),
+    best: ourDefault<Span>([9, 14], 'h'),
+  },
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([10, 12], 'h') },
   weather: {
     heat: {

@@ -12,6 +12,11 @@ export const strawberry: CropFacts = {
   receptive: ourDefault<Span>([72, 120], 'h'),
   setPrior: ourDefault(0.85, 'share'),
   eatAfter: practice<Span>([25, 35], 'd'),
+  routine: {
+    every: practice<Span>([1, 2], 'd'),
+    takes: practice<Span>([3, 3], 's'),
+    best: ourDefault<Span>([10, 16], 'h'),
+  },
   methods: ['brush'],
   ...INSECT_ISOLATION,
   development: development(3, 300, 30),

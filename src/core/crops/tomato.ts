@@ -20,6 +20,11 @@ export const tomato: CropFacts = {
   pollenVector: 'self',
   outcrossing: practice<Span>([0.005, 0.05], 'share'),
   protocols: CROSSED_BY_HAND,
+  routine: {
+    every: practice<Span>([1, 2], 'd'),
+    takes: practice<Span>([3, 5], 's'),
+    best: practice<Span>([10, 15], 'h'),
+  },
   hours: { from: 'sunrise', opens: ourDefault<Span>([4, 5], 'h'), shuts: ourDefault<Span>([9, 10], 'h') },
   weather: {
     heat: { day: practice(32, 'degC'), night: practice(21, 'degC'), either: false },

@@ -229,6 +229,9 @@ function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
     case 'emasculated':
       walk.emasculatedEntries = plus(walk.emasculatedEntries, [id]);
       break;
+    case 'rowPollinated':
+      walk.rowPollinated = { at, method: body.method };
+      break;
     case 'counted':
       walk.open = body.open;
       walk.countedEntry = id;

@@ -11,7 +11,7 @@ import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { Donor, Finding, MissedReason, PollinationMethod, RoundShare, Stop } from './kinds/round';
 import type { Role } from './kinds/mating';
-import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
+import type { BloomSex, BudCount, CoverMethod, RowMethod } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -60,6 +60,8 @@ export interface Walk {
   readonly at: Instant;
   readonly eve: BudCount;
   readonly green: BudCount;
+  /** All its open flowers were shaken or brushed. */
+  readonly rowPollinated?: { readonly at: Instant; readonly method: RowMethod };
   /** Flowers found open on the day. */
   readonly open?: BudCount;
   /** Flowers covered or marked on that visit for the day. */

@@ -15,8 +15,9 @@ export interface Action {
  * fruit is work done there, not a setting made at home.
  */
 export const WORK = {
-  walk: ['scouted', 'swept', 'covered', 'receptive', 'stripped'],
+  walk: ['scouted', 'swept', 'covered', 'receptive', 'stripped', 'emasculated'],
   round: ['round.planned', 'picked', 'pollinated', 'missed', 'tagged'],
+  routine: ['rowPollinated'],
   open: ['counted', 'pollinated', 'tagged'],
   fruit: ['looked', 'removed', 'harvested', 'tagged'],
 } as const satisfies Record<string, readonly Kind[]>;

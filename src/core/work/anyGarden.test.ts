@@ -7,7 +7,7 @@ import { isCorrection } from '../journal/corrections';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { FINDINGS, MISSED_REASONS } from '../journal/kinds/round';
-import { COVER_METHODS } from '../journal/kinds/scout';
+import { COVER_METHODS, ROW_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '../journal/testEntry';
@@ -120,6 +120,13 @@ const fact = fc.oneof(
       seen: fc.constantFrom(...SEEN_HOURS),
     })
     .map((body) => ({ kind: 'hours.seen', body })),
+  fc
+    .record({
+      day,
+      plants: fc.uniqueArray(plant, { minLength: 1, maxLength: 3 }),
+      method: fc.constantFrom(...ROW_METHODS),
+    })
+    .map((body) => ({ kind: 'rowPollinated', body })),
   fc
     .record({ day, source: fc.constantFrom(...READING_SOURCES), from: fc.integer({ min: -3, max: 20 }) })
     .map(({ day: on, source, from }) => ({

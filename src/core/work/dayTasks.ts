@@ -1,4 +1,5 @@
 import type { Outing } from '../crops/outing';
+import type { RoutineSituation } from './routine';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
 
 /** The flowers of one outing. */
@@ -30,11 +31,13 @@ export interface DaySituation {
   /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
   readonly open: { readonly plants: number; readonly visited: number; readonly until: number | undefined };
   readonly walks: readonly WalkSituation[];
+  /** Perfect flowers that are shaken again and again, where that is kept up. */
+  readonly routine?: RoutineSituation | undefined;
   /** Fruit to look at. */
   readonly looks: { readonly due: number };
 }
 
-export type TaskKind = 'round' | 'open' | 'walk' | 'looks' | 'rest';
+export type TaskKind = 'round' | 'open' | 'walk' | 'routine' | 'looks' | 'rest';
 
 export interface Task {
   readonly kind: TaskKind;
@@ -65,6 +68,8 @@ const MINUTES_PER_PLANT = 0.5;
 /** Walking there, finding what is open, brushing it. */
 const MINUTES_PER_OPEN_PLANT = 1;
 const MINUTES_PER_LOOK = 0.5;
+/** Five minutes for sixty strawberry plants (common practice, no source), more for trusses. Our default. */
+const MINUTES_PER_SHAKEN_PLANT = 0.2;
 
 const minutesFor = (count: number, each: number): number => Math.max(1, Math.round(count * each));
 
@@ -80,6 +85,7 @@ export function dayTasks(situation: DaySituation): DayTasks {
   };
   for (const round of situation.rounds) put(roundTask(round));
   put(openTask(situation));
+  put(routineTask(situation));
   for (const task of walkTasks(situation)) put(task);
   if (situation.looks.due > 0) {
     const size = situation.looks.due;
@@ -129,6 +135,20 @@ function openTask({ open }: DaySituation): Task | undefined {
     minutes: minutesFor(size, MINUTES_PER_OPEN_PLANT),
     ...(open.until !== undefined && { by: open.until }),
     started: open.visited > 0,
+  };
+}
+
+function routineTask({ routine }: DaySituation): Task | undefined {
+  if (!routine) return undefined;
+  const size = routine.plants - routine.done;
+  if (size === 0) return undefined;
+  return {
+    kind: 'routine',
+    size,
+    minutes: minutesFor(size, MINUTES_PER_SHAKEN_PLANT),
+    from: routine.from,
+    by: routine.by,
+    started: routine.done > 0,
   };
 }
 

@@ -14,6 +14,7 @@ import { openNowOf } from './openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
 import type { Shortage } from './pairing/shortages';
 import { roundsAt } from './roundsNow';
+import { routineOf } from './routine';
 
 export interface Today {
   readonly day: Day;
@@ -68,6 +69,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       open: openSize(journal, garden, now),
       // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
       walks: seedGrows(journal) ? walksOf(walk) : [],
+      routine: routineOf(journal, garden, now),
       looks: { due: looks.length },
     }),
     shortages: due.flatMap(({ shortages }) => shortages),

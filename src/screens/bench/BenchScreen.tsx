@@ -16,6 +16,12 @@ export function BenchScreen() {
   return (
     <Page title="Bench">
       <ListRow
+        glyph={<Glyph name="perfect" size={28} />}
+        title="Shake the flowers"
+        note="Tomato, pepper, aubergine, strawberry: row by row, with a timer"
+        onPress={() => router.push('/routine')}
+      />
+      <ListRow
         glyph={<Glyph name="file" size={28} />}
         title="Files"
         note="Export, import, flowers as CSV, remove"

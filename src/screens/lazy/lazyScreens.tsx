@@ -23,6 +23,7 @@ import { VarietyScreen } from '../garden/VarietyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
+import { RoutineScreen } from '../routine/RoutineScreen';
 import { ScoutScreen } from '../scout/ScoutScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
 import { WeatherScreen } from '../weather/WeatherScreen';
@@ -51,6 +52,7 @@ const SCREENS = {
   report: ReportScreen,
   round: RoundScreen,
   roundList: RoundListScreen,
+  routine: RoutineScreen,
   scout: ScoutScreen,
   setRates: SetRatesScreen,
   settings: SettingsScreen,

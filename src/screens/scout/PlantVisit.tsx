@@ -31,8 +31,10 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { How } from '../shell/How';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords, type WalkWords } from '../words/blooms';
+import { howToCover } from '../words/howTo';
 import { COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
 
@@ -124,6 +126,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
           style={{ marginVertical: SPACE.s }}
         />
       ) : null}
+      {total > 0 ? <How how={howToCover(cover.by?.bearing ?? method, roles.emasculate)} /> : null}
       {words.later ? (
         <Text variant="strong" style={{ marginTop: SPACE.m }}>
           {words.later}

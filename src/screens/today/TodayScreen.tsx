@@ -21,13 +21,15 @@ import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
 import { sayHeadline, sayTask, sayWeather } from './taskWords';
 
-const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/fruit' | '/garden'>> = {
-  round: '/round',
-  open: '/open',
-  walk: '/scout',
-  looks: '/fruit',
-  rest: '/garden',
-};
+const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routine' | '/fruit' | '/garden'>> =
+  {
+    round: '/round',
+    open: '/open',
+    walk: '/scout',
+    routine: '/routine',
+    looks: '/fruit',
+    rest: '/garden',
+  };
 
 /** Of several rounds the one of the task. */
 const goTo = ({ kind, outing }: Task): Href =>
@@ -92,6 +94,7 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
   round: 'male',
   open: 'female',
   walk: 'walk',
+  routine: 'perfect',
   looks: 'look',
   rest: 'today',
 };

@@ -41,6 +41,14 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
             text: `${sayPlants(task, f)}, about ${minutes}. Find what opens ${opensTomorrow(today, now) ? 'tomorrow' : 'next'} and cover it.`,
             action: task.started ? 'Continue the walk' : 'Start the walk',
           };
+    case 'routine':
+      return {
+        title: 'Shake the flowers',
+        text: later
+          ? `From ${f.time(task.from!)}, when they are dry: ${sayPlants(task, f)}, about ${minutes}.`
+          : `${sayPlants(task, f)}, about ${minutes}. Best by ${f.time(task.by!)}.`,
+        action: later ? undefined : task.started ? 'Go on' : 'Shake the flowers',
+      };
     case 'looks':
       return {
         title: f.count(task.size, 'fruit to look at', 'fruits to look at'),

@@ -34,6 +34,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   receptive: ({ plant }, journal) => `what was found ready${on(plant, journal)}`,
   scouted: ({ plant }, journal) => `the count${on(plant, journal)}`,
   counted: ({ plant }, journal) => `the count${on(plant, journal)}`,
+  rowPollinated: ({ plants }, _journal, f) => `the shaking of ${f.count(plants.length, 'plant', 'plants')}`,
   swept: ({ plants }, _journal, f) => `“none” on ${f.count(plants.length, 'plant', 'plants')}`,
   stripped: ({ plant }, journal) => `the fruit stripped${on(plant, journal)}`,
   looked: ({ bloom }, journal) => `the look${ofBloom(bloom, journal)}`,

@@ -52,7 +52,10 @@ export function PlanStrip({ width, beds, plants, here, from, path = [], maxHeigh
       <Path d={strip.plants} fill={palette.edge} />
       {path.length > 1 ? (
         <Path
-          d={`M${path.map((place) => strip.at(place)).map(({ x, y }) => `${x} ${y}`).join('L')}`}
+          d={`M${path
+            .map((place) => strip.at(place))
+            .map(({ x, y }) => `${x} ${y}`)
+            .join('L')}`}
           stroke={palette.ink}
           strokeWidth={1.5}
           strokeLinejoin="round"

@@ -16,7 +16,16 @@ export interface StepperProps {
 }
 
 /** A small count, by one more or one less. */
-export function Stepper({ label, value, onChange, least = 0, most = 20, glyph, lessLabel, moreLabel }: StepperProps) {
+export function Stepper({
+  label,
+  value,
+  onChange,
+  least = 0,
+  most = 20,
+  glyph,
+  lessLabel,
+  moreLabel,
+}: StepperProps) {
   const palette = usePalette();
   const button = { width: TOUCH.round };
   return (

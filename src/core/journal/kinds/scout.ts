@@ -28,6 +28,10 @@ export const COVER_METHODS = [
 ] as const;
 export type CoverMethod = (typeof COVER_METHODS)[number];
 
+/** Ways to pollinate all the open flowers of a row. */
+export const ROW_METHODS = ['vibrate', 'shake', 'brush'] as const;
+export type RowMethod = (typeof ROW_METHODS)[number];
+
 /** The evening walk: what was counted at a plant and what was covered there. */
 export interface ScoutBodies {
   scouted: {
@@ -38,6 +42,12 @@ export interface ScoutBodies {
   };
   /** Plants at which there was nothing to cover for the flowers of a day: a whole bed at once. */
   swept: { readonly day: Day; readonly plants: readonly string[] };
+  /** Plants whose open flowers were all shaken or brushed, a row at a time. */
+  rowPollinated: {
+    readonly day: Day;
+    readonly plants: readonly string[];
+    readonly method: RowMethod;
+  };
   /** The flowers that are open on a plant, as they were merely seen. */
   counted: { readonly plant: string; readonly day: Day; readonly open: BudCount };
   covered: {
@@ -104,6 +114,14 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   swept: {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ day, plants }, each) => {
+      for (const plant of plants) each('walk', walkId(plant, day), day);
+    },
+  },
+  rowPollinated: {
     version: 1,
     structural: false,
     clockDays: true,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { BUD_STAGES, PARTS } from '@/core/crops/crop';
 import { ROLES } from '@/core/journal/kinds/mating';
-import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
+import { BLOOM_SEXES, COVER_METHODS, ROW_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);
@@ -10,6 +10,8 @@ const buds = record({ female: count, male: count });
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
   scouted: () => record({ plant: id, day, eve: buds, green: buds }),
   swept: () => record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
+  rowPollinated: () =>
+    record({ day, plants: Joi.array().items(id).min(1).max(2000), method: oneOf(ROW_METHODS) }),
   counted: () => record({ plant: id, day, open: buds }),
   covered: () =>
     record({

@@ -10,7 +10,9 @@ import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../../format/useFormat';
+import { How } from '../../shell/How';
 import { sayMissed } from '../../words/blooms';
+import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
 
 /** Reasons for which a male is unfit. */
@@ -90,6 +92,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
           </Text>
         ) : null}
       </View>
+      {crop ? <How how={howToPick(crop)} /> : null}
     </StopCard>
   );
 }

@@ -17,6 +17,8 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { bloomGlyph, sayMissed } from '../../words/blooms';
+import { How } from '../../shell/How';
+import { howToPollinate } from '../../words/howTo';
 import { FOUND } from '../../words/names';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
@@ -142,6 +144,7 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
           <Button variant="quiet" title="Could not shut it" onPress={() => pollinate('shut', false)} />
         ) : null}
       </CloseAndTag>
+      {crop ? <How how={howToPollinate(crop, covered)} /> : null}
     </StopCard>
   );
 }

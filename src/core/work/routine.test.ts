@@ -1,0 +1,72 @@
+import { routineOf, routineRows } from './routine';
+import { begin, YARD, type Phone } from './testYard';
+
+const at = (day: number, hour = 12): string => `2026-07-${String(day).padStart(2, '0')}T${hour}:00:00Z`;
+const ms = (day: number, hour = 9): number => Date.parse(at(day, hour).replace('T9', 'T09'));
+
+function glasshouse(): Phone {
+  return begin([
+    { variety: 't', crop: 'tomato', purpose: 'eat', plants: ['t1', 't2', 't3'] },
+    { variety: 's', crop: 'strawberry', purpose: 'eat', plants: ['s1'] },
+    { variety: 'q', crop: 'pepo', plants: ['q1'] },
+  ]);
+}
+
+const shake = (phone: Phone, day: number, ...plants: string[]): void => {
+  phone.say(at(day), {
+    kind: 'rowPollinated',
+    body: { day: at(day).slice(0, 10), plants, method: 'vibrate' },
+  });
+};
+
+const states = (phone: Phone, day: number) =>
+  Object.fromEntries(
+    routineRows(phone.journal, YARD, ms(day)).map(({ variety, state }) => [variety.variety, state]),
+  );
+
+test('rows of perfect flowers wait for somebody to begin; others are not among them', () => {
+  const phone = glasshouse();
+  expect(states(phone, 10)).toEqual({ t: 'begin', s: 'begin' });
+  // Nobody is asked for a routine that nobody keeps.
+  expect(routineOf(phone.journal, YARD, ms(10))).toBeUndefined();
+});
+
+test('every one or two days (common practice, no source), then some have passed', () => {
+  const phone = glasshouse();
+  shake(phone, 10, 't1', 't2', 't3');
+  expect(states(phone, 10)['t']).toBe('done');
+  expect(states(phone, 11)['t']).toBe('due');
+  expect(states(phone, 12)['t']).toBe('due');
+  expect(states(phone, 13)['t']).toBe('late');
+  expect(states(phone, 24)['t']).toBe('late');
+  // After two weeks it is no longer a routine.
+  expect(states(phone, 25)['t']).toBe('begin');
+  expect(routineOf(phone.journal, YARD, ms(13))).toMatchObject({ plants: 3, done: 0 });
+  expect(routineOf(phone.journal, YARD, ms(25))).toBeUndefined();
+});
+
+test('a row is done when all of it is: the plant that waited longest speaks for it', () => {
+  const phone = glasshouse();
+  shake(phone, 10, 't1', 't2', 't3');
+  shake(phone, 12, 't1', 't2');
+  expect(states(phone, 12)['t']).toBe('due');
+  shake(phone, 12, 't3');
+  expect(states(phone, 12)['t']).toBe('done');
+  expect(routineOf(phone.journal, YARD, ms(12))).toMatchObject({ plants: 3, done: 3 });
+  // A plant added later was never done.
+  phone.say(at(12), {
+    kind: 'plants.set',
+    body: { bed: 'bed-t', row: 1, variety: 't', plants: [{ plant: 't4', place: 4 }] },
+  });
+  expect(states(phone, 12)['t']).toBe('begin');
+});
+
+test('the best hours are those of the crops that are kept up, by the clock of the garden', () => {
+  const phone = glasshouse();
+  shake(phone, 10, 't1', 't2', 't3');
+  // 10 to 15 o'clock in British summer time (common practice, no source).
+  expect(routineOf(phone.journal, YARD, ms(11))).toMatchObject({
+    from: Date.parse('2026-07-11T09:00:00Z'),
+    by: Date.parse('2026-07-11T14:00:00Z'),
+  });
+});

@@ -1,0 +1,134 @@
+import { cropOf, type Crop } from '../crops/catalogue';
+import { anyPollenSpoils } from '../isolation/requiredDistance';
+import { comparePlants } from '../garden/places';
+import type { Journal } from '../journal/journal';
+import { ROW_METHODS, walkId, type RowMethod } from '../journal/kinds/scout';
+import type { Garden, Plant, Variety } from '../journal/state';
+import { groupBy } from '../text/groupBy';
+import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** A crop whose open flowers are shaken or brushed again and again. */
+type RoutineCrop = Crop & Required<Pick<Crop, 'routine'>>;
+const hasRoutine = (crop: Crop): crop is RoutineCrop => crop.routine !== undefined;
+
+/**
+ * `done`: today. `rests`: it is too soon. `due`: today or tomorrow. `late`: more days have passed than flowers wait.
+ * `begin`: not in the last two weeks.
+ */
+export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin';
+
+/** Plants of one variety in a row. */
+export interface RoutineRow {
+  readonly bed: string;
+  readonly row: number;
+  readonly variety: Variety;
+  readonly crop: RoutineCrop;
+  readonly plants: readonly Plant[];
+  /** When all of them were last done, in the last two weeks. */
+  readonly last: Day | undefined;
+  readonly state: RoutineState;
+  /** The way that is usual for the crop. */
+  readonly method: RowMethod;
+}
+
+/** A routine that has rested for longer is over. Our default. */
+const REMEMBERED_DAYS = 14;
+
+/**
+ * Rows of perfect flowers, in walking order, with what their routine asks for. Not those of which pollen spoils the
+ * fruit.
+ *
+ * @param now UTC milliseconds.
+ * @example routineRows(new Journal(), garden, now) // []
+ */
+export function routineRows(journal: Journal, garden: Garden, now: number): RoutineRow[] {
+  const today = dayAt(now, garden.zone);
+  const varieties = new Map(
+    [...journal.all('variety').values()].flatMap((variety) => {
+      const crop = cropOf(variety.crop);
+      const { purpose, traits } = variety;
+      const isWorked = hasRoutine(crop) && !anyPollenSpoils({ crop: variety.crop, purpose, ...traits });
+      return isWorked ? [[variety.variety, { variety, crop }] as const] : [];
+    }),
+  );
+  if (varieties.size === 0) return [];
+  const plants = [...journal.all('plant').values()]
+    .filter(({ removed, variety }) => !removed && varieties.has(variety))
+    .sort(comparePlants(journal.all('bed')));
+  return [...groupBy(plants, ({ bed, row, variety }) => `${bed}|${row}|${variety}`).values()].map(
+    (inRow): RoutineRow => {
+      const { bed, row, variety } = inRow[0]!;
+      const grown = varieties.get(variety)!;
+      const last = lastDone(journal, inRow, today);
+      return {
+        bed,
+        row,
+        ...grown,
+        plants: inRow,
+        last,
+        state: stateOf(grown.crop, last, today),
+        method: usualRowMethod(grown.crop),
+      };
+    },
+  );
+}
+
+/** The day on which all of some plants had been done: the earliest of their last days. */
+function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Day | undefined {
+  const walks = journal.all('walk');
+  const days = Array.from({ length: REMEMBERED_DAYS + 1 }, (_, before) => addDays(today, -before));
+  const each = plants.map(({ plant }) =>
+    days.find((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
+  );
+  const known = each.filter((day) => day !== undefined).sort();
+  return known.length === plants.length ? known[0] : undefined;
+}
+
+function stateOf({ routine }: RoutineCrop, last: Day | undefined, today: Day): RoutineState {
+  if (last === undefined) return 'begin';
+  const days = daysBetween(last, today);
+  const [soonest, latest] = routine.every.value;
+  if (days === 0) return 'done';
+  if (days < soonest) return 'rests';
+  return days <= latest ? 'due' : 'late';
+}
+
+/**
+ * The crop's own way to pollinate the open flowers of a row.
+ *
+ * @example usualRowMethod(cropOf('strawberry')) // 'brush'
+ */
+export const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
+  ROW_METHODS.find((method) => methods.some((each) => each === method)) ?? 'shake';
+
+/** What a running routine asks for today. */
+export interface RoutineSituation {
+  readonly plants: number;
+  readonly done: number;
+  /** The best hours, UTC milliseconds. */
+  readonly from: number;
+  readonly by: number;
+}
+
+/**
+ * What the routine asks for on the day, where one is kept; `undefined` where none is.
+ *
+ * @example routineOf(new Journal(), garden, now) // undefined
+ */
+export function routineOf(journal: Journal, garden: Garden, now: number): RoutineSituation | undefined {
+  const kept = routineRows(journal, garden, now).filter(
+    ({ state }) => state === 'due' || state === 'late' || state === 'done',
+  );
+  if (kept.length === 0) return undefined;
+  const today = dayAt(now, garden.zone);
+  const hours = kept.map(({ crop }) => crop.routine.best.value);
+  const count = (rows: readonly RoutineRow[]): number =>
+    rows.reduce((sum, { plants }) => sum + plants.length, 0);
+  return {
+    plants: count(kept),
+    done: count(kept.filter(({ state }) => state === 'done')),
+    from: atClock(today, Math.min(...hours.map(([from]) => from)), garden.zone),
+    by: atClock(today, Math.max(...hours.map(([, by]) => by)), garden.zone),
+  };
+}

@@ -1,0 +1,166 @@
+import { View } from 'react-native';
+import { cropOf, type Crop } from '@/core/crops/catalogue';
+import type { RowMethod } from '@/core/journal/kinds/scout';
+import { pollenTrouble } from '@/core/opening/pollenTrouble';
+import { airAt, weatherOn } from '@/core/opening/weatherOn';
+import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { routineRows, type RoutineRow } from '@/core/work/routine';
+import { useStore } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE, usePalette } from '@/ui/theme';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { EmptyPage } from '../shell/EmptyPage';
+import { Page } from '../shell/Page';
+import { WithUndo } from '../shell/WithUndo';
+import { sayReason } from '../words/reasons/morning';
+import { ProgressFoot } from '../round/ProgressHead';
+import { FlowerTimer } from './FlowerTimer';
+
+/** Tomato, pepper, aubergine, strawberry: open flowers are shaken or brushed row by row, every day or two. */
+export function RoutineScreen() {
+  const now = useNow();
+  const f = useFormat();
+  const view = useView('routine', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => ({
+    today: dayAt(now, garden.zone),
+    rows: routineRows(journal, garden, now),
+    air: airAt(weatherOn(journal, garden, dayAt(now, garden.zone)), now),
+  }));
+  if (!view) return null;
+  const { rows, air, today } = view;
+  if (rows.length === 0) {
+    return (
+      <EmptyPage
+        title="Shake the flowers"
+        text="Tomatoes, peppers, aubergines and strawberries carry both sexes in one flower. Under glass or netting nothing sets unless somebody shakes or brushes them. Put some on the plan, and their rows stand here."
+        lead={{ title: 'To the garden', to: '/garden' }}
+      />
+    );
+  }
+  const crops = [...new Set(rows.map(({ crop }) => crop.id))].map(cropOf);
+  const longest = Math.max(...rows.map(({ crop }) => crop.routine.takes.value[1]));
+  return (
+    <Page
+      title="Shake the flowers"
+      aside={
+        <View style={{ gap: SPACE.m, marginTop: SPACE.m }}>
+          <FlowerTimer seconds={longest} />
+          {crops.map((crop) => (
+            <CropAdvice
+              key={crop.id}
+              crop={crop}
+              reasons={pollenTrouble(crop.weather, air).reasons.map((each) => sayReason(each, f))}
+            />
+          ))}
+          <Text variant="small" tone="soft">
+            In the open, wind and insects do most of this: shake where fruit does not set. Wash your hands
+            before and after, and leave plants with mottled leaves for last.
+          </Text>
+        </View>
+      }
+      foot={
+        <ProgressFoot>
+          <WithUndo work="routine" size="big" />
+        </ProgressFoot>
+      }
+    >
+      {rows.map((row) => (
+        <RowOfPlants key={`${row.bed}|${row.row}|${row.variety.variety}`} row={row} today={today} />
+      ))}
+    </Page>
+  );
+}
+
+const DOES: Readonly<Record<RowMethod, string>> = {
+  vibrate: 'Vibrated',
+  shake: 'Shaken',
+  brush: 'Brushed',
+};
+
+function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today: Day }) {
+  const f = useFormat();
+  const record = useRecord();
+  const palette = usePalette();
+  const { journal } = useStore();
+  const { bed, variety, plants, method, state } = row;
+  const where = `Bed ${journal.all('bed').get(bed)?.name ?? '?'}, row ${row.row}`;
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: SPACE.m,
+        paddingVertical: SPACE.s,
+        borderTopWidth: 1.5,
+        borderColor: palette.line,
+      }}
+    >
+      <Glyph name="perfect" size={28} />
+      <View style={{ flex: 1 }}>
+        <Text variant="strong">{where}</Text>
+        <Text variant="small" tone={state === 'late' ? 'rust' : 'soft'}>
+          {`${f.count(plants.length, 'plant', 'plants')}, ${variety.name}. ${saySince(row, f)}`}
+        </Text>
+      </View>
+      {state === 'done' ? (
+        <Text variant="strong">Done</Text>
+      ) : (
+        <Button
+          size="big"
+          title={DOES[method]}
+          label={`${where}: ${DOES[method].toLowerCase()}`}
+          onPress={() =>
+            record([
+              {
+                kind: 'rowPollinated',
+                body: { day: today, plants: plants.map(({ plant }) => plant), method },
+              },
+            ])
+          }
+        />
+      )}
+    </View>
+  );
+}
+
+function saySince({ state, last }: RoutineRow, f: Format): string {
+  switch (state) {
+    case 'begin':
+      return 'Not in the last two weeks.';
+    case 'done':
+      return 'Done today.';
+    case 'rests':
+    case 'due':
+      return `Last on ${f.shortDay(last!)}.`;
+    case 'late':
+      return `Last on ${f.shortDay(last!)}: some flowers may have passed.`;
+  }
+}
+
+/** How, when, and what the air does. */
+function CropAdvice({ crop, reasons }: { readonly crop: Crop; readonly reasons: readonly string[] }) {
+  const f = useFormat();
+  const { routine } = crop;
+  if (!routine) return null;
+  const [least, most] = routine.takes.value;
+  const seconds = least === most ? `About ${f.number(least)}` : `${f.number(least)} to ${f.number(most)}`;
+  const [from, by] = routine.best.value;
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Text variant="strong">{crop.name}</Text>
+      <Text variant="small">
+        {`${seconds} seconds a flower, every ${routine.every.value[0] === 1 ? 'day' : `${f.number(routine.every.value[0])} days`} or every ${f.number(routine.every.value[1])} days, best from ${f.hour(from)} to ${f.hour(by)}, when flowers are dry. `}
+        {routine.longStyledOnly
+          ? 'Only flowers whose style stands out above the anthers can set: pass the others. '
+          : ''}
+        {reasons.join(' ')}
+      </Text>
+    </View>
+  );
+}
