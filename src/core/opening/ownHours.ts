@@ -8,7 +8,7 @@ import { isOpeningWindow, openingWindow, type OwnHours } from './openingWindow';
 import { morningWeather, weatherOn } from './weatherOn';
 
 /** How far a garden's flowers may be expected to differ from the crop's hours, as a standard deviation. Our default. */
-const GARDEN_SD_H = 0.75;
+const GARDEN_SD_H = 1 / 3;
 /** How far the flowers of one day differ from the garden's usual. Our default. */
 const DAY_SD_H = 0.5;
 /** A move is looked for among these, hours: nothing beyond is believed. */
@@ -17,7 +17,7 @@ const STEP_H = 1 / 60;
 /** Of more days only the latest count. */
 const MOST_DAYS = 30;
 
-/** Between which hours something happened on a day, counted from when it was expected. */
+/** Between which hours the first flower opened, or the last one shut, counted from when that was expected. */
 interface Bounds {
   readonly after: number;
   readonly by: number;
@@ -27,7 +27,7 @@ interface Bounds {
  * By how much the grower's own observations move opening and shutting of a crop, up to a day; `undefined` without any.
  *
  * Each observation only bounds a time: found open at nine, they opened before and shut after. The move is normally
- * distributed before anything was seen (mean 0, sd 45 minutes), the times of a day logistically around it (sd 30
+ * distributed before anything was seen (mean 0, sd 20 minutes), the times of a day logistically around it (sd 30
  * minutes); what is taken is the mean of the move given all days [Bayes' rule with interval-censored data, on a grid].
  * So one day moves little, and many days that agree move nearly all the way.
  *
@@ -47,7 +47,7 @@ export function ownHours(
   const days = [...groupBy(seen, ({ day }) => day)].sort(([a], [b]) => (a < b ? 1 : -1)).slice(0, MOST_DAYS);
   const bounds = days.flatMap(([day, notes]) => {
     const window = openingWindow(crop, garden, day, morningWeather(weatherOn(journal, garden, day)));
-    return isOpeningWindow(window) ? [boundsOf(notes, middle(window.opens), middle(window.shuts))] : [];
+    return isOpeningWindow(window) ? [boundsOf(notes, window.opens[0], window.shuts[1])] : [];
   });
   if (bounds.length === 0) return undefined;
   return {
@@ -56,8 +56,6 @@ export function ownHours(
     days: bounds.length,
   };
 }
-
-const middle = ([first, last]: readonly [number, number]): number => (first + last) / 2;
 
 /** Of all that was noted on a day the tightest bounds: they are the same flowers, and count once. */
 function boundsOf(

@@ -18,9 +18,11 @@ const hours = (params: Params, f: Format): string => {
   const h = Number(params['hours']);
   return h < 1 ? `${f.number(h * 60)} minutes` : `${f.number(h, 1)} h`;
 };
-const moved = (h: number, f: Format): string => {
+const moved = (does: string, h: number, f: Format): string => {
   const minutes = Math.round(Math.abs(h) * 60);
-  return `${f.count(minutes, 'minute', 'minutes')} ${h < 0 ? 'sooner' : 'later'}`;
+  return minutes === 0
+    ? ''
+    : `${does} ${f.count(minutes, 'minute', 'minutes')} ${h < 0 ? 'sooner' : 'later'}`;
 };
 const fromSunrise = (value: number, f: Format): string =>
   value === 0 ? 'at sunrise' : `${f.number(Math.abs(value), 1)} h ${value < 0 ? 'before' : 'after'} sunrise`;
@@ -33,8 +35,15 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   coldDawn: (p, f) =>
     `The dawn is below ${f.temperature(Number(p['floorC']))}, so flowers should open ${hours(p, f)} later.`,
   hotDay: (p, f) => `A day of ${f.temperature(Number(p['maxC']))} shuts them about ${hours(p, f)} sooner.`,
-  ownHours: (p, f) =>
-    `What you noted on ${f.count(Number(p['days']), 'day', 'days')} moves them: they open ${moved(Number(p['opensH']), f)} and shut ${moved(Number(p['shutsH']), f)} than usual.`,
+  ownHours: (p, f) => {
+    const moves = [moved('open', Number(p['opensH']), f), moved('shut', Number(p['shutsH']), f)].filter(
+      Boolean,
+    );
+    const noted = `What you noted on ${f.count(Number(p['days']), 'day', 'days')}`;
+    return moves.length > 0
+      ? `${noted} says that they ${moves.join(' and ')} than usual.`
+      : `${noted} agrees.`;
+  },
   coolDay: (p, f) =>
     `A cool day of ${f.temperature(Number(p['maxC']))} keeps them open about ${hours(p, f)} longer.`,
   'air.hotDayAndNight': (p, f) =>
