@@ -5,6 +5,7 @@ import { roundFrom, roundSize, type RoundSituation } from './dayTasks';
 import { flowersDue, type FlowersDue } from './flowersDue';
 import { handlingTimes, serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
 import { outingsAt, type OutingNow } from './outings';
+import { mayTake, usesLeft } from './pairing/buds';
 import { plannedFlowers, stopsLeft } from './stops';
 
 /** An outing with its flowers and what they want done. */
@@ -32,19 +33,35 @@ export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsN
 
 function roundAt(journal: Journal, outing: OutingNow): RoundNow {
   const due = flowersDue(journal, outing);
-  const planned = plannedFlowers(due.rounds);
   return {
     outing,
     due,
     situation: {
       outing: outing.outing,
       stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
-      waiting: due.females.filter(({ bloom }) => !planned.has(bloom)).length,
+      waiting: waitingOf(due),
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
       minutes: roundMinutes(journal, due),
     },
   };
+}
+
+/** Females that no round has dealt with. Once there is one, those for which there is no pollen wait for nothing. */
+function waitingOf({ rounds, females, buds }: FlowersDue): number {
+  const planned = plannedFlowers(rounds);
+  const left = females.filter(({ bloom }) => !planned.has(bloom));
+  if (rounds.length === 0) return left.length;
+  const served = new Set(
+    buds.females
+      .filter((female) =>
+        buds.males.some(
+          (male) => male.variety === female.father && usesLeft(male) > 0 && mayTake(female, male.plant),
+        ),
+      )
+      .map(({ bloom }) => bloom),
+  );
+  return left.filter(({ bloom }) => served.has(bloom)).length;
 }
 
 function roundToShow(rounds: readonly RoundNow[], now: number): RoundNow | undefined {

@@ -162,7 +162,11 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
       }
       foot={
         empty ? (
-          <Button size="big" title="Back to Today" onPress={() => router.replace('/')} />
+          <Button
+            size="big"
+            title={round ? 'Leave them' : 'Back to Today'}
+            onPress={round ? onLeave : () => router.replace('/')}
+          />
         ) : (
           <>
             {early ? (

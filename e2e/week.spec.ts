@@ -1,0 +1,133 @@
+import type { Page } from '@playwright/test';
+import { App, expect, test } from './app';
+
+const EVENING_OF_DEMO = 'Set the demo’s clock to the evening';
+const MORNING_OF_DEMO = 'Set the demo’s clock to the morning';
+
+/** What is tapped at a plant, by its name, `A2·1`: bed A, row 2, plant 1. */
+type Found = Readonly<Record<string, readonly string[]>>;
+
+const chipOf = (plant: string): RegExp => {
+  const [, row, place] = /^[A-Z](\d)·(\d+)$/.exec(plant)!;
+  return new RegExp(`^Plant ${place} of row ${row}(,|$)`);
+};
+
+/** Where the walk is: it must be elsewhere after each step. */
+const placeOf = (page: Page): Promise<string> =>
+  page
+    .getByRole('main')
+    .innerText()
+    .then((text) => text.replace(/\s+/g, ' ').slice(0, 160));
+
+/** Beds at a glance: of each only the plants with something to see are gone to. */
+async function walkByBed(app: App, page: Page, found: Found): Promise<void> {
+  const over = page.getByRole('heading', { name: 'Walk done' });
+  const bed = page.getByRole('heading', { name: /^Bed [A-Z]/, level: 1 });
+  const next = app.button(/(^|, )next$|others none$/i);
+  for (let step = 0; step < 60; step += 1) {
+    await expect(over.or(next).first()).toBeVisible();
+    if (await over.isVisible()) return;
+    const before = await placeOf(page);
+    const only = app.button('Only plants with something to see');
+    if (await only.isVisible()) await only.click();
+    else if (/^Bed \w(, row \d)?$/.test(await bed.first().innerText())) await markPlants(page, next, found);
+    else await atPlant(app, page, found);
+    await expect.poll(() => placeOf(page), { timeout: 5_000 }).not.toBe(before);
+  }
+  throw new Error('the walk does not end');
+}
+
+async function markPlants(page: Page, next: ReturnType<App['button']>, found: Found): Promise<void> {
+  const title = await page.getByRole('heading', { level: 1 }).innerText();
+  const here = Object.keys(found).filter((plant) => plant.startsWith(title.charAt(4)));
+  for (const plant of here) {
+    const chip = page.getByRole('checkbox', { name: chipOf(plant) });
+    if ((await chip.count()) === 1 && (await chip.getAttribute('aria-checked')) !== 'true')
+      await chip.click();
+  }
+  await next.click();
+}
+
+async function atPlant(app: App, page: Page, found: Found): Promise<void> {
+  const heading = await page.getByRole('heading', { level: 1 }).innerText();
+  const [, bed, row, place] = /Bed (\w+), row (\d+), plant\s+(\d+)/.exec(heading)!;
+  for (const tap of found[`${bed}${row}·${place}`] ?? []) await app.tap(tap);
+  await app.tap(/(^|, )next$/i);
+}
+
+const FEMALE = 'One female more';
+const MALE = 'One male more';
+
+/** Through a round as planned, with what was read at its stops. */
+async function goRound(app: App, page: Page): Promise<string> {
+  let read = '';
+  const over = page.getByRole('heading', { name: 'Round done' });
+  for (let stop = 0; stop < 60; stop += 1) {
+    await expect(over.or(page.getByRole('img', { name: /^Stop \d+ of/ })).first()).toBeVisible();
+    if (await over.isVisible()) return read;
+    read += await page.getByRole('main').innerText();
+    await app.done();
+  }
+  throw new Error('the round does not end');
+}
+
+async function noteWeather(app: App, page: Page, dawn: string, high: string, rain: string): Promise<void> {
+  await page.goto('/weather');
+  await page.getByRole('textbox', { name: /^At dawn/ }).fill(dawn);
+  await page.getByRole('textbox', { name: /^Highest/ }).fill(high);
+  await app.tap(rain);
+  await app.tap('Save');
+  await expect(page.getByText(new RegExp(`${high} °C`)).first()).toBeVisible();
+}
+
+test.use({ now: '2026-03-02T12:00:00Z' });
+
+test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at dusk', async ({
+  app,
+  page,
+}) => {
+  test.setTimeout(300_000);
+  let clock = Date.parse('2026-03-02T12:00:00Z');
+  const after = async (hours: number): Promise<void> => {
+    clock += hours * 3_600_000;
+    await page.clock.setSystemTime(new Date(clock));
+    await page.goto('/');
+  };
+  const morning = async (): Promise<void> => {
+    await page.goto('/');
+    await app.tap('Set the demo’s clock to the morning');
+  };
+  await app.openDemo();
+
+  // A cross is planned: from tomorrow on its pollen is brought.
+  await page.goto('/garden');
+  await page.getByText('Harbour Bead').last().click();
+  await app.tap('Plan a cross');
+  await app.tap('Redstart Fist');
+  await app.tap('G2·3');
+  await app.tap('G3·2');
+  await app.tap('Save');
+  await expect(page.getByRole('heading', { name: 'Harbour Bead' })).toBeVisible();
+
+  // Saturday evening: beds at a glance, the plants with something to see gone to.
+  await page.goto('/scout');
+  await walkByBed(app, page, {
+    'A2·2': [FEMALE],
+    'A2·3': [MALE, MALE],
+    'B1·3': [FEMALE],
+    'B2·3': [MALE],
+    'C1·2': [FEMALE, FEMALE],
+  });
+
+  // Sunday: rain all night, and a helper with a printed list.
+  await morning();
+  await noteWeather(app, page, '11', '18', 'Long rain');
+  await expect(page.getByText('Wet leaves').first()).toBeVisible();
+  await page.goto('/round');
+  await expect(page.getByText(/The round takes/)).toBeVisible();
+  await app.tap('One person more');
+  await app.tap('Start 2 rounds');
+  const first = await goRound(app, page);
+  await page.screenshot({ path: '/tmp/shots/week2.png' });
+  console.log(first.slice(0, 3000));
+});
