@@ -35,6 +35,7 @@ export type PurityReason =
   | 'pollen.otherMorning'
   | 'pollen.ownPlant'
   | 'pollen.clean'
+  | 'pollen.cleanEmasculated'
   | 'pollen.open'
   | 'pollen.otherThanMeant'
   | 'pollen.otherPlantThanMeant'
@@ -237,7 +238,9 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   return link(
     'cleanPollen',
     'holds',
-    selfed ? reason('pollen.ownPlant') : reason('pollen.clean', { fathers }),
+    selfed
+      ? reason('pollen.ownPlant')
+      : reason(bloom.emasculated ? 'pollen.cleanEmasculated' : 'pollen.clean', { fathers }),
   );
 }
 

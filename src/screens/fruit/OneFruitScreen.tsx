@@ -7,7 +7,7 @@ import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
 import { purityOf } from '@/core/purity/purityOf';
 import { cohortOf } from '@/core/journal/cohort';
-import { fatherPlants } from '@/core/journal/pollinations';
+import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
 import { remediesFor } from '@/core/purity/remedies';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
@@ -82,6 +82,8 @@ interface OneFruit {
   readonly where: string;
   readonly donors: readonly string[];
   readonly zone: string;
+  /** Of a cross: `mother × father`. */
+  readonly parents: string | undefined;
 }
 
 const useOneFruit = (id: string): OneFruit | undefined =>
@@ -89,11 +91,14 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     const flower = journal.all('bloom').get(id);
     const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
     if (!fruit) return null;
+    const purity = purityOf(journal, garden, fruit.bloom, {
+      isolationOf: isolationOf(journal, garden, dayAt(now, garden.zone)),
+    });
+    const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
     return {
       fruit,
-      purity: purityOf(journal, garden, fruit.bloom, {
-        isolationOf: isolationOf(journal, garden, dayAt(now, garden.zone)),
-      }),
+      purity,
+      parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
       zone: garden.zone,
@@ -107,6 +112,14 @@ const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
       ? `${count} flowers without a tag`
       : 'A fruit without a tag';
 
+/** Of a cross: is it the one that was meant? */
+const sayGrade = ({ grade, cross }: Purity): string =>
+  cross && grade === 'true'
+    ? 'A true cross'
+    : cross && grade === 'likely'
+      ? 'Likely a true cross'
+      : GRADES[grade];
+
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view: { purity } }: { readonly view: OneFruit }) {
   const f = useFormat();
@@ -114,7 +127,7 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
   return (
     <View>
       <Text variant="heading" level={2}>
-        {purity ? `${GRADES[purity.grade]}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
+        {purity ? `${sayGrade(purity)}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
       </Text>
       {purity?.weakest && purity.weakest.state !== 'pending' ? (
         <Text>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Text>
@@ -137,13 +150,14 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
-  const { fruit, where, donors, zone } = view;
+  const { fruit, where, donors, zone, parents } = view;
   const { bloom, variety, history } = fruit;
   const { glyph, word } = fruitStatus(fruit);
+  const later = pollinationsOf(bloom).filter(({ application }) => application > 1);
   return (
     <View>
       <Text tone="soft">
-        {where}, {variety.name}
+        {where}, {parents ?? variety.name}
       </Text>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, marginVertical: SPACE.s }}>
         <Glyph name={glyph} size={30} />
@@ -153,6 +167,9 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       </View>
       <Text>
         {`Pollinated ${f.day(history.pollinated)} at ${f.time(toMs(bloom.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
+        {later
+          .map(({ at }) => ` Again ${f.shortDay(dayAt(toMs(at), zone))} at ${f.time(toMs(at))}.`)
+          .join('')}
       </Text>
       {bloom.conflicts.length > 0 ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>

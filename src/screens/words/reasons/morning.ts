@@ -125,6 +125,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     'A male was covered only after the flowers open, so insects may have been there before.',
   'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
+  'pollen.cleanEmasculated': (p, f) =>
+    `Its own anthers were out before it opened; it got covered flowers of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
   'pollen.clean': (p, f) => `Covered males of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
   'pollen.open': () => 'It set by itself: nobody can say whose pollen came.',
   'pollen.otherThanMeant': () => 'A male was used that is not of the variety meant to father it.',
