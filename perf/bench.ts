@@ -6,14 +6,23 @@ import { pairingBench } from './pairing';
 import { routeBench } from './route';
 import { sizeBench } from './size';
 
-/** Speed and size as ratios: medians of seven runs taken in turn with a reference in the same process. */
+const PARTS = {
+  journal: journalBench,
+  isolation: isolationBench,
+  pairing: pairingBench,
+  route: routeBench,
+  size: sizeBench,
+  browser: browserBench,
+};
+
+/**
+ * Speed and size as ratios: medians of seven runs taken in turn with a reference in the same process. All parts, or those
+ * that are named: `npm run bench -- route size`.
+ */
 async function main(): Promise<void> {
-  await journalBench();
-  await isolationBench();
-  await pairingBench();
-  await routeBench();
-  sizeBench();
-  await browserBench();
+  const named = process.argv.slice(2);
+  for (const [name, bench] of Object.entries(PARTS))
+    if (named.length === 0 || named.includes(name)) await bench();
   if (missedBounds() > 0) process.exitCode = 1;
 }
 

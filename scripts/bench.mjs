@@ -12,4 +12,4 @@ run(bin('esbuild'), [
   '--log-level=warning',
   `--outfile=${bundle}`,
 ]);
-run(process.execPath, [bundle]);
+run(process.execPath, [bundle, ...process.argv.slice(2)]);

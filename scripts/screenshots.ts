@@ -109,10 +109,12 @@ async function take(): Promise<void> {
   await page.getByText('Marsh Button', { exact: true }).last().click();
   await page.getByText('If it were left open').waitFor();
   await shoot(page, 'garden-wide');
-  await page.goto(`${BASE}/scout`);
-  await page.getByText('Opens tomorrow').waitFor();
-  await shoot(page, 'walk-wide');
   await page.setViewportSize(PHONE);
+  await page.goto(`${BASE}/scout`);
+  await page.getByRole('button', { name: 'Only plants with something to see' }).click();
+  await page.getByRole('checkbox').first().click();
+  await shoot(page, 'walk-bed');
+  await page.getByRole('button', { name: 'Every plant, one by one' }).click();
   await page.goto(`${BASE}/scout`);
   await page.getByRole('button', { name: 'List of plants' }).click();
   await page.getByText('Bed F, row 1, plant 1', { exact: true }).click();
@@ -131,13 +133,16 @@ async function take(): Promise<void> {
   await page.setViewportSize(PHONE);
   await page.getByRole('button', { name: 'Start the round' }).click();
   await page.getByText(/The round takes/).waitFor();
-  await page.getByRole('button', { name: 'Start the round' }).click();
+  await page.getByRole('button', { name: 'One person more' }).click();
+  await page.getByRole('button', { name: 'Start 2 rounds' }).click();
   await toFirstFemale(page);
   await shoot(page, 'stop');
   await page.emulateMedia({ colorScheme: 'dark' });
   await shoot(page, 'stop-night');
-  await page.setViewportSize(WIDE);
-  await shoot(page, 'stop-wide');
+  await page.emulateMedia({ colorScheme: 'light' });
+  await page.getByRole('button', { name: 'The round as a list' }).click();
+  await page.getByText('Give it to somebody').waitFor();
+  await shoot(page, 'round-list');
   await shootOpenNow(browser);
   await browser.close();
 }

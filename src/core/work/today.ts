@@ -1,8 +1,7 @@
 import { wantsSeed } from '../crops/variety';
 import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
-import type { CoverMethod } from '../journal/kinds/scout';
-import type { Bloom, Garden } from '../journal/state';
+import type { Garden } from '../journal/state';
 import { weatherOn, type KnownWeather } from '../opening/weatherOn';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';
@@ -14,6 +13,7 @@ import { openNowOf } from './openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
 import type { Shortage } from './pairing/shortages';
 import { roundsAt } from './roundsNow';
+import { roundSupplies, type Supplies } from './supplies';
 import { routineOf } from './routine';
 
 export interface Today {
@@ -32,14 +32,6 @@ export interface Today {
   readonly looks: readonly Fruit[];
   /** The plants in the ground that a walk leads to. */
   readonly walk: readonly WalkedPlant[];
-}
-
-/** What to carry on the round. */
-export interface Supplies {
-  readonly tapeStrips: number;
-  readonly bags: number;
-  readonly ties: number;
-  readonly tags: number;
 }
 
 /**
@@ -73,7 +65,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       looks: { due: looks.length },
     }),
     shortages: due.flatMap(({ shortages }) => shortages),
-    supplies: suppliesFor(due.flatMap(({ females }) => females)),
+    supplies: roundSupplies(due.flatMap(({ females }) => females)),
     looks,
     walk,
   };
@@ -108,17 +100,5 @@ function openSize(journal: Journal, garden: Garden, now: number): DaySituation['
     plants: open.length,
     visited: open.filter((plant) => plant.open !== undefined).length,
     until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
-  };
-}
-
-/** A covered female takes two fresh strips, or a new tie or bag, and a tag (common practice, no source). */
-function suppliesFor(females: readonly Bloom[]): Supplies {
-  const count = (...methods: CoverMethod[]): number =>
-    females.filter(({ cover }) => cover && methods.includes(cover.method)).length;
-  return {
-    tapeStrips: 2 * count('tape'),
-    bags: count('bag'),
-    ties: count('cord', 'peg'),
-    tags: females.length,
   };
 }

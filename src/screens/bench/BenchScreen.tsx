@@ -22,6 +22,12 @@ export function BenchScreen() {
         onPress={() => router.push('/routine')}
       />
       <ListRow
+        glyph={<Glyph name="tape" size={28} />}
+        title="Supplies"
+        note="What was used up, and what to get"
+        onPress={() => router.push('/bench/supplies')}
+      />
+      <ListRow
         glyph={<Glyph name="file" size={28} />}
         title="Files"
         note="Export, import, flowers as CSV, remove"

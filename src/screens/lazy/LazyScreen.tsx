@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, type ComponentProps } from 'react';
 import { Text } from '@/ui/parts/Text';
 import { Page } from '../shell/Page';
 import type { LoadedScreenProps } from './lazyScreens';
@@ -14,6 +14,22 @@ const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }
 export const LazyUndone = () => (
   <Suspense fallback={null}>
     <LoadedUndone />
+  </Suspense>
+);
+
+const LoadedSupplies = lazy(async () => ({ default: (await loadScreens()).SuppliesLines }));
+const LoadedWeek = lazy(async () => ({ default: (await loadScreens()).WeekAhead }));
+
+/** What stands at the end of Today comes with the other screens. */
+export const LazySupplies = (props: ComponentProps<typeof LoadedSupplies>) => (
+  <Suspense fallback={null}>
+    <LoadedSupplies {...props} />
+  </Suspense>
+);
+
+export const LazyWeekAhead = () => (
+  <Suspense fallback={null}>
+    <LoadedWeek />
   </Suspense>
 );
 

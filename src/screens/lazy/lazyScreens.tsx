@@ -3,6 +3,7 @@ import { CautionsScreen } from '../bench/CautionsScreen';
 import { FilesScreen } from '../bench/FilesScreen';
 import { ReportScreen } from '../bench/ReportScreen';
 import { SettingsScreen } from '../bench/SettingsScreen';
+import { SuppliesScreen } from '../bench/SuppliesScreen';
 import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
@@ -57,6 +58,7 @@ const SCREENS = {
   setRates: SetRatesScreen,
   settings: SettingsScreen,
   start: StartScreen,
+  supplies: SuppliesScreen,
   surroundings: SurroundingsScreen,
   table: TableScreen,
   times: TimesScreen,
@@ -64,6 +66,8 @@ const SCREENS = {
   weather: WeatherScreen,
 } as const;
 
+export { SuppliesLines } from '../today/SuppliesLines';
+export { WeekAhead } from '../today/WeekAhead';
 /** Where no screen's own button tells what was undone. */
 export { Undone } from '../shell/WithUndo';
 

@@ -13,9 +13,10 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { loadScreens } from '../lazy/LazyScreen';
+import { LazySupplies, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
@@ -102,6 +103,7 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
 function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
   const f = useFormat();
+  const wide = useWide();
   const journal = useGarden().store.journal;
   return (
     <View>
@@ -129,7 +131,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
           }
         />
       ))}
-      <SuppliesLine today={today} />
+      <LazySupplies today={today} />
       {cautionsFor(today.weather).map((caution) => (
         <ListRow
           key={caution}
@@ -145,19 +147,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
         note={sayWeather(today, f) ?? 'Not noted. It moves the opening hours.'}
         onPress={() => router.push('/weather')}
       />
+      {wide ? <LazyWeekAhead /> : null}
     </View>
   );
-}
-
-function SuppliesLine({ today }: { readonly today: Today }) {
-  const f = useFormat();
-  const { tapeStrips, bags, ties, tags } = today.supplies;
-  const parts = [
-    tapeStrips > 0 ? f.count(tapeStrips, 'strip of tape', 'strips of tape') : '',
-    bags > 0 ? f.count(bags, 'bag', 'bags') : '',
-    ties > 0 ? f.count(ties, 'tie', 'ties') : '',
-    tags > 0 ? f.count(tags, 'tag', 'tags') : '',
-  ].filter(Boolean);
-  if (parts.length === 0) return null;
-  return <ListRow glyph={<Glyph name="tape" size={28} />} title="For the round" note={parts.join(', ')} />;
 }
