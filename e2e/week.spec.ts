@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { App, expect, test } from './app';
+import { expect, test, type App } from './app';
 
 /** What is tapped at a plant, by its name, `A2·1`: bed A, row 2, plant 1. */
 type Found = Readonly<Record<string, readonly string[]>>;

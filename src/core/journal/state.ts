@@ -10,7 +10,7 @@ import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { Donor, Finding, MissedReason, PollinationMethod, RoundShare, Stop } from './kinds/round';
-import type { Role } from './kinds/mating';
+import type { Role } from './kinds/role';
 import type { BloomSex, BudCount, CoverMethod, RowMethod } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };

@@ -66,8 +66,8 @@ const SCREENS = {
   weather: WeatherScreen,
 } as const;
 
-export { SuppliesLines } from '../today/SuppliesLines';
-export { WeekAhead } from '../today/WeekAhead';
+export { SuppliesLines } from '../week/SuppliesLines';
+export { WeekAhead } from '../week/WeekAhead';
 /** Where no screen's own button tells what was undone. */
 export { Undone } from '../shell/WithUndo';
 

@@ -41,6 +41,7 @@ export function TodayScreen() {
   const now = useNow();
   const router = useRouter();
   const f = useFormat();
+  const wide = useWide();
   // The view changes with the time, a minute is fine enough.
   const today = useView('today', [Math.floor(now / 60_000)], ({ store, garden }) =>
     todayOf(store.journal, garden, now),
@@ -87,6 +88,7 @@ export function TodayScreen() {
           Loading older records…
         </Text>
       )}
+      {wide && rest ? <LazyWeekAhead /> : null}
     </Page>
   );
 }
@@ -103,7 +105,6 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
 function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
   const f = useFormat();
-  const wide = useWide();
   const journal = useGarden().store.journal;
   return (
     <View>
@@ -147,7 +148,6 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
         note={sayWeather(today, f) ?? 'Not noted. It moves the opening hours.'}
         onPress={() => router.push('/weather')}
       />
-      {wide ? <LazyWeekAhead /> : null}
     </View>
   );
 }

@@ -1,11 +1,8 @@
 import type { OwnPollenRule, Purpose } from '../../crops/variety';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
+import type { Role } from './role';
 import { walkId } from './scout';
-
-/** What a bloom is meant for. `control`: left without pollen, to see what sets by itself; `open`: set by itself. */
-export const ROLES = ['hand', 'control', 'open'] as const;
-export type Role = (typeof ROLES)[number];
 
 /** Who is to father what. */
 export interface MatingBodies {

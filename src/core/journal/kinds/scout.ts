@@ -1,7 +1,7 @@
 import type { BudStage, Part } from '../../crops/crop';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
-import type { Role } from './mating';
+import type { Role } from './role';
 import type { Flower1 } from './renamed';
 
 export const SEXES = ['female', 'male'] as const;

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { OWN_POLLEN_RULES, PURPOSES } from '@/core/crops/variety';
-import { ROLES, type MatingBodies } from '@/core/journal/kinds/mating';
+import type { MatingBodies } from '@/core/journal/kinds/mating';
+import { ROLES } from '@/core/journal/kinds/role';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {

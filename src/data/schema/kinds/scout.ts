@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { BUD_STAGES, PARTS } from '@/core/crops/crop';
-import { ROLES } from '@/core/journal/kinds/mating';
+import { ROLES } from '@/core/journal/kinds/role';
 import { BLOOM_SEXES, COVER_METHODS, ROW_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
