@@ -67,6 +67,29 @@ class WorkerHere extends EventTarget {
   terminate(): void {}
 }
 
+/** One end of a channel in this thread: jsdom has none. */
+class PortHere extends EventTarget {
+  other: EventTarget | undefined;
+
+  postMessage(data: unknown): void {
+    if (this.other) tell(this.other, data);
+  }
+
+  start(): void {}
+
+  close(): void {}
+}
+
+class ChannelHere {
+  readonly port1 = new PortHere();
+  readonly port2 = new PortHere();
+
+  constructor() {
+    this.port1.other = this.port2;
+    this.port2.other = this.port1;
+  }
+}
+
 const tell = (target: EventTarget, data: unknown): void =>
   void setTimeout(() => target.dispatchEvent(new MessageEvent('message', { data })), 0);
 
@@ -83,6 +106,7 @@ function simulateBrowser(wide: boolean): void {
   Element.prototype.scrollIntoView = () => undefined;
   Object.assign(globalThis, {
     Worker: WorkerHere,
+    MessageChannel: ChannelHere,
     fetch: async () => ({
       ok: true,
       json: async () => recordsOf(DEMO),
