@@ -44,7 +44,7 @@ test(
     await app.openDemo();
     await app.tap('Continue the walk');
     await app.tap('One female more');
-    await app.tap(/^How: /);
+    await app.tap(/^Cover: /);
     await expect(page.getByRole('heading', { name: 'How do you keep it shut?' })).toBeVisible();
     expect.soft(await seriousFindings(page), 'cover').toEqual([]);
     await app.tap('Close');

@@ -67,6 +67,8 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
   const sameDay = day === dayAt(store.clock.now(), store.described!.zone);
   const words = walkWords(crop, variety.traits, roles, sameDay);
   const { cover } = coveringOf(crop);
+  const by = counts[cover.bearing].female > 0 ? cover.by?.bearing : cover.by?.male;
+  const coverHere = by ?? method;
   const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0) && controls === 0;
   const total = counts[cover.bearing].female + counts[cover.male].male + controls;
   const mostOf = {
@@ -119,14 +121,11 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
       ) : null}
       {cover.bearing === 'green' ? <TasselsNeeded walked={walked} counts={eve} /> : null}
       {cover.bearing === 'eve' ? <Tags tags={tags} /> : null}
-      {total > 0 && !cover.by ? (
-        <Button
-          title={`How: ${COVERS[method]}`}
-          onPress={() => setChoosing(true)}
-          style={{ marginVertical: SPACE.s }}
-        />
+      {total > 0 ? (
+        <How how={howToCover(coverHere, roles.emasculate)}>
+          {cover.by ? null : <Button title={`Cover: ${COVERS[method]}`} onPress={() => setChoosing(true)} />}
+        </How>
       ) : null}
-      {total > 0 ? <How how={howToCover(cover.by?.bearing ?? method, roles.emasculate)} /> : null}
       {words.later ? (
         <Text variant="strong" style={{ marginTop: SPACE.m }}>
           {words.later}

@@ -29,13 +29,13 @@ test('a plant of the evening: counted, covered, tagged, and undone', async () =>
 test('half-entered counts outlive the page, and the cover can be changed', async () => {
   await openApp('/scout');
   await tap('One female more');
-  await tap('How: Tape');
+  await tap('Cover: Tape');
   await tap('Bag');
-  await see('How: Bag');
+  await see('Cover: Bag');
   expect(screen.getByRole('button', { name: 'Cover 1, next' })).toBeTruthy();
 
   await reopenApp('/scout', { wide: true });
-  await see('How: Bag');
+  await see('Cover: Bag');
 });
 
 test('on a wide screen the list is next to the plant, and any plant can be opened', async () => {

@@ -82,9 +82,11 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
       done={{ title: good > 0 ? 'Done' : 'None, continue', onPress: done }}
     >
       <View style={{ marginTop: SPACE.m, gap: SPACE.xs }}>
-        <Text variant="stop" live>
-          {pick}
-        </Text>
+        <How how={crop && howToPick(crop)}>
+          <Text variant="stop" live>
+            {pick}
+          </Text>
+        </How>
         <Text>{covered ? `${words.check} ${words.how}` : words.how}</Text>
         {whys.length > 0 ? (
           <Text tone="rust" live>
@@ -92,7 +94,6 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
           </Text>
         ) : null}
       </View>
-      {crop ? <How how={howToPick(crop)} /> : null}
     </StopCard>
   );
 }

@@ -126,9 +126,9 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
           : { title: 'Leave it', onPress: () => miss('noPollen') }
       }
     >
-      <Text variant="strong" style={{ marginTop: SPACE.m, marginBottom: SPACE.s }}>
-        {donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}
-      </Text>
+      <How how={crop && howToPollinate(crop, covered)}>
+        <Text variant="strong">{donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}</Text>
+      </How>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {donors.map((donor) => (
           <DonorChip
@@ -144,7 +144,6 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
           <Button variant="quiet" title="Could not shut it" onPress={() => pollinate('shut', false)} />
         ) : null}
       </CloseAndTag>
-      {crop ? <How how={howToPollinate(crop, covered)} /> : null}
     </StopCard>
   );
 }
