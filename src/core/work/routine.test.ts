@@ -27,7 +27,7 @@ const states = (phone: Phone, day: number) =>
 test('rows of perfect flowers wait for somebody to begin; others are not among them', () => {
   const phone = glasshouse();
   expect(states(phone, 10)).toEqual({ t: 'begin', s: 'begin' });
-  // Nobody is asked for a routine that nobody keeps.
+  // There is no task where nobody keeps it up.
   expect(routineOf(phone.journal, YARD, ms(10))).toBeUndefined();
 });
 
