@@ -91,7 +91,7 @@ export const pickedAt = (
 /**
  * What is recorded of a stop where all went as planned.
  *
- * @example asPlanned(journal, round, pick)[0].kind // 'picked'
+ * @example asPlanned(journal, round, pick).kind // 'picked'
  */
 export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
   if (stop.kind === 'pick') return pickedAt(round, stop, []);

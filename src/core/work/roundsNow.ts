@@ -31,6 +31,14 @@ export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsN
   return { rounds, about: roundToShow(rounds, now) };
 }
 
+/**
+ * The outing that was named, if it is one of the moment, else the one that matters now.
+ *
+ * @example outingNamed(roundsAt(new Journal(), garden, now), 'dusk') // undefined
+ */
+export const outingNamed = ({ rounds, about }: RoundsNow, name: string | undefined): RoundNow | undefined =>
+  rounds.find(({ outing }) => outing.outing === name) ?? about;
+
 function roundAt(journal: Journal, outing: OutingNow): RoundNow {
   const due = flowersDue(journal, outing);
   return {

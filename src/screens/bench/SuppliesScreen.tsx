@@ -6,10 +6,9 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { saySupplies } from '../words/supplies';
+import { saySupplies, supplyItems } from '../words/supplies';
 
 /** What the last week used up, and what to get for the next two. */
 export function SuppliesScreen() {
@@ -19,7 +18,7 @@ export function SuppliesScreen() {
   );
   if (!list) return null;
   const { days, used, ahead } = list;
-  const needed = itemsOf(ahead.supplies, f);
+  const needed = supplyItems(ahead.supplies, f);
   return (
     <Page title="Supplies" foot={<Button size="big" title="Print" onPress={() => window.print()} />}>
       <View style={{ gap: SPACE.m }}>
@@ -47,6 +46,3 @@ export function SuppliesScreen() {
     </Page>
   );
 }
-
-const itemsOf = (supplies: Parameters<typeof saySupplies>[0], f: Format): string[] =>
-  saySupplies(supplies, f).split(', ').filter(Boolean);

@@ -1,4 +1,4 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { lazy, Suspense, type ComponentProps, type ReactNode } from 'react';
 import { Text } from '@/ui/parts/Text';
 import { Page } from '../shell/Page';
 import type { LoadedScreenProps } from './lazyScreens';
@@ -9,28 +9,32 @@ export const loadScreens = () => import('./lazyScreens');
 const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedScreen }));
 
 const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }));
-
-/** What was undone, in words that are loaded when they are first needed. */
-export const LazyUndone = () => (
-  <Suspense fallback={null}>
-    <LoadedUndone />
-  </Suspense>
-);
-
 const LoadedSupplies = lazy(async () => ({ default: (await loadScreens()).SuppliesLines }));
 const LoadedWeek = lazy(async () => ({ default: (await loadScreens()).WeekAhead }));
 
+/** A part of a page that may come a moment later. */
+const OnceLoaded = ({ children }: { readonly children: ReactNode }) => (
+  <Suspense fallback={null}>{children}</Suspense>
+);
+
+/** What was undone, in words that are loaded when they are first needed. */
+export const LazyUndone = () => (
+  <OnceLoaded>
+    <LoadedUndone />
+  </OnceLoaded>
+);
+
 /** What stands at the end of Today comes with the other screens. */
 export const LazySupplies = (props: ComponentProps<typeof LoadedSupplies>) => (
-  <Suspense fallback={null}>
+  <OnceLoaded>
     <LoadedSupplies {...props} />
-  </Suspense>
+  </OnceLoaded>
 );
 
 export const LazyWeekAhead = () => (
-  <Suspense fallback={null}>
+  <OnceLoaded>
     <LoadedWeek />
-  </Suspense>
+  </OnceLoaded>
 );
 
 /** A screen that is loaded when it is first opened. */

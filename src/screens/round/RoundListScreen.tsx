@@ -8,7 +8,7 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
 import { asPlanned } from '@/core/work/asPlanned';
-import { roundsAt } from '@/core/work/roundsNow';
+import { outingNamed, roundsAt } from '@/core/work/roundsNow';
 import { stopsLeft } from '@/core/work/stops';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -33,10 +33,11 @@ import { useOwnRound } from './useOwnRound';
 export function RoundListScreen() {
   const now = useNow();
   const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
-  const rounds = useView('round-list', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
-    const { rounds: all, about } = roundsAt(store.journal, garden, now);
-    return (all.find(({ outing }) => outing.outing === asked) ?? about)?.due.rounds ?? [];
-  });
+  const rounds = useView(
+    'round-list',
+    [Math.floor(now / 60_000), asked ?? ''],
+    ({ store, garden }) => outingNamed(roundsAt(store.journal, garden, now), asked)?.due.rounds ?? [],
+  );
   const { own } = useOwnRound(rounds ?? []);
   const [shown, setShown] = useState<string>();
   if (!rounds || own === 'unknown') return null;

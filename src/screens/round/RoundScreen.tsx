@@ -8,7 +8,7 @@ import { ROUND_BEFORE_OPENING_MS } from '@/core/work/dayTasks';
 import { handlingTimes } from '@/core/work/handling';
 import { walkingTimes } from '@/core/work/route/outingRequest';
 import type { OutingPlan } from '@/core/work/route/planOuting';
-import { roundsAt } from '@/core/work/roundsNow';
+import { outingNamed, roundsAt } from '@/core/work/roundsNow';
 import type { Service } from '@/core/work/service';
 import { replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
 import { workingHours } from '@/core/work/workingHours';
@@ -35,8 +35,7 @@ export function RoundScreen() {
   const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
   const view = useView('round', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
     const { journal } = store;
-    const { rounds, about } = roundsAt(journal, garden, now);
-    const here = rounds.find(({ outing }) => outing.outing === asked) ?? about;
+    const here = outingNamed(roundsAt(journal, garden, now), asked);
     if (!here) return NO_OUTING;
     const { outing, due, situation } = here;
     const service: Service = { day: outing.day, outing: outing.outing };

@@ -1,6 +1,6 @@
 import type { Pair } from '../pairing/pairFlowers';
 import { planOuting } from './planOuting';
-import { planRound, planRounds } from './planRound';
+import { planRounds, type RoundPlan } from './planRound';
 import type { RoundRequest } from './roundRequest';
 
 const SIX = Date.parse('2026-07-19T06:00:00Z');
@@ -16,6 +16,9 @@ const pair = (flower: string, plant: string, variety: string, donors: readonly s
   donors: donors.map((donor) => ({ plant: donor, bloom: `m-${donor}` })),
   reasons: [],
 });
+
+/** The round of one person. */
+const planRound = (of: RoundRequest): RoundPlan => planRounds(of, 1)[0]!;
 
 const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): RoundRequest => ({
   pairs,

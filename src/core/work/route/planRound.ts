@@ -66,14 +66,6 @@ export function planRounds(request: RoundRequest, people: number, options?: Sear
   return routes.map((route) => planOf(round, route, begins));
 }
 
-/**
- * The round of one person.
- *
- * @example planRound({ ...request, pairs: [] }).stops // []
- */
-export const planRound = (request: RoundRequest, options?: SearchOptions): RoundPlan =>
-  planRounds(request, 1, options)[0]!;
-
 /** Those that found no time in it are put behind a route by a short way: who is faster than planned may reach them. */
 function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Routes {
   const done = new Set(routes.flat());
