@@ -72,7 +72,7 @@ test.describe('on the morning after', () => {
       await app.done();
     expect.soft(await seriousFindings(page), 'brushing').toEqual([]);
     await page.waitForTimeout(400);
-    await app.tap('Hole in it');
+    await app.tap('Hole or tear');
     expect.soft(await seriousFindings(page), 'exception').toEqual([]);
     await page.goto('/fruit');
     await app.tap('Gone');

@@ -33,7 +33,7 @@ test(
     await expect.poll(() => app.stopAt()).toBe(at);
     expect(app.activations - before).toBe(1);
 
-    for (const exception of ['Hole in it', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
+    for (const exception of ['Hole or tear', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
       if (!(await page.getByText('Brush with the males from').isVisible())) break;
       await page.waitForTimeout(400);
       const here = await app.stopAt();
@@ -55,7 +55,7 @@ test('a spoiled male is marked at picking and never used', async ({ app, page })
   await app.startRound();
   await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
   await page.waitForTimeout(400);
-  await app.tap('Hole in it');
+  await app.tap('Hole or tear');
   await expect(page.getByText('Not used: hole in it.').first()).toBeVisible();
   // What was marked outlives a reload.
   await page.reload();

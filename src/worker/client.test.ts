@@ -56,6 +56,8 @@ const request = (father: string): OutingRequest => ({
   obstacles: [],
   from: SIX,
   inHand: new Set(),
+  suspects: new Set(),
+  shares: new Map(),
   start: { x: 0, y: 0 },
   people: 1,
 });

@@ -24,6 +24,13 @@ export const corn: CropFacts = {
       tag: true,
     },
   },
+  // Where a small plot is eaten: tassels are shaken over the silks, from when these show.
+  routine: {
+    every: practice<Span>([1, 1], 'd'),
+    takes: ourDefault<Span>([5, 5], 's'),
+    best: ourDefault<Span>([9, 11], 'h'),
+    forDays: practice<Span>([3, 5], 'd'),
+  },
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   receptive: memory<Span>([120, 240], 'h', 'extension bulletins'),
   setPrior: ourDefault(0.8, 'share'),

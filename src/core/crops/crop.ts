@@ -168,6 +168,8 @@ export interface CropFacts {
   readonly group: string;
   readonly habit: Habit;
   readonly pollenVector: PollenVector;
+  /** Do some bees that live on it fly before sunrise? */
+  readonly earlyBees?: true;
   /** Share of the seed that other plants father where plants stand mixed and open to insects and wind. */
   readonly outcrossing: Figure<Span>;
   /** Does foreign pollen change what is eaten in the same year? */
@@ -184,6 +186,8 @@ export interface CropFacts {
     readonly takes: Figure<Span>;
     /** Hours of the clock at which it does most. */
     readonly best: Figure<Span>;
+    /** On so many days, and then no more; without it as long as it flowers. */
+    readonly forDays?: Figure<Span>;
     /** Does the length of the style decide which flowers can set? */
     readonly longStyledOnly?: true;
   };

@@ -141,6 +141,7 @@ export const CROSSED_BY_HAND: Protocols = {
 export const SQUASH = {
   habit: 'monoecious',
   pollenVector: 'insects',
+  earlyBees: true,
   outcrossing: OUTCROSSER,
   protocols: CARRIED_BY_HAND,
   floor: openingFloor(10),

@@ -42,7 +42,7 @@ export const tomato: CropFacts = {
   eatAfter: ourDefault<Span>([45, 60], 'd'),
   seedAfter: ourDefault<Span>([45, 60], 'd'),
   looks: LATER_LOOKS,
-  methods: ['vibrate', 'shake', 'emasculate'],
+  methods: ['vibrate', 'shake', 'emasculate', 'brush'],
   covers: ['bag', 'cage'],
   ...TOMATO_ISOLATION,
   development: {

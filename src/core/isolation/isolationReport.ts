@@ -1,5 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Reason } from '../text/reason';
+import type { Day } from '../time/types';
 import { candidatesOf, daysBetweenFlowerings, type Candidate } from './candidates';
 import type { Compatibility } from './compatibility';
 import type { CrossingRisk } from './crossingRisk';
@@ -79,7 +80,43 @@ function reportOf(
   };
 }
 
-function verdictOf(requiredMetres: number, risks: readonly CrossingRisk[]): IsolationVerdict {
+/** A flower of one of the varieties, open on a day. */
+export interface FlowerOnDay {
+  /** The variety's index in the question. */
+  readonly variety: number;
+  readonly candidates: readonly Candidate[];
+  readonly day: Day;
+}
+
+/**
+ * The verdict on a flower that is open on a day, where it is not covered: what does not shed that day is no risk to it.
+ *
+ * @example isolationVerdictOn(question, measureByTrees(question), { variety: 0, candidates: [], day }) // 'noRisk'
+ */
+export function isolationVerdictOn(
+  question: IsolationQuestion,
+  measured: Measurements,
+  { variety: i, candidates, day }: FlowerOnDay,
+): IsolationVerdict {
+  const variety: GrownVariety = { ...question.varieties[i]!, flowering: [day, day] };
+  const { metres } = requiredDistance(variety, question.ground);
+  const relevant = candidates.filter(({ own, compatibility }) => !own && isRelevant(variety, compatibility));
+  return verdictOf(
+    metres,
+    relevant.map((candidate) => {
+      const separation = separationOf(question, variety, candidate, {
+        nearest: measured.nearest(i, candidate)!,
+        requiredMetres: metres,
+      });
+      return { compatibility: candidate.compatibility, isolatedBy: separation.isolatedBy };
+    }),
+  );
+}
+
+function verdictOf(
+  requiredMetres: number,
+  risks: readonly Pick<CrossingRisk, 'isolatedBy' | 'compatibility'>[],
+): IsolationVerdict {
   if (requiredMetres === 0) return 'notRequired';
   if (risks.length === 0) return 'noRisk';
   const open = risks.filter(({ isolatedBy }) => isolatedBy === 'nothing');
@@ -90,33 +127,46 @@ function verdictOf(requiredMetres: number, risks: readonly CrossingRisk[]): Isol
 interface Measured {
   readonly nearest: Nearest;
   readonly requiredMetres: number;
-  readonly share: ShareRange;
 }
 
 function riskOf(
-  { varieties, outside }: IsolationQuestion,
+  question: IsolationQuestion,
   i: number,
   candidate: Candidate,
-  { nearest, requiredMetres, share }: Measured,
+  { share, ...measured }: Measured & { readonly share: ShareRange },
 ): CrossingRisk {
-  const variety = varieties[i]!;
+  const { varieties, outside } = question;
   const inGarden = candidate.from === 'garden';
   const other = inGarden ? varieties[candidate.index]! : outside[candidate.index]!;
-  const { metres, distanceFactor, barriers } = nearest;
-  const daysApart = daysBetweenFlowerings(variety.flowering, other.flowering);
-  const byDistance = metres >= distanceFactor * requiredMetres;
-  const byTime = daysApart !== undefined && daysApart >= requiredDaysApart(variety);
   return {
     id: other.id,
     where: candidate.from,
     compatibility: candidate.compatibility,
+    ...separationOf(question, varieties[i]!, candidate, measured),
+    ...(!inGarden && { certainty: outside[candidate.index]!.certainty }),
+    share,
+  };
+}
+
+type Separation = Pick<CrossingRisk, 'metres' | 'requiredMetres' | 'barriers' | 'daysApart' | 'isolatedBy'>;
+
+/** How far apart a variety and a source are, in space and in time. */
+function separationOf(
+  { varieties, outside }: IsolationQuestion,
+  variety: GrownVariety,
+  { from, index }: Candidate,
+  { nearest: { metres, distanceFactor, barriers }, requiredMetres }: Measured,
+): Separation {
+  const other = from === 'garden' ? varieties[index]! : outside[index]!;
+  const daysApart = daysBetweenFlowerings(variety.flowering, other.flowering);
+  const byDistance = metres >= distanceFactor * requiredMetres;
+  const byTime = daysApart !== undefined && daysApart >= requiredDaysApart(variety);
+  return {
     metres,
     requiredMetres: distanceFactor * requiredMetres,
     barriers,
     daysApart,
     isolatedBy: byDistance ? 'distance' : byTime ? 'time' : 'nothing',
-    ...(!inGarden && { certainty: outside[candidate.index]!.certainty }),
-    share,
   };
 }
 

@@ -22,6 +22,7 @@ import type {
   Variety,
   Walk,
 } from './state';
+import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { Reading } from '../weather/readings';
 
@@ -78,10 +79,11 @@ function reduceMating(_id: string, entries: readonly Entry[]): Mating | undefine
 function reduceCage(_id: string, entries: readonly Entry[]): Cage | undefined {
   const set = last(entries, 'cage.set');
   if (!set) return undefined;
-  // Plants may be moved in later; the cage stands since it was set first.
-  const first = entries.find(({ kind }) => kind === 'cage.set')!;
+  const sets = all(entries, 'cage.set')
+    .map(({ at, body }) => ({ at, plants: body.plants }))
+    .sort((a, b) => toMs(a.at) - toMs(b.at));
   const openOn = all(entries, 'cage.opened').map(({ body }) => body.day);
-  return { ...set.body, from: first.at, openOn: [...new Set(openOn)].sort() };
+  return { ...set.body, from: sets[0]!.at, sets, openOn: [...new Set(openOn)].sort() };
 }
 
 function reducePollen(_id: string, entries: readonly Entry[]): PollenMix | undefined {
@@ -99,11 +101,12 @@ function reduceOutside(_id: string, entries: readonly Entry[]): Outside | undefi
 
 /** A subject whose state is simply the last body recorded of it. */
 const latest =
-  <T extends 'season' | 'surroundings' | 'weather'>(
+  <T extends 'season' | 'surroundings' | 'weather' | 'tie'>(
     kind: {
       season: 'season.named';
       surroundings: 'surroundings.described';
       weather: 'weather.noted';
+      tie: 'tie.set';
     }[T],
   ): Reducer<T> =>
   (_id, entries) =>
@@ -162,6 +165,7 @@ function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
   if (!set || !stands) return undefined;
   const { bed, row, variety, planting } = set.body;
   const removed = last(entries, 'plant.removed');
+  const noted = last(entries, 'plant.noted');
   return {
     plant: id,
     bed,
@@ -171,6 +175,9 @@ function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
     variety,
     ...(planting !== undefined && { planting }),
     ...(removed && { removed: { why: removed.body.why, at: removed.at } }),
+    ...(noted && {
+      noted: { health: noted.body.health, trueness: noted.body.trueness, at: noted.at },
+    }),
   };
 }
 
@@ -228,6 +235,9 @@ function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
       break;
     case 'emasculated':
       walk.emasculatedEntries = plus(walk.emasculatedEntries, [id]);
+      break;
+    case 'swept':
+      walk.swept = true;
       break;
     case 'rowPollinated':
       walk.rowPollinated = { at, method: body.method };
@@ -295,4 +305,5 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   weather: latest('weather.noted'),
   readings: reduceReadings,
   hours: reduceHours,
+  tie: latest('tie.set'),
 };

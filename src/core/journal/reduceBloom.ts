@@ -12,6 +12,8 @@ const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   donors: entry.body.donors,
   found: entry.body.found,
   method: entry.body.method,
+  ...(entry.body.tool && { tool: entry.body.tool }),
+  ...(entry.body.openMinutes !== undefined && { openMinutes: entry.body.openMinutes }),
   shutAgain: entry.body.shutAgain,
   tagged: entry.body.tagged,
   application: entry.body.application ?? 1,
@@ -155,6 +157,7 @@ function read(entry: Entry, draft: Draft): void {
       const kept = entry.body.kept.find((each) => each.bloom === bloom.bloom);
       bloom.plant ||= entry.body.plant;
       bloom.role = 'open';
+      bloom.keptOn ??= entry.body.day;
       bloom.code ||= kept?.code ?? '';
       break;
     }

@@ -9,7 +9,15 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
-import type { Donor, Finding, MissedReason, PollinationMethod, RoundShare, Stop } from './kinds/round';
+import type {
+  Donor,
+  Finding,
+  MissedReason,
+  PollinationMethod,
+  RoundShare,
+  Stop,
+  ToolState,
+} from './kinds/round';
 import type { Role } from './kinds/role';
 import type { BloomSex, BudCount, CoverMethod, RowMethod } from './kinds/scout';
 
@@ -34,9 +42,17 @@ export interface PurposeSince {
 
 export type Planting = Bodies['planting.set'] & { readonly flowered: readonly Day[] };
 export type Mating = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device'>;
-/** `openOn`: the days on which it stood open to insects. */
-export type Cage = Bodies['cage.set'] & { readonly from: Instant; readonly openOn: readonly Day[] };
+/**
+ * `from`: when it was set up; `sets`: what stood in it from when on, the earliest first; `openOn`: the days on which it
+ * stood open to insects.
+ */
+export type Cage = Bodies['cage.set'] & {
+  readonly from: Instant;
+  readonly sets: readonly { readonly at: Instant; readonly plants: readonly string[] }[];
+  readonly openOn: readonly Day[];
+};
 export type PollenMix = Bodies['pollen.mixed'] & { readonly at: Instant };
+export type TieState = Bodies['tie.set'];
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
 export type Surroundings = Bodies['surroundings.described'];
@@ -51,6 +67,8 @@ export interface Plant {
   readonly variety: string;
   readonly planting?: string;
   readonly removed?: { readonly why: Bodies['plant.removed']['why']; readonly at: Instant };
+  /** How it looked when that was last noted. */
+  readonly noted?: Omit<Bodies['plant.noted'], 'plant'> & { readonly at: Instant };
 }
 
 /** What was seen and covered at one plant for the flowers of one day. */
@@ -60,6 +78,8 @@ export interface Walk {
   readonly at: Instant;
   readonly eve: BudCount;
   readonly green: BudCount;
+  /** There was nothing to cover. */
+  readonly swept?: true;
   /** All its open flowers were shaken or brushed. */
   readonly rowPollinated?: { readonly at: Instant; readonly method: RowMethod };
   /** Flowers found open on the day. */
@@ -85,6 +105,8 @@ export interface Pollination {
   readonly donors: readonly Donor[];
   readonly found: Finding;
   readonly method: PollinationMethod;
+  readonly tool?: ToolState;
+  readonly openMinutes?: number;
   readonly shutAgain: boolean;
   readonly tagged: boolean;
   /** Which pollination of the bloom it is, from 1; two of one number are one that two devices recorded. */
@@ -154,6 +176,8 @@ export interface Bloom {
   readonly picked?: { readonly at: Instant; readonly entry: string };
   /** A male found unfit at picking. */
   readonly spoiled?: { readonly why: MissedReason; readonly at: Instant; readonly entry: string };
+  /** The day on which it was kept of fruit that had set by itself; when it opened nobody knows. */
+  readonly keptOn?: Day;
   /** The earliest pollination, whoever recorded it. */
   readonly pollination?: Pollination;
   /** Later pollinations of the same female. */
@@ -229,4 +253,5 @@ export interface States {
   weather: DayWeather;
   readings: HourlyReadings;
   hours: SeenHours;
+  tie: TieState;
 }

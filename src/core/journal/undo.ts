@@ -15,10 +15,15 @@ export interface Action {
  * fruit is work done there, not a setting made at home.
  */
 export const WORK = {
-  walk: ['scouted', 'swept', 'covered', 'receptive', 'stripped', 'emasculated'],
+  walk: [
+    ...['scouted', 'swept', 'covered', 'receptive', 'stripped', 'emasculated'],
+    ...['plant.noted', 'plant.removed'],
+  ],
   round: ['round.planned', 'picked', 'pollinated', 'missed', 'tagged'],
   routine: ['rowPollinated'],
-  open: ['counted', 'pollinated', 'tagged'],
+  cages: ['cage.set', 'cage.opened'],
+  ties: ['tie.set'],
+  open: ['counted', 'pollinated', 'tagged', 'stripped', 'plant.noted', 'plant.removed'],
   fruit: ['looked', 'removed', 'harvested', 'tagged'],
 } as const satisfies Record<string, readonly Kind[]>;
 

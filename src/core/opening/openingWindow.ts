@@ -27,6 +27,7 @@ export type WindowReason =
   | 'insectsLight'
   | 'insectsCold'
   | 'earlyBees'
+  | 'windCarries'
   | 'ownHours'
   | 'noSunrise';
 
@@ -49,8 +50,8 @@ export interface OpeningWindow {
   readonly shuts: readonly [number, number];
   /** Be done with fruit by then. */
   readonly lastSafe: number;
-  /** Insects fly from then on; uncovered flowers are no longer fit for seed. */
-  readonly insects: number;
+  /** Insects fly from then on; uncovered flowers are no longer fit for seed. `undefined` where wind brings the pollen. */
+  readonly insects: number | undefined;
   readonly reasons: readonly Reason<WindowReason>[];
 }
 
@@ -165,19 +166,24 @@ function byWeather(
   return { opensLate, shutMove: COOL_SHUTS_LATER_H };
 }
 
-/** Moths fly from dusk; bees from light, once it is warm enough. */
+/** Moths fly from dusk; bees from light, once it is warm enough. Wind carries pollen whenever it is shed. */
 function insectsFrom(
-  { hours, pollenVector }: BloomingCrop,
+  { hours, pollenVector, earlyBees }: BloomingCrop,
   anchor: number,
   weather: MorningWeather | undefined,
   reasons: Reason<WindowReason>[],
-): number {
+): number | undefined {
+  if (pollenVector === 'wind') {
+    reasons.push(reason('windCarries'));
+    return undefined;
+  }
   if (hours.from === 'sunset' || pollenVector === 'nightInsects') {
     reasons.push(reason('insectsDusk'));
     return anchor;
   }
   const late = weather ? hoursLate(weather, BEES_FLY_C, anchor) : 0;
-  reasons.push(reason(late > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }), reason('earlyBees'));
+  reasons.push(reason(late > 0 ? 'insectsCold' : 'insectsLight', { flyC: BEES_FLY_C }));
+  if (earlyBees) reasons.push(reason('earlyBees'));
   return anchor + late * MS_PER_HOUR;
 }
 

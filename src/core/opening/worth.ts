@@ -33,6 +33,7 @@ function worthAt(window: OpeningWindow, ms: number, { guarded = false }: WorthOp
     Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));
   const open =
     ramp(...window.opens) * (1 - ramp(Math.min(window.shuts[0], window.lastSafe), window.shuts[1]));
-  const insects = guarded ? 1 : 1 - (1 - WITH_INSECTS) * ramp(window.insects, window.insects + MS_PER_HOUR);
+  const from = guarded ? undefined : window.insects;
+  const insects = from === undefined ? 1 : 1 - (1 - WITH_INSECTS) * ramp(from, from + MS_PER_HOUR);
   return (open * insects * pollenAlive(window, ms)) / ALIVE_AT_OPENING;
 }

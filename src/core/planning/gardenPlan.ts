@@ -49,12 +49,18 @@ export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf
 }
 
 /**
- * Plants standing and their varieties, when each flowers, and what is around the garden, as of a day.
+ * Plants standing now and their varieties, when each flowers, and what is around the garden, in the season of a day.
  *
+ * @param stood which plants count; those that were not removed, where nothing else is said.
  * @example gardenPlan(new Journal(), garden, '2026-07-18').varieties // []
  */
-export function gardenPlan(journal: Journal, garden: Garden, today: Day): GardenPlan {
-  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+export function gardenPlan(
+  journal: Journal,
+  garden: Garden,
+  today: Day,
+  stood: (plant: Plant) => boolean = ({ removed }) => !removed,
+): GardenPlan {
+  const standing = [...journal.all('plant').values()].filter(stood);
   const places = placesOfEach(standing, journal.all('bed'));
   const byVariety = groupBy(standing, ({ variety }) => variety);
   const temperatures = temperaturesAt(journal, garden);
@@ -182,7 +188,8 @@ function isolationQuestion(
 
 /** How much it matters that a variety stays pure: the strictest purpose first. */
 const STRICTEST_FIRST: readonly Purpose[] = ['rareOrSold', 'seedToKeep', 'seedForFun', 'eat'];
-const WORST_FIRST: readonly IsolationVerdict[] = [
+/** Verdicts, the most at risk first. */
+export const VERDICTS_WORST_FIRST: readonly IsolationVerdict[] = [
   'tooClose',
   'rareOnly',
   'isolated',
@@ -226,7 +233,8 @@ export function varietyReports(plan: GardenPlan): VarietyReport[] {
     })
     .sort(
       (a, b) =>
-        WORST_FIRST.indexOf(a.isolation.verdict) - WORST_FIRST.indexOf(b.isolation.verdict) ||
+        VERDICTS_WORST_FIRST.indexOf(a.isolation.verdict) -
+          VERDICTS_WORST_FIRST.indexOf(b.isolation.verdict) ||
         STRICTEST_FIRST.indexOf(a.variety.purpose) - STRICTEST_FIRST.indexOf(b.variety.purpose) ||
         b.isolation.outcrossing.share - a.isolation.outcrossing.share ||
         a.variety.name.localeCompare(b.variety.name, 'en') ||

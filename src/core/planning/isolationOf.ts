@@ -1,8 +1,14 @@
-import type { IsolationVerdict } from '../isolation/isolationReport';
+import { candidatesOf, type Candidate } from '../isolation/candidates';
+import { isolationVerdictOn, type IsolationVerdict } from '../isolation/isolationReport';
+import { measureByTrees, type Measurements } from '../isolation/measurements';
+import type { IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
+import { seasonAt } from '../season/seasons';
+import type { IsolationOf } from '../purity/guards';
+import { dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { gardenPlan, varietyReports, type VarietyReport } from './gardenPlan';
+import { gardenPlan, VERDICTS_WORST_FIRST, type VarietyReport } from './gardenPlan';
 
 /**
  * The verdict on each variety; of several plantings on the one most at risk.
@@ -13,20 +19,61 @@ export const verdictsOf = (reports: readonly VarietyReport[]): ReadonlyMap<strin
   // The most at risk come first, and so count last.
   new Map(reports.toReversed().map(({ variety, isolation }) => [variety.variety, isolation.verdict]));
 
+/** A garden as it stood for some days. */
+interface Standing {
+  readonly question: IsolationQuestion;
+  readonly candidates: readonly (readonly Candidate[])[];
+  readonly measured: Measurements;
+}
+
 /**
- * The verdict on each variety where nothing is covered, as of a day; of several plantings on the one most at risk. It
- * takes all plants of the garden, and is found when it is first asked for.
+ * The verdict on a variety's flowers of a day where nothing is covered, by what stood and flowered on that day: what
+ * was pulled out since counts, and what had finished flowering does not. Of several plantings on the one most at risk.
+ * The plan of those days is made when it is first needed.
  *
- * @example isolationOf(journal, garden, today)('v') // 'isolated'
+ * @example isolationOf(journal, garden)('v', '2026-07-19') // 'isolated'
  */
-export function isolationOf(
-  journal: Journal,
-  garden: Garden,
-  today: Day,
-): (variety: string) => IsolationVerdict | undefined {
-  let verdicts: ReadonlyMap<string, IsolationVerdict> | undefined;
-  return (variety) => {
-    verdicts ??= verdictsOf(varietyReports(gardenPlan(journal, garden, today)));
-    return verdicts.get(variety);
+export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
+  const removals = [...journal.all('plant').values()]
+    .flatMap(({ removed }) => (removed ? [dayAt(toMs(removed.at), garden.zone)] : []))
+    .sort();
+  const known = new Map<string, Standing>();
+  const standingOn = (day: Day): Standing => {
+    const asOf = dayOfPlan(journal, day);
+    // Between two removals of a season the same plants stand.
+    const key = `${seasonAt(journal, asOf).from}|${removals.filter((each) => each < day).length}`;
+    const held = known.get(key);
+    if (held) return held;
+    const { question } = gardenPlan(
+      journal,
+      garden,
+      asOf,
+      // What was pulled out on the day itself may have shed before.
+      ({ removed }) => !removed || dayAt(toMs(removed.at), garden.zone) >= day,
+    );
+    const made = { question, candidates: candidatesOf(question), measured: measureByTrees(question) };
+    known.set(key, made);
+    return made;
   };
+  const verdicts = new Map<string, IsolationVerdict | undefined>();
+  return (id, day) => {
+    const key = `${id}|${day}`;
+    if (verdicts.has(key)) return verdicts.get(key);
+    const { question, candidates, measured } = standingOn(day);
+    const found = question.varieties.flatMap((each, variety) =>
+      each.id === id
+        ? [isolationVerdictOn(question, measured, { variety, candidates: candidates[variety]!, day })]
+        : [],
+    );
+    const verdict = VERDICTS_WORST_FIRST.find((each) => found.includes(each));
+    verdicts.set(key, verdict);
+    return verdict;
+  };
+}
+
+/** Seasons that nobody named move on with the day: one plan serves a month of them. */
+function dayOfPlan(journal: Journal, day: Day): Day {
+  const first = `${day.slice(0, 7)}-01`;
+  const isUnnamed = [day, first].every((each) => seasonAt(journal, each).season === '');
+  return isUnnamed ? first : day;
 }

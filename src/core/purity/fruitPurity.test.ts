@@ -53,6 +53,8 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     seedSource: 'ownGuarded',
     guardOf: () => undefined,
     opensOn: () => OPENS,
+    insectsOn: () => OPENS + 3_600_000,
+    carried: undefined,
     pollenKeeps: 0,
     ...change,
   });
@@ -60,6 +62,9 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
 const harvested = (tagThere: boolean): Partial<Bloom> => ({
   harvest: { use: 'seed', tagThere, typical: true, at: '2026-09-10T09:00:00.000Z' },
 });
+
+const report = (why: 'hole' | 'insect' | 'open' | 'notFound') =>
+  [{ why, at: '2026-07-19T04:30:00.000Z', device: 'other', entry: 'e2' }] as const;
 
 test('covered, intact, clean, shut and tagged to the harvest is true to type', () => {
   const purity = judge(female(harvested(true)));
@@ -102,6 +107,85 @@ test.each([
   expect(purity.grade).toBe('notForSeed');
   expect(purity.weakest).toMatchObject({ link, state: 'broken' });
   expect(purity.weakest!.reasons[0]!.code).toBe(code);
+});
+
+// What growers tell of tape that tears, and of tags that the rain has washed (common practice, no source).
+test('a torn cover over whole petals, and a tag that is hard to read, leave the seed in doubt', () => {
+  const torn = judge(female({ pollination: { ...POLLINATION, found: 'torn' }, ...harvested(true) }));
+  expect(torn).toMatchObject({ grade: 'doubtful', weakest: { link: 'intact' } });
+  const worse = judge(
+    female({ pollination: { ...POLLINATION, found: 'torn' }, reports: report('hole'), ...harvested(true) }),
+  );
+  expect(worse.grade).toBe('notForSeed');
+  const seen = (tag: 'there' | 'hardToRead', at: string): Bloom['looks'][number] => ({
+    at,
+    seen: 'growing',
+    tag,
+    entry: at,
+  });
+  const washed = female({ looks: [seen('hardToRead', '2026-08-01T09:00:00.000Z')], ...harvested(true) });
+  expect(judge(washed)).toMatchObject({ grade: 'doubtful', weakest: { link: 'tag' } });
+  const written = female({
+    looks: [seen('hardToRead', '2026-08-01T09:00:00.000Z'), seen('there', '2026-08-02T09:00:00.000Z')],
+    ...harvested(true),
+  });
+  expect(judge(written).grade).toBe('true');
+});
+
+test('how long a flower stood open matters once insects fly', () => {
+  // Brushed twenty minutes after opening; insects fly an hour after it.
+  const open = (openMinutes: number) =>
+    judge(female({ pollination: { ...POLLINATION, openMinutes }, ...harvested(true) }));
+  expect(open(15).grade).toBe('true');
+  expect(open(15).chain.find(({ link }) => link === 'closedAgain')).toMatchObject({
+    state: 'holds',
+    reasons: [{ code: 'closed.beforeInsects', params: { minutes: 15 } }],
+  });
+  expect(open(45)).toMatchObject({
+    grade: 'doubtful',
+    weakest: { link: 'closedAgain', reasons: [{ code: 'closed.openFor', params: { minutes: 45 } }] },
+  });
+});
+
+test('a brush from another variety: in doubt where it was not cleaned, “likely” where nobody noted it', () => {
+  const after = (noted: boolean) => judge(female(harvested(true)), { carried: { variety: 'w', noted } });
+  expect(after(true)).toMatchObject({
+    grade: 'doubtful',
+    weakest: { reasons: [{ code: 'pollen.brushCarried', params: { variety: 'w' } }] },
+  });
+  expect(after(false)).toMatchObject({
+    grade: 'likely',
+    weakest: { reasons: [{ code: 'pollen.brushNotNoted' }] },
+  });
+});
+
+test('males cut and kept in water are clean if they were cut before opening', () => {
+  const cut = (at: string) =>
+    judge(female(harvested(true)), {
+      males: new Map([['m1', male('m1', 'B', { cover: { method: 'indoors', at } })]]),
+    });
+  const clean = cut('2026-07-18T18:00:00.000Z');
+  expect(clean.grade).toBe('true');
+  expect(clean.chain.flatMap(({ reasons }) => reasons.map(({ code }) => code))).toContain(
+    'pollen.cutIndoors',
+  );
+  expect(cut('2026-07-19T04:05:00.000Z').weakest!.reasons[0]!.code).toBe('pollen.cutLate');
+});
+
+test('a parent noted in doubt leaves the seed in doubt; a mother found true at harvest no longer', () => {
+  const doubted = (id: string, at: string, change: Partial<Bloom> = {}) =>
+    judge(female(change), {
+      plants: new Map([
+        plant('A', 'v'),
+        plant('B', 'v'),
+        [id, { ...plant(id, 'v')[1], noted: { health: 'sound', trueness: 'doubtful', at } }],
+      ]),
+    });
+  const inJuly = '2026-07-20T09:00:00.000Z';
+  expect(doubted('A', inJuly)).toMatchObject({ grade: 'doubtful', weakest: { link: 'plants' } });
+  expect(doubted('A', inJuly, harvested(true)).grade).toBe('true');
+  expect(doubted('A', '2026-09-12T09:00:00.000Z', harvested(true)).grade).toBe('doubtful');
+  expect(doubted('B', inJuly, harvested(true)).weakest!.reasons[0]!.code).toBe('plants.fatherInDoubt');
 });
 
 test('a male that was not covered, or was spoiled, breaks the chain', () => {
@@ -156,9 +240,6 @@ test('her own plant’s pollen is true to type, and named', () => {
     reasons: [{ code: 'pollen.ownPlant' }],
   });
 });
-
-const report = (why: 'hole' | 'insect' | 'open' | 'notFound') =>
-  [{ why, at: '2026-07-19T04:30:00.000Z', device: 'other', entry: 'e2' }] as const;
 
 test('the worst that any phone found, and all pollen that any brought, decide', () => {
   for (const why of ['hole', 'insect', 'open'] as const) {

@@ -1,10 +1,13 @@
 import type { SeedSource } from '../crops/variety';
 import type { Bloom, Plant, Variety } from '../journal/state';
+import type { Finding } from '../journal/kinds/round';
 import { isCovered } from '../journal/isCovered';
+import { isDoubtfulType } from '../journal/plantCondition';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
+import type { CarriedPollen } from './brushed';
 import type { Guard, GuardReason } from './guards';
 import { reason, type Reason } from '../text/reason';
-import { daysBetween } from '../time/calendar';
+import { daysBetween, MS_PER_MINUTE, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
 export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag' | 'plants';
@@ -25,6 +28,7 @@ export type PurityReason =
   | 'intact.shut'
   | 'intact.wilted'
   | 'intact.hole'
+  | 'intact.torn'
   | 'intact.insect'
   | 'intact.open'
   | 'pollen.unnamed'
@@ -32,9 +36,13 @@ export type PurityReason =
   | 'pollen.spoiled'
   | 'pollen.uncovered'
   | 'pollen.coveredLate'
+  | 'pollen.cutLate'
   | 'pollen.otherMorning'
+  | 'pollen.brushNotNoted'
+  | 'pollen.brushCarried'
   | 'pollen.ownPlant'
   | 'pollen.clean'
+  | 'pollen.cutIndoors'
   | 'pollen.cleanEmasculated'
   | 'pollen.open'
   | 'pollen.otherThanMeant'
@@ -44,13 +52,18 @@ export type PurityReason =
   | GuardReason
   | 'closed.atOnce'
   | 'closed.leftOpen'
+  | 'closed.openFor'
+  | 'closed.beforeInsects'
   | 'tag.present'
   | 'tag.gone'
+  | 'tag.hardToRead'
   | 'tag.never'
   | 'tag.untilHarvest'
   | 'plants.motherOffType'
   | 'plants.fatherOffType'
   | 'plants.notTypical'
+  | 'plants.motherInDoubt'
+  | 'plants.fatherInDoubt'
   | 'plants.typical'
   | 'plants.untilHarvest';
 
@@ -90,6 +103,13 @@ export interface PurityEvidence {
   readonly plants: ReadonlyMap<string, Plant>;
   /** First opening of the crop's flowers on a day, UTC milliseconds; `undefined` when it cannot be calculated. */
   readonly opensOn: (day: Day) => number | undefined;
+  /**
+   * From when on a day insects bring pollen, UTC milliseconds; `undefined` when that cannot be calculated, or wind
+   * brings it.
+   */
+  readonly insectsOn: (day: Day) => number | undefined;
+  /** What a brush brought to the bloom from flowers before. */
+  readonly carried: CarriedPollen | undefined;
   /** Days for which a male's pollen is good besides its own. */
   readonly pollenKeeps: number;
 }
@@ -108,7 +128,7 @@ export function fruitPurity(evidence: PurityEvidence): Purity {
     guarded(coverLink(evidence), evidence),
     guarded(intactLink(evidence.bloom), evidence),
     cleanPollenLink(evidence),
-    guarded(closedAgainLink(evidence.bloom), evidence),
+    guarded(closedAgainLink(evidence), evidence),
     tagLink(evidence.bloom),
     plantsLink(evidence),
   ];
@@ -184,7 +204,9 @@ const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
   by === 'distance' || pollinationsOf(bloom).every(({ found }) => found !== 'insect' && found !== 'hole');
 
 /** How a flower can be found, the worst first. */
-const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'wilted'] as const;
+const FOUND_WORST_FIRST = ['open', 'insect', 'hole', 'torn', 'wilted'] as const;
+/** Found so, nobody saw that anything got in. */
+const FOUND_DOUBTFUL: readonly Finding[] = ['torn', 'wilted'];
 
 /** The worst that anybody found, at any pollination or where it was passed over. */
 function intactLink(flower: Bloom): Link {
@@ -196,7 +218,7 @@ function intactLink(flower: Bloom): Link {
   ];
   const worst = FOUND_WORST_FIRST.find((each) => found.includes(each));
   if (!worst) return link('intact', 'holds', reason('intact.shut'));
-  return link('intact', worst === 'wilted' ? 'doubtful' : 'broken', reason(`intact.${worst}`));
+  return link('intact', FOUND_DOUBTFUL.includes(worst) ? 'doubtful' : 'broken', reason(`intact.${worst}`));
 }
 
 function cleanPollenLink(evidence: PurityEvidence): Link {
@@ -223,16 +245,23 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   const late = fresh.find(
     (male) => isCovered(male) && Date.parse(male.cover.at) >= (opensOn(male.day!) ?? Infinity),
   );
-  if (late)
-    return guarded(link('cleanPollen', 'broken', reason('pollen.coveredLate')), { bloom: late, guardOf });
+  if (late) {
+    const code = late.cover?.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
+    return guarded(link('cleanPollen', 'broken', reason(code)), { bloom: late, guardOf });
+  }
   const other = donors.find(({ plant }) => plant !== '' && evidence.fathers?.includes(plant) === false);
   if (other)
     return link('cleanPollen', 'doubtful', reason('pollen.otherPlantThanMeant', { plant: other.plant }));
   const own = ownPollenLink(evidence);
   if (own) return own;
+  const { carried } = evidence;
+  if (carried?.noted)
+    return link('cleanPollen', 'doubtful', reason('pollen.brushCarried', { variety: carried.variety }));
   if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
   // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
   if (fresh.length < covers.length) return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
+  if (carried)
+    return link('cleanPollen', 'unknown', reason('pollen.brushNotNoted', { variety: carried.variety }));
   const selfed = donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link(
@@ -241,6 +270,9 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
     selfed
       ? reason('pollen.ownPlant')
       : reason(bloom.emasculated ? 'pollen.cleanEmasculated' : 'pollen.clean', { fathers }),
+    ...(covers.some((male) => male?.cover?.method === 'indoors')
+      ? [reason('pollen.cutIndoors' as const)]
+      : []),
   );
 }
 
@@ -269,22 +301,37 @@ function freshMales({ bloom, males, pollenKeeps }: PurityEvidence): Bloom[] {
   );
 }
 
-function closedAgainLink(flower: Bloom): Link {
-  const pollinations = pollinationsOf(flower);
-  if (flower.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
+function closedAgainLink({ bloom, insectsOn }: PurityEvidence): Link {
+  const pollinations = pollinationsOf(bloom);
+  if (bloom.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
-  return pollinations.every(({ shutAgain }) => shutAgain)
-    ? link('closedAgain', 'holds', reason('closed.atOnce'))
-    : link('closedAgain', 'broken', reason('closed.leftOpen'));
+  if (pollinations.some(({ shutAgain }) => !shutAgain))
+    return link('closedAgain', 'broken', reason('closed.leftOpen'));
+  const exposed = pollinations.filter(({ openMinutes = 0 }) => openMinutes > 0);
+  if (exposed.length === 0) return link('closedAgain', 'holds', reason('closed.atOnce'));
+  const minutes = Math.max(...exposed.map(({ openMinutes = 0 }) => openMinutes));
+  const wasBeforeInsects = exposed.every(({ at, day = bloom.day, openMinutes = 0 }) => {
+    const insects = day === undefined ? undefined : insectsOn(day);
+    return insects !== undefined && toMs(at) + openMinutes * MS_PER_MINUTE <= insects;
+  });
+  return wasBeforeInsects
+    ? link('closedAgain', 'holds', reason('closed.beforeInsects', { minutes }))
+    : link('closedAgain', 'doubtful', reason('closed.openFor', { minutes }));
 }
 
-/** A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. */
+/**
+ * A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. One that is hard to
+ * read may be that of another.
+ */
 function tagLink(flower: Bloom): Link {
   const { pollination, harvest, looks } = flower;
   const kept = flower.role === 'open' && flower.code !== '';
   if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
-  if (harvest) return harvest.tagThere ? link('tag', 'holds', reason('tag.present')) : lostTag();
-  if (looks.findLast(({ tag }) => tag)?.tag === 'gone') return lostTag();
+  const seen = looks.findLast(({ tag }) => tag)?.tag;
+  if (harvest && !harvest.tagThere) return lostTag();
+  if (!harvest && seen === 'gone') return lostTag();
+  if (seen === 'hardToRead') return link('tag', 'doubtful', reason('tag.hardToRead'));
+  if (harvest) return link('tag', 'holds', reason('tag.present'));
   if (!kept && !pollinationsOf(flower).some(({ tagged }) => tagged))
     return link('tag', 'broken', reason('tag.never'));
   return link('tag', 'pending', reason('tag.untilHarvest'));
@@ -300,6 +347,14 @@ function plantsLink({ bloom, plants }: PurityEvidence): Link {
   const father = fatherPlants(bloom).find(offType);
   if (father !== undefined)
     return link('plants', 'broken', reason('plants.fatherOffType', { plant: father }));
+  const inDoubt = (plant: string): boolean => isDoubtfulType(plants.get(plant) ?? {});
+  const doubtful = fatherPlants(bloom).find(inDoubt);
+  if (doubtful !== undefined)
+    return link('plants', 'doubtful', reason('plants.fatherInDoubt', { plant: doubtful }));
+  const noted = plants.get(bloom.plant)?.noted;
+  // Whether she is true is asked again at harvest, when the fruit shows it too.
+  if (inDoubt(bloom.plant) && !(bloom.harvest && toMs(bloom.harvest.at) > toMs(noted!.at)))
+    return link('plants', 'doubtful', reason('plants.motherInDoubt'));
   if (!bloom.harvest) return link('plants', 'pending', reason('plants.untilHarvest'));
   return bloom.harvest.typical
     ? link('plants', 'holds', reason('plants.typical'))

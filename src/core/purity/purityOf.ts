@@ -2,17 +2,18 @@ import { cropOf, protocolFor } from '../crops/catalogue';
 import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
+import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
-import type { IsolationVerdict } from '../isolation/isolationReport';
 import { meantFor } from '../journal/matingOf';
 import { plantingOf } from '../journal/plantingOf';
-import { guardOf } from './guards';
+import { guardOf, type IsolationOf } from './guards';
 import type { Day } from '../time/types';
+import { pollenCarriedTo } from './brushed';
 import { fruitPurity, type Purity } from './fruitPurity';
 
 export interface PurityOptions {
-  /** The verdict on a variety where nothing is covered; without it distance guards nothing. */
-  readonly isolationOf?: (variety: string) => IsolationVerdict | undefined;
+  /** The verdict on a variety's flowers of a day where nothing is covered; without it distance guards nothing. */
+  readonly isolationOf?: IsolationOf;
 }
 
 /**
@@ -32,10 +33,10 @@ export function purityOf(
   const variety = plant && journal.all('variety').get(plant.variety);
   const meant = meantFor(journal, flower.plant, flower.day, flower.pollination?.mating);
   if (!variety || !meant) return undefined;
-  const known = new Map<Day, number | undefined>();
-  const opensOn = (day: Day): number | undefined => {
-    if (!known.has(day))
-      known.set(day, windowsOf(journal, garden, day, [variety.crop]).get(variety.crop)?.opens[0]);
+  const crop = cropOf(variety.crop);
+  const known = new Map<Day, OpeningWindow | undefined>();
+  const windowOn = (day: Day): OpeningWindow | undefined => {
+    if (!known.has(day)) known.set(day, windowsOf(journal, garden, day, [variety.crop]).get(variety.crop));
     return known.get(day);
   };
   return fruitPurity({
@@ -47,7 +48,9 @@ export function purityOf(
     guardOf: (bloom) => guardOf(journal, bloom, isolationOf),
     males: journal.all('bloom'),
     plants,
-    opensOn,
-    pollenKeeps: protocolFor(cropOf(variety.crop), meant)?.collect.keeps.value ?? 0,
+    opensOn: (day) => windowOn(day)?.opens[0],
+    insectsOn: (day) => windowOn(day)?.insects,
+    carried: pollenCarriedTo(journal, flower),
+    pollenKeeps: protocolFor(crop, meant)?.collect.keeps.value ?? 0,
   });
 }

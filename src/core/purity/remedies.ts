@@ -6,6 +6,10 @@ export type RemedyReason =
   | 'remedy.askSource'
   | 'remedy.coverEvening'
   | 'remedy.tighterCover'
+  | 'remedy.widerTape'
+  | 'remedy.cleanBrush'
+  | 'remedy.cutEvening'
+  | 'remedy.weatherproofTag'
   | 'remedy.fresher'
   | 'remedy.noteMales'
   | 'remedy.checkMale'
@@ -31,6 +35,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'cover.late': 'remedy.coverEvening',
   'intact.wilted': 'remedy.fresher',
   'intact.hole': 'remedy.tighterCover',
+  'intact.torn': 'remedy.widerTape',
   'intact.insect': 'remedy.tighterCover',
   'intact.open': 'remedy.tighterCover',
   'pollen.unnamed': 'remedy.noteMales',
@@ -40,6 +45,9 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'pollen.spoiled': 'remedy.leaveSpoiled',
   'pollen.uncovered': 'remedy.coverMales',
   'pollen.coveredLate': 'remedy.coverMales',
+  'pollen.cutLate': 'remedy.cutEvening',
+  'pollen.brushCarried': 'remedy.cleanBrush',
+  'pollen.brushNotNoted': 'remedy.cleanBrush',
   'pollen.otherMorning': 'remedy.malesOfTheDay',
   'pollen.open': 'remedy.byHand',
   'pollen.notEmasculated': 'remedy.emasculateBud',
@@ -49,11 +57,15 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'guard.cageLate': 'remedy.cageBefore',
   'guard.rarely': 'remedy.coverEvening',
   'closed.leftOpen': 'remedy.shutAtOnce',
+  'closed.openFor': 'remedy.shutAtOnce',
   'tag.gone': 'remedy.tagLoosely',
+  'tag.hardToRead': 'remedy.weatherproofTag',
   'tag.never': 'remedy.tag',
   'plants.motherOffType': 'remedy.rogueEarly',
   'plants.fatherOffType': 'remedy.rogueEarly',
   'plants.notTypical': 'remedy.rogueEarly',
+  'plants.motherInDoubt': 'remedy.rogueEarly',
+  'plants.fatherInDoubt': 'remedy.rogueEarly',
 };
 
 /**

@@ -44,7 +44,7 @@ export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
  * @example flowerRows(new Journal(), garden, today) // []
  */
 export function flowerRows(journal: Journal, garden: Garden, today: Day): FlowerRow[] {
-  const options = { isolationOf: isolationOf(journal, garden, today) };
+  const options = { isolationOf: isolationOf(journal, garden) };
   const rows = [...journal.all('bloom').values()].map((flower) =>
     flowerRow(journal, garden, today, flower, options),
   );

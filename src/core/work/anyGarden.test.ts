@@ -6,13 +6,15 @@ import { cohortId } from '../journal/cohort';
 import { isCorrection } from '../journal/corrections';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
-import { FINDINGS, MISSED_REASONS } from '../journal/kinds/round';
+import { PLANT_HEALTHS, TRUENESSES } from '../journal/kinds/plan';
+import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/round';
 import { COVER_METHODS, ROW_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '../journal/testEntry';
 import { addDays, daysBetween } from '../time/calendar';
 import { flowersDue } from './flowersDue';
+import { TIE_COLOURS } from '../journal/kinds/tie';
 import { READING_SOURCES, SEEN_HOURS } from '../journal/kinds/weather';
 import { RAIN_AMOUNTS } from '../weather/dayWeather';
 import { planOuting } from './route/planOuting';
@@ -72,12 +74,14 @@ const fact = fc.oneof(
           maxLength: 2,
         }),
         found: fc.constantFrom(...FINDINGS),
-        method: fc.constant('maleFlower'),
+        method: fc.constantFrom('maleFlower', 'brush' as const),
         shutAgain: fc.boolean(),
         tagged: fc.boolean(),
       }),
       maybe('application', fc.constantFrom(2, 3)),
       maybe('day', day),
+      maybe('tool', fc.constantFrom(...TOOL_STATES)),
+      maybe('openMinutes', fc.integer({ min: 1, max: 60 })),
       maybe('count', fc.integer({ min: 1, max: 4 })),
     )
     .map(([body, ...more]) => ({ kind: 'pollinated', body: Object.assign({}, body, ...more) as object })),
@@ -120,6 +124,19 @@ const fact = fc.oneof(
       seen: fc.constantFrom(...SEEN_HOURS),
     })
     .map((body) => ({ kind: 'hours.seen', body })),
+  fc
+    .record({
+      plant,
+      health: fc.constantFrom(...PLANT_HEALTHS),
+      trueness: fc.constantFrom(...TRUENESSES),
+    })
+    .map((body) => ({ kind: 'plant.noted', body })),
+  fc
+    .record({
+      colour: fc.constantFrom(...TIE_COLOURS),
+      means: fc.constantFrom({ of: 'words', text: 'look' } as const, { of: 'variety', id: 'v' } as const),
+    })
+    .map((body) => ({ kind: 'tie.set', body })),
   fc
     .record({
       day,

@@ -10,17 +10,20 @@ import {
   type PollinateStop,
   type PollinationMethod,
   type Stop,
+  type ToolState,
 } from '../journal/kinds/round';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './progress';
+import { mustCleanBefore } from './stops';
 
 /**
- * The crop's own way to bring pollen to a single flower.
+ * The crop's own way to bring pollen to a single flower: the first of its methods that does.
  *
  * @example usualMethod('pepo') // 'maleFlower'
  */
 export const usualMethod = (crop: CropId): PollinationMethod =>
-  POLLINATION_METHODS.find((method) => method === cropOf(crop).methods[0]) ?? 'maleFlower';
+  cropOf(crop).methods.flatMap((method) => POLLINATION_METHODS.find((each) => each === method) ?? [])[0] ??
+  'maleFlower';
 
 /**
  * What every entry about the female of a stop says.
@@ -36,10 +39,17 @@ export function atFemale(
   return { bloom, plant, round, stop, ...(own !== undefined && own !== day && { day }) };
 }
 
+/** What can carry pollen from one flower to the next. */
+export const BRUSHES: readonly PollinationMethod[] = ['brush', 'swab'];
+
 export interface Pollinating {
   readonly donors: readonly DonorNow[];
   readonly found: Finding;
   readonly shutAgain: boolean;
+  /** Minutes for which it stood open before it was shut again. */
+  readonly openMinutes?: number;
+  /** Of a brush that comes from a variety that crosses; where nothing is said it was cleaned, as the stop asks. */
+  readonly tool?: ToolState;
 }
 
 /**
@@ -51,9 +61,10 @@ export function pollinatedAt(
   journal: Journal,
   round: Round,
   stop: PollinateStop,
-  { donors, found, shutAgain }: Pollinating,
+  { donors, found, shutAgain, openMinutes, tool = 'clean' }: Pollinating,
 ): Fact {
   const variety = journal.all('variety').get(stop.variety);
+  const method = variety ? usualMethod(variety.crop) : 'maleFlower';
   return {
     kind: 'pollinated',
     body: {
@@ -61,7 +72,9 @@ export function pollinatedAt(
       ...(stop.application !== undefined && { application: stop.application }),
       donors: donors.map(({ plant, bloom }) => ({ plant, bloom })),
       found,
-      method: variety ? usualMethod(variety.crop) : 'maleFlower',
+      method,
+      ...(BRUSHES.includes(method) && mustCleanBefore(journal, round, stop) && { tool }),
+      ...(openMinutes !== undefined && { openMinutes }),
       shutAgain,
       tagged: true,
     },

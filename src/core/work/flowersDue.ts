@@ -7,6 +7,7 @@ import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/round';
 import { meantFor, type Meant } from '../journal/matingOf';
+import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
 import { addDays, daysBetween } from '../time/calendar';
@@ -84,7 +85,7 @@ const spanOf = (crop: Crop, { collect, pollinate }: Protocol): number =>
   );
 
 /** Reported so, a female is of no use on a later day either. */
-const LOST: readonly MissedReason[] = ['hole', 'insect', 'open', 'wilted', 'broke'];
+const LOST: readonly MissedReason[] = ['hole', 'torn', 'insect', 'open', 'wilted', 'broke'];
 
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
 function applicationDue({ bloom, crop, protocol }: Grown, day: Day): number | undefined {
@@ -128,7 +129,7 @@ export const isInHand = ({ picked, cover }: Pick<Bloom, 'picked' | 'cover'>): bo
 export function malesOf(journal: Journal, service: Service): MaleBud[] {
   const served = bloomsServed(journal, service);
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
-  return malesAmong(served, service.day).flatMap((male) => maleBud(male, uses, service.day));
+  return malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day));
 }
 
 const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
@@ -150,7 +151,7 @@ export function flowersDue(journal: Journal, { day, outing }: Service): FlowersD
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
   const buds = {
     females: females.flatMap(({ grown, application }) => femaleBud(journal, grown, application)),
-    males: standing.flatMap((male) => maleBud(male, uses, day)),
+    males: standing.flatMap((male) => maleBud(journal, male, uses, day)),
   };
   return {
     day,
@@ -188,7 +189,8 @@ function femaleBud(
   { bloom: { bloom, plant }, variety, meant }: Grown,
   application: number,
 ): FemaleBud[] {
-  if (!variety || !meant || !isStanding(journal, plant)) return [];
+  const stands = journal.all('plant').get(plant);
+  if (!variety || !meant || !stands || stands.removed) return [];
   const forSeed = wantsSeed(meant.purpose);
   const { malesWanted } = cropOf(variety.crop);
   const wanted = forSeed ? malesWanted.seed.value : malesWanted.fruit.value;
@@ -204,17 +206,20 @@ function femaleBud(
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
       ownPollen: meant.ownPollen,
       forSeed,
+      ...(isSuspect(stands) && { suspect: true }),
     },
   ];
 }
 
 function maleBud(
+  journal: Journal,
   { bloom: male, variety, protocol }: Grown,
   uses: ReadonlyMap<string, number>,
   day: Day,
 ): MaleBud[] {
   if (!variety || !protocol) return [];
   const { bloom, plant } = male;
+  const stands = journal.all('plant').get(plant) ?? {};
   return [
     {
       bloom,
@@ -224,6 +229,8 @@ function maleBud(
       used: uses.get(bloom) ?? 0,
       serves: protocol.collect.serves.value,
       ageDays: male.day === undefined ? 0 : daysBetween(male.day, day),
+      ...(isSuspect(stands) && { suspect: true }),
+      ...(isDoubtfulType(stands) && { doubtful: true }),
     },
   ];
 }

@@ -14,7 +14,7 @@ import { anyPollenSpoils } from '../isolation/requiredDistance';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
-import type { Garden, Mating, Plant, Variety } from '../journal/state';
+import type { Garden, Mating, Plant, Variety, Walk } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
@@ -228,6 +228,13 @@ export interface WalkedPlant {
   readonly visited: boolean;
 }
 
+/** Was a plant looked at on the walk? What was merely stripped, shaken or counted open was not. */
+const isVisited = (walk: Walk | undefined): boolean =>
+  walk !== undefined &&
+  (walk.scoutedEntry !== undefined ||
+    walk.swept === true ||
+    [walk.blooms, walk.coveredGreen, walk.receptive].some(({ length }) => length > 0));
+
 /**
  * The plants that the coming walks lead to, in walking order, each with the day for which its flowers are covered.
  *
@@ -250,7 +257,15 @@ export function walkAt(journal: Journal, outings: readonly OutingNow[]): WalkedP
       const worked = variety && byCrop.get(variety.crop);
       const roles = worked && rolesOn.get(worked.day)!.get(plant.plant);
       return roles
-        ? [{ plant, variety, ...worked, roles, visited: walks.has(walkId(plant.plant, worked.day)) }]
+        ? [
+            {
+              plant,
+              variety,
+              ...worked,
+              roles,
+              visited: isVisited(walks.get(walkId(plant.plant, worked.day))),
+            },
+          ]
         : [];
     })
     .sort((a, b) => inOrder(a.plant, b.plant));

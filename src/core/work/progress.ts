@@ -3,12 +3,13 @@ import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import type { Round } from '../journal/state';
 import type { WorkingHours } from './workingHours';
+import { isSuspect } from '../journal/plantCondition';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
 import { isInHand, malesOf } from './flowersDue';
 import { serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
-import { usesLeft, type MaleBud } from './pairing/buds';
 import { malesCarried, roundsBeside } from './service';
+import { mayTake, usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 
 /** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
@@ -107,7 +108,7 @@ export interface DonorNow extends Donor {
 
 /**
  * The males to use at a stop: those planned, with each one that proved unfit, or whose plant was pulled out as
- * off-type, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
+ * off-type or looks diseased, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
  * the least used. A female that would get nothing may get her own plant's pollen, unless that is never allowed, or
  * pollen that was not kept clean.
  *
@@ -119,15 +120,22 @@ export function donorsNow(
   journal: Journal,
 ): DonorNow[] {
   const flowers = journal.all('bloom');
-  const fit = ({ bloom, plant }: Donor): boolean =>
-    !flowers.get(bloom)?.spoiled && !isOffType(journal, plant);
-  const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
+  const looksSuspect = (plant: string): boolean => isSuspect(journal.all('plant').get(plant) ?? {});
   const meant = meantFor(journal, stop.plant, round.day);
   const forSeed = meant !== undefined && wantsSeed(meant.purpose);
-  const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter(
-    ({ plant }) => plant !== stop.plant || meant?.ownPollen !== 'never',
+  const mother = {
+    plant: stop.plant,
+    ownPollen: meant?.ownPollen ?? 'lastResort',
+    ...(meant?.fathers && { fathers: meant.fathers }),
+    suspect: looksSuspect(stop.plant),
+  };
+  const fit = ({ bloom, plant }: Donor): boolean =>
+    !flowers.get(bloom)?.spoiled && !isOffType(journal, plant) && (mother.suspect || !looksSuspect(plant));
+  const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
+  const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
+    mayTake(mother, male),
   );
-  const clean = candidates.filter(({ guarded }) => guarded || !forSeed);
+  const clean = candidates.filter(({ guarded, doubtful }) => (guarded && !doubtful) || !forSeed);
   while (donors.length < stop.donors.length) {
     const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
     const next = unused.find(({ plant }) => plant !== stop.plant);

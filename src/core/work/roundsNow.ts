@@ -64,7 +64,7 @@ function waitingOf({ rounds, females, buds }: FlowersDue): number {
     buds.females
       .filter((female) =>
         buds.males.some(
-          (male) => male.variety === female.father && usesLeft(male) > 0 && mayTake(female, male.plant),
+          (male) => male.variety === female.father && usesLeft(male) > 0 && mayTake(female, male),
         ),
       )
       .map(({ bloom }) => bloom),

@@ -70,3 +70,19 @@ test('the best hours are those of the crops that are kept up, by the clock of th
     by: Date.parse('2026-07-11T14:00:00Z'),
   });
 });
+
+// Tassel pollen shaken on the silks daily for three to five days (common practice, no source).
+test('corn to eat is shaken daily, and after five days it is enough; corn for seed is not in it', () => {
+  const phone = begin([
+    { variety: 'eaten', crop: 'corn', purpose: 'eat', plants: ['c1', 'c2'] },
+    { variety: 'kept', crop: 'corn', plants: ['k1'] },
+  ]);
+  expect(states(phone, 9)).toEqual({ eaten: 'begin' });
+  for (const day of [10, 11, 12, 13, 14]) {
+    shake(phone, day, 'c1', 'c2');
+    expect(states(phone, day)).toEqual({ eaten: 'done' });
+    if (day < 14) expect(states(phone, day + 1)).toEqual({ eaten: 'due' });
+  }
+  expect(states(phone, 15)).toEqual({ eaten: 'enough' });
+  expect(routineOf(phone.journal, YARD, ms(15))).toBeUndefined();
+});

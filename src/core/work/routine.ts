@@ -1,4 +1,5 @@
-import { cropOf, type Crop } from '../crops/catalogue';
+import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
+import { wantsSeed } from '../crops/variety';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants } from '../garden/places';
 import type { Journal } from '../journal/journal';
@@ -14,9 +15,9 @@ const hasRoutine = (crop: Crop): crop is RoutineCrop => crop.routine !== undefin
 
 /**
  * `done`: today. `rests`: it is too soon. `due`: today or tomorrow. `late`: more days have passed than flowers wait.
- * `begin`: not in the last two weeks.
+ * `begin`: not in the last two weeks. `enough`: on as many days as the crop wants it.
  */
-export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin';
+export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin' | 'enough';
 
 /** Plants of one variety in a row. */
 export interface RoutineRow {
@@ -27,6 +28,8 @@ export interface RoutineRow {
   readonly plants: readonly Plant[];
   /** When all of them were last done, in the last two weeks. */
   readonly last: Day | undefined;
+  /** On how many days in the last two weeks. */
+  readonly times: number;
   readonly state: RoutineState;
   /** The way that is usual for the crop. */
   readonly method: RowMethod;
@@ -36,8 +39,8 @@ export interface RoutineRow {
 const REMEMBERED_DAYS = 14;
 
 /**
- * Rows of perfect flowers, in walking order, with what their routine asks for. Not those of which pollen spoils the
- * fruit.
+ * Rows whose flowers are shaken or brushed, in walking order, with what their routine asks for. Not those of which
+ * pollen spoils the fruit, nor those that are covered for seed.
  *
  * @param now UTC milliseconds.
  * @example routineRows(new Journal(), garden, now) // []
@@ -48,7 +51,10 @@ export function routineRows(journal: Journal, garden: Garden, now: number): Rout
     [...journal.all('variety').values()].flatMap((variety) => {
       const crop = cropOf(variety.crop);
       const { purpose, traits } = variety;
-      const isWorked = hasRoutine(crop) && !anyPollenSpoils({ crop: variety.crop, purpose, ...traits });
+      const isWorked =
+        hasRoutine(crop) &&
+        !anyPollenSpoils({ crop: variety.crop, purpose, ...traits }) &&
+        !(wantsSeed(purpose) && isCoveredForSeed(crop));
       return isWorked ? [[variety.variety, { variety, crop }] as const] : [];
     }),
   );
@@ -60,36 +66,43 @@ export function routineRows(journal: Journal, garden: Garden, now: number): Rout
     (inRow): RoutineRow => {
       const { bed, row, variety } = inRow[0]!;
       const grown = varieties.get(variety)!;
-      const last = lastDone(journal, inRow, today);
+      const { last, times } = lastDone(journal, inRow, today);
       return {
         bed,
         row,
         ...grown,
         plants: inRow,
         last,
-        state: stateOf(grown.crop, last, today),
+        times,
+        state: stateOf(grown.crop, { last, times }, today),
         method: usualRowMethod(grown.crop),
       };
     },
   );
 }
 
-/** The day on which all of some plants had been done: the earliest of their last days. */
-function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Day | undefined {
+type Done = Pick<RoutineRow, 'last' | 'times'>;
+
+/** The day on which all of some plants had been done: the earliest of their last days; and on how many each was. */
+function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Done {
   const walks = journal.all('walk');
   const days = Array.from({ length: REMEMBERED_DAYS + 1 }, (_, before) => addDays(today, -before));
   const each = plants.map(({ plant }) =>
-    days.find((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
+    days.filter((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
   );
-  const known = each.filter((day) => day !== undefined).sort();
-  return known.length === plants.length ? known[0] : undefined;
+  const known = each.flatMap(([latest]) => latest ?? []).sort();
+  return {
+    last: known.length === plants.length ? known[0] : undefined,
+    times: Math.min(...each.map(({ length }) => length)),
+  };
 }
 
-function stateOf({ routine }: RoutineCrop, last: Day | undefined, today: Day): RoutineState {
+function stateOf({ routine }: RoutineCrop, { last, times }: Done, today: Day): RoutineState {
   if (last === undefined) return 'begin';
   const days = daysBetween(last, today);
   const [soonest, latest] = routine.every.value;
   if (days === 0) return 'done';
+  if (routine.forDays && times >= routine.forDays.value[1]) return 'enough';
   if (days < soonest) return 'rests';
   return days <= latest ? 'due' : 'late';
 }

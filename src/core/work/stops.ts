@@ -1,3 +1,5 @@
+import { cropOf } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
@@ -47,6 +49,28 @@ export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
   const doneIds = new Set(done.map(({ stop }) => stop));
   return [...done, ...fresh.filter(({ stop }) => !doneIds.has(stop))];
 }
+
+/**
+ * Does a stop come after one with pollen of another variety that crosses, so that hands and brush are cleaned between?
+ *
+ * @example mustCleanBefore(journal, round, round.stops[0]) // false
+ */
+export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop): boolean {
+  const before = stops[stops.findIndex((each) => each.stop === stop.stop) - 1];
+  if (!before) return false;
+  const varieties = journal.all('variety');
+  const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({ id, crop: varieties.get(id)?.crop }));
+  return (
+    was!.id !== is!.id &&
+    was!.crop !== undefined &&
+    is!.crop !== undefined &&
+    cropOf(was!.crop).group === cropOf(is!.crop).group
+  );
+}
+
+/** The variety whose pollen is handled. */
+const pollenAt = (stop: Stop): string =>
+  stop.kind === 'pollinate' ? (stop.father ?? stop.variety) : stop.variety;
 
 /**
  * The females that rounds lead to.

@@ -135,3 +135,32 @@ test('what was green the evening before is known', () => {
   seen('b0p2', '2026-07-18', 2);
   expect([...greenBefore(journal, walk)]).toEqual([['b0p1', 3]]);
 });
+
+test('plants that look diseased come after all beds, and are looked over by themselves', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['p1', 'p2', 'p3', 'p4'] }]);
+  phone.say('2026-07-18T18:00:00Z', {
+    kind: 'plant.noted',
+    body: { plant: 'p2', health: 'suspect', trueness: 'typical' },
+  });
+  const { journal } = phone;
+  const walk = [...journal.all('plant').values()].flatMap((plant): WalkedPlant[] =>
+    isCoveredBeforeOpening(pepo)
+      ? [
+          {
+            plant,
+            variety: journal.all('variety').get('v')!,
+            crop: pepo,
+            day: DAY,
+            from: undefined,
+            roles: ROLES,
+            visited: false,
+          },
+        ]
+      : [],
+  );
+  const order = inWalkingOrder(journal, walk);
+  const ids = (some: readonly WalkedPlant[]): string[] => some.map(({ plant }) => plant.plant);
+  expect(ids(order)).toEqual(['p1', 'p3', 'p4', 'p2']);
+  expect(ids(lookedOverWith(order[0]!, order))).toEqual(['p1', 'p3', 'p4']);
+  expect(ids(lookedOverWith(order[3]!, order))).toEqual(['p2']);
+});

@@ -3,6 +3,7 @@ import type { Segment } from '../garden/segments';
 import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/scout';
+import { isSuspect } from '../journal/plantCondition';
 import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';
 import { bestRoutes } from './route/bestRoutes';
@@ -14,13 +15,26 @@ const MOST_SEARCHED = 60;
 const STEPS = 200;
 
 /**
- * The plants of a walk with the beds in an order that is short to walk from the gate, each bed row by row. It depends
- * on beds and plants alone, so that it stays the same while one walks.
+ * The plants of a walk with the beds in an order that is short to walk from the gate, each bed row by row; those that
+ * look diseased after all others, since disease travels on hands. It depends on beds and plants alone, so that it
+ * stays the same while one walks.
  *
  * @param walk in the order of {@link comparePlants}.
  * @example inWalkingOrder(journal, []) // []
  */
 export function inWalkingOrder(journal: Journal, walk: readonly WalkedPlant[]): readonly WalkedPlant[] {
+  const suspect = walk.filter(({ plant }) => isSuspect(plant));
+  if (suspect.length === 0) return bedByBed(journal, walk);
+  return [
+    ...bedByBed(
+      journal,
+      walk.filter(({ plant }) => !isSuspect(plant)),
+    ),
+    ...bedByBed(journal, suspect),
+  ];
+}
+
+function bedByBed(journal: Journal, walk: readonly WalkedPlant[]): readonly WalkedPlant[] {
   const plants = walk.map(({ plant }) => plant);
   const places = placesOf(plants, journal.all('bed'));
   const beds = [...groupBy(walk, ({ plant }) => plant.bed).values()];
@@ -37,13 +51,18 @@ interface Ends {
   readonly last: Place | undefined;
 }
 
-let lastOrder: { readonly key: string; readonly order: readonly number[] } | undefined;
+/** Of the plants that look healthy and of those that do not. */
+const MOST_KEPT = 2;
+const lastOrders = new Map<string, readonly number[]>();
 
-/** The last answer is kept: it is the same at every plant of a walk. */
+/** The last answers are kept: they are the same at every plant of a walk. */
 function bedOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonly number[] {
   const key = JSON.stringify([ends, obstacles]);
-  if (lastOrder?.key !== key) lastOrder = { key, order: shortestOrder(ends, obstacles) };
-  return lastOrder.order;
+  const order = lastOrders.get(key) ?? shortestOrder(ends, obstacles);
+  lastOrders.delete(key);
+  lastOrders.set(key, order);
+  if (lastOrders.size > MOST_KEPT) lastOrders.delete([...lastOrders.keys()][0]!);
+  return order;
 }
 
 function shortestOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonly number[] {
@@ -77,7 +96,10 @@ const MOST_LOOKED_OVER = 60;
  * @example lookedOverWith(here, [here]).length // 1
  */
 export function lookedOverWith(here: WalkedPlant, left: readonly WalkedPlant[]): readonly WalkedPlant[] {
-  const bed = left.filter(({ plant, day }) => plant.bed === here.plant.bed && day === here.day);
+  const bed = left.filter(
+    ({ plant, day }) =>
+      plant.bed === here.plant.bed && day === here.day && isSuspect(plant) === isSuspect(here.plant),
+  );
   return bed.length > MOST_LOOKED_OVER ? bed.filter(({ plant }) => plant.row === here.plant.row) : bed;
 }
 

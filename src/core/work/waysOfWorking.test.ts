@@ -13,6 +13,7 @@ import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import { undoable } from '../journal/undo';
 import { gardenPlan, varietyReports } from '../planning/gardenPlan';
+import { isolationOf } from '../planning/isolationOf';
 import { purityOf, type PurityOptions } from '../purity/purityOf';
 import type { LinkName } from '../purity/fruitPurity';
 import { seasonAt } from '../season/seasons';
@@ -480,18 +481,12 @@ test('11. a cage opened on alternate days, and a flower guarded by distance only
   expect(link(journal, 'open', 'cover')).toBe('broken: cover.none');
 
   flower('o1', MON, 'alone');
-  const verdicts = new Map(
-    varietyReports(gardenPlan(journal, YARD, MON)).map(({ isolation }) => [
-      isolation.variety,
-      isolation.verdict,
-    ]),
-  );
-  const isolationOf = (variety: string) => verdicts.get(variety);
+  const on = { isolationOf: isolationOf(journal, YARD) };
   expect(link(journal, 'alone', 'cover')).toBe('broken: cover.none');
-  expect(link(journal, 'alone', 'cover', { isolationOf })).toBe('holds: guard.distance');
-  expect(purity(journal, 'alone', { isolationOf }).grade).toBe('true');
+  expect(link(journal, 'alone', 'cover', on)).toBe('holds: guard.distance');
+  expect(purity(journal, 'alone', on).grade).toBe('true');
   // Distance is judged for each variety: where others stand next to it, it guards nothing.
-  expect(link(journal, 'open', 'cover', { isolationOf })).toBe('broken: cover.none');
+  expect(link(journal, 'open', 'cover', on)).toBe('broken: cover.none');
 });
 
 test('12. yesterday’s count put right from three to two after one was tagged, and that undone', () => {

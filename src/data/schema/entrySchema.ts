@@ -10,6 +10,7 @@ import { PLAN_SCHEMAS } from './kinds/plan';
 import { PLANTING_SCHEMAS } from './kinds/planting';
 import { ROUND_SCHEMAS } from './kinds/round';
 import { SCOUT_SCHEMAS } from './kinds/scout';
+import { TIE_SCHEMAS } from './kinds/tie';
 import { VARIETY_SCHEMAS } from './kinds/variety';
 import { WEATHER_SCHEMAS } from './kinds/weather';
 
@@ -33,6 +34,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...ROUND_SCHEMAS,
   ...FRUIT_SCHEMAS,
   ...WEATHER_SCHEMAS,
+  ...TIE_SCHEMAS,
   ...CORRECTION_SCHEMAS,
 });
 

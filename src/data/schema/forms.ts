@@ -143,6 +143,8 @@ const VARIETY_FORMS = {
       purpose: choice(...PURPOSES.filter((purpose) => purpose !== 'eat')),
       from: day.required(),
     }),
+  cage: () => form({ name: name.required() }),
+  tie: () => form({ text: name.required() }),
   times: () => form({ day: day.required(), time: clockTime }),
   plants: () =>
     form({

@@ -18,7 +18,7 @@ export function BenchScreen() {
       <ListRow
         glyph={<Glyph name="perfect" size={28} />}
         title="Shake the flowers"
-        note="Tomato, pepper, aubergine, strawberry: row by row, with a timer"
+        note="Tomato, pepper, aubergine, strawberry, corn to eat: row by row, with a timer"
         onPress={() => router.push('/routine')}
       />
       <ListRow
@@ -26,6 +26,12 @@ export function BenchScreen() {
         title="Supplies"
         note="What was used up, and what to get"
         onPress={() => router.push('/bench/supplies')}
+      />
+      <ListRow
+        glyph={<Glyph name="tie" size={28} />}
+        title="Colours of ties"
+        note="What red, yellow or blue twine on a stalk means here"
+        onPress={() => router.push('/bench/ties')}
       />
       <ListRow
         glyph={<Glyph name="file" size={28} />}

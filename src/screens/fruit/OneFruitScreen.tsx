@@ -1,5 +1,4 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
@@ -7,6 +6,7 @@ import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
 import { purityOf } from '@/core/purity/purityOf';
 import { cohortOf } from '@/core/journal/cohort';
+import { isSuspect } from '@/core/journal/plantCondition';
 import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
 import { remediesFor } from '@/core/purity/remedies';
@@ -17,9 +17,7 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
-import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -27,8 +25,9 @@ import { sayPlace } from '../words/places';
 import { EmptyPage } from '../shell/EmptyPage';
 import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
-import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, SEEN } from '../words/names';
+import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, SEEN, TAGS_SEEN } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
+import { FruitEnding } from './FruitEnding';
 import { fruitStatus } from './fruitView';
 import { LookCard } from './LookCard';
 
@@ -92,7 +91,7 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
     if (!fruit) return null;
     const purity = purityOf(journal, garden, fruit.bloom, {
-      isolationOf: isolationOf(journal, garden, dayAt(now, garden.zone)),
+      isolationOf: isolationOf(journal, garden),
     });
     const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
     return {
@@ -171,6 +170,11 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           .map(({ at }) => ` Again ${f.shortDay(dayAt(toMs(at), zone))} at ${f.time(toMs(at))}.`)
           .join('')}
       </Text>
+      {isSuspect(fruit.plant) ? (
+        <Text tone="rust" style={{ marginTop: SPACE.s }}>
+          Its plant was noted as one that may be diseased: some diseases go on with the seed. Keep none of it.
+        </Text>
+      ) : null}
       {bloom.conflicts.length > 0 ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>
           Two devices recorded this flower. Both stay on record: the earlier pollination gives the hour, all
@@ -181,10 +185,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         <ListRow
           key={look.entry}
           title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${SEEN[look.seen].toLowerCase()}`}
-          note={[
-            look.cause ? CAUSE_NAMES[look.cause].name : '',
-            look.tag === 'gone' ? 'tag gone' : look.tag === 'there' ? 'tag there' : '',
-          ]
+          note={[look.cause ? CAUSE_NAMES[look.cause].name : '', look.tag ? TAGS_SEEN[look.tag] : '']
             .filter(Boolean)
             .join(', ')}
         />
@@ -195,7 +196,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
             Look now
           </Text>
           <LookCard fruit={fruit} named={false} />
-          {cohortOf(id) ? <TagOne fruit={fruit} /> : <Ending id={id} />}
+          {cohortOf(id) ? <TagOne fruit={fruit} /> : <FruitEnding id={id} />}
         </View>
       ) : (
         <View style={{ marginTop: SPACE.l }}>
@@ -246,59 +247,6 @@ function TagOne({ fruit: { bloom, plant, count } }: { readonly fruit: Fruit }) {
           : 'Tag it to follow it by itself, for seed or to harvest.'}
       </Text>
       <Button title={`Tag one: ${formatTagCode(store.tags.next(1)[0] ?? '')}`} onPress={tagOne} />
-    </View>
-  );
-}
-
-/** Harvest, and the ends that are no failure of the pollination. */
-function Ending({ id }: { readonly id: string }) {
-  const record = useRecord();
-  const [asking, setAsking] = useState<'harvest' | 'tag'>();
-  const harvest = (use: 'seed' | 'eat', tagThere: boolean): void => {
-    setAsking(undefined);
-    record([{ kind: 'harvested', body: { bloom: id, use, tagThere, typical: true } }]);
-  };
-  return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-      <Button title="Harvest" onPress={() => setAsking('harvest')} />
-      <Button
-        title="Thinned"
-        onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'thinned' } }])}
-      />
-      <Button
-        title="Lost: animal, vine, mower"
-        onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'lost' } }])}
-      />
-      <Button
-        variant="loss"
-        title="Tag gone"
-        onPress={() => record([{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'gone' } }])}
-      />
-      <Sheet
-        title="Harvest"
-        open={asking !== undefined}
-        onClose={() => setAsking(undefined)}
-        closeTitle="Close"
-      >
-        <Choice
-          label="What for, and is the tag on it?"
-          value={undefined}
-          options={[
-            { value: 'eat', title: 'To eat' },
-            { value: 'seed', title: 'For seed, the tag is on it' },
-            {
-              value: 'seedNoTag',
-              title: 'For seed, but the tag is gone',
-              note: 'nobody can say which fruit it is',
-            },
-          ]}
-          onChange={(choice) => harvest(choice === 'eat' ? 'eat' : 'seed', choice !== 'seedNoTag')}
-        />
-        <Text variant="small" tone="soft">
-          Taste the flesh before you save its seed. Spit out and discard a bitter one: it can poison. Take no
-          seed from a mottled or odd-looking mother.
-        </Text>
-      </Sheet>
     </View>
   );
 }

@@ -46,6 +46,8 @@ test('on a wide screen chain, weakest link and harvest are next to the list', as
   await tap('Harvest');
   await see(/Spit out and discard a bitter one/);
   await tap(/^For seed, the tag is on it/);
+  await see('Was its plant healthy and true to the variety?');
+  await tap('Yes, both');
   await see(/: harvested on day \d+$/);
   expect((await recorded(1))[0]).toMatchObject({
     kind: 'harvested',

@@ -102,6 +102,11 @@ function Compatibilities({ view, f }: { readonly view: PlanOfGarden; readonly f:
         <Button title="Add what grows nearby" onPress={() => router.push('/garden/outside')} />
       </View>
       <ListRow
+        title="Cages"
+        note="Mesh over whole plants, shut or open in turn"
+        onPress={() => router.push('/garden/cages')}
+      />
+      <ListRow
         title="The land around"
         note={GROUND_NAMES[ground]}
         onPress={() => router.push('/garden/surroundings')}

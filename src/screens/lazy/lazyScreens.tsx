@@ -4,12 +4,15 @@ import { FilesScreen } from '../bench/FilesScreen';
 import { ReportScreen } from '../bench/ReportScreen';
 import { SettingsScreen } from '../bench/SettingsScreen';
 import { SuppliesScreen } from '../bench/SuppliesScreen';
+import { TiesScreen } from '../bench/TiesScreen';
 import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
 import { BedScreen } from '../garden/BedScreen';
+import { CageScreen } from '../garden/CageScreen';
+import { CagesScreen } from '../garden/CagesScreen';
 import { CalendarScreen } from '../garden/CalendarScreen';
 import { CrossScreen } from '../garden/CrossScreen';
 import { CrossingScreen } from '../garden/CrossingScreen';
@@ -37,6 +40,8 @@ const SCREENS = {
   barrier: BarrierScreen,
   bed: BedScreen,
   bench: BenchScreen,
+  cage: CageScreen,
+  cages: CagesScreen,
   calendar: CalendarScreen,
   cautions: CautionsScreen,
   cross: CrossScreen,
@@ -61,6 +66,7 @@ const SCREENS = {
   supplies: SuppliesScreen,
   surroundings: SurroundingsScreen,
   table: TableScreen,
+  ties: TiesScreen,
   times: TimesScreen,
   variety: VarietyScreen,
   weather: WeatherScreen,

@@ -24,6 +24,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
@@ -96,6 +97,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
             fathers={fathers}
             onChange={(chosen) => setDraft({ ...draft, fathers: chosen })}
           />
+          <TieWith flower={{ variety: variety.variety, day: here.day }} />
           <Button title={`With: ${METHODS[draft.method]}`} onPress={() => setChoosing(true)} />
         </View>
       ) : null}

@@ -19,11 +19,12 @@ import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { WithUndo } from '../shell/WithUndo';
+import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 import { ProgressFoot } from '../round/ProgressHead';
 import { FlowerTimer } from './FlowerTimer';
 
-/** Tomato, pepper, aubergine, strawberry: open flowers are shaken or brushed row by row, every day or two. */
+/** Tomato, pepper, aubergine, strawberry, corn to eat: flowers are shaken or brushed row by row, every day or two. */
 export function RoutineScreen() {
   const now = useNow();
   const f = useFormat();
@@ -38,7 +39,7 @@ export function RoutineScreen() {
     return (
       <EmptyPage
         title="Shake the flowers"
-        text="Tomatoes, peppers, aubergines and strawberries carry both sexes in one flower. Under glass or netting nothing sets unless somebody shakes or brushes them. Put some on the plan, and their rows stand here."
+        text="Tomatoes, peppers, aubergines and strawberries carry both sexes in one flower. Under glass or netting nothing sets unless somebody shakes or brushes them. A small plot of corn to eat fills better when its tassels are shaken over the silks. Put some on the plan, and their rows stand here."
         lead={{ title: 'To the garden', to: '/garden' }}
       />
     );
@@ -88,7 +89,7 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
   const record = useRecord();
   const palette = usePalette();
   const { journal } = useStore();
-  const { bed, variety, plants, method, state } = row;
+  const { bed, variety, crop, plants, method, state } = row;
   const where = `Bed ${journal.all('bed').get(bed)?.name ?? '?'}, row ${row.row}`;
   return (
     <View
@@ -101,15 +102,15 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
         borderColor: palette.line,
       }}
     >
-      <Glyph name="perfect" size={28} />
+      <Glyph name={bloomGlyph({ part: crop.parts?.bearing ?? 'flower', sex: 'perfect' })} size={28} />
       <View style={{ flex: 1 }}>
         <Text variant="strong">{where}</Text>
         <Text variant="small" tone={state === 'late' ? 'rust' : 'soft'}>
           {`${f.count(plants.length, 'plant', 'plants')}, ${variety.name}. ${saySince(row, f)}`}
         </Text>
       </View>
-      {state === 'done' ? (
-        <Text variant="strong">Done</Text>
+      {state === 'done' || state === 'enough' ? (
+        <Text variant="strong">{state === 'done' ? 'Done' : 'Enough'}</Text>
       ) : (
         <Button
           size="big"
@@ -129,15 +130,19 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
   );
 }
 
-function saySince({ state, last }: RoutineRow, f: Format): string {
+function saySince({ state, last, times, crop }: RoutineRow, f: Format): string {
+  const most = crop.routine.forDays?.value[1];
+  const which = most === undefined ? '' : ` Day ${f.number(times)} of ${f.number(most)}.`;
   switch (state) {
     case 'begin':
-      return 'Not in the last two weeks.';
+      return most === undefined ? 'Not in the last two weeks.' : 'Begin when silk shows.';
     case 'done':
-      return 'Done today.';
+      return `Done today.${which}`;
+    case 'enough':
+      return `Done on ${f.count(times, 'day', 'days')}.`;
     case 'rests':
     case 'due':
-      return `Last on ${f.shortDay(last!)}.`;
+      return `Last on ${f.shortDay(last!)}.${which}`;
     case 'late':
       return `Last on ${f.shortDay(last!)}: some flowers may have passed.`;
   }
@@ -151,11 +156,16 @@ function CropAdvice({ crop, reasons }: { readonly crop: Crop; readonly reasons: 
   const [least, most] = routine.takes.value;
   const seconds = least === most ? `About ${f.number(least)}` : `${f.number(least)} to ${f.number(most)}`;
   const [from, by] = routine.best.value;
+  const [soonest, latest] = routine.every.value;
+  const often = `every ${soonest === 1 ? 'day' : `${f.number(soonest)} days`}${latest === soonest ? '' : ` or every ${f.number(latest)} days`}`;
+  const days = routine.forDays?.value;
   return (
     <View style={{ gap: SPACE.xs }}>
       <Text variant="strong">{crop.name}</Text>
       <Text variant="small">
-        {`${seconds} seconds a flower, every ${routine.every.value[0] === 1 ? 'day' : `${f.number(routine.every.value[0])} days`} or every ${f.number(routine.every.value[1])} days, best from ${f.hour(from)} to ${f.hour(by)}, when flowers are dry. `}
+        {days
+          ? `Shake a tassel that sheds over the silks of each plant, ${seconds.toLowerCase()} seconds, ${often} for ${f.number(days[0])} to ${f.number(days[1])} days from when silk shows, best from ${f.hour(from)} to ${f.hour(by)}, once the dew is off. In a block of four rows or more the wind does it. `
+          : `${seconds} seconds a flower, ${often}, best from ${f.hour(from)} to ${f.hour(by)}, when flowers are dry. `}
         {routine.longStyledOnly
           ? 'Only flowers whose style stands out above the anthers can set: pass the others. '
           : ''}

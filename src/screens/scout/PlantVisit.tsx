@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { coveringOf, type Crop } from '@/core/crops/catalogue';
 import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
+import { isLoaded, plantLoads } from '@/core/fruit/plantLoad';
 import {
   COVER_METHODS,
   SEXES,
@@ -19,6 +20,7 @@ import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/work/sco
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
+import { useView } from '@/data/hooks/useView';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -107,6 +109,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
         {words.sign}
       </Text>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
+      {roles.bears ? <Load walked={walked} /> : null}
       {steppers('eve')}
       {words.controls ? (
         <Stepper
@@ -163,6 +166,24 @@ function CrossesHere({ walked: { plant, roles } }: { readonly walked: WalkedPlan
       {`Cross ${name(mother)} × ${name(father)}: ${plant.variety === mother ? 'this plant is the mother' : 'this plant gives pollen'}.`}
     </Text>
   ));
+}
+
+/** What the plant carries already, where that lowers what can be expected of more. */
+function Load({ walked: { plant, variety } }: { readonly walked: WalkedPlant }) {
+  const f = useFormat();
+  const id = plant.plant;
+  const load = useView('load', [id], ({ store: { journal }, garden, now }) =>
+    plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id),
+  );
+  if (!load || load.growing === 0 || !wantsSeed(variety.purpose)) return null;
+  const fruits = f.count(load.growing, 'fruit grows', 'fruits grow');
+  return (
+    <Text variant="small" tone={isLoaded(load) ? 'rust' : 'soft'} style={{ marginBottom: SPACE.xs }}>
+      {isLoaded(load)
+        ? `${fruits} on it: as many as it ripens for seed. Stop here; more will hardly set.`
+        : `${fruits} on it, of about ${f.number(load.most)} that it ripens for seed. Fewer of the next will set.`}
+    </Text>
+  );
 }
 
 /** What the button says: how much is covered, or only noted. */

@@ -2,6 +2,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Service } from '@/core/work/service';
 import { inWalkingOrder, lookedOverWith } from '@/core/work/walkOrder';
+import { isSuspect } from '@/core/journal/plantCondition';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -205,7 +206,7 @@ function PlantList({ walk: { plants }, here, onChoose }: PlantListProps) {
       key={plant.plant}
       nativeID={`list-${plant.plant}`}
       title={sayPlace(journal, plant)}
-      note={`${variety.name}${visited ? ', seen' : ''}`}
+      note={`${variety.name}${visited ? ', seen' : ''}${isSuspect(plant) ? ', may be diseased: last' : ''}`}
       selected={plant.plant === here}
       onPress={() => onChoose(plant.plant)}
     />

@@ -62,7 +62,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
     first: i === 0,
   }));
   const present = hourOf(now);
-  const insects = Math.min(...windows.map((window) => window.insects));
+  const flying = windows.flatMap((window) => window.insects ?? []);
   return (
     <WithWidth>
       {(width) => (
@@ -72,7 +72,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
           to={to}
           petals={petals}
           sunrise={hourOf(windows[0]!.sunrise)}
-          insects={hourOf(insects)}
+          insects={flying.length > 0 ? hourOf(Math.min(...flying)) : undefined}
           insectsLabel="insects fly"
           now={present >= from && present <= to ? present : undefined}
           hourName={f.hour}
@@ -87,8 +87,9 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
 
 function sayRibbon({ day, windows }: OutingNow, f: Format): string {
   const [first] = windows.values();
-  const sun = first ? ` Sunrise ${f.time(first.sunrise)}, insects from ${f.time(first.insects)}.` : '';
-  return `${f.day(day)}.${sun}`;
+  if (!first) return `${f.day(day)}.`;
+  const insects = first.insects === undefined ? '' : `, insects from ${f.time(first.insects)}`;
+  return `${f.day(day)}. Sunrise ${f.time(first.sunrise)}${insects}.`;
 }
 
 const tableOf = ({ windows }: OutingNow, f: Format): MorningRibbonProps['table'] => ({

@@ -1,6 +1,8 @@
-import type { Cause, LookFinding } from '@/core/journal/kinds/fruit';
+import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
+import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import type { Finding, MissedReason, PollinationMethod } from '@/core/journal/kinds/round';
+import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
@@ -32,6 +34,31 @@ export const OWN_POLLEN_NAMES: Readonly<Record<OwnPollenRule, string>> = {
 /** `C. pepo`. */
 export const shortSpecies = (crop: CropId): string => cropOf(crop).species.replace(/^(\w)\w* /, '$1. ');
 
+export const HEALTH_NAMES: Readonly<Record<PlantHealth, { readonly title: string; readonly note: string }>> =
+  {
+    sound: { title: 'Healthy', note: 'Nothing to see on it.' },
+    suspect: {
+      title: 'May be diseased',
+      note: 'Mottled, stunted or spotted leaves. It is worked last, its pollen goes to no healthy plant, and its seed is not kept.',
+    },
+  };
+
+export const TRUENESS_NAMES: Readonly<Record<Trueness, { readonly title: string; readonly note: string }>> = {
+  typical: { title: 'As it should be', note: 'Leaf, habit and young fruit are those of the variety.' },
+  doubtful: { title: 'In doubt', note: 'Its pollen is used for seed only when there is nothing else.' },
+};
+
+export const TIE_NAMES: Readonly<Record<TieColour, string>> = {
+  red: 'Red',
+  orange: 'Orange',
+  yellow: 'Yellow',
+  green: 'Green',
+  blue: 'Blue',
+  violet: 'Violet',
+  white: 'White',
+  black: 'Black',
+};
+
 export const COVERS: Readonly<Record<CoverMethod, string>> = {
   tape: 'Tape',
   cord: 'Cord',
@@ -44,7 +71,8 @@ export const COVERS: Readonly<Record<CoverMethod, string>> = {
 };
 
 export const MISSED: Readonly<Record<MissedReason, string>> = {
-  hole: 'Hole in it',
+  hole: 'Hole or tear',
+  torn: 'Cover torn',
   insect: 'Insect in',
   open: 'Already open',
   wilted: 'Wilted',
@@ -63,6 +91,7 @@ export const METHODS: Readonly<Record<PollinationMethod, string>> = {
 
 export const FOUND: Readonly<Record<Finding, string>> = {
   shut: 'shut, as it was covered',
+  torn: 'under a torn cover',
   hole: 'with a hole',
   insect: 'with an insect in it',
   open: 'already open',
@@ -75,6 +104,12 @@ export const SEEN: Readonly<Record<LookFinding, string>> = {
   misshapen: 'Growing, crooked',
   yellowing: 'Yellow, shrivelling',
   gone: 'Gone',
+};
+
+export const TAGS_SEEN: Readonly<Record<TagState, string>> = {
+  there: 'tag there',
+  hardToRead: 'tag hard to read',
+  gone: 'tag gone',
 };
 
 export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readonly sign: string }>> = {

@@ -103,6 +103,7 @@ const DRAWINGS = {
       <Path d="M11 20h11v-4" />
     </>
   ),
+  tie: () => <Path d="M12 11a4.500 4.500 0 1 1 .1 0M12 11l-5 10M12 11l5 10M9.500 16h5" />,
   warn: () => <Path d="M12 3L2.500 20.500h19zM12 10v5M12 17.800v.2" />,
   walk: () => <Path d="M4 20c5 0 3-6 8-6s3-8 8-8M17 3l3 3-3 3" />,
   look: ({ line }: Ink) => (

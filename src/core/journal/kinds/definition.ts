@@ -21,6 +21,7 @@ export const SUBJECT_TYPES = [
   'weather',
   'readings',
   'hours',
+  'tie',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

@@ -21,7 +21,8 @@ export const CAUSES = [
 ] as const;
 export type Cause = (typeof CAUSES)[number];
 
-export const TAG_STATES = ['there', 'gone'] as const;
+/** `hardToRead`: it hangs there, and may be that of another fruit. */
+export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
 
 /** `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. */

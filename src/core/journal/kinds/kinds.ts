@@ -7,6 +7,7 @@ import { PLAN_KINDS, type PlanBodies } from './plan';
 import { PLANTING_KINDS, type PlantingBodies } from './planting';
 import { ROUND_KINDS, type RoundBodies } from './round';
 import { SCOUT_KINDS, type ScoutBodies } from './scout';
+import { TIE_KINDS, type TieBodies } from './tie';
 import { VARIETY_KINDS, type VarietyBodies } from './variety';
 import { WEATHER_KINDS, type WeatherBodies } from './weather';
 
@@ -22,6 +23,7 @@ export interface Bodies
     RoundBodies,
     FruitBodies,
     WeatherBodies,
+    TieBodies,
     CorrectionBodies {}
 
 export type Kind = keyof Bodies;
@@ -37,6 +39,7 @@ export const KINDS: KindDefinitions<Bodies> = {
   ...ROUND_KINDS,
   ...FRUIT_KINDS,
   ...WEATHER_KINDS,
+  ...TIE_KINDS,
   ...CORRECTION_KINDS,
 };
 

@@ -9,6 +9,15 @@ import { renamed } from './renamed';
 
 export const PLAN_PARTS = ['bed', 'variety', 'barrier', 'outside'] as const;
 export const PLANT_REMOVAL_REASONS = ['offType', 'died', 'other'] as const;
+export type PlantRemovalReason = (typeof PLANT_REMOVAL_REASONS)[number];
+
+/** `suspect`: mottled, stunted or otherwise as if it were diseased. */
+export const PLANT_HEALTHS = ['sound', 'suspect'] as const;
+export type PlantHealth = (typeof PLANT_HEALTHS)[number];
+
+/** Is it true to its variety? One that is certainly not is removed as off-type. */
+export const TRUENESSES = ['typical', 'doubtful'] as const;
+export type Trueness = (typeof TRUENESSES)[number];
 
 /** What grows where, and what is around the garden. */
 export interface PlanBodies {
@@ -44,7 +53,9 @@ export interface PlanBodies {
      */
     readonly plants: readonly { readonly plant: string; readonly place: number; readonly count?: number }[];
   };
-  'plant.removed': { readonly plant: string; readonly why: (typeof PLANT_REMOVAL_REASONS)[number] };
+  'plant.removed': { readonly plant: string; readonly why: PlantRemovalReason };
+  /** How a plant looked: it holds until it is noted again. */
+  'plant.noted': { readonly plant: string; readonly health: PlantHealth; readonly trueness: Trueness };
 }
 
 export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
@@ -91,6 +102,12 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
     },
   },
   'plant.removed': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ plant }, each) => each('plant', plant),
+  },
+  'plant.noted': {
     version: 1,
     structural: true,
     clockDays: false,

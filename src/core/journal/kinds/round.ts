@@ -3,13 +3,14 @@ import type { Day, Instant } from '../../time/types';
 import type { KindDefinitions } from './definition';
 import type { Flower1 } from './renamed';
 
-/** How a covered flower was found in the morning. */
-export const FINDINGS = ['shut', 'hole', 'insect', 'open', 'wilted'] as const;
+/** How a covered flower was found in the morning. `torn`: its cover was, and the petals were shut and whole. */
+export const FINDINGS = ['shut', 'torn', 'hole', 'insect', 'open', 'wilted'] as const;
 export type Finding = (typeof FINDINGS)[number];
 
 /** Why a flower of the plan was not pollinated. */
 export const MISSED_REASONS = [
   'hole',
+  'torn',
   'insect',
   'open',
   'wilted',
@@ -22,6 +23,10 @@ export type MissedReason = (typeof MISSED_REASONS)[number];
 
 export const POLLINATION_METHODS = ['maleFlower', 'brush', 'swab', 'tasselBag'] as const;
 export type PollinationMethod = (typeof POLLINATION_METHODS)[number];
+
+/** Was the brush or swab a clean one, or had it been on another variety? */
+export const TOOL_STATES = ['clean', 'used'] as const;
+export type ToolState = (typeof TOOL_STATES)[number];
 
 export interface Donor {
   /** Empty for pollen of several plants. */
@@ -102,6 +107,10 @@ export interface RoundBodies {
     readonly donors: readonly Donor[];
     readonly found: Finding;
     readonly method: PollinationMethod;
+    /** Noted where the brush could have come from a variety that crosses. */
+    readonly tool?: ToolState;
+    /** Minutes for which it stood open before it was shut again, where that was longer than the work takes. */
+    readonly openMinutes?: number;
     readonly shutAgain: boolean;
     readonly tagged: boolean;
   };

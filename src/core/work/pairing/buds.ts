@@ -17,6 +17,8 @@ export interface FemaleBud {
   readonly ownPollen: OwnPollenRule;
   /** For seed: pollen that was not kept clean gives fruit, and no seed to keep. */
   readonly forSeed: boolean;
+  /** Does the plant look diseased? */
+  readonly suspect?: boolean;
 }
 
 /** A male that can give pollen. */
@@ -31,17 +33,25 @@ export interface MaleBud {
   readonly serves: number;
   /** Days since it opened. */
   readonly ageDays: number;
+  /** Does the plant look diseased? */
+  readonly suspect?: boolean;
+  /** Is it in doubt whether the plant is true to its variety? */
+  readonly doubtful?: boolean;
 }
 
 /**
- * May she take pollen of a plant: of one that her cross names, if it names any, and of her own where that is allowed?
+ * May she take pollen of a plant: of one that her cross names, if it names any, of her own where that is allowed, and
+ * of one that looks diseased only where she stands on such a one as well?
  *
- * @example mayTake({ plant: 'A', ownPollen: 'never' }, 'A') // false
+ * @example mayTake({ plant: 'A', ownPollen: 'never' }, { plant: 'A' }) // false
  */
 export const mayTake = (
-  { plant, ownPollen, fathers }: Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers'>,
-  father: string,
-): boolean => (fathers?.includes(father) ?? true) && (father !== plant || ownPollen !== 'never');
+  { plant, ownPollen, fathers, suspect }: Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers' | 'suspect'>,
+  male: Pick<MaleBud, 'plant' | 'suspect'>,
+): boolean =>
+  (fathers?.includes(male.plant) ?? true) &&
+  (male.plant !== plant || ownPollen !== 'never') &&
+  (!male.suspect || suspect === true);
 
 /**
  * How many more females a male can brush.

@@ -42,6 +42,30 @@ test('takes males of the same variety, from other plants, each from a different 
   expect(pairing.pairs[0]!.reasons).toEqual([{ code: 'otherPlants', params: { count: 3 } }]);
 });
 
+// Disease travels on hands and pollen: suspect plants last or not at all (common practice, no source).
+test('pollen of a plant that looks diseased goes to no healthy one, and healthy pollen to either', () => {
+  const sick = male('B', 'v', { suspect: true });
+  const none = pairFlowers([female('A')], [sick]);
+  expect(none.pairs[0]!.donors).toEqual([]);
+  expect(none.spare).toEqual([sick]);
+  expect(shortagesOf([female('A')], [sick])).toMatchObject([{ males: 0, without: 1 }]);
+  const sickMother = female('C', { suspect: true });
+  expect(fathersOf(pairFlowers([sickMother], [sick, male('D')]))).toEqual(['B', 'D']);
+  expect(shortagesOf([sickMother], [sick])).toMatchObject([{ males: 1, without: 0 }]);
+});
+
+test('for seed the pollen of a plant that may be off-type is used only where there is nothing else', () => {
+  const doubtful = male('B', 'v', { doubtful: true });
+  expect(fathersOf(pairFlowers([female('A')], [doubtful, male('C')]))).toEqual(['C']);
+  const [only] = pairFlowers([female('A')], [doubtful]).pairs;
+  expect(only!.donors.map(({ plant }) => plant)).toEqual(['B']);
+  expect(only!.reasons.map(({ code }) => code)).toContain('doubtfulType');
+  expect(fathersOf(pairFlowers([female('A', { forSeed: false })], [doubtful, male('C')]))).toEqual([
+    'B',
+    'C',
+  ]);
+});
+
 test('uses fathers evenly', () => {
   const females = ['A', 'B', 'C', 'D', 'E', 'F'].map((plant) => female(plant, { malesWanted: 2 }));
   const males = ['A', 'B', 'C', 'D', 'E', 'F'].flatMap((plant) => [male(plant), male(plant), male(plant)]);

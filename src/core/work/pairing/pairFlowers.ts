@@ -11,6 +11,7 @@ export type PairReason =
   | 'ownPlantAllowed'
   | 'ownPlantLastResort'
   | 'unguarded'
+  | 'doubtfulType'
   | 'olderPollen'
   | 'fewerMales'
   | 'noPollen';
@@ -33,13 +34,14 @@ export interface Pairing {
 }
 
 /**
- * What the pairing values, each far above the next: some pollen for every female; for seed, that it was kept clean; that
- * it is another plant's; the fewest males worth having; not to use a male twice; the males wanted; different fathers for
+ * What the pairing values, each far above the next: some pollen for every female; for seed, that it was kept clean and
+ * that its plant is true to the variety; that it is another plant's; the fewest males worth having; not to use a male twice; the males wanted; different fathers for
  * one female; fresh pollen; plants that have fathered few this season; near ones. Whole numbers, so that 0 is 0.
  */
 export const VALUES = {
   first: 1e12,
   unguarded: 2e11,
+  doubtfulType: 2e11,
   ownLastResort: 1e11,
   needed: 1e10,
   thirdUse: 5e9,
@@ -166,18 +168,27 @@ function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[], g
   return nameFlowers(mothers, given, units);
 }
 
-const sortOf = ({ plant, malesWanted, fewestMales, ownPollen, forSeed, fathers }: FemaleBud): string =>
-  JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers]);
+const sortOf = ({
+  plant,
+  malesWanted,
+  fewestMales,
+  ownPollen,
+  forSeed,
+  fathers,
+  suspect,
+}: FemaleBud): string =>
+  JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers, suspect]);
 
 const kindOf = ({ guarded, used, serves, ageDays }: MaleBud): string =>
   `${guarded}|${used}|${serves}|${ageDays}`;
 
 /** `undefined` where she may not take it. */
 export function costBetween(female: FemaleBud, male: MaleBud, { metres }: Ground): number | undefined {
-  if (!mayTake(female, male.plant)) return undefined;
+  if (!mayTake(female, male)) return undefined;
   const far = Math.min(MOST_METRES, Math.round(metres?.(female.plant, male.plant) ?? 0));
   const cost =
     (female.forSeed && !male.guarded ? VALUES.unguarded : 0) +
+    (female.forSeed && male.doubtful ? VALUES.doubtfulType : 0) +
     VALUES.dayOlder * male.ageDays +
     VALUES.metre * far;
   if (male.plant !== female.plant) return cost;
@@ -240,6 +251,7 @@ function reasonsFor(
   const shared = donors.filter(({ bloom }) => uses.get(bloom)! > 1).length;
   if (shared > 0) reasons.push(reason('shared', { count: shared }));
   if (female.forSeed && donors.some(({ guarded }) => !guarded)) reasons.push(reason('unguarded'));
+  if (female.forSeed && donors.some(({ doubtful }) => doubtful)) reasons.push(reason('doubtfulType'));
   const older = donors.filter(({ ageDays }) => ageDays > 0).length;
   if (older > 0) reasons.push(reason('olderPollen', { count: older }));
   if (donors.length < female.malesWanted)

@@ -15,7 +15,8 @@ export interface Shortage {
 
 /**
  * What is short of a morning's males. A male that nobody may take does not count: of her own plant where that is never
- * allowed, of one that a cross does not name, used up, or, for seed, one that was not kept clean.
+ * allowed, of one that a cross does not name, of one that looks diseased, used up, or, for seed, one that was not kept
+ * clean or whose plant may be off-type.
  *
  * @example shortagesOf([female], [])[0].without // 1
  */
@@ -23,38 +24,43 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
   const malesOf = groupBy(males, ({ variety }) => variety);
   return [...groupBy(females, ({ father }) => father)].flatMap(([variety, own]): Shortage[] => {
     const theirs = (malesOf.get(variety) ?? []).filter((male) => usesLeft(male) > 0);
-    const counts = countsOf(theirs);
+    const [counts, healthy] = [countsOf(theirs), countsOf(theirs.filter(({ suspect }) => !suspect))];
     const wanted = own.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
     const usable = theirs.filter((male) =>
-      own.some((female) => isClean(male, female) && mayTake(female, male.plant)),
+      own.some((female) => isClean(male, female) && mayTake(female, male)),
     ).length;
-    const short = wanted > usable || own.some((female) => malesFor(female, counts) < female.malesWanted);
+    const short =
+      wanted > usable ||
+      own.some((female) => malesFor(female, female.suspect ? counts : healthy) < female.malesWanted);
     return short
       ? [{ variety, females: own.length, wanted, males: usable, without: withoutPollen(own, theirs) }]
       : [];
   });
 }
 
-const isClean = ({ guarded }: MaleBud, { forSeed }: FemaleBud): boolean => guarded || !forSeed;
+const isForSeed = ({ guarded, doubtful }: MaleBud): boolean => guarded && !doubtful;
+
+const isClean = (male: MaleBud, { forSeed }: FemaleBud): boolean => !forSeed || isForSeed(male);
 
 interface MaleCounts {
   readonly all: number;
-  readonly guarded: number;
+  readonly forSeed: number;
   readonly byPlant: ReadonlyMap<string, readonly MaleBud[]>;
 }
 
 const countsOf = (males: readonly MaleBud[]): MaleCounts => ({
   all: males.length,
-  guarded: males.filter(({ guarded }) => guarded).length,
+  forSeed: males.filter(isForSeed).length,
   byPlant: groupBy(males, ({ plant }) => plant),
 });
 
-function malesFor(female: FemaleBud, { all, guarded, byPlant }: MaleCounts): number {
+function malesFor(female: FemaleBud, { all, forSeed, byPlant }: MaleCounts): number {
   const of = (plant: string): number =>
     (byPlant.get(plant) ?? []).filter((male) => isClean(male, female)).length;
-  const { plant, fathers, ownPollen, forSeed } = female;
-  if (fathers) return fathers.reduce((sum, father) => sum + (mayTake(female, father) ? of(father) : 0), 0);
-  return (forSeed ? guarded : all) - (ownPollen === 'never' ? of(plant) : 0);
+  const { plant, fathers, ownPollen } = female;
+  if (fathers)
+    return fathers.reduce((sum, father) => sum + (mayTake(female, { plant: father }) ? of(father) : 0), 0);
+  return (female.forSeed ? forSeed : all) - (ownPollen === 'never' ? of(plant) : 0);
 }
 
 /**
@@ -63,16 +69,16 @@ function malesFor(female: FemaleBud, { all, guarded, byPlant }: MaleCounts): num
  */
 function withoutPollen(females: readonly FemaleBud[], males: readonly MaleBud[]): number {
   // Those that may take the same are one node, and so are the males of a plant.
-  const wanting = groupBy(females, ({ plant, ownPollen, fathers }) =>
-    ownPollen === 'never' || fathers ? JSON.stringify([ownPollen === 'never' && plant, fathers]) : '',
+  const wanting = groupBy(females, ({ plant, ownPollen, fathers, suspect = false }) =>
+    JSON.stringify([ownPollen === 'never' && plant, fathers, suspect]),
   );
   const giving = groupBy(males, ({ plant }) => plant);
   const sink = 1 + wanting.size + giving.size;
   const arcs: Arc[] = [];
   [...wanting.values()].forEach((some, i) => {
     arcs.push({ from: 0, to: 1 + i, capacity: some.length, cost: -1 });
-    [...giving.keys()].forEach((plant, j) => {
-      if (!mayTake(some[0]!, plant)) return;
+    [...giving.values()].forEach((own, j) => {
+      if (!mayTake(some[0]!, own[0]!)) return;
       arcs.push({ from: 1 + i, to: 1 + wanting.size + j, capacity: some.length, cost: 0 });
     });
   });

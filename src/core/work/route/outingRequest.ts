@@ -1,12 +1,16 @@
 import { cropOf } from '../../crops/catalogue';
 import { wantsSeed, type Purpose } from '../../crops/variety';
 import { GATE, placesOf } from '../../garden/places';
+import { plantLoads, setFactor } from '../../fruit/plantLoad';
 import type { Segment } from '../../garden/segments';
 import { walkingDistance } from '../../garden/walking';
 import type { Journal } from '../../journal/journal';
+import { isFitForSeed } from '../../journal/plantCondition';
 import type { Garden, Round, Variety } from '../../journal/state';
 import { windowsOf } from '../../opening/windowsOf';
 import { worthByTime } from '../../opening/worth';
+import type { Day } from '../../time/types';
+import type { FemaleBud } from '../pairing/buds';
 import { fatheredBefore } from '../pairing/fatheredBefore';
 import { flowersDue, isInHand, type FlowersDue } from '../flowersDue';
 import { handlingTimes } from '../handling';
@@ -86,6 +90,27 @@ export function walkingTimes(journal: Journal): (from: string, to: string) => nu
   };
 }
 
+/** What a flower is worth on plants that already carry fruit, or whose seed is not to be kept. */
+function sharesOf(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+  females: readonly FemaleBud[],
+): ReadonlyMap<string, number> {
+  const plants = journal.all('plant');
+  const varieties = journal.all('variety');
+  const ids = new Set(females.map(({ plant }) => plant));
+  const loads = plantLoads(journal, garden, day, ids);
+  return new Map(
+    Array.from(ids, (id) => {
+      const plant = plants.get(id)!;
+      const load = loads.get(id);
+      const { purpose } = varieties.get(plant.variety)!;
+      return [id, (load ? setFactor(load) : 1) * (isFitForSeed(plant) ? 1 : WEIGHT.eat / WEIGHT[purpose])];
+    }),
+  );
+}
+
 /** Who walks the rounds to be planned. */
 export interface Walkers {
   /** How many share the work. */
@@ -126,5 +151,7 @@ export function outingRequest(
     from,
     people,
     inHand: new Set(due.males.filter(isInHand).map(({ bloom }) => bloom)),
+    shares: sharesOf(journal, garden, service.day, females),
+    suspects: new Set([...females, ...males].flatMap(({ plant, suspect }) => (suspect ? [plant] : []))),
   };
 }

@@ -33,6 +33,8 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
   obstacles: [],
   from: SIX - HOUR,
   inHand: new Set(),
+  suspects: new Set(),
+  shares: new Map(),
   start: { x: 0, y: 0 },
   ...change,
 });
@@ -50,6 +52,28 @@ test('picks every male before the female that needs it, and takes varieties in t
   expect(order.indexOf('w') > order.lastIndexOf('v') || order.lastIndexOf('w') < order.indexOf('v')).toBe(
     true,
   );
+});
+
+// Suspect plants last or not at all (common practice, no source).
+test('plants that look diseased come after all others, also those that are late', () => {
+  const pairs = [pair('f1', 'A', 'v', ['B']), pair('f2', 'C', 'v', ['D']), pair('f3', 'D', 'v', ['E'])];
+  const suspects = new Set(['A', 'B']);
+  for (const from of [SIX, SIX + 3 * HOUR - 60_000]) {
+    const plan = planRound(request(pairs, { suspects, from }));
+    const order = plan.stops.map(({ plant }) => suspects.has(plant));
+    expect(order).toHaveLength(6);
+    expect(order).toEqual([false, false, false, false, true, true]);
+    expect(plan.reasons.map(({ code }) => code)).toContain('suspectsLast');
+  }
+});
+
+test('where time is short, a loaded vine is left out before one that carries nothing', () => {
+  const pairs = [pair('f1', 'A', 'v', ['E']), pair('f2', 'B', 'v', ['E'])];
+  const tight = { from: SIX + 3 * HOUR - 60_000, shares: new Map([['A', 0.25]]) };
+  const late = planRound(request(pairs, tight)).stops.flatMap((stop) =>
+    stop.kind === 'pollinate' && stop.late ? [stop.bloom] : [],
+  );
+  expect(late).toEqual(['f1']);
 });
 
 test('does not begin before the flowers open', () => {

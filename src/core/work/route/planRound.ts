@@ -38,7 +38,7 @@ export interface PlannedPollination extends PlannedStopBase {
 
 export type PlannedStop = PlannedPick | PlannedPollination;
 
-export type RouteReason = 'worthFirst' | 'cleanBetween' | 'picksFirst' | 'late';
+export type RouteReason = 'worthFirst' | 'cleanBetween' | 'picksFirst' | 'suspectsLast' | 'late';
 
 export interface RoundPlan {
   readonly stops: readonly PlannedStop[];
@@ -95,7 +95,10 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
       }),
       between: (from, to) => round.between(from < 0 ? (route.at(-1) ?? -1) : left[from]!, left[to]!),
     };
-    return [...route, ...bestRoutes(behind, options)[0]!.map((i) => left[i]!)];
+    const order = [...route, ...bestRoutes(behind, options)[0]!.map((i) => left[i]!)];
+    // A healthy plant comes before one that looks diseased, however late it is.
+    const comesLast = (id: number): boolean => round.jobs[id]!.last === true;
+    return [...order.filter((id) => !comesLast(id)), ...order.filter(comesLast)];
   });
 }
 
@@ -198,6 +201,7 @@ function reasonsFor({ jobs }: RoundJobs, route: readonly number[], late: number)
     reason('worthFirst'),
     ...(route.some((id) => jobs[id]!.kind === 'pick') ? [reason('picksFirst' as const)] : []),
     ...(changes > 0 ? [reason('cleanBetween' as const, { count: changes })] : []),
+    ...(route.some((id) => jobs[id]!.last) ? [reason('suspectsLast' as const)] : []),
     ...(late > 0 ? [reason('late' as const, { count: late })] : []),
   ];
 }

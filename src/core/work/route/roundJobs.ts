@@ -32,12 +32,12 @@ export interface RoundJobs extends RouteProblem {
  * The jobs of a round: each female that gets pollen, and before it each male that she takes. One that is cut already
  * is no job, except that of several people only one can carry it.
  * Between two varieties of one crossing group hands are cleaned, so that they are done in turn where that costs less
- * than walking; they need not be.
+ * than walking; they need not be. Plants that look diseased come after all others.
  *
  * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
  */
 export function roundJobs(request: RoundRequest, people: number): RoundJobs {
-  const { pairs, varieties, places, obstacles, inHand, from, start } = request;
+  const { pairs, varieties, places, obstacles, inHand, suspects, shares, from, start } = request;
   const byId = new Map(varieties.map((variety) => [variety.variety, variety]));
   const jobs: RoundJob[] = [];
   const picks = new Map<string, number>();
@@ -54,7 +54,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
       jobs.push(
         isCut
           ? { ...job, kind: 'carry', plant: AT_START, lasts: 0 }
-          : { ...job, kind: 'pick', plant, lasts: variety.handling.pick },
+          : { ...job, kind: 'pick', plant, lasts: variety.handling.pick, last: suspects.has(plant) },
       );
     }
     jobs.push({
@@ -62,10 +62,11 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
       kind: 'pollinate',
       pair,
       plant: pair.plant,
+      last: suspects.has(pair.plant),
       lastSafe,
       lasts: variety.handling.pollinate,
       needs: [...new Set(pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []))],
-      worthAt: worthOf(variety),
+      worthAt: worthOf(variety, shares.get(pair.plant)),
     });
   }
   const metres = metresBetweenJobs(jobs, { start, places, distance: walkingDistance(obstacles) });
@@ -92,7 +93,8 @@ export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean
   before.variety.group === next.variety.group;
 
 /** What a female of a variety is worth when she is begun at a time: never more later than before. */
-function worthOf({ weight, worth }: RoundVariety): (ms: number) => number {
+function worthOf({ weight: usual, worth }: RoundVariety, share = 1): (ms: number) => number {
+  const weight = usual * share;
   if (!worth || worth.length === 0) return () => weight;
   let best = 0;
   // What is not open yet is passed and come back to: what counts is the best that is still to come.

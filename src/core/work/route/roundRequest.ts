@@ -28,4 +28,8 @@ export interface RoundRequest {
   readonly from: number;
   /** Males already cut and stood in water need no picking. */
   readonly inHand: ReadonlySet<string>;
+  /** Plants that look diseased: they are worked after all others. */
+  readonly suspects: ReadonlySet<string>;
+  /** By plant, how much less a flower is worth there than elsewhere, from 0 to 1; where it is missing, no less. */
+  readonly shares: ReadonlyMap<string, number>;
 }

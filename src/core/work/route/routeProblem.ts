@@ -14,6 +14,8 @@ export interface Job {
   readonly worthAt?: (ms: number) => number;
   /** Nobody else may be at work there meanwhile. */
   readonly plant: string;
+  /** One person does it only after all that is not so. */
+  readonly last?: boolean;
 }
 
 /** Who goes where in which order, so that most worth is saved and the work is over soonest. */

@@ -66,7 +66,7 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
  * What a job costs at a gap of a route: the time it adds, and the worth that what comes after loses by it, less its own.
  *
  * @param scale milliseconds that a unit of worth outweighs.
- * @returns milliseconds; `Infinity` where it or anything after it becomes late.
+ * @returns milliseconds; `Infinity` where it or anything after it becomes late, or it stands before what must come first.
  * @example costAt(problem, timedRoute(problem, []), { gap: 0, id: 0, scale: 0 }) // the way there and the work
  */
 export function costAt(
@@ -74,8 +74,12 @@ export function costAt(
   { order, begins, slack, rate, ends }: TimedRoute,
   { gap, id, scale }: { readonly gap: number; readonly id: number; readonly scale: number },
 ): number {
-  const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
+  const { opens, lastSafe, lasts, worthAt, last } = jobs[id]!;
   const before = gap === 0 ? -1 : order[gap - 1]!;
+  if (last) {
+    const after = jobs[order[gap] ?? -1];
+    if (after && !after.last) return NEVER;
+  } else if (jobs[before]?.last) return NEVER;
   const free = gap === 0 ? from : begins[gap - 1]! + jobs[before]!.lasts;
   const begin = max(free + between(before, id), opens);
   if (begin > lastSafe) return NEVER;

@@ -3,7 +3,13 @@ import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
 import { MOST_PLANTS_IN_ROW } from '@/core/journal/limits';
-import { PLAN_PARTS, PLANT_REMOVAL_REASONS, type PlanBodies } from '@/core/journal/kinds/plan';
+import {
+  PLAN_PARTS,
+  PLANT_HEALTHS,
+  PLANT_REMOVAL_REASONS,
+  TRUENESSES,
+  type PlanBodies,
+} from '@/core/journal/kinds/plan';
 import { bedName, day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
 const placeInRow = Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW);
@@ -58,4 +64,5 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
         .max(MOST_PLANTS_IN_ROW),
     }),
   'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
+  'plant.noted': () => record({ plant: id, health: oneOf(PLANT_HEALTHS), trueness: oneOf(TRUENESSES) }),
 };

@@ -4,6 +4,7 @@ import {
   FINDINGS,
   MISSED_REASONS,
   POLLINATION_METHODS,
+  TOOL_STATES,
   type RoundBodies,
   type Stop,
 } from '@/core/journal/kinds/round';
@@ -12,6 +13,7 @@ import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fiel
 
 const STOP_KINDS: readonly Stop['kind'][] = ['pick', 'pollinate'];
 const MOST_FLOWERS = 99;
+const MOST_OPEN_MINUTES = 600;
 
 const blooms = Joi.array().items(id).max(MOST_FLOWERS);
 const donors = Joi.array()
@@ -75,6 +77,8 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       donors,
       found: oneOf(FINDINGS),
       method: oneOf(POLLINATION_METHODS),
+      tool: oneOf(TOOL_STATES).optional(),
+      openMinutes: Joi.number().integer().min(1).max(MOST_OPEN_MINUTES).optional(),
       shutAgain: Joi.boolean(),
       tagged: Joi.boolean(),
     }),

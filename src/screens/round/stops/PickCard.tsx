@@ -16,7 +16,7 @@ import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
 
 /** Reasons for which a male is unfit. */
-const UNFIT = MISSED_REASONS.filter((why) => why !== 'noPollen' && why !== 'skipped');
+const UNFIT = MISSED_REASONS.filter((why) => why !== 'noPollen' && why !== 'skipped' && why !== 'torn');
 
 interface PickWords {
   readonly verb: string;

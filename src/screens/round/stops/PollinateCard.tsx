@@ -4,12 +4,14 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import { wantsSeed } from '@/core/crops/variety';
 import { isCovered } from '@/core/journal/isCovered';
-import type { Finding, MissedReason, PollinateStop } from '@/core/journal/kinds/round';
-import type { Bloom } from '@/core/journal/state';
+import type { Finding, MissedReason, PollinateStop, Stop } from '@/core/journal/kinds/round';
+import type { Bloom, Round } from '@/core/journal/state';
+import { meantFor } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
-import { atFemale, pollinatedAt } from '@/core/work/asPlanned';
+import { atFemale, BRUSHES, pollinatedAt, usualMethod, type Pollinating } from '@/core/work/asPlanned';
 import { donorsNow, type DonorNow } from '@/core/work/progress';
+import { mustCleanBefore } from '@/core/work/stops';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
@@ -18,6 +20,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { bloomGlyph, sayMissed } from '../../words/blooms';
 import { How } from '../../shell/How';
+import { TieWith } from '../../shell/TieWith';
 import { howToPollinate } from '../../words/howTo';
 import { FOUND } from '../../words/names';
 import type { Format } from '../../format/format';
@@ -32,13 +35,18 @@ const LOST: readonly MissedReason[] = ['broke', 'notFound'];
 
 type PollinateCardProps = StopProps & { readonly stop: PollinateStop };
 
-/** Brushing one female. As planned it is one tap; an exception takes one or two. */
+/** What is told of a stop that did not go as planned. */
+type Exceptional = Doubtful | 'leftOpen';
+
+/** Brushing one female. As planned it is one tap; an exception takes one to three. */
 export function PollinateCard(props: PollinateCardProps) {
-  const [found, setFound] = useState<Doubtful>();
-  return found ? (
-    <FoundDoubtful {...props} found={found} onBack={() => setFound(undefined)} />
+  const [told, setTold] = useState<Exceptional>();
+  const back = (): void => setTold(undefined);
+  if (told === 'leftOpen') return <StoodOpen {...props} onBack={back} />;
+  return told ? (
+    <FoundDoubtful {...props} found={told} onFound={setTold} onBack={back} />
   ) : (
-    <AsPlanned {...props} onFound={setFound} />
+    <AsPlanned {...props} onTell={setTold} />
   );
 }
 
@@ -81,7 +89,7 @@ function usePollination({ stop, round }: PollinateCardProps): {
   readonly flower: Bloom | undefined;
   readonly covered: boolean;
   readonly donors: readonly DonorNow[];
-  readonly pollinate: (found: Finding, shutAgain: boolean) => void;
+  readonly pollinate: (how: Omit<Pollinating, 'donors'>) => void;
   readonly miss: (why: MissedReason) => void;
 } {
   const { journal } = useGarden().store;
@@ -93,12 +101,14 @@ function usePollination({ stop, round }: PollinateCardProps): {
     covered: isCovered(flower ?? {}),
     donors,
     miss: (why) => record([{ kind: 'missed', body: { ...atFemale(journal, round, stop), why } }]),
-    pollinate: (found, shutAgain) =>
-      record([pollinatedAt(journal, round, stop, { donors, found, shutAgain })]),
+    pollinate: (how) => record([pollinatedAt(journal, round, stop, { donors, ...how })]),
   };
 }
 
-function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFound: (as: Doubtful) => void }) {
+function AsPlanned({
+  onTell,
+  ...props
+}: PollinateCardProps & { readonly onTell: (as: Exceptional) => void }) {
   const { journal } = useGarden().store;
   const { stop } = props;
   const { flower, covered, donors, pollinate, miss } = usePollination(props);
@@ -108,8 +118,9 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
   const crop = props.variety && cropOf(props.variety.crop);
   const part = flower?.part ?? 'flower';
   const words = crop?.habit === 'perfect' ? POLLINATING_PERFECT : (POLLINATING[part] ?? POLLINATING.flower);
+  const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
   const exceptions: Exception[] = [
-    ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onFound(as) })),
+    ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onTell(as) })),
     ...LOST.map((why) => ({ title: sayMissed(why, crop), onPress: () => miss(why) })),
   ];
   return (
@@ -122,10 +133,19 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
       exceptions={exceptions}
       done={
         donors.length > 0
-          ? { title: 'Done', onPress: () => pollinate(covered ? 'shut' : 'open', covered) }
+          ? { title: 'Done', onPress: () => pollinate(asPlanned) }
           : { title: 'Leave it', onPress: () => miss('noPollen') }
       }
     >
+      <CleanFirst
+        stop={stop}
+        round={props.round}
+        onNotCleaned={
+          crop && donors.length > 0 && BRUSHES.includes(usualMethod(crop.id))
+            ? () => pollinate({ ...asPlanned, tool: 'used' })
+            : undefined
+        }
+      />
       <How how={crop && howToPollinate(crop, covered)}>
         <Text variant="strong">{donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}</Text>
       </How>
@@ -139,23 +159,89 @@ function AsPlanned({ onFound, ...props }: PollinateCardProps & { readonly onFoun
           />
         ))}
       </View>
+      <TieWith
+        flower={{
+          variety: stop.variety,
+          mating: meantFor(journal, stop.plant, props.round.day)?.mating,
+          day: props.round.day,
+        }}
+      />
       <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
         {donors.length > 0 ? (
-          <Button variant="quiet" title="Could not shut it" onPress={() => pollinate('shut', false)} />
+          <Button variant="quiet" title="Could not shut it" onPress={() => onTell('leftOpen')} />
         ) : null}
       </CloseAndTag>
     </StopCard>
   );
 }
 
+/** Hands and brush come from another variety that crosses with this one. */
+function CleanFirst({
+  stop,
+  round,
+  onNotCleaned,
+}: {
+  readonly stop: Stop;
+  readonly round: Round;
+  /** Where a brush was used all the same. */
+  readonly onNotCleaned: (() => void) | undefined;
+}) {
+  const { journal } = useGarden().store;
+  if (!mustCleanBefore(journal, round, stop)) return null;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+      <Text variant="strong" style={{ flex: 1 }}>
+        {onNotCleaned ? 'Another variety: clean hands, a clean brush.' : 'Another variety: clean your hands.'}
+      </Text>
+      {onNotCleaned ? <Button variant="quiet" title="Brush not cleaned" onPress={onNotCleaned} /> : null}
+    </View>
+  );
+}
+
+/** Minutes for which a flower may have stood open, to tap. */
+const OPEN_MINUTES = [2, 5, 15] as const;
+
+/** A female that could not be shut at once: it makes a difference for how long. */
+function StoodOpen({ onBack, ...props }: PollinateCardProps & { readonly onBack: () => void }) {
+  const f = useFormat();
+  const { pollinate } = usePollination(props);
+  return (
+    <StopCard
+      {...props}
+      sex="female"
+      covered={false}
+      says="For how long did it stand open?"
+      exceptions={[{ title: 'Back', onPress: onBack }]}
+      done={{ title: 'Left open', onPress: () => pollinate({ found: 'shut', shutAgain: false }) }}
+    >
+      <Text variant="stop" style={{ marginVertical: SPACE.s }}>
+        For how long did it stand open?
+      </Text>
+      <Text style={{ marginBottom: SPACE.s }}>
+        Before insects fly it does no harm; after that it is doubtful for seed. Left open, it is not for seed.
+      </Text>
+      {OPEN_MINUTES.map((minutes) => (
+        <Button
+          key={minutes}
+          size="big"
+          title={`Shut after ${f.count(minutes, 'minute', 'minutes')}`}
+          onPress={() => pollinate({ found: 'shut', shutAgain: true, openMinutes: minutes })}
+          style={{ marginBottom: SPACE.s }}
+        />
+      ))}
+    </StopCard>
+  );
+}
+
 interface FoundDoubtfulProps extends PollinateCardProps {
   readonly found: Doubtful;
+  readonly onFound: (as: Doubtful) => void;
   readonly onBack: () => void;
 }
 
 /** A female that is no longer fit for seed: brush it all the same, or leave it. */
-function FoundDoubtful({ found, onBack, ...props }: FoundDoubtfulProps) {
-  const { covered, donors, pollinate, miss } = usePollination(props);
+function FoundDoubtful({ found, onFound, onBack, ...props }: FoundDoubtfulProps) {
+  const { flower, covered, donors, pollinate, miss } = usePollination(props);
   const seed = props.variety ? wantsSeed(props.variety.purpose) : false;
   return (
     <StopCard
@@ -167,18 +253,30 @@ function FoundDoubtful({ found, onBack, ...props }: FoundDoubtfulProps) {
       done={{ title: 'Leave it', onPress: () => miss(found) }}
     >
       <Text variant="stop" style={{ marginTop: SPACE.m }}>{`Found ${FOUND[found]}.`}</Text>
-      <Text style={{ marginVertical: SPACE.s }}>
-        {seed ? 'No longer fit for seed. It can still give a fruit to eat.' : 'It can still give a fruit.'}
-      </Text>
+      <Text style={{ marginVertical: SPACE.s }}>{sayUse(found, seed)}</Text>
+      {found === 'hole' && covered && flower?.part === 'flower' ? (
+        <Button
+          title="The petals are whole, only the cover is torn"
+          onPress={() => onFound('torn')}
+          style={{ marginBottom: SPACE.s }}
+        />
+      ) : null}
       {donors.length > 0 ? (
         <Button
           size="big"
-          title={seed ? 'Brush it, to eat' : 'Brush it'}
-          onPress={() => pollinate(found, covered)}
+          title={seed && found !== 'torn' ? 'Brush it, to eat' : 'Brush it'}
+          onPress={() => pollinate({ found, shutAgain: covered })}
         />
       ) : null}
     </StopCard>
   );
+}
+
+function sayUse(found: Doubtful, seed: boolean): string {
+  if (!seed) return 'It can still give a fruit.';
+  return found === 'torn'
+    ? 'Doubtful for seed: an insect may have got in unseen.'
+    : 'No longer fit for seed. It can still give a fruit to eat.';
 }
 
 interface CloseAndTagProps {

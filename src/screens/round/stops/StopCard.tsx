@@ -16,6 +16,7 @@ import { useKeys } from '../../shell/useKeys';
 import { BESIDE, WithUndo } from '../../shell/WithUndo';
 import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
+import { PlantWarnings } from '../../shell/PlantHeading';
 import { WayToStop } from '../RoundPlanStrip';
 
 export interface StopProps {
@@ -141,6 +142,7 @@ export function StopCard(props: StopCardProps) {
           />
         )}
       </View>
+      <PlantWarnings plant={plant} />
       {children}
       <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
         <Text>{says}</Text>

@@ -76,6 +76,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `Insects fly from first light when it is ${f.temperature(Number(p['flyC']))} or more.`,
   insectsCold: (p, f) => `Most insects wait until it is about ${f.temperature(Number(p['flyC']))}.`,
   earlyBees: () => 'Some squash bees fly before sunrise: for seed only the cover counts, not the hour.',
+  windCarries: () => 'Wind carries its pollen: for seed only the bags count, at any hour.',
   noSunrise: (p) =>
     p['polar'] === 'night'
       ? 'The sun does not rise here on that day, so opening cannot be calculated from it.'
@@ -89,6 +90,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `${f.count(Number(p['count']), 'male serves', 'males serve')} more than one female, because males are short.`,
   ownPlantAllowed: () => 'Takes pollen of her own plant, which you allow.',
   unguarded: () => 'No male that was covered is left: fruit, but not for seed.',
+  doubtfulType: () => 'The male is of a plant that may be off-type: fruit, but hardly for seed.',
   ownPlantLastResort: () => 'Takes pollen of her own plant, because there is no other.',
   olderPollen: (p, f) => `${f.count(Number(p['count']), 'male', 'males')} of a day before, kept.`,
   fewerMales: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,
@@ -98,6 +100,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   cleanBetween: (p, f) =>
     `Clean your hands and take a clean brush ${f.count(Number(p['count']), 'time', 'times')}, where the next variety could cross with the one before.`,
   picksFirst: () => 'Males are picked before the females that take them.',
+  suspectsLast: () => 'Plants that look diseased come last: disease travels on hands.',
   late: (p, f) =>
     `${f.count(Number(p['count']), 'flower is', 'flowers are')} reached after the last safe hour.`,
 
@@ -115,6 +118,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'intact.shut': () => 'Found shut in the morning.',
   'intact.wilted': () => 'Found wilting.',
   'intact.hole': () => 'Had a hole: an insect has been in.',
+  'intact.torn': () => 'Its cover was torn, with the petals still shut: an insect may have got in.',
   'intact.insect': () => 'An insect was in it.',
   'intact.open': () => 'It stood open.',
   'pollen.unnamed': () => 'Which males were used was not noted.',
@@ -123,6 +127,14 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.uncovered': () => 'A male was not covered, so insects may have brought other pollen to it.',
   'pollen.coveredLate': () =>
     'A male was covered only after the flowers open, so insects may have been there before.',
+  'pollen.cutLate': () =>
+    'A male was cut only after the flowers open, so insects may have been there before.',
+  'pollen.cutIndoors': () =>
+    'Males were cut before they opened and stood in water indoors, where no insect comes.',
+  'pollen.brushCarried': () =>
+    'The brush came from another variety that crosses with it, and was not cleaned: part of the seed may have that father.',
+  'pollen.brushNotNoted': () =>
+    'The brush had been on another variety that crosses with it, and nobody noted that it was cleaned.',
   'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
   'pollen.cleanEmasculated': (p, f) =>
@@ -142,13 +154,21 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
   'guard.rarely': () => 'What is near crosses with it only rarely.',
   'closed.atOnce': () => 'Shut again at once.',
+  'closed.openFor': (p, f) =>
+    `It stood open for about ${f.count(Number(p['minutes']), 'minute', 'minutes')} before it was shut again, with insects about.`,
+  'closed.beforeInsects': (p, f) =>
+    `It stood open for about ${f.count(Number(p['minutes']), 'minute', 'minutes')}, before insects fly.`,
   'closed.leftOpen': () => 'Left open after brushing.',
   'tag.present': () => 'The tag was on it at harvest.',
   'tag.gone': () => 'The tag is gone: nobody can say which fruit this is.',
+  'tag.hardToRead': () => 'The tag is hard to read: it may be that of another fruit.',
   'tag.never': () => 'It was not tagged.',
   'tag.untilHarvest': () => 'Tagged; it must still hang there at harvest.',
   'plants.motherOffType': () => 'Her plant was pulled out as not true to the variety.',
   'plants.fatherOffType': () => 'A plant that gave pollen was pulled out as not true to the variety.',
+  'plants.motherInDoubt': () => 'It was noted in doubt whether her plant is true to the variety.',
+  'plants.fatherInDoubt': () =>
+    'Of a plant that gave pollen it was noted in doubt whether it is true to the variety.',
   'plants.notTypical': () => 'At harvest the plant did not look healthy and true to the variety.',
   'plants.typical': () => 'The plant looked healthy and true to the variety at harvest.',
   'remedy.trueSeed': () => 'Sow seed that was kept true: own seed from covered flowers, or a bought line.',
@@ -156,6 +176,10 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.coverEvening': () => 'Cover the bud the evening before it opens.',
   'remedy.tighterCover': () =>
     'Shut it more firmly, or put a bag over it, and take only flowers without a hole.',
+  'remedy.widerTape': () => 'Use a wider, stronger tape, pressed gently, or a bag over it.',
+  'remedy.cleanBrush': () => 'Take a clean brush at each change of variety, and note it at the stop.',
+  'remedy.cutEvening': () => 'Cut males the evening before they open.',
+  'remedy.weatherproofTag': () => 'Write on a weatherproof tag with a pencil or paint pen.',
   'remedy.fresher': () => 'Come earlier, while the flower is firm.',
   'remedy.noteMales': () => 'Note which males were used, at the stop.',
   'remedy.checkMale': () => 'Check the plant of each male before brushing.',

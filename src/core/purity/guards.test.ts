@@ -1,0 +1,111 @@
+import type { Fact } from '../journal/entry';
+import type { Day } from '../time/types';
+import { begin, YARD, type Phone } from '../work/testYard';
+import { guardOf } from './guards';
+import { purityOf } from './purityOf';
+
+const cage = (plants: readonly string[], id = 'c'): Fact => ({
+  kind: 'cage.set',
+  body: { cage: id, name: id, plants },
+});
+
+const brushed = (phone: Phone, bloom: string, plant: string, day: Day): void => {
+  phone.say(`${day}T08:00:00Z`, {
+    kind: 'pollinated',
+    body: {
+      bloom,
+      plant,
+      day,
+      donors: [],
+      found: 'open',
+      method: 'brush',
+      shutAgain: false,
+      tagged: true,
+    },
+  });
+};
+
+const guard = (phone: Phone, bloom: string): string | undefined => {
+  const found = guardOf(phone.journal, phone.journal.all('bloom').get(bloom)!, undefined);
+  return found && `${found.state}: ${found.reason.code}`;
+};
+
+const peppers = (): Phone =>
+  begin([
+    { variety: 'v', crop: 'annuum', plants: ['v1', 'v2'] },
+    { variety: 'w', crop: 'annuum', plants: ['w1'] },
+  ]);
+
+test('a cage guards from the day after a plant came into it until the day before it left', () => {
+  const phone = peppers();
+  phone.say('2026-07-10T09:00:00Z', cage(['v1']));
+  phone.say('2026-07-15T09:00:00Z', cage(['v1', 'v2']));
+  phone.say('2026-07-20T09:00:00Z', cage(['v2']));
+  const days = ['2026-07-09', '2026-07-10', '2026-07-11', '2026-07-19', '2026-07-20', '2026-07-21'];
+  for (const day of days) for (const plant of ['v1', 'v2']) brushed(phone, `${plant}${day}`, plant, day);
+  const of = (plant: string) => days.map((day) => guard(phone, `${plant}${day}`));
+  const [holds, late] = ['holds: guard.cage', 'broken: guard.cageLate'];
+  expect(of('v1')).toEqual([undefined, late, holds, holds, late, undefined]);
+  expect(of('v2')).toEqual([undefined, undefined, undefined, holds, holds, holds]);
+});
+
+test('in turn: what was pulled out since stood in the open on that day', () => {
+  const phone = peppers();
+  phone.say('2026-07-10T09:00:00Z', cage(['v1', 'v2']));
+  phone.say('2026-07-12T07:00:00Z', { kind: 'cage.opened', body: { cage: 'c', day: '2026-07-12' } });
+  brushed(phone, 'f', 'v1', '2026-07-12');
+  expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
+  phone.say('2026-07-20T07:00:00Z', { kind: 'plant.removed', body: { plant: 'w1', why: 'other' } });
+  expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
+});
+
+test('a brush carries pollen to the next variety that crosses until it is noted that it was cleaned', () => {
+  const phone = peppers();
+  const at = (minutes: number): string => `2026-07-19T08:${String(minutes).padStart(2, '0')}:00Z`;
+  const flower = (bloom: string, plant: string, minutes: number, tool?: 'clean' | 'used'): void => {
+    phone.say(at(minutes), {
+      kind: 'pollinated',
+      body: {
+        bloom,
+        plant,
+        day: '2026-07-19',
+        donors: [{ plant, bloom: `m-${bloom}` }],
+        found: 'shut',
+        method: 'brush',
+        shutAgain: true,
+        tagged: true,
+        ...(tool && { tool }),
+      },
+    });
+    phone.say('2026-07-18T18:00:00Z', {
+      kind: 'covered',
+      body: {
+        plant,
+        day: '2026-07-19',
+        method: 'bag',
+        blooms: [
+          { bloom, sex: 'perfect', code: bloom },
+          { bloom: `m-${bloom}`, sex: 'perfect', code: '' },
+        ],
+      },
+    });
+  };
+  flower('a', 'v1', 0);
+  flower('b', 'w1', 10);
+  flower('c', 'w1', 12);
+  flower('d', 'v2', 20, 'clean');
+  flower('e', 'v2', 22);
+  flower('f', 'w1', 30, 'used');
+  const pollen = (bloom: string): string => {
+    const purity = purityOf(phone.journal, YARD, phone.journal.all('bloom').get(bloom)!)!;
+    const link = purity.chain.find((each) => each.link === 'cleanPollen')!;
+    return `${link.state}: ${link.reasons[0]!.code}`;
+  };
+  expect(pollen('a')).toBe('holds: pollen.ownPlant');
+  expect(pollen('b')).toBe('unknown: pollen.brushNotNoted');
+  // The brush still has on it what it got two flowers ago.
+  expect(pollen('c')).toBe('unknown: pollen.brushNotNoted');
+  expect(pollen('d')).toBe('holds: pollen.ownPlant');
+  expect(pollen('e')).toBe('holds: pollen.ownPlant');
+  expect(pollen('f')).toBe('doubtful: pollen.brushCarried');
+});

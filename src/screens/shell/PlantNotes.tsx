@@ -1,0 +1,140 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Fact } from '@/core/journal/entry';
+import {
+  PLANT_HEALTHS,
+  TRUENESSES,
+  type PlantHealth,
+  type PlantRemovalReason,
+  type Trueness,
+} from '@/core/journal/kinds/plan';
+import type { Plant, Variety } from '@/core/journal/state';
+import { cropOf } from '@/core/crops/catalogue';
+import { plantLabel } from '@/core/records/plantLabel';
+import { dayAt } from '@/core/time/calendar';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Stepper } from '@/ui/parts/Stepper';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { HEALTH_NAMES, TRUENESS_NAMES } from '../words/names';
+
+export interface PlantNotesProps {
+  readonly plant: Plant;
+  readonly variety: Variety | undefined;
+}
+
+/** A button that opens what can be noted of a plant itself: how it looks, fruit that set by itself, its end. */
+export function PlantNotes({ plant, variety }: PlantNotesProps) {
+  const [open, setOpen] = useState(false);
+  const { journal } = useGarden().store;
+  const name = plantLabel(journal, plant.plant);
+  const close = (): void => setOpen(false);
+  return (
+    <>
+      <Button
+        variant="quiet"
+        title="Plant"
+        label={`Health, type and fruit of plant ${name}`}
+        onPress={() => setOpen(true)}
+      />
+      <Sheet title={`Plant ${name}`} open={open} onClose={close} closeTitle="Close">
+        <Looks plant={plant} />
+        {variety && cropOf(variety.crop).seedFruits ? <Strip plant={plant} onDone={close} /> : null}
+        <Removal plant={plant} onDone={close} />
+      </Sheet>
+    </>
+  );
+}
+
+function Looks({ plant: { plant, noted } }: { readonly plant: Plant }) {
+  const record = useRecord();
+  const { health = 'sound', trueness = 'typical' } = noted ?? {};
+  const note = (change: { readonly health?: PlantHealth; readonly trueness?: Trueness }): void =>
+    record([{ kind: 'plant.noted', body: { plant, health, trueness, ...change } }]);
+  return (
+    <>
+      <Choice<PlantHealth>
+        label="Health"
+        value={health}
+        options={PLANT_HEALTHS.map((value) => ({ value, ...HEALTH_NAMES[value] }))}
+        onChange={(value) => note({ health: value })}
+      />
+      <Choice<Trueness>
+        label="True to its variety?"
+        value={trueness}
+        options={TRUENESSES.map((value) => ({ value, ...TRUENESS_NAMES[value] }))}
+        onChange={(value) => note({ trueness: value })}
+      />
+    </>
+  );
+}
+
+interface EndingProps {
+  readonly plant: Plant;
+  readonly onDone: () => void;
+}
+
+/** More than this at once on one plant is a slip of the finger. */
+const MOST_STRIPPED = 20;
+
+/** Fruit that set in the open is taken off, so that the plant has strength for what is pollinated by hand. */
+function Strip({ plant: { plant }, onDone }: EndingProps) {
+  const f = useFormat();
+  const record = useRecord();
+  const { store } = useGarden();
+  const [count, setCount] = useState(0);
+  const day = dayAt(store.clock.now(), store.described!.zone);
+  return (
+    <View>
+      <Text variant="strong">Fruit that set by itself</Text>
+      <Text variant="small" tone="soft">
+        While it swells, few others set. Take it off before you cover flowers for seed.
+      </Text>
+      <Stepper
+        label="Taken off now"
+        value={count}
+        most={MOST_STRIPPED}
+        onChange={setCount}
+        lessLabel="One fruit less"
+        moreLabel="One fruit more"
+      />
+      {count > 0 ? (
+        <Button
+          variant="main"
+          title={`${f.count(count, 'fruit', 'fruits')} off`}
+          onPress={() => {
+            record([{ kind: 'stripped', body: { plant, day, count, kept: [] } }]);
+            onDone();
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+function Removal({ plant: { plant }, onDone }: EndingProps) {
+  const record = useRecord();
+  const remove = (why: PlantRemovalReason) => (): void => {
+    const removed: Fact = { kind: 'plant.removed', body: { plant, why } };
+    record([removed]);
+    onDone();
+  };
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="strong">Take it off the plan</Text>
+      <Text variant="small" tone="soft">
+        An off-type is pulled out before it gives pollen. What was pollinated with it before is no longer
+        called true. Undo brings it back.
+      </Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Button variant="loss" title="Off-type, pulled out" onPress={remove('offType')} />
+        <Button variant="loss" title="Died" onPress={remove('died')} />
+      </View>
+    </View>
+  );
+}
