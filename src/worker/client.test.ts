@@ -44,6 +44,7 @@ const request = (father: string): OutingRequest => ({
     {
       variety: 'v',
       group: 'pepo',
+      family: 'gourd',
       hours: { opens: SIX, lastSafe: SIX + 3_600_000 },
       handling: { pick: 25_000, pollinate: 75_000 },
       weight: 1,

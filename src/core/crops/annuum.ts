@@ -6,5 +6,6 @@ export const annuum: CropFacts = {
   name: 'Sweet pepper and chilli',
   types: 'bell, paprika, cayenne, jalapeño',
   species: 'Capsicum annuum',
+  family: 'nightshade',
   group: 'pepper',
 };

@@ -6,6 +6,7 @@ export const argyrosperma: CropFacts = {
   name: 'Argyrosperma squash',
   types: 'cushaw',
   species: 'Cucurbita argyrosperma',
+  family: 'gourd',
   group: 'argyrosperma',
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 4], 'h') },
   setPrior: ourDefault(0.55, 'share'),

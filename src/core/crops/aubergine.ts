@@ -6,6 +6,7 @@ export const aubergine: CropFacts = {
   name: 'Aubergine',
   types: 'eggplant, brinjal',
   species: 'Solanum melongena',
+  family: 'nightshade',
   group: 'aubergine',
   outcrossing: ourDefault<Span>([0.05, 0.4], 'share'),
   receptive: ourDefault<Span>([48, 96], 'h'),

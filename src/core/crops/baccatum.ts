@@ -6,5 +6,6 @@ export const baccatum: CropFacts = {
   name: 'Chilli, C. baccatum',
   types: 'ají types',
   species: 'Capsicum baccatum',
+  family: 'nightshade',
   group: 'baccatum',
 };

@@ -6,6 +6,7 @@ export const bitterGourd: CropFacts = {
   name: 'Bitter gourd',
   types: 'bitter melon, karela',
   species: 'Momordica charantia',
+  family: 'gourd',
   group: 'bitterGourd',
   pollenVector: 'insects',
   hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([6, 8], 'h') },

@@ -7,6 +7,7 @@ export const bottleGourd: CropFacts = {
   name: 'Bottle gourd',
   types: 'calabash, birdhouse and dipper gourds',
   species: 'Lagenaria siceraria',
+  family: 'gourd',
   group: 'bottleGourd',
   pollenVector: 'nightInsects',
   hours: {

@@ -6,6 +6,7 @@ export const broadBean: CropFacts = {
   name: 'Broad bean',
   types: 'fava, field and horse beans',
   species: 'Vicia faba',
+  family: 'legume',
   group: 'broadBean',
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.7], 'share'),

@@ -6,5 +6,6 @@ export const chinense: CropFacts = {
   name: 'Chilli, C. chinense',
   types: 'habanero and bonnet types',
   species: 'Capsicum chinense',
+  family: 'nightshade',
   group: 'pepper',
 };

@@ -6,5 +6,6 @@ export const citron: CropFacts = {
   name: 'Citron melon',
   types: 'preserving and fodder melons',
   species: 'Citrullus amarus',
+  family: 'gourd',
   variableTraits: [],
 };

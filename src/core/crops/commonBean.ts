@@ -6,6 +6,7 @@ export const commonBean: CropFacts = {
   name: 'Common bean',
   types: 'French, snap, dry and climbing beans',
   species: 'Phaseolus vulgaris',
+  family: 'legume',
   group: 'bean',
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.002, 0.02], 'share'),

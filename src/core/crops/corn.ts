@@ -7,6 +7,7 @@ export const corn: CropFacts = {
   name: 'Corn',
   types: 'sweet, supersweet, pop, flint, dent and flour corn',
   species: 'Zea mays',
+  family: 'grass',
   group: 'corn',
   habit: 'monoecious',
   pollenVector: 'wind',

@@ -24,6 +24,9 @@ export type Span = readonly [number, number];
  */
 export type Habit = 'monoecious' | 'andromonoecious' | 'perfect';
 
+/** Botanical families: most diseases that travel on hands stay within one. */
+export type Family = 'gourd' | 'grass' | 'nightshade' | 'rose' | 'legume' | 'daisy' | 'mallow';
+
 /** What carries pollen from plant to plant. */
 export type PollenVector = 'insects' | 'nightInsects' | 'wind' | 'self';
 
@@ -164,6 +167,7 @@ export interface CropFacts {
   readonly types: string;
   /** Botanical name. */
   readonly species: string;
+  readonly family: Family;
   /** All varieties of one group cross freely. */
   readonly group: string;
   readonly habit: Habit;

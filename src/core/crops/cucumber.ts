@@ -15,6 +15,7 @@ export const cucumber: CropFacts = {
   name: 'Cucumber',
   types: 'slicing, pickling and greenhouse cucumbers, gherkins',
   species: 'Cucumis sativus',
+  family: 'gourd',
   group: 'cucumber',
   habit: 'monoecious',
   pollenVector: 'insects',

@@ -6,5 +6,6 @@ export const frutescens: CropFacts = {
   name: 'Chilli, C. frutescens',
   types: 'tabasco and bird types',
   species: 'Capsicum frutescens',
+  family: 'nightshade',
   group: 'pepper',
 };

@@ -6,6 +6,7 @@ export const lettuce: CropFacts = {
   name: 'Lettuce',
   types: 'cos, butterhead, crisphead, loose-leaf',
   species: 'Lactuca sativa',
+  family: 'daisy',
   group: 'lettuce',
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.005, 0.03], 'share'),

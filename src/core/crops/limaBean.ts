@@ -6,6 +6,7 @@ export const limaBean: CropFacts = {
   name: 'Lima bean',
   types: 'butter and sieva beans',
   species: 'Phaseolus lunatus',
+  family: 'legume',
   group: 'limaBean',
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.02, 0.3], 'share'),

@@ -6,6 +6,7 @@ export const luffa: CropFacts = {
   name: 'Luffa',
   types: 'sponge and ridge gourds',
   species: 'Luffa aegyptiaca',
+  family: 'gourd',
   group: 'luffa',
   pollenVector: 'insects',
   hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },

@@ -6,6 +6,7 @@ export const maxima: CropFacts = {
   name: 'Maxima squash',
   types: 'kabocha, hubbard, giant pumpkins',
   species: 'Cucurbita maxima',
+  family: 'gourd',
   group: 'maxima',
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),

@@ -14,6 +14,7 @@ export const melon: CropFacts = {
   name: 'Melon',
   types: 'muskmelon, cantaloupe, honeydew, snake and pickling melons',
   species: 'Cucumis melo',
+  family: 'gourd',
   group: 'melon',
   habit: 'andromonoecious',
   pollenVector: 'insects',

@@ -6,6 +6,7 @@ export const moschata: CropFacts = {
   name: 'Moschata squash',
   types: 'butternut, cheese and crookneck pumpkins',
   species: 'Cucurbita moschata',
+  family: 'gourd',
   group: 'moschata',
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),

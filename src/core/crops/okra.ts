@@ -6,6 +6,7 @@ export const okra: CropFacts = {
   name: 'Okra',
   types: 'lady’s fingers',
   species: 'Abelmoschus esculentus',
+  family: 'mallow',
   group: 'okra',
   pollenVector: 'insects',
   outcrossing: practice<Span>([0.04, 0.2], 'share'),

@@ -6,6 +6,7 @@ export const pea: CropFacts = {
   name: 'Pea',
   types: 'shelling, snow and snap peas',
   species: 'Pisum sativum',
+  family: 'legume',
   group: 'pea',
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.001, 0.01], 'share'),

@@ -6,6 +6,7 @@ export const pepo: CropFacts = {
   name: 'Pepo squash',
   types: 'zucchini, acorn, spaghetti, many pumpkins and small gourds',
   species: 'Cucurbita pepo',
+  family: 'gourd',
   group: 'pepo',
   hours: {
     from: 'sunrise',

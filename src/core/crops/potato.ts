@@ -6,6 +6,7 @@ export const potato: CropFacts = {
   name: 'Potato',
   types: 'for true seed',
   species: 'Solanum tuberosum',
+  family: 'nightshade',
   group: 'potato',
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.01, 0.2], 'share'),

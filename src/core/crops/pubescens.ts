@@ -6,5 +6,6 @@ export const pubescens: CropFacts = {
   name: 'Chilli, C. pubescens',
   types: 'rocoto',
   species: 'Capsicum pubescens',
+  family: 'nightshade',
   group: 'pubescens',
 };

@@ -6,6 +6,7 @@ export const runnerBean: CropFacts = {
   name: 'Runner bean',
   types: 'scarlet and white runners',
   species: 'Phaseolus coccineus',
+  family: 'legume',
   group: 'runnerBean',
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),

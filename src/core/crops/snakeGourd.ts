@@ -7,6 +7,7 @@ export const snakeGourd: CropFacts = {
   name: 'Snake gourd',
   types: 'serpent gourd',
   species: 'Trichosanthes cucumerina',
+  family: 'gourd',
   group: 'snakeGourd',
   pollenVector: 'nightInsects',
   hours: { from: 'sunset', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },

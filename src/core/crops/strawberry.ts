@@ -6,6 +6,7 @@ export const strawberry: CropFacts = {
   name: 'Strawberry',
   types: 'kept by runners, pollinated for fruit',
   species: 'Fragaria × ananassa',
+  family: 'rose',
   group: 'strawberry',
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),

@@ -15,6 +15,7 @@ export const tomato: CropFacts = {
   name: 'Tomato',
   types: 'cherry, plum, beefsteak, currant types',
   species: 'Solanum lycopersicum',
+  family: 'nightshade',
   group: 'tomato',
   habit: 'perfect',
   pollenVector: 'self',

@@ -17,6 +17,7 @@ export const watermelon: CropFacts = {
   name: 'Watermelon',
   types: 'picnic, icebox and seedless watermelons',
   species: 'Citrullus lanatus',
+  family: 'gourd',
   group: 'watermelon',
   habit: 'monoecious',
   pollenVector: 'insects',

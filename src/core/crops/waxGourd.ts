@@ -6,6 +6,7 @@ export const waxGourd: CropFacts = {
   name: 'Wax gourd',
   types: 'ash gourd, fuzzy melon',
   species: 'Benincasa hispida',
+  family: 'gourd',
   group: 'waxGourd',
   pollenVector: 'insects',
 };

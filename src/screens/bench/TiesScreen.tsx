@@ -43,7 +43,7 @@ export function TiesScreen() {
         </ProgressFoot>
       }
     >
-      <Text tone="soft">
+      <Text tone="soft" style={{ marginBottom: SPACE.m }}>
         Bright twine or ribbon on the stalk shows from afar what was done. Say what each colour means in your
         garden: the stops then name the colour to tie.
       </Text>

@@ -48,6 +48,8 @@ export interface PlantVisitProps {
   /** Below the counters, as long as nothing was counted. */
   readonly foot?: ReactNode;
   readonly onDone: () => void;
+  /** How the plant looks was noted. */
+  readonly onNoted: () => void;
 }
 
 type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method' | 'controls'>;
@@ -56,7 +58,7 @@ type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method' | 'controls'>;
 const MOST_BUDS = 12;
 
 /** One plant on the walk: count what opens next, cover it, tie the tags. */
-export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProps) {
+export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: PlantVisitProps) {
   const f = useFormat();
   const { store } = useGarden();
   const [choosing, setChoosing] = useState(false);
@@ -103,7 +105,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone }: PlantVisitProp
         </WithUndo>
       }
     >
-      <PlantHeading plant={plant} variety={variety} />
+      <PlantHeading plant={plant} variety={variety} onNoted={onNoted} />
       <Text variant="strong">{words.next}</Text>
       <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
         {words.sign}

@@ -120,6 +120,8 @@ export function ScoutScreen() {
     <PlantVisit
       walked={here}
       onDone={() => setChosen(undefined)}
+      // What is noted of a plant may move it to the end of the walk: not while one stands at it.
+      onNoted={() => setChosen(here.plant.plant)}
       aside={aside}
       foot={
         <>

@@ -1,20 +1,14 @@
 import { View } from 'react-native';
-import type { Plant, Variety } from '@/core/journal/state';
+import type { Plant } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { isDoubtfulType, isSuspect } from '@/core/journal/plantCondition';
 import { placeParts } from '../words/places';
-import { PlantNotes } from './PlantNotes';
+import { PlantNotes, type PlantNotesProps } from './PlantNotes';
 
 /** Which plant this is, to be read at arm's length, and what can be noted of it. */
-export function PlantHeading({
-  plant,
-  variety,
-}: {
-  readonly plant: Plant;
-  readonly variety: Variety | undefined;
-}) {
+export function PlantHeading({ plant, variety, onNoted }: PlantNotesProps) {
   const { journal } = useGarden().store;
   const { where, number } = placeParts(journal, plant);
   return (
@@ -31,7 +25,7 @@ export function PlantHeading({
             </Text>
           </View>
         </View>
-        <PlantNotes plant={plant} variety={variety} />
+        <PlantNotes plant={plant} variety={variety} onNoted={onNoted} />
       </View>
       <PlantWarnings plant={plant} />
     </View>

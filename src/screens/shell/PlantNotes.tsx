@@ -26,10 +26,12 @@ import { HEALTH_NAMES, TRUENESS_NAMES } from '../words/names';
 export interface PlantNotesProps {
   readonly plant: Plant;
   readonly variety: Variety | undefined;
+  /** How it looks was noted. */
+  readonly onNoted?: (() => void) | undefined;
 }
 
 /** A button that opens what can be noted of a plant itself: how it looks, fruit that set by itself, its end. */
-export function PlantNotes({ plant, variety }: PlantNotesProps) {
+export function PlantNotes({ plant, variety, onNoted }: PlantNotesProps) {
   const [open, setOpen] = useState(false);
   const { journal } = useGarden().store;
   const name = plantLabel(journal, plant.plant);
@@ -43,7 +45,7 @@ export function PlantNotes({ plant, variety }: PlantNotesProps) {
         onPress={() => setOpen(true)}
       />
       <Sheet title={`Plant ${name}`} open={open} onClose={close} closeTitle="Close">
-        <Looks plant={plant} />
+        <Looks plant={plant} onNoted={onNoted} />
         {variety && cropOf(variety.crop).seedFruits ? <Strip plant={plant} onDone={close} /> : null}
         <Removal plant={plant} onDone={close} />
       </Sheet>
@@ -51,11 +53,13 @@ export function PlantNotes({ plant, variety }: PlantNotesProps) {
   );
 }
 
-function Looks({ plant: { plant, noted } }: { readonly plant: Plant }) {
+function Looks({ plant: { plant, noted }, onNoted }: Pick<PlantNotesProps, 'plant' | 'onNoted'>) {
   const record = useRecord();
   const { health = 'sound', trueness = 'typical' } = noted ?? {};
-  const note = (change: { readonly health?: PlantHealth; readonly trueness?: Trueness }): void =>
+  const note = (change: { readonly health?: PlantHealth; readonly trueness?: Trueness }): void => {
+    onNoted?.();
     record([{ kind: 'plant.noted', body: { plant, health, trueness, ...change } }]);
+  };
   return (
     <>
       <Choice<PlantHealth>

@@ -12,7 +12,7 @@ export function TieWith({ flower }: { readonly flower: TiedFlower }) {
   const colour = tieFor(journal, flower);
   if (!colour) return null;
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, marginTop: SPACE.s }}>
       <Swatch colour={colour} />
       <Text>{`Tie: ${TIE_NAMES[colour].toLowerCase()}`}</Text>
     </View>

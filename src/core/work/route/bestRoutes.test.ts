@@ -23,6 +23,7 @@ function withSomeLast(problem: RouteProblem, seed: number): RouteProblem {
   const drawn = problem.jobs.map(() => between(0, 4) === 0);
   const jobs = problem.jobs.map((job, id) => ({
     ...job,
+    block: id % 3 === 0 ? 'a' : 'b',
     last: drawn[id]! || job.needs.some((need) => drawn[need]),
   }));
   return { ...problem, jobs };
@@ -107,8 +108,9 @@ function optimum({ jobs, from, between }: RouteProblem): Reached {
   const step = (done: number, last: number, { now, worth }: Reached): void => {
     for (let id = 0; id < n; id += 1) {
       if ((done >> id) & 1) continue;
-      const { opens, lasts, lastSafe, needs, worthAt, last: comesLast } = jobs[id]!;
-      if (!comesLast && jobs.some((job, each) => job.last && (done >> each) & 1)) continue;
+      const { opens, lasts, lastSafe, needs, worthAt, last: comesLast, block } = jobs[id]!;
+      const isLate = jobs.some((job, each) => job.last && job.block === block && (done >> each) & 1);
+      if (!comesLast && isLate) continue;
       if (needs.some((need) => !((done >> need) & 1))) continue;
       const begin = Math.max(now + between(last, id), opens);
       if (begin > lastSafe) continue;
@@ -186,8 +188,11 @@ test('males are picked by who needs them, before the females; nothing is late, n
             for (const need of needs) expect(route.indexOf(need)).toBeGreaterThanOrEqual(0);
             for (const need of needs) expect(route.indexOf(need)).toBeLessThan(i);
           });
-          const order = route.map((id) => problem.jobs[id]!.last === true);
-          expect(order).toEqual([...order].sort((a, b) => Number(a) - Number(b)));
+          for (const block of ['a', 'b']) {
+            const order = route.filter((id) => problem.jobs[id]!.block === block);
+            const last = order.map((id) => Number(problem.jobs[id]!.last));
+            expect(last).toEqual([...last].sort((a, b) => a - b));
+          }
           // No male is picked for nothing.
           const wanted = new Set(route.flatMap((id) => problem.jobs[id]!.needs));
           for (const id of route) if (!problem.jobs[id]!.worthAt) expect(wanted).toContain(id);

@@ -66,6 +66,7 @@ export function roundVarieties(
       {
         variety: id,
         group: cropOf(crop).group,
+        family: cropOf(crop).family,
         hours: own,
         handling,
         weight: weightOf(variety),

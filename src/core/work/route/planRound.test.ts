@@ -25,6 +25,7 @@ const request = (pairs: readonly Pair[], change: Partial<RoundRequest> = {}): Ro
   varieties: [...new Set(pairs.map(({ variety }) => variety))].map((variety) => ({
     variety,
     group: 'pepo',
+    family: 'gourd',
     hours: { opens: SIX, lastSafe: SIX + 3 * HOUR },
     handling: HANDLING,
     weight: 1,
@@ -67,6 +68,16 @@ test('plants that look diseased come after all others, also those that are late'
   }
 });
 
+test('a plant of another family that looks diseased is no reason to wait', () => {
+  const corn = { family: 'grass', group: 'corn', hours: { opens: SIX, lastSafe: SIX + 600_000 } };
+  const both = request([pair('f1', 'A', 'v', ['B']), pair('f2', 'C', 'corn', ['D'])]);
+  const varieties = both.varieties.map((each) => (each.variety === 'corn' ? { ...each, ...corn } : each));
+  const plan = planRound({ ...both, varieties, suspects: new Set(['C', 'D']) });
+  expect(plan.stops.some((stop) => stop.kind === 'pollinate' && stop.late)).toBe(false);
+  const first = plan.stops.findLastIndex(({ variety }) => variety === 'corn');
+  expect(first).toBeLessThan(plan.stops.findIndex(({ variety }) => variety === 'v'));
+});
+
 test('where time is short, a loaded vine is left out before one that carries nothing', () => {
   const pairs = [pair('f1', 'A', 'v', ['E']), pair('f2', 'B', 'v', ['E'])];
   const tight = { from: SIX + 3 * HOUR - 60_000, shares: new Map([['A', 0.25]]) };
@@ -102,6 +113,7 @@ test('when not all can be reached in time, what is worth more is reached and the
         {
           variety: 'eat',
           group: 'pepo',
+          family: 'gourd',
           hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
           handling: HANDLING,
           weight: 1,
@@ -109,6 +121,7 @@ test('when not all can be reached in time, what is worth more is reached and the
         {
           variety: 'rare',
           group: 'pepo',
+          family: 'gourd',
           hours: { opens: SIX, lastSafe: SIX + 22 * HANDLING.pollinate },
           handling: HANDLING,
           weight: 6,
@@ -141,13 +154,14 @@ test('the latest start is when one leaves the gate, however far the first stop a
   const hours = { opens: SIX, lastSafe: SIX + 60 * 60_000 };
   const asked = request([pair('f1', 'A', 'v', ['B'])], {
     ...far,
-    varieties: [{ variety: 'v', group: 'pepo', hours, handling: HANDLING, weight: 1 }],
+    varieties: [{ variety: 'v', family: 'gourd', group: 'pepo', hours, handling: HANDLING, weight: 1 }],
   });
   const { latestStart } = planRound(asked);
   // Twenty minutes of walking, then the male, then her: on a whole minute.
   expect(latestStart).toBe(Math.floor((hours.lastSafe - HANDLING.pick - 20 * 60_000) / 60_000) * 60_000);
   const early = {
     variety: 'v',
+    family: 'gourd',
     group: 'pepo',
     hours: { opens: SIX, lastSafe: SIX + 20 * 60_000 },
     handling: HANDLING,
@@ -156,6 +170,7 @@ test('the latest start is when one leaves the gate, however far the first stop a
   const late = {
     variety: 'w',
     group: 'pepo',
+    family: 'gourd',
     hours: { opens: SIX + 120 * 60_000, lastSafe: SIX + 240 * 60_000 },
     handling: HANDLING,
     weight: 1,
@@ -214,6 +229,7 @@ test.each([
     {
       variety: 'v',
       group: 'pepo',
+      family: 'gourd',
       hours: { opens: SIX, lastSafe: SIX + minutes * 60_000 },
       handling: HANDLING,
       weight: 1,
@@ -234,6 +250,7 @@ test('with many varieties a rare one is still worth what it is', () => {
   const varieties = names.map((variety) => ({
     variety,
     group: 'pepo',
+    family: 'gourd',
     hours: { opens: SIX, lastSafe: SIX + 40 * 60_000 },
     handling: HANDLING,
     weight: variety === 'rare' ? 6 : 1,
@@ -334,6 +351,7 @@ test('where not all are reached in time it says what would save more, and as man
       {
         variety: 'v',
         group: 'pepo',
+        family: 'gourd',
         hours: { opens: SIX - HOUR, lastSafe: SIX + 12 * 60_000 },
         handling: HANDLING,
         weight: 1,

@@ -96,9 +96,18 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
       between: (from, to) => round.between(from < 0 ? (route.at(-1) ?? -1) : left[from]!, left[to]!),
     };
     const order = [...route, ...bestRoutes(behind, options)[0]!.map((i) => left[i]!)];
-    // A healthy plant comes before one that looks diseased, however late it is.
-    const comesLast = (id: number): boolean => round.jobs[id]!.last === true;
-    return [...order.filter((id) => !comesLast(id)), ...order.filter(comesLast)];
+    // A healthy plant comes before one of its family that looks diseased, however late it is.
+    const isTooSoon = (id: number, place: number): boolean => {
+      const { block, last } = round.jobs[id]!;
+      return (
+        last === true &&
+        order.slice(place).some((after) => round.jobs[after]!.block === block && !round.jobs[after]!.last)
+      );
+    };
+    return [
+      ...order.filter((id, place) => !isTooSoon(id, place)),
+      ...order.filter((id, place) => isTooSoon(id, place)),
+    ];
   });
 }
 

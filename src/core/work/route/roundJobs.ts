@@ -32,7 +32,7 @@ export interface RoundJobs extends RouteProblem {
  * The jobs of a round: each female that gets pollen, and before it each male that she takes. One that is cut already
  * is no job, except that of several people only one can carry it.
  * Between two varieties of one crossing group hands are cleaned, so that they are done in turn where that costs less
- * than walking; they need not be. Plants that look diseased come after all others.
+ * than walking; they need not be. Plants that look diseased come after all others of their family.
  *
  * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
  */
@@ -45,7 +45,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     const variety = byId.get(pair.variety);
     if (!variety || pair.donors.length === 0) continue;
     const { opens, lastSafe } = variety.hours;
-    const base = { variety, father: pair.father, opens };
+    const base = { variety, father: pair.father, block: variety.family, opens };
     for (const { bloom, plant } of pair.donors) {
       const isCut = inHand.has(bloom);
       if (picks.has(bloom) || (isCut && people === 1)) continue;

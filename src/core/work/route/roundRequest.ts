@@ -8,6 +8,8 @@ export interface RoundVariety {
   readonly variety: string;
   /** Varieties of one group cross: hands are cleaned between them. */
   readonly group: string;
+  /** Most diseases that travel on hands stay within one. */
+  readonly family: string;
   readonly hours: WorkingHours;
   readonly handling: HandlingMs;
   /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
@@ -28,7 +30,7 @@ export interface RoundRequest {
   readonly from: number;
   /** Males already cut and stood in water need no picking. */
   readonly inHand: ReadonlySet<string>;
-  /** Plants that look diseased: they are worked after all others. */
+  /** Plants that look diseased: they are worked after all others of their family. */
   readonly suspects: ReadonlySet<string>;
   /** By plant, how much less a flower is worth there than elsewhere, from 0 to 1; where it is missing, no less. */
   readonly shares: ReadonlyMap<string, number>;

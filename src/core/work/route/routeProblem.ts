@@ -14,7 +14,8 @@ export interface Job {
   readonly worthAt?: (ms: number) => number;
   /** Nobody else may be at work there meanwhile. */
   readonly plant: string;
-  /** One person does it only after all that is not so. */
+  /** Disease may travel between jobs of one block: there one person does those that are `last` after all others. */
+  readonly block?: string;
   readonly last?: boolean;
 }
 

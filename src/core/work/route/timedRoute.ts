@@ -17,6 +17,8 @@ export interface TimedRoute {
   readonly begins: Float64Array;
   readonly slack: Float64Array;
   readonly rate: Float64Array;
+  /** By block, the place of the first job that comes last; missing where there is none. */
+  readonly firstLast?: ReadonlyMap<string | undefined, number>;
 }
 
 /**
@@ -34,9 +36,14 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
   let here = -1;
   let worth = 0;
   let late = false;
+  let firstLast: Map<string | undefined, number> | undefined;
   for (let at = 0; at < length; at += 1) {
     const id = order[at]!;
-    const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
+    const { opens, lastSafe, lasts, worthAt, last, block } = jobs[id]!;
+    if (last) {
+      firstLast ??= new Map();
+      if (!firstLast.has(block)) firstLast.set(block, at);
+    }
     const there = now + between(here, id);
     const begin = max(there, opens);
     waits[at] = begin - there;
@@ -59,7 +66,8 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
     slacks[at] = slack;
     rates[at] = rate;
   }
-  return { order, ends: now, worth, late, begins, slack: slacks, rate: rates };
+  const timed = { order, ends: now, worth, late, begins, slack: slacks, rate: rates };
+  return firstLast ? { ...timed, firstLast } : timed;
 }
 
 /**
@@ -71,15 +79,13 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
  */
 export function costAt(
   { jobs, between, from }: RouteProblem,
-  { order, begins, slack, rate, ends }: TimedRoute,
+  route: TimedRoute,
   { gap, id, scale }: { readonly gap: number; readonly id: number; readonly scale: number },
 ): number {
-  const { opens, lastSafe, lasts, worthAt, last } = jobs[id]!;
+  const { order, begins, slack, rate, ends } = route;
+  const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
   const before = gap === 0 ? -1 : order[gap - 1]!;
-  if (last) {
-    const after = jobs[order[gap] ?? -1];
-    if (after && !after.last) return NEVER;
-  } else if (jobs[before]?.last) return NEVER;
+  if (isOutOfTurn(jobs, route, gap, id)) return NEVER;
   const free = gap === 0 ? from : begins[gap - 1]! + jobs[before]!.lasts;
   const begin = max(free + between(before, id), opens);
   if (begin > lastSafe) return NEVER;
@@ -90,4 +96,20 @@ export function costAt(
   // A sum of many ways: what is late by a rounding error is seen when the times are worked out.
   if (delay > slack[gap]! + ROUNDING_MS) return NEVER;
   return delay + (delay * rate[gap]! - gained) * scale;
+}
+
+/** Would a job that comes last in its block stand before another of it, or another after one that comes last? */
+function isOutOfTurn(
+  jobs: RouteProblem['jobs'],
+  { order, firstLast }: TimedRoute,
+  gap: number,
+  id: number,
+): boolean {
+  const { block, last } = jobs[id]!;
+  if (!last) return firstLast !== undefined && gap > (firstLast.get(block) ?? NEVER);
+  for (let at = gap; at < order.length; at += 1) {
+    const after = jobs[order[at]!]!;
+    if (!after.last && after.block === block) return true;
+  }
+  return false;
 }

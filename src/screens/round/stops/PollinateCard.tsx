@@ -215,20 +215,23 @@ function StoodOpen({ onBack, ...props }: PollinateCardProps & { readonly onBack:
       done={{ title: 'Left open', onPress: () => pollinate({ found: 'shut', shutAgain: false }) }}
     >
       <Text variant="stop" style={{ marginVertical: SPACE.s }}>
-        For how long did it stand open?
+        Shut again after
       </Text>
-      <Text style={{ marginBottom: SPACE.s }}>
+      <View style={{ flexDirection: 'row', gap: SPACE.s, marginBottom: SPACE.s }}>
+        {OPEN_MINUTES.map((minutes) => (
+          <Button
+            key={minutes}
+            size="big"
+            title={`${f.number(minutes)} min`}
+            label={`Shut after ${f.count(minutes, 'minute', 'minutes')}`}
+            onPress={() => pollinate({ found: 'shut', shutAgain: true, openMinutes: minutes })}
+            style={{ flex: 1 }}
+          />
+        ))}
+      </View>
+      <Text variant="small">
         Before insects fly it does no harm; after that it is doubtful for seed. Left open, it is not for seed.
       </Text>
-      {OPEN_MINUTES.map((minutes) => (
-        <Button
-          key={minutes}
-          size="big"
-          title={`Shut after ${f.count(minutes, 'minute', 'minutes')}`}
-          onPress={() => pollinate({ found: 'shut', shutAgain: true, openMinutes: minutes })}
-          style={{ marginBottom: SPACE.s }}
-        />
-      ))}
     </StopCard>
   );
 }
