@@ -56,10 +56,10 @@ test('a spoiled male is marked at picking and never used', async ({ app, page })
   await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
   await page.waitForTimeout(400);
   await app.tap('Hole or tear');
-  await expect(page.getByText('Not used: hole in it.').first()).toBeVisible();
+  await expect(page.getByText('Not used: hole or tear.').first()).toBeVisible();
   // What was marked outlives a reload.
   await page.reload();
-  await expect(page.getByText('Not used: hole in it.').first()).toBeVisible();
+  await expect(page.getByText('Not used: hole or tear.').first()).toBeVisible();
   await app.done();
 });
 

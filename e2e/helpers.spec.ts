@@ -1,0 +1,101 @@
+import type { Page } from '@playwright/test';
+import { App, entriesOf, expect, test } from './app';
+
+const EVENING = '2026-07-18T18:00:00Z';
+const MORNING = '2026-07-19T05:00:00Z';
+
+interface Phone {
+  readonly app: App;
+  readonly page: Page;
+}
+
+const exportFrom = async ({ app, page }: Phone): Promise<{ name: string; text: string }> => {
+  await page.goto('/bench/files');
+  return app.readDownload(() => app.tap('Export the garden'));
+};
+
+async function importInto({ app, page }: Phone, file: { name: string; text: string }): Promise<void> {
+  await page.goto('/bench/files');
+  await app.chooseFile(() => app.tap('Import a backup'), file);
+  await app.tap('Import');
+  // A garden that is new to the phone is opened at once.
+  const opened = page.getByRole('heading', { name: 'Morning round' });
+  await expect(page.getByText(/entries imported/).or(opened).first()).toBeVisible();
+}
+
+/** Through this phone's round, with the flowers it pollinated. */
+async function goRound({ app, page }: Phone): Promise<void> {
+  const over = page.getByRole('heading', { name: 'Round done' });
+  const stop = page.getByRole('img', { name: /^Stop \d+ of/ });
+  for (let stops = 0; stops < 40; stops += 1) {
+    await expect(over.or(stop).first()).toBeVisible();
+    if (await over.isVisible()) return;
+    await app.done();
+  }
+  throw new Error('the round does not end');
+}
+
+const pollinatedIn = (text: string): string[] =>
+  (entriesOf(text) as unknown as { kind: string; body: { bloom: string } }[])
+    .filter(({ kind }) => kind === 'pollinated')
+    .map(({ body }) => body.bloom);
+
+test.use({ now: EVENING });
+
+test('two phones, one split: each walks its round from one file, and together every flower was served once', async ({
+  app,
+  page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  await page.goto('/start');
+  for (const [label, text] of [
+    ['Name of the garden', 'Wren Cottage'],
+    ['Latitude', '52'],
+    ['Longitude', '1'],
+    ['Variety', 'Pale Heron'],
+    ['Plants in a row', '8'],
+  ] as const) {
+    await page.getByRole('textbox', { name: label }).fill(text);
+  }
+  await app.tap('Moschata squash');
+  await app.tap('Seed, to keep the variety');
+  await app.tap('Create garden');
+  await expect(page.getByText('Demo,')).toHaveCount(0);
+  await page.goto('/scout');
+  await app.finishWalk(2);
+
+  await page.clock.setSystemTime(new Date(MORNING));
+  await page.goto('/round');
+  await app.tap('One person more');
+  await app.tap('Start 2 rounds');
+  await expect(page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
+
+  const context = await browser.newContext();
+  const theirs = await context.newPage();
+  await theirs.clock.install({ time: new Date(MORNING) });
+  const mine: Phone = { app, page };
+  const helper: Phone = { app: new App(theirs), page: theirs };
+  await importInto(helper, await exportFrom(mine));
+  await theirs.goto('/round');
+  await expect(theirs.getByRole('heading', { name: 'Which round is yours?' })).toBeVisible();
+  await helper.app.tap(/^Round 2 of 2/);
+
+  await page.goto('/round');
+  await goRound(mine);
+  await goRound(helper);
+  await expect(page.getByText('Others are still at work.', { exact: false })).toBeVisible();
+
+  await importInto(mine, await exportFrom(helper));
+  await importInto(helper, await exportFrom(mine));
+  for (const phone of [mine, helper]) {
+    await phone.page.goto('/round');
+    await expect(phone.page.getByRole('heading', { name: 'Round done' })).toBeVisible();
+    await expect(phone.page.getByText('Others are still at work.', { exact: false })).toHaveCount(0);
+    const served = pollinatedIn((await exportFrom(phone)).text);
+    expect(served).toHaveLength(4);
+    expect(new Set(served).size).toBe(4);
+  }
+  expect(helper.app.errors).toEqual([]);
+  await context.close();
+});
