@@ -108,3 +108,20 @@ test('one’s own garden needs four words and numbers', async () => {
   await see(/^((Afternoon|Evening) walk|Nothing due now)$/);
   expect(screen.queryByText(/^Demo,/)).toBeNull();
 });
+
+test('a colour of ties means a variety, words, or nothing', async () => {
+  await openApp('/bench/ties');
+  await tap(/^Red/);
+  await tap('Slate Lantern');
+  await see('Slate Lantern');
+  await tap(/^Blue/);
+  type('In your own words', 'Look again');
+  await tap('Save these words');
+  await see('Look again');
+  expect(await recorded(2)).toMatchObject([
+    { kind: 'tie.set', body: { colour: 'red', means: { of: 'variety' } } },
+    { kind: 'tie.set', body: { colour: 'blue', means: { of: 'words', text: 'Look again' } } },
+  ]);
+  await tap('Undo');
+  await waitFor(() => expect(screen.queryByText('Look again')).toBeNull());
+});

@@ -145,3 +145,21 @@ test('a table is checked, refused by line and column, and imported whole', async
   const kinds = (await stored()).slice(before).map(({ kind }) => kind);
   expect(kinds).toEqual(['bed.laid', 'variety.described', 'variety.described', 'plants.set', 'plants.set']);
 });
+
+test('a cage is set up row by row, opened for a day, and taken away', async () => {
+  await openApp('/garden/cages');
+  await tap('Add a cage');
+  type('Name of the cage', 'North cage');
+  await tap(/^Bed A, row 1, .*in the cage$/);
+  await tap('Save');
+  await see('North cage');
+  await see(/^3 plants: Ember Loaf\. Shut today\.$/);
+  const [set] = await recorded(1);
+  expect(set).toMatchObject({ kind: 'cage.set', body: { name: 'North cage' } });
+  await tap('Cage North cage is open to insects today');
+  await see(/Open to insects today, open on 1 day so far\.$/);
+  await tap(/^North cage/);
+  await tap('Take the cage away');
+  await see('Add a cage');
+  expect(screen.queryByText('North cage')).toBeNull();
+});

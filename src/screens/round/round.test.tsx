@@ -44,6 +44,34 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
     'struck',
   ]);
 
+  // How long it stood open, and whether only its cover was torn, decide what its seed is worth.
+  await tapGuard();
+  await tap('Could not shut it');
+  await tapGuard();
+  await tap('Shut after 5 minutes');
+  await waitFor(() => expect(stopAt()).toBe(at + 1));
+  expect((await recorded(at + 3)).at(-1)).toMatchObject({
+    kind: 'pollinated',
+    body: { found: 'shut', shutAgain: true, openMinutes: 5 },
+  });
+  await tapGuard();
+  await tap('Undo');
+  await waitFor(() => expect(stopAt()).toBe(at));
+  await tapGuard();
+  await tap('Hole or tear');
+  await tap('The petals are whole, only the cover is torn');
+  await see(/Doubtful for seed/);
+  await tapGuard();
+  await tap('Brush it');
+  await waitFor(() => expect(stopAt()).toBe(at + 1));
+  expect((await recorded(at + 5)).at(-1)).toMatchObject({
+    kind: 'pollinated',
+    body: { found: 'torn', shutAgain: true },
+  });
+  await tapGuard();
+  await tap('Undo');
+  await waitFor(() => expect(stopAt()).toBe(at));
+
   await reopenApp('/round', { wide: true });
   await waitFor(() => expect(stopAt()).toBe(at), { timeout: 30_000 });
   await tap('Pause the round, back to Today');

@@ -46,3 +46,41 @@ test('on a wide screen the list is next to the plant, and any plant can be opene
   await see(/Ember Loaf/);
   expect(screen.getAllByRole('link', { current: true }).length).toBeGreaterThan(0);
 });
+
+test('a plant that may be diseased stays under the finger, is last after that, and can be put right', async () => {
+  await openApp('/scout');
+  const here = (await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent;
+  await tap(/^Health, type and fruit of plant/);
+  await tap('May be diseased');
+  await tap('Close');
+  await see(/May be diseased: come here last/);
+  // Still the same plant, though it is now the last of the walk.
+  expect((await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent).toBe(here);
+  expect((await recorded(1))[0]).toMatchObject({
+    kind: 'plant.noted',
+    body: { health: 'suspect', trueness: 'typical' },
+  });
+  await tap(/(^|, )next$/i);
+  expect((await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent).not.toBe(here);
+  await tap('Undo');
+  await tap('Undo');
+  expect(screen.queryByText(/May be diseased: come here last/)).toBeNull();
+});
+
+test('fruit that set by itself is stripped, and an off-type is pulled out; both can be undone', async () => {
+  await openApp('/scout');
+  const left = Number(/\d+/.exec((await see(/plants left/))[0]!.textContent!)![0]);
+  await tap(/^Health, type and fruit of plant/);
+  await tap('One fruit more');
+  await tap('One fruit more');
+  await tap('2 fruits off');
+  const [stripped] = await recorded(1);
+  expect(stripped).toMatchObject({ kind: 'stripped', body: { count: 2, kept: [] } });
+  // What was stripped was not looked at for tomorrow.
+  await see(`${left} plants left`);
+  await tap(/^Health, type and fruit of plant/);
+  await tap('Off-type, pulled out');
+  await see(`${left - 1} plants left`);
+  await tap('Undo');
+  await see(`${left} plants left`);
+});
