@@ -6,6 +6,7 @@ import { createApp } from '../server/app';
 import { dragBench } from './drag';
 import { longJournal } from './longJournal';
 import { openingBench } from './opening';
+import { planningBench } from './planning';
 import { median, report } from './ratio';
 import { slowDown, TODAY } from './slowed';
 import { buildEmpty, EMPTY } from './size';
@@ -82,6 +83,7 @@ export async function browserBench(): Promise<void> {
     await tapsBench(demo, 'the demo');
     await demo.context().close();
     await openingBench(browser, { app: BASE, empty: `http://127.0.0.1:${EMPTY_PORT}` }, RUNS);
+    await planningBench(browser, BASE);
     await dragBench(browser, BASE);
   } finally {
     await browser.close();

@@ -36,6 +36,8 @@ export const MOST_PLANTS_IN_ROW = 2000;
 
 /** Among whom an outing is split. */
 export const MOST_PEOPLE = 9;
+/** Males for one female. */
+export const MOST_MALES = 4;
 
 /** Entries whose times one entry corrects. */
 export const MOST_RETIMED = 2000;

@@ -101,12 +101,13 @@ function reduceOutside(_id: string, entries: readonly Entry[]): Outside | undefi
 
 /** A subject whose state is simply the last body recorded of it. */
 const latest =
-  <T extends 'season' | 'surroundings' | 'weather' | 'tie'>(
+  <T extends 'season' | 'surroundings' | 'weather' | 'tie' | 'ways'>(
     kind: {
       season: 'season.named';
       surroundings: 'surroundings.described';
       weather: 'weather.noted';
       tie: 'tie.set';
+      ways: 'ways.set';
     }[T],
   ): Reducer<T> =>
   (_id, entries) =>
@@ -306,4 +307,5 @@ export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   readings: reduceReadings,
   hours: reduceHours,
   tie: latest('tie.set'),
+  ways: latest('ways.set'),
 };

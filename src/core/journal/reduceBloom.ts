@@ -13,6 +13,7 @@ const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   found: entry.body.found,
   method: entry.body.method,
   ...(entry.body.tool && { tool: entry.body.tool }),
+  ...(entry.body.faded && { faded: true }),
   ...(entry.body.openMinutes !== undefined && { openMinutes: entry.body.openMinutes }),
   shutAgain: entry.body.shutAgain,
   tagged: entry.body.tagged,

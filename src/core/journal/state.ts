@@ -52,6 +52,7 @@ export type Cage = Bodies['cage.set'] & {
   readonly openOn: readonly Day[];
 };
 export type PollenMix = Bodies['pollen.mixed'] & { readonly at: Instant };
+export type WaysState = Bodies['ways.set'];
 export type TieState = Bodies['tie.set'];
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
@@ -106,6 +107,7 @@ export interface Pollination {
   readonly found: Finding;
   readonly method: PollinationMethod;
   readonly tool?: ToolState;
+  readonly faded?: true;
   readonly openMinutes?: number;
   readonly shutAgain: boolean;
   readonly tagged: boolean;
@@ -254,4 +256,5 @@ export interface States {
   readings: HourlyReadings;
   hours: SeenHours;
   tie: TieState;
+  ways: WaysState;
 }

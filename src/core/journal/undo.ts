@@ -23,6 +23,7 @@ export const WORK = {
   routine: ['rowPollinated'],
   cages: ['cage.set', 'cage.opened'],
   ties: ['tie.set'],
+  ways: ['ways.set'],
   open: ['counted', 'pollinated', 'tagged', 'stripped', 'plant.noted', 'plant.removed'],
   fruit: ['looked', 'removed', 'harvested', 'tagged'],
 } as const satisfies Record<string, readonly Kind[]>;

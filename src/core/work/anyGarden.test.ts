@@ -138,6 +138,9 @@ const fact = fc.oneof(
     })
     .map((body) => ({ kind: 'tie.set', body })),
   fc
+    .record({ of: fc.constantFrom(...VARIETIES), males: fc.integer({ min: 1, max: 4 }) })
+    .map((body) => ({ kind: 'ways.set', body })),
+  fc
     .record({
       day,
       plants: fc.uniqueArray(plant, { minLength: 1, maxLength: 3 }),

@@ -1,10 +1,8 @@
-import { cropOf, type CropId } from '../crops/catalogue';
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import {
-  POLLINATION_METHODS,
   type Finding,
   type PickStop,
   type PollinateStop,
@@ -12,18 +10,21 @@ import {
   type Stop,
   type ToolState,
 } from '../journal/kinds/round';
+import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './progress';
 import { mustCleanBefore } from './stops';
+import { waysOf } from './ways';
 
 /**
- * The crop's own way to bring pollen to a single flower: the first of its methods that does.
+ * What brings the pollen at a stop.
  *
- * @example usualMethod('pepo') // 'maleFlower'
+ * @example methodAt(journal, round, stop) // 'maleFlower'
  */
-export const usualMethod = (crop: CropId): PollinationMethod =>
-  cropOf(crop).methods.flatMap((method) => POLLINATION_METHODS.find((each) => each === method) ?? [])[0] ??
-  'maleFlower';
+export function methodAt(journal: Journal, { day }: Round, { plant }: PollinateStop): PollinationMethod {
+  const meant = meantFor(journal, plant, day);
+  return meant ? waysOf(journal, meant).method : 'maleFlower';
+}
 
 /**
  * What every entry about the female of a stop says.
@@ -63,8 +64,7 @@ export function pollinatedAt(
   stop: PollinateStop,
   { donors, found, shutAgain, openMinutes, tool = 'clean' }: Pollinating,
 ): Fact {
-  const variety = journal.all('variety').get(stop.variety);
-  const method = variety ? usualMethod(variety.crop) : 'maleFlower';
+  const method = methodAt(journal, round, stop);
   return {
     kind: 'pollinated',
     body: {

@@ -15,6 +15,7 @@ import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from './pairing/buds';
 import { shortagesOf, type Shortage } from './pairing/shortages';
 import { roundsOf, type Service } from './service';
+import { waysOf } from './ways';
 
 /** The flowers of one outing and what can be done with them. */
 export interface FlowersDue extends Service {
@@ -192,8 +193,7 @@ function femaleBud(
   const stands = journal.all('plant').get(plant);
   if (!variety || !meant || !stands || stands.removed) return [];
   const forSeed = wantsSeed(meant.purpose);
-  const { malesWanted } = cropOf(variety.crop);
-  const wanted = forSeed ? malesWanted.seed.value : malesWanted.fruit.value;
+  const { males: wanted } = waysOf(journal, meant);
   return [
     {
       bloom,

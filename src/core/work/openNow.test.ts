@@ -278,3 +278,18 @@ test('whatever is counted and looked at, every flower is in a rate or left out o
     }),
   );
 });
+
+// A faded male or a closing female may be tried, marked (common practice, no source).
+test('what was past its best is tried and noted with the pollination, and can be put right', () => {
+  const yard = six();
+  const late = (visit: Partial<OpenVisit>): void => {
+    const here = yard.open().find(({ plant }) => plant.plant === 'p1')!;
+    const counts = { open: { female: 1, male: 0 }, method: 'maleFlower', fathers: ['p2'] } as const;
+    yard.say(MORNING, ...openVisitFacts(yard.journal, here, { ...counts, ...visit }));
+  };
+  late({ closing: true, faded: true });
+  expect(yard.fruits()[0]!.bloom.pollination).toMatchObject({ found: 'wilted', faded: true });
+  late({});
+  expect(yard.fruits()[0]!.bloom.pollination).toMatchObject({ found: 'open' });
+  expect(yard.fruits()[0]!.bloom.pollination!.faded).toBeUndefined();
+});

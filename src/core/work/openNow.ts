@@ -130,6 +130,10 @@ export interface OpenVisit {
   readonly method: PollinationMethod;
   /** Plants whose pollen was used. */
   readonly fathers: readonly string[];
+  /** The females were closing already: tried all the same. */
+  readonly closing?: boolean;
+  /** A male was past its best. */
+  readonly faded?: boolean;
 }
 
 /**
@@ -141,7 +145,7 @@ export interface OpenVisit {
 export function openVisitFacts(
   journal: Journal,
   { plant: { plant }, variety, day }: OpenPlant,
-  { open, method, fathers }: OpenVisit,
+  { open, method, fathers, closing = false, faded = false }: OpenVisit,
 ): Fact[] {
   const walk = journal.all('walk').get(walkId(plant, day));
   const bloom = cohortOfVisit(plant, variety, day);
@@ -151,8 +155,9 @@ export function openVisitFacts(
     count: open.female,
     after: [],
     donors: fathers.map((father) => ({ plant: father, bloom: '' })),
-    found: 'open',
+    found: closing ? 'wilted' : 'open',
     method,
+    ...(faded && ({ faded: true } as const)),
     shutAgain: false,
     tagged: false,
   } as const;

@@ -12,6 +12,7 @@ import { ROUND_SCHEMAS } from './kinds/round';
 import { SCOUT_SCHEMAS } from './kinds/scout';
 import { TIE_SCHEMAS } from './kinds/tie';
 import { VARIETY_SCHEMAS } from './kinds/variety';
+import { WAYS_SCHEMAS } from './kinds/ways';
 import { WEATHER_SCHEMAS } from './kinds/weather';
 
 /**
@@ -35,6 +36,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...FRUIT_SCHEMAS,
   ...WEATHER_SCHEMAS,
   ...TIE_SCHEMAS,
+  ...WAYS_SCHEMAS,
   ...CORRECTION_SCHEMAS,
 });
 

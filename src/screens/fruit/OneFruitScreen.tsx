@@ -169,6 +169,8 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         {later
           .map(({ at }) => ` Again ${f.shortDay(dayAt(toMs(at), zone))} at ${f.time(toMs(at))}.`)
           .join('')}
+        {bloom.pollination!.faded ? ' A male was past its best.' : ''}
+        {bloom.pollination!.found === 'wilted' ? ' The flower was closing.' : ''}
       </Text>
       {isSuspect(fruit.plant) ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>

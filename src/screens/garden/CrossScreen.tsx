@@ -173,6 +173,12 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
             title: PURPOSE_NAMES[purpose],
           }))}
         />
+        {held ? (
+          <Button
+            title="How you work"
+            onPress={() => router.push({ pathname: '/garden/ways', params: { of: held.mating } })}
+          />
+        ) : null}
         <Text variant="small" tone="soft">
           The evening walk covers its flowers, and rounds bring the father’s pollen to them. Perfect flowers
           keep their own pollen out only if their anthers are taken out in the bud. Seed of a cross is F1:

@@ -135,6 +135,10 @@ function Report({ view, report }: ReportProps) {
         />
         <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         <Button
+          title="How you work"
+          onPress={() => router.push({ pathname: '/garden/ways', params: { of: variety.variety } })}
+        />
+        <Button
           title="Plan a cross"
           onPress={() => router.push({ pathname: '/garden/cross', params: { mother: variety.variety } })}
         />

@@ -24,6 +24,7 @@ import { StartScreen } from '../garden/StartScreen';
 import { SurroundingsScreen } from '../garden/SurroundingsScreen';
 import { TableScreen } from '../garden/TableScreen';
 import { VarietyScreen } from '../garden/VarietyScreen';
+import { WaysScreen } from '../garden/WaysScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
@@ -69,6 +70,7 @@ const SCREENS = {
   ties: TiesScreen,
   times: TimesScreen,
   variety: VarietyScreen,
+  ways: WaysScreen,
   weather: WeatherScreen,
 } as const;
 

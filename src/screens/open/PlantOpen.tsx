@@ -1,4 +1,5 @@
-import { usualMethod } from '@/core/work/asPlanned';
+import { meantFor } from '@/core/journal/matingOf';
+import { waysOf } from '@/core/work/ways';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSex } from '@/core/crops/traits';
@@ -44,6 +45,8 @@ interface Draft {
   readonly method: PollinationMethod;
   /** Plants whose pollen was used; until one is tapped, those suggested. */
   readonly fathers?: readonly string[];
+  readonly closing?: boolean;
+  readonly faded?: boolean;
 }
 
 /** One plant: how many females and males are open, whose pollen, done. */
@@ -97,6 +100,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
             fathers={fathers}
             onChange={(chosen) => setDraft({ ...draft, fathers: chosen })}
           />
+          <PastTheirBest draft={draft} onChange={setDraft} />
           <TieWith flower={{ variety: variety.variety, day: here.day }} />
           <Button title={`With: ${METHODS[draft.method]}`} onPress={() => setChoosing(true)} />
         </View>
@@ -133,8 +137,12 @@ function usePlantOpen(
   const before = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day))?.pollination;
   const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
     ...open,
-    method: before?.method ?? usualMethod(variety.crop),
-    ...(before && { fathers: before.donors.map((donor) => donor.plant) }),
+    method: before?.method ?? waysOf(journal, meantFor(journal, plant.plant, day)!).method,
+    ...(before && {
+      fathers: before.donors.map((donor) => donor.plant),
+      closing: before.found === 'wilted',
+      faded: before.faded === true,
+    }),
   });
   const pollen = pollenFor(journal, here, draft?.male ?? 0);
   const fathers =
@@ -142,11 +150,44 @@ function usePlantOpen(
   const save = (): void => {
     if (!draft) return;
     const counts = { female: draft.female ?? 0, male: draft.male ?? 0 };
-    const facts = openVisitFacts(journal, here, { open: counts, method: draft.method, fathers });
+    const { method, closing = false, faded = false } = draft;
+    const facts = openVisitFacts(journal, here, { open: counts, method, fathers, closing, faded });
     record(facts, whenSaved(dropDraft));
     onDone();
   };
   return { draft, setDraft, pollen, fathers, save };
+}
+
+/** Late in the morning one may still try: it is marked, since it sets less often. */
+function PastTheirBest({
+  draft,
+  onChange,
+}: {
+  readonly draft: Draft;
+  readonly onChange: (draft: Draft) => void;
+}) {
+  const { closing = false, faded = false } = draft;
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Button
+          title={`${closing ? '✓ ' : ''}Females closing`}
+          selected={closing}
+          onPress={() => onChange({ ...draft, closing: !closing })}
+        />
+        <Button
+          title={`${faded ? '✓ ' : ''}Males faded`}
+          selected={faded}
+          onPress={() => onChange({ ...draft, faded: !faded })}
+        />
+      </View>
+      {closing || faded ? (
+        <Text variant="small" tone="soft">
+          Worth a try, and noted: it sets less often.
+        </Text>
+      ) : null}
+    </View>
+  );
 }
 
 interface PollenChoiceProps {

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { coveringOf, type Crop } from '@/core/crops/catalogue';
+import { coveringOf } from '@/core/crops/catalogue';
 import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
 import { isLoaded, plantLoads } from '@/core/fruit/plantLoad';
@@ -14,6 +14,11 @@ import {
 } from '@/core/journal/kinds/scout';
 import { formatTagCode } from '@/core/text/tagCode';
 import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import type { Journal } from '@/core/journal/journal';
+import { meantFor } from '@/core/journal/matingOf';
+import type { Mating } from '@/core/journal/state';
+import { waysOf } from '@/core/work/ways';
 import { flowersDue } from '@/core/work/flowersDue';
 import type { WalkedPlant } from '@/core/work/outings';
 import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/work/scoutVisit';
@@ -217,9 +222,7 @@ function useVisit(
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
-    method:
-      before[0]?.cover?.method ??
-      (wantsSeed(variety.purpose) || roles.crosses.length > 0 ? usualCover(crop) : 'none'),
+    method: before[0]?.cover?.method ?? usualCover(journal, plant.plant, day, roles.crosses[0]),
     controls: before.filter(({ role }) => role === 'control').length,
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
@@ -242,9 +245,11 @@ function useVisit(
   return { counts, setCounts, tags, waiting, save };
 }
 
-/** The crop's own way to keep a flower shut. */
-const usualCover = ({ covers }: Crop): CoverMethod =>
-  COVER_METHODS.find((method) => method === covers[0]) ?? 'bag';
+/** As the grower works this plant, or the cross in which it has a part. */
+function usualCover(journal: Journal, plant: string, day: Day, cross: Mating | undefined): CoverMethod {
+  const meant = cross ?? meantFor(journal, plant, day);
+  return meant ? waysOf(journal, meant).cover : 'none';
+}
 
 /** What a grower can choose from: what covers a flower. */
 const CHOICES = COVER_METHODS.filter((method) => method !== 'shootBag' && method !== 'tasselBag');

@@ -53,6 +53,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'mating.set': () => 'a planned cross',
   'pollen.mixed': () => 'a mix of pollen',
   'cage.set': ({ name }) => `cage ${name}`,
+  'ways.set': () => 'a choice of how you work',
   'tie.set': ({ colour }) => `what ${colour} ties mean`,
   'cage.opened': () => 'the opening of a cage',
   'season.named': ({ name }) => `the name of the season, ${name}`,

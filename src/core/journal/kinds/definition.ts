@@ -22,6 +22,7 @@ export const SUBJECT_TYPES = [
   'readings',
   'hours',
   'tie',
+  'ways',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

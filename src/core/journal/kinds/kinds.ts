@@ -9,6 +9,7 @@ import { ROUND_KINDS, type RoundBodies } from './round';
 import { SCOUT_KINDS, type ScoutBodies } from './scout';
 import { TIE_KINDS, type TieBodies } from './tie';
 import { VARIETY_KINDS, type VarietyBodies } from './variety';
+import { WAYS_KINDS, type WaysBodies } from './ways';
 import { WEATHER_KINDS, type WeatherBodies } from './weather';
 
 /** What each kind of entry says, a file a family. A body names its subjects by id; ids are ULIDs. */
@@ -24,6 +25,7 @@ export interface Bodies
     FruitBodies,
     WeatherBodies,
     TieBodies,
+    WaysBodies,
     CorrectionBodies {}
 
 export type Kind = keyof Bodies;
@@ -40,6 +42,7 @@ export const KINDS: KindDefinitions<Bodies> = {
   ...FRUIT_KINDS,
   ...WEATHER_KINDS,
   ...TIE_KINDS,
+  ...WAYS_KINDS,
   ...CORRECTION_KINDS,
 };
 

@@ -109,6 +109,8 @@ export interface RoundBodies {
     readonly method: PollinationMethod;
     /** Noted where the brush could have come from a variety that crosses. */
     readonly tool?: ToolState;
+    /** A male that was past its best: it sets less often. */
+    readonly faded?: true;
     /** Minutes for which it stood open before it was shut again, where that was longer than the work takes. */
     readonly openMinutes?: number;
     readonly shutAgain: boolean;

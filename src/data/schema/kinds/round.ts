@@ -78,6 +78,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       found: oneOf(FINDINGS),
       method: oneOf(POLLINATION_METHODS),
       tool: oneOf(TOOL_STATES).optional(),
+      faded: Joi.valid(true).optional(),
       openMinutes: Joi.number().integer().min(1).max(MOST_OPEN_MINUTES).optional(),
       shutAgain: Joi.boolean(),
       tagged: Joi.boolean(),

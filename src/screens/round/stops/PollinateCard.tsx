@@ -9,7 +9,7 @@ import type { Bloom, Round } from '@/core/journal/state';
 import { meantFor } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
-import { atFemale, BRUSHES, pollinatedAt, usualMethod, type Pollinating } from '@/core/work/asPlanned';
+import { atFemale, BRUSHES, methodAt, pollinatedAt, type Pollinating } from '@/core/work/asPlanned';
 import { donorsNow, type DonorNow } from '@/core/work/progress';
 import { mustCleanBefore } from '@/core/work/stops';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -141,7 +141,7 @@ function AsPlanned({
         stop={stop}
         round={props.round}
         onNotCleaned={
-          crop && donors.length > 0 && BRUSHES.includes(usualMethod(crop.id))
+          donors.length > 0 && BRUSHES.includes(methodAt(journal, props.round, stop))
             ? () => pollinate({ ...asPlanned, tool: 'used' })
             : undefined
         }

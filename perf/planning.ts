@@ -1,0 +1,120 @@
+import type { Browser, Page } from '@playwright/test';
+import { DEMO_GARDEN } from '../demo/phones';
+import type { StoredEntry } from '../src/core/journal/entry';
+import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
+import { recordsOf } from '../src/data/log/entryLog';
+import { median, report } from './ratio';
+import { slowDown } from './slowed';
+
+const BEDS = 10;
+const PLANTS = 20;
+const PEOPLE = 3;
+const LONGEST_MS = 50;
+const RUNS = 3;
+const EVENING = '2026-07-18T17:00:00.000Z';
+const MORNING = '2026-07-19';
+
+/** A garden after an evening walk: a male covered on each of 200 plants and a female on every other one, 300 stops. */
+function largeMorning(): StoredEntry[] {
+  const entries: StoredEntry[] = [];
+  const say = <K extends Kind>(kind: K, body: Bodies[K]): void => {
+    const n = entries.length + 1;
+    const envelope = {
+      at: EVENING,
+      recorded: EVENING,
+      garden: DEMO_GARDEN,
+      device: 'bench',
+      action: `a${n}`,
+      lamport: n,
+    };
+    entries.push({ ...envelope, id: `e${n}`, kind, v: KINDS[kind].version, body });
+  };
+  const site = { latitude: 52, longitude: 0, zone: 'Europe/London' };
+  say('garden.described', { name: 'Large', place: 'Large', ...site });
+  for (let b = 0; b < BEDS; b += 1) {
+    const [bed, variety] = [`bed${b}`, `variety${b}`];
+    const [x, y] = [(b % 2) * 14, Math.floor(b / 2) * 4];
+    say('bed.laid', { bed, name: `B${b}`, x, y, length: 12, width: 2, rows: 2, turn: 0, every: 1 });
+    say('variety.described', {
+      variety,
+      name: `Variety ${b}`,
+      crop: (['pepo', 'maxima', 'moschata'] as const)[b % 3]!,
+      purpose: 'seedToKeep',
+      seedSource: 'unknown',
+      ownPollen: 'lastResort',
+      traits: {},
+    });
+    for (const row of [1, 2]) {
+      const plants = Array.from({ length: PLANTS / 2 }, (_, i) => ({
+        plant: `p${b}-${row}-${i}`,
+        place: i + 1,
+      }));
+      say('plants.set', { bed, row, variety, plants });
+      for (const { plant, place } of plants) {
+        const male = { bloom: `m-${plant}`, sex: 'male', code: '' } as const;
+        const female = { bloom: `f-${plant}`, sex: 'female', code: `K${entries.length}` } as const;
+        const blooms = place % 2 === 0 ? [female, male] : [male];
+        say('covered', { plant, day: MORNING, method: 'tape', blooms });
+      }
+    }
+  }
+  return entries;
+}
+
+type Watched = Window & { tasks?: [start: number, ends: number][]; planned?: number };
+
+/** The longest task from when the worker was asked until its answer is drawn, milliseconds; 0 where none takes 50. */
+async function longestWhilePlanning(page: Page, base: string): Promise<number> {
+  await page.goto(`${base}/round`);
+  const more = page.getByRole('button', { name: 'One person more' });
+  await more.waitFor({ timeout: 60_000 });
+  await page.getByText(/The round takes/).waitFor({ timeout: 120_000 });
+  for (let people = 1; people < PEOPLE; people += 1) await more.click();
+  await page.getByText(/^Planning the round/).waitFor();
+  const from = await page.evaluate(() => {
+    const w = window as Watched;
+    w.tasks = [];
+    new PerformanceObserver((list) =>
+      list.getEntries().forEach((task) => w.tasks!.push([task.startTime, task.startTime + task.duration])),
+    ).observe({ type: 'longtask' });
+    new MutationObserver((_, observer) => {
+      if (document.body.innerText.includes('Planning the round')) return;
+      observer.disconnect();
+      w.planned = performance.now();
+    }).observe(document.body, { childList: true, subtree: true, characterData: true });
+    return performance.now();
+  });
+  await page.waitForFunction(() => (window as Watched).planned !== undefined, undefined, {
+    timeout: 120_000,
+    polling: 500,
+  });
+  await page.waitForTimeout(1_000);
+  const { tasks, planned } = await page.evaluate(() => {
+    const { tasks = [], planned = 0 } = window as Watched;
+    return { tasks, planned };
+  });
+  // The task that draws the answer is no longer planning.
+  return Math.max(
+    0,
+    ...tasks.filter(([start, end]) => start >= from && end < planned).map(([a, b]) => b - a),
+  );
+}
+
+/** Is the interface free while the worker plans 300 stops for three people? */
+export async function planningBench(browser: Browser, base: string): Promise<void> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
+  const page = await context.newPage();
+  const json = recordsOf(largeMorning());
+  await page.route('**/demo-records.json', (route) => route.fulfill({ json }));
+  await page.goto(base);
+  await page.getByText('Demo,').waitFor({ timeout: 60_000 });
+  await slowDown(page);
+  const longest: number[] = [];
+  for (let run = 0; run < RUNS; run += 1) longest.push(await longestWhilePlanning(page, base));
+  await context.close();
+  report(
+    `longest task while 300 stops are planned for three, processor slowed four times, of ${LONGEST_MS} ms`,
+    median(longest) / LONGEST_MS,
+    1,
+  );
+}

@@ -1,0 +1,24 @@
+import type { KindDefinitions } from './definition';
+import type { PollinationMethod } from './round';
+import type { CoverMethod } from './scout';
+
+/** How a grower works a variety or a cross, where that is not as usual; what is left out is as usual. */
+export interface WaysBodies {
+  'ways.set': {
+    /** A variety, or a mating. */
+    readonly of: string;
+    /** Males for each female. */
+    readonly males?: number;
+    readonly method?: PollinationMethod;
+    readonly cover?: CoverMethod;
+  };
+}
+
+export const WAYS_KINDS: KindDefinitions<WaysBodies> = {
+  'ways.set': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ of }, each) => each('ways', of),
+  },
+};

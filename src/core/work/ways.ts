@@ -1,0 +1,53 @@
+import { cropOf, type Crop } from '../crops/catalogue';
+import { wantsSeed } from '../crops/variety';
+import type { Journal } from '../journal/journal';
+import { POLLINATION_METHODS, type PollinationMethod } from '../journal/kinds/round';
+import { COVER_METHODS, type CoverMethod } from '../journal/kinds/scout';
+import type { Meant } from '../journal/matingOf';
+
+/** How flowers are worked: as the grower chose, else as is usual for the crop and the purpose. */
+export interface Ways {
+  /** Males for each female. */
+  readonly males: number;
+  readonly method: PollinationMethod;
+  readonly cover: CoverMethod;
+}
+
+type Wanted = Pick<Meant, 'mating' | 'mother' | 'father' | 'purpose'>;
+
+/**
+ * What is usual where nothing was chosen: two males for fruit and three for seed, the crop's own tool, and a cover
+ * where seed is wanted (our defaults among the schools).
+ *
+ * @example usualWays(cropOf('pepo'), { purpose: 'seedToKeep', mother: 'v', father: 'v' }).males // 3
+ */
+export function usualWays(crop: Crop, { purpose, mother, father }: Wanted): Ways {
+  const isForSeed = wantsSeed(purpose) || mother !== father;
+  return {
+    males: (isForSeed ? crop.malesWanted.seed : crop.malesWanted.fruit).value,
+    method: usualMethod(crop),
+    cover: isForSeed ? (COVER_METHODS.find((method) => method === crop.covers[0]) ?? 'bag') : 'none',
+  };
+}
+
+/** The crop's own way to bring pollen to a single flower: the first of its methods that does. */
+const usualMethod = ({ methods }: Crop): PollinationMethod =>
+  methods.flatMap((method) => POLLINATION_METHODS.find((each) => each === method) ?? [])[0] ?? 'maleFlower';
+
+/**
+ * How flowers are worked that are meant for something: what was chosen for the cross, else for the mother's variety,
+ * else what is usual.
+ *
+ * @example waysOf(new Journal(), meant).method // 'maleFlower' for squash
+ */
+export function waysOf(journal: Journal, meant: Wanted): Ways {
+  const variety = journal.all('variety').get(meant.mother);
+  const usual = usualWays(cropOf(variety?.crop ?? 'pepo'), meant);
+  const chosen = journal.all('ways');
+  const [cross, line] = [chosen.get(meant.mating ?? ''), chosen.get(meant.mother)];
+  return {
+    males: cross?.males ?? line?.males ?? usual.males,
+    method: cross?.method ?? line?.method ?? usual.method,
+    cover: cross?.cover ?? line?.cover ?? usual.cover,
+  };
+}

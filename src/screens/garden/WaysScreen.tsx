@@ -1,0 +1,148 @@
+import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
+import { cropOf, type Crop } from '@/core/crops/catalogue';
+import type { Bodies } from '@/core/journal/kinds/kinds';
+import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
+import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
+import { MOST_MALES } from '@/core/journal/limits';
+import { usualWays, waysOf, type Ways } from '@/core/work/ways';
+import { useRecord } from '@/data/hooks/useRecord';
+import { useView } from '@/data/hooks/useView';
+import { Choice } from '@/ui/parts/Choice';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { ProgressFoot } from '../round/ProgressHead';
+import { EmptyPage } from '../shell/EmptyPage';
+import { Page } from '../shell/Page';
+import { WithUndo } from '../shell/WithUndo';
+import { COVERS, METHODS } from '../words/names';
+
+interface WaysView {
+  readonly of: string;
+  readonly name: string;
+  readonly crop: Crop;
+  readonly forSeed: boolean;
+  readonly chosen: Bodies['ways.set'] | undefined;
+  readonly ways: Ways;
+  readonly usual: Ways;
+}
+
+/** @param of a variety or a cross. */
+const useWays = (of: string): WaysView | undefined =>
+  useView<WaysView | null>('ways', [of], ({ store: { journal } }) => {
+    const cross = journal.all('mating').get(of);
+    const mother = journal.all('variety').get(cross?.mother ?? of);
+    if (!mother) return null;
+    const father = cross && journal.all('variety').get(cross.father);
+    const meant = {
+      ...(cross && { mating: cross.mating }),
+      mother: mother.variety,
+      father: cross?.father ?? mother.variety,
+      purpose: cross?.purpose ?? mother.purpose,
+    };
+    const crop = cropOf(mother.crop);
+    const usual = usualWays(crop, meant);
+    return {
+      of,
+      name: father ? `${mother.name} × ${father.name}` : mother.name,
+      crop,
+      forSeed: usual.cover !== 'none',
+      chosen: journal.all('ways').get(of),
+      ways: waysOf(journal, meant),
+      // A cross is worked as its mother is, where nothing else is said.
+      usual: cross ? waysOf(journal, { ...meant, mating: '' }) : usual,
+    };
+  }) ?? undefined;
+
+/** How a variety or a cross is worked: each choice with what is usual, and why; no way is forced on anybody. */
+export function WaysScreen() {
+  const { of = '' } = useLocalSearchParams<{ of?: string }>();
+  const view = useWays(of);
+  if (!view) {
+    return (
+      <EmptyPage
+        title="How you work"
+        text="This variety or cross is not in the garden any more."
+        lead={{ title: 'To the garden', to: '/garden' }}
+      />
+    );
+  }
+  return <WaysChoices view={view} />;
+}
+
+function WaysChoices({ view }: { readonly view: WaysView }) {
+  const f = useFormat();
+  const record = useRecord();
+  const { of, name, crop, forSeed, chosen, ways, usual } = view;
+  const set = (change: Partial<Bodies['ways.set']>): void =>
+    record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
+  const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
+  const cover = crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
+  return (
+    <Page
+      title="How you work"
+      foot={
+        <ProgressFoot>
+          <WithUndo work="ways" size="big" />
+        </ProgressFoot>
+      }
+    >
+      <View style={{ gap: SPACE.l }}>
+        <Text tone="soft">
+          {`${name}. Growers differ here, and all of these work. What you choose counts from the next walk and round on.`}
+        </Text>
+        <Choice
+          label="Males for each female"
+          value={String(ways.males)}
+          options={Array.from({ length: MOST_MALES }, (_, i) => i + 1).map((count) => ({
+            value: String(count),
+            title: f.count(count, 'male', 'males'),
+            ...note(count === usual.males, forSeed ? MALES_FOR_SEED : MALES_FOR_FRUIT),
+          }))}
+          onChange={(value) => set({ males: Number(value) })}
+        />
+        <Choice<PollinationMethod>
+          label="What brings the pollen"
+          value={ways.method}
+          options={methodsFor(crop).map((value) => ({
+            value,
+            title: METHODS[value],
+            ...note(value === usual.method, METHOD_WHY[value]),
+          }))}
+          onChange={(method) => set({ method })}
+        />
+        {cover && !cover.by ? (
+          <Choice<CoverMethod>
+            label="What keeps a flower shut"
+            value={ways.cover}
+            options={COVERS_TO_CHOOSE.map((value) => ({
+              value,
+              title: COVERS[value],
+              ...note(value === usual.cover, forSeed ? COVER_FOR_SEED : COVER_FOR_FRUIT),
+            }))}
+            onChange={(value) => set({ cover: value })}
+          />
+        ) : null}
+      </View>
+    </Page>
+  );
+}
+
+const MALES_FOR_SEED = 'From different plants, so that the seed has several fathers.';
+const MALES_FOR_FRUIT = 'More pollen than one, so that the fruit fills evenly.';
+const COVER_FOR_SEED = 'Insects fly before most growers are up: only a cover keeps them out.';
+const COVER_FOR_FRUIT = 'Whoever fathers it, the fruit is the same.';
+
+const METHOD_WHY: Readonly<Record<PollinationMethod, string>> = {
+  maleFlower: 'It holds most pollen, and carries none on to the next variety.',
+  brush: 'Gentle on small or delicate flowers. Take a clean one at each change of variety.',
+  swab: 'Gentle, but pollen packs into its fibres. Take a new one at each change of variety.',
+  tasselBag: 'The pollen shed overnight is in it.',
+};
+
+/** Bags of tassels are for what has tassels. */
+const methodsFor = (crop: Crop): PollinationMethod[] =>
+  POLLINATION_METHODS.filter((method) => (method === 'tasselBag') === (crop.parts?.male === 'tassel'));
+
+const COVERS_TO_CHOOSE = COVER_METHODS.filter((method) => method !== 'shootBag' && method !== 'tasselBag');
