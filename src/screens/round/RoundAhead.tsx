@@ -1,3 +1,4 @@
+import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { MOST_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';
@@ -64,16 +65,15 @@ function sayLate(
 
 /** While it is planned: how far that is, and a way to stop it. */
 function Planning({ progress, stopped, stop, again }: RoundPlanning) {
-  const f = useFormat();
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, marginVertical: SPACE.s }}>
-      <Text tone="soft" live style={{ flex: 1 }}>
-        {stopped
-          ? 'Planning was stopped.'
-          : progress > 0
-            ? `Planning the round: ${f.percent(Math.round(progress * 100) / 100)}`
-            : 'Planning the round…'}
-      </Text>
+      {stopped ? (
+        <Text tone="soft" live style={{ flex: 1 }}>
+          Planning was stopped.
+        </Text>
+      ) : (
+        <PlannedSoFar progress={progress} />
+      )}
       <Button
         variant="quiet"
         title={stopped ? 'Plan again' : 'Stop'}
@@ -81,6 +81,17 @@ function Planning({ progress, stopped, stop, again }: RoundPlanning) {
         onPress={stopped ? again : stop}
       />
     </View>
+  );
+}
+
+/** By itself: it is drawn often, and nothing else with it. */
+function PlannedSoFar({ progress }: Pick<RoundPlanning, 'progress'>) {
+  const f = useFormat();
+  const share = useSyncExternalStore(progress.subscribe, progress.share);
+  return (
+    <Text tone="soft" style={{ flex: 1 }}>
+      {share > 0 ? `Planning the round: ${f.percent(Math.round(share * 100) / 100)}` : 'Planning the round…'}
+    </Text>
   );
 }
 

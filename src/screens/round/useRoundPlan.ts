@@ -12,8 +12,7 @@ import { computeClient } from '@/worker/computeClient';
 export interface RoundPlanning {
   /** `undefined` while it is being made, and when it was stopped. */
   readonly plan: OutingPlan | undefined;
-  /** What share of it is done, from 0 to 1. */
-  readonly progress: number;
+  readonly progress: PlanningProgress;
   readonly stopped: boolean;
   readonly stop: () => void;
   readonly again: () => void;
@@ -22,8 +21,26 @@ export interface RoundPlanning {
 interface Answer {
   readonly to: OutingRequest;
   readonly plan?: OutingPlan;
-  readonly progress: number;
   readonly stopped?: boolean;
+}
+
+/** What share of the planning is done. Who shows it is told; the page around it is not drawn again for each per cent. */
+export class PlanningProgress {
+  #share = 0;
+  readonly #listeners = new Set<() => void>();
+
+  /** From 0 to 1. */
+  readonly share = (): number => this.#share;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  set(share: number): void {
+    this.#share = share;
+    for (const listener of this.#listeners) listener();
+  }
 }
 
 /**
@@ -40,6 +57,7 @@ export function useRoundPlan(
   const { store } = useGarden();
   const [answer, setAnswer] = useState<Answer>();
   const [attempt, setAttempt] = useState(0);
+  const [progress] = useState(() => new PlanningProgress());
   const client = useRef<ReturnType<typeof computeClient>>(undefined);
   const version = useView('plan-inputs', [day, outing], () => store.version);
   const request = useMemo(() => {
@@ -55,24 +73,30 @@ export function useRoundPlan(
   useEffect(() => {
     if (!request) return;
     const asked = (client.current ??= computeClient());
-    const tell = (progress: number): void =>
-      setAnswer((now) => (now?.to === request && now.plan ? now : { to: request, progress }));
+    progress.set(0);
+    let isAsked = true;
+    const tell = (share: number): void => {
+      if (isAsked) progress.set(share);
+    };
     asked
       .ask((compute) => compute.planOuting(request, proxy(tell)))
-      .then((plan) => setAnswer({ to: request, plan, progress: 1 }))
+      .then((plan) => setAnswer({ to: request, plan }))
       .catch((error: unknown) => {
         if (!(error instanceof Outdated)) throw error;
       });
-    return () => asked.cancel();
-  }, [request, attempt]);
+    return () => {
+      isAsked = false;
+      asked.cancel();
+    };
+  }, [request, attempt, progress]);
   const now = answer?.to === request ? answer : undefined;
   return {
     plan: now?.plan,
-    progress: now?.progress ?? 0,
+    progress,
     stopped: now?.stopped ?? false,
     stop: () => {
       client.current?.cancel();
-      if (request) setAnswer({ to: request, progress: 0, stopped: true });
+      if (request) setAnswer({ to: request, stopped: true });
     },
     again: () => {
       setAnswer(undefined);
