@@ -33,8 +33,18 @@ export function isInstant(text: string): boolean {
 const offsets = new Map<string, Map<number, number>>();
 const MOST_OFFSETS = 20_000;
 
-/** How far clocks in `zone` are ahead of UTC at an instant, milliseconds. They are put forward and back at whole minutes. */
+/**
+ * How far clocks in `zone` are ahead of UTC at an instant, milliseconds. Where that is the same at both ends of a day, it
+ * is so all day: no zone puts its clocks forward and back in one.
+ */
 function offsetAt(ms: number, zone: string): number {
+  const begins = Math.floor(ms / MS_PER_DAY) * MS_PER_DAY;
+  const offset = offsetAtMinute(begins, zone);
+  return offset === offsetAtMinute(begins + MS_PER_DAY, zone) ? offset : offsetAtMinute(ms, zone);
+}
+
+/** Clocks are put forward and back at whole minutes. */
+function offsetAtMinute(ms: number, zone: string): number {
   let known = offsets.get(zone);
   if (!known || known.size > MOST_OFFSETS) offsets.set(zone, (known = new Map()));
   const minute = Math.floor(ms / MS_PER_MINUTE);

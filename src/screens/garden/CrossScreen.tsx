@@ -181,8 +181,14 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
         ) : null}
         <Text variant="small" tone="soft">
           The evening walk covers its flowers, and rounds bring the father’s pollen to them. Perfect flowers
-          keep their own pollen out only if their anthers are taken out in the bud. Seed of a cross is F1:
-          alike in the first year, mixed in the next.
+          keep their own pollen out only if their anthers are taken out in the bud.
+        </Text>
+        <Text variant="strong">What comes after</Text>
+        <Text variant="small" tone="soft">
+          The seed is F1: its plants are alike. Let a few of them pollinate themselves, under cover, and sow
+          many of that seed: the F2 is mixed. Keep seed of the plants you like best, each by itself, and go on
+          so: after some six generations it comes nearly true. What is kept by tubers or runners is a variety
+          of its own from the first plant on.
         </Text>
       </View>
     </Page>

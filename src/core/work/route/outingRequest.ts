@@ -67,6 +67,7 @@ export function roundVarieties(
         variety: id,
         group: cropOf(crop).group,
         family: cropOf(crop).family,
+        ...(cropOf(crop).pollenVector === 'wind' && { byWind: true }),
         hours: own,
         handling,
         weight: weightOf(variety),

@@ -69,11 +69,13 @@ test('plants that look diseased come after all others, also those that are late'
 });
 
 test('a plant of another family that looks diseased is no reason to wait', () => {
-  const corn = { family: 'grass', group: 'corn', hours: { opens: SIX, lastSafe: SIX + 600_000 } };
+  const hours = { opens: SIX, lastSafe: SIX + 600_000 };
+  const corn = { family: 'grass', group: 'corn', byWind: true as const, hours };
   const both = request([pair('f1', 'A', 'v', ['B']), pair('f2', 'C', 'corn', ['D'])]);
   const varieties = both.varieties.map((each) => (each.variety === 'corn' ? { ...each, ...corn } : each));
   const plan = planRound({ ...both, varieties, suspects: new Set(['C', 'D']) });
   expect(plan.stops.some((stop) => stop.kind === 'pollinate' && stop.late)).toBe(false);
+  expect(plan.reasons.map(({ code }) => code)).toContain('downwindLast');
   const first = plan.stops.findLastIndex(({ variety }) => variety === 'corn');
   expect(first).toBeLessThan(plan.stops.findIndex(({ variety }) => variety === 'v'));
 });

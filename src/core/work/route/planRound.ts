@@ -38,7 +38,8 @@ export interface PlannedPollination extends PlannedStopBase {
 
 export type PlannedStop = PlannedPick | PlannedPollination;
 
-export type RouteReason = 'worthFirst' | 'cleanBetween' | 'picksFirst' | 'suspectsLast' | 'late';
+export type RouteReason =
+  'worthFirst' | 'cleanBetween' | 'picksFirst' | 'suspectsLast' | 'downwindLast' | 'late';
 
 export interface RoundPlan {
   readonly stops: readonly PlannedStop[];
@@ -211,6 +212,7 @@ function reasonsFor({ jobs }: RoundJobs, route: readonly number[], late: number)
     ...(route.some((id) => jobs[id]!.kind === 'pick') ? [reason('picksFirst' as const)] : []),
     ...(changes > 0 ? [reason('cleanBetween' as const, { count: changes })] : []),
     ...(route.some((id) => jobs[id]!.last) ? [reason('suspectsLast' as const)] : []),
+    ...(route.some((id) => jobs[id]!.variety.byWind) ? [reason('downwindLast' as const)] : []),
     ...(late > 0 ? [reason('late' as const, { count: late })] : []),
   ];
 }

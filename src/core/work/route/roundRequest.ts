@@ -10,6 +10,8 @@ export interface RoundVariety {
   readonly group: string;
   /** Most diseases that travel on hands stay within one. */
   readonly family: string;
+  /** Does wind carry its pollen? */
+  readonly byWind?: true;
   readonly hours: WorkingHours;
   readonly handling: HandlingMs;
   /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */

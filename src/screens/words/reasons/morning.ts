@@ -100,6 +100,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   cleanBetween: (p, f) =>
     `Clean your hands and take a clean brush ${f.count(Number(p['count']), 'time', 'times')}, where the next variety could cross with the one before.`,
   picksFirst: () => 'Males are picked before the females that take them.',
+  downwindLast: () =>
+    'Where wind carries pollen, work fast, shield the silk, and leave the downwind side for last.',
   suspectsLast: () => 'Plants that look diseased come last: disease travels on hands.',
   late: (p, f) =>
     `${f.count(Number(p['count']), 'flower is', 'flowers are')} reached after the last safe hour.`,
