@@ -40,7 +40,7 @@ export function PlantNotes({ plant, variety, onNoted }: PlantNotesProps) {
     <>
       <Button
         variant="quiet"
-        title="Plant"
+        title="This plant"
         label={`Health, type and fruit of plant ${name}`}
         onPress={() => setOpen(true)}
       />
