@@ -20,7 +20,12 @@ async function importInto({ app, page }: Phone, file: { name: string; text: stri
   await app.tap('Import');
   // A garden that is new to the phone is opened at once.
   const opened = page.getByRole('heading', { name: 'Morning round' });
-  await expect(page.getByText(/entries imported/).or(opened).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/entries imported/)
+      .or(opened)
+      .first(),
+  ).toBeVisible();
 }
 
 /** Through this phone's round, with the flowers it pollinated. */

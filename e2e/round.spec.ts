@@ -33,7 +33,14 @@ test(
     await expect.poll(() => app.stopAt()).toBe(at);
     expect(app.activations - before).toBe(1);
 
-    for (const exception of ['Hole or tear', 'Insect in', 'Already open', 'Wilted', 'Broke off', 'Not found']) {
+    for (const exception of [
+      'Hole or tear',
+      'Insect in',
+      'Already open',
+      'Wilted',
+      'Broke off',
+      'Not found',
+    ]) {
       if (!(await page.getByText('Brush with the males from').isVisible())) break;
       await page.waitForTimeout(400);
       const here = await app.stopAt();

@@ -25,7 +25,9 @@ export function Choice<T extends string>({
   return (
     <View role="radiogroup" aria-label={label} style={{ gap: SPACE.s }}>
       <Text variant="strong">{label}</Text>
-      <View style={{ flexDirection: row ? 'row' : 'column', flexWrap: row ? 'wrap' : 'nowrap', gap: SPACE.s }}>
+      <View
+        style={{ flexDirection: row ? 'row' : 'column', flexWrap: row ? 'wrap' : 'nowrap', gap: SPACE.s }}
+      >
         {options.map((option) => {
           const on = option.value === value;
           return (
