@@ -1,8 +1,7 @@
 import { type Browser, type Page } from '@playwright/test';
 import { recordsOf } from '../src/data/log/entryLog';
-import { DEMO_GARDEN } from '../demo/phones';
-import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
 import type { StoredEntry } from '../src/core/journal/entry';
+import { BenchGarden } from './benchGarden';
 import { median, report } from './ratio';
 import { slowDown } from './slowed';
 
@@ -13,20 +12,12 @@ const RUNS = 7;
 
 /** A garden of 3,000 plants in sixty beds, a variety a bed. */
 function largePlan(): StoredEntry[] {
-  const entries: StoredEntry[] = [];
-  const say = <K extends Kind>(kind: K, body: Bodies[K]): void => {
-    const at = '2026-07-18T18:00:00.000Z';
-    const n = entries.length + 1;
-    const envelope = { at, recorded: at, garden: DEMO_GARDEN, device: 'bench', action: `a${n}`, lamport: n };
-    entries.push({ ...envelope, id: `e${n}`, kind, v: KINDS[kind].version, body });
-  };
-  const site = { latitude: 52, longitude: 0, zone: 'Europe/London' };
-  say('garden.described', { name: 'Large', place: 'Large', ...site });
+  const garden = new BenchGarden();
   for (let b = 0; b < BEDS; b += 1) {
     const [bed, variety] = [`bed${b}`, `variety${b}`];
     const [x, y] = [(b % 6) * 9, Math.floor(b / 6) * 6];
-    say('bed.laid', { bed, name: `B${b}`, x, y, length: 7, width: 4, rows: 5, turn: 0, every: 0.6 });
-    say('variety.described', {
+    garden.say('bed.laid', { bed, name: `B${b}`, x, y, length: 7, width: 4, rows: 5, turn: 0, every: 0.6 });
+    garden.say('variety.described', {
       variety,
       name: `Variety ${b}`,
       crop: (['pepo', 'melon', 'tomato', 'corn', 'annuum', 'maxima'] as const)[b % 6]!,
@@ -40,10 +31,10 @@ function largePlan(): StoredEntry[] {
         plant: `p${b}-${row}-${i}`,
         place: i + 1,
       }));
-      say('plants.set', { bed, row, variety, plants });
+      garden.say('plants.set', { bed, row, variety, plants });
     }
   }
-  return entries;
+  return garden.entries;
 }
 
 async function openPlan(browser: Browser, base: string): Promise<Page> {

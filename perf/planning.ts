@@ -1,8 +1,7 @@
 import type { Browser, Page } from '@playwright/test';
-import { DEMO_GARDEN } from '../demo/phones';
 import type { StoredEntry } from '../src/core/journal/entry';
-import { KINDS, type Bodies, type Kind } from '../src/core/journal/kinds/kinds';
 import { recordsOf } from '../src/data/log/entryLog';
+import { BenchGarden } from './benchGarden';
 import { median, report } from './ratio';
 import { slowDown } from './slowed';
 
@@ -12,31 +11,16 @@ const PEOPLE = 3;
 const LONGEST_MS = 50;
 const RUNS = 5;
 const TOLD_WITHIN_MS = 20;
-const EVENING = '2026-07-18T17:00:00.000Z';
 const MORNING = '2026-07-19';
 
 /** A garden after an evening walk: a male covered on each of 200 plants and a female on every other one, 300 stops. */
 function largeMorning(): StoredEntry[] {
-  const entries: StoredEntry[] = [];
-  const say = <K extends Kind>(kind: K, body: Bodies[K]): void => {
-    const n = entries.length + 1;
-    const envelope = {
-      at: EVENING,
-      recorded: EVENING,
-      garden: DEMO_GARDEN,
-      device: 'bench',
-      action: `a${n}`,
-      lamport: n,
-    };
-    entries.push({ ...envelope, id: `e${n}`, kind, v: KINDS[kind].version, body });
-  };
-  const site = { latitude: 52, longitude: 0, zone: 'Europe/London' };
-  say('garden.described', { name: 'Large', place: 'Large', ...site });
+  const garden = new BenchGarden();
   for (let b = 0; b < BEDS; b += 1) {
     const [bed, variety] = [`bed${b}`, `variety${b}`];
     const [x, y] = [(b % 2) * 14, Math.floor(b / 2) * 4];
-    say('bed.laid', { bed, name: `B${b}`, x, y, length: 12, width: 2, rows: 2, turn: 0, every: 1 });
-    say('variety.described', {
+    garden.say('bed.laid', { bed, name: `B${b}`, x, y, length: 12, width: 2, rows: 2, turn: 0, every: 1 });
+    garden.say('variety.described', {
       variety,
       name: `Variety ${b}`,
       crop: (['pepo', 'maxima', 'moschata'] as const)[b % 3]!,
@@ -50,16 +34,16 @@ function largeMorning(): StoredEntry[] {
         plant: `p${b}-${row}-${i}`,
         place: i + 1,
       }));
-      say('plants.set', { bed, row, variety, plants });
+      garden.say('plants.set', { bed, row, variety, plants });
       for (const { plant, place } of plants) {
         const male = { bloom: `m-${plant}`, sex: 'male', code: '' } as const;
-        const female = { bloom: `f-${plant}`, sex: 'female', code: `K${entries.length}` } as const;
+        const female = { bloom: `f-${plant}`, sex: 'female', code: `K${garden.entries.length}` } as const;
         const blooms = place % 2 === 0 ? [female, male] : [male];
-        say('covered', { plant, day: MORNING, method: 'tape', blooms });
+        garden.say('covered', { plant, day: MORNING, method: 'tape', blooms });
       }
     }
   }
-  return entries;
+  return garden.entries;
 }
 
 type Watched = Window & { tasks?: [start: number, ends: number][]; planned?: number };

@@ -114,6 +114,18 @@ function isGrowingOn({ pollinated, failed, ended }: FruitHistory, day: Day): boo
   return !(failed !== undefined && failed <= age) && !(ended && ended.day <= age);
 }
 
+/**
+ * Is it still on its plant, as far as is known: neither failed, nor taken off, nor harvested?
+ *
+ * @example isOnPlant({ failed: 4 }) // false
+ */
+export const isOnPlant = ({
+  failed,
+  ended,
+  harvested,
+}: Pick<FruitHistory, 'failed' | 'ended' | 'harvested'>): boolean =>
+  failed === undefined && !ended && harvested === undefined;
+
 export type LookStage = keyof Looks;
 
 /** A look that is wanted of a fruit. */

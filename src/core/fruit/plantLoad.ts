@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { Day } from '../time/types';
+import { isOnPlant } from './fruitHistory';
 import { fruitOf } from './fruits';
 
 /** The fruit that a plant carries. */
@@ -34,9 +35,7 @@ export function plantLoads(
     const most = fruit && cropOf(fruit.variety.crop).seedFruits?.value[1];
     if (!fruit || most === undefined) continue;
     const held = loads.get(bloom.plant) ?? { growing: 0, young: 0, most };
-    const on = fruit.histories.filter(
-      ({ failed, ended, harvested }) => failed === undefined && !ended && harvested === undefined,
-    );
+    const on = fruit.histories.filter(isOnPlant);
     if (on.length === 0) continue;
     const growing = on.filter(({ lastGrowing }) => lastGrowing > 0).length;
     loads.set(bloom.plant, {

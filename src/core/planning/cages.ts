@@ -1,8 +1,5 @@
 import type { Journal } from '../journal/journal';
-import type { Plant, Variety } from '../journal/state';
-import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
-import { comparePlants } from '../garden/places';
 
 /** A cage as it stands on a day. */
 export interface CageNow {
@@ -41,31 +38,4 @@ export function cagesNow(journal: Journal, today: Day): CageNow[] {
       };
     })
     .sort((a, b) => a.name.localeCompare(b.name, 'en') || (a.cage < b.cage ? -1 : 1));
-}
-
-/** Plants of one variety that stand side by side in a row. */
-export interface PlantedRow {
-  readonly bed: string;
-  readonly row: number;
-  readonly variety: Variety;
-  readonly plants: readonly Plant[];
-}
-
-/**
- * The rows of a garden, each part of one variety by itself, in walking order.
- *
- * @example plantedRows(new Journal()) // []
- */
-export function plantedRows(journal: Journal): PlantedRow[] {
-  const varieties = journal.all('variety');
-  const standing = [...journal.all('plant').values()]
-    .filter(({ removed }) => !removed)
-    .sort(comparePlants(journal.all('bed')));
-  return [...groupBy(standing, ({ bed, row, variety }) => `${bed}|${row}|${variety}`).values()].flatMap(
-    (plants) => {
-      const { bed, row, variety } = plants[0]!;
-      const grown = varieties.get(variety);
-      return grown ? [{ bed, row, variety: grown, plants }] : [];
-    },
-  );
 }

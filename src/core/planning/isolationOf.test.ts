@@ -67,7 +67,7 @@ test('a neighbour that flowers at another time is no risk to the flowers of a da
   expect(of('v', '2026-08-01')).toBe('tooClose');
 });
 
-test('the verdicts do not depend on which day is asked for first', () => {
+test('the verdicts do not depend on which day comes first', () => {
   const phone = sideBySide();
   phone.say('2026-07-25T12:00:00Z', remove('w1'));
   const days: Day[] = ['2026-07-02', '2026-07-20', '2026-07-26', '2026-08-02'];

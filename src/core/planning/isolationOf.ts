@@ -3,6 +3,7 @@ import { isolationVerdictOn, type IsolationVerdict } from '../isolation/isolatio
 import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
+import { stoodOn } from '../journal/plantCondition';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
@@ -49,7 +50,7 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
       garden,
       asOf,
       // What was pulled out on the day itself may have shed before.
-      ({ removed }) => !removed || dayAt(toMs(removed.at), garden.zone) >= day,
+      (plant) => stoodOn(plant, day, garden.zone),
     );
     const made = { question, candidates: candidatesOf(question), measured: measureByTrees(question) };
     known.set(key, made);

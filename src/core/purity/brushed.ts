@@ -1,4 +1,3 @@
-import { cropOf } from '../crops/catalogue';
 import { crossingFrequency } from '../isolation/compatibility';
 import type { Journal } from '../journal/journal';
 import { pollinationsOf } from '../journal/pollinations';
@@ -78,9 +77,5 @@ function fathersOf(journal: Journal, { donors }: Pollination): Set<string> {
 function cross(journal: Journal, one: string, other: string): boolean {
   const varieties = journal.all('variety');
   const [a, b] = [varieties.get(one)?.crop, varieties.get(other)?.crop];
-  return (
-    a !== undefined &&
-    b !== undefined &&
-    (cropOf(a).group === cropOf(b).group || crossingFrequency(a, b) !== 'never')
-  );
+  return a !== undefined && b !== undefined && crossingFrequency(a, b) !== 'never';
 }

@@ -1,6 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import type { IsolationVerdict } from '../isolation/isolationReport';
 import type { Journal } from '../journal/journal';
+import { stoodOn } from '../journal/plantCondition';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Cage } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
@@ -130,7 +131,10 @@ function othersAreShutIn(journal: Journal, plant: string, day: Day, zone: string
     const variety = varieties.get(other.variety);
     const crosses =
       variety !== undefined && variety.variety !== own.variety && cropOf(variety.crop).group === group;
-    const wasGone = other.removed !== undefined && dayAt(toMs(other.removed.at), zone) < day;
-    return !crosses || wasGone || shut.some((cage) => standsIn(cage, other.plant, day, zone) === 'allDay');
+    return (
+      !crosses ||
+      !stoodOn(other, day, zone) ||
+      shut.some((cage) => standsIn(cage, other.plant, day, zone) === 'allDay')
+    );
   });
 }

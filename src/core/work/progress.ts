@@ -9,7 +9,7 @@ import { wantsSeed } from '../crops/variety';
 import { isInHand, malesOf } from './flowersDue';
 import { serviceMs, USUAL_HANDLING, type HandlingMs } from './handling';
 import { malesCarried, roundsBeside } from './service';
-import { mayTake, usesLeft, type MaleBud } from './pairing/buds';
+import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from './pairing/buds';
 import { stopsLeft } from './stops';
 
 /** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
@@ -135,7 +135,7 @@ export function donorsNow(
   const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
     mayTake(mother, male),
   );
-  const clean = candidates.filter(({ guarded, doubtful }) => (guarded && !doubtful) || !forSeed);
+  const clean = candidates.filter((male) => !forSeed || isMaleForSeed(male));
   while (donors.length < stop.donors.length) {
     const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
     const next = unused.find(({ plant }) => plant !== stop.plant);

@@ -1,13 +1,12 @@
 import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
-import { comparePlants } from '../garden/places';
 import type { Journal } from '../journal/journal';
 import { ROW_METHODS, walkId, type RowMethod } from '../journal/kinds/scout';
-import type { Garden, Plant, Variety } from '../journal/state';
-import { groupBy } from '../text/groupBy';
+import type { Garden, Plant } from '../journal/state';
 import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
+import { plantedRows, type PlantedRow } from './plantedRows';
 
 /** A crop whose open flowers are shaken or brushed again and again. */
 type RoutineCrop = Crop & Required<Pick<Crop, 'routine'>>;
@@ -19,13 +18,9 @@ const hasRoutine = (crop: Crop): crop is RoutineCrop => crop.routine !== undefin
  */
 export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin' | 'enough';
 
-/** Plants of one variety in a row. */
-export interface RoutineRow {
-  readonly bed: string;
-  readonly row: number;
-  readonly variety: Variety;
+/** A row with what its routine asks for. */
+export interface RoutineRow extends PlantedRow {
   readonly crop: RoutineCrop;
-  readonly plants: readonly Plant[];
   /** When all of them were last done, in the last two weeks. */
   readonly last: Day | undefined;
   /** On how many days in the last two weeks. */
@@ -55,30 +50,15 @@ export function routineRows(journal: Journal, garden: Garden, now: number): Rout
         hasRoutine(crop) &&
         !anyPollenSpoils({ crop: variety.crop, purpose, ...traits }) &&
         !(wantsSeed(purpose) && isCoveredForSeed(crop));
-      return isWorked ? [[variety.variety, { variety, crop }] as const] : [];
+      return isWorked ? [[variety.variety, crop] as const] : [];
     }),
   );
   if (varieties.size === 0) return [];
-  const plants = [...journal.all('plant').values()]
-    .filter(({ removed, variety }) => !removed && varieties.has(variety))
-    .sort(comparePlants(journal.all('bed')));
-  return [...groupBy(plants, ({ bed, row, variety }) => `${bed}|${row}|${variety}`).values()].map(
-    (inRow): RoutineRow => {
-      const { bed, row, variety } = inRow[0]!;
-      const grown = varieties.get(variety)!;
-      const { last, times } = lastDone(journal, inRow, today);
-      return {
-        bed,
-        row,
-        ...grown,
-        plants: inRow,
-        last,
-        times,
-        state: stateOf(grown.crop, { last, times }, today),
-        method: usualRowMethod(grown.crop),
-      };
-    },
-  );
+  return plantedRows(journal, (variety) => varieties.has(variety)).map((planted): RoutineRow => {
+    const crop = varieties.get(planted.variety.variety)!;
+    const done = lastDone(journal, planted.plants, today);
+    return { ...planted, crop, ...done, state: stateOf(crop, done, today), method: usualRowMethod(crop) };
+  });
 }
 
 type Done = Pick<RoutineRow, 'last' | 'times'>;

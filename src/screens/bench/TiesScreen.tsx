@@ -19,9 +19,8 @@ import { FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
-import { ProgressFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../round/ProgressHead';
 import { Page } from '../shell/Page';
-import { WithUndo } from '../shell/WithUndo';
 import { TIE_NAMES } from '../words/names';
 
 /** What each colour of twine or ribbon on a stalk means here. */
@@ -35,14 +34,7 @@ export function TiesScreen() {
   }));
   if (!view) return null;
   return (
-    <Page
-      title="Colours of ties"
-      foot={
-        <ProgressFoot>
-          <WithUndo work="ties" size="big" />
-        </ProgressFoot>
-      }
-    >
+    <Page title="Colours of ties" foot={<UndoFoot work="ties" />}>
       <Text tone="soft" style={{ marginBottom: SPACE.m }}>
         Bright twine or ribbon on the stalk shows from afar what was done. Say what each colour means in your
         garden: the stops then name the colour to tie.

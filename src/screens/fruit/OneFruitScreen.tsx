@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
+import { isOnPlant } from '@/core/fruit/fruitHistory';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
@@ -192,7 +193,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
             .join(', ')}
         />
       ))}
-      {history.failed === undefined && !history.ended && history.harvested === undefined ? (
+      {isOnPlant(history) ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
           <Text variant="heading" level={2}>
             Look now

@@ -10,8 +10,7 @@ import { SPACE } from '@/ui/theme';
 import { dayAt } from '@/core/time/calendar';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { ProgressFoot } from '../round/ProgressHead';
-import { WithUndo } from '../shell/WithUndo';
+import { UndoFoot } from '../round/ProgressHead';
 
 /** Cages that keep insects out: what stands in them, and whether they are shut today. */
 export function CagesScreen() {
@@ -21,14 +20,7 @@ export function CagesScreen() {
   }));
   if (!view) return null;
   return (
-    <Page
-      title="Cages"
-      foot={
-        <ProgressFoot>
-          <WithUndo work="cages" size="big" />
-        </ProgressFoot>
-      }
-    >
+    <Page title="Cages" foot={<UndoFoot work="cages" />}>
       <Text tone="soft">
         A cage of fine mesh guards all flowers in it without covering each. It must stand the day before the
         first flower opens. Nothing sets in it unless you pollinate by hand, or put insects in. Two varieties

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
-import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
+import type { CoverMethod } from '@/core/journal/kinds/scout';
 import { MOST_MALES } from '@/core/journal/limits';
 import { usualWays, waysOf, type Ways } from '@/core/work/ways';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -12,11 +12,10 @@ import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { ProgressFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../round/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { WithUndo } from '../shell/WithUndo';
-import { COVERS, METHODS } from '../words/names';
+import { COVERS, FLOWER_COVERS, METHODS } from '../words/names';
 
 interface WaysView {
   readonly of: string;
@@ -80,14 +79,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
   const cover = crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
   return (
-    <Page
-      title="How you work"
-      foot={
-        <ProgressFoot>
-          <WithUndo work="ways" size="big" />
-        </ProgressFoot>
-      }
-    >
+    <Page title="How you work" foot={<UndoFoot work="ways" />}>
       <View style={{ gap: SPACE.l }}>
         <Text tone="soft">
           {`${name}. Growers differ here, and all of these work. What you choose counts from the next walk and round on.`}
@@ -116,7 +108,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
           <Choice<CoverMethod>
             label="What keeps a flower shut"
             value={ways.cover}
-            options={COVERS_TO_CHOOSE.map((value) => ({
+            options={FLOWER_COVERS.map((value) => ({
               value,
               title: COVERS[value],
               ...note(value === usual.cover, forSeed ? COVER_FOR_SEED : COVER_FOR_FRUIT),
@@ -144,5 +136,3 @@ const METHOD_WHY: Readonly<Record<PollinationMethod, string>> = {
 /** Bags of tassels are for what has tassels. */
 const methodsFor = (crop: Crop): PollinationMethod[] =>
   POLLINATION_METHODS.filter((method) => (method === 'tasselBag') === (crop.parts?.male === 'tassel'));
-
-const COVERS_TO_CHOOSE = COVER_METHODS.filter((method) => method !== 'shootBag' && method !== 'tasselBag');

@@ -1,10 +1,12 @@
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import type { Work } from '@/core/journal/undo';
 import { PegString } from '@/ui/charts/PegString';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { WithUndo } from '../shell/WithUndo';
 import { WithWidth } from '../shell/WithWidth';
 
 const NONE: ReadonlySet<number> = new Set();
@@ -71,3 +73,10 @@ export function ProgressFoot({ children }: { readonly children: ReactNode }) {
     </View>
   );
 }
+
+/** The same with Undo, for what is recorded on the page itself. */
+export const UndoFoot = ({ work }: { readonly work: Work }) => (
+  <ProgressFoot>
+    <WithUndo work={work} size="big" />
+  </ProgressFoot>
+);

@@ -10,9 +10,8 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
-import { ProgressFoot } from './ProgressHead';
+import { UndoFoot } from './ProgressHead';
 import { RoundRows, type RoundRowsProps } from './RoundRows';
 
 /** After the last stop. */
@@ -33,14 +32,7 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
     return outcome && outcome !== 'done' ? [{ stop, outcome }] : [];
   });
   return (
-    <Page
-      title="Round done"
-      foot={
-        <ProgressFoot>
-          <WithUndo work="round" size="big" />
-        </ProgressFoot>
-      }
-    >
+    <Page title="Round done" foot={<UndoFoot work="round" />}>
       <Text live>
         {`${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in ${f.count(firstLook, 'day', 'days')}.`}
       </Text>

@@ -18,10 +18,9 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { WithUndo } from '../shell/WithUndo';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
-import { ProgressFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../round/ProgressHead';
 import { FlowerTimer } from './FlowerTimer';
 
 /** Tomato, pepper, aubergine, strawberry, corn to eat: flowers are shaken or brushed row by row, every day or two. */
@@ -65,11 +64,7 @@ export function RoutineScreen() {
           </Text>
         </View>
       }
-      foot={
-        <ProgressFoot>
-          <WithUndo work="routine" size="big" />
-        </ProgressFoot>
-      }
+      foot={<UndoFoot work="routine" />}
     >
       {rows.map((row) => (
         <RowOfPlants key={`${row.bed}|${row.row}|${row.variety.variety}`} row={row} today={today} />

@@ -4,14 +4,7 @@ import { coveringOf } from '@/core/crops/catalogue';
 import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
 import { isLoaded, plantLoads } from '@/core/fruit/plantLoad';
-import {
-  COVER_METHODS,
-  SEXES,
-  walkId,
-  type BudCount,
-  type CoverMethod,
-  type Sex,
-} from '@/core/journal/kinds/scout';
+import { SEXES, walkId, type BudCount, type CoverMethod, type Sex } from '@/core/journal/kinds/scout';
 import { formatTagCode } from '@/core/text/tagCode';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -42,7 +35,7 @@ import { How } from '../shell/How';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords, type WalkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
-import { COVERS } from '../words/names';
+import { COVERS, FLOWER_COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
 
 export interface PlantVisitProps {
@@ -153,7 +146,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
         <Choice<CoverMethod>
           label="Cover"
           value={method}
-          options={CHOICES.map((value) => ({ value, title: COVERS[value] }))}
+          options={FLOWER_COVERS.map((value) => ({ value, title: COVERS[value] }))}
           onChange={(value) => {
             setCounts({ ...counts, method: value });
             setChoosing(false);
@@ -250,9 +243,6 @@ function usualCover(journal: Journal, plant: string, day: Day, cross: Mating | u
   const meant = cross ?? meantFor(journal, plant, day);
   return meant ? waysOf(journal, meant).cover : 'none';
 }
-
-/** What a grower can choose from: what covers a flower. */
-const CHOICES = COVER_METHODS.filter((method) => method !== 'shootBag' && method !== 'tasselBag');
 
 /** How many tassels the ears of all plants want for the day, with those of this one. */
 function TasselsNeeded({ walked, counts }: { readonly walked: WalkedPlant; readonly counts: BudCount }) {

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Fact } from '@/core/journal/entry';
 import {
   PLANT_HEALTHS,
   TRUENESSES,
@@ -124,8 +123,7 @@ function Strip({ plant: { plant }, onDone }: EndingProps) {
 function Removal({ plant: { plant }, onDone }: EndingProps) {
   const record = useRecord();
   const remove = (why: PlantRemovalReason) => (): void => {
-    const removed: Fact = { kind: 'plant.removed', body: { plant, why } };
-    record([removed]);
+    record([{ kind: 'plant.removed', body: { plant, why } }]);
     onDone();
   };
   return (

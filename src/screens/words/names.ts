@@ -1,6 +1,6 @@
 import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
-import type { CoverMethod } from '@/core/journal/kinds/scout';
+import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
 import type { Finding, MissedReason, PollinationMethod } from '@/core/journal/kinds/round';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
@@ -58,6 +58,11 @@ export const TIE_NAMES: Readonly<Record<TieColour, string>> = {
   white: 'White',
   black: 'Black',
 };
+
+/** What a grower can choose from: what covers a flower. */
+export const FLOWER_COVERS = COVER_METHODS.filter(
+  (method) => method !== 'shootBag' && method !== 'tasselBag',
+);
 
 export const COVERS: Readonly<Record<CoverMethod, string>> = {
   tape: 'Tape',

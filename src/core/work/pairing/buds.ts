@@ -54,6 +54,14 @@ export const mayTake = (
   (!male.suspect || suspect === true);
 
 /**
+ * Can seed be kept of what a male fathers: was it kept clean, and is its plant true to the variety?
+ *
+ * @example isMaleForSeed({ guarded: true, doubtful: true }) // false
+ */
+export const isMaleForSeed = ({ guarded, doubtful }: Pick<MaleBud, 'guarded' | 'doubtful'>): boolean =>
+  guarded && !doubtful;
+
+/**
  * How many more females a male can brush.
  *
  * @example usesLeft({ used: 1, serves: 3 }) // 2

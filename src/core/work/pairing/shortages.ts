@@ -1,5 +1,5 @@
 import { groupBy } from '../../text/groupBy';
-import { mayTake, usesLeft, type FemaleBud, type MaleBud } from './buds';
+import { isMaleForSeed, mayTake, usesLeft, type FemaleBud, type MaleBud } from './buds';
 import { minCostFlow, type Arc } from './minCostFlow';
 
 /** A variety with fewer males than the females want that are to take them. */
@@ -24,7 +24,9 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
   const malesOf = groupBy(males, ({ variety }) => variety);
   return [...groupBy(females, ({ father }) => father)].flatMap(([variety, own]): Shortage[] => {
     const theirs = (malesOf.get(variety) ?? []).filter((male) => usesLeft(male) > 0);
-    const [counts, healthy] = [countsOf(theirs), countsOf(theirs.filter(({ suspect }) => !suspect))];
+    const counts = countsOf(theirs);
+    const sound = theirs.filter(({ suspect }) => !suspect);
+    const healthy = sound.length === theirs.length ? counts : countsOf(sound);
     const wanted = own.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
     const usable = theirs.filter((male) =>
       own.some((female) => isClean(male, female) && mayTake(female, male)),
@@ -38,9 +40,7 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
   });
 }
 
-const isForSeed = ({ guarded, doubtful }: MaleBud): boolean => guarded && !doubtful;
-
-const isClean = (male: MaleBud, { forSeed }: FemaleBud): boolean => !forSeed || isForSeed(male);
+const isClean = (male: MaleBud, { forSeed }: FemaleBud): boolean => !forSeed || isMaleForSeed(male);
 
 interface MaleCounts {
   readonly all: number;
@@ -50,7 +50,7 @@ interface MaleCounts {
 
 const countsOf = (males: readonly MaleBud[]): MaleCounts => ({
   all: males.length,
-  forSeed: males.filter(isForSeed).length,
+  forSeed: males.filter(isMaleForSeed).length,
   byPlant: groupBy(males, ({ plant }) => plant),
 });
 
