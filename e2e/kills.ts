@@ -135,6 +135,10 @@ export async function killInMidTap(
   try {
     for (;;) {
       const { page, kill } = await launch(profile);
+      let tapStored: () => void = () => undefined;
+      const firstTap = new Promise<void>((resolve) => {
+        tapStored = resolve;
+      });
       page.on('console', (message) => {
         const [, kind, record] = /^stored (log|seg) ([^]*)$/.exec(message.text()) ?? [];
         for (const id of record === undefined ? [] : idsIn(record)) {
@@ -142,6 +146,7 @@ export async function killInMidTap(
           if (kind === 'log') tapped.add(id);
           stored.add(id);
         }
+        if (kind === 'log') tapStored();
       });
       await page.addInitScript(tellStored);
       await page.goto(kills % 2 === 0 ? `${address}/scout` : `${address}/fruit`);
@@ -163,7 +168,9 @@ export async function killInMidTap(
       const tapping = page.evaluate(tapAway, 1 + Math.floor(random() * 1e6)).catch((error: unknown) => {
         if (!killed) throw error;
       });
-      await Promise.race([tapping, new Promise((resolve) => setTimeout(resolve, 150 + random() * 600))]);
+      // However slow the machine: something was written in this life of the browser, and more is on its way.
+      await Promise.race([tapping, firstTap]);
+      await Promise.race([tapping, new Promise((resolve) => setTimeout(resolve, random() * 600))]);
       killed = true;
       await kill();
       kills += 1;
