@@ -53,29 +53,24 @@ async function visit(context: BrowserContext, address: string, button?: RegExp):
   const cdp = await slowDown(page);
   await page.addInitScript(watchStart, button?.source ?? '^$');
   await page.goto(address, { waitUntil: 'commit' });
-  if (button) await page.getByRole('button', { name: button }).first().waitFor({ timeout: 120_000 });
-  await page.waitForFunction(
-    (quiet) => {
-      const { tasks } = window as unknown as { tasks: [number, number][] };
-      const [start, lasting] = tasks.at(-1) ?? [0, 0];
-      return document.readyState === 'complete' && performance.now() - start - lasting > quiet;
-    },
-    QUIET_MS,
-    { polling: 250, timeout: 120_000 },
+  // Asked of the browser directly: a driver's own scripts in the page would be measured with it.
+  const asked = async <T>(expression: string): Promise<T> =>
+    (await cdp.send('Runtime.evaluate', { expression, returnByValue: true })).result.value as T;
+  const started = `document.readyState === 'complete' && ${button ? 'shown > 0 &&' : ''}
+    performance.now() - (([start, lasting]) => start + lasting)(tasks.at(-1) ?? [0, 0]) > ${QUIET_MS}`;
+  const until = Date.now() + 120_000;
+  while (!(await asked<boolean>(started))) {
+    if (Date.now() > until) throw new Error(`${address} did not start`);
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  const { tasks, paint, shown } = await asked<{ tasks: [number, number][]; paint: number; shown: number }>(
+    '({ tasks, paint, shown })',
   );
-  const { tasks, paint, shown } = await page.evaluate(() => {
-    const { tasks, paint, shown } = window as unknown as {
-      tasks: [number, number][];
-      paint: number;
-      shown: number;
-    };
-    return { tasks, paint, shown };
-  });
   if (process.env['TASKS'])
     console.log(
       address,
       tasks.map(([s, d]) => `${Math.round(s)}+${Math.round(d)}`).join(' '),
-      `shown ${Math.round(shown)}`,
+      `shown ${Math.round(shown)} paint ${Math.round(paint)}`,
     );
   await cdp.send('HeapProfiler.collectGarbage');
   const { usedSize } = await cdp.send('Runtime.getHeapUsage');
@@ -135,7 +130,9 @@ export async function openingBench(browser: Browser, addresses: Addresses, runs:
   tell('Today can be tapped on a first visit, against an empty app idle', first, 1.8, ready);
   tell('Today can be tapped on a return', again, 1.5, ready);
   const all = [...first, ...again];
-  tell('largest paint', all, 1.5, ([ours, empty]) => ours.largestPaint / empty.largestPaint);
+  // The empty app paints before its scripts or after them, as it happens: a median would be one or the other.
+  const painted = (which: 0 | 1): number => all.reduce((sum, pair) => sum + pair[which].largestPaint, 0);
+  report('largest paint, of the means, processor slowed four times', painted(0) / painted(1), 1.5);
   const heap = ([ours, empty]: Pair): number => ours.heap / empty.heap;
   tell('memory after Today on a first visit', first, 3, heap);
   tell('memory after Today on a return', again, 3, heap);

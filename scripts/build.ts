@@ -4,7 +4,7 @@ import path from 'node:path';
 import { generateSW } from 'workbox-build';
 import { liveSeason } from '../demo/season';
 import { recordsOf } from '../src/data/log/entryLog';
-import { compressScripts, writePolicy } from './finish';
+import { compileAtOnce, compressScripts, writePolicy } from './finish';
 
 /**
  * Builds the app: static pages, the demo garden's records, the hashes of inline scripts for the server's policy,
@@ -72,6 +72,7 @@ async function main(): Promise<void> {
   exportPages();
   writeDemo();
   writePolicy(FRESH);
+  compileAtOnce(FRESH);
   compressScripts(FRESH);
   await writeServiceWorker();
   rmSync(DIST, { recursive: true, force: true });

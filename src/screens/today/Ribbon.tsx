@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { OutingNow } from '@/core/work/outings';
@@ -6,7 +7,7 @@ import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
 import { worthByTime } from '@/core/opening/worth';
 import { useGarden } from '@/data/hooks/useGarden';
 import { MorningRibbon, type MorningRibbonProps } from '@/ui/charts/MorningRibbon';
-import type { RibbonPetal } from '@/ui/charts/ribbon';
+import { ribbonHeight, type RibbonPetal } from '@/ui/charts/ribbon';
 import { Text } from '@/ui/parts/Text';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -39,6 +40,8 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const { store } = useGarden();
   const zone = store.described?.zone ?? 'UTC';
   const { about } = today;
+  // What is tapped next does not wait for the drawing; its place is kept.
+  const drawn = useDeferredValue(true, false);
   const windows = [...(about?.windows.values() ?? [])];
   if (!about || windows.length === 0) {
     return (
@@ -49,6 +52,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
       </Text>
     );
   }
+  if (!drawn) return <View style={{ height: ribbonHeight(windows.length) }} />;
   const midnight = atClock(about.day, 0, zone);
   const hourOf = (ms: number): number => (ms - midnight) / MS_PER_HOUR;
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);

@@ -42,6 +42,9 @@ export interface RibbonGeometry {
   readonly insects: readonly { readonly x: number; readonly y: number }[];
 }
 
+/** Pixels that a band of so many petals takes from top to bottom. */
+export const ribbonHeight = (petals: number): number => RIBBON_TOP + petals * ROW + BELOW;
+
 /**
  * The morning as a band of hours, in pixels: a petal a crop, as thick as each hour is worth.
  *
@@ -58,7 +61,7 @@ export function ribbonGeometry(
   const bottom = RIBBON_TOP + petals.length * ROW;
   const from = insects !== undefined && insects < span[1] ? x(insects) : width;
   return {
-    height: bottom + BELOW,
+    height: ribbonHeight(petals.length),
     bottom,
     x,
     hours: namedHours(span),
