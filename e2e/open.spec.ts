@@ -7,8 +7,8 @@ const NEXT_MORNING = '2026-07-22T06:00:00Z';
 const THREE_DAYS_ON = '2026-07-24T17:00:00Z';
 
 /** Six plants grown to eat, and nothing else: no walk, no cover, no tag. */
-async function begin(app: App, page: Page): Promise<void> {
-  await page.clock.install({ time: new Date(MORNING) });
+async function begin(app: App, page: Page, { at = MORNING, crop = 'Pepo squash' } = {}): Promise<void> {
+  await page.clock.install({ time: new Date(at) });
   await page.goto('/start');
   for (const [label, text] of [
     ['Name of the garden', 'Back yard'],
@@ -19,7 +19,7 @@ async function begin(app: App, page: Page): Promise<void> {
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
-  await app.tap('Pepo squash');
+  await app.tap(crop);
   await app.tap('To eat');
   await app.tap('Create garden');
 }
@@ -103,4 +103,38 @@ test('a visit is put right from the list, and nothing is open at noon', async ({
   await page.clock.setSystemTime(new Date('2026-07-21T13:00:00Z'));
   await page.goto('/open');
   await expect(page.getByText(/No flower that you grow to eat is open at this hour/)).toBeVisible();
+});
+
+test('watermelon gets a second dab an hour later, and who never did it is shown how', async ({
+  app,
+  page,
+}) => {
+  await begin(app, page, { at: '2026-07-21T08:30:00Z', crop: 'Watermelon' });
+  await app.tap('See what is open');
+  await app.tap('Show me, step by step');
+  for (const title of ['Find a male flower', 'Find a female flower', 'Pick the male flower']) {
+    await expect(page.getByRole('dialog', { name: title })).toBeVisible();
+    await app.tap('Next');
+  }
+  await app.tap('Next');
+  await expectNoFindings(page, 'step by step', { wide: false });
+  await app.tap('I can do it');
+
+  await app.tap('2, females open');
+  await app.tap('3, males open');
+  await app.tap('Pollinated 2');
+  for (let plant = 2; plant <= 6; plant += 1) {
+    await expect(page.getByRole('img', { name: `Plant ${plant} of 6` })).toBeVisible();
+    await app.tap('None open, next');
+  }
+  await expect(page.getByText('From 10:30: 2 females a second time. Today will say when.')).toBeVisible();
+  await page.clock.setSystemTime(new Date('2026-07-21T09:31:00Z'));
+  await page.goto('/');
+  await app.tap('Go round once more');
+  await expect(page.getByText('2 females, a second time')).toBeVisible();
+  await expectNoFindings(page, 'a second time', { wide: true });
+  await app.tap('Done once more');
+  await expect(page.getByText(/^2 females pollinated on 6 plants/)).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Go round once more' })).toHaveCount(0);
 });

@@ -20,7 +20,8 @@ export const corn: CropFacts = {
       scout: { daysBefore: 1, fromSunset: practice(-6, 'h') },
       cover: { bearing: 'green', male: 'eve', by: { bearing: 'shootBag', male: 'tasselBag' } },
       collect: { takes: ourDefault(40, 's'), serves: practice(1, 'count'), keeps: practice(0, 'd') },
-      pollinate: { takes: ourDefault(60, 's'), times: practice(1, 'count'), apart: practice(0, 'd') },
+      // The silks of the tip come last: who wants the ear filled to its end comes back the next day.
+      pollinate: { takes: ourDefault(60, 's'), times: practice(1, 'count'), apart: practice(1, 'd') },
       close: true,
       tag: true,
     },

@@ -144,8 +144,9 @@ export interface Protocol {
   };
   readonly pollinate: {
     readonly takes: Figure;
-    /** How often, and days from one to the next. */
+    /** How often where nothing else is chosen. */
     readonly times: Figure;
+    /** From one to the next: days, or hours of the same day; 0 where a second one is of no use. */
     readonly apart: Figure;
   };
   /** Is the female shut again, and tagged? */

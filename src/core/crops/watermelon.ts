@@ -1,5 +1,6 @@
 import type { CropFacts, Span } from './crop';
 import {
+  BRUSHED_ONCE,
   CARRIED_BY_HAND,
   INSECT_ISOLATION,
   ourDefault,
@@ -22,7 +23,14 @@ export const watermelon: CropFacts = {
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  protocols: CARRIED_BY_HAND,
+  protocols: {
+    ...CARRIED_BY_HAND,
+    // It does not open on a second day, and one who grows it to eat comes back an hour later.
+    fruit: {
+      ...BRUSHED_ONCE,
+      pollinate: { ...BRUSHED_ONCE.pollinate, times: practice(2, 'count'), apart: practice(1, 'h') },
+    },
+  },
   smallFlowered: true,
   hours: { from: 'sunrise', opens: practice<Span>([1, 2], 'h'), shuts: ourDefault<Span>([7, 8], 'h') },
   floor: openingFloor(16),

@@ -1,6 +1,7 @@
 import type { Looks } from '../crops/crop';
 import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
 import { pollinationsOf } from '../journal/pollinations';
+import { addsFlowers } from '../journal/reduceBloom';
 import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -107,7 +108,9 @@ export function cohortHistories(
 
 /** The pollination that counted each flower for the first time: those of a truss open over many days. */
 const pollinationOfEach = (cohort: Bloom): Pollination[] =>
-  pollinationsOf(cohort).flatMap((each) => Array.from({ length: each.count ?? 1 }, () => each));
+  pollinationsOf(cohort)
+    .filter(addsFlowers)
+    .flatMap((each) => Array.from({ length: each.count ?? 1 }, () => each));
 
 function isGrowingOn({ pollinated, failed, ended }: FruitHistory, day: Day): boolean {
   const age = daysBetween(pollinated, day);

@@ -52,6 +52,14 @@ const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
   after: body.after ?? NONE,
 });
 
+/**
+ * Did it pollinate any of a cohort for the first time? A second pollination that counts none adds none.
+ *
+ * @example addsFlowers({ application: 2 }) // false
+ */
+export const addsFlowers = ({ application = 1, count }: { application?: number; count?: number }): boolean =>
+  application === 1 || count !== undefined;
+
 /** One for all blooms that have none. */
 const NONE: readonly string[] = [];
 
@@ -144,7 +152,7 @@ function read(entry: Entry, draft: Draft): void {
       bloom.sex ??= 'female';
       bloom.day ??= entry.body.day;
       draft.pollinations.push(pollinationOf(entry));
-      if (draft.cohort) draft.countings.push(countingOf(entry));
+      if (draft.cohort && addsFlowers(entry.body)) draft.countings.push(countingOf(entry));
       break;
     case 'missed':
       bloom.plant ||= entry.body.plant;

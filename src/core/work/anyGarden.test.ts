@@ -138,7 +138,11 @@ const fact = fc.oneof(
     })
     .map((body) => ({ kind: 'tie.set', body })),
   fc
-    .record({ of: fc.constantFrom(...VARIETIES), males: fc.integer({ min: 1, max: 4 }) })
+    .record({
+      of: fc.constantFrom(...VARIETIES),
+      males: fc.integer({ min: 1, max: 4 }),
+      times: fc.integer({ min: 1, max: 3 }),
+    })
     .map((body) => ({ kind: 'ways.set', body })),
   fc
     .record({
@@ -320,11 +324,13 @@ test('what is due follows from each bloom alone, as a plain second implementatio
             if (crop && !protocol) return false;
             const given = pollinationsOf(each);
             if (given.length > 0) {
-              // Tomato and pepper crosses alone are pollinated a second time, on the day after.
+              // Crosses of perfect flowers twice, unless chosen otherwise, and corn as often as chosen: a day apart.
               const last = Math.max(...given.map(({ application }) => application));
-              const isSecond = protocol?.pollinate.times.value === 2 && last === 1;
-              const first = given.findLast(({ application }) => application === 1);
-              if (!isSecond || !first || addDays(first.day ?? each.day, 1) !== on) return false;
+              const chosen = journal.all('ways').get(meant?.mother ?? '')?.times;
+              const isCross = crop?.protocols.cross !== undefined && protocol === crop.protocols.cross;
+              const times = isCross ? (chosen ?? 2) : crop?.id === 'corn' ? (chosen ?? 1) : 1;
+              const latest = given.findLast(({ application }) => application === last);
+              if (last >= times || !latest || addDays(latest.day ?? each.day, 1) !== on) return false;
               if (each.bloom.includes('|') || each.of !== undefined) return false;
               return !each.reports.some(({ day }) => (day ?? each.day) === on);
             }

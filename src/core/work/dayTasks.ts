@@ -29,7 +29,13 @@ export interface DaySituation {
   readonly sunset: number | null;
   readonly rounds: readonly RoundSituation[];
   /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
-  readonly open: { readonly plants: number; readonly visited: number; readonly until: number | undefined };
+  readonly open: {
+    readonly plants: number;
+    readonly visited: number;
+    readonly until: number | undefined;
+    /** Plants whose females get pollen a second time, and from when the first of them do. */
+    readonly again?: { readonly plants: number; readonly from: number };
+  };
   readonly walks: readonly WalkSituation[];
   /** Perfect flowers that are shaken again and again, where that is kept up. */
   readonly routine?: RoutineSituation | undefined;
@@ -43,6 +49,8 @@ export interface Task {
   readonly kind: TaskKind;
   /** Of a round. */
   readonly outing?: Outing;
+  /** Is it the second time round, at open flowers? */
+  readonly again?: true;
   /** Of a walk: does it begin long before sunset? */
   readonly period?: 'afternoon' | 'evening';
   readonly size: number;
@@ -128,13 +136,27 @@ function roundTask(round: RoundSituation): Task | undefined {
 
 function openTask({ open }: DaySituation): Task | undefined {
   const size = open.plants - open.visited;
-  if (size <= 0) return undefined;
+  if (size <= 0) return secondTimeTask(open);
   return {
     kind: 'open',
     size,
     minutes: minutesFor(size, MINUTES_PER_OPEN_PLANT),
     ...(open.until !== undefined && { by: open.until }),
     started: open.visited > 0,
+  };
+}
+
+/** Back to open females, once all plants were seen. */
+function secondTimeTask({ again, until }: DaySituation['open']): Task | undefined {
+  if (!again) return undefined;
+  return {
+    kind: 'open',
+    again: true,
+    size: again.plants,
+    minutes: minutesFor(again.plants, MINUTES_PER_OPEN_PLANT),
+    from: again.from,
+    ...(until !== undefined && { by: until }),
+    started: false,
   };
 }
 

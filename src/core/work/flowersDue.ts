@@ -6,6 +6,7 @@ import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/round';
+import { MOST_TIMES } from '../journal/limits';
 import { meantFor, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import { pollinationsOf } from '../journal/pollinations';
@@ -15,7 +16,7 @@ import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from './pairing/buds';
 import { shortagesOf, type Shortage } from './pairing/shortages';
 import { roundsOf, type Service } from './service';
-import { waysOf } from './ways';
+import { daysApart, waysOf } from './ways';
 
 /** The flowers of one outing and what can be done with them. */
 export interface FlowersDue extends Service {
@@ -79,17 +80,22 @@ function longestSpan(journal: Journal, outing: Outing): number {
   return Math.max(1, ...spans);
 }
 
-const spanOf = (crop: Crop, { collect, pollinate }: Protocol): number =>
+const spanOf = (crop: Crop, protocol: Protocol): number =>
   Math.max(
-    receptiveDays(crop) + (pollinate.times.value - 1) * pollinate.apart.value,
-    1 + collect.keeps.value,
+    // As often as anybody may choose.
+    receptiveDays(crop) + (MOST_TIMES - 1) * (daysApart(protocol) ?? 0),
+    1 + protocol.collect.keeps.value,
   );
 
 /** Reported so, a female is of no use on a later day either. */
 const LOST: readonly MissedReason[] = ['hole', 'torn', 'insect', 'open', 'wilted', 'broke'];
 
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
-function applicationDue({ bloom, crop, protocol }: Grown, day: Day): number | undefined {
+function applicationDue(
+  journal: Journal,
+  { bloom, crop, meant, protocol }: Grown,
+  day: Day,
+): number | undefined {
   // What is counted was pollinated when it was, and so was what got its tag later.
   const isCounted = bloom.of !== undefined || cohortOf(bloom.bloom) !== undefined;
   if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
@@ -101,9 +107,10 @@ function applicationDue({ bloom, crop, protocol }: Grown, day: Day): number | un
     const lost = bloom.reports.some(({ why }) => LOST.includes(why));
     return missed || lost || age >= (crop ? receptiveDays(crop) : 1) ? undefined : 1;
   }
-  if (!protocol || done >= protocol.pollinate.times.value || missed) return undefined;
+  const apart = protocol && daysApart(protocol);
+  if (!meant || apart === undefined || missed || done >= waysOf(journal, meant).times) return undefined;
   const last = given.findLast(({ application }) => application === done)!;
-  return addDays(last.day ?? bloom.day, protocol.pollinate.apart.value) === day ? done + 1 : undefined;
+  return addDays(last.day ?? bloom.day, apart) === day ? done + 1 : undefined;
 }
 
 /** A male serves on its own day, and, cut and kept, for as long as its pollen is good. */
@@ -144,7 +151,7 @@ const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
 export function flowersDue(journal: Journal, { day, outing }: Service): FlowersDue {
   const served = bloomsServed(journal, { day, outing });
   const females = served.flatMap((grown) => {
-    const application = bearsFruit(grown.bloom) ? applicationDue(grown, day) : undefined;
+    const application = bearsFruit(grown.bloom) ? applicationDue(journal, grown, day) : undefined;
     return application === undefined ? [] : [{ grown, application }];
   });
   const males = malesAmong(served, day);

@@ -7,7 +7,14 @@ import { entryOf } from '../journal/testEntry';
 import { undoable } from '../journal/undo';
 import { seasonAt } from '../season/seasons';
 import { sunTimes } from '../time/sun';
-import { openNowOf, openVisitFacts, pollenFor, type OpenVisit } from './openNow';
+import {
+  openNowOf,
+  openVisitFacts,
+  pollenFor,
+  secondTimeFacts,
+  secondTimes,
+  type OpenVisit,
+} from './openNow';
 import { todayOf } from './today';
 
 const GARDEN = { id: 'g', name: 'Yard', place: '', latitude: 52.2, longitude: -1.7, zone: 'Europe/London' };
@@ -292,4 +299,79 @@ test('what was past its best is tried and noted with the pollination, and can be
   late({});
   expect(yard.fruits()[0]!.bloom.pollination).toMatchObject({ found: 'open' });
   expect(yard.fruits()[0]!.bloom.pollination!.faded).toBeUndefined();
+});
+
+// Watermelon: a second dab an hour later the same morning (common practice, no source).
+describe('a second time, an hour later', () => {
+  const NINE = Date.parse('2026-07-21T09:00:00+01:00');
+  const melons = (): Yard => new Yard([{ crop: 'watermelon', plants: ['p1', 'p2', 'p3'] }]);
+  const due = (yard: Yard, now: number): string[] =>
+    secondTimes(yard.open(now), now).map(({ plant }) => plant.plant);
+  const again = (yard: Yard, plant: string, now: number): void => {
+    const here = yard.open(now).find((each) => each.plant.plant === plant)!;
+    yard.say(now, ...secondTimeFacts(here, ['p2'], 'brush'));
+  };
+
+  test('females that were pollinated are due from then on, until they had it or are shut', () => {
+    const yard = melons();
+    yard.visit('p1', { female: 2, male: 3 }, NINE, ['p1']);
+    yard.visit('p2', { female: 0, male: 3 }, NINE);
+    expect(yard.open(NINE)[0]!.again).toMatchObject({
+      females: 2,
+      first: NINE,
+      from: NINE + HOUR,
+      fathers: ['p1'],
+    });
+    expect(due(yard, NINE + HOUR - 1)).toEqual([]);
+    expect(due(yard, NINE + HOUR)).toEqual(['p1']);
+    expect(due(yard, Date.parse('2026-07-21T20:00:00+01:00'))).toEqual([]);
+    again(yard, 'p1', NINE + HOUR);
+    expect(due(yard, NINE + 2 * HOUR)).toEqual([]);
+    // They are as many flowers as before, with the pollen of both plants.
+    expect(yard.fruits()).toMatchObject([{ count: 2 }]);
+    expect(yard.fruits()[0]!.bloom.laterPollinations).toHaveLength(1);
+  });
+
+  test('Today leads back once all plants were seen', () => {
+    const yard = melons();
+    const tasks = (now: number) => todayOf(yard.journal, GARDEN, now).tasks;
+    yard.visit('p1', { female: 1, male: 3 }, NINE, ['p1']);
+    expect(tasks(NINE).next).toMatchObject({ kind: 'open', size: 2 });
+    for (const plant of ['p2', 'p3']) yard.visit(plant, { female: 0, male: 2 }, NINE + HOUR / 2);
+    expect(tasks(NINE + HOUR / 2).next).toMatchObject({
+      kind: 'open',
+      again: true,
+      size: 1,
+      from: NINE + HOUR,
+    });
+    expect(tasks(NINE + HOUR).next).toMatchObject({ kind: 'open', again: true, size: 1 });
+    again(yard, 'p1', NINE + HOUR);
+    expect(tasks(NINE + HOUR).next.kind).not.toBe('open');
+  });
+
+  test('not of squash, not of what was closing, and not where once was chosen', () => {
+    const squash = six();
+    squash.visit('p1', { female: 2, male: 1 }, MORNING, ['p1']);
+    expect(due(squash, MORNING + HOUR)).toEqual([]);
+    const late = melons();
+    const here = late.open(NINE)[0]!;
+    const visit = { open: { female: 1, male: 1 }, method: 'brush', fathers: [], closing: true } as const;
+    late.say(NINE, ...openVisitFacts(late.journal, here, visit));
+    expect(due(late, NINE + HOUR)).toEqual([]);
+    const once = melons();
+    once.visit('p1', { female: 2, male: 1 }, NINE);
+    once.say(NINE, { kind: 'ways.set', body: { of: 'v0', times: 1 } });
+    expect(due(once, NINE + HOUR)).toEqual([]);
+  });
+
+  test('a first count that is put right keeps it, and put right to none takes it back as well', () => {
+    const yard = melons();
+    yard.visit('p1', { female: 2, male: 3 }, NINE, ['p1']);
+    again(yard, 'p1', NINE + HOUR);
+    yard.visit('p1', { female: 3, male: 3 }, NINE + HOUR, ['p1']);
+    expect(yard.fruits()).toMatchObject([{ count: 3 }]);
+    expect(yard.fruits()[0]!.bloom.laterPollinations).toHaveLength(1);
+    yard.visit('p1', { female: 0, male: 3 }, NINE + HOUR);
+    expect(yard.fruits()).toEqual([]);
+  });
 });

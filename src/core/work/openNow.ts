@@ -1,18 +1,21 @@
-import { cropOf, isPollinatedOpen } from '../crops/catalogue';
+import { cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
 import { bearingSex, shedsPollen } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
-import { saidAgain, saidAsOne } from '../journal/sayAgain';
+import { saidAgain, saidAsOne, strikesOf } from '../journal/sayAgain';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import type { PollinationMethod } from '../journal/kinds/round';
+import type { Donor, PollinationMethod } from '../journal/kinds/round';
 import { walkId, type BudCount } from '../journal/kinds/scout';
+import { meantFor } from '../journal/matingOf';
+import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import type { Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
-import { addDays, dayAt } from '../time/calendar';
+import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
+import { hoursApart, waysOf } from './ways';
 
 /** A plant whose flowers may be open now. */
 export interface OpenPlant {
@@ -23,6 +26,19 @@ export interface OpenPlant {
   readonly window: OpeningWindow;
   /** What was counted open on it that day; `undefined` until somebody looked. */
   readonly open: BudCount | undefined;
+  /** Its females are given pollen once more, later the same morning. */
+  readonly again?: SecondTime;
+}
+
+/** Females that were pollinated once and still get a second dab. */
+export interface SecondTime {
+  readonly females: number;
+  /** When the first was, and from when the second helps: UTC milliseconds. */
+  readonly first: number;
+  readonly from: number;
+  /** The plants whose pollen they were given. */
+  readonly fathers: readonly string[];
+  readonly method: PollinationMethod;
 }
 
 /**
@@ -58,9 +74,47 @@ export function openNowOf(journal: Journal, garden: Garden, now: number): OpenPl
       const found = openToday.get(plant.variety)!;
       const walk = walks.get(walkId(plant.plant, found.day));
       // Flowers marked the evening before are the round's.
-      return walk && walk.blooms.length > 0 ? [] : [{ plant, ...found, open: walk?.open }];
+      if (walk && walk.blooms.length > 0) return [];
+      const again = walk?.open && secondTimeOf(journal, plant.plant, found);
+      return [{ plant, ...found, open: walk?.open, ...(again && { again }) }];
     });
 }
+
+function secondTimeOf(
+  journal: Journal,
+  plant: string,
+  { variety, day }: Pick<OpenPlant, 'variety' | 'day'>,
+): SecondTime | undefined {
+  const meant = meantFor(journal, plant, day);
+  const protocol = meant && protocolFor(cropOf(variety.crop), meant);
+  const hours = protocol && hoursApart(protocol);
+  if (!meant || hours === undefined) return undefined;
+  const bloom = journal.all('bloom').get(cohortOfVisit(plant, variety, day));
+  const given = bloom ? pollinationsOf(bloom) : [];
+  const times = Math.min(SAME_DAY_TIMES, waysOf(journal, meant).times);
+  // What was closing already is not tried twice.
+  if (!bloom || given.length === 0 || given.some(({ found }) => found === 'wilted')) return undefined;
+  if (times < 2 || given.some(({ application }) => application > 1)) return undefined;
+  const first = toMs(given[0]!.at);
+  return {
+    females: bloom.count,
+    first,
+    from: first + hours * MS_PER_HOUR,
+    fathers: fatherPlants(bloom),
+    method: given[0]!.method,
+  };
+}
+
+/** A third time on one day is not known to help. */
+const SAME_DAY_TIMES = 2;
+
+/**
+ * Plants whose females may have their second dab now.
+ *
+ * @example secondTimes(openNowOf(journal, garden, now), now).length // 0
+ */
+export const secondTimes = (plants: readonly OpenPlant[], now: number): OpenPlant[] =>
+  plants.filter(({ again }) => again !== undefined && again.from <= now);
 
 const isWorkedOpen = (variety: Variety): boolean =>
   variety.purpose === 'eat' &&
@@ -154,20 +208,51 @@ export function openVisitFacts(
     plant,
     count: open.female,
     after: [],
-    donors: fathers.map((father) => ({ plant: father, bloom: '' })),
+    donors: donorsFrom(fathers),
     found: closing ? 'wilted' : 'open',
     method,
     ...(faded && ({ faded: true } as const)),
     shutAgain: false,
     tagged: false,
   } as const;
-  const before = journal.all('bloom').get(bloom)?.countedBy ?? [];
+  const before = journal.all('bloom').get(bloom);
+  // Who finds that there was none had none to come back to either.
+  const again = before?.laterPollinations.filter(({ application }) => application > 1) ?? [];
   return [
     saidAgain('counted', { plant, day, open }, walk?.countedEntry),
     // The count is put right as a whole: one entry says it all.
-    ...saidAsOne('pollinated', open.female > 0 ? pollinated : undefined, before),
+    ...saidAsOne('pollinated', open.female > 0 ? pollinated : undefined, before?.countedBy ?? []),
+    ...(open.female > 0 ? [] : strikesOf(again.map(({ entry }) => entry))),
   ];
 }
+
+/**
+ * The fact that the females of a visit got pollen once more.
+ *
+ * @param fathers plants whose pollen was used.
+ * @example secondTimeFacts(here, ['p1'], 'maleFlower')[0].kind // 'pollinated'
+ */
+export const secondTimeFacts = (
+  { plant: { plant }, variety, day }: OpenPlant,
+  fathers: readonly string[],
+  method: PollinationMethod,
+): Fact[] => [
+  {
+    kind: 'pollinated',
+    body: {
+      bloom: cohortOfVisit(plant, variety, day),
+      plant,
+      application: 2,
+      donors: donorsFrom(fathers),
+      found: 'open',
+      method,
+      shutAgain: false,
+      tagged: false,
+    },
+  },
+];
+
+const donorsFrom = (plants: readonly string[]): Donor[] => plants.map((plant) => ({ plant, bloom: '' }));
 
 /**
  * The id of the flowers that a visit pollinates.

@@ -96,9 +96,13 @@ function seedGrows(journal: Journal): boolean {
 function openSize(journal: Journal, garden: Garden, now: number): DaySituation['open'] {
   const open = openNowOf(journal, garden, now);
   const until = open.map(({ window }) => window.lastSafe);
+  const again = open.flatMap((plant) => plant.again ?? []);
   return {
     plants: open.length,
     visited: open.filter((plant) => plant.open !== undefined).length,
     until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
+    ...(again.length > 0 && {
+      again: { plants: again.length, from: Math.min(...new Set(again.map(({ from }) => from))) },
+    }),
   };
 }

@@ -1,4 +1,5 @@
-import { cropOf, type Crop } from '../crops/catalogue';
+import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
+import type { Protocol } from '../crops/crop';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';
 import { POLLINATION_METHODS, type PollinationMethod } from '../journal/kinds/round';
@@ -11,6 +12,8 @@ export interface Ways {
   readonly males: number;
   readonly method: PollinationMethod;
   readonly cover: CoverMethod;
+  /** How often each female is pollinated. */
+  readonly times: number;
 }
 
 type Wanted = Pick<Meant, 'mating' | 'mother' | 'father' | 'purpose'>;
@@ -21,18 +24,41 @@ type Wanted = Pick<Meant, 'mating' | 'mother' | 'father' | 'purpose'>;
  *
  * @example usualWays(cropOf('pepo'), { purpose: 'seedToKeep', mother: 'v', father: 'v' }).males // 3
  */
-export function usualWays(crop: Crop, { purpose, mother, father }: Wanted): Ways {
+export function usualWays(crop: Crop, wanted: Wanted): Ways {
+  const { purpose, mother, father } = wanted;
   const isForSeed = wantsSeed(purpose) || mother !== father;
   return {
     males: (isForSeed ? crop.malesWanted.seed : crop.malesWanted.fruit).value,
     method: usualMethod(crop),
     cover: isForSeed ? (COVER_METHODS.find((method) => method === crop.covers[0]) ?? 'bag') : 'none',
+    times: protocolFor(crop, wanted)?.pollinate.times.value ?? 1,
   };
 }
 
 /** The crop's own way to bring pollen to a single flower: the first of its methods that does. */
 const usualMethod = ({ methods }: Crop): PollinationMethod =>
   methods.flatMap((method) => POLLINATION_METHODS.find((each) => each === method) ?? [])[0] ?? 'maleFlower';
+
+/**
+ * Days from one pollination of a female to the next; `undefined` where no round leads to her again.
+ *
+ * @example daysApart(cropOf('tomato').protocols.cross!) // 1
+ */
+export function daysApart({ pollinate: { apart } }: Protocol): number | undefined {
+  return apart.unit === 'd' && apart.value > 0 ? apart.value : undefined;
+}
+
+/**
+ * Hours after which an open female gets a second dab on the same day; `undefined` where that is not done.
+ *
+ * @example hoursApart(cropOf('watermelon').protocols.fruit!) // 1
+ */
+export function hoursApart({ pollinate: { apart } }: Protocol): number | undefined {
+  return apart.unit === 'h' && apart.value > 0 ? apart.value : undefined;
+}
+
+/** Of a mother whose variety is not known. */
+const ONCE: Ways = { males: 1, method: 'maleFlower', cover: 'none', times: 1 };
 
 /**
  * How flowers are worked that are meant for something: what was chosen for the cross, else for the mother's variety,
@@ -42,12 +68,13 @@ const usualMethod = ({ methods }: Crop): PollinationMethod =>
  */
 export function waysOf(journal: Journal, meant: Wanted): Ways {
   const variety = journal.all('variety').get(meant.mother);
-  const usual = usualWays(cropOf(variety?.crop ?? 'pepo'), meant);
+  const usual = variety ? usualWays(cropOf(variety.crop), meant) : ONCE;
   const chosen = journal.all('ways');
   const [cross, line] = [chosen.get(meant.mating ?? ''), chosen.get(meant.mother)];
   return {
     males: cross?.males ?? line?.males ?? usual.males,
     method: cross?.method ?? line?.method ?? usual.method,
     cover: cross?.cover ?? line?.cover ?? usual.cover,
+    times: cross?.times ?? line?.times ?? usual.times,
   };
 }

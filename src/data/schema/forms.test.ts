@@ -52,7 +52,7 @@ test('what is missing, not a number, not whole or not chosen is told in the grow
     width: 'A number, please.',
     rows: 'A whole number.',
   });
-  expect(faults('plants', { variety: '', bed: 'b', row: '1', count: '4' })).toEqual({
+  expect(faults('plants', { variety: '', bed: 'b', row: '1', count: '4', as: 'each' })).toEqual({
     variety: 'Choose one.',
   });
 });

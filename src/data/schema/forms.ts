@@ -138,8 +138,6 @@ const VARIETY_FORMS = {
     form({
       mother: chosenId,
       father: chosenId,
-      mothers: chosenId,
-      fathers: chosenId,
       purpose: choice(...PURPOSES.filter((purpose) => purpose !== 'eat')),
       from: day.required(),
     }),
@@ -152,6 +150,7 @@ const VARIETY_FORMS = {
       bed: chosenId,
       row: plain('rows').integer(),
       count: within(1, 200).integer(),
+      as: choice('each', 'stand'),
       sown: day.empty('').optional(),
     }),
 };

@@ -1,4 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { PURPOSES, type Purpose } from '@/core/crops/variety';
@@ -18,20 +19,15 @@ import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
+import { ChoosePlants, type NamedPlant } from './ChoosePlants';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { PURPOSE_NAMES } from '../words/names';
 import { sayGardenReason } from '../words/reasons/garden';
 
-/** Any plant of the variety. */
-const ANY = 'any';
-
 interface Typed {
   mother: string;
   father: string | undefined;
-  /** One plant, or any. */
-  mothers: string;
-  fathers: string;
   purpose: Purpose | undefined;
   from: string;
 }
@@ -43,7 +39,7 @@ interface CrossView {
   /** What can father seed on it, itself left out. */
   readonly fathers: readonly Variety[];
   /** Plants that stand, by variety, each with its place in words. */
-  readonly plants: ReadonlyMap<string, readonly { readonly value: string; readonly title: string }[]>;
+  readonly plants: ReadonlyMap<string, readonly NamedPlant[]>;
   readonly tomorrow: Day;
 }
 
@@ -55,7 +51,7 @@ function useCross(id: string | undefined, of: string | undefined): CrossView | u
     const standing = [...journal.all('plant').values()]
       .filter(({ removed }) => !removed)
       .sort(comparePlants(journal.all('bed')));
-    const plants = new Map<string, { value: string; title: string }[]>();
+    const plants = new Map<string, NamedPlant[]>();
     for (const { plant, variety } of standing)
       plants.set(variety, [
         ...(plants.get(variety) ?? []),
@@ -109,19 +105,19 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
   const { control, handleSubmit } = useCheckedForm<Typed, Checked>('cross', {
     mother: mother.variety,
     father: held?.father,
-    mothers: held?.plants?.[0] ?? ANY,
-    fathers: held?.fathers?.[0] ?? ANY,
     purpose: held?.purpose ?? 'seedForFun',
     from: held?.from ?? tomorrow,
   });
   const chosen = useWatch({ control, name: 'father' });
   const father = fathers.find(({ variety }) => variety === chosen);
-  const plantsOf = (variety: string, any: string) => [
-    { value: ANY, title: any },
-    ...(plants.get(variety) ?? []),
-  ];
+  // None chosen: any of the variety.
+  const [mothers, setMothers] = useState<readonly string[]>(held?.plants ?? []);
+  // Those of a father that was chosen before are not this one's.
+  const [chosenOf, setChosenOf] = useState({ of: held?.father, plants: held?.fathers ?? [] });
+  const own = chosenOf.of === chosen ? chosenOf.plants : [];
   const save = handleSubmit((checked) => {
-    record([{ kind: 'mating.set', body: bodyOf(checked, held?.mating ?? newId()) }], () =>
+    const body = bodyOf(checked, held?.mating ?? newId(), { mothers, fathers: own });
+    record([{ kind: 'mating.set', body }], () =>
       router.replace({ pathname: '/garden/variety', params: { id: mother.variety } }),
     );
   });
@@ -144,18 +140,20 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
               .join(' ')}
           </Text>
         ) : null}
-        <FormChoice
-          control={control}
-          name="mothers"
-          label="Mother plant"
-          options={plantsOf(mother.variety, 'Every plant of it')}
+        <ChoosePlants
+          label="Mother plants"
+          any="Every plant of it"
+          plants={plants.get(mother.variety) ?? []}
+          chosen={mothers}
+          onChange={setMothers}
         />
         {father ? (
-          <FormChoice
-            control={control}
-            name="fathers"
-            label="Father plant"
-            options={plantsOf(father.variety, 'Any plant of it')}
+          <ChoosePlants
+            label="Father plants"
+            any="Any plant of it"
+            plants={plants.get(father.variety) ?? []}
+            chosen={own}
+            onChange={(those) => setChosenOf({ of: father.variety, plants: those })}
           />
         ) : null}
         <FormField
@@ -195,12 +193,17 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
   );
 }
 
-function bodyOf({ mothers, fathers, ...rest }: Checked, mating: string): Bodies['mating.set'] {
+interface ChosenPlants {
+  readonly mothers: readonly string[];
+  readonly fathers: readonly string[];
+}
+
+function bodyOf(checked: Checked, mating: string, { mothers, fathers }: ChosenPlants): Bodies['mating.set'] {
   return {
     mating,
-    ...rest,
+    ...checked,
     ownPollen: 'never',
-    ...(mothers !== ANY && { plants: [mothers] }),
-    ...(fathers !== ANY && { fathers: [fathers] }),
+    ...(mothers.length > 0 && { plants: mothers }),
+    ...(fathers.length > 0 && { fathers }),
   };
 }

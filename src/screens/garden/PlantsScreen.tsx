@@ -23,6 +23,7 @@ interface Typed {
   bed: string;
   row: string;
   count: string;
+  as: 'each' | 'stand';
   /** Of another sowing than the first. */
   sown: string;
 }
@@ -40,14 +41,18 @@ export function PlantsScreen() {
     bed: beds.length === 1 ? beds[0]!.bed : '',
     row: '1',
     count: '4',
+    as: 'each',
     sown: '',
   });
   const varietyId = useWatch({ control, name: 'variety' });
   const bedId = useWatch({ control, name: 'bed' });
   const row = useWatch({ control, name: 'row' });
-  const save = handleSubmit(({ bed, row, variety, count, sown }) => {
+  const save = handleSubmit(({ bed, row, variety, count, as, sown }) => {
     const last = lastInRow(journal, { bed, row });
-    const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
+    const plants =
+      as === 'stand' && count > 1
+        ? [{ plant: newId(), place: last + 1, count }]
+        : Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
     const another = sown === undefined ? undefined : sowingOn(journal, variety, sown);
     const planting = another && { planting: another.planting };
     record([
@@ -89,6 +94,23 @@ export function PlantsScreen() {
           <FormField control={control} name="row" label="Row" numeric />
           <FormField control={control} name="count" label="How many" numeric />
         </View>
+        <FormChoice
+          control={control}
+          name="as"
+          label="How they are followed"
+          options={[
+            {
+              value: 'each',
+              title: 'Plant by plant',
+              note: 'Each has its number: needed to know who is whose mother and father.',
+            },
+            {
+              value: 'stand',
+              title: 'As one stand',
+              note: 'A block of corn or a row of beans that nobody numbers. The plan and the distances count all of them.',
+            },
+          ]}
+        />
         <SownLater control={control} variety={varieties.find((each) => each.variety === varietyId)} />
       </View>
     </Page>

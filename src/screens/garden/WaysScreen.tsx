@@ -1,16 +1,18 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
-import { cropOf, type Crop } from '@/core/crops/catalogue';
+import { cropOf, protocolFor, type Crop } from '@/core/crops/catalogue';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
+import type { Protocol } from '@/core/crops/crop';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import { MOST_MALES } from '@/core/journal/limits';
-import { usualWays, waysOf, type Ways } from '@/core/work/ways';
+import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
+import { daysApart, hoursApart, usualWays, waysOf, type Ways } from '@/core/work/ways';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { UndoFoot } from '../round/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
@@ -22,6 +24,7 @@ interface WaysView {
   readonly name: string;
   readonly crop: Crop;
   readonly forSeed: boolean;
+  readonly protocol: Protocol | undefined;
   readonly chosen: Bodies['ways.set'] | undefined;
   readonly ways: Ways;
   readonly usual: Ways;
@@ -47,6 +50,7 @@ const useWays = (of: string): WaysView | undefined =>
       name: father ? `${mother.name} × ${father.name}` : mother.name,
       crop,
       forSeed: usual.cover !== 'none',
+      protocol: protocolFor(crop, meant),
       chosen: journal.all('ways').get(of),
       ways: waysOf(journal, meant),
       // A cross is worked as its mother is, where nothing else is said.
@@ -73,7 +77,8 @@ export function WaysScreen() {
 function WaysChoices({ view }: { readonly view: WaysView }) {
   const f = useFormat();
   const record = useRecord();
-  const { of, name, crop, forSeed, chosen, ways, usual } = view;
+  const { of, name, crop, forSeed, protocol, chosen, ways, usual } = view;
+  const again = protocol && sayApart(protocol, f);
   const set = (change: Partial<Bodies['ways.set']>): void =>
     record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
@@ -104,6 +109,21 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
           }))}
           onChange={(method) => set({ method })}
         />
+        {again ? (
+          <Choice
+            label="How often"
+            value={String(Math.min(ways.times, again.most))}
+            options={Array.from({ length: again.most }, (_, i) => i + 1).map((times) => ({
+              value: String(times),
+              title:
+                times === 1
+                  ? 'Once'
+                  : `${times === 2 ? 'Twice' : f.count(times, 'time', 'times')}, ${again.apart}`,
+              ...note(times === usual.times, times === 1 ? ONCE_WHY : AGAIN_WHY),
+            }))}
+            onChange={(value) => set({ times: Number(value) })}
+          />
+        ) : null}
         {cover && !cover.by ? (
           <Choice<CoverMethod>
             label="What keeps a flower shut"
@@ -120,6 +140,22 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
     </Page>
   );
 }
+
+/** How long from one pollination to the next, and how often that can be; `undefined` where once is all. */
+function sayApart(
+  protocol: Protocol,
+  f: Format,
+): { readonly apart: string; readonly most: number } | undefined {
+  const [days, hours] = [daysApart(protocol), hoursApart(protocol)];
+  if (days !== undefined) {
+    return { apart: days === 1 ? 'a day apart' : `${f.count(days, 'day', 'days')} apart`, most: MOST_TIMES };
+  }
+  if (hours === undefined) return undefined;
+  return { apart: hours === 1 ? 'an hour apart' : `${f.count(hours, 'hour', 'hours')} apart`, most: 2 };
+}
+
+const ONCE_WHY = 'Well done, once is enough for most.';
+const AGAIN_WHY = 'What was not ready the first time gets pollen the second.';
 
 const MALES_FOR_SEED = 'From different plants, so that the seed has several fathers.';
 const MALES_FOR_FRUIT = 'More pollen than one, so that the fruit fills evenly.';

@@ -88,9 +88,8 @@ test('a cross names both parents, is listed with its mother and changed again', 
   const fathers = screen.getAllByRole('radiogroup')[0]!;
   const father = fathers.querySelector('[role=radio]')!.getAttribute('aria-label')!;
   await tap(father);
-  await screen.findByRole('radiogroup', { name: 'Father plant' });
-  const plants = screen.getByRole('radiogroup', { name: 'Father plant' }).querySelectorAll('[role=radio]');
-  await tap(plants[1]!.getAttribute('aria-label')!);
+  const plants = (await screen.findByRole('group', { name: 'Father plants' })).querySelectorAll('button');
+  for (const plant of [plants[1]!, plants[2]!]) await tap(plant.getAttribute('aria-label')!);
   type('For flowers that open from', '2026-07-20');
   await tap('Save');
   const [set] = await recorded(1);
@@ -99,11 +98,16 @@ test('a cross names both parents, is listed with its mother and changed again', 
     body: { mother: mother.variety, from: '2026-07-20', ownPollen: 'never', purpose: 'seedForFun' },
   });
   const body = set!.body as { mating: string; fathers: string[]; plants?: string[] };
-  expect(body.fathers).toHaveLength(1);
+  expect(body.fathers).toHaveLength(2);
   expect(body.plants).toBeUndefined();
   await see(`Pollen of ${father}`);
   await reopenApp(`/garden/cross?id=${body.mating}`);
+  // Changed in one thing, it keeps the others.
+  type('For flowers that open from', '2026-07-21');
+  await tap('Save');
+  expect((await recorded(2))[1]!.body).toMatchObject({ from: '2026-07-21', fathers: body.fathers });
+  await reopenApp(`/garden/cross?id=${body.mating}`);
   await tap('Any plant of it');
   await tap('Save');
-  expect((await recorded(2))[1]!.body).not.toHaveProperty('fathers');
+  expect((await recorded(3))[2]!.body).not.toHaveProperty('fathers');
 });

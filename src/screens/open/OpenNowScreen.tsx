@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { openNowOf, type OpenPlant } from '@/core/work/openNow';
+import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/work/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';
@@ -7,12 +7,14 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { sayPlace } from '../words/places';
+import { PlantAgain } from './PlantAgain';
 import { PlantOpen } from './PlantOpen';
 
 /** Plant by plant, what is open and what was pollinated: no evening before, no cover, no tag. */
@@ -21,6 +23,8 @@ export function OpenNowScreen() {
   const f = useFormat();
   const wide = useWide();
   const [chosen, setChosen] = useState<string>();
+  // The plant whose first count is being corrected, though its females are due a second time.
+  const [corrected, setCorrected] = useState<string>();
   const [listed, setListed] = useState(false);
   const plants = useView('open-now', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) =>
     openNowOf(journal, garden, now),
@@ -36,7 +40,8 @@ export function OpenNowScreen() {
     );
   }
   const left = plants.filter(({ open }) => open === undefined);
-  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0];
+  const second = secondTimes(plants, now);
+  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0] ?? second[0];
   const list = (onChoose: (plant: string) => void) => (
     <PlantList plants={plants} here={here?.plant.plant} onChoose={onChoose} />
   );
@@ -59,6 +64,7 @@ export function OpenNowScreen() {
   );
   const aside = wide ? list(setChosen) : undefined;
   if (!here) {
+    const later = plants.flatMap(({ again }) => again ?? []);
     const pollinated = plants.reduce((sum, { open }) => sum + (open?.female ?? 0), 0);
     return (
       <Page title="All plants seen" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
@@ -67,30 +73,57 @@ export function OpenNowScreen() {
             ? `${f.count(pollinated, 'female', 'females')} pollinated on ${f.count(plants.length, 'plant', 'plants')}. Whether they grow shows in three or four days: Today will ask.`
             : 'No female was open. Males come first, often for a week or more: nothing is wrong.'}
         </Text>
+        {later.length > 0 ? (
+          <Text style={{ marginTop: SPACE.m }}>
+            {`From ${f.time(Math.min(...later.map(({ from }) => from)))}: ${f.count(sumOf(later), 'female', 'females')} a second time. Today will say when.`}
+          </Text>
+        ) : null}
       </Page>
     );
   }
-  return (
-    <PlantOpen
-      key={`${here.plant.plant}|${here.day}`}
-      here={here}
-      onDone={() => setChosen(undefined)}
-      aside={aside}
-      head={
-        <ProgressHead
-          left={f.count(left.length, 'plant left', 'plants left')}
-          peg="Plant"
-          count={plants.length}
-          at={plants.indexOf(here)}
-          of="the morning"
-        >
-          <Text tone="soft">shut {f.time(here.window.lastSafe)}</Text>
-          {listButton}
-        </ProgressHead>
-      }
+  const done = (): void => {
+    setChosen(undefined);
+    setCorrected(undefined);
+  };
+  const isSecond = second.includes(here) && corrected !== here.plant.plant;
+  const page = {
+    here,
+    aside,
+    onDone: done,
+    head: (
+      <ProgressHead
+        left={
+          isSecond && left.length === 0
+            ? f.count(second.length, 'plant left', 'plants left')
+            : f.count(left.length, 'plant left', 'plants left')
+        }
+        peg="Plant"
+        count={plants.length}
+        at={plants.indexOf(here)}
+        of="the morning"
+      >
+        <Text tone="soft">shut {f.time(here.window.lastSafe)}</Text>
+        {listButton}
+      </ProgressHead>
+    ),
+  };
+  const key = `${here.plant.plant}|${here.day}`;
+  return isSecond && here.again ? (
+    <PlantAgain
+      key={`${key}|again`}
+      {...page}
+      again={here.again}
+      onCorrect={() => {
+        setChosen(here.plant.plant);
+        setCorrected(here.plant.plant);
+      }}
     />
+  ) : (
+    <PlantOpen key={key} {...page} />
   );
 }
+
+const sumOf = (again: readonly SecondTime[]): number => again.reduce((sum, { females }) => sum + females, 0);
 
 interface PlantListProps {
   readonly plants: readonly OpenPlant[];
@@ -102,8 +135,10 @@ interface PlantListProps {
 function PlantList({ plants, here, onChoose }: PlantListProps) {
   const { journal } = useGarden().store;
   const f = useFormat();
-  const seen = ({ open }: OpenPlant): string =>
-    open ? `, ${f.count(open.female, 'female', 'females')}, ${f.count(open.male, 'male', 'males')}` : '';
+  const seen = ({ open, again }: OpenPlant): string =>
+    open
+      ? `, ${f.count(open.female, 'female', 'females')}, ${f.count(open.male, 'male', 'males')}${again ? `, again from ${f.time(again.from)}` : ''}`
+      : '';
   return plants.map((each) => (
     <ListRow
       key={each.plant.plant}

@@ -5,7 +5,6 @@ import { View } from 'react-native';
 import { bearingSex } from '@/core/crops/traits';
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
 import { SEXES } from '@/core/journal/kinds/scout';
-import { plantLabel } from '@/core/records/plantLabel';
 import {
   cohortOfVisit,
   openVisitFacts,
@@ -30,6 +29,8 @@ import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { CountRow } from './CountRow';
+import { PollenChoice } from './PollenChoice';
+import { StepByStep } from './StepByStep';
 
 interface PlantOpenProps {
   readonly here: OpenPlant;
@@ -81,6 +82,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       }
     >
       <PlantHeading plant={plant} variety={variety} />
+      <StepByStep variety={variety} method={draft.method} />
       {SEXES.map((sex) => (
         <CountRow
           key={sex}
@@ -186,48 +188,6 @@ function PastTheirBest({
           Worth a try, and noted: it sets less often.
         </Text>
       ) : null}
-    </View>
-  );
-}
-
-interface PollenChoiceProps {
-  readonly pollen: readonly PollenPlant[];
-  /** The plant itself. */
-  readonly own: string;
-  readonly fathers: readonly string[];
-  readonly onChange: (fathers: readonly string[]) => void;
-}
-
-/** Whose pollen was used: tapped on and off. */
-function PollenChoice({ pollen, own, fathers, onChange }: PollenChoiceProps) {
-  const { journal } = useGarden().store;
-  const f = useFormat();
-  const named = new Set(pollen.map(({ plant }) => plant));
-  const all = [
-    ...pollen,
-    ...fathers.filter((plant) => !named.has(plant)).map((plant) => ({ plant, males: undefined })),
-  ];
-  return (
-    <View role="group" aria-label="Pollen from" style={{ gap: SPACE.xs }}>
-      <Text variant="strong">Pollen from</Text>
-      {all.length === 0 ? <Text tone="soft">No other plant of its kind is on the plan.</Text> : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {all.map(({ plant, males }) => {
-          const on = fathers.includes(plant);
-          const name = plant === own ? 'This plant' : plantLabel(journal, plant);
-          return (
-            <Button
-              key={plant}
-              title={`${on ? '✓ ' : ''}${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
-              label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'male', 'males')} open`}`}
-              selected={on}
-              onPress={() =>
-                onChange(on ? fathers.filter((father) => father !== plant) : [...fathers, plant])
-              }
-            />
-          );
-        })}
-      </View>
     </View>
   );
 }

@@ -6,19 +6,16 @@ import { flowersDue } from '@/core/work/flowersDue';
 import type { Service } from '@/core/work/service';
 import type { OutingPlan, WouldSave } from '@/core/work/route/planOuting';
 import type { RoundPlan } from '@/core/work/route/planRound';
-import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
-import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
-import { ListRow } from '@/ui/parts/ListRow';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { PairRows } from './PairRows';
 import { Parents } from './Parents';
-import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 import type { RoundPlanning } from './useRoundPlan';
 
@@ -202,21 +199,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
                 ...new Set(buds.males.filter((male) => male.variety === variety).map(({ plant }) => plant)),
               ]}
             />
-            {pairs.map((pair) => (
-              <ListRow
-                key={pair.bloom}
-                glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair.bloom)!)} />}
-                title={`${plantLabel(journal, pair.plant)} takes ${
-                  pair.donors.length > 0
-                    ? pair.donors.map(({ plant }) => plantLabel(journal, plant)).join(', ')
-                    : 'nothing'
-                }`}
-                tone={pair.donors.length === 0 || late.has(pair.bloom) ? 'rust' : 'ink'}
-                note={[late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))]
-                  .flat()
-                  .join(' ')}
-              />
-            ))}
+            <PairRows pairs={pairs} late={late} />
           </View>
         );
       })}

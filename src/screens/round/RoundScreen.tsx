@@ -101,11 +101,12 @@ function NothingToPollinate() {
 const serviceBody = ({ day, outing }: Service): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
   outing === 'morning' ? { day } : { day, outing };
 
-/** One round a person; what is added to a round leaves what was done there in front. */
+/** One round for each who has something to do; what is added to a round leaves what was done there in front. */
 function plannedFacts(service: Service, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
   const split = newId();
-  const people = plan.rounds.length;
-  return plan.rounds.map((each, i): Fact => {
+  const walked = plan.rounds.filter(({ stops }) => stops.length > 0);
+  const people = walked.length;
+  return walked.map((each, i): Fact => {
     const fresh = stopsOf(each);
     const share = round ? round.share : people > 1 ? { split, person: i + 1, people } : undefined;
     return {

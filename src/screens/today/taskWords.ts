@@ -24,6 +24,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
     case 'round':
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
     case 'open':
+      if (task.again) return sayAgain(task, later, minutes, f);
       return {
         title: 'Open now',
         text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
@@ -59,6 +60,12 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return { title: 'Nothing due', text: 'Everything is done.', action: undefined };
   }
 }
+
+const sayAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
+  title: 'A second time',
+  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${sayPlants(task, f)}, about ${minutes}. Pollen once more, an hour after the first, makes it likelier that they set.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+  action: later ? undefined : 'Go round once more',
+});
 
 const WHEN: Readonly<Record<Outing, string>> = {
   morning: 'This morning’s round',

@@ -1,5 +1,6 @@
 import type { Journal } from '@/core/journal/journal';
 import type { Plant } from '@/core/journal/state';
+import { placeNumber } from '@/core/records/plantLabel';
 
 /** Where a plant stands, in two parts: `Bed C, row 2, plant` and `4`. */
 export interface PlaceParts {
@@ -10,7 +11,8 @@ export interface PlaceParts {
 export function placeParts(journal: Journal, plant: Plant | undefined): PlaceParts {
   if (!plant) return { where: 'A plant that is not on the plan', number: '' };
   const bed = journal.all('bed').get(plant.bed)?.name ?? '?';
-  return { where: `Bed ${bed}, row ${plant.row}, plant`, number: String(plant.place) };
+  const one = plant.count > 1 ? 'plants' : 'plant';
+  return { where: `Bed ${bed}, row ${plant.row}, ${one}`, number: placeNumber(plant) };
 }
 
 /** Where a plant stands, in words: `Bed C, row 2, plant 4`. */

@@ -11,6 +11,8 @@ export interface WaysBodies {
     readonly males?: number;
     readonly method?: PollinationMethod;
     readonly cover?: CoverMethod;
+    /** How often each female is pollinated. */
+    readonly times?: number;
   };
 }
 

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { POLLINATION_METHODS } from '@/core/journal/kinds/round';
 import { COVER_METHODS } from '@/core/journal/kinds/scout';
 import type { WaysBodies } from '@/core/journal/kinds/ways';
-import { MOST_MALES } from '@/core/journal/limits';
+import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
 import { id, oneOf, record, type KindSchemas } from '../fields';
 
 export const WAYS_SCHEMAS: KindSchemas<WaysBodies> = {
@@ -12,5 +12,6 @@ export const WAYS_SCHEMAS: KindSchemas<WaysBodies> = {
       males: Joi.number().integer().min(1).max(MOST_MALES).optional(),
       method: oneOf(POLLINATION_METHODS).optional(),
       cover: oneOf(COVER_METHODS).optional(),
+      times: Joi.number().integer().min(1).max(MOST_TIMES).optional(),
     }),
 };

@@ -1,0 +1,50 @@
+import { View } from 'react-native';
+import { plantLabel } from '@/core/records/plantLabel';
+import type { PollenPlant } from '@/core/work/openNow';
+import { useGarden } from '@/data/hooks/useGarden';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+
+interface PollenChoiceProps {
+  readonly pollen: readonly PollenPlant[];
+  /** The plant itself. */
+  readonly own: string;
+  readonly fathers: readonly string[];
+  readonly onChange: (fathers: readonly string[]) => void;
+}
+
+/** Whose pollen was used: tapped on and off. */
+export function PollenChoice({ pollen, own, fathers, onChange }: PollenChoiceProps) {
+  const { journal } = useGarden().store;
+  const f = useFormat();
+  const named = new Set(pollen.map(({ plant }) => plant));
+  const all = [
+    ...pollen,
+    ...fathers.filter((plant) => !named.has(plant)).map((plant) => ({ plant, males: undefined })),
+  ];
+  return (
+    <View role="group" aria-label="Pollen from" style={{ gap: SPACE.xs }}>
+      <Text variant="strong">Pollen from</Text>
+      {all.length === 0 ? <Text tone="soft">No other plant of its kind is on the plan.</Text> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {all.map(({ plant, males }) => {
+          const on = fathers.includes(plant);
+          const name = plant === own ? 'This plant' : plantLabel(journal, plant);
+          return (
+            <Button
+              key={plant}
+              title={`${on ? '✓ ' : ''}${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
+              label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'male', 'males')} open`}`}
+              selected={on}
+              onPress={() =>
+                onChange(on ? fathers.filter((father) => father !== plant) : [...fathers, plant])
+              }
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import { bearingSex } from '@/core/crops/traits';
+import type { PollinationMethod } from '@/core/journal/kinds/round';
+import type { Variety } from '@/core/journal/state';
+import { HowDrawing } from '@/ui/flowers/HowDrawing';
+import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { stepsForOpen, type PictureStep } from '../words/stepByStep';
+
+interface StepByStepProps {
+  readonly variety: Variety;
+  readonly method: PollinationMethod;
+}
+
+/** Large pictures, one after the other, for a child or whoever does it for the first time. */
+export function StepByStep({ variety, method }: StepByStepProps) {
+  const f = useFormat();
+  const [at, setAt] = useState<number>();
+  const steps = stepsForOpen(cropOf(variety.crop), bearingSex(variety.traits), method);
+  const step = at === undefined ? undefined : steps[at];
+  const close = (): void => setAt(undefined);
+  return (
+    <>
+      <Button
+        variant="quiet"
+        title="Show me, step by step"
+        onPress={() => setAt(0)}
+        style={{ alignSelf: 'flex-start' }}
+      />
+      <Sheet title={step?.title ?? ''} open={step !== undefined} onClose={close} closeTitle="Close">
+        {step && at !== undefined ? (
+          <View style={{ gap: SPACE.m }}>
+            <View style={{ alignItems: 'center' }}>
+              <Picture step={step} crop={variety.crop} />
+            </View>
+            <Text live style={{ fontSize: 22, lineHeight: 30 }}>
+              {step.text}
+            </Text>
+            <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+              <Button
+                title="Back"
+                disabled={at === 0}
+                onPress={() => setAt(Math.max(0, at - 1))}
+                style={{ flex: 1 }}
+              />
+              <Text tone="soft">{`${f.number(at + 1)} of ${f.number(steps.length)}`}</Text>
+              <Button
+                variant="main"
+                title={at === steps.length - 1 ? 'I can do it' : 'Next'}
+                onPress={() => (at === steps.length - 1 ? close() : setAt(at + 1))}
+                style={{ flex: 1 }}
+              />
+            </View>
+          </View>
+        ) : null}
+      </Sheet>
+    </>
+  );
+}
+
+const LARGE = 220;
+
+function Picture({ step: { picture, title }, crop }: { readonly step: PictureStep; readonly crop: string }) {
+  if (picture !== 'male' && picture !== 'female') return <HowDrawing name={picture} size={LARGE} />;
+  if (!isSquash(crop)) return <Glyph name={picture} size={LARGE} />;
+  return (
+    <SquashFlower sex={picture} stage="open" covered={false} species={crop} size={LARGE} label={title} />
+  );
+}

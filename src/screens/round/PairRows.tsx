@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import type { Pair } from '@/core/work/pairing/pairFlowers';
+import { plantLabel } from '@/core/records/plantLabel';
+import { useGarden } from '@/data/hooks/useGarden';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { useFormat } from '../format/useFormat';
+import { bloomGlyph } from '../words/blooms';
+import { sayReason } from '../words/reasons/morning';
+
+interface PairRowsProps {
+  readonly pairs: readonly Pair[];
+  /** What is said of flowers that are reached too late, by bloom. */
+  readonly late: ReadonlyMap<string, string>;
+}
+
+/** As many as are drawn at once; a long morning has hundreds. */
+const AT_ONCE = 24;
+
+/** Who takes whose pollen, and why: first those with something wrong. */
+export function PairRows({ pairs, late }: PairRowsProps) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const [shown, setShown] = useState(AT_ONCE);
+  const isWrong = ({ bloom, donors }: Pair): boolean => donors.length === 0 || late.has(bloom);
+  const ordered = [...pairs.filter(isWrong), ...pairs.filter((pair) => !isWrong(pair))];
+  const more = ordered.length - shown;
+  return (
+    <>
+      {ordered.slice(0, shown).map((pair) => (
+        <ListRow
+          key={pair.bloom}
+          glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair.bloom)!)} />}
+          title={`${plantLabel(journal, pair.plant)} takes ${
+            pair.donors.length > 0
+              ? pair.donors.map(({ plant }) => plantLabel(journal, plant)).join(', ')
+              : 'nothing'
+          }`}
+          tone={isWrong(pair) ? 'rust' : 'ink'}
+          note={[late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))]
+            .flat()
+            .join(' ')}
+        />
+      ))}
+      {more > 0 ? (
+        <Button
+          title={`Show ${f.number(Math.min(more, AT_ONCE * 2))} more of ${f.number(more)}`}
+          onPress={() => setShown(shown + AT_ONCE * 2)}
+        />
+      ) : null}
+    </>
+  );
+}
