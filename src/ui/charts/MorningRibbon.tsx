@@ -97,18 +97,27 @@ function Petals({ geometry }: PartProps) {
   ));
 }
 
+/** Pixels that a letter takes, about. */
+const LETTER = 7;
+
 function Insects({ geometry, at, label }: PartProps & { readonly at: number; readonly label: string }) {
   const palette = usePalette();
+  const length = LETTER * label.length;
+  // The name stands before the dots, or where there is no room in place of the first of them.
+  const fits = at - 5 >= length;
+  const begin = fits ? at - 5 - length : Math.max(4, at);
   return (
     <G>
-      {geometry.insects.map(({ x, y }) => (
-        <Circle key={x} cx={x} cy={y} r={1.6} fill={palette.soft} />
-      ))}
+      {geometry.insects
+        .filter(({ x }) => fits || x > begin + length + 5)
+        .map(({ x, y }) => (
+          <Circle key={x} cx={x} cy={y} r={1.6} fill={palette.soft} />
+        ))}
       <SvgText
         {...textOf(palette)}
-        x={at - 5}
+        x={fits ? at - 5 : begin}
         y={geometry.bottom + 17}
-        textAnchor="end"
+        textAnchor={fits ? 'end' : 'start'}
         fontSize={13}
         fill={palette.soft}
       >
