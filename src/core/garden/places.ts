@@ -114,6 +114,14 @@ export const bearingTo = (from: Place, to: Place): number =>
  */
 export const lastPlace = ({ place, count = 1 }: PlantPosition): number => place + count - 1;
 
+/**
+ * How many plants there are, all of a stand counted.
+ *
+ * @example plantsIn([{ count: 1 }, { count: 24 }]) // 25
+ */
+export const plantsIn = (plants: Iterable<Pick<PlantPosition, 'count'>>): number =>
+  [...plants].reduce((sum, { count = 1 }) => sum + count, 0);
+
 /** @example rowKey({ bed: 'b1', row: 2 }) // 'b1|2' */
 export const rowKey = ({ bed, row }: Pick<PlantPosition, 'bed' | 'row'>): string => `${bed}|${row}`;
 

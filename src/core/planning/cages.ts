@@ -1,3 +1,4 @@
+import { plantsIn } from '../garden/places';
 import type { Journal } from '../journal/journal';
 import type { Day } from '../time/types';
 
@@ -30,7 +31,7 @@ export function cagesNow(journal: Journal, today: Day): CageNow[] {
       return {
         cage,
         name,
-        plants: standing.length,
+        plants: plantsIn(standing),
         varieties: [...new Set(names)].sort((a, b) => a.localeCompare(b, 'en')),
         today,
         openToday: openOn.includes(today),

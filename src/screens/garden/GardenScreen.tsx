@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { plantsIn } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -71,7 +72,7 @@ export function GardenScreen() {
             key={each.bed}
             title={`Bed ${each.name}`}
             note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}. ${sayRows(own, view, f)}`}
-            end={f.number(own.length)}
+            end={f.number(plantsIn(own))}
             selected={each.bed === bed}
             onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}
           />
@@ -135,7 +136,7 @@ function sayRows(plants: PlanOfGarden['plants'], { nameOf }: PlanOfGarden, f: Fo
   return [...groupBy(plants, ({ row }) => row)]
     .map(([row, own]) => {
       const kinds = [...groupBy(own, ({ variety }) => variety)].map(
-        ([variety, some]) => `${f.number(some.length)} ${nameOf(variety)}`,
+        ([variety, some]) => `${f.number(plantsIn(some))} ${nameOf(variety)}`,
       );
       return `Row ${row}: ${kinds.join(', ')}`;
     })

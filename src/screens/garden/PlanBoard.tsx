@@ -1,6 +1,6 @@
 import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { cornersOf, fromGate, middleOf } from '@/core/garden/places';
+import { cornersOf, fromGate, middleOf, plantsIn } from '@/core/garden/places';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useUndo } from '@/data/hooks/useUndo';
 import { Button } from '@/ui/parts/Button';
@@ -88,7 +88,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
           plumes={plumes}
           outside={outsideMarks}
           chosenBed={chosenBed}
-          label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(view.plants.length, 'plant', 'plants')}; the list has the same content`}
+          label={`Plan of ${f.count(beds.length, 'bed', 'beds')} with ${f.count(plantsIn(view.plants), 'plant', 'plants')}; the list has the same content`}
           lengthInWords={f.length}
         />
         {inHand ? <DraggedBedLayers bed={inHand} by={dragged?.by} view={gestures.view} size={size} /> : null}

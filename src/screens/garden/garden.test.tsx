@@ -57,6 +57,19 @@ test('plants are added to a row and never renumbered', async () => {
   await see(/2 Slate Lantern/);
 });
 
+test('a stand that nobody numbers is one entry, and all of its plants count', async () => {
+  await openApp('/garden/plants');
+  await tap('Slate Lantern');
+  await tap('A');
+  type('Row', '1');
+  type('How many', '24');
+  await tap(/^As one stand/);
+  await tap('Add plants');
+  const set = (await recorded(1))[0]!;
+  expect(set).toMatchObject({ kind: 'plants.set', body: { plants: [{ place: 4, count: 24 }] } });
+  await see(/24 Slate Lantern/);
+});
+
 test('lengths typed in feet are stored in metres', async () => {
   await openApp('/bench/settings');
   await tap('Feet, °F');

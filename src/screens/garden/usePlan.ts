@@ -1,4 +1,4 @@
-import { comparePlants, placesOf } from '@/core/garden/places';
+import { comparePlants, placesOfEach } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { cropOf } from '@/core/crops/catalogue';
 import type { IsolationVerdict } from '@/core/isolation/isolationReport';
@@ -90,7 +90,7 @@ function drawingsOf(
   shapeOf: ReadonlyMap<string, PlantShape>,
   verdicts: ReadonlyMap<string, IsolationVerdict>,
 ): PlanBedDrawing[] {
-  const spots = placesOf(plants, new Map(beds.map((bed) => [bed.bed, bed])));
+  const spots = placesOfEach(plants, new Map(beds.map((bed) => [bed.bed, bed])));
   const byBed = groupBy(plants, ({ bed }) => bed);
   return beds.map(({ bed, name, x, y, length, width, turn }) => ({
     id: bed,
@@ -105,7 +105,7 @@ function drawingsOf(
         id: variety,
         shape: shapeOf.get(variety) ?? 'disc',
         tone: TONES[verdicts.get(variety) ?? 'noRisk'],
-        spots: own.map(({ plant }) => spots.get(plant)!),
+        spots: own.flatMap(({ plant }) => spots.get(plant)!),
       }),
     ),
   }));

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { placesOf } from '@/core/garden/places';
+import { placesOfEach } from '@/core/garden/places';
 import { dayAt } from '@/core/time/calendar';
 import { weekAhead, type DayAhead } from '@/core/work/weekAhead';
 import { useView } from '@/data/hooks/useView';
@@ -24,7 +24,7 @@ export function WeekAhead() {
     return {
       days: weekAhead(journal, garden, dayAt(now, garden.zone)),
       beds: [...beds.values()].map(({ bed, ...rest }) => ({ id: bed, ...rest })),
-      places: [...placesOf(plants, beds).values()],
+      places: [...placesOfEach(plants, beds).values()].flat(),
     };
   });
   if (!view) return null;
