@@ -8,11 +8,13 @@ import { brotliCompressSync, gzipSync } from 'node:zlib';
 const filesIn = (folder: string, ending: string): string[] =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith(ending));
 
+const pagesIn = (dist: string): string[] =>
+  filesIn(dist, '.html').map((page) => readFileSync(path.join(dist, page), 'utf8'));
+
 /** The hashes of inline scripts, for the server's policy. */
 export function writePolicy(dist: string): void {
   const hashes = new Set<string>();
-  for (const page of filesIn(dist, '.html')) {
-    const html = readFileSync(path.join(dist, page), 'utf8');
+  for (const html of pagesIn(dist)) {
     for (const [, attributes = '', script = ''] of html.matchAll(/<script([^>]*)>([\s\S]*?)<\/script>/g)) {
       if (/\bsrc=/.test(attributes) || script === '') continue;
       hashes.add(`'sha256-${createHash('sha256').update(script).digest('base64')}'`);
@@ -29,12 +31,10 @@ const AT_ONCE = '//# allFunctionsCalledOnLoad\n';
  * it keeps of that for the next visit ends where the first one began to wait for its records.
  */
 export function compileAtOnce(dist: string): void {
-  const loaded = new Set<string>();
-  for (const page of filesIn(dist, '.html')) {
-    const html = readFileSync(path.join(dist, page), 'utf8');
-    for (const [, script] of html.matchAll(/<script src="\/([^"]+)"/g)) loaded.add(script!);
-  }
-  for (const script of loaded) {
+  const loaded = pagesIn(dist).flatMap((html) =>
+    Array.from(html.matchAll(/<script src="\/([^"]+)"/g), ([, script]) => script!),
+  );
+  for (const script of new Set(loaded)) {
     const file = path.join(dist, script);
     writeFileSync(file, AT_ONCE + readFileSync(file, 'utf8'));
   }

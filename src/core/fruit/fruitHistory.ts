@@ -1,7 +1,6 @@
 import type { Looks } from '../crops/crop';
 import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
-import { pollinationsOf } from '../journal/pollinations';
-import { addsFlowers } from '../journal/reduceBloom';
+import { addsFlowers, pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';

@@ -16,3 +16,11 @@ export const pollinationsOf = ({ pollination, laterPollinations }: Bloom): Polli
 export const fatherPlants = (bloom: Bloom): string[] => [
   ...new Set(pollinationsOf(bloom).flatMap(({ donors }) => donors.map(({ plant }) => plant))),
 ];
+
+/**
+ * Did it pollinate any of a cohort for the first time? A second pollination that counts none adds none.
+ *
+ * @example addsFlowers({ application: 2 }) // false
+ */
+export const addsFlowers = ({ application = 1, count }: { application?: number; count?: number }): boolean =>
+  application === 1 || count !== undefined;

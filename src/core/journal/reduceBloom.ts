@@ -1,6 +1,7 @@
 import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
 import type { Entry, EntryOf } from './entry';
 import { byTime } from './order';
+import { addsFlowers } from './pollinations';
 import type { Day } from '../time/types';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
@@ -51,14 +52,6 @@ const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
   count: body.count ?? 1,
   after: body.after ?? NONE,
 });
-
-/**
- * Did it pollinate any of a cohort for the first time? A second pollination that counts none adds none.
- *
- * @example addsFlowers({ application: 2 }) // false
- */
-export const addsFlowers = ({ application = 1, count }: { application?: number; count?: number }): boolean =>
-  application === 1 || count !== undefined;
 
 /** One for all blooms that have none. */
 const NONE: readonly string[] = [];

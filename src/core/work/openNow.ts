@@ -15,7 +15,7 @@ import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { hoursApart, waysOf } from './ways';
+import { hoursApart, SAME_DAY_TIMES, waysOf } from './ways';
 
 /** A plant whose flowers may be open now. */
 export interface OpenPlant {
@@ -104,9 +104,6 @@ function secondTimeOf(
     method: given[0]!.method,
   };
 }
-
-/** A third time on one day is not known to help. */
-const SAME_DAY_TIMES = 2;
 
 /**
  * Plants whose females may have their second dab now.

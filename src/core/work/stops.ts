@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
+import type { OutingPlan } from './route/planOuting';
 import type { PlannedStop, RoundPlan } from './route/planRound';
 
 /**
@@ -38,6 +39,14 @@ function stopOf(planned: PlannedStop): Stop {
         eta,
       };
 }
+
+/**
+ * The rounds of a plan that lead anywhere: of several people some may have nothing to do.
+ *
+ * @example walkedRounds({ rounds: [{ ...round, stops: [] }] }).length // 0
+ */
+export const walkedRounds = ({ rounds }: Pick<OutingPlan, 'rounds'>): RoundPlan[] =>
+  rounds.filter(({ stops }) => stops.length > 0);
 
 /**
  * Stops of a new plan for a round under way: what is done stays in front, in the order it was done.

@@ -57,6 +57,9 @@ export function hoursApart({ pollinate: { apart } }: Protocol): number | undefin
   return apart.unit === 'h' && apart.value > 0 ? apart.value : undefined;
 }
 
+/** On one day; a third time is not known to help. Our default. */
+export const SAME_DAY_TIMES = 2;
+
 /** Of a mother whose variety is not known. */
 const ONCE: Ways = { males: 1, method: 'maleFlower', cover: 'none', times: 1 };
 

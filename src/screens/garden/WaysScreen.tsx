@@ -6,7 +6,7 @@ import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kind
 import type { Protocol } from '@/core/crops/crop';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
-import { daysApart, hoursApart, usualWays, waysOf, type Ways } from '@/core/work/ways';
+import { daysApart, hoursApart, SAME_DAY_TIMES, usualWays, waysOf, type Ways } from '@/core/work/ways';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
@@ -151,7 +151,10 @@ function sayApart(
     return { apart: days === 1 ? 'a day apart' : `${f.count(days, 'day', 'days')} apart`, most: MOST_TIMES };
   }
   if (hours === undefined) return undefined;
-  return { apart: hours === 1 ? 'an hour apart' : `${f.count(hours, 'hour', 'hours')} apart`, most: 2 };
+  return {
+    apart: hours === 1 ? 'an hour apart' : `${f.count(hours, 'hour', 'hours')} apart`,
+    most: SAME_DAY_TIMES,
+  };
 }
 
 const ONCE_WHY = 'Well done, once is enough for most.';

@@ -22,9 +22,8 @@ export function OpenNowScreen() {
   const now = useNow();
   const f = useFormat();
   const wide = useWide();
-  const [chosen, setChosen] = useState<string>();
-  // The plant whose first count is being corrected, though its females are due a second time.
-  const [corrected, setCorrected] = useState<string>();
+  // A plant out of turn; `first`: to correct its first count, though its females are due a second time.
+  const [chosen, setChosen] = useState<{ readonly plant: string; readonly first?: true }>();
   const [listed, setListed] = useState(false);
   const plants = useView('open-now', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) =>
     openNowOf(journal, garden, now),
@@ -41,7 +40,7 @@ export function OpenNowScreen() {
   }
   const left = plants.filter(({ open }) => open === undefined);
   const second = secondTimes(plants, now);
-  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0] ?? second[0];
+  const here = plants.find(({ plant }) => plant.plant === chosen?.plant) ?? left[0] ?? second[0];
   const list = (onChoose: (plant: string) => void) => (
     <PlantList plants={plants} here={here?.plant.plant} onChoose={onChoose} />
   );
@@ -56,13 +55,13 @@ export function OpenNowScreen() {
       />
       <Sheet title="Plants" open={listed} onClose={() => setListed(false)} closeTitle="Close">
         {list((plant) => {
-          setChosen(plant);
+          setChosen({ plant });
           setListed(false);
         })}
       </Sheet>
     </>
   );
-  const aside = wide ? list(setChosen) : undefined;
+  const aside = wide ? list((plant) => setChosen({ plant })) : undefined;
   if (!here) {
     const later = plants.flatMap(({ again }) => again ?? []);
     const pollinated = plants.reduce((sum, { open }) => sum + (open?.female ?? 0), 0);
@@ -81,22 +80,15 @@ export function OpenNowScreen() {
       </Page>
     );
   }
-  const done = (): void => {
-    setChosen(undefined);
-    setCorrected(undefined);
-  };
-  const isSecond = second.includes(here) && corrected !== here.plant.plant;
+  const again = second.includes(here) && !chosen?.first ? here.again : undefined;
+  const toDo = again && left.length === 0 ? second : left;
   const page = {
     here,
     aside,
-    onDone: done,
+    onDone: () => setChosen(undefined),
     head: (
       <ProgressHead
-        left={
-          isSecond && left.length === 0
-            ? f.count(second.length, 'plant left', 'plants left')
-            : f.count(left.length, 'plant left', 'plants left')
-        }
+        left={f.count(toDo.length, 'plant left', 'plants left')}
         peg="Plant"
         count={plants.length}
         at={plants.indexOf(here)}
@@ -108,15 +100,12 @@ export function OpenNowScreen() {
     ),
   };
   const key = `${here.plant.plant}|${here.day}`;
-  return isSecond && here.again ? (
+  return again ? (
     <PlantAgain
       key={`${key}|again`}
       {...page}
-      again={here.again}
-      onCorrect={() => {
-        setChosen(here.plant.plant);
-        setCorrected(here.plant.plant);
-      }}
+      again={again}
+      onCorrect={() => setChosen({ plant: here.plant.plant, first: true })}
     />
   ) : (
     <PlantOpen key={key} {...page} />

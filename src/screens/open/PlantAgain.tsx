@@ -8,7 +8,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { PlantHeading } from '../shell/PlantHeading';
-import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { DoneFoot } from '../shell/WithUndo';
 import { sayPlace } from '../words/places';
 import { PollenChoice } from './PollenChoice';
 
@@ -38,18 +38,14 @@ export function PlantAgain({ here, again, head, aside, onDone, onCorrect }: Plan
       over={head}
       aside={aside}
       foot={
-        <WithUndo work="open" size="huge" style={BESIDE}>
-          <Button
-            variant="main"
-            size="huge"
-            title="Done once more"
-            onPress={() => {
-              record(secondTimeFacts(here, fathers, again.method));
-              onDone();
-            }}
-            style={{ flex: 1 }}
-          />
-        </WithUndo>
+        <DoneFoot
+          work="open"
+          title="Done once more"
+          onPress={() => {
+            record(secondTimeFacts(here, fathers, again.method));
+            onDone();
+          }}
+        />
       }
     >
       <PlantHeading plant={plant} variety={variety} />

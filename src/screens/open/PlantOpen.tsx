@@ -23,7 +23,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS } from '../words/names';
@@ -68,17 +68,13 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       over={head}
       aside={aside}
       foot={
-        <WithUndo work="open" size="huge" style={BESIDE}>
-          <Button
-            variant="main"
-            size="huge"
-            title={
-              female > 0 ? `Pollinated ${f.number(female)}` : counted ? 'No female, next' : 'None open, next'
-            }
-            onPress={save}
-            style={{ flex: 1 }}
-          />
-        </WithUndo>
+        <DoneFoot
+          work="open"
+          title={
+            female > 0 ? `Pollinated ${f.number(female)}` : counted ? 'No female, next' : 'None open, next'
+          }
+          onPress={save}
+        />
       }
     >
       <PlantHeading plant={plant} variety={variety} />

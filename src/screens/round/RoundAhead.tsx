@@ -6,6 +6,7 @@ import { flowersDue } from '@/core/work/flowersDue';
 import type { Service } from '@/core/work/service';
 import type { OutingPlan, WouldSave } from '@/core/work/route/planOuting';
 import type { RoundPlan } from '@/core/work/route/planRound';
+import { walkedRounds } from '@/core/work/stops';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
@@ -96,7 +97,7 @@ function PlannedSoFar({ progress }: Pick<RoundPlanning, 'progress'>) {
 function Rounds({ plan, males }: { readonly plan: OutingPlan; readonly males: number }) {
   const f = useFormat();
   const { rounds, pairs, wouldSave } = plan;
-  const walked = rounds.filter(({ stops }) => stops.length > 0);
+  const walked = walkedRounds(plan);
   return (
     <View style={{ gap: SPACE.s, marginVertical: SPACE.s }}>
       <Text>

@@ -10,7 +10,7 @@ import { walkingTimes } from '@/core/work/route/outingRequest';
 import type { OutingPlan } from '@/core/work/route/planOuting';
 import { outingNamed, roundsAt } from '@/core/work/roundsNow';
 import type { Service } from '@/core/work/service';
-import { replannedStops, stopsLeft, stopsOf } from '@/core/work/stops';
+import { replannedStops, stopsLeft, stopsOf, walkedRounds } from '@/core/work/stops';
 import { workingHours } from '@/core/work/workingHours';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
@@ -104,7 +104,7 @@ const serviceBody = ({ day, outing }: Service): Pick<Bodies['round.planned'], 'd
 /** One round for each who has something to do; what is added to a round leaves what was done there in front. */
 function plannedFacts(service: Service, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
   const split = newId();
-  const walked = plan.rounds.filter(({ stops }) => stops.length > 0);
+  const walked = walkedRounds(plan);
   const people = walked.length;
   return walked.map((each, i): Fact => {
     const fresh = stopsOf(each);
@@ -150,7 +150,7 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
   };
   const more = round !== undefined && stopsLeft(round).length === 0;
   const early = Number.isFinite(opens) && now < opens - ROUND_BEFORE_OPENING_MS;
-  const empty = plan?.rounds.every(({ stops }) => stops.length === 0) ?? false;
+  const walked = plan ? walkedRounds(plan).length : people;
   return (
     <Page
       title={
@@ -161,7 +161,7 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
             : 'The rest of the round'
       }
       foot={
-        empty ? (
+        walked === 0 ? (
           <Button
             size="big"
             title={round ? 'Leave them' : 'Back to Today'}
@@ -178,8 +178,8 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
               variant="main"
               size="big"
               title={
-                people > 1
-                  ? `Start ${f.count(people, 'round', 'rounds')}`
+                walked > 1
+                  ? `Start ${f.count(walked, 'round', 'rounds')}`
                   : more || !round
                     ? 'Start the round'
                     : 'Go on like this'

@@ -11,7 +11,7 @@ import { Text } from '@/ui/parts/Text';
 import { RADIUS, SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { DoneFoot } from '../shell/WithUndo';
 
 export interface LookOverProps {
   /** Of one bed, or one row of it, still to visit. */
@@ -69,21 +69,17 @@ export function LookOver({ plants, marks, onMark, onOneByOne, head, aside }: Loo
       over={head}
       aside={aside}
       foot={
-        <WithUndo work="walk" size="huge" style={BESIDE}>
-          <Button
-            variant="main"
-            size="huge"
-            title={
-              some === 0
-                ? 'None here, next'
-                : none.length === 0
-                  ? 'All of them, next'
-                  : `${f.count(some, 'plant', 'plants')}, others none`
-            }
-            onPress={next}
-            style={{ flex: 1 }}
-          />
-        </WithUndo>
+        <DoneFoot
+          work="walk"
+          title={
+            some === 0
+              ? 'None here, next'
+              : none.length === 0
+                ? 'All of them, next'
+                : `${f.count(some, 'plant', 'plants')}, others none`
+          }
+          onPress={next}
+        />
       }
     >
       <Text>

@@ -30,7 +30,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { BESIDE, WithUndo } from '../shell/WithUndo';
+import { DoneFoot } from '../shell/WithUndo';
 import { How } from '../shell/How';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords, type WalkWords } from '../words/blooms';
@@ -91,17 +91,7 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
       heading={false}
       over={head}
       aside={aside}
-      foot={
-        <WithUndo work="walk" size="huge" style={BESIDE}>
-          <Button
-            variant="main"
-            size="huge"
-            title={sayDone(total, eve.female, method, f)}
-            onPress={save}
-            style={{ flex: 1 }}
-          />
-        </WithUndo>
-      }
+      foot={<DoneFoot work="walk" title={sayDone(total, eve.female, method, f)} onPress={save} />}
     >
       <PlantHeading plant={plant} variety={variety} onNoted={onNoted} />
       <Text variant="strong">{words.next}</Text>

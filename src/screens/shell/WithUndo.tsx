@@ -36,6 +36,19 @@ export function WithUndo({ work, size, style, children }: WithUndoProps) {
   );
 }
 
+export interface DoneFootProps {
+  readonly work: Work;
+  readonly title: string;
+  readonly onPress: () => void;
+}
+
+/** The foot of a stop or a plant: what is done there in one tap, and Undo beside it. */
+export const DoneFoot = ({ work, title, onPress }: DoneFootProps) => (
+  <WithUndo work={work} size="huge" style={BESIDE}>
+    <Button variant="main" size="huge" title={title} onPress={onPress} style={{ flex: 1 }} />
+  </WithUndo>
+);
+
 /** What was taken back just now. */
 export function Undone() {
   const f = useFormat();

@@ -11,8 +11,8 @@ export interface PlaceParts {
 export function placeParts(journal: Journal, plant: Plant | undefined): PlaceParts {
   if (!plant) return { where: 'A plant that is not on the plan', number: '' };
   const bed = journal.all('bed').get(plant.bed)?.name ?? '?';
-  const one = plant.count > 1 ? 'plants' : 'plant';
-  return { where: `Bed ${bed}, row ${plant.row}, ${one}`, number: placeNumber(plant) };
+  const plants = plant.count > 1 ? 'plants' : 'plant';
+  return { where: `Bed ${bed}, row ${plant.row}, ${plants}`, number: placeNumber(plant) };
 }
 
 /** Where a plant stands, in words: `Bed C, row 2, plant 4`. */

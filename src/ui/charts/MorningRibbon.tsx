@@ -1,7 +1,7 @@
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette, type Palette } from '../theme';
 import { ChartTable, type ChartTableProps } from './ChartTable';
-import { RIBBON_TOP, ribbonGeometry, type RibbonGeometry, type RibbonPetal } from './ribbon';
+import { insectsName, RIBBON_TOP, ribbonGeometry, type RibbonGeometry, type RibbonPetal } from './ribbon';
 
 export interface MorningRibbonProps {
   readonly width: number;
@@ -97,27 +97,21 @@ function Petals({ geometry }: PartProps) {
   ));
 }
 
-/** Pixels that a letter takes, about. */
-const LETTER = 7;
-
 function Insects({ geometry, at, label }: PartProps & { readonly at: number; readonly label: string }) {
   const palette = usePalette();
-  const length = LETTER * label.length;
-  // The name stands before the dots, or where there is no room in place of the first of them.
-  const fits = at - 5 >= length;
-  const begin = fits ? at - 5 - length : Math.max(4, at);
+  const name = insectsName(label, at);
   return (
     <G>
       {geometry.insects
-        .filter(({ x }) => fits || x > begin + length + 5)
+        .filter(({ x }) => x > name.dotsFrom)
         .map(({ x, y }) => (
           <Circle key={x} cx={x} cy={y} r={1.6} fill={palette.soft} />
         ))}
       <SvgText
         {...textOf(palette)}
-        x={fits ? at - 5 : begin}
+        x={name.x}
         y={geometry.bottom + 17}
-        textAnchor={fits ? 'end' : 'start'}
+        textAnchor={name.anchor}
         fontSize={13}
         fill={palette.soft}
       >

@@ -4,7 +4,7 @@ import { dropBars, DROPS_BASE } from './drops';
 import { intervalGeometry } from './interval';
 import { linearScale } from './linear';
 import { MOST_PEGS, pegsOf } from './pegs';
-import { ribbonGeometry } from './ribbon';
+import { insectsName, ribbonGeometry } from './ribbon';
 import { seedsOf } from './seeds';
 import { stripGeometry } from './strip';
 import { scaleLinear } from 'd3-scale';
@@ -138,4 +138,14 @@ test('beds lie on the page to scale, north up, the name before the leftmost corn
   expect(strip.plants).toMatch(/^M61\.5 24\.0a/);
   const turned = stripGeometry([{ ...bed, turn: 90 }], [], { width: 128, maxHeight: 100 });
   expect(turned.height).toBeCloseTo(100, 9);
+});
+
+test('the insects’ name ends before their dots, or begins where they would, and is never cut off', () => {
+  expect(insectsName('insects fly', 200)).toEqual({ x: 195, anchor: 'end', dotsFrom: 200 });
+  for (const at of [-40, 0, 30, 80]) {
+    const { x, anchor, dotsFrom } = insectsName('insects fly', at);
+    expect(anchor).toBe('start');
+    expect(x).toBeGreaterThanOrEqual(4);
+    expect(dotsFrom).toBeGreaterThan(x + 7 * 'insects fly'.length);
+  }
 });

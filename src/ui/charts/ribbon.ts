@@ -18,6 +18,8 @@ const MOST_NAMED = 8;
 /** Pixels that a letter of a name takes, about. */
 const LETTER = 7;
 const INSECT_EVERY = 7;
+/** Pixels between a name and what follows it. */
+const GAP = 5;
 
 export interface DrawnPetal {
   readonly name: string;
@@ -40,6 +42,21 @@ export interface RibbonGeometry {
   readonly petals: readonly DrawnPetal[];
   /** Dots for the insects, from the hour at which they fly. */
   readonly insects: readonly { readonly x: number; readonly y: number }[];
+}
+
+/**
+ * Where the insects' name stands: before their dots, or, where there is no room, in place of the first of them.
+ *
+ * @param at pixels from the left of the hour from which they fly.
+ */
+export function insectsName(
+  label: string,
+  at: number,
+): { readonly x: number; readonly anchor: 'start' | 'end'; readonly dotsFrom: number } {
+  const length = LETTER * label.length;
+  if (at - GAP >= length) return { x: at - GAP, anchor: 'end', dotsFrom: at };
+  const x = Math.max(4, at);
+  return { x, anchor: 'start', dotsFrom: x + length + GAP };
 }
 
 /** Pixels that a band of so many petals takes from top to bottom. */

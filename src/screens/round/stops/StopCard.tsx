@@ -13,7 +13,7 @@ import { SPACE, TOUCH } from '@/ui/theme';
 import { bloomGlyph } from '../../words/blooms';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
-import { BESIDE, WithUndo } from '../../shell/WithUndo';
+import { DoneFoot } from '../../shell/WithUndo';
 import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
 import { PlantWarnings } from '../../shell/PlantHeading';
@@ -101,15 +101,7 @@ export function StopCard(props: StopCardProps) {
               />
             ))}
           </View>
-          <WithUndo work="round" size="huge" style={BESIDE}>
-            <Button
-              variant="main"
-              size="huge"
-              title={done.title}
-              onPress={press(done.onPress)}
-              style={{ flex: 1 }}
-            />
-          </WithUndo>
+          <DoneFoot work="round" title={done.title} onPress={press(done.onPress)} />
         </View>
       }
     >
