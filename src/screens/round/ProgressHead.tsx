@@ -42,7 +42,7 @@ export function ProgressHead({ left, peg, count, at, missed = NONE, of, children
           onPress={() => router.replace('/')}
         />
       </View>
-      <WithWidth>
+      <WithWidth ofColumn>
         {(width) => (
           <PegString
             width={width}

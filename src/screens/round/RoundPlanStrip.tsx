@@ -35,7 +35,7 @@ export function WayToStop({ round, at, maxHeight }: WayToStopProps) {
   const before = round.stops[at - 1];
   return (
     <View style={{ marginTop: SPACE.s }}>
-      <WithWidth>
+      <WithWidth ofColumn>
         {(width) => (
           <PlanStrip
             width={width}

@@ -9,10 +9,7 @@ function onWidth(changed: () => void): () => void {
   return () => query.removeEventListener('change', changed);
 }
 
+export const isWide = (): boolean => width().matches;
+
 /** Is there room for two columns? Pages are written for where there is not. */
-export const useWide = (): boolean =>
-  useSyncExternalStore(
-    onWidth,
-    () => width().matches,
-    () => false,
-  );
+export const useWide = (): boolean => useSyncExternalStore(onWidth, isWide, () => false);
