@@ -120,3 +120,5 @@ export function usePalette(): Palette {
   const { theme } = useTheme();
   return useContext(PaletteContext) ?? (theme.mode === 'dark' ? NIGHT : DAY);
 }
+
+export const useMode = (): Mode => (useTheme().theme.mode === 'dark' ? 'night' : 'day');

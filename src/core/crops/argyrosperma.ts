@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH } from './figures';
+import { ourDefault, SQUASH, squashFlower } from './figures';
 
 export const argyrosperma: CropFacts = {
   ...SQUASH,
@@ -8,6 +8,7 @@ export const argyrosperma: CropFacts = {
   species: 'Cucurbita argyrosperma',
   family: 'gourd',
   group: 'argyrosperma',
+  flower: squashFlower('curved'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 4], 'h') },
   setPrior: ourDefault(0.55, 'share'),
   eatAfter: ourDefault<Span>([50, 60], 'd'),

@@ -8,6 +8,7 @@ export const aubergine: CropFacts = {
   species: 'Solanum melongena',
   family: 'nightshade',
   group: 'aubergine',
+  flower: { type: 'nightshade', anthers: 'cone', petalColour: 'violet', styles: 'various', fruitlet: 'oval' },
   outcrossing: ourDefault<Span>([0.05, 0.4], 'share'),
   receptive: ourDefault<Span>([48, 96], 'h'),
   setPrior: ourDefault(0.55, 'share'),

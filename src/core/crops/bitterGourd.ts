@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, GOURD, practice } from './figures';
+import { ourDefault, GOURD, practice, gourdFlower } from './figures';
 
 export const bitterGourd: CropFacts = {
   ...GOURD,
@@ -8,6 +8,7 @@ export const bitterGourd: CropFacts = {
   species: 'Momordica charantia',
   family: 'gourd',
   group: 'bitterGourd',
+  flower: gourdFlower('ribbed', { maleStalk: 'long' }),
   pollenVector: 'insects',
   hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([6, 8], 'h') },
   cautions: ['mosaicOnHands'],

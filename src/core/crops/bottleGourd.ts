@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { CARRIED_AT_DUSK, ourDefault, GOURD, practice } from './figures';
+import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower } from './figures';
 
 export const bottleGourd: CropFacts = {
   ...GOURD,
@@ -9,6 +9,7 @@ export const bottleGourd: CropFacts = {
   species: 'Lagenaria siceraria',
   family: 'gourd',
   group: 'bottleGourd',
+  flower: gourdFlower('bottle', { petalColour: 'white', maleStalk: 'long', hairy: true }),
   pollenVector: 'nightInsects',
   hours: {
     from: 'sunset',

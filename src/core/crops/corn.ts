@@ -9,6 +9,7 @@ export const corn: CropFacts = {
   species: 'Zea mays',
   family: 'grass',
   group: 'corn',
+  flower: { type: 'grass' },
   habit: 'monoecious',
   pollenVector: 'wind',
   outcrossing: ourDefault<Span>([0.95, 1], 'share'),

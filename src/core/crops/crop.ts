@@ -1,4 +1,5 @@
 import type { DegreeDayMethod } from '../weather/degreeDays';
+import type { FlowerForm } from './flowerForm';
 import type { TraitName } from './traits';
 
 /**
@@ -172,6 +173,8 @@ export interface CropFacts {
   /** All varieties of one group cross freely. */
   readonly group: string;
   readonly habit: Habit;
+  /** What its flowers look like; left out where nobody handles them. */
+  readonly flower?: FlowerForm;
   readonly pollenVector: PollenVector;
   /** Do some bees that live on it fly before sunrise? */
   readonly earlyBees?: true;

@@ -9,6 +9,7 @@ import {
   memory,
   OUTCROSSER,
   practice,
+  gourdFlower,
 } from './figures';
 
 export const cucumber: CropFacts = {
@@ -17,6 +18,7 @@ export const cucumber: CropFacts = {
   species: 'Cucumis sativus',
   family: 'gourd',
   group: 'cucumber',
+  flower: gourdFlower('long', { males: 'clustered', hairy: true }),
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
@@ -43,7 +45,7 @@ export const cucumber: CropFacts = {
     transplantFraction: ourDefault(0.4, 'share'),
     floweringDays: ourDefault(50, 'd'),
   },
-  variableTraits: ['parthenocarpic', 'gynoecious'],
+  variableTraits: ['parthenocarpic', 'gynoecious', 'fruitShape'],
   pollinationSpoilsFruit: true,
   cautions: ['bitterFruit', 'mosaicOnHands'],
 };

@@ -9,6 +9,7 @@ import type {
   Scouting,
   Span,
 } from './crop';
+import type { FruitShape, GourdForm } from './flowerForm';
 
 type Unit = Figure['unit'];
 
@@ -137,6 +138,21 @@ export const CROSSED_BY_HAND: Protocols = {
   },
 };
 
+/** Small yellow wheels on short stalks, one at a node, unless said otherwise. Common practice, no source. */
+export const gourdFlower = (fruitlet: FruitShape, own: Partial<GourdForm> = {}): GourdForm => ({
+  type: 'gourd',
+  petals: 'wheel',
+  petalColour: 'yellow',
+  maleStalk: 'short',
+  males: 'single',
+  fruitlet,
+  ...own,
+});
+
+/** Deep yellow bells, the males on long stalks. Common practice, no source. */
+export const squashFlower = (fruitlet: FruitShape): GourdForm =>
+  gourdFlower(fruitlet, { petals: 'bell', maleStalk: 'long', hairy: true });
+
 /** What the four squash species share. */
 export const SQUASH = {
   habit: 'monoecious',
@@ -159,13 +175,14 @@ export const SQUASH = {
     transplantFraction: ourDefault(0.35, 'share'),
     floweringDays: ourDefault(70, 'd'),
   },
-  variableTraits: [],
+  variableTraits: ['fruitShape'],
   cautions: ['bitterFruit', 'mosaicOnHands'],
 } as const satisfies Partial<CropFacts>;
 
 /** What the cultivated peppers share. */
 export const PEPPER = {
   habit: 'perfect',
+  flower: { type: 'nightshade', anthers: 'free', petalColour: 'white', fruitlet: 'long' },
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.05, 0.5], 'share'),
   protocols: CROSSED_BY_HAND,
@@ -222,7 +239,7 @@ export const GOURD = {
     transplantFraction: ourDefault(0.35, 'share'),
     floweringDays: ourDefault(70, 'd'),
   },
-  variableTraits: [],
+  variableTraits: ['fruitShape'],
   cautions: ['bitterFruit', 'mosaicOnHands'],
 } as const satisfies Partial<CropFacts>;
 

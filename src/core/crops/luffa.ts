@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, GOURD, practice } from './figures';
+import { ourDefault, GOURD, practice, gourdFlower } from './figures';
 
 export const luffa: CropFacts = {
   ...GOURD,
@@ -8,6 +8,7 @@ export const luffa: CropFacts = {
   species: 'Luffa aegyptiaca',
   family: 'gourd',
   group: 'luffa',
+  flower: gourdFlower('ribbed', { maleStalk: 'long', males: 'clustered' }),
   pollenVector: 'insects',
   hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

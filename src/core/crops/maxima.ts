@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH } from './figures';
+import { ourDefault, SQUASH, squashFlower } from './figures';
 
 export const maxima: CropFacts = {
   ...SQUASH,
@@ -8,6 +8,7 @@ export const maxima: CropFacts = {
   species: 'Cucurbita maxima',
   family: 'gourd',
   group: 'maxima',
+  flower: squashFlower('round'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),
   eatAfter: ourDefault<Span>([45, 55], 'd'),

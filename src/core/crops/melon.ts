@@ -8,6 +8,7 @@ import {
   MALES_WANTED,
   OUTCROSSER,
   practice,
+  gourdFlower,
 } from './figures';
 
 export const melon: CropFacts = {
@@ -16,6 +17,7 @@ export const melon: CropFacts = {
   species: 'Cucumis melo',
   family: 'gourd',
   group: 'melon',
+  flower: gourdFlower('oval', { males: 'clustered', bearsOnSideShoots: true, hairy: true }),
   habit: 'andromonoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
@@ -41,6 +43,6 @@ export const melon: CropFacts = {
     transplantFraction: ourDefault(0.35, 'share'),
     floweringDays: ourDefault(50, 'd'),
   },
-  variableTraits: ['flowers'],
+  variableTraits: ['flowers', 'fruitShape'],
   cautions: ['mosaicOnHands', 'fruitBlotch'],
 };

@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH } from './figures';
+import { ourDefault, SQUASH, squashFlower } from './figures';
 
 export const moschata: CropFacts = {
   ...SQUASH,
@@ -8,6 +8,7 @@ export const moschata: CropFacts = {
   species: 'Cucurbita moschata',
   family: 'gourd',
   group: 'moschata',
+  flower: squashFlower('bottle'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),
   eatAfter: ourDefault<Span>([50, 60], 'd'),

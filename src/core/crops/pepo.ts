@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, practice, SQUASH } from './figures';
+import { ourDefault, practice, SQUASH, squashFlower } from './figures';
 
 export const pepo: CropFacts = {
   ...SQUASH,
@@ -8,6 +8,7 @@ export const pepo: CropFacts = {
   species: 'Cucurbita pepo',
   family: 'gourd',
   group: 'pepo',
+  flower: squashFlower('long'),
   hours: {
     from: 'sunrise',
     opens: ourDefault<Span>([-0.5, 0.5], 'h'),
@@ -18,5 +19,5 @@ export const pepo: CropFacts = {
   setPrior: ourDefault(0.65, 'share'),
   eatAfter: ourDefault<Span>([4, 8], 'd'),
   seedAfter: ourDefault<Span>([50, 60], 'd'),
-  variableTraits: ['parthenocarpic'],
+  variableTraits: ['parthenocarpic', 'fruitShape'],
 };

@@ -8,6 +8,7 @@ export const potato: CropFacts = {
   species: 'Solanum tuberosum',
   family: 'nightshade',
   group: 'potato',
+  flower: { type: 'nightshade', anthers: 'cone', petalColour: 'white', fruitlet: 'round' },
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.01, 0.2], 'share'),
   receptive: ourDefault<Span>([48, 96], 'h'),

@@ -8,4 +8,5 @@ export const pubescens: CropFacts = {
   species: 'Capsicum pubescens',
   family: 'nightshade',
   group: 'pubescens',
+  flower: { type: 'nightshade', anthers: 'free', petalColour: 'violet', fruitlet: 'oval' },
 };

@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { CARRIED_AT_DUSK, ourDefault, GOURD, practice } from './figures';
+import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower } from './figures';
 
 export const snakeGourd: CropFacts = {
   ...GOURD,
@@ -9,6 +9,12 @@ export const snakeGourd: CropFacts = {
   species: 'Trichosanthes cucumerina',
   family: 'gourd',
   group: 'snakeGourd',
+  flower: gourdFlower('curved', {
+    petals: 'fringed',
+    petalColour: 'white',
+    maleStalk: 'long',
+    males: 'clustered',
+  }),
   pollenVector: 'nightInsects',
   hours: { from: 'sunset', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

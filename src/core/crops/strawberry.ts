@@ -8,6 +8,7 @@ export const strawberry: CropFacts = {
   species: 'Fragaria × ananassa',
   family: 'rose',
   group: 'strawberry',
+  flower: { type: 'dome' },
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),
   receptive: ourDefault<Span>([72, 120], 'h'),

@@ -17,6 +17,7 @@ export const tomato: CropFacts = {
   species: 'Solanum lycopersicum',
   family: 'nightshade',
   group: 'tomato',
+  flower: { type: 'nightshade', anthers: 'tube', petalColour: 'yellow', fruitlet: 'round' },
   habit: 'perfect',
   pollenVector: 'self',
   outcrossing: practice<Span>([0.005, 0.05], 'share'),

@@ -1,3 +1,5 @@
+import type { FruitShape } from './flowerForm';
+
 /** Traits that differ between varieties of one crop; `CropFacts.variableTraits` says which of them a crop has. */
 
 /** Melon, some watermelons: are the flowers that carry the fruit perfect or female? */
@@ -21,6 +23,8 @@ export interface VarietyTraits {
   readonly seedless?: boolean;
   readonly style?: StylePosition;
   readonly endosperm?: Endosperm;
+  /** The shape of its fruit, which the fruitlet under a female flower has already. */
+  readonly fruitShape?: FruitShape;
 }
 
 export type TraitName = keyof VarietyTraits;

@@ -10,6 +10,7 @@ import {
   memory,
   OUTCROSSER,
   practice,
+  gourdFlower,
 } from './figures';
 
 const MCGREGOR = 'McGregor 1976, Insect pollination of cultivated crop plants';
@@ -20,6 +21,7 @@ export const watermelon: CropFacts = {
   species: 'Citrullus lanatus',
   family: 'gourd',
   group: 'watermelon',
+  flower: gourdFlower('round', { hairy: true }),
   habit: 'monoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
@@ -53,6 +55,6 @@ export const watermelon: CropFacts = {
     transplantFraction: ourDefault(0.35, 'share'),
     floweringDays: ourDefault(50, 'd'),
   },
-  variableTraits: ['flowers', 'seedless'],
+  variableTraits: ['flowers', 'seedless', 'fruitShape'],
   cautions: ['mosaicOnHands', 'fruitBlotch'],
 };

@@ -1,5 +1,5 @@
 import type { CropFacts } from './crop';
-import { GOURD } from './figures';
+import { GOURD, gourdFlower } from './figures';
 
 export const waxGourd: CropFacts = {
   ...GOURD,
@@ -8,5 +8,6 @@ export const waxGourd: CropFacts = {
   species: 'Benincasa hispida',
   family: 'gourd',
   group: 'waxGourd',
+  flower: gourdFlower('oval', { maleStalk: 'long', hairy: true }),
   pollenVector: 'insects',
 };

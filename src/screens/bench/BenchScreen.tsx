@@ -16,6 +16,12 @@ export function BenchScreen() {
   return (
     <Page title="Bench">
       <ListRow
+        glyph={<Glyph name="female" size={28} />}
+        title="Which flower is this?"
+        note="Male or female, how old, and what can be done with it now"
+        onPress={() => router.push('/bench/identify')}
+      />
+      <ListRow
         glyph={<Glyph name="perfect" size={28} />}
         title="Shake the flowers"
         note="Tomato, pepper, aubergine, strawberry, corn to eat: row by row, with a timer"

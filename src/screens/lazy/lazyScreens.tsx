@@ -25,6 +25,7 @@ import { SurroundingsScreen } from '../garden/SurroundingsScreen';
 import { TableScreen } from '../garden/TableScreen';
 import { VarietyScreen } from '../garden/VarietyScreen';
 import { WaysScreen } from '../garden/WaysScreen';
+import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
@@ -51,6 +52,7 @@ const SCREENS = {
   files: FilesScreen,
   fruit: FruitScreen,
   garden: GardenScreen,
+  identify: IdentifyScreen,
   logger: LoggerScreen,
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,

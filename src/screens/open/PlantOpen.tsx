@@ -28,6 +28,7 @@ import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
+import { UnsureButton } from '../identify/UnsureButton';
 import { CountRow } from './CountRow';
 import { PollenChoice } from './PollenChoice';
 import { StepByStep } from './StepByStep';
@@ -78,7 +79,10 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       }
     >
       <PlantHeading plant={plant} variety={variety} />
-      <StepByStep variety={variety} method={draft.method} />
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+        <StepByStep variety={variety} method={draft.method} />
+        <UnsureButton plant={plant.plant} />
+      </View>
       {SEXES.map((sex) => (
         <CountRow
           key={sex}

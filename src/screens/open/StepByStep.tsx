@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
-import { bearingSex } from '@/core/crops/traits';
+import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
 import type { PollinationMethod } from '@/core/journal/kinds/round';
 import type { Variety } from '@/core/journal/state';
 import { HowDrawing } from '@/ui/flowers/HowDrawing';
-import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
+import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
+import { seedOf } from '@/ui/flowers/geometry/looks';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -23,7 +23,11 @@ interface StepByStepProps {
 export function StepByStep({ variety, method }: StepByStepProps) {
   const f = useFormat();
   const [at, setAt] = useState<number>();
-  const steps = stepsForOpen(cropOf(variety.crop), bearingSex(variety.traits), method);
+  const steps = stepsForOpen(
+    cropOf(variety.crop),
+    bearingSexOf(cropOf(variety.crop), variety.traits),
+    method,
+  );
   const step = at === undefined ? undefined : steps[at];
   const close = (): void => setAt(undefined);
   return (
@@ -38,7 +42,7 @@ export function StepByStep({ variety, method }: StepByStepProps) {
         {step && at !== undefined ? (
           <View style={{ gap: SPACE.m }}>
             <View style={{ alignItems: 'center' }}>
-              <Picture step={step} crop={variety.crop} />
+              <Picture step={step} variety={variety} />
             </View>
             <Text live style={{ fontSize: 22, lineHeight: 30 }}>
               {step.text}
@@ -67,10 +71,23 @@ export function StepByStep({ variety, method }: StepByStepProps) {
 
 const LARGE = 220;
 
-function Picture({ step: { picture, title }, crop }: { readonly step: PictureStep; readonly crop: string }) {
+interface PictureProps {
+  readonly step: PictureStep;
+  readonly variety: Variety;
+}
+
+function Picture({ step: { picture, title }, variety: { crop: id, traits } }: PictureProps) {
+  const crop = cropOf(id);
   if (picture !== 'male' && picture !== 'female') return <HowDrawing name={picture} size={LARGE} />;
-  if (!isSquash(crop)) return <Glyph name={picture} size={LARGE} />;
+  if (!crop.flower) return <Glyph name={picture} size={LARGE} />;
+  const sex = picture === 'male' ? picture : bearingSexOf(crop, traits);
+  const { fruitShape } = traits;
   return (
-    <SquashFlower sex={picture} stage="open" covered={false} species={crop} size={LARGE} label={title} />
+    <FlowerDrawing
+      looks={{ form: crop.flower, sex, stage: 'open', seed: seedOf(id), ...(fruitShape && { fruitShape }) }}
+      fit="own"
+      size={LARGE}
+      label={title}
+    />
   );
 }

@@ -29,6 +29,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { UnsureButton } from '../identify/UnsureButton';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { How } from '../shell/How';
@@ -94,10 +95,15 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
       foot={<DoneFoot work="walk" title={sayDone(total, eve.female, method, f)} onPress={save} />}
     >
       <PlantHeading plant={plant} variety={variety} onNoted={onNoted} />
-      <Text variant="strong">{words.next}</Text>
-      <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
-        {words.sign}
-      </Text>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
+        <View style={{ flex: 1 }}>
+          <Text variant="strong">{words.next}</Text>
+          <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
+            {words.sign}
+          </Text>
+        </View>
+        <UnsureButton plant={plant.plant} />
+      </View>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
       {roles.bears ? <Load walked={walked} /> : null}
       {steppers('eve')}

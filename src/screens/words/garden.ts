@@ -1,3 +1,4 @@
+import { FRUIT_SHAPES, type FruitShape } from '@/core/crops/flowerForm';
 import type { CropCaution } from '@/core/crops/crop';
 import { ENDOSPERMS, type TraitName, type VarietyTraits } from '@/core/crops/traits';
 import type { Sowing } from '@/core/crops/variety';
@@ -61,6 +62,16 @@ const YES_NO = [
 
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+const FRUIT_SHAPE_NAMES: Readonly<Record<FruitShape, string>> = {
+  round: 'Round',
+  flat: 'Flat',
+  oval: 'Oval',
+  long: 'Long',
+  bottle: 'Bottle, with a neck',
+  curved: 'Curved',
+  ribbed: 'Long and ribbed',
+};
+
 /** The questions about traits that differ between varieties of a crop, with their answers. */
 export const TRAITS: {
   readonly [T in TraitName]: {
@@ -106,6 +117,10 @@ export const TRAITS: {
       title: capitalised(ENDOSPERM_NAMES[value]),
       trait: value,
     })),
+  },
+  fruitShape: {
+    ask: 'What shape is its fruit?',
+    answers: FRUIT_SHAPES.map((value) => ({ value, title: FRUIT_SHAPE_NAMES[value], trait: value })),
   },
 };
 

@@ -1,4 +1,4 @@
-import { seededChance, type Chance } from './chance';
+import { seededChance, type Chance } from '../../random/chance';
 import { RoutePlan } from './routePlan';
 import type { RouteProblem, Routes } from './routeProblem';
 

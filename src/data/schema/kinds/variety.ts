@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
+import { FRUIT_SHAPES } from '@/core/crops/flowerForm';
 import { ENDOSPERMS, FRUITING_FLOWERS, STYLE_POSITIONS, type TraitName } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
 import type { VarietyBodies } from '@/core/journal/kinds/variety';
@@ -12,6 +13,7 @@ const TRAITS: Readonly<Record<TraitName, Joi.Schema>> = {
   seedless: Joi.boolean().optional(),
   style: oneOf(STYLE_POSITIONS).optional(),
   endosperm: oneOf(ENDOSPERMS).optional(),
+  fruitShape: oneOf(FRUIT_SHAPES).optional(),
 };
 
 export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {

@@ -1,16 +1,12 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
-import { isSquash, SquashFlower } from '@/ui/flowers/SquashFlower';
-import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
-import { bloomGlyph } from '../../words/blooms';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
 import { DoneFoot } from '../../shell/WithUndo';
@@ -18,6 +14,8 @@ import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
 import { PlantWarnings } from '../../shell/PlantHeading';
 import { WayToStop } from '../RoundPlanStrip';
+import { UnsureButton } from '../../identify/UnsureButton';
+import { BloomPicture } from './BloomPicture';
 
 export interface StopProps {
   readonly round: Round;
@@ -67,7 +65,6 @@ export function StopCard(props: StopCardProps) {
   const wide = useWide();
   const plant = journal.all('plant').get(stop.plant);
   const { where, number } = placeParts(journal, plant);
-  const isPerfect = variety !== undefined && cropOf(variety.crop).habit === 'perfect';
   const title = useRef<View>(null);
   useEffect(() => {
     // After Done the next stop is read out and the keyboard starts from it.
@@ -118,21 +115,16 @@ export function StopCard(props: StopCardProps) {
           <Text variant="huge">{number}</Text>
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
-        {part === 'flower' && !isPerfect ? (
-          <SquashFlower
+        <View style={{ alignItems: 'center' }}>
+          <BloomPicture
+            variety={variety}
             sex={sex}
-            stage={covered ? 'eve' : 'open'}
+            part={part}
+            bloom={stop.kind === 'pollinate' ? stop.bloom : stop.blooms[0]}
             covered={covered}
-            species={variety && isSquash(variety.crop) ? variety.crop : 'pepo'}
-            label={`${covered ? 'Covered' : 'Uncovered'} ${sex} flower`}
           />
-        ) : (
-          <Glyph
-            name={isPerfect ? 'perfect' : bloomGlyph({ part, sex })}
-            size={112}
-            label={`${covered ? 'Bagged' : 'Unbagged'} ${part}`}
-          />
-        )}
+          <UnsureButton plant={stop.plant} />
+        </View>
       </View>
       <PlantWarnings plant={plant} />
       {children}

@@ -1,0 +1,165 @@
+import type { Figure, Goal, Protocol, Span } from '../crops/crop';
+import type { FlowerStage } from '../crops/flowerForm';
+import { ourDefault, practice } from '../crops/figures';
+import { reason, type Reason } from '../text/reason';
+import type { SeenCrop } from './kindsOf';
+import type { Belief } from './identify';
+import type { FlowerKind } from './signs/sign';
+
+/** What can be done with a flower now. `lookCloser`: it may be one of two things that are treated differently. */
+export const FLOWER_USES = [
+  'cover',
+  'emasculate',
+  'pollinate',
+  'pollen',
+  'fruitOnly',
+  'comeBack',
+  'leave',
+  'lookCloser',
+] as const;
+export type FlowerUse = (typeof FLOWER_USES)[number];
+
+export type UseReason =
+  | 'opensNext'
+  | 'silkNotYet'
+  | 'opensLater'
+  | 'openNow'
+  | 'shutSoon'
+  | 'coverHeld'
+  | 'notCovered'
+  | 'holeInIt'
+  | 'coverOpened'
+  | 'ownPollenInside'
+  | 'coloursNotOpen'
+  | 'selfedAlready'
+  | 'shortStyled'
+  | 'faded'
+  | 'over'
+  | 'uncertain';
+
+export interface FlowerCondition {
+  readonly goal: Goal;
+  /** Has the hour passed by which its females should be pollinated? */
+  readonly late?: boolean;
+  readonly hole?: boolean;
+  readonly cover?: 'intact' | 'opened' | 'none';
+}
+
+export interface Use {
+  readonly use: FlowerUse;
+  /** Days until it can be used, as far as it must be waited for. */
+  readonly inDays?: Span;
+  readonly reasons: readonly Reason<UseReason>[];
+}
+
+/** Days until a bud of an age opens. What is far from the first flower differs most. */
+export const DAYS_TO_OPENING: Readonly<Record<Exclude<FlowerStage, 'open' | 'spent'>, Figure<Span>>> = {
+  pin: practice<Span>([3, 7], 'd'),
+  green: practice<Span>([2, 3], 'd'),
+  eve: practice<Span>([1, 1], 'd'),
+};
+
+/** Less sure than this of what is to be done, one looks once more. Our default. */
+export const SURE_ENOUGH = ourDefault(0.75, 'share');
+
+/**
+ * What can be done with a flower, as far as it is known what it is.
+ *
+ * @param beliefs what it may be; their chances sum to 1.
+ * @returns the use that fits most of them, or `lookCloser` where none is sure enough.
+ * @example flowerUse(pepo, [{ kind: { sex: 'male', stage: 'open' }, chance: 1 }], { goal: 'fruit' }).use // 'pollen'
+ */
+export function flowerUse(crop: SeenCrop, beliefs: readonly Belief[], condition: FlowerCondition): Use {
+  const uses = new Map<FlowerUse, { chance: number; first: Belief; use: Use }>();
+  for (const belief of beliefs) {
+    const use = flowerUseOfKind(crop, belief.kind, condition);
+    const same = uses.get(use.use);
+    const isLikelier = !same || belief.chance > same.first.chance;
+    uses.set(use.use, {
+      chance: (same?.chance ?? 0) + belief.chance,
+      first: isLikelier ? belief : same.first,
+      use: isLikelier ? use : same.use,
+    });
+  }
+  const [best, second] = [...uses.values()].toSorted((a, b) => b.chance - a.chance);
+  if (best && best.chance >= SURE_ENOUGH.value) return best.use;
+  return {
+    use: 'lookCloser',
+    reasons: [
+      reason('uncertain', {
+        one: best?.use.use ?? 'leave',
+        other: second?.use.use ?? 'leave',
+        percent: Math.round(100 * (best?.chance ?? 0)),
+      }),
+    ],
+  };
+}
+
+/**
+ * What can be done with a flower that is known for sure.
+ *
+ * @example flowerUseOfKind(corn, { sex: 'female', stage: 'green' }, { goal: 'seed' }).use // 'cover', before any silk shows
+ */
+export function flowerUseOfKind(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use {
+  if (kind.stage === 'spent') return afterwards(crop, kind, condition);
+  if (kind.stage === 'open') return open(crop, kind, condition);
+  if (kind.style === 'short') return { use: 'leave', reasons: [reason('shortStyled')] };
+  return bud(crop, kind, kind.stage, condition);
+}
+
+/** As the crop is worked for a goal; where it is not worked for it in a way of its own, as for fruit. */
+const protocolOf = ({ protocols }: SeenCrop, goal: Goal): Protocol | undefined =>
+  protocols[goal] ?? (goal === 'cross' ? protocols.seed : protocols.fruit);
+
+function bud(
+  crop: SeenCrop,
+  kind: FlowerKind,
+  stage: keyof typeof DAYS_TO_OPENING,
+  { goal }: FlowerCondition,
+): Use {
+  const cover = protocolOf(crop, goal)?.cover;
+  const at = cover && (kind.sex === 'male' ? cover.male : cover.bearing);
+  const inDays = DAYS_TO_OPENING[stage].value;
+  if (stage === 'eve' && cover && goal === 'cross' && kind.sex === 'perfect')
+    return { use: 'emasculate', reasons: [reason('coloursNotOpen')] };
+  if (stage === 'eve' && cover) return { use: 'cover', inDays, reasons: [reason('opensNext')] };
+  if (stage === 'green' && at === 'green') return { use: 'cover', inDays, reasons: [reason('silkNotYet')] };
+  return {
+    use: 'comeBack',
+    inDays,
+    reasons: [reason(stage === 'eve' ? 'opensNext' : 'opensLater', { from: inDays[0], to: inDays[1] })],
+  };
+}
+
+function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use {
+  if (kind.style === 'short') return { use: 'leave', reasons: [reason('shortStyled')] };
+  const guarded = protocolOf(crop, condition.goal)?.cover !== undefined;
+  // An open flower that bears both has had its own pollen.
+  if (crop.habit === 'perfect' && condition.goal === 'cross') {
+    const reasons = [reason('selfedAlready')] as const;
+    return isGuarded(condition)
+      ? { use: 'pollen', reasons: [...reasons, reason('coverHeld')] }
+      : { use: 'leave', reasons: [...reasons, whyNotGuarded(condition)] };
+  }
+  if (guarded && !isGuarded(condition)) return { use: 'fruitOnly', reasons: [whyNotGuarded(condition)] };
+  const reasons = [
+    reason(guarded ? 'coverHeld' : 'openNow'),
+    ...(condition.late && kind.sex !== 'male' ? [reason('shutSoon')] : []),
+    ...(guarded && kind.sex === 'perfect' ? [reason('ownPollenInside')] : []),
+  ];
+  return { use: kind.sex === 'male' ? 'pollen' : 'pollinate', reasons };
+}
+
+const isGuarded = ({ hole, cover }: FlowerCondition): boolean => cover === 'intact' && !hole;
+
+function whyNotGuarded({ hole, cover }: FlowerCondition): Reason<UseReason> {
+  if (hole) return reason('holeInIt');
+  return reason(cover === 'opened' ? 'coverOpened' : 'notCovered');
+}
+
+function afterwards(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use {
+  const forFruit = protocolOf(crop, condition.goal)?.cover === undefined;
+  return kind.sex === 'male' && forFruit && crop.flower.type === 'gourd'
+    ? { use: 'pollen', reasons: [reason('faded')] }
+    : { use: 'leave', reasons: [reason('over')] };
+}

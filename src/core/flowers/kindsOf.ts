@@ -1,0 +1,83 @@
+import type { CropFacts } from '../crops/crop';
+import { FLOWER_STAGES, STYLE_LENGTHS, type FlowerForm } from '../crops/flowerForm';
+import type { VarietyTraits } from '../crops/traits';
+import { domeSigns } from './signs/dome';
+import { gourdSigns } from './signs/gourd';
+import { grassSigns } from './signs/grass';
+import { nightshadeSigns } from './signs/nightshade';
+import type { FlowerKind, SignTable } from './signs/sign';
+
+/** A crop whose flowers can be told apart here. */
+export type SeenCrop<C extends CropFacts = CropFacts> = C & { readonly flower: FlowerForm };
+
+export interface PossibleKind {
+  readonly kind: FlowerKind;
+  /** Before anything was seen. The chances of all kinds sum to 1. */
+  readonly chance: number;
+}
+
+/** Males for each female where it is not known. Our default: they come first and outnumber females. */
+const MALES_PER_FEMALE = 3;
+/** On a variety that has nearly only female flowers. Our default. */
+const MALES_ON_GYNOECIOUS = 0.05;
+/** Perfect flowers among those that carry the fruit, where nobody said which they are. Our default. */
+const PERFECT_UNLESS_SAID = 0.7;
+
+/**
+ * What a flower of a variety may be. Ages are taken as equally likely: one looks at those one cannot tell.
+ *
+ * @example kindsOf(tomato, {}).length // 5: perfect, of five ages
+ */
+export function kindsOf(crop: SeenCrop, traits: VarietyTraits): PossibleKind[] {
+  const styles =
+    crop.flower.type === 'nightshade' && crop.flower.styles ? STYLE_LENGTHS : ([undefined] as const);
+  return sexesOf(crop, traits).flatMap(([sex, share]) =>
+    FLOWER_STAGES.flatMap((stage) =>
+      styles.map((style) => ({
+        kind: { sex, stage, ...(style && { style }) },
+        chance: share / FLOWER_STAGES.length / styles.length,
+      })),
+    ),
+  );
+}
+
+function sexesOf(crop: SeenCrop, traits: VarietyTraits): [FlowerKind['sex'], number][] {
+  if (crop.habit === 'perfect') return [['perfect', 1]];
+  const usual = crop.malesPerFemale
+    ? (crop.malesPerFemale.value[0] + crop.malesPerFemale.value[1]) / 2
+    : MALES_PER_FEMALE;
+  const males = traits.gynoecious ? MALES_ON_GYNOECIOUS : usual;
+  const male = males / (males + 1);
+  return [['male', male], ...bearingSexes(crop, traits, 1 - male)];
+}
+
+function bearingSexes(
+  { variableTraits }: SeenCrop,
+  { flowers }: VarietyTraits,
+  share: number,
+): [FlowerKind['sex'], number][] {
+  if (flowers) return [[flowers, share]];
+  if (!variableTraits.includes('flowers')) return [['female', share]];
+  return [
+    ['perfect', share * PERFECT_UNLESS_SAID],
+    ['female', share * (1 - PERFECT_UNLESS_SAID)],
+  ];
+}
+
+/**
+ * The signs by which the flowers of a form are told apart.
+ *
+ * @example Object.keys(signsOf({ type: 'dome' })) // ['petals', 'anthers', 'centre', 'size']
+ */
+export function signsOf(form: FlowerForm): SignTable {
+  switch (form.type) {
+    case 'gourd':
+      return gourdSigns(form);
+    case 'grass':
+      return grassSigns;
+    case 'nightshade':
+      return nightshadeSigns(form);
+    case 'dome':
+      return domeSigns;
+  }
+}

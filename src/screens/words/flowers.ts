@@ -1,0 +1,214 @@
+import type { Span } from '@/core/crops/crop';
+import type { FlowerForm, FlowerStage } from '@/core/crops/flowerForm';
+import type { Identification } from '@/core/flowers/identify';
+import type { FlowerKind, SignId, SignValue } from '@/core/flowers/signs/sign';
+import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
+import type { Reason } from '@/core/text/reason';
+import type { Format } from '../format/format';
+
+interface SignWords<V extends string> {
+  /** As a question. */
+  readonly asks: string;
+  readonly values: Readonly<Record<V, string>>;
+}
+
+/** What is looked at, and what may be found. */
+export const SIGN_WORDS: { readonly [Id in SignId]: SignWords<SignValue<Id>> } = {
+  under: {
+    asks: 'What is right under the petals?',
+    values: { even: 'An even stalk', swelling: 'A swelling', fruitlet: 'A small fruit' },
+  },
+  stalkLength: { asks: 'How long is the stalk?', values: { short: 'Short', long: 'Long' } },
+  grouping: { asks: 'Alone, or several together?', values: { single: 'Alone', clustered: 'Several' } },
+  shoot: {
+    asks: 'Where on the plant?',
+    values: { mainStem: 'On the main stem', sideShoot: 'On a side shoot' },
+  },
+  size: { asks: 'How large is it?', values: { tiny: 'Tiny', half: 'Half grown', full: 'Full size' } },
+  colour: {
+    asks: 'What colour are the petals?',
+    values: { green: 'Green', seams: 'Green, colour along the seams', full: 'Full colour', faded: 'Faded' },
+  },
+  feel: {
+    asks: 'How does it feel between two fingers?',
+    values: { slack: 'Slack', firm: 'Firm', limp: 'Limp' },
+  },
+  tip: {
+    asks: 'Is it open?',
+    values: { closed: 'Closed, pointed', open: 'Open', twisted: 'Twisted shut' },
+  },
+  inside: {
+    asks: 'What is inside?',
+    values: { column: 'One column', lobes: 'Several lobes', both: 'Lobes and anthers' },
+  },
+  organ: {
+    asks: 'Which part of the plant?',
+    values: { tassel: 'The tassel on top', shoot: 'A shoot on the stem' },
+  },
+  branches: { asks: 'Is the tassel out?', values: { wrapped: 'Wrapped in leaves', spread: 'Spread' } },
+  hangingAnthers: {
+    asks: 'Do yellow anthers hang from it?',
+    values: { none: 'None yet', few: 'A few, in the middle', many: 'Many', pale: 'Bare and pale' },
+  },
+  silk: {
+    asks: 'Is there silk?',
+    values: { none: 'None', short: 'Short tips', long: 'Long and fresh', brown: 'Brown' },
+  },
+  petals: {
+    asks: 'How are the petals?',
+    values: { closed: 'Closed, green', colouring: 'Colouring, not open', open: 'Open', withered: 'Withered' },
+  },
+  anthers: {
+    asks: 'How are the anthers?',
+    values: { green: 'Green', plump: 'Plump, closed', dusty: 'Dusty with pollen', brown: 'Brown' },
+  },
+  style: {
+    asks: 'Where does the stigma end?',
+    values: { beyond: 'Stands out of the anthers', level: 'Level with them', below: 'Hidden below' },
+  },
+  centre: {
+    asks: 'How is the middle?',
+    values: { hidden: 'Not to be seen', pale: 'Pale dome', greenGrowing: 'Green, growing' },
+  },
+};
+
+/** Which part of corn it is; which sex of others. */
+export function saySex(form: FlowerForm, sex: FlowerKind['sex']): string {
+  if (form.type === 'grass') return sex === 'male' ? 'Tassel' : 'Shoot';
+  return {
+    female: 'Female',
+    male: 'Male',
+    perfect: form.type === 'gourd' ? 'Perfect, with a fruitlet' : 'Perfect flower',
+  }[sex];
+}
+
+const STAGES: Readonly<Record<FlowerStage, string>> = {
+  pin: 'tiny bud',
+  green: 'green bud',
+  eve: 'opens next',
+  open: 'open',
+  spent: 'over',
+};
+const CORN_STAGES: Readonly<Record<'male' | 'female', Readonly<Record<FlowerStage, string>>>> = {
+  male: {
+    pin: 'not out yet',
+    green: 'not shedding yet',
+    eve: 'begins to shed',
+    open: 'sheds pollen',
+    spent: 'has shed',
+  },
+  female: {
+    pin: 'very young',
+    green: 'no silk yet',
+    eve: 'silk comes next',
+    open: 'with silk',
+    spent: 'silk is over',
+  },
+};
+
+export const sayStage = (form: FlowerForm, sex: FlowerKind['sex'], stage: FlowerStage): string =>
+  form.type === 'grass' ? CORN_STAGES[sex === 'male' ? 'male' : 'female'][stage] : STAGES[stage];
+
+/**
+ * What it is taken for, in a few words.
+ *
+ * @example sayKind(form, { sex: 'female', stage: 'eve' }) // 'Female, opens next'
+ */
+export const sayKind = (form: FlowerForm, { sex, stage }: FlowerKind): string =>
+  `${saySex(form, sex)}, ${sayStage(form, sex, stage)}`;
+
+/** How sure, in words: nobody at a plant thinks in percent. */
+export function saySure(chance: number, f: Format): string {
+  const percent = f.percent(chance);
+  if (chance >= 0.95) return `Almost certain (${percent})`;
+  if (chance >= 0.8) return `Very likely (${percent})`;
+  if (chance >= 0.6) return `Likely (${percent})`;
+  return `Unclear (${percent})`;
+}
+
+const days = ([from, to]: Span, f: Format): string =>
+  from === to ? f.count(from, 'day', 'days') : `${f.number(from)} to ${f.number(to)} days`;
+
+/** What can be done with it now. */
+export function sayUse({ use, inDays }: Use, sex: FlowerKind['sex'], form: FlowerForm, f: Format): string {
+  switch (use) {
+    case 'cover':
+      return form.type === 'grass'
+        ? sex === 'male'
+          ? 'Bag it this afternoon.'
+          : 'Bag it now, before any silk shows.'
+        : 'Cover it tonight.';
+    case 'emasculate':
+      return 'Emasculate it now: take the anthers out, then bag it.';
+    case 'pollinate':
+      return form.type === 'nightshade' ? 'Shake or brush it now.' : 'Pollinate it now.';
+    case 'pollen':
+      return 'Take its pollen.';
+    case 'fruitOnly':
+      return 'For fruit only, not for seed.';
+    case 'comeBack':
+      return inDays && inDays[1] <= 1
+        ? 'Come back when it is open.'
+        : `Too early: come back in ${inDays ? days(inDays, f) : 'some days'}.`;
+    case 'leave':
+      return 'Leave it.';
+    case 'lookCloser':
+      return 'Look once more before you do anything.';
+  }
+}
+
+const USES: Readonly<Record<FlowerUse, string>> = {
+  cover: 'ready to cover',
+  emasculate: 'right to emasculate',
+  pollinate: 'to pollinate now',
+  pollen: 'good for its pollen',
+  fruitOnly: 'for fruit only',
+  comeBack: 'too early',
+  leave: 'of no use now',
+  lookCloser: 'unclear',
+};
+
+const USE_REASONS: Readonly<Record<UseReason, (params: Reason['params'], f: Format) => string>> = {
+  opensNext: () => 'It opens next.',
+  silkNotYet: () => 'A silk that has met the air has met pollen: the bag goes on before.',
+  opensLater: (p, f) =>
+    `It opens in ${days([Number(p['from']), Number(p['to'])], f)}. A cover now would be wasted.`,
+  openNow: () => 'It is open.',
+  shutSoon: () => 'The hour is late: fewer of these set.',
+  coverHeld: () => 'Its cover held until now.',
+  notCovered: () => 'Nothing kept insects out before you came: anybody’s pollen may be in it.',
+  holeInIt: () => 'Through a hole an insect has been in.',
+  coverOpened: () => 'Its cover came off: insects may have been in.',
+  ownPollenInside: () =>
+    'It has anthers of its own. For a pure line that does no harm; for a cross they come off in the bud.',
+  coloursNotOpen: () => 'The petals colour and have not opened: its own pollen is still shut in.',
+  selfedAlready: () => 'Open, it has pollinated itself already.',
+  shortStyled: () => 'Its style ends below the anthers: such flowers do not set.',
+  faded: () => 'Faded pollen will do for fruit; fewer set.',
+  over: () => 'It is over.',
+  uncertain: (p, f) =>
+    `It may be ${USES[p['one'] as FlowerUse]} (${f.percent(Number(p['percent']) / 100)}) or ${USES[p['other'] as FlowerUse]}.`,
+};
+
+export const sayUseReason = ({ code, params }: Reason<UseReason>, f: Format): string =>
+  USE_REASONS[code](params, f);
+
+/** What speaks for the answer, in the order of its weight. */
+export function saySpeaking(
+  found: Identification,
+  form: FlowerForm,
+  evidence: Readonly<Partial<Record<SignId, string>>>,
+): string[] {
+  return found.speaking.flatMap(({ sign, sex, stage }) => {
+    const value = evidence[sign];
+    if (value === undefined) return [];
+    const what = (SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!;
+    const fors = [
+      ...(sex >= 2 ? [saySex(form, found.sex.most).toLowerCase()] : []),
+      ...(stage >= 2 ? [sayStage(form, found.sex.most, found.stage.most)] : []),
+    ];
+    const against = Math.min(sex, stage) < 0.5;
+    if (fors.length === 0) return [`${what}: ${against ? 'speaks against it' : 'says little'}.`];
+    return [`${what}: speaks for ${fors.join(' and ')}${against ? ', and against the rest' : ''}.`];
+  });
+}

@@ -1,0 +1,65 @@
+import { useMemo } from 'react';
+import Svg, { Path } from 'react-native-svg';
+import { useMode, usePalette } from '../theme';
+import { flowerFace, flowerSide, frameOf, type FlowerView } from './geometry/drawFlower';
+import type { FlowerLooks } from './geometry/looks';
+import { boxOf, pathOf, type Box, type Shape } from './geometry/shape';
+import { toneColours } from './tones';
+
+export interface FlowerDrawingProps {
+  readonly looks: FlowerLooks;
+  readonly view?: FlowerView;
+  /** `crop`: in one scale for all ages of a crop, so that a bud is as small as it is; `own`: as large as there is room. */
+  readonly fit?: 'crop' | 'own';
+  readonly size: number;
+  /** What it shows, for who cannot see it. In an exercise: what can be seen, not what it is. */
+  readonly label: string;
+}
+
+/** A flower, drawn from what it is. */
+export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label }: FlowerDrawingProps) {
+  const { form } = looks;
+  const palette = usePalette();
+  const mode = useMode();
+  const colours = toneColours(form, mode, palette.ink);
+  const key = JSON.stringify(looks);
+  const { shapes, box } = useMemo(() => {
+    const own: FlowerLooks = JSON.parse(key);
+    const drawn = view === 'face' ? flowerFace(own) : flowerSide(own);
+    return {
+      shapes: drawn,
+      box: fit === 'crop' && view === 'side' ? frameOf(own.form, drawn) : boxOf(drawn),
+    };
+  }, [key, view, fit]);
+  const width = (size * box.width) / box.height;
+  return (
+    <Svg width={Math.min(size, width)} height={size} viewBox={viewBoxOf(box)} role="img" aria-label={label}>
+      <ShapePaths shapes={shapes} colours={colours} unit={box.height / size} />
+    </Svg>
+  );
+}
+
+export const viewBoxOf = ({ x, y, width, height }: Box): string =>
+  [x, y, width, height].map((each) => each.toFixed(1)).join(' ');
+
+interface ShapePathsProps {
+  readonly shapes: readonly Shape[];
+  readonly colours: ReturnType<typeof toneColours>;
+  /** Of the drawing, for one px on the screen: lines are as thick whatever the scale. */
+  readonly unit: number;
+}
+
+const LINE = 0.75;
+
+export const ShapePaths = ({ shapes, colours, unit }: ShapePathsProps) =>
+  shapes.map((shape, i) => (
+    <Path
+      key={i}
+      d={pathOf(shape)}
+      fill={colours[shape.fill]}
+      stroke={colours[shape.line]}
+      strokeWidth={shape.width * unit * LINE}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    />
+  ));

@@ -1,0 +1,365 @@
+import type { NightshadeForm } from '@/core/crops/flowerForm';
+import { seededChance, type Chance } from '@/core/random/chance';
+import { about, type FlowerLooks, type Standing } from './looks';
+import { ellipse, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+
+type NightshadeLooks = FlowerLooks<NightshadeForm>;
+
+const PETALS = { pin: 18, green: 34, eve: 48, open: 62, spent: 40 } as const;
+const STALK = { pin: 24, green: 40, eve: 52, open: 60, spent: 58 } as const;
+/** How far the style ends beyond the anthers, px; in most flowers hardly at all. */
+const BEYOND = { long: 17, medium: 1, short: -14 } as const;
+
+/**
+ * A flower of the tomato's family from the side. It hangs in nature; here it is drawn with its base at the origin and
+ * its petals up, and is turned over where it is shown.
+ *
+ * @example nightshadeSide(looks).tip // below 0
+ */
+export function nightshadeSide(looks: NightshadeLooks): Standing {
+  const chance = seededChance(looks.seed);
+  const { stage } = looks;
+  const length = about(chance, PETALS[stage], 0.04);
+  const stalk = about(chance, STALK[stage], 0.08);
+  return {
+    shapes: [
+      ...pedicel(chance, stalk),
+      ...(stage === 'open'
+        ? openFlower(chance, looks)
+        : stage === 'spent'
+          ? withered(chance, looks, length)
+          : bud(chance, looks, length)),
+    ],
+    foot: stalk,
+    tip: -length,
+  };
+}
+
+/** A thin stalk with the knuckle at which flowers drop. */
+function pedicel(chance: Chance, length: number): Shape[] {
+  const sway = chance.below(8) - 4;
+  const knuckle = length * 0.55;
+  const left: Point[] = [
+    [-2.6, 0],
+    [-2.4 + sway, knuckle - 5],
+    [-4 + sway, knuckle],
+    [-2.6 + sway, knuckle + 5],
+    [-2.8, length],
+  ];
+  const right = left.map(([x, y], i): Point => [x + [5.2, 4.8, 8, 5.2, 5.6][i]!, y]).toReversed();
+  return [solid('stalk', 'stalk', [left, [left.at(-1)!, right[0]!], right, [right.at(-1)!, left[0]!]], 1.8)];
+}
+
+/** Between the sepals a bud shows its petals from the day before it opens. */
+function bud(chance: Chance, looks: NightshadeLooks, length: number): Shape[] {
+  const isEve = looks.stage === 'eve';
+  const half = length * (isEve ? 0.26 : 0.36);
+  const [left, , right] = symmetrical([
+    [half * 0.5, 0],
+    [half, -length * 0.35],
+    [half * 0.8, -length * 0.7],
+    [half * 0.3, -length * 0.94],
+  ]);
+  const tip: Point = [0, -length];
+  const body = solid('bud', isEve ? 'petal' : 'bud', [
+    [...left!, tip],
+    [tip, ...right!],
+    [right!.at(-1)!, left![0]!],
+  ]);
+  const seams = lines('seam', isEve ? 'petalLine' : 'budRib', [
+    [
+      [-half * 0.3, -4],
+      [-half * 0.35, -length * 0.5],
+      [-1, -length * 0.92],
+    ],
+    [
+      [half * 0.35, -4],
+      [half * 0.4, -length * 0.5],
+      [1, -length * 0.92],
+    ],
+  ]);
+  // Closed round a green bud, standing off a colouring one.
+  const reach = looks.stage === 'pin' ? 1.05 : looks.stage === 'green' ? 0.98 : 0.62;
+  const spread = isEve ? 1.7 : 0.86;
+  return [body, seams, ...sepals(chance, length * reach, half, spread)];
+}
+
+function sepals(chance: Chance, length: number, half: number, spread: number): Shape[] {
+  return [-1, 1, 0].map((side) => {
+    const out = side * half * spread;
+    const tall = about(chance, length, 0.08) * (spread > 1 && side !== 0 ? 0.9 : 1);
+    const w = Math.max(2.4, half * 0.3);
+    const tip: Point = [out * 1.05, -tall];
+    return solid(
+      'sepals',
+      'sepal',
+      [
+        [[side * half * 0.4 - w, 1], [out * 0.9 - w, -tall * 0.5], tip],
+        [tip, [out * 0.9 + w, -tall * 0.5], [side * half * 0.4 + w, 1]],
+      ],
+      1.6,
+    );
+  });
+}
+
+function openFlower(chance: Chance, looks: NightshadeLooks): Shape[] {
+  const { form } = looks;
+  if (form.anthers === 'tube' || looks.form.anthers === 'cone') {
+    // Petals bent back from the cone.
+    const back = form.anthers === 'tube' ? [-70, -40, 40, 70] : [-78, -48, 48, 78];
+    return [
+      ...back.flatMap((turn) =>
+        placed(sidePetal(chance, form), { at: [0, -4], turn: turn + chance.below(8) - 4 }),
+      ),
+      ...calyx(chance),
+      ...styleBehind(looks),
+      ...cone(looks),
+    ];
+  }
+  return [...calyx(chance), ...placed(nightshadeFace(looks), { at: [0, -20], scale: 0.78, squash: 0.62 })];
+}
+
+const calyx = (chance: Chance): Shape[] =>
+  [-115, 115, -150, 150].flatMap((turn) =>
+    placed(
+      [
+        solid(
+          'sepals',
+          'sepal',
+          [
+            [
+              [-4, 0],
+              [-4.4, -14],
+              [0, -about(chance, 27, 0.08)],
+            ],
+            [
+              [0, -27],
+              [4.4, -14],
+              [4, 0],
+            ],
+          ],
+          1.6,
+        ),
+      ],
+      { turn },
+    ),
+  );
+
+function sidePetal(chance: Chance, { anthers }: NightshadeForm): Shape[] {
+  const long = about(chance, anthers === 'tube' ? 46 : 52, 0.06);
+  const wide = anthers === 'tube' ? 9 : 18;
+  return [
+    solid('petals', 'petal', [
+      [
+        [-5, 0],
+        [-wide, -long * 0.45],
+        [-wide * 0.6, -long * 0.78],
+        [0, -long],
+      ],
+      [
+        [0, -long],
+        [wide * 0.6, -long * 0.78],
+        [wide, -long * 0.45],
+        [5, 0],
+      ],
+    ]),
+    lines('petals', 'petalLine', [
+      [
+        [0, -6],
+        [0, -long * 0.8],
+      ],
+    ]),
+  ];
+}
+
+/** The anthers round the style, grown together in tomato, open at their tips in aubergine and potato. */
+function cone({ form }: NightshadeLooks): Shape[] {
+  const tube = form.anthers === 'tube';
+  const [left, , right] = symmetrical(
+    tube
+      ? [
+          [10, 0],
+          [11, -18],
+          [7, -38],
+          [3.5, -56],
+        ]
+      : [
+          [12, 0],
+          [14, -20],
+          [12, -40],
+          [8, -50],
+        ],
+  );
+  return [
+    solid('anthers', 'pollen', [left!, [left!.at(-1)!, right![0]!], right!, [right!.at(-1)!, left![0]!]]),
+    lines(
+      'anthers',
+      'column',
+      [
+        [
+          [-4, -2],
+          [-4.5, -22],
+          [-2.5, tube ? -50 : -47],
+        ],
+        [
+          [4, -2],
+          [4.5, -22],
+          [2.5, tube ? -50 : -47],
+        ],
+      ],
+      1.4,
+    ),
+  ];
+}
+
+/** The style, as far as it stands out of the cone; what stays inside is drawn as if one saw through. */
+function styleBehind({ form, style = 'medium' }: NightshadeLooks): Shape[] {
+  if (!form.styles) return form.anthers === 'tube' ? [] : [styleTo(-55)];
+  return [styleTo(-50 - BEYOND[style])];
+}
+
+const styleTo = (end: number): Shape =>
+  solid(
+    'style',
+    'stigma',
+    [
+      [
+        [-1.6, -20],
+        [-1.6, end + 5],
+        [-4, end],
+        [0, end - 4],
+        [4, end],
+        [1.6, end + 5],
+        [1.6, -20],
+      ],
+    ],
+    1.5,
+  );
+
+/**
+ * A flower of the tomato's family from the front, its middle at the origin, petals about 56 long.
+ *
+ * @example nightshadeFace(looks).filter(({ part }) => part === 'petals').length
+ */
+export function nightshadeFace(looks: NightshadeLooks): Shape[] {
+  const { form } = looks;
+  const chance = seededChance(looks.seed + 1);
+  const lobes = form.anthers === 'free' ? 6 : 5;
+  const first = chance.below(30);
+  const wide = form.anthers === 'tube' ? 13 : form.anthers === 'cone' ? 24 : 18;
+  const petals = Array.from({ length: lobes }, (_, i) => {
+    const long = about(chance, 56, 0.05);
+    return placed(
+      [
+        solid('petals', 'petal', [
+          [
+            [-7, -6],
+            [-wide, -long * 0.5],
+            [-wide * 0.5, -long * 0.84],
+            [0, -long],
+          ],
+          [
+            [0, -long],
+            [wide * 0.5, -long * 0.84],
+            [wide, -long * 0.5],
+            [7, -6],
+          ],
+        ]),
+        lines('petals', 'petalLine', [
+          [
+            [0, -12],
+            [0, -long * 0.78],
+          ],
+        ]),
+      ],
+      { turn: first + (360 / lobes) * i },
+    );
+  }).flat();
+  return [...petals, ...middle(looks, lobes, first)];
+}
+
+function middle({ form, style = 'long' }: NightshadeLooks, lobes: number, first: number): Shape[] {
+  if (form.anthers === 'free') {
+    const anthers = Array.from({ length: lobes }, (_, i) =>
+      placed(
+        [
+          lines(
+            'anthers',
+            'stalkShade',
+            [
+              [
+                [0, -4],
+                [0, -14],
+              ],
+            ],
+            1.6,
+          ),
+          solid('anthers', 'column', [ellipse([0, -21], 5, 8.5)], 1.6),
+        ],
+        { turn: first + 180 / lobes + (360 / lobes) * i },
+      ),
+    ).flat();
+    return [...anthers, solid('style', 'stigma', [ellipse([0, 0], 5, 5)], 1.6)];
+  }
+  const anthers = Array.from({ length: 5 }, (_, i) =>
+    placed([solid('anthers', 'pollen', [ellipse([0, -9], 6, 10)], 1.6)], { turn: first + 36 + 72 * i }),
+  ).flat();
+  const shows =
+    form.styles && style !== 'short'
+      ? [
+          solid(
+            'style',
+            'stigma',
+            [ellipse([0, 0], style === 'long' ? 6.5 : 4, style === 'long' ? 6.5 : 4)],
+            1.6,
+          ),
+        ]
+      : [];
+  return [...anthers, ...shows];
+}
+
+function withered(chance: Chance, looks: NightshadeLooks, length: number): Shape[] {
+  const half = length * 0.22;
+  const bend = chance.below(2) < 1 ? -1 : 1;
+  const petals = solid('petals', 'spent', [
+    [
+      [-half, -length * 0.3],
+      [-half * 1.2 + bend * 3, -length * 0.62],
+      [bend * 9 - 4, -length * 0.95],
+    ],
+    [
+      [bend * 9 - 4, -length * 0.95],
+      [bend * 12, -length * 0.84],
+      [bend * 14, -length * 0.9],
+    ],
+    [
+      [bend * 14, -length * 0.9],
+      [half * 1.2 + bend * 4, -length * 0.5],
+      [half, -length * 0.3],
+    ],
+    [
+      [half, -length * 0.3],
+      [-half, -length * 0.3],
+    ],
+  ]);
+  const creases = lines('petals', 'spentShade', [
+    [
+      [-half * 0.4, -length * 0.34],
+      [bend * 2, -length * 0.6],
+      [bend * 7, -length * 0.86],
+    ],
+    [
+      [half * 0.5, -length * 0.34],
+      [half * 0.5 + bend * 3, -length * 0.56],
+      [bend * 11, -length * 0.82],
+    ],
+  ]);
+  const swelling = solid('fruitlet', 'fruitlet', [ellipse([0, -length * 0.18], half * 1.1, length * 0.16)]);
+  return [
+    petals,
+    creases,
+    swelling,
+    ...sepals(chance, length * 0.5, half * 1.3, 1.7),
+    ...(looks.form.anthers === 'free' ? [] : []),
+  ];
+}

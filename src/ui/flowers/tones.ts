@@ -1,0 +1,106 @@
+import type { FlowerForm } from '@/core/crops/flowerForm';
+import type { Mode } from '../theme';
+import type { Tone } from './geometry/shape';
+
+type Colours = Readonly<Record<Exclude<Tone, 'none'>, string>>;
+
+const DAY: Colours = {
+  stalk: '#8DAE62',
+  stalkShade: '#5F8243',
+  sepal: '#7FA356',
+  bud: '#A8C07A',
+  budRib: '#6F9350',
+  seam: '#F2B632',
+  petal: '#F7C243',
+  petalBack: '#F0B033',
+  petalLine: '#C98612',
+  throat: '#DE8F1E',
+  column: '#B9650F',
+  pollen: '#F6A81C',
+  stigma: '#E58A1F',
+  fruitlet: '#93B765',
+  fruitletShade: '#6A9148',
+  spent: '#D6B27A',
+  spentShade: '#94683A',
+  leaf: '#6E9A58',
+  leafLine: '#4C763D',
+  husk: '#B9CC86',
+  huskShade: '#7E9A55',
+  silk: '#F1E3A4',
+  silkSpent: '#8A5A34',
+  straw: '#D9C391',
+  tape: '#F4F1E4',
+  veil: '#FFFFFF99',
+  hole: '#2A2118',
+  hair: '#7E9472',
+};
+
+/** At night the same drawing on a dark ground, a little subdued. */
+const NIGHT: Colours = {
+  ...DAY,
+  stalk: '#7C9C58',
+  sepal: '#6D8F4B',
+  bud: '#93AD69',
+  petal: '#E5B03B',
+  petalBack: '#D69E2E',
+  seam: '#DFA72F',
+  fruitlet: '#7FA257',
+  leaf: '#577D47',
+  leafLine: '#3B5E31',
+  tape: '#D8D6C8',
+  veil: '#FFFFFF33',
+  hair: '#90A583',
+  silk: '#DDD093',
+};
+
+/** Petals that are not yellow; the seams of a bud have the petals' colour. */
+const PETALS: Readonly<Record<'white' | 'violet', Readonly<Record<Mode, Partial<Colours>>>>> = {
+  white: {
+    day: { petal: '#FBFAF0', petalBack: '#EDEEDF', petalLine: '#B9BFA2', throat: '#E6E7C8', seam: '#F7F6E6' },
+    night: {
+      petal: '#E4E5D6',
+      petalBack: '#CFD2C0',
+      petalLine: '#98A083',
+      throat: '#C9CCA6',
+      seam: '#DCDECB',
+    },
+  },
+  violet: {
+    day: { petal: '#B79AD6', petalBack: '#A284C6', petalLine: '#7C5AA6', throat: '#C9B37A', seam: '#B79AD6' },
+    night: {
+      petal: '#A489C4',
+      petalBack: '#8E72B2',
+      petalLine: '#6B4C93',
+      throat: '#B3A06C',
+      seam: '#A489C4',
+    },
+  },
+};
+
+/** Anthers of pepper are blue to violet; those of strawberry are pale. */
+const OWN: Readonly<Partial<Record<FlowerForm['type'], Partial<Colours>>>> = {
+  grass: { pollen: '#EBCF57' },
+  dome: { pollen: '#F3C33B', stigma: '#DCD86C', column: '#A99A2E' },
+};
+
+/**
+ * The colours of a drawing.
+ *
+ * @param ink the colour of its outlines.
+ */
+export function toneColours(
+  form: FlowerForm,
+  mode: Mode,
+  ink: string,
+): Readonly<Record<Tone | 'ink', string>> {
+  const petals = form.type === 'dome' ? 'white' : form.type === 'grass' ? 'yellow' : form.petalColour;
+  return {
+    ...(mode === 'night' ? NIGHT : DAY),
+    ...(petals === 'yellow' ? {} : PETALS[petals][mode]),
+    ...OWN[form.type],
+    ...(form.type === 'nightshade' && form.anthers === 'free' && { column: '#6F7FA8', stigma: '#C9D27A' }),
+    ...(form.type === 'nightshade' && form.anthers !== 'free' && { stigma: '#A8C46A' }),
+    none: 'none',
+    ink,
+  };
+}
