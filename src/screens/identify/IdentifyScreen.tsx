@@ -89,7 +89,6 @@ function ChooseCrop({
                 }}
                 fit="own"
                 size={56}
-                label=""
               />
             </View>
           }

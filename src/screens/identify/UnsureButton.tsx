@@ -1,23 +1,29 @@
 import { useRouter } from 'expo-router';
-import type { ViewStyle } from 'react-native';
-import { Button } from '@/ui/parts/Button';
+import type { ReactNode } from 'react';
+import { Pressable } from 'react-native';
+import { Text } from '@/ui/parts/Text';
+import { TOUCH } from '@/ui/theme';
 
 export interface UnsureButtonProps {
   readonly plant: string;
-  readonly style?: ViewStyle;
+  /** The flower as it should look. */
+  readonly children?: ReactNode;
 }
 
 /** From the plant one stands at to the question which flower it is. */
-export function UnsureButton({ plant, style }: UnsureButtonProps) {
+export function UnsureButton({ plant, children }: UnsureButtonProps) {
   const router = useRouter();
   return (
-    <Button
-      variant="quiet"
-      size="small"
-      title="Unsure?"
-      label="Unsure which flower this is?"
+    <Pressable
+      role="button"
+      aria-label="Unsure which flower this is?"
       onPress={() => router.push({ pathname: '/bench/identify', params: { plant } })}
-      {...(style && { style })}
-    />
+      style={{ alignItems: 'center', justifyContent: 'center', minHeight: TOUCH.least, minWidth: 88 }}
+    >
+      {children}
+      <Text variant="small" tone="leaf" style={{ fontWeight: '600' }}>
+        Unsure?
+      </Text>
+    </Pressable>
   );
 }

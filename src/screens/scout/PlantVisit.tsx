@@ -10,7 +10,8 @@ import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { Journal } from '@/core/journal/journal';
 import { meantFor } from '@/core/journal/matingOf';
-import type { Mating } from '@/core/journal/state';
+import type { BudStage } from '@/core/crops/crop';
+import type { Mating, Variety } from '@/core/journal/state';
 import { waysOf } from '@/core/work/ways';
 import { flowersDue } from '@/core/work/flowersDue';
 import type { WalkedPlant } from '@/core/work/outings';
@@ -33,6 +34,7 @@ import { UnsureButton } from '../identify/UnsureButton';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { How } from '../shell/How';
+import { BudPicture } from './BudPicture';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords, type WalkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
@@ -80,6 +82,8 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
   };
   const steppers = (stage: 'eve' | 'green') => (
     <BudSteppers
+      variety={variety}
+      stage={stage}
       words={words[stage]}
       counts={counts[stage]}
       most={mostOf[stage]}
@@ -284,20 +288,22 @@ function Tags({ tags }: { readonly tags: readonly string[] }) {
 }
 
 interface BudSteppersProps {
+  readonly variety: Variety;
+  readonly stage: BudStage;
   readonly words: WalkWords['eve'] | WalkWords['green'];
   readonly counts: BudCount;
   readonly most: BudCount;
   readonly onChange: (sex: Sex) => (value: number) => void;
 }
 
-function BudSteppers({ words, counts, most, onChange }: BudSteppersProps) {
+function BudSteppers({ variety, stage, words, counts, most, onChange }: BudSteppersProps) {
   return SEXES.map((sex) => {
     const said = words[sex];
     return said ? (
       <Stepper
         key={sex}
         label={said.label}
-        glyph={<Glyph name={said.glyph} size={30} />}
+        glyph={<BudPicture variety={variety} stage={stage} sex={sex} glyph={said.glyph} />}
         value={counts[sex]}
         most={most[sex]}
         onChange={onChange(sex)}

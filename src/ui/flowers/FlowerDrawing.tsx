@@ -12,8 +12,8 @@ export interface FlowerDrawingProps {
   /** `crop`: in one scale for all ages of a crop, so that a bud is as small as it is; `own`: as large as there is room. */
   readonly fit?: 'crop' | 'own';
   readonly size: number;
-  /** What it shows, for who cannot see it. In an exercise: what can be seen, not what it is. */
-  readonly label: string;
+  /** What it shows, for who cannot see it; left out where the words next to it say so. */
+  readonly label?: string;
 }
 
 /** A flower, drawn from what it is. */
@@ -33,7 +33,12 @@ export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label 
   }, [key, view, fit]);
   const width = (size * box.width) / box.height;
   return (
-    <Svg width={Math.min(size, width)} height={size} viewBox={viewBoxOf(box)} role="img" aria-label={label}>
+    <Svg
+      width={Math.min(size, width)}
+      height={size}
+      viewBox={viewBoxOf(box)}
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
+    >
       <ShapePaths shapes={shapes} colours={colours} unit={box.height / size} />
     </Svg>
   );

@@ -15,7 +15,7 @@ export interface BloomPictureProps {
   readonly covered: boolean;
 }
 
-const SIZE = 140;
+const SIZE = 122;
 
 /** The flower of a stop as it should look now. */
 export function BloomPicture({ variety, sex, part, bloom, covered }: BloomPictureProps) {

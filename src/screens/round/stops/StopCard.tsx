@@ -115,7 +115,7 @@ export function StopCard(props: StopCardProps) {
           <Text variant="huge">{number}</Text>
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
-        <View style={{ alignItems: 'center' }}>
+        <UnsureButton plant={stop.plant}>
           <BloomPicture
             variety={variety}
             sex={sex}
@@ -123,8 +123,7 @@ export function StopCard(props: StopCardProps) {
             bloom={stop.kind === 'pollinate' ? stop.bloom : stop.blooms[0]}
             covered={covered}
           />
-          <UnsureButton plant={stop.plant} />
-        </View>
+        </UnsureButton>
       </View>
       <PlantWarnings plant={plant} />
       {children}

@@ -1,0 +1,41 @@
+import { View } from 'react-native';
+import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
+import type { BudStage } from '@/core/crops/crop';
+import type { Sex } from '@/core/journal/kinds/scout';
+import type { Variety } from '@/core/journal/state';
+import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
+import { seedOf } from '@/ui/flowers/geometry/looks';
+import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
+
+export interface BudPictureProps {
+  readonly variety: Variety;
+  readonly stage: BudStage;
+  readonly sex: Sex;
+  /** Where the flowers of the crop are not drawn. */
+  readonly glyph: GlyphName;
+}
+
+const SIZE = 58;
+
+/** What is counted on the walk, as it looks; the words beside it name it. */
+export function BudPicture({ variety, stage, sex, glyph }: BudPictureProps) {
+  const crop = cropOf(variety.crop);
+  const { fruitShape } = variety.traits;
+  if (!crop.flower) return <Glyph name={glyph} size={30} />;
+  return (
+    <View style={{ width: 40, alignItems: 'center' }}>
+      <FlowerDrawing
+        looks={{
+          form: crop.flower,
+          sex: sex === 'male' && crop.habit !== 'perfect' ? 'male' : bearingSexOf(crop, variety.traits),
+          // Ears are counted once silk shows, tassels once they shed.
+          stage: crop.flower.type === 'grass' && stage === 'eve' ? 'open' : stage,
+          seed: seedOf(variety.crop),
+          ...(fruitShape && { fruitShape }),
+        }}
+        fit="own"
+        size={SIZE}
+      />
+    </View>
+  );
+}
