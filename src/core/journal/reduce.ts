@@ -217,6 +217,7 @@ function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
       walk.at = at;
       walk.eve = body.eve;
       walk.green = body.green;
+      if (body.pin) walk.pin = body.pin;
       walk.scoutedEntry = id;
       break;
     case 'covered': {

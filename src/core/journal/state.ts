@@ -79,6 +79,7 @@ export interface Walk {
   readonly at: Instant;
   readonly eve: BudCount;
   readonly green: BudCount;
+  readonly pin?: BudCount;
   /** There was nothing to cover. */
   readonly swept?: true;
   /** All its open flowers were shaken or brushed. */

@@ -7,7 +7,8 @@ import { seasonAt } from '../season/seasons';
 import { sowingDay, type SowingDay, type Wish } from '../season/sowingDay';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { temperaturesAt, type PlannedVariety } from './gardenPlan';
+import { temperaturesAt } from '../opening/temperaturesAt';
+import type { PlannedVariety } from './gardenPlan';
 
 /** Something that flowers on known days: a variety, or a source outside the garden. */
 export interface Flowering {

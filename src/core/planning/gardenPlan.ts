@@ -6,15 +6,14 @@ import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import type { Journal } from '../journal/journal';
 import { plantingOf, type Sown } from '../journal/plantingOf';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
-import { weatherOn } from '../opening/weatherOn';
 import { mothersReport, type MothersReport } from '../population/mothers';
-import { floweringForecast, type FloweringForecast, type TemperaturesOf } from '../season/flowering';
+import { floweringForecast, type FloweringForecast } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { climateAt, temperaturesBy } from '../weather/climate';
+import { temperaturesAt } from '../opening/temperaturesAt';
 
 /** What the plan knows of one variety. */
 export interface PlannedVariety {
@@ -38,14 +37,6 @@ export interface VarietyReport extends PlannedVariety {
   readonly isolation: IsolationReport;
   readonly needs: readonly Reason<NeedReason>[];
   readonly mothers: MothersReport;
-}
-
-/** Temperatures of any day at a garden: as noted, else by its climate. */
-export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf {
-  const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
-  const days = new Set([...journal.all('weather').keys(), ...journal.all('readings').keys()]);
-  const known = [...days].flatMap((day) => weatherOn(journal, garden, day) ?? []);
-  return temperaturesBy(climate, garden.latitude, new Map(known.map((each) => [each.day, each])));
 }
 
 /**

@@ -120,7 +120,12 @@ export function firstFlowerBySowing(
   };
 }
 
-const degreeDaysOf =
+/**
+ * Degree days that each day adds for a crop.
+ *
+ * @example degreeDaysOf('corn', () => ({ min: 12, max: 28 }))('2026-07-01') // 10
+ */
+export const degreeDaysOf =
   (crop: CropId, temperatures: TemperaturesOf): ((day: Day) => number) =>
   (day) =>
     degreeDays(temperatures(day), thermalOf(crop), cropOf(crop).development.method);

@@ -39,6 +39,8 @@ export interface ScoutBodies {
     readonly day: Day;
     readonly eve: BudCount;
     readonly green: BudCount;
+    /** Tiny ones at the growing tips, where they were counted. */
+    readonly pin?: BudCount;
   };
   /** Plants at which there was nothing to cover for the flowers of a day: a whole bed at once. */
   swept: { readonly day: Day; readonly plants: readonly string[] };

@@ -8,7 +8,7 @@ const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
 
 export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
-  scouted: () => record({ plant: id, day, eve: buds, green: buds }),
+  scouted: () => record({ plant: id, day, eve: buds, green: buds, pin: buds.optional() }),
   swept: () => record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
   rowPollinated: () =>
     record({ day, plants: Joi.array().items(id).min(1).max(2000), method: oneOf(ROW_METHODS) }),
