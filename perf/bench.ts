@@ -1,4 +1,5 @@
 import { browserBench } from './browser';
+import { forecastBench } from './forecast';
 import { isolationBench } from './isolation';
 import { journalBench } from './journal';
 import { missedBounds } from './ratio';
@@ -11,6 +12,7 @@ const PARTS = {
   isolation: isolationBench,
   pairing: pairingBench,
   route: routeBench,
+  forecast: forecastBench,
   size: sizeBench,
   browser: browserBench,
 };

@@ -1,3 +1,8 @@
+import {
+  forecastOpenings,
+  type ForecastRequest,
+  type OpeningForecast,
+} from '@/core/opening/forecastOpenings';
 import { planOuting, type OutingPlan, type OutingRequest } from '@/core/work/route/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
@@ -5,6 +10,7 @@ export const COMPUTE = {
   /** @param onProgress told what share of it is done, from 0 to 1. */
   planOuting: (request: OutingRequest, onProgress?: (share: number) => void): OutingPlan =>
     planOuting(request, { onProgress }),
+  forecastOpenings: (request: ForecastRequest): OpeningForecast => forecastOpenings(request),
 };
 
 export type Compute = typeof COMPUTE;

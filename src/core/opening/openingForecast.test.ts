@@ -3,7 +3,8 @@ import type { BudCount } from '../journal/kinds/scout';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '../work/testYard';
-import { openingForecast, type VarietyForecast } from './openingForecast';
+import type { VarietyForecast } from './forecastOpenings';
+import { openingForecast } from './openingForecast';
 
 const DAY: Day = '2026-07-19';
 const NONE: BudCount = { female: 0, male: 0 };

@@ -23,6 +23,8 @@ export interface Format {
   day(day: Day): string;
   /** `18 Jul`. */
   shortDay(day: Day): string;
+  /** `Mon 20`. */
+  weekday(day: Day): string;
   /** `18 Jul 2026`. */
   date(day: Day): string;
   number(value: number, digits?: number): string;
@@ -67,6 +69,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
   const hour = inDays({ hour: 'numeric', hour12 });
   const long = inDays({ weekday: 'long', day: 'numeric', month: 'long' });
   const short = inDays({ day: 'numeric', month: 'short' });
+  const weekday = inDays({ weekday: 'short', day: 'numeric' });
   const date = inDays({ day: 'numeric', month: 'short', year: 'numeric' });
   const twelve = later(() => hour().resolvedOptions().hour12 === true);
   const rules = later(() => new Intl.PluralRules('en'));
@@ -85,6 +88,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
       const ofDay = ((h % 24) + 24) % 24;
       return twelve() ? hour().format(ofDay * 3_600_000) : String(ofDay);
     },
+    weekday: (day) => weekday().format(asDate(day)),
     day: (day) => long().format(asDate(day)).replace(',', ''),
     shortDay: (day) => short().format(asDate(day)),
     date: (day) => date().format(asDate(day)),

@@ -33,12 +33,14 @@ import { RoutineScreen } from '../routine/RoutineScreen';
 import { ScoutScreen } from '../scout/ScoutScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
 import { WeatherScreen } from '../weather/WeatherScreen';
+import { AheadScreen } from '../week/AheadScreen';
 
 /**
  * All screens but Today, which loads them as soon as it has nothing better to do. One chunk, so that what they share
  * does not end up in the scripts of every page.
  */
 const SCREENS = {
+  ahead: AheadScreen,
   barrier: BarrierScreen,
   bed: BedScreen,
   bench: BenchScreen,

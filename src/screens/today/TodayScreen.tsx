@@ -143,6 +143,12 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
         />
       ))}
       <ListRow
+        glyph={<Glyph name="female" size={28} />}
+        title="The next five days"
+        note="Flowers to expect, people and males needed"
+        onPress={() => router.push('/ahead')}
+      />
+      <ListRow
         glyph={<Glyph name="today" size={28} />}
         title="Weather"
         note={sayWeather(today, f) ?? 'Not noted. It moves the opening hours.'}

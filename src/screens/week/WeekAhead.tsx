@@ -12,6 +12,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
+import { FlowersAhead } from './FlowersAhead';
 import { ROUND_NAMES } from '../words/outings';
 
 /** On a wide screen: the days that follow, and the garden. */
@@ -37,6 +38,12 @@ export function WeekAhead() {
         {view.days.map((day) => (
           <ListRow key={day.day} title={f.day(day.day)} note={sayDay(day, f)} />
         ))}
+      </View>
+      <View>
+        <Text variant="heading" level={2}>
+          Flowers to expect
+        </Text>
+        <FlowersAhead />
       </View>
       <View style={{ gap: SPACE.s }}>
         <WithWidth>

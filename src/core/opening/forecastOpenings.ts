@@ -1,0 +1,234 @@
+import { SEXES, type Sex } from '../journal/kinds/scout';
+import { addDays, daysBetween } from '../time/calendar';
+import type { Day } from '../time/types';
+import {
+  chancesOfOpen,
+  expectedOf,
+  expectedOpen,
+  learnBuds,
+  type BudModel,
+  type BudsSeen,
+  type Comparison,
+  type Expected,
+} from './budModel';
+
+/** Flowers of one sex to expect, of a plant or of a variety. */
+export interface ExpectedFlowers {
+  readonly sex: Sex;
+  /** On each day of the forecast. */
+  readonly days: readonly Expected[];
+}
+
+export interface PlantForecast {
+  readonly plant: string;
+  /** For the flowers of which day its buds were last counted; missing where that was too long ago. */
+  readonly countedFor?: Day;
+  readonly flowers: readonly ExpectedFlowers[];
+}
+
+export interface VarietyForecast {
+  readonly variety: string;
+  readonly flowers: readonly ExpectedFlowers[];
+  readonly plants: readonly PlantForecast[];
+  /** Males have been seen, females not yet: when the first are to be expected. */
+  readonly femalesFrom?: readonly [Day, Day];
+  /** Own counts from which the forecast was corrected. */
+  readonly learntFrom: number;
+}
+
+export interface OpeningForecast {
+  readonly days: readonly Day[];
+  readonly varieties: readonly VarietyForecast[];
+}
+
+/** Buds of a plant as they were counted for the flowers of a day. */
+export interface BudCounts {
+  readonly day: Day;
+  readonly buds: Readonly<Record<Sex, BudsSeen>>;
+}
+
+export interface CountedPlant {
+  readonly plant: string;
+  /** The latest first. */
+  readonly counts: readonly BudCounts[];
+}
+
+/** All that a forecast is made from, in plain numbers. */
+export interface ForecastRequest {
+  readonly days: readonly Day[];
+  readonly crops: readonly {
+    /** Mild days of development that each day adds, from the first count on. */
+    readonly development: ReadonlyMap<Day, number>;
+    readonly varieties: readonly { readonly variety: string; readonly plants: readonly CountedPlant[] }[];
+  }[];
+}
+
+type CropRequest = ForecastRequest['crops'][number];
+type Development = CropRequest['development'];
+
+/** Counts older than this say nothing of the days to come. */
+const BUDS_LAST_DAYS = 6;
+/** The latest of these are enough. */
+const MOST_COMPARISONS = 400;
+/** A plant's usual flowers are the mean of so many days. */
+const USUAL_DAYS = 14;
+/** So many plant-days weighs what is usual for the crop against own counts. Our default. */
+const USUAL_WEIGHT = 3;
+/** Flowers that a plant in flower opens a day, before own counts speak. Our defaults. */
+const USUAL_FLOWERS: Readonly<Record<Sex, number>> = { male: 1, female: 0.35 };
+/** Females follow the first males within a week or more (common practice, no source). */
+const FEMALES_AFTER_DAYS = [7, 14] as const;
+
+/**
+ * How many flowers open on the days to come, plant by plant and variety by variety. How long buds take follows the
+ * development of the crop, and is corrected by this garden's own counts.
+ *
+ * @example forecastOpenings({ days: ['2026-07-19'], crops: [] }).varieties // []
+ */
+export function forecastOpenings({ days, crops }: ForecastRequest): OpeningForecast {
+  const varieties = crops.flatMap((crop) => forecastCrop(crop, days));
+  return { days, varieties: varieties.toSorted((a, b) => (a.variety < b.variety ? -1 : 1)) };
+}
+
+/** What passed up to each day, from one day on. */
+function passedUntil(from: Day, days: number, development: Development): number[] {
+  const passed = [0];
+  for (let i = 0; i < days; i += 1) passed.push(passed[i]! + (development.get(addDays(from, i)) ?? 0));
+  return passed;
+}
+
+function forecastCrop({ varieties, development }: CropRequest, days: readonly Day[]): VarietyForecast[] {
+  const usual = new Map(
+    varieties.flatMap(({ variety, plants }) =>
+      SEXES.map((sex) => [`${variety}|${sex}`, usualFlowers(plants, sex, days[0]!)] as const),
+    ),
+  );
+  const usualOf = (variety: string, sex: Sex): number => usual.get(`${variety}|${sex}`)!;
+  const comparisons = varieties.flatMap(({ variety, plants }) =>
+    plants.flatMap((counted) =>
+      SEXES.flatMap((sex) => comparisonsOf(counted, sex, usualOf(variety, sex), days[0]!, development)),
+    ),
+  );
+  const latest = comparisons.toSorted((a, b) => (a.day < b.day ? 1 : a.day > b.day ? -1 : 0));
+  const model = learnBuds(latest.slice(0, MOST_COMPARISONS));
+  const expect = expecter(model, days, development);
+  return varieties.map(({ variety, plants }) => {
+    const byPlant = plants.map((counted) => ({
+      counted,
+      means: SEXES.map((sex) => expect.means(counted, sex, usualOf(variety, sex))),
+    }));
+    const femalesFrom = firstFemales(plants, days[0]!);
+    return {
+      variety,
+      flowers: SEXES.map((sex, i) => ({ sex, days: expect.together(byPlant.map(({ means }) => means[i]!)) })),
+      plants: byPlant.map(({ counted: { plant, counts }, means }) => {
+        const last = lastCount(counts, days[0]!);
+        return {
+          plant,
+          ...(last && { countedFor: last.day }),
+          flowers: SEXES.map((sex, i) => ({ sex, days: expect.together([means[i]!]) })),
+        };
+      }),
+      ...(femalesFrom && { femalesFrom }),
+      learntFrom: model.learntFrom,
+    };
+  });
+}
+
+/** The latest count from which anything can be expected. */
+const lastCount = (counts: readonly BudCounts[], from: Day): BudCounts | undefined =>
+  counts.find(({ day }) => day <= from && day > addDays(from, -BUDS_LAST_DAYS));
+
+/** The mean of own counts, drawn to what is usual for the crop as long as they are few; none before any was seen. */
+function usualFlowers(plants: readonly CountedPlant[], sex: Sex, from: Day): number {
+  const since = addDays(from, -USUAL_DAYS);
+  const all = plants.flatMap(({ counts }) => counts);
+  if (!all.some(({ buds }) => buds[sex].eve + buds[sex].green > 0)) return 0;
+  const recent = all.filter(({ day }) => day >= since && day <= from);
+  const sum = recent.reduce((flowers, { buds }) => flowers + buds[sex].eve, 0);
+  return (sum + USUAL_WEIGHT * USUAL_FLOWERS[sex]) / (recent.length + USUAL_WEIGHT);
+}
+
+/** Each count of eve buds with the one before it. */
+function comparisonsOf(
+  { counts }: CountedPlant,
+  sex: Sex,
+  usual: number,
+  from: Day,
+  development: Development,
+): (Comparison & { readonly day: Day })[] {
+  const past = counts.filter(({ day }) => day <= from);
+  return past.slice(0, -1).flatMap((count, i) => {
+    const before = past[i + 1]!;
+    const days = daysBetween(before.day, count.day);
+    if (days >= BUDS_LAST_DAYS) return [];
+    return [
+      {
+        day: count.day,
+        seen: before.buds[sex],
+        development: passedUntil(before.day, days, development),
+        usual,
+        opened: count.buds[sex].eve,
+      },
+    ];
+  });
+}
+
+/** For each pace of the model, flowers on each day of the forecast. */
+type Means = ReadonlyMap<number, readonly number[]>;
+
+/** What to expect under a model. Plants with the same buds at the same time are worked out once. */
+function expecter(model: BudModel, days: readonly Day[], development: Development) {
+  const paces = [...new Set(model.habits.map(({ pace }) => pace))];
+  const knownMeans = new Map<string, Means>();
+  const knownTogether = new Map<Means, Expected[]>();
+  const [from] = days as [Day];
+  const means = ({ counts }: CountedPlant, sex: Sex, usual: number): Means => {
+    const last = lastCount(counts, from);
+    const seen = last?.buds[sex];
+    const key = JSON.stringify([last?.day, seen, usual]);
+    const known = knownMeans.get(key);
+    if (known) return known;
+    const ago = last ? daysBetween(last.day, from) : 0;
+    const passed = last && passedUntil(last.day, ago + days.length - 1, development);
+    const found: Means = new Map(
+      paces.map((pace) => [
+        pace,
+        seen && passed ? expectedOpen(seen, passed, usual, pace).slice(ago) : days.map(() => usual),
+      ]),
+    );
+    knownMeans.set(key, found);
+    return found;
+  };
+  const together = (plants: readonly Means[]): Expected[] => {
+    const [only] = plants;
+    const known = plants.length === 1 && only ? knownTogether.get(only) : undefined;
+    if (known) return known;
+    const found = days.map((_, day) =>
+      expectedOf(
+        chancesOfOpen(model, (pace) => {
+          const each = plants.map((plant) => plant.get(pace)![day]!);
+          return {
+            sum: each.reduce((sum, mean) => sum + mean, 0),
+            squares: each.reduce((sum, mean) => sum + mean * mean, 0),
+          };
+        }),
+      ),
+    );
+    if (plants.length === 1 && only) knownTogether.set(only, found);
+    return found;
+  };
+  return { means, together };
+}
+
+/** Where only males have shown so far: the first of them, and what is usual after it. */
+function firstFemales(plants: readonly CountedPlant[], from: Day): readonly [Day, Day] | undefined {
+  const all = plants.flatMap(({ counts }) => counts);
+  if (all.some(({ buds: { female } }) => female.eve + female.green + (female.pin ?? 0) > 0)) return undefined;
+  const males = all.filter(({ buds }) => buds.male.eve > 0).map(({ day }) => day);
+  if (males.length === 0) return undefined;
+  const first = males.reduce((a, b) => (a < b ? a : b));
+  const [soon, late] = FEMALES_AFTER_DAYS;
+  const latest = (day: Day): Day => (day < from ? from : day);
+  return [latest(addDays(first, soon)), latest(addDays(first, late))];
+}
