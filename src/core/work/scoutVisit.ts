@@ -18,6 +18,8 @@ export interface ScoutVisit {
   readonly eve: BudCount;
   /** What comes later. */
   readonly green: BudCount;
+  /** Tiny ones, where they were counted. */
+  readonly pin?: BudCount;
   /** The cover, unless the crop takes but one. */
   readonly method: CoverMethod;
   /** Flowers that get no pollen, to see what sets by itself. */
@@ -55,12 +57,12 @@ type Role = (typeof ROLES)[number] | 'control';
  * @example scoutVisitFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
  */
 export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): Fact[] {
-  const { plant, day, eve, green } = visit;
+  const { plant, day, eve, green, pin } = visit;
   const walk = context.journal.all('walk').get(walkId(plant, day));
   const receptive = receptiveBlooms(visit, walk, context);
   const onEve = covered('eve', visit, walk, context);
   return [
-    saidAgain('scouted', { plant, day, eve, green }, walk?.scoutedEntry),
+    saidAgain('scouted', { plant, day, eve, green, ...(pin && { pin }) }, walk?.scoutedEntry),
     ...saidAsOne('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries ?? []),
     ...saidAsOne('covered', onEve, walk?.coveredEntries ?? []),
     ...saidAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),

@@ -1,15 +1,15 @@
 import { View } from 'react-native';
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
-import type { BudStage } from '@/core/crops/crop';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Variety } from '@/core/journal/state';
+import type { CountedStage } from '@/core/opening/budStages';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { seedOf } from '@/ui/flowers/geometry/looks';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
 
 export interface BudPictureProps {
   readonly variety: Variety;
-  readonly stage: BudStage;
+  readonly stage: CountedStage;
   readonly sex: Sex;
   /** Where the flowers of the crop are not drawn. */
   readonly glyph: GlyphName;

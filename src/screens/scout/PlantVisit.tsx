@@ -10,8 +10,7 @@ import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { Journal } from '@/core/journal/journal';
 import { meantFor } from '@/core/journal/matingOf';
-import type { BudStage } from '@/core/crops/crop';
-import type { Mating, Variety } from '@/core/journal/state';
+import type { Mating } from '@/core/journal/state';
 import { waysOf } from '@/core/work/ways';
 import { flowersDue } from '@/core/work/flowersDue';
 import type { WalkedPlant } from '@/core/work/outings';
@@ -34,9 +33,10 @@ import { UnsureButton } from '../identify/UnsureButton';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { How } from '../shell/How';
-import { BudPicture } from './BudPicture';
+import { BudSteppers, MOST_BUDS, TinyBuds } from './BudSteppers';
+import { Expectation, type ExpectedBuds } from './Expectation';
 import { PlantHeading } from '../shell/PlantHeading';
-import { walkWords, type WalkWords } from '../words/blooms';
+import { walkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
 import { COVERS, FLOWER_COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
@@ -44,6 +44,8 @@ import { sayPlace } from '../words/places';
 export interface PlantVisitProps {
   readonly walked: WalkedPlant;
   readonly head: ReactNode;
+  /** What should be found, where anything is known. */
+  readonly expected?: ExpectedBuds | undefined;
   /** Second column on a wide screen. */
   readonly aside?: ReactNode;
   /** Below the counters, as long as nothing was counted. */
@@ -53,13 +55,10 @@ export interface PlantVisitProps {
   readonly onNoted: () => void;
 }
 
-type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'method' | 'controls'>;
-
-/** Beyond this many of one sex on one plant a finger has slipped. */
-const MOST_BUDS = 12;
+type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'pin' | 'method' | 'controls'>;
 
 /** One plant on the walk: count what opens next, cover it, tie the tags. */
-export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: PlantVisitProps) {
+export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNoted }: PlantVisitProps) {
   const f = useFormat();
   const { store } = useGarden();
   const [choosing, setChoosing] = useState(false);
@@ -110,6 +109,13 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
       </View>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
       {roles.bears ? <Load walked={walked} /> : null}
+      {expected ? (
+        <Expectation
+          expected={expected}
+          counted={eve}
+          onTake={(next) => setCounts({ ...counts, eve: next })}
+        />
+      ) : null}
       {steppers('eve')}
       {words.controls ? (
         <Stepper
@@ -135,6 +141,14 @@ export function PlantVisit({ walked, head, aside, foot, onDone, onNoted }: Plant
         </Text>
       ) : null}
       {steppers('green')}
+      {cover.bearing === 'eve' && crop.habit !== 'perfect' ? (
+        <TinyBuds
+          variety={variety}
+          words={words.green}
+          counts={counts.pin}
+          onChange={(pin) => setCounts({ ...counts, pin })}
+        />
+      ) : null}
       {cover.bearing === 'green' ? <Tags tags={tags} /> : null}
       {isEmpty ? foot : null}
       <Sheet
@@ -173,7 +187,7 @@ function Load({ walked: { plant, variety } }: { readonly walked: WalkedPlant }) 
   const f = useFormat();
   const id = plant.plant;
   const load = useView('load', [id], ({ store: { journal }, garden, now }) =>
-    plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id),
+    plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id) ?? null,
   );
   if (!load || load.growing === 0 || !wantsSeed(variety.purpose)) return null;
   const fruits = f.count(load.growing, 'fruit grows', 'fruits grow');
@@ -215,6 +229,7 @@ function useVisit(
   const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
+    ...(walk?.pin && { pin: walk.pin }),
     method: before[0]?.cover?.method ?? usualCover(journal, plant.plant, day, roles.crosses[0]),
     controls: before.filter(({ role }) => role === 'control').length,
   });
@@ -285,31 +300,4 @@ function Tags({ tags }: { readonly tags: readonly string[] }) {
       ))}
     </View>
   );
-}
-
-interface BudSteppersProps {
-  readonly variety: Variety;
-  readonly stage: BudStage;
-  readonly words: WalkWords['eve'] | WalkWords['green'];
-  readonly counts: BudCount;
-  readonly most: BudCount;
-  readonly onChange: (sex: Sex) => (value: number) => void;
-}
-
-function BudSteppers({ variety, stage, words, counts, most, onChange }: BudSteppersProps) {
-  return SEXES.map((sex) => {
-    const said = words[sex];
-    return said ? (
-      <Stepper
-        key={sex}
-        label={said.label}
-        glyph={<BudPicture variety={variety} stage={stage} sex={sex} glyph={said.glyph} />}
-        value={counts[sex]}
-        most={most[sex]}
-        onChange={onChange(sex)}
-        lessLabel={`One ${sex} less`}
-        moreLabel={`One ${sex} more`}
-      />
-    ) : null;
-  });
 }

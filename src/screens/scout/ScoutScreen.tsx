@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Service } from '@/core/work/service';
 import { inWalkingOrder, lookedOverWith } from '@/core/work/walkOrder';
 import { isSuspect } from '@/core/journal/plantCondition';
+import type { Sex } from '@/core/journal/kinds/scout';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -18,11 +19,13 @@ import { useFormat } from '../format/useFormat';
 import { RoundAhead } from '../round/RoundAhead';
 import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { useRoundPlan } from '../round/useRoundPlan';
+import { useExpectedOnWalk } from '../week/useForecast';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
 import { sayPlace } from '../words/places';
 import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
+import type { ExpectedBuds } from './Expectation';
 import { PlantVisit } from './PlantVisit';
 
 interface Walk {
@@ -48,6 +51,24 @@ function useWalk(): Walk | undefined {
   });
 }
 
+/** Dusk and morning may serve two days. */
+const SERVED_DAYS = 2;
+
+/** What should be found at each plant. */
+function useExpected(walk: Walk | undefined): (walked: WalkedPlant) => ExpectedBuds | undefined {
+  const from = walk?.services.map(({ day }) => day).toSorted()[0];
+  const forecast = useExpectedOnWalk(from, SERVED_DAYS);
+  return ({ plant, variety, day }) => {
+    const found = forecast?.varieties
+      .find((each) => each.variety === variety.variety)
+      ?.plants.find((each) => each.plant === plant.plant);
+    const at = forecast?.days.indexOf(day) ?? -1;
+    if (!found?.countedFor || at < 0) return undefined;
+    const of = (sex: Sex) => found.flowers.find((each) => each.sex === sex)!.days[at]!;
+    return { female: of('female'), male: of('male') };
+  };
+}
+
 /** The walk: plant by plant, then what the round will look like. */
 export function ScoutScreen() {
   const f = useFormat();
@@ -56,6 +77,7 @@ export function ScoutScreen() {
   const [chosen, setChosen] = useState<string>();
   const [overview, setOverview] = useDraft('walk-by-bed', false);
   const [marks, setMarks] = useDraft<Marks>('walk-marks', NO_MARKS);
+  const expected = useExpected(walk);
   if (!walk) return null;
   const { services, plants } = walk;
   const left = plants.filter(({ visited }) => !visited);
@@ -118,6 +140,7 @@ export function ScoutScreen() {
   }
   return (
     <PlantVisit
+      expected={here.visited ? undefined : expected(here)}
       walked={here}
       onDone={() => setChosen(undefined)}
       // What is noted of a plant may move it to the end of the walk: not while one stands at it.
