@@ -93,14 +93,14 @@ module.exports = [
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {
-      // The core's packages: time zones and the sun. Nothing else, and nothing of the interface.
+      // The core's packages: time zones, the sun, spaced repetition. Nothing else, and nothing of the interface.
       'no-restricted-imports': [
         'error',
         {
           patterns: [
             {
-              regex: '^(?!\\.|@date-fns/tz/tzOffset$|suncalc$)',
-              message: 'core imports core, the zones of @date-fns/tz and suncalc only',
+              regex: '^(?!\\.|@date-fns/tz/tzOffset$|suncalc$|ts-fsrs$)',
+              message: 'core imports core, the zones of @date-fns/tz, suncalc and ts-fsrs only',
             },
           ],
         },

@@ -91,6 +91,11 @@ async function take(): Promise<void> {
     await page.goto(BASE + route);
     await shoot(page, name);
   }
+  await page.goto(`${BASE}/bench/identify`);
+  await page.getByText('Pepo squash').click();
+  await page.getByRole('button', { name: 'Green, colour along the seams' }).click();
+  await page.getByRole('button', { name: 'What is right under the petals?' }).click();
+  await shoot(page, 'identify');
   await page.goto(`${BASE}/fruit`);
   await page.getByRole('button', { name: 'Show more' }).click();
   await page
@@ -115,11 +120,6 @@ async function take(): Promise<void> {
   await page.getByRole('checkbox').first().click();
   await shoot(page, 'walk-bed');
   await page.getByRole('button', { name: 'Every plant, one by one' }).click();
-  await page.goto(`${BASE}/scout`);
-  await page.getByRole('button', { name: 'List of plants' }).click();
-  await page.getByText('Bed F, row 1, plant 1', { exact: true }).click();
-  await page.getByText('Bag now, before any silk shows').waitFor();
-  await shoot(page, 'walk-corn');
   await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);

@@ -1,7 +1,7 @@
 import { tzOffset } from '@date-fns/tz/tzOffset';
 import type { Day, Instant } from './types';
 
-const MS_PER_DAY = 86_400_000;
+export const MS_PER_DAY = 86_400_000;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_MINUTE = 60_000;
 

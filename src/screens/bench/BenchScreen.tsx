@@ -22,6 +22,12 @@ export function BenchScreen() {
         onPress={() => router.push('/bench/identify')}
       />
       <ListRow
+        glyph={<Glyph name="look" size={28} />}
+        title="Practice"
+        note="Tell drawn flowers apart, five minutes a day"
+        onPress={() => router.push('/bench/practice')}
+      />
+      <ListRow
         glyph={<Glyph name="perfect" size={28} />}
         title="Shake the flowers"
         note="Tomato, pepper, aubergine, strawberry, corn to eat: row by row, with a timer"

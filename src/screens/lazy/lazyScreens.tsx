@@ -27,6 +27,7 @@ import { VarietyScreen } from '../garden/VarietyScreen';
 import { WaysScreen } from '../garden/WaysScreen';
 import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
+import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { RoutineScreen } from '../routine/RoutineScreen';
@@ -60,6 +61,7 @@ const SCREENS = {
   open: OpenNowScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
+  practice: PracticeScreen,
   report: ReportScreen,
   round: RoundScreen,
   roundList: RoundListScreen,

@@ -1,7 +1,8 @@
 import type { Span } from '@/core/crops/crop';
 import type { FlowerForm, FlowerStage } from '@/core/crops/flowerForm';
 import type { Identification } from '@/core/flowers/identify';
-import type { FlowerKind, SignId, SignValue } from '@/core/flowers/signs/sign';
+import { signsOf, type SeenCrop } from '@/core/flowers/kindsOf';
+import { SIGNS, type FlowerKind, type SignId, type SignValue } from '@/core/flowers/signs/sign';
 import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
 import type { Reason } from '@/core/text/reason';
 import type { Format } from '../format/format';
@@ -212,3 +213,20 @@ export function saySpeaking(
     return [`${what}: speaks for ${fors.join(' and ')}${against ? ', and against the rest' : ''}.`];
   });
 }
+
+/**
+ * What can be seen of a flower, in words, for who cannot see its drawing: no more than the drawing shows.
+ *
+ * @param signs the signs that show in the view.
+ */
+export const describe = (crop: SeenCrop, kind: FlowerKind, signs: readonly SignId[]): string => {
+  const table = signsOf(crop.flower);
+  return signs
+    .flatMap((sign) => {
+      const row = table[sign]?.(kind);
+      if (!row) return [];
+      const value = SIGNS[sign][row.indexOf(Math.max(...row))]!;
+      return `${SIGN_WORDS[sign].asks} ${(SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!}.`;
+    })
+    .join(' ');
+};

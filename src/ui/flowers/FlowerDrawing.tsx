@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import Svg, { Path } from 'react-native-svg';
+import Svg, { Ellipse, Path } from 'react-native-svg';
 import { useMode, usePalette } from '../theme';
-import { flowerFace, flowerSide, frameOf, type FlowerView } from './geometry/drawFlower';
+import { closeUp, flowerFace, flowerSide, frameOf, type FlowerView } from './geometry/drawFlower';
 import type { FlowerLooks } from './geometry/looks';
-import { boxOf, pathOf, type Box, type Shape } from './geometry/shape';
+import { boxOf, pathOf, type Box, type Part, type Shape } from './geometry/shape';
 import { toneColours } from './tones';
 
 export interface FlowerDrawingProps {
@@ -14,10 +14,12 @@ export interface FlowerDrawingProps {
   readonly size: number;
   /** What it shows, for who cannot see it; left out where the words next to it say so. */
   readonly label?: string;
+  /** A part to point at. */
+  readonly mark?: Part;
 }
 
 /** A flower, drawn from what it is. */
-export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label }: FlowerDrawingProps) {
+export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label, mark }: FlowerDrawingProps) {
   const { form } = looks;
   const palette = usePalette();
   const mode = useMode();
@@ -28,7 +30,7 @@ export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label 
     const drawn = view === 'face' ? flowerFace(own) : flowerSide(own);
     return {
       shapes: drawn,
-      box: fit === 'crop' && view === 'side' ? frameOf(own.form, drawn) : boxOf(drawn),
+      box: view === 'face' ? boxOf(drawn) : (fit === 'crop' ? frameOf : closeUp)(own.form, drawn),
     };
   }, [key, view, fit]);
   const width = (size * box.width) / box.height;
@@ -40,6 +42,7 @@ export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label 
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
     >
       <ShapePaths shapes={shapes} colours={colours} unit={box.height / size} />
+      {mark ? <Mark shapes={shapes} part={mark} unit={box.height / size} /> : null}
     </Svg>
   );
 }
@@ -68,3 +71,29 @@ export const ShapePaths = ({ shapes, colours, unit }: ShapePathsProps) =>
       strokeLinecap="round"
     />
   ));
+
+interface MarkProps {
+  readonly shapes: readonly Shape[];
+  readonly part: Part;
+  readonly unit: number;
+}
+
+/** A ring round a part of the drawing. */
+function Mark({ shapes, part, unit }: MarkProps) {
+  const { rust } = usePalette();
+  const own = shapes.filter((shape) => shape.part === part);
+  if (own.length === 0) return null;
+  const { x, y, width, height } = boxOf(own, 6 * unit);
+  return (
+    <Ellipse
+      cx={x + width / 2}
+      cy={y + height / 2}
+      rx={Math.max(width * 0.62, 14 * unit)}
+      ry={Math.max(height * 0.56, 14 * unit)}
+      fill="none"
+      stroke={rust}
+      strokeWidth={2.5 * unit}
+      strokeDasharray={`${6 * unit} ${5 * unit}`}
+    />
+  );
+}

@@ -94,3 +94,17 @@ export function frameOf(form: FlowerForm, shapes: readonly Shape[]): Box {
   const tall = Math.max(height, own.height);
   return { x: -half, y: hangs ? own.y : own.y + own.height - tall, width: 2 * half, height: tall };
 }
+
+/** The smallest part of the frame's height that a close-up shows, so that a tiny bud stays one. */
+const CLOSEST = 0.42;
+
+/**
+ * The box round one flower by itself, but no closer than a tiny bud bears.
+ *
+ * @example closeUp(form, flowerSide(pin)).height // 0.42 of the frame of its crop
+ */
+export function closeUp(form: FlowerForm, shapes: readonly Shape[]): Box {
+  const own = boxOf(shapes);
+  const tall = Math.max(own.height, CLOSEST * frameOf(form, shapes).height);
+  return { x: own.x, y: own.y + own.height / 2 - tall / 2, width: own.width, height: tall };
+}

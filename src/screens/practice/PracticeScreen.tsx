@@ -1,0 +1,154 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cropOf, type CropId } from '@/core/crops/catalogue';
+import { cardsOf, PRACTICE_CROPS, type Card } from '@/core/practice/cards';
+import {
+  afterAnswer,
+  mistakesIn,
+  nextInDays,
+  sittingOf,
+  standingOf,
+  type PracticeProgress,
+} from '@/core/practice/progress';
+import { growingCrops } from '@/core/work/outings';
+import { useGarden } from '@/data/hooks/useGarden';
+import { usePractice } from '@/data/hooks/usePractice';
+import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { Page } from '../shell/Page';
+import { sayKind } from '../words/flowers';
+import { sayAnswer } from '../words/practice';
+import { Sitting } from './Sitting';
+
+/** Practice with drawn flowers: five minutes a day, crop by crop. */
+export function PracticeScreen() {
+  const { store } = useGarden();
+  const [progress, setProgress] = usePractice();
+  const [sitting, setSitting] = useState<readonly Card[]>();
+  if (!progress) return null;
+  const now = (): number => store.clock.now();
+  if (sitting) {
+    return (
+      <Sitting
+        cards={sitting}
+        seedFrom={Object.values(progress.cards).reduce((sum, { reps }) => sum + reps, 0)}
+        onAnswer={(card, answer) => setProgress(afterAnswer(progress, card, answer, now()))}
+        onDone={() => setSitting(undefined)}
+      />
+    );
+  }
+  return (
+    <Choose
+      progress={progress}
+      now={now()}
+      onStart={(crop) => setSitting(sittingOf(cardsOf(crop), progress, now()))}
+    />
+  );
+}
+
+interface ChooseProps {
+  readonly progress: PracticeProgress;
+  readonly now: number;
+  readonly onStart: (crop: CropId) => void;
+}
+
+/** Crops of the garden first, each with how far one is. */
+function Choose({ progress, now, onStart }: ChooseProps) {
+  const f = useFormat();
+  const { store } = useGarden();
+  const [all, setAll] = useState(false);
+  const grown = new Set(growingCrops(store.journal).map(({ id }) => id));
+  const here = PRACTICE_CROPS.filter((id) => grown.has(id));
+  const shown = all || here.length === 0 ? PRACTICE_CROPS : here;
+  return (
+    <Page title="Practice" aside={<Mistakes crops={shown} progress={progress} />}>
+      <Text tone="soft" style={{ marginBottom: SPACE.m }}>
+        Drawn flowers, another one each time. Five minutes a day are enough: what you miss comes again soon,
+        what you know comes later.
+      </Text>
+      {shown.map((id) => {
+        const crop = cropOf(id);
+        return (
+          <ListRow
+            key={id}
+            glyph={
+              <View style={{ width: 44, alignItems: 'center' }}>
+                <FlowerDrawing
+                  looks={{
+                    form: crop.flower!,
+                    sex: crop.habit === 'perfect' ? 'perfect' : 'female',
+                    stage: 'eve',
+                    seed: 5,
+                  }}
+                  fit="own"
+                  size={56}
+                />
+              </View>
+            }
+            title={crop.name}
+            note={sayStanding(id, progress, now, f)}
+            onPress={() => onStart(id)}
+          />
+        );
+      })}
+      {shown.length < PRACTICE_CROPS.length ? (
+        <Button title="Other crops" onPress={() => setAll(true)} style={{ marginTop: SPACE.m }} />
+      ) : null}
+    </Page>
+  );
+}
+
+function sayStanding(id: CropId, progress: PracticeProgress, now: number, f: Format): string {
+  const cards = cardsOf(id);
+  const { all, seen, known, due } = standingOf(cards, progress, now);
+  if (seen === 0) return `${f.count(all, 'thing', 'things')} to tell apart. Not begun.`;
+  const far =
+    known === 0
+      ? `Met ${f.number(seen)} of ${f.number(all)}`
+      : known === all
+        ? 'You know them all'
+        : `You know ${f.number(known)} of ${f.number(all)}`;
+  if (due > 0) return `${far}. ${f.number(due)} to look at again now.`;
+  if (seen < all) return `${far}. New ones are waiting.`;
+  const days = Math.ceil(nextInDays(cards, progress, now) ?? 0);
+  return `${far}. Next in ${f.count(days, 'day', 'days')}.`;
+}
+
+const MOST_MISTAKES = 6;
+
+/** What was taken for what. */
+function Mistakes({
+  crops,
+  progress,
+}: {
+  readonly crops: readonly CropId[];
+  readonly progress: PracticeProgress;
+}) {
+  const f = useFormat();
+  const found = mistakesIn(crops.flatMap(cardsOf), progress).slice(0, MOST_MISTAKES);
+  if (found.length === 0) return null;
+  return (
+    <View style={{ marginTop: SPACE.l }}>
+      <Text variant="heading" level={2}>
+        What you mix up
+      </Text>
+      <View role="list">
+        {found.map(({ card, answer, times }) => {
+          const crop = cropOf(card.crop);
+          return (
+            <View role="listitem" key={`${card.id}>${answer}`} style={{ paddingVertical: SPACE.xs }}>
+              <Text>
+                {`${crop.name}, ${sayKind(crop.flower!, card.kind).toLowerCase()}: you said “${sayAnswer(answer, crop.flower!)}” ${f.count(times, 'time', 'times')}.`}
+              </Text>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}
