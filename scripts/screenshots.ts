@@ -94,7 +94,7 @@ async function take(): Promise<void> {
   await page.goto(`${BASE}/bench/identify`);
   await page.getByText('Pepo squash').click();
   await page.getByRole('button', { name: 'Green, colour along the seams' }).click();
-  await page.getByRole('button', { name: 'What is right under the petals?' }).click();
+  await page.getByRole('button', { name: 'A small fruit' }).click();
   await shoot(page, 'identify');
   await page.goto(`${BASE}/fruit`);
   await page.getByRole('button', { name: 'Show more' }).click();

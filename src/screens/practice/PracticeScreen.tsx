@@ -57,13 +57,14 @@ interface ChooseProps {
   readonly onStart: (crop: CropId) => void;
 }
 
-/** Crops of the garden first, each with how far one is. */
+/** Crops of the garden and those that were begun, each with how far one is. */
 function Choose({ progress, now, onStart }: ChooseProps) {
   const f = useFormat();
   const { store } = useGarden();
   const [all, setAll] = useState(false);
   const grown = new Set(growingCrops(store.journal).map(({ id }) => id));
-  const here = PRACTICE_CROPS.filter((id) => grown.has(id));
+  const begun = (id: CropId): boolean => cardsOf(id).some((card) => progress.cards[card.id]);
+  const here = PRACTICE_CROPS.filter((id) => grown.has(id) || begun(id));
   const shown = all || here.length === 0 ? PRACTICE_CROPS : here;
   return (
     <Page title="Practice" aside={<Mistakes crops={shown} progress={progress} />}>
