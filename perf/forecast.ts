@@ -16,7 +16,17 @@ function countedGarden(plants: number): Journal {
   const garden = new BenchGarden();
   for (let b = 0; b < plants / PER_BED; b += 1) {
     const [bed, variety] = [`bed${b}`, `variety${b}`];
-    garden.say('bed.laid', { bed, name: `B${b}`, x: 0, y: b * 3, length: 30, width: 1, rows: 1, turn: 0, every: 0.5 });
+    garden.say('bed.laid', {
+      bed,
+      name: `B${b}`,
+      x: 0,
+      y: b * 3,
+      length: 30,
+      width: 1,
+      rows: 1,
+      turn: 0,
+      every: 0.5,
+    });
     garden.say('variety.described', {
       variety,
       name: `Variety ${b}`,
@@ -27,10 +37,18 @@ function countedGarden(plants: number): Journal {
       traits: {},
     });
     const ids = Array.from({ length: PER_BED }, (_, i) => `p${b}-${i}`);
-    garden.say('plants.set', { bed, row: 1, variety, plants: ids.map((plant, i) => ({ plant, place: i + 1 })) });
+    garden.say('plants.set', {
+      bed,
+      row: 1,
+      variety,
+      plants: ids.map((plant, i) => ({ plant, place: i + 1 })),
+    });
     for (const plant of ids) {
       for (let ago = 0; ago < EVENINGS; ago += 1) {
-        const buds = () => ({ female: Math.floor(chance.between(0, 2)), male: Math.floor(chance.between(0, 4)) });
+        const buds = () => ({
+          female: Math.floor(chance.between(0, 2)),
+          male: Math.floor(chance.between(0, 4)),
+        });
         garden.say('scouted', { plant, day: addDays(DAY, -ago), eve: buds(), green: buds(), pin: buds() });
       }
     }

@@ -186,8 +186,11 @@ function CrossesHere({ walked: { plant, roles } }: { readonly walked: WalkedPlan
 function Load({ walked: { plant, variety } }: { readonly walked: WalkedPlant }) {
   const f = useFormat();
   const id = plant.plant;
-  const load = useView('load', [id], ({ store: { journal }, garden, now }) =>
-    plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id) ?? null,
+  const load = useView(
+    'load',
+    [id],
+    ({ store: { journal }, garden, now }) =>
+      plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id) ?? null,
   );
   if (!load || load.growing === 0 || !wantsSeed(variety.purpose)) return null;
   const fruits = f.count(load.growing, 'fruit grows', 'fruits grow');
