@@ -23,42 +23,49 @@ test('a station’s forecast moves the hours once it is used, and is there with 
   await expect(page.getByRole('link', { name: /^Weather Forecast: .* °C to .* °C/ })).toBeVisible();
 });
 
-test('a logger’s file is previewed, put right and imported; a note by hand goes before it', async ({
-  app,
-  page,
-}) => {
-  await app.beginGarden();
-  await page.goto('/weather');
-  await page.getByRole('link', { name: /^Readings from a logger/ }).click();
-  // From yesterday to tomorrow, each day from 60 °F to 83 °F.
-  const midnight = Math.floor(Date.now() / 86_400_000) * 86_400_000;
-  const rows = Array.from({ length: 72 }, (_, i) => {
-    const at = new Date(midnight + (i - 24) * 3_600_000).toISOString();
-    return `${at.slice(0, 10)} ${at.slice(11, 16)};${(60 + (i % 24)).toFixed(1)};${90 - i}`;
+test.describe('on a summer morning', () => {
+  // A hot noon would be over sooner than a cool one, and the page be about the next day.
+  test.use({ now: '2026-07-20T07:00:00Z' });
+
+  test('a logger’s file is previewed, put right and imported; a note by hand goes before it', async ({
+    app,
+    page,
+  }) => {
+    await app.beginGarden();
+    await page.goto('/weather');
+    await page.getByRole('link', { name: /^Readings from a logger/ }).click();
+    // From yesterday to tomorrow, each day from 60 °F to 83 °F.
+    const midnight = Date.parse('2026-07-20T00:00:00Z');
+    const rows = Array.from({ length: 72 }, (_, i) => {
+      const at = new Date(midnight + (i - 24) * 3_600_000).toISOString();
+      return `${at.slice(0, 10)} ${at.slice(11, 16)};${(60 + (i % 24)).toFixed(1)};${90 - i}`;
+    });
+    await app.chooseFile(() => app.tap('Choose a file'), {
+      name: 'hill.csv',
+      text: ['When;Sensor 1;Sensor 2', ...rows, '2026-99-99 1:00;1;2'].join('\n'),
+    });
+    await expect(page.getByText('Which column holds date and time?')).toBeVisible();
+    const use = async (column: string, what: string): Promise<void> => {
+      await page.getByRole('link', { name: new RegExp(`^${column}`) }).click();
+      await app.tap(what);
+    };
+    await use('When', 'Date and time');
+    await expect(page.getByText('Which column holds the temperature of the air?')).toBeVisible();
+    await use('Sensor 1', 'Air temperature');
+    await use('Sensor 2', 'Humidity, %');
+    await app.tap('2026-05-06 is 6 May');
+    await app.tap('°F');
+    await expect(page.getByText(/^72 rows, .*: 16 °C to 28 °C/)).toBeVisible();
+    await expect(page.getByText('Line 74, date and time: “2026-99-99 1:00”')).toBeVisible();
+    await app.tap('Import 72 hours');
+    await expect(page.getByText('The hours follow the readings of your logger.')).toBeVisible();
+    await expect(page.getByRole('textbox', { name: /^Highest/ })).toHaveValue('28.3');
+    await page.getByRole('textbox', { name: /^Highest/ }).fill('33');
+    await app.tap('Save');
+    await expect(page.getByRole('link', { name: /^Weather .* to 33 °C, dry/ })).toBeVisible();
+    await page.goto('/weather');
+    await expect(
+      page.getByText('What you noted by hand goes before the readings of that day.'),
+    ).toBeVisible();
   });
-  await app.chooseFile(() => app.tap('Choose a file'), {
-    name: 'hill.csv',
-    text: ['When;Sensor 1;Sensor 2', ...rows, '2026-99-99 1:00;1;2'].join('\n'),
-  });
-  await expect(page.getByText('Which column holds date and time?')).toBeVisible();
-  const use = async (column: string, what: string): Promise<void> => {
-    await page.getByRole('link', { name: new RegExp(`^${column}`) }).click();
-    await app.tap(what);
-  };
-  await use('When', 'Date and time');
-  await expect(page.getByText('Which column holds the temperature of the air?')).toBeVisible();
-  await use('Sensor 1', 'Air temperature');
-  await use('Sensor 2', 'Humidity, %');
-  await app.tap('2026-05-06 is 6 May');
-  await app.tap('°F');
-  await expect(page.getByText(/^72 rows, .*: 16 °C to 28 °C/)).toBeVisible();
-  await expect(page.getByText('Line 74, date and time: “2026-99-99 1:00”')).toBeVisible();
-  await app.tap('Import 72 hours');
-  await expect(page.getByText('The hours follow the readings of your logger.')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: /^Highest/ })).toHaveValue('28.3');
-  await page.getByRole('textbox', { name: /^Highest/ }).fill('33');
-  await app.tap('Save');
-  await expect(page.getByRole('link', { name: /^Weather .* to 33 °C, dry/ })).toBeVisible();
-  await page.goto('/weather');
-  await expect(page.getByText('What you noted by hand goes before the readings of that day.')).toBeVisible();
 });
