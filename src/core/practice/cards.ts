@@ -1,11 +1,16 @@
 import { CROP_IDS, cropOf, type CropId } from '../crops/catalogue';
 import type { FlowerStage } from '../crops/flowerForm';
+import type { FruitFate } from '../flowers/fruitFate';
 import { flowerUseOfKind } from '../flowers/flowerUse';
 import { kindsOf, type SeenCrop } from '../flowers/kindsOf';
 import type { FlowerKind } from '../flowers/signs/sign';
+import { morningSteps } from './steps';
 
-/** What is practised. `sex`: male or female; `age`: does it open next; `seed`: may it be used for seed. */
-export const EXERCISES = ['sex', 'age', 'seed'] as const;
+/**
+ * What is practised. `sex`: male or female; `age`: does it open next; `seed`: may it be used for seed; `find`: which buds
+ * of a whole plant open next; `fate`: what happened to a fruitlet; `steps`: the order of the morning.
+ */
+export const EXERCISES = ['sex', 'age', 'seed', 'find', 'fate', 'steps'] as const;
 export type Exercise = (typeof EXERCISES)[number];
 
 /** How a flower was found in the morning. */
@@ -13,16 +18,46 @@ export const FINDINGS = ['covered', 'uncovered', 'hole', 'slipped', 'faded'] as 
 export type Finding = (typeof FINDINGS)[number];
 
 /** One thing to know: a flower of a kind, in a crop. What is drawn differs each time. */
-export interface Card {
+export interface FlowerCard {
   readonly id: string;
-  readonly exercise: Exercise;
+  readonly exercise: 'sex' | 'age' | 'seed';
   readonly crop: CropId;
   readonly kind: FlowerKind;
   readonly finding?: Finding;
   readonly answer: Answer;
 }
 
-export type Answer = FlowerKind['sex'] | 'now' | 'later' | 'over' | 'yes' | 'no';
+/** A whole plant on which every bud that opens next is to be found. */
+export interface PlantCard {
+  readonly id: string;
+  readonly exercise: 'find';
+  readonly crop: CropId;
+  readonly answer: 'all';
+}
+
+/** A fruitlet some days after its flower. */
+export interface FateCard {
+  readonly id: string;
+  readonly exercise: 'fate';
+  readonly crop: CropId;
+  readonly answer: FateAnswer;
+}
+
+/** What is done in the morning for seed, to be put in order. */
+export interface StepsCard {
+  readonly id: string;
+  readonly exercise: 'steps';
+  readonly crop: CropId;
+  readonly answer: 'all';
+}
+
+export type Card = FlowerCard | PlantCard | FateCard | StepsCard;
+
+const FATE_ANSWERS = ['growing', 'yellowing', 'misshapen', 'endRot'] as const satisfies readonly FruitFate[];
+type FateAnswer = (typeof FATE_ANSWERS)[number];
+
+export type Answer =
+  FlowerKind['sex'] | FateAnswer | 'now' | 'later' | 'over' | 'yes' | 'no' | 'all' | 'some';
 
 /** Crops whose flowers can be practised. */
 export const PRACTICE_CROPS: readonly CropId[] = CROP_IDS.filter((id) => cropOf(id).flower !== undefined);
@@ -36,19 +71,43 @@ export const PRACTICE_CROPS: readonly CropId[] = CROP_IDS.filter((id) => cropOf(
 export function cardsOf(id: CropId): Card[] {
   const crop = cropOf(id) as SeenCrop & ReturnType<typeof cropOf>;
   if (crop.flower === undefined) return [];
-  const kinds = kindsOf(crop, {}).filter(({ kind }) => kind.style === undefined || kind.style === 'long');
-  const sexes = new Set(kinds.map(({ kind }) => kind.sex));
-  return kinds.flatMap(({ kind }) => [
-    ...(sexes.size > 1 && crop.flower.type !== 'grass' && kind.stage !== 'spent' ? [sexCard(id, kind)] : []),
-    ageCard(id, kind),
-    ...(crop.protocols.seed?.cover && kind.stage === 'open' ? seedCards(id, crop, kind) : []),
-  ]);
+  const kinds = kindsOf(crop, {})
+    .map(({ kind }) => kind)
+    .filter(({ style }) => style === undefined || style === 'long')
+    .toSorted((one, other) => LEARNT.indexOf(one.stage) - LEARNT.indexOf(other.stage));
+  const hasSexes = new Set(kinds.map(({ sex }) => sex)).size > 1 && crop.flower.type !== 'grass';
+  const flowers = [
+    ...kinds.flatMap((kind): FlowerCard[] => [
+      ...(hasSexes && kind.stage !== 'spent' ? [sexCard(id, kind)] : []),
+      ageCard(id, kind),
+    ]),
+    ...(crop.protocols.seed?.cover
+      ? kinds.filter(({ stage }) => stage === 'open').flatMap((kind) => seedCards(id, crop, kind))
+      : []),
+  ];
+  const steps: StepsCard[] =
+    morningSteps(crop).length > 0 ? [{ id: `steps|${id}`, exercise: 'steps', crop: id, answer: 'all' }] : [];
+  if (crop.flower.type !== 'gourd') return [...flowers, ...steps];
+  const find: PlantCard = { id: `find|${id}`, exercise: 'find', crop: id, answer: 'all' };
+  const fates = FATE_ANSWERS.map((fate): FateCard => ({
+    id: `fate|${id}|${fate}`,
+    exercise: 'fate',
+    crop: id,
+    answer: fate,
+  }));
+  return [...flowers.slice(0, FIND_AFTER), find, ...steps, ...flowers.slice(FIND_AFTER), ...fates];
 }
+
+/** What is easiest to tell comes first; all sexes of an age together. */
+const LEARNT: readonly FlowerStage[] = ['open', 'eve', 'green', 'spent', 'pin'];
+
+/** So many single flowers are met before a whole plant is. */
+const FIND_AFTER = 9;
 
 const cardId = (exercise: Exercise, crop: CropId, { sex, stage }: FlowerKind, finding?: Finding): string =>
   [exercise, crop, sex, stage, ...(finding ? [finding] : [])].join('|');
 
-const sexCard = (crop: CropId, kind: FlowerKind): Card => ({
+const sexCard = (crop: CropId, kind: FlowerKind): FlowerCard => ({
   id: cardId('sex', crop, kind),
   exercise: 'sex',
   crop,
@@ -64,7 +123,7 @@ const AGE_ANSWERS: Readonly<Record<FlowerStage, Answer>> = {
   spent: 'over',
 };
 
-const ageCard = (crop: CropId, kind: FlowerKind): Card => ({
+const ageCard = (crop: CropId, kind: FlowerKind): FlowerCard => ({
   id: cardId('age', crop, kind),
   exercise: 'age',
   crop,
@@ -72,7 +131,7 @@ const ageCard = (crop: CropId, kind: FlowerKind): Card => ({
   answer: AGE_ANSWERS[kind.stage],
 });
 
-const seedCards = (id: CropId, crop: SeenCrop, kind: FlowerKind): Card[] =>
+const seedCards = (id: CropId, crop: SeenCrop, kind: FlowerKind): FlowerCard[] =>
   FINDINGS.map((finding) => {
     const found: FlowerKind = finding === 'faded' ? { ...kind, stage: 'spent' } : kind;
     const { use } = flowerUseOfKind(crop, found, {
@@ -105,5 +164,10 @@ export function answersTo({ exercise, crop }: Card): readonly Answer[] {
       return ['now', 'later', 'over'];
     case 'seed':
       return ['yes', 'no'];
+    case 'find':
+    case 'steps':
+      return ['all', 'some'];
+    case 'fate':
+      return FATE_ANSWERS;
   }
 }

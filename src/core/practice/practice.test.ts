@@ -1,4 +1,5 @@
 import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
+import { cropOf } from '../crops/catalogue';
 import { answersTo, cardsOf, PRACTICE_CROPS, type Answer, type Card } from './cards';
 import {
   afterAnswer,
@@ -10,6 +11,7 @@ import {
   standingOf,
   type PracticeProgress,
 } from './progress';
+import { morningSteps } from './steps';
 
 const NOW = Date.parse('2026-07-18T18:00:00Z');
 const DAY = 86_400_000;
@@ -29,16 +31,16 @@ test.each(PRACTICE_CROPS)(
 test('sex is asked where flowers differ in it only, use for seed where flowers are covered', () => {
   const exercises = (crop: Parameters<typeof cardsOf>[0]) =>
     new Set(cardsOf(crop).map(({ exercise }) => exercise));
-  expect(exercises('pepo')).toEqual(new Set(['sex', 'age', 'seed']));
+  expect(exercises('pepo')).toEqual(new Set(['sex', 'age', 'seed', 'find', 'fate', 'steps']));
   expect(exercises('tomato')).toEqual(new Set(['age']));
 });
 
 // Handbook of the trade: common practice, no source.
 test('for seed a flower must have been covered until then, whole, and not wilted', () => {
   const answers = Object.fromEntries(
-    pepo
-      .filter(({ exercise, kind }) => exercise === 'seed' && kind.sex === 'female')
-      .map(({ finding, answer }) => [finding, answer]),
+    pepo.flatMap((card) =>
+      card.exercise === 'seed' && card.kind.sex === 'female' ? [[card.finding, card.answer]] : [],
+    ),
   );
   expect(answers).toEqual({ covered: 'yes', uncovered: 'no', hole: 'no', slipped: 'no', faded: 'no' });
 });
@@ -107,4 +109,19 @@ test('when the next card comes is known once one was seen', () => {
   const progress = afterAnswer(NO_PROGRESS, pepo[0]!, wrong(pepo[0]!), NOW);
   expect(nextInDays(pepo, progress, NOW)!).toBeLessThan(1);
   expect(nextInDays(pepo, progress, NOW + 3 * DAY)).toBe(0);
+});
+
+// Handbook of the trade: common practice, no source.
+test('the morning in its order: pollen first, the female shut again at once, then her tag', () => {
+  expect(morningSteps(cropOf('pepo'))).toEqual([
+    'collect',
+    'strip',
+    'check',
+    'uncover',
+    'pollinate',
+    'close',
+    'tag',
+  ]);
+  expect(morningSteps(cropOf('corn'))).not.toContain('strip');
+  expect(morningSteps(cropOf('tomato'))).toEqual([]);
 });

@@ -1,10 +1,13 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
 import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
+import { FruitPicture } from '@/ui/flowers/FruitPicture';
+import type { FruitFate } from '@/core/flowers/fruitFate';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -22,6 +25,9 @@ const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
   set: ({ set }) => `Day ${set}: is it still growing?`,
   kept: ({ kept }) => `Day ${kept} and after: is it still there and growing?`,
 };
+
+/** Beside the words of an answer, px. */
+const PICTURE = 40;
 
 /** A look at flowers that nobody tells apart: one tap says how many are growing. */
 function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: boolean }) {
@@ -84,6 +90,11 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
     record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...(cause && { cause }) } }]);
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
+  const form = cropOf(variety.crop).flower;
+  const picture = (fate: FruitFate): ReactNode =>
+    form?.type === 'gourd' ? (
+      <FruitPicture form={form} fate={fate} shape={variety.traits.fruitShape} size={PICTURE} />
+    ) : undefined;
   if (fruit.count > 1) return <CountLook fruit={fruit} named={named} />;
   return (
     <View style={{ gap: SPACE.s }}>
@@ -106,17 +117,31 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           variant="main"
           size="big"
           title={SEEN.growing}
+          icon={picture('growing')}
           onPress={() => recordLook('growing')}
           style={answer}
         />
         <Button
           size="big"
           title={SEEN.misshapen}
+          icon={picture('misshapen')}
           onPress={() => recordLook('misshapen', 'partlyPollinated')}
           style={answer}
         />
-        <Button size="big" title={SEEN.yellowing} onPress={() => setFailing('yellowing')} style={answer} />
-        <Button size="big" title={SEEN.gone} onPress={() => setFailing('gone')} style={answer} />
+        <Button
+          size="big"
+          title={SEEN.yellowing}
+          icon={picture('yellowing')}
+          onPress={() => setFailing('yellowing')}
+          style={answer}
+        />
+        <Button
+          size="big"
+          title={SEEN.gone}
+          icon={picture('gone')}
+          onPress={() => setFailing('gone')}
+          style={answer}
+        />
       </View>
       <WithUndo work="fruit" size="big" style={answer}>
         <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />

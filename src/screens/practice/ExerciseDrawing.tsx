@@ -1,12 +1,12 @@
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
-import type { Card } from '@/core/practice/cards';
+import type { FlowerCard } from '@/core/practice/cards';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { hasFace } from '@/ui/flowers/geometry/drawFlower';
 import type { FlowerLooks } from '@/ui/flowers/geometry/looks';
 import type { Part } from '@/ui/flowers/geometry/shape';
 
 export interface ExerciseDrawingProps {
-  readonly card: Card;
+  readonly card: FlowerCard;
   readonly seed: number;
   readonly face: boolean;
   readonly size: number;
@@ -17,7 +17,7 @@ export interface ExerciseDrawingProps {
 }
 
 /** Into the open flower, or from the side. */
-export const showsFace = ({ exercise, kind, crop }: Card, seed: number): boolean =>
+export const showsFace = ({ exercise, kind, crop }: FlowerCard, seed: number): boolean =>
   exercise === 'sex' && kind.stage === 'open' && hasFace(cropOf(crop).flower!) && seed % 2 === 0;
 
 /** The flower of a card, another one each time. */
@@ -35,7 +35,7 @@ export function ExerciseDrawing({ card, seed, face, size, described, mark }: Exe
 }
 
 /** Shut under its cover, a flower looks as it did the evening before. */
-function looksOf({ crop: id, kind, finding }: Card, seed: number): FlowerLooks {
+function looksOf({ crop: id, kind, finding }: FlowerCard, seed: number): FlowerLooks {
   const crop = cropOf(id);
   const form = crop.flower!;
   const shut = (finding === 'covered' || finding === 'hole') && form.type === 'gourd';

@@ -22,7 +22,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { sayKind } from '../words/flowers';
-import { sayAnswer } from '../words/practice';
+import { FATES, sayAnswer } from '../words/practice';
 import { Sitting } from './Sitting';
 
 /** Practice with drawn flowers: five minutes a day, crop by crop. */
@@ -120,6 +120,20 @@ function sayStanding(id: CropId, progress: PracticeProgress, now: number, f: For
   return `${far}. Next in ${f.count(days, 'day', 'days')}.`;
 }
 
+/** What a card is about, within a sentence. */
+function sayWhat(card: Card): string {
+  switch (card.exercise) {
+    case 'find':
+      return 'buds on a plant';
+    case 'steps':
+      return 'the steps of the morning';
+    case 'fate':
+      return `a fruitlet, ${FATES[card.answer].seen}`;
+    default:
+      return sayKind(cropOf(card.crop).flower!, card.kind).toLowerCase();
+  }
+}
+
 const MOST_MISTAKES = 6;
 
 /** What was taken for what. */
@@ -144,7 +158,7 @@ function Mistakes({
           return (
             <View role="listitem" key={`${card.id}>${answer}`} style={{ paddingVertical: SPACE.xs }}>
               <Text>
-                {`${crop.name}, ${sayKind(crop.flower!, card.kind).toLowerCase()}: you said “${sayAnswer(answer, crop.flower!)}” ${f.count(times, 'time', 'times')}.`}
+                {`${crop.name}, ${sayWhat(card)}: you said “${sayAnswer(answer, crop.flower!)}” ${f.count(times, 'time', 'times')}.`}
               </Text>
             </View>
           );

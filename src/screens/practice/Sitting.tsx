@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { SeenCrop } from '@/core/flowers/kindsOf';
 import type { SignId } from '@/core/flowers/signs/sign';
-import { answersTo, type Answer, type Card, type Finding } from '@/core/practice/cards';
+import { answersTo, type Answer, type Card, type Finding, type FlowerCard } from '@/core/practice/cards';
+import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
@@ -11,8 +12,10 @@ import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useKeys } from '../shell/useKeys';
 import { describe } from '../words/flowers';
-import { sayAnswer, sayQuestion, tellingOf } from '../words/practice';
+import { FATES, sayAnswer, sayQuestion, tellingOf } from '../words/practice';
 import { ExerciseDrawing, showsFace } from './ExerciseDrawing';
+import { FindBuds } from './FindBuds';
+import { OrderSteps } from './OrderSteps';
 
 export interface SittingProps {
   readonly cards: readonly Card[];
@@ -61,28 +64,34 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
   }
   const crop = cropOf(card.crop);
   const seed = first * 7 + at;
-  const face = showsFace(card, seed);
-  const telling = tellingOf(card, face);
+  const over = (
+    <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+      <Text tone="soft" style={{ flex: 1 }}>
+        {`${crop.name} · ${f.number(at + 1)} of ${f.number(cards.length)}`}
+      </Text>
+      <Button variant="quiet" size="small" title="Stop" label="Stop practising" onPress={onDone} />
+    </View>
+  );
+  if (card.exercise === 'find')
+    return <FindBuds key={at} card={card} seed={seed} over={over} onAnswer={answer} onNext={next} />;
+  if (card.exercise === 'steps')
+    return <OrderSteps key={at} card={card} seed={seed} over={over} onAnswer={answer} onNext={next} />;
+  const face = card.exercise !== 'fate' && showsFace(card, seed);
+  const telling = card.exercise === 'fate' ? FATES[card.answer] : tellingOf(card, face);
+  const mark = given === undefined ? {} : { mark: telling.part };
   return (
     <Page
       title={sayQuestion(card)}
-      over={
-        <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-          <Text tone="soft" style={{ flex: 1 }}>
-            {`${crop.name} · ${f.number(at + 1)} of ${f.number(cards.length)}`}
-          </Text>
-          <Button variant="quiet" size="small" title="Stop" label="Stop practising" onPress={onDone} />
-        </View>
-      }
+      over={over}
       foot={
         given === undefined ? (
-          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
             {answers.map((value) => (
               <Button
                 key={value}
                 title={sayAnswer(value, crop.flower!)}
                 onPress={() => answer(value)}
-                style={{ flex: 1, height: TOUCH.round }}
+                style={{ flexGrow: 1, flexBasis: answers.length > 3 ? '45%' : '30%', height: TOUCH.round }}
               />
             ))}
           </View>
@@ -92,14 +101,24 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
       }
     >
       <View style={{ alignItems: 'center' }}>
-        <ExerciseDrawing
-          card={card}
-          seed={seed}
-          face={face}
-          size={330}
-          described={describeCard(card, face)}
-          {...(given !== undefined && { mark: telling.part })}
-        />
+        {card.exercise === 'fate' ? (
+          <FruitPicture
+            form={crop.flower!}
+            fate={card.answer}
+            size={PICTURE}
+            label={`A fruitlet, ${FATES[card.answer].seen}`}
+            {...mark}
+          />
+        ) : (
+          <ExerciseDrawing
+            card={card}
+            seed={seed}
+            face={face}
+            size={PICTURE}
+            described={describeCard(card, face)}
+            {...mark}
+          />
+        )}
       </View>
       {given === undefined ? null : (
         <View aria-live="polite" style={{ marginTop: SPACE.s }}>
@@ -112,6 +131,8 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
     </Page>
   );
 }
+
+const PICTURE = 330;
 
 const FROM_SIDE: readonly SignId[] = [
   'under',
@@ -127,7 +148,7 @@ const FROM_SIDE: readonly SignId[] = [
 ];
 
 /** For who cannot see the drawing: what it shows, not what it is. */
-function describeCard({ crop: id, kind, exercise, finding }: Card, face: boolean): string {
+function describeCard({ crop: id, kind, exercise, finding }: FlowerCard, face: boolean): string {
   const crop = cropOf(id) as SeenCrop;
   if (face) return describe(crop, kind, ['inside']);
   const found = exercise === 'seed' && finding ? ` ${FOUND[finding]}` : '';

@@ -1,3 +1,4 @@
+import { fireEvent } from '@testing-library/react';
 import { openApp, screen, see, tap } from '@/test/app';
 
 jest.setTimeout(60_000);
@@ -6,14 +7,13 @@ test('a drawing is asked for its sex; a wrong answer shows the sign that tells, 
   await openApp('/bench/practice');
   await tap(/^Pepo squash/);
   await see('Male or female?');
-  const described = screen
-    .getByRole('img', { name: /What is right under the petals\?/ })
-    .getAttribute('aria-label')!;
-  expect(described).not.toMatch(/\bmale|female\b/i);
-  const isFemale = /A (small fruit|swelling)/.test(described);
+  // The first drawing looks into the open flower.
+  const described = screen.getByRole('img', { name: /^What is inside\?/ }).getAttribute('aria-label')!;
+  expect(described).not.toMatch(/\b(male|female)\b/i);
+  const isFemale = described.includes('Several lobes');
   await tap(isFemale ? 'Male' : 'Female');
   await see(/^No: (fe)?male\.$/);
-  await see(isFemale ? /^A small fruit sits between/ : /^The stalk runs even/);
+  await see(isFemale ? /^Several lobes in the middle/ : /^One column in the middle/);
   await tap('Stop practising');
   await see(/^Met 1 of \d+/);
   await see(/: you said “(Fem|M)ale” 1 time\.$/);
@@ -30,4 +30,26 @@ test('a sitting ends with what was right, and another crop can be taken', async 
   await see(/^\d of \d right\.$/);
   await tap('Back to practice');
   await see(/^(Met|You know) /);
+});
+
+test('on a whole plant every bud that opens next is found, by the description of each', async () => {
+  await openApp('/bench/practice');
+  const isPlant = (): boolean => screen.queryByText(/^Tap every bud/) !== null;
+  for (let sitting = 0; sitting < 2 && !isPlant(); sitting += 1) {
+    await tap(/^Pepo squash/);
+    for (let i = 0; i < 20 && !isPlant() && !screen.queryByText('Done for now'); i += 1) {
+      await tap(/^(Male|Next morning|Yes)$/);
+      await tap('Next');
+    }
+    if (!isPlant()) await tap('Back to practice');
+  }
+  const buds = screen.getAllByRole('checkbox');
+  expect(buds.length).toBeGreaterThanOrEqual(8);
+  const eves = buds.filter((bud) =>
+    bud.getAttribute('aria-label')!.includes('Green, colour along the seams'),
+  );
+  expect(eves.length).toBeGreaterThan(0);
+  for (const bud of eves) fireEvent.click(bud);
+  await tap(`That is all: ${eves.length}`);
+  await see(`${eves.length} of ${eves.length} found.`);
 });

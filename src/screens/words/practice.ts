@@ -1,23 +1,22 @@
 import { cropOf } from '@/core/crops/catalogue';
 import type { FlowerForm } from '@/core/crops/flowerForm';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
-import type { Answer, Card, Exercise, Finding } from '@/core/practice/cards';
+import type { Answer, Card, FateCard, Finding, FlowerCard } from '@/core/practice/cards';
+import type { MorningStep } from '@/core/practice/steps';
 import type { Part } from '@/ui/flowers/geometry/shape';
 import { saySex } from './flowers';
 
 /** What is asked. */
-export const sayQuestion = ({ exercise, kind, crop }: Card): string => {
+export const sayQuestion = (card: Card): string => {
+  if (card.exercise === 'find') return 'Tap every bud that opens next morning';
+  if (card.exercise === 'fate') return 'A week after pollination. What happened to this fruitlet?';
+  if (card.exercise === 'steps') return 'The morning, for seed: tap the steps in their order';
+  const { exercise, kind, crop } = card;
   if (exercise === 'sex') return 'Male or female?';
   if (exercise === 'seed') return 'It is morning. May this be used for seed?';
   if (cropOf(crop).flower?.type === 'grass')
     return kind.sex === 'male' ? 'When does this tassel shed?' : 'When does this shoot show its silk?';
   return 'It is evening. When does this flower open?';
-};
-
-export const EXERCISE_NAMES: Readonly<Record<Exercise, string>> = {
-  sex: 'Male or female',
-  age: 'What opens next',
-  seed: 'Fit for seed',
 };
 
 /** Answers as buttons. */
@@ -33,6 +32,18 @@ export function sayAnswer(answer: Answer, form: FlowerForm): string {
       return 'Yes';
     case 'no':
       return 'No';
+    case 'all':
+      return 'All found';
+    case 'some':
+      return 'Not all, or others';
+    case 'growing':
+      return 'It took';
+    case 'yellowing':
+      return 'Got no pollen';
+    case 'misshapen':
+      return 'Too little pollen';
+    case 'endRot':
+      return 'End rot';
     default:
       return form.type === 'gourd' && answer === 'perfect' ? 'Both in one' : saySex(form, answer);
   }
@@ -59,7 +70,7 @@ const SEED: Readonly<Record<Finding, Telling>> = {
 };
 
 /** Why an answer is right, shown on the drawing. */
-export function tellingOf({ exercise, kind, crop, finding }: Card, face: boolean): Telling {
+export function tellingOf({ exercise, kind, crop, finding }: FlowerCard, face: boolean): Telling {
   const form = cropOf(crop).flower!;
   if (exercise === 'seed') return SEED[finding!];
   if (exercise === 'sex') return face ? SEX_INSIDE[kind.sex] : kind.sex === 'male' ? MALE_STALK : FRUITLET;
@@ -93,7 +104,7 @@ function ageOf(form: FlowerForm, { sex, stage }: FlowerKind): Telling {
   }
 }
 
-const GOURD_BUDS = {
+export const GOURD_BUDS = {
   pin: 'Tiny, closed in its green leaves: three days or more.',
   green: 'The petals are still green and slack: about two days.',
   eve: 'Long and firm, and colour shows along the seams: it opens next morning.',
@@ -120,3 +131,47 @@ const SHOOT: Readonly<Record<FlowerKind['stage'], Telling>> = {
   open: { part: 'silk', text: 'Long, fresh silk: it takes pollen now.' },
   spent: { part: 'silk', text: 'Brown and dry: it is over.' },
 };
+
+export const FATES: Readonly<Record<FateCard['answer'], Telling & { readonly seen: string }>> = {
+  growing: {
+    part: 'fruitlet',
+    seen: 'large, even and green',
+    text: 'Large and even, the petals dry at its end: it took.',
+  },
+  yellowing: {
+    part: 'fruitlet',
+    seen: 'small, yellow and shrivelled',
+    text: 'Small, yellow from the tip, no growth: it got no pollen that worked. Take it off.',
+  },
+  misshapen: {
+    part: 'fruitlet',
+    seen: 'large, and narrow at the flower end',
+    text: 'It grew, and is narrow at the flower end: some of its lobes got pollen, some not.',
+  },
+  endRot: {
+    part: 'defect',
+    seen: 'large, with a dark, sunken patch at the flower end',
+    text: 'A dark, sunken patch at the flower end: uneven water and calcium, not pollen. Water evenly.',
+  },
+};
+
+const STEPS: Readonly<Record<MorningStep, string>> = {
+  collect: 'Pick males from other plants',
+  strip: 'Pull their petals off to the base',
+  check: 'Look for holes and slipped covers',
+  uncover: 'Open the female',
+  pollinate: 'Rub pollen over all her lobes',
+  close: 'Shut her again at once',
+  tag: 'Tie the tag to her stalk',
+};
+const CORN_STEPS: Readonly<Partial<Record<MorningStep, string>>> = {
+  collect: 'Tap the tassel into its bag and take the bag off',
+  check: 'Look for torn bags and silk outside',
+  uncover: 'Take the bag off the ear',
+  pollinate: 'Tip the pollen over all the silk',
+  close: 'Put the tassel bag over the ear and staple it',
+  tag: 'Write down ear and tassel',
+};
+
+export const sayStep = (step: MorningStep, form: FlowerForm): string =>
+  (form.type === 'grass' ? CORN_STEPS[step] : undefined) ?? STEPS[step];

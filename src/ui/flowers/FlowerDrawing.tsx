@@ -79,7 +79,7 @@ interface MarkProps {
 }
 
 /** A ring round a part of the drawing. */
-function Mark({ shapes, part, unit }: MarkProps) {
+export function Mark({ shapes, part, unit }: MarkProps) {
   const { rust } = usePalette();
   const own = shapes.filter((shape) => shape.part === part);
   if (own.length === 0) return null;

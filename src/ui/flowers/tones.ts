@@ -20,6 +20,8 @@ const DAY: Colours = {
   stigma: '#E58A1F',
   fruitlet: '#93B765',
   fruitletShade: '#6A9148',
+  yellowed: '#DDC865',
+  rot: '#4A3324',
   spent: '#D6B27A',
   spentShade: '#94683A',
   leaf: '#6E9A58',

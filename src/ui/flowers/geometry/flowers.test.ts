@@ -4,8 +4,11 @@ import { kindsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { SIGNS, type SignId } from '@/core/flowers/signs/sign';
 import { signsOf } from '@/core/flowers/kindsOf';
 import { flowerFace, flowerSide, frameOf, hasFace } from './drawFlower';
+import { FRUIT_FATES } from '@/core/flowers/fruitFate';
+import { fruitFate } from './fruitFate';
 import { DEFECTS, type FlowerLooks } from './looks';
 import { boxOf, pathOf, placed, type Box, type Part, type Shape } from './shape';
+import { plantScene, SCENE_FLOWERS } from './scene';
 import { signPicture } from './signPicture';
 
 const SEEN = CROP_IDS.filter((id) => cropOf(id).flower);
@@ -194,3 +197,66 @@ test('placing moves, scales and turns points', () => {
 });
 
 test('a box round nothing is refused', () => expect(() => boxOf([])).toThrow(RangeError));
+
+describe.each(GOURDS)('what becomes of a fruitlet of %s', (id) => {
+  const form = formOf(id);
+  const width = (fate: (typeof FRUIT_FATES)[number]): number =>
+    boxOfPart(fruitFate(form, fate), 'fruitlet').width;
+
+  test('each fate is drawn with sound paths', () => {
+    for (const fate of FRUIT_FATES) expect(isSound(fruitFate(form, fate))).toBe(true);
+  });
+  test('what was not pollinated stays small, what grows is large', () => {
+    expect(width('yellowing')).toBeLessThan(0.6 * width('growing'));
+  });
+  test('what was partly pollinated is narrow at the flower end', () => {
+    const near = (fate: 'growing' | 'misshapen'): number => {
+      const outline = fruitFate(form, fate)
+        .find(({ part }) => part === 'fruitlet')!
+        .runs.flat();
+      const top = Math.min(...outline.map(([, y]) => y));
+      const tall = Math.max(...outline.map(([, y]) => y)) - top;
+      const xs = outline.filter(([, y]) => y < top + 0.25 * tall).map(([x]) => x);
+      return (Math.max(...xs) - Math.min(...xs)) / width(fate);
+    };
+    expect(near('misshapen')).toBeLessThan(0.75 * near('growing'));
+  });
+  test('end rot is a dark patch at the flower end, and nothing is left of what fell', () => {
+    const rot = boxOfPart(fruitFate(form, 'endRot'), 'defect');
+    const fruit = boxOfPart(fruitFate(form, 'endRot'), 'fruitlet');
+    expect(rot.y + rot.height / 2).toBeLessThan(fruit.y + fruit.height / 3);
+    expect(partOf(fruitFate(form, 'gone'), 'fruitlet')).toEqual([]);
+  });
+});
+
+describe('a plant in flower', () => {
+  const form = formOf('pepo');
+  const scenes = Array.from({ length: 40 }, (_, seed) => plantScene(form as never, 'female', seed));
+
+  test('has eight to fourteen flowers of several ages, and always an eve bud', () => {
+    for (const { flowers } of scenes) {
+      expect(flowers.length).toBeGreaterThanOrEqual(SCENE_FLOWERS.fewest);
+      expect(flowers.length).toBeLessThanOrEqual(SCENE_FLOWERS.most);
+      const ages = flowers.map(({ looks }) => looks.stage);
+      expect(ages).toContain('eve');
+      expect(new Set(ages).size).toBeGreaterThan(2);
+    }
+  });
+
+  test('everything is drawn soundly, and each flower can be touched by itself', () => {
+    for (const { behind, flowers, inFront, width } of scenes) {
+      expect(isSound([...behind, ...inFront])).toBe(true);
+      for (const { box } of flowers) {
+        expect(box.x + box.width / 2).toBeGreaterThan(0);
+        expect(box.x + box.width / 2).toBeLessThan(width);
+      }
+      const middles = flowers.map(({ box }) => [box.x + box.width / 2, box.y + box.height / 2] as const);
+      for (const [i, [x, y]] of middles.entries())
+        for (const [ox, oy] of middles.slice(i + 1)) expect(Math.hypot(x - ox, y - oy)).toBeGreaterThan(24);
+    }
+  });
+
+  test('the same seed grows the same plant', () => {
+    expect(plantScene(form as never, 'female', 7)).toEqual(plantScene(form as never, 'female', 7));
+  });
+});

@@ -19,6 +19,9 @@ const PROFILES: Readonly<Record<FruitShape, Profile>> = {
   ribbed: { height: 2.3, half: [0.22, 0.38, 0.46, 0.49, 0.5, 0.5, 0.48, 0.44, 0.37, 0.28, 0.18] },
 };
 
+/** A badly pollinated fruit is narrow down to here. */
+const TAPERED = 0.62;
+
 /** Further apart than this, the same area looks as large whatever the shape. */
 const widthFor = ({ height }: Profile, size: number): number => size / Math.sqrt(height);
 
@@ -26,17 +29,23 @@ const widthFor = ({ height }: Profile, size: number): number => size / Math.sqrt
  * The small fruit under a female flower, which has the shape of the ripe one already; the flower sits at the origin.
  *
  * @param size square root of its area, about.
+ * @param taper how much of its width is left at the flower's end: 1 all of it.
  * @returns its shapes, where its stalk begins, and points on its edge left and right.
  */
 export function fruitletShapes(
   shape: FruitShape,
   size: number,
+  taper = 1,
 ): { readonly shapes: Shape[]; readonly end: Point; readonly edge: readonly Point[] } {
   const profile = PROFILES[shape];
   const width = widthFor(profile, size);
   const tall = width * profile.height;
   const lean = (t: number): number => (profile.bend ?? 0) * width * t * t;
-  const rows = profile.half.map((half, i) => [half * width, (i / 10) * tall, lean(i / 10)] as const);
+  // Less and less narrow, from the flower's end to the middle.
+  const kept = (t: number): number => taper + (1 - taper) * Math.min(1, t / TAPERED);
+  const rows = profile.half.map(
+    (half, i) => [half * width * kept(i / 10), (i / 10) * tall, lean(i / 10)] as const,
+  );
   const [left, foot, right] = symmetrical(rows.map(([half, y]) => [half, y])).map((run) =>
     run.map(([x, y]): Point => [x + lean(y / tall), y]),
   );

@@ -19,6 +19,8 @@ export const TONES = [
   'stigma',
   'fruitlet',
   'fruitletShade',
+  'yellowed',
+  'rot',
   'spent',
   'spentShade',
   'leaf',
