@@ -25,4 +25,17 @@ export class BenchGarden {
     };
     this.entries.push({ ...envelope, id: `e${n}`, kind, v: KINDS[kind].version, body });
   }
+
+  /** A squash grown for seed; the species takes turns. */
+  sayVariety(variety: string, n: number): void {
+    this.say('variety.described', {
+      variety,
+      name: `Variety ${n}`,
+      crop: (['pepo', 'maxima', 'moschata'] as const)[n % 3]!,
+      purpose: 'seedToKeep',
+      seedSource: 'unknown',
+      ownPollen: 'lastResort',
+      traits: {},
+    });
+  }
 }

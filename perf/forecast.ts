@@ -27,15 +27,7 @@ function countedGarden(plants: number): Journal {
       turn: 0,
       every: 0.5,
     });
-    garden.say('variety.described', {
-      variety,
-      name: `Variety ${b}`,
-      crop: (['pepo', 'maxima', 'moschata'] as const)[b % 3]!,
-      purpose: 'seedToKeep',
-      seedSource: 'unknown',
-      ownPollen: 'lastResort',
-      traits: {},
-    });
+    garden.sayVariety(variety, b);
     const ids = Array.from({ length: PER_BED }, (_, i) => `p${b}-${i}`);
     garden.say('plants.set', {
       bed,

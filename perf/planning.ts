@@ -20,15 +20,7 @@ function largeMorning(): StoredEntry[] {
     const [bed, variety] = [`bed${b}`, `variety${b}`];
     const [x, y] = [(b % 2) * 14, Math.floor(b / 2) * 4];
     garden.say('bed.laid', { bed, name: `B${b}`, x, y, length: 12, width: 2, rows: 2, turn: 0, every: 1 });
-    garden.say('variety.described', {
-      variety,
-      name: `Variety ${b}`,
-      crop: (['pepo', 'maxima', 'moschata'] as const)[b % 3]!,
-      purpose: 'seedToKeep',
-      seedSource: 'unknown',
-      ownPollen: 'lastResort',
-      traits: {},
-    });
+    garden.sayVariety(variety, b);
     for (const row of [1, 2]) {
       const plants = Array.from({ length: PLANTS / 2 }, (_, i) => ({
         plant: `p${b}-${row}-${i}`,

@@ -1,4 +1,4 @@
-import type { CropFacts } from '../crops/crop';
+import { CROP_IDS, cropOf, type Crop, type CropId } from '../crops/catalogue';
 import { FLOWER_STAGES, STYLE_LENGTHS, type FlowerForm } from '../crops/flowerForm';
 import type { VarietyTraits } from '../crops/traits';
 import { domeSigns } from './signs/dome';
@@ -8,7 +8,19 @@ import { nightshadeSigns } from './signs/nightshade';
 import type { FlowerKind, SignTable } from './signs/sign';
 
 /** A crop whose flowers can be told apart here. */
-export type SeenCrop<C extends CropFacts = CropFacts> = C & { readonly flower: FlowerForm };
+export type SeenCrop = Crop & { readonly flower: FlowerForm };
+
+/**
+ * The crop, if its flowers can be told apart here.
+ *
+ * @example seenCropOf('lettuce') // undefined
+ */
+export function seenCropOf(id: CropId): SeenCrop | undefined {
+  const crop = cropOf(id);
+  return crop.flower ? (crop as SeenCrop) : undefined;
+}
+
+export const SEEN_CROPS: readonly SeenCrop[] = CROP_IDS.flatMap((id) => seenCropOf(id) ?? []);
 
 export interface PossibleKind {
   readonly kind: FlowerKind;

@@ -1,8 +1,8 @@
-import { CROP_IDS, cropOf, type CropId } from '../crops/catalogue';
+import type { CropId } from '../crops/catalogue';
 import type { FlowerStage } from '../crops/flowerForm';
 import type { FruitFate } from '../flowers/fruitFate';
 import { flowerUseOfKind } from '../flowers/flowerUse';
-import { kindsOf, type SeenCrop } from '../flowers/kindsOf';
+import { kindsOf, seenCropOf, type SeenCrop } from '../flowers/kindsOf';
 import type { FlowerKind } from '../flowers/signs/sign';
 import { morningSteps } from './steps';
 
@@ -59,9 +59,6 @@ type FateAnswer = (typeof FATE_ANSWERS)[number];
 export type Answer =
   FlowerKind['sex'] | FateAnswer | 'now' | 'later' | 'over' | 'yes' | 'no' | 'all' | 'some';
 
-/** Crops whose flowers can be practised. */
-export const PRACTICE_CROPS: readonly CropId[] = CROP_IDS.filter((id) => cropOf(id).flower !== undefined);
-
 /**
  * What there is to learn of a crop's flowers. Sex is asked where flowers differ in it, and at ages at which one handles
  * them; age of every flower; use for seed where a cover keeps insects out.
@@ -69,8 +66,8 @@ export const PRACTICE_CROPS: readonly CropId[] = CROP_IDS.filter((id) => cropOf(
  * @example cardsOf('strawberry').every(({ exercise }) => exercise === 'age') // true: all flowers are perfect
  */
 export function cardsOf(id: CropId): Card[] {
-  const crop = cropOf(id) as SeenCrop & ReturnType<typeof cropOf>;
-  if (crop.flower === undefined) return [];
+  const crop = seenCropOf(id);
+  if (!crop) return [];
   const kinds = kindsOf(crop, {})
     .map(({ kind }) => kind)
     .filter(({ style }) => style === undefined || style === 'long')
@@ -82,7 +79,7 @@ export function cardsOf(id: CropId): Card[] {
       ageCard(id, kind),
     ]),
     ...(crop.protocols.seed?.cover
-      ? kinds.filter(({ stage }) => stage === 'open').flatMap((kind) => seedCards(id, crop, kind))
+      ? kinds.filter(({ stage }) => stage === 'open').flatMap((kind) => seedCards(crop, kind))
       : []),
   ];
   const steps: StepsCard[] =
@@ -131,7 +128,7 @@ const ageCard = (crop: CropId, kind: FlowerKind): FlowerCard => ({
   answer: AGE_ANSWERS[kind.stage],
 });
 
-const seedCards = (id: CropId, crop: SeenCrop, kind: FlowerKind): FlowerCard[] =>
+const seedCards = (crop: SeenCrop, kind: FlowerKind): FlowerCard[] =>
   FINDINGS.map((finding) => {
     const found: FlowerKind = finding === 'faded' ? { ...kind, stage: 'spent' } : kind;
     const { use } = flowerUseOfKind(crop, found, {
@@ -140,9 +137,9 @@ const seedCards = (id: CropId, crop: SeenCrop, kind: FlowerKind): FlowerCard[] =
       hole: finding === 'hole',
     });
     return {
-      id: cardId('seed', id, found, finding),
+      id: cardId('seed', crop.id, found, finding),
       exercise: 'seed',
-      crop: id,
+      crop: crop.id,
       kind: found,
       finding,
       answer: use === 'pollinate' || use === 'pollen' ? 'yes' : 'no',
@@ -157,7 +154,8 @@ const seedCards = (id: CropId, crop: SeenCrop, kind: FlowerKind): FlowerCard[] =
 export function answersTo({ exercise, crop }: Card): readonly Answer[] {
   switch (exercise) {
     case 'sex': {
-      const facts = cropOf(crop) as SeenCrop & ReturnType<typeof cropOf>;
+      const facts = seenCropOf(crop);
+      if (!facts) return [];
       return [...new Set(kindsOf(facts, {}).map(({ kind }) => kind.sex))].toSorted();
     }
     case 'age':

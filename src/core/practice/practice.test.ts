@@ -1,6 +1,7 @@
 import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 import { cropOf } from '../crops/catalogue';
-import { answersTo, cardsOf, PRACTICE_CROPS, type Answer, type Card } from './cards';
+import { SEEN_CROPS } from '../flowers/kindsOf';
+import { answersTo, cardsOf, type Answer, type Card } from './cards';
 import {
   afterAnswer,
   mistakesIn,
@@ -18,7 +19,7 @@ const DAY = 86_400_000;
 const pepo = cardsOf('pepo');
 const wrong = (card: Card): Answer => answersTo(card).find((answer) => answer !== card.answer)!;
 
-test.each(PRACTICE_CROPS)(
+test.each(SEEN_CROPS.map(({ id }) => id))(
   '%s: each card is one of a kind, and its answer is one of those offered',
   (crop) => {
     const cards = cardsOf(crop);

@@ -1,14 +1,19 @@
 import { useEffect, useState } from 'react';
 import { useOpened } from './opening';
 
+type Draft<T> = [T | undefined, (draft: T) => void, () => void];
+
 /**
  * Half-entered input that outlives a reload. `undefined` until drafts have been read.
  *
  * @param name what it belongs to; another name is another draft.
  */
-export function useDraft<T>(name: string, empty: T): [T | undefined, (draft: T) => void, () => void] {
-  const { device, session } = useOpened();
-  const key = `${session.garden.id}/${name}`;
+export const useDraft = <T>(name: string, empty: T): Draft<T> =>
+  useDeviceDraft(`${useOpened().session.garden.id}/${name}`, empty);
+
+/** The same for the whole device, whatever garden is open. */
+export function useDeviceDraft<T>(key: string, empty: T): Draft<T> {
+  const { device } = useOpened();
   const [held, setHeld] = useState<{ readonly key: string; readonly draft: T | undefined }>();
   useEffect(() => {
     let gone = false;

@@ -1,34 +1,15 @@
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import { NO_PROGRESS, type CardMemory, type PracticeProgress } from '@/core/practice/progress';
-import { useOpened } from './opening';
-
-const KEY = 'practice';
+import { useDeviceDraft } from './useDraft';
 
 /**
  * What was learnt on this device, whatever garden is open; `undefined` until it has been read. What cannot be read is
  * left out: it is learnt again.
  */
 export function usePractice(): [PracticeProgress | undefined, (progress: PracticeProgress) => void] {
-  const { device } = useOpened();
-  const [held, setHeld] = useState<PracticeProgress>();
-  useEffect(() => {
-    let gone = false;
-    device
-      .readDraft<unknown>(KEY)
-      .catch(() => undefined)
-      .then((stored) => {
-        // What was answered meanwhile is newer.
-        if (!gone) setHeld((now) => now ?? progressOf(stored));
-      });
-    return () => {
-      gone = true;
-    };
-  }, [device]);
-  const write = (progress: PracticeProgress): void => {
-    setHeld(progress);
-    void device.writeDraft(KEY, progress).catch(() => undefined);
-  };
-  return [held, write];
+  const [stored, write] = useDeviceDraft<unknown>('practice', NO_PROGRESS);
+  const progress = useMemo(() => (stored === undefined ? undefined : progressOf(stored)), [stored]);
+  return [progress, write];
 }
 
 const NUMBERS = [

@@ -23,12 +23,13 @@ import {
   saySure,
   sayUse,
   sayUseReason,
+  sayValue,
   SIGN_WORDS,
 } from '../words/flowers';
 import { SignQuestion } from './SignQuestion';
 
 export interface FlowerKeyProps {
-  readonly crop: SeenCrop & { readonly name: string };
+  readonly crop: SeenCrop;
   readonly traits: VarietyTraits;
   /** Of the plant one stands at; asked where it is not known. */
   readonly goal: Goal | undefined;
@@ -235,7 +236,7 @@ function SeenSigns({ crop, found, seen, onForget }: SeenSignsProps) {
         <Text tone="rust">These do not fit together: look at the marked ones once more.</Text>
       ) : null}
       {(Object.entries(seen) as [SignId, SignValue][]).map(([sign, value]) => {
-        const what = (SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!;
+        const what = sayValue(sign, value);
         const odd = found.conflicting.includes(sign);
         return (
           <View key={sign} style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>

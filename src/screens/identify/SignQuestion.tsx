@@ -5,7 +5,7 @@ import { SignPicture } from '@/ui/flowers/SignPicture';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { RADIUS, SPACE, usePalette } from '@/ui/theme';
-import { SIGN_WORDS } from '../words/flowers';
+import { sayValue, SIGN_WORDS } from '../words/flowers';
 
 export interface SignQuestionProps {
   readonly form: FlowerForm;
@@ -21,7 +21,7 @@ const PICTURE = 92;
 /** One sign to look at, answered by tapping what it looks like. */
 export function SignQuestion({ form, sign, values, onSeen, onUnseen }: SignQuestionProps) {
   const { ink, edge, paper } = usePalette();
-  const { asks, values: titles } = SIGN_WORDS[sign];
+  const { asks } = SIGN_WORDS[sign];
   return (
     <View role="group" aria-label={asks}>
       <Text variant="heading" level={2}>
@@ -29,7 +29,7 @@ export function SignQuestion({ form, sign, values, onSeen, onUnseen }: SignQuest
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.s }}>
         {values.map((value) => {
-          const title = (titles as Readonly<Record<string, string>>)[value]!;
+          const title = sayValue(sign, value);
           return (
             <Pressable
               key={value}

@@ -5,7 +5,7 @@ import type { PollinationMethod } from '@/core/journal/kinds/round';
 import type { Variety } from '@/core/journal/state';
 import { HowDrawing } from '@/ui/flowers/HowDrawing';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
-import { seedOf } from '@/ui/flowers/geometry/looks';
+import { looksOfVariety } from '@/ui/flowers/geometry/looks';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -76,18 +76,9 @@ interface PictureProps {
   readonly variety: Variety;
 }
 
-function Picture({ step: { picture, title }, variety: { crop: id, traits } }: PictureProps) {
-  const crop = cropOf(id);
+function Picture({ step: { picture, title }, variety }: PictureProps) {
   if (picture !== 'male' && picture !== 'female') return <HowDrawing name={picture} size={LARGE} />;
-  if (!crop.flower) return <Glyph name={picture} size={LARGE} />;
-  const sex = picture === 'male' ? picture : bearingSexOf(crop, traits);
-  const { fruitShape } = traits;
-  return (
-    <FlowerDrawing
-      looks={{ form: crop.flower, sex, stage: 'open', seed: seedOf(id), ...(fruitShape && { fruitShape }) }}
-      fit="own"
-      size={LARGE}
-      label={title}
-    />
-  );
+  const looks = looksOfVariety(variety, picture, 'open');
+  if (!looks) return <Glyph name={picture} size={LARGE} />;
+  return <FlowerDrawing looks={looks} fit="own" size={LARGE} label={title} />;
 }

@@ -5,7 +5,7 @@ import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
 import type { GourdForm } from '@/core/crops/flowerForm';
 import type { SeenCrop } from '@/core/flowers/kindsOf';
 import type { Answer, PlantCard } from '@/core/practice/cards';
-import { ShapePaths } from '@/ui/flowers/FlowerDrawing';
+import { ShapePaths } from '@/ui/flowers/Drawing';
 import { plantScene, type SceneFlower } from '@/ui/flowers/geometry/scene';
 import { toneColours } from '@/ui/flowers/tones';
 import { Button } from '@/ui/parts/Button';
@@ -37,6 +37,7 @@ export function FindBuds({ card, seed, over, onAnswer, onNext }: FindBudsProps) 
   const eves = scene.flowers.filter(isEve).length;
   const found = scene.flowers.filter((flower, i) => isEve(flower) && tapped.has(i)).length;
   const wrong = tapped.size - found;
+  const isAll = found === eves && wrong === 0;
   const toggle = (i: number): void => {
     const next = new Set(tapped);
     if (!next.delete(i)) next.add(i);
@@ -44,7 +45,7 @@ export function FindBuds({ card, seed, over, onAnswer, onNext }: FindBudsProps) 
   };
   const finish = (): void => {
     setDone(true);
-    onAnswer(found === eves && wrong === 0 ? 'all' : 'some');
+    onAnswer(isAll ? 'all' : 'some');
   };
   return (
     <Page
@@ -77,7 +78,7 @@ export function FindBuds({ card, seed, over, onAnswer, onNext }: FindBudsProps) 
       </WithWidth>
       {done ? (
         <View aria-live="polite" style={{ marginTop: SPACE.s }}>
-          <Text variant="strong" tone={found === eves && wrong === 0 ? 'leaf' : 'rust'}>
+          <Text variant="strong" tone={isAll ? 'leaf' : 'rust'}>
             {`${f.number(found)} of ${f.number(eves)} found${wrong > 0 ? `, ${f.number(wrong)} that ${f.plural(wrong, 'is', 'are')} none` : ''}.`}
           </Text>
           <Text>{`Ringed: those that open. ${GOURD_BUDS.eve}`}</Text>

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import { cardsOf, PRACTICE_CROPS, type Card } from '@/core/practice/cards';
+import type { SeenCrop } from '@/core/flowers/kindsOf';
+import { cardsOf, type Card } from '@/core/practice/cards';
 import {
   afterAnswer,
   mistakesIn,
@@ -10,16 +11,13 @@ import {
   standingOf,
   type PracticeProgress,
 } from '@/core/practice/progress';
-import { growingCrops } from '@/core/work/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { usePractice } from '@/data/hooks/usePractice';
-import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
-import { Button } from '@/ui/parts/Button';
-import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { CropRows, useCropsHere } from '../identify/CropRows';
 import { Page } from '../shell/Page';
 import { sayKind } from '../words/flowers';
 import { FATES, sayAnswer } from '../words/practice';
@@ -60,46 +58,22 @@ interface ChooseProps {
 /** Crops of the garden and those that were begun, each with how far one is. */
 function Choose({ progress, now, onStart }: ChooseProps) {
   const f = useFormat();
-  const { store } = useGarden();
-  const [all, setAll] = useState(false);
-  const grown = new Set(growingCrops(store.journal).map(({ id }) => id));
-  const begun = (id: CropId): boolean => cardsOf(id).some((card) => progress.cards[card.id]);
-  const here = PRACTICE_CROPS.filter((id) => grown.has(id) || begun(id));
-  const shown = all || here.length === 0 ? PRACTICE_CROPS : here;
+  const { crops, showAll } = useCropsHere(({ id }) =>
+    cardsOf(id).some((card) => progress.cards[card.id] !== undefined),
+  );
   return (
-    <Page title="Practice" aside={<Mistakes crops={shown} progress={progress} />}>
+    <Page title="Practice" aside={<Mistakes crops={crops} progress={progress} />}>
       <Text tone="soft" style={{ marginBottom: SPACE.m }}>
         Drawn flowers, another one each time. Five minutes a day are enough: what you miss comes again soon,
         what you know comes later.
       </Text>
-      {shown.map((id) => {
-        const crop = cropOf(id);
-        return (
-          <ListRow
-            key={id}
-            glyph={
-              <View style={{ width: 44, alignItems: 'center' }}>
-                <FlowerDrawing
-                  looks={{
-                    form: crop.flower!,
-                    sex: crop.habit === 'perfect' ? 'perfect' : 'female',
-                    stage: 'eve',
-                    seed: 5,
-                  }}
-                  fit="own"
-                  size={56}
-                />
-              </View>
-            }
-            title={crop.name}
-            note={sayStanding(id, progress, now, f)}
-            onPress={() => onStart(id)}
-          />
-        );
-      })}
-      {shown.length < PRACTICE_CROPS.length ? (
-        <Button title="Other crops" onPress={() => setAll(true)} style={{ marginTop: SPACE.m }} />
-      ) : null}
+      <CropRows
+        crops={crops}
+        stage="eve"
+        note={({ id }) => sayStanding(id, progress, now, f)}
+        onChoose={({ id }) => onStart(id)}
+        more={{ title: 'Other crops', onPress: showAll }}
+      />
     </Page>
   );
 }
@@ -141,11 +115,14 @@ function Mistakes({
   crops,
   progress,
 }: {
-  readonly crops: readonly CropId[];
+  readonly crops: readonly SeenCrop[];
   readonly progress: PracticeProgress;
 }) {
   const f = useFormat();
-  const found = mistakesIn(crops.flatMap(cardsOf), progress).slice(0, MOST_MISTAKES);
+  const found = mistakesIn(
+    crops.flatMap(({ id }) => cardsOf(id)),
+    progress,
+  ).slice(0, MOST_MISTAKES);
   if (found.length === 0) return null;
   return (
     <View style={{ marginTop: SPACE.l }}>

@@ -3,7 +3,7 @@ import { openApp, screen, see, tap } from '@/test/app';
 
 jest.setTimeout(60_000);
 
-test('a drawing is asked for its sex; a wrong answer shows the sign that tells, and is remembered', async () => {
+test('the sex of a drawing is the question; a wrong answer shows the sign that tells, and is remembered', async () => {
   await openApp('/bench/practice');
   await tap(/^Pepo squash/);
   await see('Male or female?');

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
-import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Variety } from '@/core/journal/state';
 import type { CountedStage } from '@/core/opening/budStages';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
-import { seedOf } from '@/ui/flowers/geometry/looks';
+import { looksOfVariety } from '@/ui/flowers/geometry/looks';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
 
 export interface BudPictureProps {
@@ -19,23 +19,13 @@ const SIZE = 58;
 
 /** What is counted on the walk, as it looks; the words beside it name it. */
 export function BudPicture({ variety, stage, sex, glyph }: BudPictureProps) {
-  const crop = cropOf(variety.crop);
-  const { fruitShape } = variety.traits;
-  if (!crop.flower) return <Glyph name={glyph} size={30} />;
+  // Ears are counted once silk shows, tassels once they shed.
+  const ofCorn = cropOf(variety.crop).flower?.type === 'grass' && stage === 'eve';
+  const looks = looksOfVariety(variety, sex, ofCorn ? 'open' : stage);
+  if (!looks) return <Glyph name={glyph} size={30} />;
   return (
     <View style={{ width: 40, alignItems: 'center' }}>
-      <FlowerDrawing
-        looks={{
-          form: crop.flower,
-          sex: sex === 'male' && crop.habit !== 'perfect' ? 'male' : bearingSexOf(crop, variety.traits),
-          // Ears are counted once silk shows, tassels once they shed.
-          stage: crop.flower.type === 'grass' && stage === 'eve' ? 'open' : stage,
-          seed: seedOf(variety.crop),
-          ...(fruitShape && { fruitShape }),
-        }}
-        fit="own"
-        size={SIZE}
-      />
+      <FlowerDrawing looks={looks} fit="own" size={SIZE} />
     </View>
   );
 }

@@ -1,14 +1,14 @@
+import { useMemo } from 'react';
 import { View } from 'react-native';
-import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
 import type { Journal } from '@/core/journal/journal';
 import type { Sex } from '@/core/journal/kinds/scout';
+import type { Variety } from '@/core/journal/state';
 import type { ExpectedFlowers, OpeningForecast, VarietyForecast } from '@/core/opening/forecastOpenings';
 import type { Day } from '@/core/time/types';
 import { daysAhead, type DayToCome } from '@/core/work/daysAhead';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useView } from '@/data/hooks/useView';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
-import { seedOf } from '@/ui/flowers/geometry/looks';
+import { looksOfVariety } from '@/ui/flowers/geometry/looks';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -55,12 +55,12 @@ export function FlowersAhead() {
 /** People needed, and males short, as far as any day asks for more than one person with enough males. */
 function Asks({ forecast }: { readonly forecast: OpeningForecast }) {
   const f = useFormat();
-  const key = JSON.stringify(forecast.varieties.map(({ variety, flowers }) => [variety, flowers]));
-  const days = useView('days-ahead', [key], ({ store: { journal }, garden }) =>
-    daysAhead(journal, garden, forecast),
+  const { journal, described } = useGarden().store;
+  const days = useMemo(
+    () => (described ? daysAhead(journal, described, forecast) : []),
+    [journal, described, forecast],
   );
-  const { journal } = useGarden().store;
-  const lines = (days ?? []).flatMap((day) => sayAsks(day, journal, f));
+  const lines = days.flatMap((day) => sayAsks(day, journal, f));
   return lines.length === 0 ? null : (
     <View role="list" aria-label="What these days ask">
       {lines.map((line) => (
@@ -120,7 +120,7 @@ function OfVariety({ forecast: { variety: id, flowers, femalesFrom }, days, jour
             key={each.sex}
             style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderColor: line }}
           >
-            <OfSex variety={variety.crop} traits={variety.traits} flowers={each} f={f} />
+            <OfSex variety={variety} flowers={each} />
           </View>
         ))}
       </View>
@@ -136,16 +136,15 @@ function OfVariety({ forecast: { variety: id, flowers, femalesFrom }, days, jour
 const ICON = 44;
 
 interface OfSexProps {
-  readonly variety: Parameters<typeof cropOf>[0];
-  readonly traits: Parameters<typeof bearingSexOf>[1];
+  readonly variety: Variety;
   readonly flowers: ExpectedFlowers;
-  readonly f: Format;
 }
 
 const SEX_NAMES: Readonly<Record<Sex, string>> = { female: 'Females', male: 'Males' };
 
-function OfSex({ variety, traits, flowers: { sex, days }, f }: OfSexProps) {
-  const crop = cropOf(variety);
+function OfSex({ variety, flowers: { sex, days } }: OfSexProps) {
+  const f = useFormat();
+  const looks = looksOfVariety(variety, sex, 'open');
   return (
     <>
       <View
@@ -153,19 +152,7 @@ function OfSex({ variety, traits, flowers: { sex, days }, f }: OfSexProps) {
         aria-label={SEX_NAMES[sex]}
         style={{ width: ICON, alignItems: 'center', paddingVertical: SPACE.xs }}
       >
-        {crop.flower ? (
-          <FlowerDrawing
-            looks={{
-              form: crop.flower,
-              sex: sex === 'male' ? sex : bearingSexOf(crop, traits),
-              stage: 'open',
-              seed: seedOf(variety),
-              ...(traits.fruitShape && { fruitShape: traits.fruitShape }),
-            }}
-            fit="own"
-            size={48}
-          />
-        ) : null}
+        {looks ? <FlowerDrawing looks={looks} fit="own" size={48} /> : null}
       </View>
       {days.map(({ mean, low, high }, i) => (
         <View

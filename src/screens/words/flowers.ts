@@ -73,6 +73,10 @@ export const SIGN_WORDS: { readonly [Id in SignId]: SignWords<SignValue<Id>> } =
   },
 };
 
+/** What was found, of a sign that was looked at. */
+export const sayValue = (sign: SignId, value: string): string =>
+  (SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!;
+
 /** Which part of corn it is; which sex of others. */
 export function saySex(form: FlowerForm, sex: FlowerKind['sex']): string {
   if (form.type === 'grass') return sex === 'male' ? 'Tassel' : 'Shoot';
@@ -203,7 +207,7 @@ export function saySpeaking(
   return found.speaking.flatMap(({ sign, sex, stage }) => {
     const value = evidence[sign];
     if (value === undefined) return [];
-    const what = (SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!;
+    const what = sayValue(sign, value);
     const fors = [
       ...(sex >= 2 ? [saySex(form, found.sex.most).toLowerCase()] : []),
       ...(stage >= 2 ? [sayStage(form, found.sex.most, found.stage.most)] : []),
@@ -226,7 +230,7 @@ export const describe = (crop: SeenCrop, kind: FlowerKind, signs: readonly SignI
       const row = table[sign]?.(kind);
       if (!row) return [];
       const value = SIGNS[sign][row.indexOf(Math.max(...row))]!;
-      return `${SIGN_WORDS[sign].asks} ${(SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!}.`;
+      return `${SIGN_WORDS[sign].asks} ${sayValue(sign, value)}.`;
     })
     .join(' ');
 };

@@ -1,7 +1,7 @@
 import type { DomeForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import { between, ellipse, lines, placed, solid, type Point, type Shape } from './shape';
 
 type DomeLooks = FlowerLooks<DomeForm>;
 
@@ -34,7 +34,7 @@ function stem(chance: Chance, length: number): Shape[] {
   ];
   const left = side(-2.4);
   const right = side(2.4).toReversed();
-  return [solid('stalk', 'stalk', [left, [left.at(-1)!, right[0]!], right, [right.at(-1)!, left[0]!]], 1.8)];
+  return [solid('stalk', 'stalk', between(left, right), 1.8)];
 }
 
 function sepals(chance: Chance, length: number, spread: number): Shape[] {

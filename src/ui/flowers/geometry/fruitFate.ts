@@ -1,7 +1,7 @@
 import type { FlowerForm, FruitShape } from '@/core/crops/flowerForm';
 import type { FruitFate } from '@/core/flowers/fruitFate';
 import { fruitletShapes } from './fruitlet';
-import { ellipse, lines, solid, type Point, type Shape } from './shape';
+import { ellipse, lines, placed, solid, type Point, type Shape } from './shape';
 
 const SIZE = { growing: 74, yellowing: 30, misshapen: 66, endRot: 72 } as const;
 const STALK_LENGTH = 26;
@@ -20,12 +20,6 @@ export function fruitFate(form: FlowerForm, fate: FruitFate, shape?: FruitShape)
   const own = shape ?? ('fruitlet' in form ? form.fruitlet : ANY_SHAPE);
   const fruit = fruitletShapes(own, SIZE[fate], fate === 'misshapen' ? 0.3 : 1);
   const [endX, endY] = fruit.end;
-  const toFoot = ([x, y]: Point): Point => [x - endX, y - endY - STALK_LENGTH];
-  const moved = (shape: Shape): Shape => ({
-    ...shape,
-    runs: shape.runs.map((run) => run.map(toFoot)),
-    ...(shape.strokes && { strokes: shape.strokes.map((run) => run.map(toFoot)) }),
-  });
   const yellow = (shape: Shape): Shape =>
     fate !== 'yellowing'
       ? shape
@@ -36,7 +30,9 @@ export function fruitFate(form: FlowerForm, fate: FruitFate, shape?: FruitShape)
         };
   return [
     ...stalk(0, -STALK_LENGTH),
-    ...[...fruit.shapes.map(yellow), ...remains(fate), ...marks(fate, fruit.edge)].map(moved),
+    ...placed([...fruit.shapes.map(yellow), ...remains(fate), ...marks(fate, fruit.edge)], {
+      at: [-endX, -endY - STALK_LENGTH],
+    }),
   ];
 }
 

@@ -3,7 +3,7 @@ import { seededChance, type Chance } from '@/core/random/chance';
 import { fruitletShapes } from './fruitlet';
 import { faceShapes } from './gourdFace';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+import { between, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
 
 type GourdLooks = FlowerLooks<GourdForm>;
 
@@ -75,7 +75,7 @@ function stalkShapes(chance: Chance, [x, y]: Point, length: number, wide: number
     ];
   });
   return [
-    solid('stalk', 'stalk', [left, [left.at(-1)!, right[0]!], right, [right.at(-1)!, left[0]!]]),
+    solid('stalk', 'stalk', between(left, right)),
     lines('stalk', 'stalkShade', [right.map(([px, py]): Point => [px - half * 0.7, py])], 1.6),
     ...(hairy ? [lines('stalk', 'hair', hairs, 1)] : []),
   ];

@@ -1,4 +1,7 @@
+import { bearingSexOf, cropOf, type CropId } from '@/core/crops/catalogue';
 import type { FlowerForm, FlowerStage, FruitShape, StyleLength } from '@/core/crops/flowerForm';
+import type { VarietyTraits } from '@/core/crops/traits';
+import type { Sex } from '@/core/journal/kinds/scout';
 import type { Chance } from '@/core/random/chance';
 import type { Shape } from './shape';
 
@@ -39,6 +42,35 @@ export interface Standing {
  */
 export const seedOf = (id: string): number =>
   Array.from(id).reduce((hash, letter) => (Math.imul(hash, 31) + letter.charCodeAt(0)) | 0, 211);
+
+/** What is known of a variety that shows in its flowers. */
+interface ShownVariety {
+  readonly crop: CropId;
+  readonly traits: VarietyTraits;
+}
+
+/**
+ * A flower of a variety: a male one, or the one that carries its fruit; perfect where there is no other.
+ *
+ * @returns nothing where the flowers of its crop are not drawn.
+ * @example looksOfVariety({ crop: 'pepo', traits: {} }, 'female', 'open')?.sex // 'female'
+ */
+export function looksOfVariety(
+  { crop: id, traits }: ShownVariety,
+  sex: Sex,
+  stage: FlowerStage,
+  seed = seedOf(id),
+): FlowerLooks | undefined {
+  const crop = cropOf(id);
+  if (!crop.flower) return undefined;
+  return {
+    form: crop.flower,
+    sex: sex === 'male' && crop.habit !== 'perfect' ? 'male' : bearingSexOf(crop, traits),
+    stage,
+    ...(traits.fruitShape && { fruitShape: traits.fruitShape }),
+    seed,
+  };
+}
 
 /** A number that is a little off, by no more than a part of it. */
 export const about = (chance: Chance, value: number, part = 0.06): number =>

@@ -1,7 +1,7 @@
 import type { NightshadeForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { ellipse, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+import { between, ellipse, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
 
 type NightshadeLooks = FlowerLooks<NightshadeForm>;
 
@@ -27,7 +27,7 @@ export function nightshadeSide(looks: NightshadeLooks): Standing {
       ...(stage === 'open'
         ? openFlower(chance, looks)
         : stage === 'spent'
-          ? withered(chance, looks, length)
+          ? withered(chance, length)
           : bud(chance, looks, length)),
     ],
     foot: stalk,
@@ -47,7 +47,7 @@ function pedicel(chance: Chance, length: number): Shape[] {
     [-2.8, length],
   ];
   const right = left.map(([x, y], i): Point => [x + [5.2, 4.8, 8, 5.2, 5.6][i]!, y]).toReversed();
-  return [solid('stalk', 'stalk', [left, [left.at(-1)!, right[0]!], right, [right.at(-1)!, left[0]!]], 1.8)];
+  return [solid('stalk', 'stalk', between(left, right), 1.8)];
 }
 
 /** Between the sepals a bud shows its petals from the day before it opens. */
@@ -191,7 +191,7 @@ function cone({ form }: NightshadeLooks): Shape[] {
         ],
   );
   return [
-    solid('anthers', 'pollen', [left!, [left!.at(-1)!, right![0]!], right!, [right!.at(-1)!, left![0]!]]),
+    solid('anthers', 'pollen', between(left!, right!)),
     lines(
       'anthers',
       'column',
@@ -318,7 +318,7 @@ function middle({ form, style = 'long' }: NightshadeLooks, lobes: number, first:
   return [...anthers, ...shows];
 }
 
-function withered(chance: Chance, looks: NightshadeLooks, length: number): Shape[] {
+function withered(chance: Chance, length: number): Shape[] {
   const half = length * 0.22;
   const bend = chance.below(2) < 1 ? -1 : 1;
   const petals = solid('petals', 'spent', [
@@ -355,11 +355,5 @@ function withered(chance: Chance, looks: NightshadeLooks, length: number): Shape
     ],
   ]);
   const swelling = solid('fruitlet', 'fruitlet', [ellipse([0, -length * 0.18], half * 1.1, length * 0.16)]);
-  return [
-    petals,
-    creases,
-    swelling,
-    ...sepals(chance, length * 0.5, half * 1.3, 1.7),
-    ...(looks.form.anthers === 'free' ? [] : []),
-  ];
+  return [petals, creases, swelling, ...sepals(chance, length * 0.5, half * 1.3, 1.7)];
 }

@@ -120,12 +120,17 @@ export function placed(
     const flat = y * squash;
     return [dx + x * cos - flat * sin, dy + x * sin + flat * cos];
   };
+  return shapes.map((shape) => movedBy(shape, move));
+}
+
+/** A shape whose points are all elsewhere. */
+export function movedBy(shape: Shape, move: (point: Point) => Point): Shape {
   const moveAll = (points: readonly Point[]): Point[] => points.map(move);
-  return shapes.map((shape) => ({
+  return {
     ...shape,
     runs: shape.runs.map(moveAll),
     ...(shape.strokes && { strokes: shape.strokes.map(moveAll) }),
-  }));
+  };
 }
 
 export interface Box {
@@ -173,6 +178,14 @@ export const ellipse = ([cx, cy]: Point, rx: number, ry: number, count = 12): Po
     const angle = (2 * Math.PI * i) / count;
     return [cx + rx * Math.cos(angle), cy + ry * Math.sin(angle)];
   });
+
+/** A closed outline from its two sides, each followed on from the other. */
+export const between = (one: readonly Point[], other: readonly Point[]): (readonly Point[])[] => [
+  one,
+  [one.at(-1)!, other[0]!],
+  other,
+  [other.at(-1)!, one[0]!],
+];
 
 /** An outline that is the same left and right of its axis, from half-widths along it. */
 export function symmetrical(profile: readonly (readonly [half: number, y: number])[]): Point[][] {

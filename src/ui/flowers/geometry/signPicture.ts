@@ -2,7 +2,7 @@ import type { FlowerForm, FlowerStage } from '@/core/crops/flowerForm';
 import type { SignId, SignValue } from '@/core/flowers/signs/sign';
 import { flowerFace, flowerSide } from './drawFlower';
 import type { FlowerLooks } from './looks';
-import { boxOf, lines, placed, solid, type Box, type Point, type Shape } from './shape';
+import { boxOf, lines, movedBy, placed, solid, type Box, type Point, type Shape } from './shape';
 
 /** A flower that shows a value of a sign, and what of it is looked at. */
 interface Example {
@@ -96,7 +96,7 @@ function exampleShapes(form: FlowerForm, sign: SignId, value: string): Shape[] |
   const { face, ...kind } = example;
   const looks: FlowerLooks = { form, seed: 5, ...kind };
   const shapes = face ? flowerFace(looks) : flowerSide(looks);
-  // Males would show their stalk where nothing but their petals is asked for.
+  // Where petals are the question, the stalk says nothing.
   return sign === 'colour' || sign === 'tip' ? shapes.filter(({ part }) => part !== 'stalk') : shapes;
 }
 
@@ -137,15 +137,7 @@ const stalked = (form: FlowerForm, long: number): Shape[] => {
   const shapes = flowerSide({ form, sex: 'male', stage: 'open', seed: 5 });
   const top = boxOf(shapes.filter(({ part }) => part === 'stalk')).y;
   const shorten = ([x, y]: Point): Point => [x, y > top ? top + (y - top) * long : y];
-  return shapes.map((shape) =>
-    shape.part === 'stalk'
-      ? {
-          ...shape,
-          runs: shape.runs.map((run) => run.map(shorten)),
-          ...(shape.strokes && { strokes: shape.strokes.map((run) => run.map(shorten)) }),
-        }
-      : shape,
-  );
+  return shapes.map((shape) => (shape.part === 'stalk' ? movedBy(shape, shorten) : shape));
 };
 
 const vine = (): Shape[] => [
