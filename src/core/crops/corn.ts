@@ -37,6 +37,7 @@ export const corn: CropFacts = {
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   receptive: memory<Span>([120, 240], 'h', 'extension bulletins'),
   setPrior: ourDefault(0.8, 'share'),
+  bearingAfterMales: practice<Span>([1, 3], 'd'),
   malesWanted: { fruit: practice(1, 'count'), seed: practice(1, 'count') },
   eatAfter: ourDefault<Span>([18, 24], 'd'),
   seedAfter: ourDefault<Span>([50, 60], 'd'),

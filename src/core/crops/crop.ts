@@ -213,6 +213,8 @@ export interface CropFacts {
   readonly malesPerFemale?: Figure<Span>;
   /** Chance that one hand-pollinated flower sets, before own records speak. */
   readonly setPrior?: Figure;
+  /** From the first male flowers to the first that bear fruit; for corn from the first pollen to the first silk. */
+  readonly bearingAfterMales?: Figure<Span>;
   /** Males to use on each female. */
   readonly malesWanted: { readonly fruit: Figure; readonly seed: Figure };
   /** Days from pollination to eating stage and to ripe seed on the plant. */

@@ -74,6 +74,9 @@ export const INTERMEDIATE_ISOLATION: Isolation = {
   mothers: SELFER_ISOLATION.mothers,
 };
 
+/** Males come first, for a week or more: early on there may be nothing else. */
+export const FEMALES_AFTER_MALES = practice<Span>([7, 14], 'd');
+
 export const MALES_WANTED = { fruit: ourDefault(2, 'count'), seed: ourDefault(3, 'count') };
 
 /** Cucurbits show growth on day 3 or 4 and shed until day 10 to 14. */
@@ -161,6 +164,7 @@ export const SQUASH = {
   outcrossing: OUTCROSSER,
   protocols: CARRIED_BY_HAND,
   floor: openingFloor(10),
+  bearingAfterMales: FEMALES_AFTER_MALES,
   malesWanted: MALES_WANTED,
   seedFruits: practice<Span>([1, 3], 'count'),
   looks: CUCURBIT_LOOKS,
@@ -226,6 +230,7 @@ export const GOURD = {
   habit: 'monoecious',
   outcrossing: OUTCROSSER,
   protocols: CARRIED_BY_HAND,
+  bearingAfterMales: FEMALES_AFTER_MALES,
   malesWanted: MALES_WANTED,
   looks: CUCURBIT_LOOKS,
   methods: ['maleFlower'],

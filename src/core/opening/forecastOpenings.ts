@@ -1,3 +1,4 @@
+import type { Span } from '../crops/crop';
 import { SEXES, type Sex } from '../journal/kinds/scout';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -59,6 +60,8 @@ export interface ForecastRequest {
   readonly crops: readonly {
     /** Mild days of development that each day adds, from the first count on. */
     readonly development: ReadonlyMap<Day, number>;
+    /** Days from the first males to the first females, where it is known. */
+    readonly femalesAfter?: Span | undefined;
     readonly varieties: readonly { readonly variety: string; readonly plants: readonly CountedPlant[] }[];
   }[];
 }
@@ -76,8 +79,6 @@ const USUAL_DAYS = 14;
 const USUAL_WEIGHT = 3;
 /** Flowers that a plant in flower opens a day, before own counts speak. Our defaults. */
 const USUAL_FLOWERS: Readonly<Record<Sex, number>> = { male: 1, female: 0.35 };
-/** Females follow the first males within a week or more (common practice, no source). */
-const FEMALES_AFTER_DAYS = [7, 14] as const;
 
 /**
  * How many flowers open on the days to come, plant by plant and variety by variety. How long buds take follows the
@@ -97,7 +98,10 @@ function passedUntil(from: Day, days: number, development: Development): number[
   return passed;
 }
 
-function forecastCrop({ varieties, development }: CropRequest, days: readonly Day[]): VarietyForecast[] {
+function forecastCrop(
+  { varieties, development, femalesAfter }: CropRequest,
+  days: readonly Day[],
+): VarietyForecast[] {
   const usual = new Map(
     varieties.flatMap(({ variety, plants }) =>
       SEXES.map((sex) => [`${variety}|${sex}`, usualFlowers(plants, sex, days[0]!)] as const),
@@ -117,7 +121,7 @@ function forecastCrop({ varieties, development }: CropRequest, days: readonly Da
       counted,
       means: SEXES.map((sex) => expect.means(counted, sex, usualOf(variety, sex))),
     }));
-    const femalesFrom = firstFemales(plants, days[0]!);
+    const femalesFrom = femalesAfter && firstFemales(plants, days[0]!, femalesAfter);
     return {
       variety,
       flowers: SEXES.map((sex, i) => ({ sex, days: expect.together(byPlant.map(({ means }) => means[i]!)) })),
@@ -222,13 +226,16 @@ function expecter(model: BudModel, days: readonly Day[], development: Developmen
 }
 
 /** Where only males have shown so far: the first of them, and what is usual after it. */
-function firstFemales(plants: readonly CountedPlant[], from: Day): readonly [Day, Day] | undefined {
+function firstFemales(
+  plants: readonly CountedPlant[],
+  from: Day,
+  [soon, late]: Span,
+): readonly [Day, Day] | undefined {
   const all = plants.flatMap(({ counts }) => counts);
   if (all.some(({ buds: { female } }) => female.eve + female.green + (female.pin ?? 0) > 0)) return undefined;
   const males = all.filter(({ buds }) => buds.male.eve > 0).map(({ day }) => day);
   if (males.length === 0) return undefined;
   const first = males.reduce((a, b) => (a < b ? a : b));
-  const [soon, late] = FEMALES_AFTER_DAYS;
   const latest = (day: Day): Day => (day < from ? from : day);
   return [latest(addDays(first, soon)), latest(addDays(first, late))];
 }

@@ -22,6 +22,12 @@ export function BenchScreen() {
         onPress={() => router.push('/bench/identify')}
       />
       <ListRow
+        glyph={<Glyph name="perfect" size={28} />}
+        title="Field guide"
+        note="A page for each crop: signs, hours, ways of working, mistakes, figures"
+        onPress={() => router.push('/bench/guide')}
+      />
+      <ListRow
         glyph={<Glyph name="look" size={28} />}
         title="Practice"
         note="Tell drawn flowers apart, five minutes a day"

@@ -135,6 +135,10 @@ function Report({ view, report }: ReportProps) {
         />
         <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         <Button
+          title="Field guide"
+          onPress={() => router.push({ pathname: '/bench/guide', params: { crop: variety.crop } })}
+        />
+        <Button
           title="How you work"
           onPress={() => router.push({ pathname: '/garden/ways', params: { of: variety.variety } })}
         />

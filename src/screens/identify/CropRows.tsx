@@ -37,20 +37,7 @@ export const CropRows = ({ crops, stage, note, onChoose, more }: CropRowsProps) 
     {crops.map((crop) => (
       <ListRow
         key={crop.id}
-        glyph={
-          <View style={{ width: 44, alignItems: 'center' }}>
-            <FlowerDrawing
-              looks={{
-                form: crop.flower,
-                sex: crop.habit === 'perfect' ? 'perfect' : 'female',
-                stage,
-                seed: 5,
-              }}
-              fit="own"
-              size={56}
-            />
-          </View>
-        }
+        glyph={<CropPicture crop={crop} stage={stage} />}
         title={crop.name}
         note={note(crop)}
         onPress={() => onChoose(crop)}
@@ -60,4 +47,20 @@ export const CropRows = ({ crops, stage, note, onChoose, more }: CropRowsProps) 
       <Button title={more.title} onPress={more.onPress} style={{ marginTop: SPACE.m }} />
     ) : null}
   </>
+);
+
+interface CropPictureProps {
+  readonly crop: SeenCrop;
+  readonly stage: FlowerStage;
+}
+
+/** A flower of the crop, at the start of its row. */
+export const CropPicture = ({ crop, stage }: CropPictureProps) => (
+  <View style={{ width: 44, alignItems: 'center' }}>
+    <FlowerDrawing
+      looks={{ form: crop.flower, sex: crop.habit === 'perfect' ? 'perfect' : 'female', stage, seed: 5 }}
+      fit="own"
+      size={56}
+    />
+  </View>
 );

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Goal } from '@/core/crops/crop';
@@ -46,6 +47,7 @@ const OTHERS = 3;
 
 /** From what is seen to sex, age and use; the most telling sign is asked next. */
 export function FlowerKey({ crop, traits, goal: given, where, onOther }: FlowerKeyProps) {
+  const router = useRouter();
   const [seen, setSeen] = useState<Seen>({});
   const [unseen, setUnseen] = useState<readonly SignId[]>([]);
   const [asked, setAsked] = useState<SignId>();
@@ -96,6 +98,12 @@ export function FlowerKey({ crop, traits, goal: given, where, onOther }: FlowerK
           {guarded && found.stage.most === 'open' ? (
             <Condition value={condition} onChange={setCondition} />
           ) : null}
+          <Button
+            variant="quiet"
+            title={`Field guide: ${crop.name}`}
+            onPress={() => router.push({ pathname: '/bench/guide', params: { crop: crop.id } })}
+            style={{ marginTop: SPACE.m }}
+          />
         </>
       }
       foot={

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import type { Goal } from '@/core/crops/crop';
 import { wantsSeed } from '@/core/crops/variety';
-import { seenCropOf, type SeenCrop } from '@/core/flowers/kindsOf';
+import { SEEN_CROPS, seenCropOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { meantFor } from '@/core/journal/matingOf';
 import { dayAt } from '@/core/time/calendar';
 import { useView } from '@/data/hooks/useView';
@@ -13,10 +13,10 @@ import { sayPlace } from '../words/places';
 import { CropRows, useCropsHere } from './CropRows';
 import { FlowerKey } from './FlowerKey';
 
-/** Which flower is this, and what can be done with it: at a plant its crop is known, else it is chosen. */
+/** Which flower is this, and what can be done with it: at a plant its crop is known, from the field guide too, else it is chosen. */
 export function IdentifyScreen() {
-  const { plant } = useLocalSearchParams<{ plant?: string }>();
-  const [chosen, setChosen] = useState<SeenCrop>();
+  const { plant, crop: wanted } = useLocalSearchParams<{ plant?: string; crop?: string }>();
+  const [chosen, setChosen] = useState(() => SEEN_CROPS.find(({ id }) => id === wanted));
   const at = usePlant(plant);
   if (plant !== undefined && !at) return null;
   const crop = at?.crop ?? chosen;

@@ -25,6 +25,7 @@ import { SurroundingsScreen } from '../garden/SurroundingsScreen';
 import { TableScreen } from '../garden/TableScreen';
 import { VarietyScreen } from '../garden/VarietyScreen';
 import { WaysScreen } from '../garden/WaysScreen';
+import { GuideScreen } from '../guide/GuideScreen';
 import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { PracticeScreen } from '../practice/PracticeScreen';
@@ -55,6 +56,7 @@ const SCREENS = {
   files: FilesScreen,
   fruit: FruitScreen,
   garden: GardenScreen,
+  guide: GuideScreen,
   identify: IdentifyScreen,
   logger: LoggerScreen,
   oneFruit: OneFruitScreen,

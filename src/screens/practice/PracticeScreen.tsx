@@ -1,7 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import type { SeenCrop } from '@/core/flowers/kindsOf';
+import { SEEN_CROPS, type SeenCrop } from '@/core/flowers/kindsOf';
 import { cardsOf, type Card } from '@/core/practice/cards';
 import {
   afterAnswer,
@@ -28,8 +29,16 @@ export function PracticeScreen() {
   const { store } = useGarden();
   const [progress, setProgress] = usePractice();
   const [sitting, setSitting] = useState<readonly Card[]>();
+  const { crop: wanted } = useLocalSearchParams<{ crop?: string }>();
+  const [begun, setBegun] = useState(false);
   if (!progress) return null;
   const now = (): number => store.clock.now();
+  const start = (crop: CropId): void => setSitting(sittingOf(cardsOf(crop), progress, now()));
+  if (wanted !== undefined && !begun) {
+    setBegun(true);
+    const crop = SEEN_CROPS.find(({ id }) => id === wanted);
+    if (crop) start(crop.id);
+  }
   if (sitting) {
     return (
       <Sitting
@@ -40,13 +49,7 @@ export function PracticeScreen() {
       />
     );
   }
-  return (
-    <Choose
-      progress={progress}
-      now={now()}
-      onStart={(crop) => setSitting(sittingOf(cardsOf(crop), progress, now()))}
-    />
-  );
+  return <Choose progress={progress} now={now()} onStart={start} />;
 }
 
 interface ChooseProps {

@@ -19,6 +19,7 @@ import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { bloomGlyph } from '../words/blooms';
+import { sayRoutine } from '../words/guide';
 import { sayReason } from '../words/reasons/morning';
 import { UndoFoot } from '../round/ProgressHead';
 import { FlowerTimer } from './FlowerTimer';
@@ -146,25 +147,11 @@ function saySince({ state, last, times, crop }: RoutineRow, f: Format): string {
 /** How, when, and what the air does. */
 function CropAdvice({ crop, reasons }: { readonly crop: Crop; readonly reasons: readonly string[] }) {
   const f = useFormat();
-  const { routine } = crop;
-  if (!routine) return null;
-  const [least, most] = routine.takes.value;
-  const seconds = least === most ? `About ${f.number(least)}` : `${f.number(least)} to ${f.number(most)}`;
-  const [from, by] = routine.best.value;
-  const [soonest, latest] = routine.every.value;
-  const often = `every ${soonest === 1 ? 'day' : `${f.number(soonest)} days`}${latest === soonest ? '' : ` or every ${f.number(latest)} days`}`;
-  const days = routine.forDays?.value;
   return (
     <View style={{ gap: SPACE.xs }}>
       <Text variant="strong">{crop.name}</Text>
       <Text variant="small">
-        {days
-          ? `Shake a tassel that sheds over the silks of each plant, ${seconds.toLowerCase()} seconds, ${often} for ${f.number(days[0])} to ${f.number(days[1])} days from when silk shows, best from ${f.hour(from)} to ${f.hour(by)}, once the dew is off. In a block of four rows or more the wind does it. `
-          : `${seconds} seconds a flower, ${often}, best from ${f.hour(from)} to ${f.hour(by)}, when flowers are dry. `}
-        {routine.longStyledOnly
-          ? 'Only flowers whose style stands out above the anthers can set: pass the others. '
-          : ''}
-        {reasons.join(' ')}
+        {[sayRoutine(crop, f), ...reasons].join(' ')}
       </Text>
     </View>
   );

@@ -73,9 +73,12 @@ const SEED: Readonly<Record<Finding, Telling>> = {
 export function tellingOf({ exercise, kind, crop, finding }: FlowerCard, face: boolean): Telling {
   const form = cropOf(crop).flower!;
   if (exercise === 'seed') return SEED[finding!];
-  if (exercise === 'sex') return face ? SEX_INSIDE[kind.sex] : kind.sex === 'male' ? MALE_STALK : FRUITLET;
-  return ageOf(form, kind);
+  return exercise === 'sex' ? sayWhySex(kind.sex, face) : sayWhyAge(form, kind);
 }
+
+/** By what a sex is told, on a flower seen from the side or from the front. */
+export const sayWhySex = (sex: FlowerKind['sex'], face: boolean): Telling =>
+  face ? SEX_INSIDE[sex] : sex === 'male' ? MALE_STALK : FRUITLET;
 
 const FRUITLET: Telling = {
   part: 'fruitlet',
@@ -91,7 +94,8 @@ const SEX_INSIDE: Readonly<Record<FlowerKind['sex'], Telling>> = {
   perfect: { part: 'anthers', text: 'Lobes, with anthers round them: both in one.' },
 };
 
-function ageOf(form: FlowerForm, { sex, stage }: FlowerKind): Telling {
+/** By what an age is told. */
+export function sayWhyAge(form: FlowerForm, { sex, stage }: FlowerKind): Telling {
   if (form.type === 'grass') return sex === 'male' ? TASSEL[stage] : SHOOT[stage];
   const bud = form.type === 'gourd' ? GOURD_BUDS : OTHER_BUDS;
   switch (stage) {

@@ -27,6 +27,8 @@ export function Drawing({ form, shapes, box, width, height, label, mark }: Drawi
       width={width}
       height={height}
       viewBox={viewBoxOf(box)}
+      // A ring round what lies at the edge is not cut off.
+      style={{ overflow: 'visible' }}
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
     >
       <ShapePaths shapes={shapes} colours={colours} unit={unit} />
