@@ -5,6 +5,7 @@ import { journalBench } from './journal';
 import { missedBounds } from './ratio';
 import { pairingBench } from './pairing';
 import { routeBench } from './route';
+import { sceneBench } from './scene';
 import { sizeBench } from './size';
 
 const PARTS = {
@@ -14,6 +15,7 @@ const PARTS = {
   route: routeBench,
   forecast: forecastBench,
   size: sizeBench,
+  scene: sceneBench,
   browser: browserBench,
 };
 

@@ -9,7 +9,7 @@ import { openingBench } from './opening';
 import { planningBench } from './planning';
 import { median, report } from './ratio';
 import { slowDown, TODAY } from './slowed';
-import { buildEmpty, EMPTY } from './size';
+import { buildSmall, EMPTY } from './size';
 import { tapsBench } from './taps';
 
 const ROOT = path.resolve(__dirname, '..');
@@ -56,7 +56,7 @@ async function untilAnswered(page: Page): Promise<number> {
 /** Today at 100,000 entries against Today at 1,000, in Chromium at a quarter of the machine's speed. */
 export async function browserBench(): Promise<void> {
   const server = await serve();
-  buildEmpty();
+  buildSmall('empty-app');
   const empty = createApp(EMPTY).listen(EMPTY_PORT, '127.0.0.1');
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

@@ -6,7 +6,8 @@ import { compressScripts, writePolicy } from '../scripts/finish';
 import { report } from './ratio';
 
 const ROOT = path.resolve(__dirname, '..');
-export const EMPTY = path.join(ROOT, '.cache', 'empty-app');
+const builtAt = (app: string): string => path.join(ROOT, '.cache', app);
+export const EMPTY = builtAt('empty-app');
 const LIMIT_KB = 420;
 
 /** Gzipped bytes of the scripts that a page's HTML loads. */
@@ -27,26 +28,32 @@ function scriptNamed(dist: string, start: string): number {
     .reduce((sum, file) => sum + gzipSync(readFileSync(path.join(folder, file)), { level: 9 }).length, 0);
 }
 
-/** An app of one empty route, as the same tools build it unasked. */
-export function buildEmpty(): void {
-  if (existsSync(path.join(EMPTY, 'csp.json'))) return;
+/**
+ * Builds a small app of `perf/` as the same tools build it unasked.
+ *
+ * @returns where it was built.
+ */
+export function buildSmall(app: 'empty-app' | 'scene-app', { again = false } = {}): string {
+  const to = builtAt(app);
+  if (!again && existsSync(path.join(to, 'csp.json'))) return to;
   const { status } = spawnSync(
     path.join(ROOT, 'node_modules/.bin/expo'),
-    ['export', '-p', 'web', '--output-dir', EMPTY],
+    ['export', '-p', 'web', '--output-dir', to],
     {
       cwd: ROOT,
       stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, APP_ROOT: 'perf/empty-app', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
+      env: { ...process.env, APP_ROOT: `perf/${app}`, EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1' },
     },
   );
-  if (status !== 0) throw new Error('the empty app could not be built');
-  writePolicy(EMPTY);
-  compressScripts(EMPTY);
+  if (status !== 0) throw new Error(`${app} could not be built`);
+  writePolicy(to);
+  compressScripts(to);
+  return to;
 }
 
 /** Scripts until Today answers a tap: those of its page, and its schema, which judges the first entry. */
 export function sizeBench(): void {
-  buildEmpty();
+  buildSmall('empty-app');
   const dist = path.join(ROOT, 'dist');
   const today = scriptsOf(dist, 'index.html');
   const empty = scriptsOf(EMPTY, 'index.html');

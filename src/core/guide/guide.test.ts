@@ -1,12 +1,12 @@
 import { CROP_IDS, cropOf, type Crop } from '../crops/catalogue';
-import { FIGURE_CODES, guideFigures } from './guideFigures';
+import { guideFigures, type FigureCode } from './guideFigures';
 import { hygieneOf, MISTAKES, mistakesOf } from './mistakes';
 import { schoolsOf, type SchoolQuestion } from './schools';
 import { usualSeason } from './usualSeason';
 
 const CROPS = CROP_IDS.map((id): [string, Crop] => [id, cropOf(id)]);
 
-const figureOf = (id: Crop['id'], code: (typeof FIGURE_CODES)[number]) =>
+const figureOf = (id: Crop['id'], code: FigureCode) =>
   guideFigures(cropOf(id)).find((known) => known.code === code)?.figure;
 
 const schoolOf = (id: Crop['id'], question: SchoolQuestion) =>

@@ -146,12 +146,22 @@ export interface Box {
  * @throws RangeError when there is nothing to go round.
  */
 export function boxOf(shapes: readonly Shape[], margin = 4): Box {
-  const points = shapes.flatMap(({ runs, strokes = [] }) => [...runs, ...strokes].flat());
-  if (points.length === 0) throw new RangeError('expected shapes with points');
-  const xs = points.map(([x]) => x);
-  const ys = points.map(([, y]) => y);
-  const [left, top] = [Math.min(...xs) - margin, Math.min(...ys) - margin];
-  return { x: left, y: top, width: Math.max(...xs) + margin - left, height: Math.max(...ys) + margin - top };
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  const goRound = (points: readonly Point[]): void => {
+    for (const [x, y] of points) {
+      if (x < left) left = x;
+      if (x > right) right = x;
+      if (y < top) top = y;
+      if (y > bottom) bottom = y;
+    }
+  };
+  for (const { runs, strokes } of shapes) {
+    runs.forEach(goRound);
+    strokes?.forEach(goRound);
+  }
+  if (left > right) throw new RangeError('expected shapes with points');
+  const [x, y] = [left - margin, top - margin];
+  return { x, y, width: right + margin - x, height: bottom + margin - y };
 }
 
 /** A closed shape with an outline of ink. */
