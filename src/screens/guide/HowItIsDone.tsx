@@ -3,9 +3,8 @@ import { COVER_METHODS } from '@/core/journal/kinds/scout';
 import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { How } from '../shell/How';
-import { sayRoutine } from '../words/guide';
+import { COVER_WITH, sayRoutine } from '../words/guide';
 import { howToCover, howToPick, howToPollinate, type HowTo } from '../words/howTo';
-import { COVERS } from '../words/names';
 import { Section } from './Section';
 
 interface Work {
@@ -26,7 +25,7 @@ function workOf(crop: Crop): Work[] {
     ...(guarded?.cover && perfect ? [{ title: 'Emasculate the mother', how: howToCover('bag', true) }] : []),
     ...(guarded?.cover
       ? covers.map((cover) => ({
-          title: `Cover: ${COVERS[cover].toLowerCase()}`,
+          title: `Cover with ${COVER_WITH[cover]}`,
           how: howToCover(cover, false),
         }))
       : []),
@@ -45,7 +44,7 @@ export function HowItIsDone({ crop }: { readonly crop: Crop }) {
     <Section title="How it is done">
       {crop.routine ? <Text>{sayRoutine(crop, f)}</Text> : null}
       {work.map(({ title, how }) => (
-        <How key={title} how={how}>
+        <How key={title} how={how} of={title}>
           <Text variant="strong">{title}</Text>
         </How>
       ))}

@@ -32,6 +32,7 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
   const [at, setAt] = useState(0);
   const [given, setGiven] = useState<Answer>();
   const [right, setRight] = useState(0);
+  const [inWords, setInWords] = useState(false);
   const card = cards[at];
   const answers = card ? answersTo(card) : [];
   const answer = (value: Answer): void => {
@@ -79,6 +80,8 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
   const face = card.exercise !== 'fate' && showsFace(card, seed);
   const telling = card.exercise === 'fate' ? FATES[card.answer] : tellingOf(card, face);
   const mark = given === undefined ? {} : { mark: telling.part };
+  const described =
+    card.exercise === 'fate' ? `A fruitlet, ${FATES[card.answer].seen}.` : describeCard(card, face);
   return (
     <Page
       title={sayQuestion(card)}
@@ -102,24 +105,24 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
     >
       <View style={{ alignItems: 'center' }}>
         {card.exercise === 'fate' ? (
-          <FruitPicture
-            form={crop.flower!}
-            fate={card.answer}
-            size={PICTURE}
-            label={`A fruitlet, ${FATES[card.answer].seen}`}
-            {...mark}
-          />
+          <FruitPicture form={crop.flower!} fate={card.answer} size={PICTURE} label={described} {...mark} />
         ) : (
           <ExerciseDrawing
             card={card}
             seed={seed}
             face={face}
             size={PICTURE}
-            described={describeCard(card, face)}
+            described={described}
             {...mark}
           />
         )}
       </View>
+      {inWords ? <Text>{described}</Text> : null}
+      <Button
+        variant="quiet"
+        title={inWords ? 'Hide the words' : 'What is to be seen, in words'}
+        onPress={() => setInWords(!inWords)}
+      />
       {given === undefined ? null : (
         <View aria-live="polite" style={{ marginTop: SPACE.s }}>
           <Text variant="strong" tone={given === card.answer ? 'leaf' : 'rust'}>

@@ -8,12 +8,14 @@ import type { HowTo } from '../words/howTo';
 
 export interface HowProps {
   readonly how: HowTo | undefined;
+  /** Names it, where there are several on a page. */
+  readonly of?: string;
   /** What is done, with the button beside it. */
   readonly children?: ReactNode;
 }
 
 /** How something is done, folded away: who knows it never has to tap. */
-export function How({ how, children }: HowProps) {
+export function How({ how, of, children }: HowProps) {
   const [open, setOpen] = useState(false);
   return (
     <View>
@@ -23,7 +25,7 @@ export function How({ how, children }: HowProps) {
           <Button
             variant="quiet"
             title={open ? 'Hide how' : 'How'}
-            label={open ? 'Hide how it is done' : 'How it is done'}
+            label={`${open ? 'Hide how it is done' : 'How it is done'}${of ? `: ${of}` : ''}`}
             onPress={() => setOpen(!open)}
           />
         ) : null}

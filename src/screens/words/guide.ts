@@ -10,6 +10,7 @@ import type {
   Standing,
 } from '@/core/crops/crop';
 import type { StyleLength } from '@/core/crops/flowerForm';
+import type { CoverMethod } from '@/core/journal/kinds/scout';
 import type { FigureCode, GuideFigure } from '@/core/guide/guideFigures';
 import type { Hygiene, Mistake } from '@/core/guide/mistakes';
 import type { OurWay, SchoolQuestion, Way } from '@/core/guide/schools';
@@ -366,3 +367,15 @@ export function sayRoutine({ routine, methods, parts }: Crop, f: Format): string
     : '';
   return `${BY_ROUTINE[methods[0]!] ?? 'Shake'} each open flower for ${takes}, ${often}, ${best}, when flowers are dry.${style}`;
 }
+
+/** What covers a flower, after “cover with”. */
+export const COVER_WITH: Readonly<Record<CoverMethod, string>> = {
+  tape: 'tape',
+  cord: 'cord',
+  bag: 'a bag',
+  peg: 'a peg',
+  indoors: 'nothing: cut males, in water',
+  shootBag: 'a shoot bag',
+  tasselBag: 'a tassel bag',
+  none: 'nothing, only marked',
+};

@@ -1,0 +1,106 @@
+import type { Page } from '@playwright/test';
+import { expect, test, type App } from './app';
+import { expectNoFindings } from './findings';
+
+/** What somebody answers who has read the page of the field guide and looks at what is described. */
+function answerTo(question: string, described: string): string {
+  if (question === 'Male or female?')
+    return /small fruit|swelling|Several lobes/i.test(described) ? 'Female' : 'Male';
+  if (/colour along the seams/i.test(described)) return 'Next morning';
+  return /Twisted shut|Full colour|: Open/i.test(described) ? 'It is open, or over' : 'Later';
+}
+
+/** Through a sitting of single flowers, each answered by its digit. */
+async function sit(page: Page, app: App): Promise<void> {
+  const done = page.getByRole('heading', { name: 'Done for now' });
+  const drawing = page.getByRole('main').getByRole('img').first();
+  for (let card = 0; card < 20; card += 1) {
+    await expect(done.or(drawing).first()).toBeVisible();
+    if (await done.isVisible()) return;
+    const question = await page.getByRole('heading', { level: 1 }).innerText();
+    const answer = answerTo(question, (await drawing.getAttribute('aria-label'))!);
+    const answers = await page
+      .getByRole('button', { name: /^(Female|Male|Next morning|Later|It is open, or over)$/ })
+      .allInnerTexts();
+    await page.keyboard.press(String(answers.indexOf(answer) + 1));
+    await expect(page.getByText('Right.')).toBeVisible();
+    await app.tap('Next');
+  }
+}
+
+test('the guide teaches enough to answer every drawing of a first sitting, by keyboard', async ({
+  app,
+  page,
+}) => {
+  await app.openDemo();
+  await page.goto('/bench/guide');
+  await expectNoFindings(page, 'field guide', { wide: true });
+  await app.tap(/^Pepo squash/);
+  await expect(page.getByRole('heading', { name: 'How old is it?' })).toBeVisible();
+  await app.tap('How it is done: Cover with tape');
+  await expect(page.getByText('pinch the very top shut', { exact: false })).toBeVisible();
+  await expectNoFindings(page, 'page of a crop', { wide: true });
+  await app.tap('Practise');
+  await sit(page, app);
+  await expect(page.getByText(/^(\d) of \1 right\.$/)).toBeVisible();
+  await app.tap('Back to practice');
+  await expect(page.getByText(/Met 6 of \d+/)).toBeVisible();
+  // What was learnt is still known after a reload.
+  await page.reload();
+  await expect(
+    page
+      .getByText(/Met 6 of \d+/)
+      .or(page.getByText(/of \d+$/))
+      .first(),
+  ).toBeVisible();
+});
+
+test('a miss is explained on the drawing, and can be had in words', async ({ app, page }) => {
+  await app.openDemo();
+  await page.goto('/bench/practice?crop=melon');
+  const drawing = page.getByRole('main').getByRole('img').first();
+  const described = (await drawing.getAttribute('aria-label'))!;
+  await app.tap('What is to be seen, in words');
+  await expect(page.getByText(described, { exact: true })).toBeVisible();
+  const question = await page.getByRole('heading', { level: 1 }).innerText();
+  const right = answerTo(question, described);
+  const answers = page.getByRole('button', {
+    name: /^(Female|Male|Both in one|Next morning|Later|It is open, or over)$/,
+  });
+  const wrong = (await answers.allInnerTexts()).find((text) => text !== right)!;
+  await app.tap(wrong);
+  await expect(page.getByText(/^No: /)).toBeVisible();
+  await expectNoFindings(page, 'a miss', { wide: true });
+});
+
+test('unsure at a plant of the walk: what is seen is tapped, and the walk goes on where it was', async ({
+  app,
+  page,
+}) => {
+  await app.openDemo();
+  await app.tap('Continue the walk');
+  const plant = (await page.getByRole('heading', { level: 1 }).textContent())!;
+  await app.tap('Unsure which flower this is?');
+  await expect(page.getByRole('heading', { name: 'Which flower is this?' })).toBeVisible();
+  for (const [asks, sees] of [
+    ['What colour are the petals?', 'Green, colour along the seams'],
+    ['What is right under the petals?', 'A small fruit'],
+  ] as const) {
+    if (!(await page.getByRole('group', { name: asks }).isVisible())) await app.tap(asks);
+    await app.tap(sees);
+  }
+  await expect(page.getByText('Cover it tonight.')).toBeVisible();
+  await expectNoFindings(page, 'key', { wide: true });
+  await page.goBack();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(plant);
+});
+
+test('the next five days: flowers by variety with ranges, and what they ask', async ({ app, page }) => {
+  await app.openDemo();
+  await app.tap('Continue the walk');
+  await app.finishWalk();
+  await page.goto('/ahead');
+  await expect(page.getByRole('heading', { name: 'The next five days' })).toBeVisible();
+  await expect(page.getByRole('cell', { name: /^about \d+, \d+ to \d+$/ }).first()).toBeVisible();
+  await expectNoFindings(page, 'the next five days', { wide: true });
+});
