@@ -1,6 +1,6 @@
-import type { Figure, Goal, Protocol, Span } from '../crops/crop';
-import type { FlowerStage } from '../crops/flowerForm';
-import { ourDefault, practice } from '../crops/figures';
+import type { Goal, Protocol, Span } from '../crops/crop';
+import { ourDefault } from '../crops/figures';
+import { daysToOpening, type CountedStage } from '../opening/budStages';
 import { reason, type Reason } from '../text/reason';
 import type { SeenCrop } from './kindsOf';
 import type { Belief } from './identify';
@@ -51,13 +51,6 @@ export interface Use {
   readonly inDays?: Span;
   readonly reasons: readonly Reason<UseReason>[];
 }
-
-/** Days until a bud of an age opens. What is far from the first flower differs most. */
-export const DAYS_TO_OPENING: Readonly<Record<Exclude<FlowerStage, 'open' | 'spent'>, Figure<Span>>> = {
-  pin: practice<Span>([3, 7], 'd'),
-  green: practice<Span>([2, 3], 'd'),
-  eve: practice<Span>([1, 1], 'd'),
-};
 
 /** Less sure than this of what is to be done, one looks once more. Our default. */
 export const SURE_ENOUGH = ourDefault(0.75, 'share');
@@ -114,12 +107,12 @@ const protocolOf = ({ protocols }: SeenCrop, goal: Goal): Protocol | undefined =
 function bud(
   crop: SeenCrop,
   kind: FlowerKind,
-  stage: keyof typeof DAYS_TO_OPENING,
+  stage: CountedStage,
   { goal }: FlowerCondition,
 ): Use {
   const cover = protocolOf(crop, goal)?.cover;
   const at = cover && (kind.sex === 'male' ? cover.male : cover.bearing);
-  const inDays = DAYS_TO_OPENING[stage].value;
+  const inDays = daysToOpening(stage);
   if (stage === 'eve' && cover && goal === 'cross' && kind.sex === 'perfect')
     return { use: 'emasculate', reasons: [reason('coloursNotOpen')] };
   if (stage === 'eve' && cover) return { use: 'cover', inDays, reasons: [reason('opensNext')] };

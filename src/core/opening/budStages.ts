@@ -1,4 +1,4 @@
-import type { Figure } from '../crops/crop';
+import type { Figure, Span } from '../crops/crop';
 import { ourDefault, practice } from '../crops/figures';
 
 /** Ages at which buds are counted on a walk. */
@@ -41,6 +41,21 @@ export const MILD_DAY = { min: 15, max: 25 } as const;
 
 /** A logistic distribution of standard deviation 1 has this scale. */
 const LOGISTIC_SCALE = Math.sqrt(3) / Math.PI;
+
+/** Of a standard logistic distribution, in its standard deviations. */
+const TENTH = Math.log(9) * LOGISTIC_SCALE;
+
+/**
+ * Days until a bud of an age opens, on mild days: four of five open within them.
+ *
+ * @example daysToOpening('green') // [2, 3]
+ */
+export function daysToOpening(stage: CountedStage): Span {
+  if (stage === 'eve') return [1, 1];
+  const { days, spread } = TIME_TO_OPEN[stage];
+  const within = Math.exp(TENTH * spread.value);
+  return [Math.round(1 + days.value / within), Math.ceil(1 + days.value * within)];
+}
 
 /** Share of the buds that really are of an age that has opened by a day; log-logistic in their development. */
 function openedBy(stage: CountedStage, development: number, pace: number): number {

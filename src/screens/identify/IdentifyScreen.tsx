@@ -18,7 +18,6 @@ export function IdentifyScreen() {
   const { plant, crop: wanted } = useLocalSearchParams<{ plant?: string; crop?: string }>();
   const [chosen, setChosen] = useState(() => SEEN_CROPS.find(({ id }) => id === wanted));
   const at = usePlant(plant);
-  if (plant !== undefined && !at) return null;
   const crop = at?.crop ?? chosen;
   if (!crop) return <ChooseCrop onChosen={setChosen} />;
   return (
@@ -33,7 +32,7 @@ export function IdentifyScreen() {
   );
 }
 
-/** What is known of the plant one stands at. */
+/** What is known of the plant one stands at; nothing where its flowers are not drawn, or it is gone. */
 function usePlant(id: string | undefined) {
   const view = useView('identify', [id ?? ''], ({ store: { journal }, garden, now }) => {
     const plant = journal.all('plant').get(id ?? '');

@@ -49,3 +49,8 @@ test('at a plant of the walk the crop and its purpose are known', async () => {
   await see('Which flower is this?');
   expect(screen.queryByText('You want')).toBeNull();
 });
+
+test('where the plant is gone, its crop is asked for', async () => {
+  await openApp('/bench/identify?plant=gone');
+  await see(/^Of which crop\?/);
+});

@@ -4,6 +4,7 @@ import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { hasFace } from '@/ui/flowers/geometry/drawFlower';
 import type { FlowerLooks } from '@/ui/flowers/geometry/looks';
 import type { Part } from '@/ui/flowers/geometry/shape';
+import type { Light } from '@/ui/flowers/tones';
 
 export interface ExerciseDrawingProps {
   readonly card: FlowerCard;
@@ -15,6 +16,9 @@ export interface ExerciseDrawingProps {
   /** The tell-tale sign, once it was answered. */
   readonly mark?: Part;
 }
+
+/** Eve buds are found in the evening; what may be used for seed is decided at dawn. */
+const LIGHT: Readonly<Record<FlowerCard['exercise'], Light>> = { sex: 'day', age: 'dusk', seed: 'dawn' };
 
 /** Into the open flower, or from the side. */
 export const showsFace = ({ exercise, kind, crop }: FlowerCard, seed: number): boolean =>
@@ -29,6 +33,7 @@ export function ExerciseDrawing({ card, seed, face, size, described, mark }: Exe
       fit={card.exercise === 'age' ? 'crop' : 'own'}
       size={size}
       label={described}
+      light={LIGHT[card.exercise]}
       {...(mark && { mark })}
     />
   );

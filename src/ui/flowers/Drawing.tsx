@@ -2,7 +2,7 @@ import Svg, { Ellipse, Path } from 'react-native-svg';
 import type { FlowerForm } from '@/core/crops/flowerForm';
 import { useMode, usePalette } from '../theme';
 import { boxOf, pathOf, type Box, type Part, type Shape } from './geometry/shape';
-import { toneColours } from './tones';
+import { toneColours, type Light } from './tones';
 
 export interface DrawingProps {
   readonly form: FlowerForm;
@@ -15,12 +15,14 @@ export interface DrawingProps {
   readonly label?: string | undefined;
   /** A part to point at. */
   readonly mark?: Part | undefined;
+  /** By day unless said otherwise. */
+  readonly light?: Light | undefined;
 }
 
 /** Shapes in the colours of their crop, as large as there is room. */
-export function Drawing({ form, shapes, box, width, height, label, mark }: DrawingProps) {
+export function Drawing({ form, shapes, box, width, height, label, mark, light }: DrawingProps) {
   const palette = usePalette();
-  const colours = toneColours(form, useMode(), palette.ink);
+  const colours = toneColours(form, useMode(), palette.ink, light);
   const unit = Math.max(box.width / width, box.height / height);
   return (
     <Svg

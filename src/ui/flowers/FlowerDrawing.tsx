@@ -3,6 +3,7 @@ import { Drawing } from './Drawing';
 import { closeUp, flowerFace, flowerSide, frameOf, type FlowerView } from './geometry/drawFlower';
 import type { FlowerLooks } from './geometry/looks';
 import { boxOf, type Part } from './geometry/shape';
+import type { Light } from './tones';
 
 export interface FlowerDrawingProps {
   readonly looks: FlowerLooks;
@@ -14,10 +15,20 @@ export interface FlowerDrawingProps {
   readonly label?: string;
   /** A part to point at. */
   readonly mark?: Part;
+  /** By day unless said otherwise. */
+  readonly light?: Light;
 }
 
 /** A flower, drawn from what it is. */
-export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label, mark }: FlowerDrawingProps) {
+export function FlowerDrawing({
+  looks,
+  view = 'side',
+  fit = 'crop',
+  size,
+  label,
+  mark,
+  light,
+}: FlowerDrawingProps) {
   const key = JSON.stringify(looks);
   const { shapes, box } = useMemo(() => {
     const own: FlowerLooks = JSON.parse(key);
@@ -37,6 +48,7 @@ export function FlowerDrawing({ looks, view = 'side', fit = 'crop', size, label,
       height={size}
       label={label}
       mark={mark}
+      light={light}
     />
   );
 }

@@ -85,6 +85,32 @@ const OWN: Readonly<Partial<Record<FlowerForm['type'], Partial<Colours>>>> = {
   dome: { pollen: '#F3C33B', stigma: '#DCD86C', column: '#A99A2E' },
 };
 
+/** The light in which a flower is seen. */
+export const LIGHTS = ['day', 'dawn', 'dusk'] as const;
+export type Light = (typeof LIGHTS)[number];
+
+/** What the light adds to every colour, and how much of it. Weak enough that green and yellow stay apart. */
+const TINTS: Readonly<Record<Exclude<Light, 'day'>, { readonly colour: string; readonly share: number }>> = {
+  dawn: { colour: '#FFC9A0', share: 0.16 },
+  dusk: { colour: '#4A5687', share: 0.24 },
+};
+
+/**
+ * A colour with a share of another in it; how see-through it is stays.
+ *
+ * @example mixed('#000000', '#FFFFFF', 0.5) // '#808080'
+ */
+export function mixed(colour: string, other: string, share: number): string {
+  const channel = (of: string, i: number): number => parseInt(of.slice(1 + 2 * i, 3 + 2 * i), 16);
+  const parts = [0, 1, 2].map((i) =>
+    Math.round((1 - share) * channel(colour, i) + share * channel(other, i)),
+  );
+  return `#${parts
+    .map((part) => part.toString(16).padStart(2, '0'))
+    .join('')
+    .toUpperCase()}${colour.slice(7)}`;
+}
+
 /**
  * The colours of a drawing.
  *
@@ -94,7 +120,18 @@ export function toneColours(
   form: FlowerForm,
   mode: Mode,
   ink: string,
+  light: Light = 'day',
 ): Readonly<Record<Tone | 'ink', string>> {
+  const colours = coloursOf(form, mode);
+  if (light === 'day') return { ...colours, none: 'none', ink };
+  const { colour, share } = TINTS[light];
+  const tinted = Object.fromEntries(
+    Object.entries(colours).map(([tone, own]) => [tone, mixed(own, colour, share)]),
+  ) as Colours;
+  return { ...tinted, none: 'none', ink };
+}
+
+function coloursOf(form: FlowerForm, mode: Mode): Colours {
   const petals = form.type === 'dome' ? 'white' : form.type === 'grass' ? 'yellow' : form.petalColour;
   return {
     ...(mode === 'night' ? NIGHT : DAY),
@@ -102,7 +139,5 @@ export function toneColours(
     ...OWN[form.type],
     ...(form.type === 'nightshade' && form.anthers === 'free' && { column: '#6F7FA8', stigma: '#C9D27A' }),
     ...(form.type === 'nightshade' && form.anthers !== 'free' && { stigma: '#A8C46A' }),
-    none: 'none',
-    ink,
   };
 }
