@@ -138,3 +138,22 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Go round once more' })).toHaveCount(0);
 });
+
+test('only males on the first morning: it is said at the plant that nothing is wrong, and when females come', async ({
+  app,
+  page,
+}) => {
+  await begin(app, page);
+  await app.tap('See what is open');
+  await expect(page.getByText(/^Best until \d+:\d+\. Too late by \d+:\d+\.$/)).toBeVisible();
+  await app.tap('0, females open');
+  await app.tap('1, males open');
+  await expect(page.getByText(/Expect the first females between .*28 July and .*4 August/)).toBeVisible();
+  await app.tap('No female, next');
+  // The next plant has four females, and one male has been met.
+  await app.tap('4, females open');
+  await app.tap('0, males open');
+  await expect(page.getByText(/^Pollen for about 3 females/)).toBeVisible();
+  await app.tap('3, females open');
+  await expect(page.getByText(/^Few males: let each serve 3 females/)).toBeVisible();
+});

@@ -1,4 +1,3 @@
-import type { Span } from '../crops/crop';
 import { SEXES, type Sex } from '../journal/kinds/scout';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -31,8 +30,6 @@ export interface VarietyForecast {
   readonly variety: string;
   readonly flowers: readonly ExpectedFlowers[];
   readonly plants: readonly PlantForecast[];
-  /** Males have been seen, females not yet: when the first are to be expected. */
-  readonly femalesFrom?: readonly [Day, Day];
   /** Own counts from which the forecast was corrected. */
   readonly learntFrom: number;
 }
@@ -60,8 +57,6 @@ export interface ForecastRequest {
   readonly crops: readonly {
     /** Mild days of development that each day adds, from the first count on. */
     readonly development: ReadonlyMap<Day, number>;
-    /** Days from the first males to the first females, where it is known. */
-    readonly femalesAfter?: Span | undefined;
     readonly varieties: readonly { readonly variety: string; readonly plants: readonly CountedPlant[] }[];
   }[];
 }
@@ -98,10 +93,7 @@ function passedUntil(from: Day, days: number, development: Development): number[
   return passed;
 }
 
-function forecastCrop(
-  { varieties, development, femalesAfter }: CropRequest,
-  days: readonly Day[],
-): VarietyForecast[] {
+function forecastCrop({ varieties, development }: CropRequest, days: readonly Day[]): VarietyForecast[] {
   const usual = new Map(
     varieties.flatMap(({ variety, plants }) =>
       SEXES.map((sex) => [`${variety}|${sex}`, usualFlowers(plants, sex, days[0]!)] as const),
@@ -121,7 +113,6 @@ function forecastCrop(
       counted,
       means: SEXES.map((sex) => expect.means(counted, sex, usualOf(variety, sex))),
     }));
-    const femalesFrom = femalesAfter && firstFemales(plants, days[0]!, femalesAfter);
     return {
       variety,
       flowers: SEXES.map((sex, i) => ({ sex, days: expect.together(byPlant.map(({ means }) => means[i]!)) })),
@@ -133,7 +124,6 @@ function forecastCrop(
           flowers: SEXES.map((sex, i) => ({ sex, days: expect.together([means[i]!]) })),
         };
       }),
-      ...(femalesFrom && { femalesFrom }),
       learntFrom: model.learntFrom,
     };
   });
@@ -223,19 +213,4 @@ function expecter(model: BudModel, days: readonly Day[], development: Developmen
     return found;
   };
   return { means, together };
-}
-
-/** Where only males have shown so far: the first of them, and what is usual after it. */
-function firstFemales(
-  plants: readonly CountedPlant[],
-  from: Day,
-  [soon, late]: Span,
-): readonly [Day, Day] | undefined {
-  const all = plants.flatMap(({ counts }) => counts);
-  if (all.some(({ buds: { female } }) => female.eve + female.green + (female.pin ?? 0) > 0)) return undefined;
-  const males = all.filter(({ buds }) => buds.male.eve > 0).map(({ day }) => day);
-  if (males.length === 0) return undefined;
-  const first = males.reduce((a, b) => (a < b ? a : b));
-  const latest = (day: Day): Day => (day < from ? from : day);
-  return [latest(addDays(first, soon)), latest(addDays(first, late))];
 }

@@ -126,14 +126,6 @@ test('buds that always take longer here are expected later', () => {
   expect(grown(2)).toBeLessThan(0.8 * grown(1));
 });
 
-test('with males only, females are said to come a week or two after the first male', () => {
-  const phone = squash();
-  count(phone, 'p1', addDays(DAY, -3), { eve: { male: 2 } });
-  expect(forecastOf(phone).femalesFrom).toEqual([addDays(DAY, 4), addDays(DAY, 11)]);
-  count(phone, 'p1', addDays(DAY, -1), { green: { female: 1 } });
-  expect(forecastOf(phone).femalesFrom).toBeUndefined();
-});
-
 test('a garden where nothing was counted expects nothing', () => {
   expect(openingForecast(new Journal(), YARD, DAY, 5)).toEqual({
     days: [0, 1, 2, 3, 4].map((i) => addDays(DAY, i)),

@@ -52,7 +52,6 @@ export function forecastRequest(journal: Journal, garden: Garden, from: Day, cou
     days,
     crops: [...groupBy(grown, ({ crop }) => crop)].map(([crop, of]) => ({
       development: developmentOf(crop, addDays(from, -LEARN_DAYS), LEARN_DAYS + count, temperatures),
-      femalesAfter: cropOf(crop).bearingAfterMales?.value,
       varieties: of.map(({ variety, plants }) => ({
         variety,
         plants: plants.map((plant) => countsOf(journal, plant, days.at(-1)!)),

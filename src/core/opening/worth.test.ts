@@ -1,6 +1,6 @@
 import { bloomingCropOf } from '../crops/catalogue';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
-import { worthByTime } from './worth';
+import { bestSpan, worthByTime } from './worth';
 
 const SITE = { latitude: 52.2, longitude: -1.7, zone: 'Europe/London' };
 
@@ -36,4 +36,18 @@ test('points come every ten minutes', () => {
   const points = worthByTime(windowOf('maxima'));
   const gaps = new Set(points.slice(1, -1).map(({ ms }, i) => ms - points[i]!.ms));
   expect([...gaps]).toEqual([600_000]);
+});
+
+test('the best span lies within the window, early, and every hour outside it is worth less than any in it', () => {
+  for (const crop of ['pepo', 'maxima'] as const) {
+    const window = windowOf(crop);
+    const [from, until] = bestSpan(window, { guarded: true });
+    expect(from).toBeGreaterThan(window.opens[0]);
+    expect(until).toBeLessThan(window.lastSafe);
+    const points = worthByTime(window, { guarded: true });
+    const [inside, outside] = [true, false].map((is) =>
+      points.filter(({ ms }) => (from <= ms && ms <= until) === is).map(({ worth }) => worth),
+    );
+    expect(Math.min(...inside!)).toBeGreaterThan(Math.max(...outside!));
+  }
 });

@@ -28,6 +28,21 @@ export function worthByTime(
   return [...points, { ms: last, worth: 0 }];
 }
 
+/** As good as the best hour, near enough. Our default. */
+const NEARLY_BEST = 0.95;
+
+/**
+ * From when to when a window is worth nearly as much as at its best, UTC milliseconds.
+ *
+ * @example bestSpan(window)[0] >= window.opens[0] // true
+ */
+export function bestSpan(window: OpeningWindow, options: WorthOptions = {}): readonly [number, number] {
+  const points = worthByTime(window, options);
+  const best = Math.max(...points.map(({ worth }) => worth));
+  const good = points.filter(({ worth }) => worth >= NEARLY_BEST * best);
+  return [good[0]!.ms, good.at(-1)!.ms];
+}
+
 function worthAt(window: OpeningWindow, ms: number, { guarded = false }: WorthOptions): number {
   const ramp = (from: number, to: number): number =>
     Math.min(1, Math.max(0, (ms - from) / Math.max(1, to - from)));

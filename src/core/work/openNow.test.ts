@@ -8,6 +8,7 @@ import { undoable } from '../journal/undo';
 import { seasonAt } from '../season/seasons';
 import { sunTimes } from '../time/sun';
 import {
+  malesFor,
   openNowOf,
   openVisitFacts,
   pollenFor,
@@ -161,14 +162,48 @@ test('pollen is suggested: her own open males, else the nearest plant that has s
   const yard = six();
   const [here, , third] = yard.open();
   expect(pollenFor(yard.journal, here!, 2).filter(({ suggested }) => suggested)).toEqual([
-    { plant: 'p1', males: 2, suggested: true },
+    { plant: 'p1', males: 2, served: 0, suggested: true },
   ]);
-  expect(pollenFor(yard.journal, here!, 0)[0]).toEqual({ plant: 'p2', males: undefined, suggested: true });
+  expect(pollenFor(yard.journal, here!, 0)[0]).toEqual({
+    plant: 'p2',
+    males: undefined,
+    served: 0,
+    suggested: true,
+  });
   yard.visit('p5', { female: 0, male: 4 });
   yard.visit('p2', { female: 0, male: 0 });
   const offered = pollenFor(yard.journal, third!, 0);
-  expect(offered[0]).toEqual({ plant: 'p5', males: 4, suggested: true });
+  expect(offered[0]).toEqual({ plant: 'p5', males: 4, served: 0, suggested: true });
   expect(offered.map(({ plant }) => plant)).not.toContain('p2');
+});
+
+test('what a plant’s males have served this morning is counted, those of two fathers by halves', () => {
+  const yard = six();
+  yard.visit('p1', { female: 0, male: 1 });
+  yard.visit('p2', { female: 2, male: 0 }, MORNING, ['p1']);
+  yard.visit('p3', { female: 1, male: 1 }, MORNING, ['p1', 'p3']);
+  const here = yard.open().find(({ plant }) => plant.plant === 'p4')!;
+  const offered = pollenFor(yard.journal, here, 0);
+  expect(offered.find(({ plant }) => plant === 'p1')).toMatchObject({ males: 1, served: 2.5 });
+  // A visit that is put right is not counted against itself.
+  const second = yard.open().find(({ plant }) => plant.plant === 'p2')!;
+  const again = pollenFor(yard.journal, second, 0);
+  expect(again.find(({ plant }) => plant === 'p1')).toMatchObject({ served: 0.5 });
+  // Nor is yesterday.
+  const next = yard.open(MORNING + 24 * HOUR).find(({ plant }) => plant.plant === 'p4')!;
+  expect(pollenFor(yard.journal, next, 0).every(({ served }) => served === 0)).toBe(true);
+});
+
+test('few males are shared, as far as they go', () => {
+  const of = (males: number | undefined, served = 0) => ({ males, served });
+  expect(malesFor([of(2)], 2, 3)).toEqual({ kind: 'enough' });
+  expect(malesFor([of(1), of(1)], 5, 3)).toEqual({ kind: 'shared', each: 3 });
+  expect(malesFor([of(1)], 4, 3)).toEqual({ kind: 'short', reach: 3 });
+  expect(malesFor([of(1, 2.5)], 2, 3)).toEqual({ kind: 'short', reach: 0 });
+  expect(malesFor([of(1, 2)], 1, 3)).toEqual({ kind: 'shared', each: 3 });
+  // Nobody counted them, or nobody was named: nothing is known.
+  expect(malesFor([of(undefined), of(2)], 4, 3)).toBeUndefined();
+  expect(malesFor([], 4, 3)).toBeUndefined();
 });
 
 test('an all-female cucumber takes pollen of another variety, a seedless watermelon of one with seeds', () => {

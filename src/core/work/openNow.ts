@@ -125,6 +125,8 @@ const isOpenAt = (window: OpeningWindow | undefined, now: number): boolean =>
 export interface PollenPlant {
   readonly plant: string;
   readonly males: number | undefined;
+  /** Females elsewhere that its pollen went to this day, those of several fathers in equal parts. */
+  readonly served: number;
   /** Would be used if nothing else is said. */
   readonly suggested: boolean;
 }
@@ -166,13 +168,70 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
       (a.plant < b.plant ? -1 : 1),
   );
   const ownMales = shedsPollen(variety.traits) ? males : 0;
-  const own = { plant: plant.plant, males: ownMales, suggested: ownMales > 0 };
+  const served = servedBy(journal, here);
+  const own = {
+    plant: plant.plant,
+    males: ownMales,
+    served: served.get(plant.plant) ?? 0,
+    suggested: ownMales > 0,
+  };
   const next = others.slice(0, NEIGHBOURS).map((other, i): PollenPlant => ({
     plant: other.plant,
     males: other.males,
+    served: served.get(other.plant) ?? 0,
     suggested: !own.suggested && i === 0,
   }));
   return own.males > 0 ? [own, ...next] : next;
+}
+
+/**
+ * Females that one male can serve on a plant that is grown to eat.
+ *
+ * @example malesServe(here) // 3 for squash
+ */
+export const malesServe = ({ variety: { crop } }: Pick<OpenPlant, 'variety'>): number =>
+  cropOf(crop).protocols.fruit?.collect.serves.value ?? 1;
+
+/** Females of other plants that each plant's pollen went to on the day. */
+function servedBy(journal: Journal, { plant, day }: OpenPlant): Map<string, number> {
+  const served = new Map<string, number>();
+  for (const walk of journal.all('walk').values()) {
+    const variety = journal.all('variety').get(journal.all('plant').get(walk.plant)?.variety ?? '');
+    if (walk.day !== day || walk.plant === plant.plant || !variety || !walk.open?.female) continue;
+    const bloom = journal.all('bloom').get(cohortOfVisit(walk.plant, variety, day));
+    const fathers = bloom ? fatherPlants(bloom) : [];
+    for (const father of fathers)
+      served.set(father, (served.get(father) ?? 0) + bloom!.count / fathers.length);
+  }
+  return served;
+}
+
+/** How far the open males go. `shared`: a male for so many females; `short`: for so many females there is pollen. */
+export type MalesFor =
+  | { readonly kind: 'enough' }
+  | { readonly kind: 'shared'; readonly each: number }
+  | { readonly kind: 'short'; readonly reach: number };
+
+/**
+ * Whether the open males of some plants do for some females, or must be shared.
+ *
+ * @param serves females that one male can serve.
+ * @returns `undefined` where nobody counted them.
+ * @example malesFor([{ males: 1, served: 0, ...rest }], 2, 3) // { kind: 'shared', each: 2 }
+ */
+export function malesFor(
+  fathers: readonly Pick<PollenPlant, 'males' | 'served'>[],
+  females: number,
+  serves: number,
+): MalesFor | undefined {
+  if (fathers.length === 0 || fathers.some(({ males }) => males === undefined)) return undefined;
+  const males = fathers.reduce((sum, { males: open = 0 }) => sum + open, 0);
+  const served = fathers.reduce((sum, father) => sum + father.served, 0);
+  if (males >= females + served) return { kind: 'enough' };
+  const reach = Math.max(0, Math.floor(males * serves - served));
+  return reach >= females
+    ? { kind: 'shared', each: Math.ceil((females + served) / males) }
+    : { kind: 'short', reach };
 }
 
 /** What was seen and done at one plant. */

@@ -13,6 +13,8 @@ import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { useOnlyMales } from '../week/useOnlyMales';
+import { sayOnlyMales } from '../words/flowers';
 import { sayPlace } from '../words/places';
 import { PlantAgain } from './PlantAgain';
 import { PlantOpen } from './PlantOpen';
@@ -70,8 +72,9 @@ export function OpenNowScreen() {
         <Text>
           {pollinated > 0
             ? `${f.count(pollinated, 'female', 'females')} pollinated on ${f.count(plants.length, 'plant', 'plants')}. Whether they grow shows in three or four days: Today will ask.`
-            : 'No female was open. Males come first, often for a week or more: nothing is wrong.'}
+            : 'No female was open.'}
         </Text>
+        <OnlyMalesToday varieties={new Map(plants.map(({ variety }) => [variety.variety, variety.name]))} />
         {later.length > 0 ? (
           <Text style={{ marginTop: SPACE.m }}>
             {`From ${f.time(Math.min(...later.map(({ from }) => from)))}: ${f.count(sumOf(later), 'female', 'females')} a second time. Today will say when.`}
@@ -94,7 +97,6 @@ export function OpenNowScreen() {
         at={plants.indexOf(here)}
         of="the morning"
       >
-        <Text tone="soft">shut {f.time(here.window.lastSafe)}</Text>
         {listButton}
       </ProgressHead>
     ),
@@ -113,6 +115,18 @@ export function OpenNowScreen() {
 }
 
 const sumOf = (again: readonly SecondTime[]): number => again.reduce((sum, { females }) => sum + females, 0);
+
+/** Of each variety on which no female was met yet: that nothing is wrong, and when they come. */
+function OnlyMalesToday({ varieties }: { readonly varieties: ReadonlyMap<string, string> }) {
+  const f = useFormat();
+  const onlyMales = useOnlyMales();
+  return [...varieties].map(([variety, name]) => {
+    const only = onlyMales?.get(variety);
+    return only ? (
+      <Text key={variety} style={{ marginTop: SPACE.m }}>{`${name}: ${sayOnlyMales(only, f)}`}</Text>
+    ) : null;
+  });
+}
 
 interface PlantListProps {
   readonly plants: readonly OpenPlant[];

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { pollenFor, secondTimeFacts, type OpenPlant, type SecondTime } from '@/core/work/openNow';
+import { malesServe, pollenFor, secondTimeFacts, type OpenPlant, type SecondTime } from '@/core/work/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
@@ -57,6 +57,8 @@ export function PlantAgain({ here, again, head, aside, onDone, onCorrect }: Plan
         pollen={pollenFor(journal, here, here.open?.male ?? 0)}
         own={plant.plant}
         fathers={fathers}
+        females={again.females}
+        serves={malesServe(here)}
         onChange={setFathers}
       />
       <Button

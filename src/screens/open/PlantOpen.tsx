@@ -5,8 +5,11 @@ import { View } from 'react-native';
 import { bearingSex } from '@/core/crops/traits';
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
 import { SEXES } from '@/core/journal/kinds/scout';
+import type { OpeningWindow } from '@/core/opening/openingWindow';
+import { bestSpan } from '@/core/opening/worth';
 import {
   cohortOfVisit,
+  malesServe,
   openVisitFacts,
   pollenFor,
   type OpenPlant,
@@ -14,6 +17,7 @@ import {
 } from '@/core/work/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -26,6 +30,8 @@ import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
+import { useOnlyMales } from '../week/useOnlyMales';
+import { sayBestHours, sayOnlyMales } from '../words/flowers';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { UnsureButton } from '../identify/UnsureButton';
@@ -79,6 +85,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       }
     >
       <PlantHeading plant={plant} variety={variety} />
+      <BestHours window={here.window} />
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
         <StepByStep variety={variety} method={draft.method} />
         <UnsureButton plant={plant.plant} />
@@ -94,12 +101,15 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
           onChange={(count) => setDraft({ ...draft, [sex]: count })}
         />
       ))}
+      {draft.female === 0 && draft.male ? <OnlyMalesHere variety={variety.variety} /> : null}
       {female > 0 ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
           <PollenChoice
             pollen={pollen}
             own={plant.plant}
             fathers={fathers}
+            females={female}
+            serves={malesServe(here)}
             onChange={(chosen) => setDraft({ ...draft, fathers: chosen })}
           />
           <PastTheirBest draft={draft} onChange={setDraft} />
@@ -120,6 +130,28 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       </Sheet>
     </Page>
   );
+}
+
+/** Until when it goes well, and from when it is too late. */
+function BestHours({ window }: { readonly window: OpeningWindow }) {
+  const f = useFormat();
+  const now = useNow();
+  return (
+    <Text variant="small" tone={now > window.lastSafe ? 'rust' : 'soft'}>
+      {sayBestHours(bestSpan(window, { guarded: true }), window.lastSafe, now, f)}
+    </Text>
+  );
+}
+
+/** Where males were met and no female yet: that is as it should be. */
+function OnlyMalesHere({ variety }: { readonly variety: string }) {
+  const f = useFormat();
+  const only = useOnlyMales(variety)?.get(variety);
+  return only ? (
+    <Text style={{ marginTop: SPACE.m }} live>
+      {sayOnlyMales(only, f)}
+    </Text>
+  ) : null;
 }
 
 /** The counts of a plant as a draft, whose pollen is at hand, and the way to record them. */

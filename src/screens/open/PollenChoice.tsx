@@ -1,29 +1,38 @@
 import { View } from 'react-native';
 import { plantLabel } from '@/core/records/plantLabel';
-import type { PollenPlant } from '@/core/work/openNow';
+import { malesFor, type PollenPlant } from '@/core/work/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { sayMalesFor } from '../words/flowers';
 
 interface PollenChoiceProps {
   readonly pollen: readonly PollenPlant[];
   /** The plant itself. */
   readonly own: string;
   readonly fathers: readonly string[];
+  /** Females to be pollinated, and how many of them one male can serve. */
+  readonly females: number;
+  readonly serves: number;
   readonly onChange: (fathers: readonly string[]) => void;
 }
 
 /** Whose pollen was used: tapped on and off. */
-export function PollenChoice({ pollen, own, fathers, onChange }: PollenChoiceProps) {
+export function PollenChoice({ pollen, own, fathers, females, serves, onChange }: PollenChoiceProps) {
   const { journal } = useGarden().store;
   const f = useFormat();
   const named = new Set(pollen.map(({ plant }) => plant));
   const all = [
     ...pollen,
-    ...fathers.filter((plant) => !named.has(plant)).map((plant) => ({ plant, males: undefined })),
+    ...fathers.filter((plant) => !named.has(plant)).map((plant) => ({ plant, males: undefined, served: 0 })),
   ];
+  const goes = malesFor(
+    all.filter(({ plant }) => fathers.includes(plant)),
+    females,
+    serves,
+  );
   return (
     <View role="group" aria-label="Pollen from" style={{ gap: SPACE.xs }}>
       <Text variant="strong">Pollen from</Text>
@@ -45,6 +54,7 @@ export function PollenChoice({ pollen, own, fathers, onChange }: PollenChoicePro
           );
         })}
       </View>
+      {goes && goes.kind !== 'enough' ? <Text variant="small">{sayMalesFor(goes, f)}</Text> : null}
     </View>
   );
 }

@@ -4,6 +4,7 @@ import type { Journal } from '@/core/journal/journal';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Variety } from '@/core/journal/state';
 import type { ExpectedFlowers, OpeningForecast, VarietyForecast } from '@/core/opening/forecastOpenings';
+import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Day } from '@/core/time/types';
 import { daysAhead, type DayToCome } from '@/core/work/daysAhead';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -13,19 +14,22 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { sayOnlyMales } from '../words/flowers';
 import { ROUND_NAMES } from '../words/outings';
 import { useForecast } from './useForecast';
+import { useOnlyMales } from './useOnlyMales';
 
 /** The flowers of the days to come by variety, and what they ask: people, and males that will be short. */
 export function FlowersAhead() {
   const f = useFormat();
   const { store } = useGarden();
   const forecast = useForecast();
+  const onlyMales = useOnlyMales();
   if (!forecast) return <Text tone="soft">Working out what opens when…</Text>;
   const seen = forecast.varieties.filter(
-    ({ plants, flowers, femalesFrom }) =>
+    ({ variety, plants, flowers }) =>
       plants.some(({ countedFor }) => countedFor) ||
-      femalesFrom ||
+      onlyMales?.has(variety) ||
       flowers.some(({ days }) => days.some(({ mean }) => mean >= 0.5)),
   );
   if (seen.length === 0)
@@ -39,7 +43,13 @@ export function FlowersAhead() {
     <View style={{ gap: SPACE.l }}>
       <Asks forecast={forecast} />
       {seen.map((each) => (
-        <OfVariety key={each.variety} forecast={each} days={forecast.days} journal={store.journal} />
+        <OfVariety
+          key={each.variety}
+          forecast={each}
+          onlyMales={onlyMales?.get(each.variety)}
+          days={forecast.days}
+          journal={store.journal}
+        />
       ))}
       <Text variant="small" tone="soft">
         {`Large: what to expect. Small: in four cases of five it is between these. From the buds you counted and how warm it is; ${
@@ -90,11 +100,12 @@ function sayAsks({ day, malesShort, outings }: DayToCome, journal: Journal, f: F
 
 interface OfVarietyProps {
   readonly forecast: VarietyForecast;
+  readonly onlyMales: OnlyMales | undefined;
   readonly days: readonly Day[];
   readonly journal: Journal;
 }
 
-function OfVariety({ forecast: { variety: id, flowers, femalesFrom }, days, journal }: OfVarietyProps) {
+function OfVariety({ forecast: { variety: id, flowers }, onlyMales, days, journal }: OfVarietyProps) {
   const f = useFormat();
   const variety = journal.all('variety').get(id);
   const { line } = usePalette();
@@ -124,11 +135,7 @@ function OfVariety({ forecast: { variety: id, flowers, femalesFrom }, days, jour
           </View>
         ))}
       </View>
-      {femalesFrom ? (
-        <Text variant="small">
-          {`Only males so far. Nothing is wrong: they come first. Expect the first females between ${f.day(femalesFrom[0])} and ${f.day(femalesFrom[1])}.`}
-        </Text>
-      ) : null}
+      {onlyMales ? <Text variant="small">{sayOnlyMales(onlyMales, f)}</Text> : null}
     </View>
   );
 }

@@ -4,7 +4,9 @@ import type { Identification } from '@/core/flowers/identify';
 import { signsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { SIGNS, type FlowerKind, type SignId, type SignValue } from '@/core/flowers/signs/sign';
 import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
+import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Reason } from '@/core/text/reason';
+import type { MalesFor } from '@/core/work/openNow';
 import type { Format } from '../format/format';
 
 interface SignWords<V extends string> {
@@ -234,3 +236,36 @@ export const describe = (crop: SeenCrop, kind: FlowerKind, signs: readonly SignI
     })
     .join(' ');
 };
+
+/** That nothing is wrong, and when to expect females. */
+export const sayOnlyMales = ({ femalesFrom: [soon, late] }: OnlyMales, f: Format): string =>
+  soon === late
+    ? 'Only males so far. They come first; females are due now.'
+    : `Only males so far. Nothing is wrong: they come first. Expect the first females between ${f.day(soon)} and ${f.day(late)}.`;
+
+/** What to do where males are few. */
+export const sayMalesFor = (goes: Exclude<MalesFor, { kind: 'enough' }>, f: Format): string =>
+  goes.kind === 'shared'
+    ? `Few males: let each serve ${f.count(goes.each, 'female', 'females')}, all lobes of one before the next.`
+    : goes.reach === 0
+      ? 'Their pollen is used up: look for males on another plant.'
+      : `Pollen for about ${f.count(goes.reach, 'female', 'females')}: the largest first, then look for males on another plant.`;
+
+/**
+ * Until when pollinating goes well, and when it is too late.
+ *
+ * @param best from when to when an hour is worth nearly as much as the best.
+ */
+export function sayBestHours(
+  [from, until]: readonly [number, number],
+  late: number,
+  now: number,
+  f: Format,
+): string {
+  if (now > late)
+    return `It was to be done by ${f.time(late)}: fewer set now. What is still open may be tried.`;
+  const best = now < from ? `Best from ${f.time(from)} to ${f.time(until)}.` : `Best until ${f.time(until)}.`;
+  return now > until
+    ? `Past its best hour; too late by ${f.time(late)}.`
+    : `${best} Too late by ${f.time(late)}.`;
+}
