@@ -24,8 +24,9 @@ export function Parents({ variety, candidates }: ParentsProps) {
   if (!soFar) return null;
   const { fruits, mothers, fathers, size, next } = soFar;
   const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth ${f.number(size, 1)} plants that give alike (effective size).`;
+  // What does not show in the figure is not worth a sentence.
   const more =
-    next && next.size > size + 0.05
+    next && next.size > size && f.number(next.size, 1) !== f.number(size, 1)
       ? ` One more fruit by ${plantLabel(journal, next.plant)} would bring it to ${f.number(next.size, 1)}.`
       : '';
   return (

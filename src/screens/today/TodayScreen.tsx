@@ -20,7 +20,7 @@ import { useWide } from '../shell/useWide';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
-import { sayHeadline, sayTask, sayWeather } from './taskWords';
+import { sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routine' | '/fruit' | '/garden'>> =
   {
@@ -57,6 +57,7 @@ export function TodayScreen() {
   if (today.walk.length === 0) return <NewGarden />;
   const { next } = today.tasks;
   const head = sayHeadline(next, today, now, f);
+  const heat = sayHeat(today, f);
   return (
     <Page title="Today" heading={false} aside={rest ? <Rest today={rest} now={now} /> : null}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}>
@@ -71,6 +72,11 @@ export function TodayScreen() {
         {head.title}
       </Text>
       <Text style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Text>
+      {heat ? (
+        <Text tone="rust" style={{ marginTop: SPACE.xs }}>
+          {heat}
+        </Text>
+      ) : null}
       <View style={{ marginHorizontal: -SPACE.l, marginTop: SPACE.m }}>
         <Ribbon today={today} now={now} />
       </View>

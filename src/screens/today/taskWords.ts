@@ -130,3 +130,13 @@ export function sayWeather({ weather }: Pick<Today, 'weather'>, f: Format): stri
   const by = weather.source === 'forecast' ? 'Forecast: ' : '';
   return `${by}${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
 }
+
+/** On a hot day flowers shut sooner: by when the first of them must be done. */
+export function sayHeat({ about, day }: Today, f: Format): string | undefined {
+  const hot = [...(about?.windows.values() ?? [])].filter(({ reasons }) =>
+    reasons.some(({ code }) => code === 'hotDay'),
+  );
+  if (!about || hot.length === 0) return undefined;
+  const by = f.time(Math.min(...hot.map(({ lastSafe }) => lastSafe)));
+  return `Heat shuts flowers early: work before ${by} ${about.day === day ? 'today' : `on ${f.day(about.day)}`}.`;
+}

@@ -60,3 +60,13 @@ test('an unknown address offers the way back', async () => {
   await tap('To Today');
   await see('Weather');
 });
+
+test('on a hot day Today says by when to work', async () => {
+  await openApp('/weather');
+  await see(/^Weather, /);
+  type('At dawn, °C', '17');
+  type('Highest, °C', '34');
+  await tap('Dry');
+  await tap('Save');
+  await see(/^Heat shuts flowers early: work before \d+:\d\d on Sunday 19 July\.$/);
+});
