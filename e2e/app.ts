@@ -41,15 +41,20 @@ export class App {
     await this.page.goto('/start');
     for (const [label, text] of [
       ['Name of the garden', 'Wren Cottage'],
-      ['Latitude', '52'],
-      ['Longitude', '1'],
       ['Variety', 'Pale Heron'],
     ] as const) {
       await this.page.getByRole('textbox', { name: label }).fill(text);
     }
+    await this.placeAt('52, 1');
     await this.tap('Moschata squash');
     await this.tap('Create garden');
     await expect(this.page.getByText('Demo,')).toHaveCount(0);
+  }
+
+  /** Where a new garden is: what is typed, and the first place that is found for it. */
+  async placeAt(text: string, found: string | RegExp = /^Near /): Promise<void> {
+    await this.page.getByRole('textbox', { name: 'Nearest town, or coordinates' }).fill(text);
+    await this.tap(found);
   }
 
   /** The morning after the evening walk that the browser has stored, at the first stop of the round. */

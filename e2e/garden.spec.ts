@@ -21,12 +21,11 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
   await page.goto('/start');
   for (const [label, text] of [
     ['Name of the garden', 'Wren Cottage'],
-    ['Latitude', '52'],
-    ['Longitude', '-1'],
     ['Variety', 'Pale Heron'],
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
+  await app.placeAt('52, -1');
   await app.tap('Moschata squash');
   await app.tap('Create garden');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);

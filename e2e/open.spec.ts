@@ -12,13 +12,12 @@ async function begin(app: App, page: Page, { at = MORNING, crop = 'Pepo squash' 
   await page.goto('/start');
   for (const [label, text] of [
     ['Name of the garden', 'Back yard'],
-    ['Latitude', '52.2'],
-    ['Longitude', '-1.7'],
     ['Variety', 'Green Heron'],
     ['Plants in a row', '6'],
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
+  await app.placeAt('52.2, -1.7');
   await app.tap(crop);
   await app.tap('To eat');
   await app.tap('Create garden');

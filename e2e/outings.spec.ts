@@ -12,14 +12,13 @@ async function begin(
   await page.goto('/start');
   for (const [label, text] of [
     ['Name of the garden', 'Back yard'],
-    ['Latitude', '52.2'],
-    ['Longitude', '-1.7'],
     ['Variety', 'Night Ladle'],
     ['Plants in a row', String(grown.plants)],
     ['What is it called?', grown.search],
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
+  await app.placeAt('52.2, -1.7');
   await app.tap(grown.crop);
   await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');

@@ -1,26 +1,24 @@
 import { expect, test } from './app';
+import { expectNoFindings } from './findings';
 
-test('one’s own garden takes at most twelve activations and four typed fields', async ({ app, page }) => {
+test('one’s own garden takes at most twelve activations and three typed fields', async ({ app, page }) => {
   await app.openDemo();
   await app.tap('Bench');
   await app.tap(/^Start your own garden/);
-  let typed = 0;
-  for (const [label, text] of [
-    ['Name of the garden', 'Wren Cottage'],
-    ['Latitude', '-36,85'],
-    ['Longitude', '174.76'],
-    ['Variety', 'Pale Heron'],
-  ] as const) {
+  const type = async (label: string, text: string): Promise<void> => {
     await page.getByRole('textbox', { name: label }).fill(text);
-    typed += 1;
     app.activations += 1;
-  }
+  };
+  await type('Name of the garden', 'Wren Cottage');
+  await type('Nearest town, or coordinates', 'Aukland, new zeal');
+  await app.tap(/^Auckland/);
+  await expect(page.getByText(/^36\.85° south, 174\.76° east\. Now \d+:\d\d there\.$/)).toBeVisible();
+  await type('Variety', 'Pale Heron');
   await app.tap('Moschata squash');
   await app.tap('Create garden');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Demo,')).toHaveCount(0);
   expect(app.activations).toBeLessThanOrEqual(12);
-  expect(typed).toBeLessThanOrEqual(4);
   await app.tap('Garden');
   await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
   await expect(page.getByText(/Row 1: 4 Pale Heron/)).toBeVisible();
@@ -28,13 +26,47 @@ test('one’s own garden takes at most twelve activations and four typed fields'
 
 test('a form says what is wrong in the grower’s words and keeps what was typed', async ({ app, page }) => {
   await page.goto('/start');
-  await page.getByRole('textbox', { name: 'Latitude' }).fill('200');
-  await page.getByRole('textbox', { name: 'Time zone' }).fill('Mars/Olympus');
+  const where = page.getByRole('textbox', { name: 'Nearest town, or coordinates' });
+  await where.fill('qqxxzz');
+  await expect(page.getByText(/^No town is known by that name/)).toBeVisible();
   await app.tap('Create garden');
-  await expect(page.getByText('At most 90.')).toBeVisible();
-  await expect(page.getByText('A time zone such as Europe/London.')).toBeVisible();
+  await expect(page.getByText('Choose where it is: a town near by, or coordinates.')).toBeVisible();
   await expect(page.getByText('Choose one.')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Latitude' })).toHaveValue('200');
+  await expect(where).toHaveValue('qqxxzz');
+});
+
+test('the time zone follows from the place, near a border too, and can be changed', async ({ app, page }) => {
+  await page.goto('/start');
+  // Two sides of a border with an hour between them.
+  await app.placeAt('41.15 N 8.61 W');
+  const there = page.getByText(/Now \d+:\d\d there\.$/);
+  const west = await there.innerText();
+  await app.tap('Choose another place');
+  await app.placeAt('42,24; -8,72');
+  expect(await there.innerText()).not.toBe(west);
+  await app.tap('Is it another time there?');
+  await page.getByRole('textbox', { name: 'A city of that zone' }).fill('lisb');
+  await app.tap(/^Europe\/Lisbon/);
+  await expect(there).toHaveText(new RegExp(`${/Now (\S+) there/.exec(west)![1]} there`));
+});
+
+test.describe('in November', () => {
+  test.use({ now: '2026-11-25T17:00:00Z' });
+
+  test('squash at 52° north are sent on no walk; what comes first is said, and who sees a bud is believed', async ({
+    app,
+    page,
+  }) => {
+    await app.beginGarden();
+    await expect(page.getByRole('heading', { name: 'No flowers yet' })).toBeVisible();
+    await expect(page.getByText(/plant out from about \d+ May 2027/)).toBeVisible();
+    await expectNoFindings(page, 'before the first flowers', { wide: true });
+    await app.tap('I see buds or flowers');
+    await app.tap('One female more');
+    await app.tap(/^(Cover|Mark) 1, next$/);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  });
 });
 
 test('a garden is removed, and its backup brings it back as it was', async ({ app, page }) => {

@@ -54,13 +54,13 @@ async function shootOpenNow(browser: Browser): Promise<void> {
   await page.goto(`${BASE}/start`);
   for (const [label, text] of [
     ['Name of the garden', 'Back yard'],
-    ['Latitude', '52.2'],
-    ['Longitude', '-1.7'],
     ['Variety', 'Green Heron'],
     ['Plants in a row', '6'],
   ] as const) {
     await page.getByRole('textbox', { name: label }).fill(text);
   }
+  await page.getByRole('textbox', { name: 'Nearest town, or coordinates' }).fill('52.2, -1.7');
+  await page.getByRole('link', { name: /^Near / }).click();
   await page.getByRole('radio', { name: 'Pepo squash' }).click();
   await page.getByRole('radio', { name: 'To eat' }).click();
   await page.getByRole('button', { name: 'Create garden' }).click();

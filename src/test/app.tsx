@@ -10,6 +10,7 @@ import type { StoredEntry } from '@/core/journal/entry';
 import { checkBackup } from '@/data/files/checkBackup';
 import { faultOfEntry } from '@/data/schema/entrySchema';
 import { opener } from '@/data/hooks/opening';
+import { placeFinder } from '@/data/places/answerPlaces';
 import { EntryLog, recordsOf } from '@/data/log/entryLog';
 import { DEMO_STORE, DEVICE_STORE, openStore } from '@/data/storage';
 import { COMPUTE } from '@/worker/compute';
@@ -48,6 +49,9 @@ beforeEach(async () => {
   downloads.length = 0;
 });
 
+const handlerAt = ({ href }: URL): object =>
+  href.includes('backup') ? checkBackup(faultOfEntry) : href.includes('places') ? placeFinder() : COMPUTE;
+
 /** A worker in this thread: the same handlers, behind the same messages. */
 class WorkerHere extends EventTarget {
   readonly #inside = new EventTarget();
@@ -57,7 +61,7 @@ class WorkerHere extends EventTarget {
     const endpoint = Object.assign(this.#inside, {
       postMessage: (data: unknown) => tell(this, data),
     }) as unknown as Endpoint;
-    expose(url.href.includes('backup') ? checkBackup(faultOfEntry) : COMPUTE, endpoint);
+    expose(handlerAt(url), endpoint);
   }
 
   postMessage(data: unknown): void {

@@ -1,7 +1,9 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import type { Walk } from '../journal/state';
+import { walkId } from '../journal/kinds/scout';
+import type { Plant, Walk } from '../journal/state';
 import { seasonAt } from '../season/seasons';
+import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 
@@ -26,25 +28,14 @@ const hasFemales = ({ eve, green, pin, open }: Walk): boolean =>
  * @example onlyMalesSoFar(new Journal(), '2026-07-01').size // 0
  */
 export function onlyMalesSoFar(journal: Journal, day: Day, malesNow?: string): Map<string, OnlyMales> {
-  const { from } = seasonAt(journal, day);
-  const [plants, varieties] = [journal.all('plant'), journal.all('variety')];
-  const firstMale = new Map<string, Day>(malesNow === undefined ? [] : [[malesNow, day]]);
-  const withFemales = new Set<string>();
-  for (const walk of journal.all('walk').values()) {
-    if (walk.day < from || walk.day > addDays(day, 1)) continue;
-    const variety = plants.get(walk.plant)?.variety;
-    if (variety === undefined || withFemales.has(variety)) continue;
-    if (hasFemales(walk)) withFemales.add(variety);
-    else if (hasMales(walk)) {
-      const before = firstMale.get(variety);
-      if (before === undefined || walk.day < before) firstMale.set(variety, walk.day);
-    }
-  }
+  const varieties = journal.all('variety');
   const found = new Map<string, OnlyMales>();
-  for (const [id, since] of firstMale) {
+  for (const [id, plants] of groupBy([...journal.all('plant').values()], ({ variety }) => variety)) {
     const variety = varieties.get(id);
     const after = variety && cropOf(variety.crop).bearingAfterMales;
-    if (!after || withFemales.has(id)) continue;
+    if (!after) continue;
+    const since = firstMaleWithoutFemale(journal, plants, day, id === malesNow);
+    if (since === undefined) continue;
     const expected = (days: number): Day => {
       const then = addDays(since, days);
       return then < day ? day : then;
@@ -53,4 +44,28 @@ export function onlyMalesSoFar(journal: Journal, day: Day, malesNow?: string): M
     found.set(id, { since, femalesFrom: [expected(soon), expected(late)] });
   }
   return found;
+}
+
+/**
+ * The day of the first male, from today back to the begin of the season; nothing once a female is met, which in a garden
+ * in flower is at once.
+ */
+function firstMaleWithoutFemale(
+  journal: Journal,
+  plants: readonly Plant[],
+  day: Day,
+  malesNow: boolean,
+): Day | undefined {
+  const walks = journal.all('walk');
+  const { from } = seasonAt(journal, day);
+  let first = malesNow ? day : undefined;
+  for (let seenFor = addDays(day, 1); seenFor >= from; seenFor = addDays(seenFor, -1)) {
+    for (const { plant } of plants) {
+      const walk = walks.get(walkId(plant, seenFor));
+      if (!walk) continue;
+      if (hasFemales(walk)) return undefined;
+      if (hasMales(walk)) first = seenFor;
+    }
+  }
+  return first;
 }

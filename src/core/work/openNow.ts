@@ -195,10 +195,12 @@ export const malesServe = ({ variety: { crop } }: Pick<OpenPlant, 'variety'>): n
 /** Females of other plants that each plant's pollen went to on the day. */
 function servedBy(journal: Journal, { plant, day }: OpenPlant): Map<string, number> {
   const served = new Map<string, number>();
-  for (const walk of journal.all('walk').values()) {
-    const variety = journal.all('variety').get(journal.all('plant').get(walk.plant)?.variety ?? '');
-    if (walk.day !== day || walk.plant === plant.plant || !variety || !walk.open?.female) continue;
-    const bloom = journal.all('bloom').get(cohortOfVisit(walk.plant, variety, day));
+  const walks = journal.all('walk');
+  for (const other of journal.all('plant').values()) {
+    const walk = other.plant === plant.plant ? undefined : walks.get(walkId(other.plant, day));
+    const variety = walk?.open?.female ? journal.all('variety').get(other.variety) : undefined;
+    if (!variety) continue;
+    const bloom = journal.all('bloom').get(cohortOfVisit(other.plant, variety, day));
     const fathers = bloom ? fatherPlants(bloom) : [];
     for (const father of fathers)
       served.set(father, (served.get(father) ?? 0) + bloom!.count / fathers.length);

@@ -8,6 +8,7 @@ import { groupBy } from '../text/groupBy';
 import { addDays, atClock, dayAt } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
+import { beforeFlowers, type BeforeFlowers } from './beforeFlowers';
 import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from './dayTasks';
 import { openNowOf } from './openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
@@ -27,6 +28,8 @@ export interface Today {
   /** Of the day that it serves. */
   readonly weather: KnownWeather | undefined;
   readonly tasks: DayTasks;
+  /** Where no flower can be open yet: what comes first. Nobody is sent to look for any. */
+  readonly before: BeforeFlowers | undefined;
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
   readonly looks: readonly Fruit[];
@@ -47,6 +50,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
   const walk = walkAt(journal, outings);
   const due = rounds.map((round) => round.due);
+  const before = walk.length > 0 ? beforeFlowers(journal, garden, day) : undefined;
   return {
     day,
     ends: atClock(addDays(day, 1), 0, garden.zone),
@@ -58,12 +62,13 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       now,
       sunset: sun.sunset,
       rounds: rounds.map(({ situation }) => situation),
-      open: openSize(journal, garden, now),
+      open: before ? NOTHING_OPEN : openSize(journal, garden, now),
       // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
-      walks: seedGrows(journal) ? walksOf(walk) : [],
+      walks: !before && seedGrows(journal) ? walksOf(walk) : [],
       routine: routineOf(journal, garden, now),
       looks: { due: looks.length },
     }),
+    before,
     shortages: due.flatMap(({ shortages }) => shortages),
     supplies: roundSupplies(due.flatMap(({ females }) => females)),
     looks,
@@ -92,6 +97,8 @@ function seedGrows(journal: Journal): boolean {
     journal.all('round').size > 0
   );
 }
+
+const NOTHING_OPEN: DaySituation['open'] = { plants: 0, visited: 0, until: undefined };
 
 function openSize(journal: Journal, garden: Garden, now: number): DaySituation['open'] {
   const open = openNowOf(journal, garden, now);

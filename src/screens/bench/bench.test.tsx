@@ -94,14 +94,14 @@ test('what was recorded under a wrong clock comes to its real time and day, and 
   await see(new RegExp(`18 Jul 2026, ${from} to ${to}`));
 });
 
-test('one’s own garden needs four words and numbers', async () => {
+test('one’s own garden needs its place, a variety and a name', async () => {
   await openApp('/start');
   type('Name of the garden', 'Wren Cottage');
-  type('Latitude', '200');
   await tap('Create garden');
-  await see('At most 90.');
-  type('Latitude', '-36,85');
-  type('Longitude', '174.76');
+  await see('Choose where it is: a town near by, or coordinates.');
+  type('Nearest town, or coordinates', '-36,85 174,76');
+  await tap(/^Near /);
+  await see(/^36\.85° south, 174\.76° east/);
   type('Variety', 'Pale Heron');
   await tap('Moschata squash');
   await tap('Create garden');

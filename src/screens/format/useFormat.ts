@@ -9,7 +9,10 @@ function englishLocale(): string {
 }
 
 /** Numbers, times and days as this grower reads them. */
-export function useFormat(): Format {
+export const useFormat = (): Format => useFormatIn(useZone());
+
+/** The same, with the times of a place other than the garden. */
+export function useFormatIn(zone: string): Format {
   const { units, hours } = useDevice().settings;
-  return formatFor(useZone(), units, hours, englishLocale());
+  return formatFor(zone, units, hours, englishLocale());
 }

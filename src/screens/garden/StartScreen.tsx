@@ -5,10 +5,11 @@ import { View } from 'react-native';
 import { CROP_IDS, cropOf, isPollinatedOpen, type CropId } from '@/core/crops/catalogue';
 import type { Fact } from '@/core/journal/entry';
 import type { Purpose } from '@/core/crops/variety';
-import { deviceZone, newId } from '@/data/clock';
+import { newId } from '@/data/clock';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { createGarden } from '@/data/garden/session';
+import type { Place } from '@/data/places/findPlaces';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -18,11 +19,12 @@ import { FormChoice, FormField } from '../forms/fields';
 import { PURPOSE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
 import { CropPicker } from './CropPicker';
+import { PlacePicker } from './PlacePicker';
 
 interface Typed {
   place: string;
-  latitude: string;
-  longitude: string;
+  latitude: number | undefined;
+  longitude: number | undefined;
   zone: string;
   variety: string;
   crop: CropId | undefined;
@@ -45,25 +47,24 @@ export function StartScreen() {
   const device = useDevice();
   const { open } = useGarden();
   const [trouble, setTrouble] = useState<string>();
-  const { control, handleSubmit, setValue, formState } = useCheckedForm<Typed, Checked>('start', {
-    place: '',
-    latitude: '',
-    longitude: '',
-    zone: deviceZone(),
-    variety: '',
-    purpose: 'seedToKeep',
-    plants: '4',
-  });
+  const { control, handleSubmit, setValue, clearErrors, formState } = useCheckedForm<Typed, Checked>(
+    'start',
+    {
+      place: '',
+      zone: '',
+      variety: '',
+      purpose: 'seedToKeep',
+      plants: '4',
+    },
+  );
   const crop = useWatch({ control, name: 'crop' });
-  const locate = (): void => {
-    setTrouble(undefined);
-    navigator.geolocation?.getCurrentPosition(
-      ({ coords }) => {
-        setValue('latitude', coords.latitude.toFixed(3));
-        setValue('longitude', coords.longitude.toFixed(3));
-      },
-      () => setTrouble('The device does not give its location. Type the two numbers from a map.'),
-    );
+  const [where, setWhere] = useState<Place>();
+  const choosePlace = (place: Place | undefined): void => {
+    setWhere(place);
+    setValue('latitude', place?.latitude);
+    setValue('longitude', place?.longitude);
+    setValue('zone', place?.zone ?? '');
+    if (place) clearErrors(['latitude', 'longitude', 'zone']);
   };
   const create = handleSubmit(async (given) => {
     try {
@@ -76,6 +77,8 @@ export function StartScreen() {
       );
     }
   });
+  const { latitude, longitude, zone } = formState.errors;
+  const unplaced = Boolean(latitude ?? longitude ?? zone);
   return (
     <Page
       title="Your own garden"
@@ -94,12 +97,11 @@ export function StartScreen() {
         <Text variant="small" tone="soft">
           Its location decides sunrise, and with it when flowers open. It stays on this device.
         </Text>
-        <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-          <FormField control={control} name="latitude" label="Latitude" numeric note="north is plus, 52.3" />
-          <FormField control={control} name="longitude" label="Longitude" numeric note="east is plus, -1.9" />
-        </View>
-        <Button title="Use this device’s location" onPress={locate} />
-        <FormField control={control} name="zone" label="Time zone" autoCapitalize="none" />
+        <PlacePicker
+          place={where}
+          onPlace={choosePlace}
+          {...(unplaced && { error: 'Choose where it is: a town near by, or coordinates.' })}
+        />
         <Text variant="heading" level={2} style={{ marginTop: SPACE.m }}>
           First bed, first variety
         </Text>

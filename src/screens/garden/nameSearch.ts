@@ -1,18 +1,29 @@
 import Fuse from 'fuse.js';
 import type { CropId } from '@/core/crops/catalogue';
-import { COMMON_NAMES, findCommonName } from '@/core/crops/names/commonNames';
+import {
+  COMMON_NAMES,
+  findCommonName,
+  normalisedName,
+  type CommonName,
+} from '@/core/crops/names/commonNames';
 
 export interface FoundName {
   readonly name: string;
   readonly crops: readonly CropId[];
 }
 
-const NAMES: readonly FoundName[] = COMMON_NAMES.flatMap(({ names, crops }) =>
-  names.map((name) => ({ name, crops })),
+interface Listed extends FoundName {
+  readonly kind: CommonName;
+  /** As it is compared with what is typed. */
+  readonly plain: string;
+}
+
+const NAMES: readonly Listed[] = COMMON_NAMES.flatMap((kind) =>
+  kind.names.map((name) => ({ name, crops: kind.crops, kind, plain: normalisedName(name) })),
 );
 
 const index = new Fuse(NAMES, {
-  keys: ['name'],
+  keys: ['plain'],
   threshold: 0.34,
   ignoreLocation: true,
   minMatchCharLength: 2,
@@ -20,12 +31,11 @@ const index = new Fuse(NAMES, {
 
 /** Common names similar to what was typed, the most similar first; each name once. */
 export function findNames(typed: string, most = 6): FoundName[] {
-  const text = typed.trim();
+  const text = normalisedName(typed);
   if (text.length < 2) return [];
   const exact = findCommonName(text);
   const found = index.search(text, { limit: most }).map(({ item }) => item);
   if (!exact) return found;
-  const first = NAMES.find(({ name, crops }) => crops === exact.crops && findCommonName(name) === exact)!;
-  const same = found.find(({ name }) => findCommonName(name) === exact) ?? first;
-  return [same, ...found.filter((each) => each !== same)].slice(0, most);
+  const first = NAMES.find(({ kind, plain }) => kind === exact && plain === text)!;
+  return [first, ...found.filter((each) => each !== first)].slice(0, most);
 }

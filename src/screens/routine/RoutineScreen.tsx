@@ -150,9 +150,7 @@ function CropAdvice({ crop, reasons }: { readonly crop: Crop; readonly reasons: 
   return (
     <View style={{ gap: SPACE.xs }}>
       <Text variant="strong">{crop.name}</Text>
-      <Text variant="small">
-        {[sayRoutine(crop, f), ...reasons].join(' ')}
-      </Text>
+      <Text variant="small">{[sayRoutine(crop, f), ...reasons].join(' ')}</Text>
     </View>
   );
 }

@@ -6,6 +6,7 @@ import type { CountedStage } from '@/core/opening/budStages';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety } from '@/ui/flowers/geometry/looks';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
+import { Later } from '../shell/Later';
 
 export interface BudPictureProps {
   readonly variety: Variety;
@@ -24,8 +25,8 @@ export function BudPicture({ variety, stage, sex, glyph }: BudPictureProps) {
   const looks = looksOfVariety(variety, sex, ofCorn ? 'open' : stage);
   if (!looks) return <Glyph name={glyph} size={30} />;
   return (
-    <View style={{ width: 40, alignItems: 'center' }}>
-      <FlowerDrawing looks={looks} fit="own" size={SIZE} />
+    <View style={{ width: 40, height: SIZE, alignItems: 'center' }}>
+      <Later>{() => <FlowerDrawing looks={looks} fit="own" size={SIZE} />}</Later>
     </View>
   );
 }

@@ -1,6 +1,8 @@
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
+import type { Day } from '@/core/time/types';
+import type { BeforeFlowers } from '@/core/work/beforeFlowers';
 import { cautionsFor } from '@/core/work/cautions';
 import type { Task } from '@/core/work/dayTasks';
 import { todayOf, type Today } from '@/core/work/today';
@@ -20,7 +22,7 @@ import { useWide } from '../shell/useWide';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
-import { sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
+import { sayBefore, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routine' | '/fruit' | '/garden'>> =
   {
@@ -57,7 +59,7 @@ export function TodayScreen() {
   if (today.walk.length === 0) return <NewGarden />;
   const { next } = today.tasks;
   const head = sayHeadline(next, today, now, f);
-  const heat = sayHeat(today, f);
+  const heat = today.before ? undefined : sayHeat(today, f);
   return (
     <Page title="Today" heading={false} aside={rest ? <Rest today={rest} now={now} /> : null}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}>
@@ -71,15 +73,18 @@ export function TodayScreen() {
       <Text variant="title" level={1} style={{ marginTop: SPACE.s }}>
         {head.title}
       </Text>
-      <Text style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Text>
+      {head.text ? <Text style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Text> : null}
+      {today.before ? <Before before={today.before} day={today.day} /> : null}
       {heat ? (
         <Text tone="rust" style={{ marginTop: SPACE.xs }}>
           {heat}
         </Text>
       ) : null}
-      <View style={{ marginHorizontal: -SPACE.l, marginTop: SPACE.m }}>
-        <Ribbon today={today} now={now} />
-      </View>
+      {today.before ? null : (
+        <View style={{ marginHorizontal: -SPACE.l, marginTop: SPACE.m }}>
+          <Ribbon today={today} now={now} />
+        </View>
+      )}
       {head.action ? (
         <Button
           variant="main"
@@ -96,6 +101,20 @@ export function TodayScreen() {
       )}
       {wide && rest ? <LazyWeekAhead /> : null}
     </Page>
+  );
+}
+
+/** Before the first flowers: what comes first, and the way to the walk for who sees some all the same. */
+function Before({ before, day }: { readonly before: BeforeFlowers; readonly day: Day }) {
+  const router = useRouter();
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const name = journal.all('variety').get(before.variety)?.name ?? '';
+  return (
+    <View style={{ marginTop: SPACE.s, gap: SPACE.m }}>
+      <Text>{sayBefore(before, name, day, f)}</Text>
+      <Button title="I see buds or flowers" onPress={() => router.push('/scout')} />
+    </View>
   );
 }
 

@@ -1,7 +1,9 @@
 import type { Outing } from '@/core/crops/outing';
 import type { Task } from '@/core/work/dayTasks';
 import { dueNow } from '@/core/work/outings';
+import type { BeforeFlowers } from '@/core/work/beforeFlowers';
 import type { Today } from '@/core/work/today';
+import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
 
@@ -115,6 +117,7 @@ const sayPlants = (task: Task, f: Format): string =>
 /** What stands on top of Today: the next task, unless it has to wait. */
 export function sayHeadline(task: Task, today: Today, now: number, f: Format): TaskWords {
   const words = sayTask(task, today, now, f);
+  if (today.before && task.kind === 'rest') return { ...words, title: 'No flowers yet', text: '' };
   const waits = task.kind === 'walk' && words.action === undefined;
   return waits
     ? { ...words, title: 'Nothing due now', text: `${words.title} ${lowerFirst(words.text)}` }
@@ -139,4 +142,25 @@ export function sayHeat({ about, day }: Today, f: Format): string | undefined {
   if (!about || hot.length === 0) return undefined;
   const by = f.time(Math.min(...hot.map(({ lastSafe }) => lastSafe)));
   return `Heat shuts flowers early: work before ${by} ${about.day === day ? 'today' : `on ${f.day(about.day)}`}.`;
+}
+
+/**
+ * What comes before the first flowers.
+ *
+ * @param name of the variety that flowers first.
+ */
+export function sayBefore(
+  { firstFlowers, plantOut, sowUnderCover }: BeforeFlowers,
+  name: string,
+  day: Day,
+  f: Format,
+): string {
+  const believed = 'If you see buds sooner, look for them all the same: what you see counts.';
+  if (!firstFlowers) {
+    return `It hardly gets warm enough in the open here for ${name} to flower. ${believed}`;
+  }
+  if (!plantOut)
+    return `By its sowing ${name} flowers first, from about ${f.date(firstFlowers)}. ${believed}`;
+  const sow = sowUnderCover! <= day ? 'now' : `from about ${f.date(sowUnderCover!)}`;
+  return `Nothing flowers in the open here at this time of year. ${name} comes first: sow under cover ${sow}, plant out from about ${f.date(plantOut)}, once frost is over; first flowers from about ${f.date(firstFlowers)}. Estimated from the climate at your latitude. ${believed}`;
 }

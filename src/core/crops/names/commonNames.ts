@@ -1,4 +1,6 @@
 import { CROP_IDS, cropOf, type CropId } from '../catalogue';
+import { withoutAccents } from '../../text/withoutAccents';
+import { WORLD_NAMES } from './worldNames';
 
 /** The common names of one type of crop; more than one crop where the name alone is ambiguous. */
 export interface CommonName {
@@ -254,11 +256,17 @@ const LISTED: readonly CommonName[] = [
   ),
 ];
 
+const WORLD: readonly CommonName[] = WORLD_NAMES.map(([crops, names]) => ({
+  names: names.split(', '),
+  crops,
+}));
+
 const LISTED_CROPS = new Set(LISTED.flatMap(({ crops }) => crops));
 
 /** All common names; a crop of which none is listed goes by its own. */
 export const COMMON_NAMES: readonly CommonName[] = [
   ...LISTED,
+  ...WORLD,
   ...CROP_IDS.filter((crop) => !LISTED_CROPS.has(crop)).map((crop) =>
     named(crop, cropOf(crop).name.toLowerCase()),
   ),
@@ -270,15 +278,14 @@ const singular = (word: string): string => {
   return /[^su]s$/.test(word) && word.length > 3 ? word.slice(0, -1) : word;
 };
 
-/** A name as it is compared: no capitals, accents, hyphens, apostrophes or plurals.
+/**
+ * A name as it is compared: no capitals, accents, hyphens, apostrophes or plurals.
  *
  * @example normalisedName('Patty-Pans') // 'patty pan'
  */
 export const normalisedName = (name: string): string =>
-  name
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f’']/g, '')
-    .toLowerCase()
+  withoutAccents(name)
+    .replace(/[’']/g, '')
     .split(/[^a-z0-9]+/)
     .filter(Boolean)
     .map(singular)

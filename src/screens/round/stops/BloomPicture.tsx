@@ -1,3 +1,4 @@
+import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import type { Variety } from '@/core/journal/state';
@@ -5,6 +6,7 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety, seedOf } from '@/ui/flowers/geometry/looks';
 import { Glyph } from '@/ui/glyphs/Glyph';
+import { Later } from '../../shell/Later';
 import { bloomGlyph } from '../../words/blooms';
 
 export interface BloomPictureProps {
@@ -28,5 +30,11 @@ export function BloomPicture({ variety, sex, part, bloom, covered }: BloomPictur
   if (!looks) return <Glyph name={bloomGlyph({ part, sex })} size={112} label={label} />;
   const method = journal.all('bloom').get(bloom ?? '')?.cover?.method;
   const cover = covered ? ({ cover: method === 'tape' ? 'tape' : 'bag' } as const) : {};
-  return <FlowerDrawing looks={{ ...looks, ...cover }} fit="own" size={SIZE} label={label} />;
+  return (
+    <View style={{ height: SIZE, minWidth: 48, alignItems: 'center' }}>
+      <Later>
+        {() => <FlowerDrawing looks={{ ...looks, ...cover }} fit="own" size={SIZE} label={label} />}
+      </Later>
+    </View>
+  );
 }

@@ -1,0 +1,83 @@
+import type { CropId } from '../crops/catalogue';
+import type { Garden } from '../journal/state';
+import type { Day } from '../time/types';
+import { beforeFlowers } from './beforeFlowers';
+import { begin, YARD, type Phone } from './testYard';
+
+const garden = (latitude: number): Garden => ({ ...YARD, latitude });
+const NORTH = garden(52);
+
+const grown = (crop: CropId = 'pepo'): Phone => begin([{ variety: 'v', crop, plants: ['p1'] }]);
+const at = (phone: Phone, day: Day, place = NORTH) => beforeFlowers(phone.journal, place, day);
+
+const sow = (phone: Phone, day: Day): void => {
+  phone.say(`${day}T10:00:00Z`, {
+    kind: 'variety.described',
+    body: { ...phone.journal.all('variety').get('v')!, sowing: { how: 'sown', day } } as never,
+  });
+};
+
+test('squash on 25 November at 52° north: nothing flowers; sowing, planting out and flowers in their order', () => {
+  const found = at(grown(), '2026-11-25')!;
+  expect(found.sowUnderCover! < found.plantOut! && found.plantOut! < found.firstFlowers!).toBe(true);
+  // Tender plants go out in May there, and flower in summer (common practice, no source).
+  expect(found.plantOut!.slice(0, 7)).toBe('2027-05');
+  expect(found.firstFlowers! > '2027-06-10' && found.firstFlowers! < '2027-07-25').toBe(true);
+});
+
+test('in July they may flower, whoever planted them', () => {
+  expect(at(grown(), '2026-07-20')).toBeUndefined();
+  expect(at(grown('corn'), '2026-07-25')).toBeUndefined();
+});
+
+test('in the south it is the other way round', () => {
+  const south = garden(-37);
+  expect(at(grown(), '2026-01-20', south)).toBeUndefined();
+  const winter = at(grown(), '2026-07-20', south)!;
+  expect(winter.firstFlowers! > '2026-09-01' && winter.firstFlowers! < '2027-02-01').toBe(true);
+});
+
+test('near the equator there is always something to look for', () => {
+  for (const day of ['2026-01-10', '2026-04-10', '2026-07-10', '2026-10-10'])
+    expect(at(grown(), day, garden(-1))).toBeUndefined();
+});
+
+test('a sowing that is known decides: not yet, then soon', () => {
+  const phone = grown();
+  sow(phone, '2026-06-01');
+  const early = at(phone, '2026-06-20')!;
+  expect(early.plantOut).toBeUndefined();
+  expect(early.firstFlowers! > '2026-07-01').toBe(true);
+  expect(at(phone, early.firstFlowers!)).toBeUndefined();
+});
+
+test('who sees a bud is believed at once', () => {
+  const phone = grown();
+  expect(at(phone, '2026-11-25')).toBeDefined();
+  const count = (eve: { female: number; male: number }): void =>
+    void phone.say('2026-11-24T16:00:00Z', {
+      kind: 'scouted',
+      body: { plant: 'p1', day: '2026-11-25', eve, green: { female: 0, male: 0 } },
+    });
+  // That there was none is no flower.
+  count({ female: 0, male: 0 });
+  expect(at(phone, '2026-11-25')).toBeDefined();
+  count({ female: 0, male: 1 });
+  expect(at(phone, '2026-11-25')).toBeUndefined();
+});
+
+test('where summer is too short it is said that no flower can be expected', () => {
+  expect(at(grown('melon'), '2026-07-20', garden(69))).toEqual({ variety: 'v' });
+});
+
+test('a garden without plants waits for nothing', () => {
+  expect(beforeFlowers(begin([]).journal, NORTH, '2026-11-25')).toBeUndefined();
+});
+
+test('the first of several varieties is named', () => {
+  const phone = begin([
+    { variety: 'melon', crop: 'melon', plants: ['p1'] },
+    { variety: 'squash', crop: 'pepo', plants: ['p2'] },
+  ]);
+  expect(at(phone, '2026-11-25')?.variety).toBe('squash');
+});

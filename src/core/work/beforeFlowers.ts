@@ -1,0 +1,149 @@
+import { cropOf } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
+import { walkId } from '../journal/kinds/scout';
+import { plantingOf } from '../journal/plantingOf';
+import type { Garden, Variety, Walk } from '../journal/state';
+import type { Sowing } from '../crops/variety';
+import {
+  degreeDaysOf,
+  degreeDaysToFlower,
+  floweringForecast,
+  type TemperaturesOf,
+} from '../season/flowering';
+import { SEASON_DAYS } from '../season/seasons';
+import { addDays } from '../time/calendar';
+import type { Day } from '../time/types';
+import { climateAt, normalOf } from '../weather/climate';
+
+/** What comes before the first flowers, where none can be open yet. */
+export interface BeforeFlowers {
+  /** The variety that flowers first. */
+  readonly variety: string;
+  /** Its first flowers, as far as they can be expected at all. */
+  readonly firstFlowers?: Day;
+  /** Where nobody said when it was sown: from when plants may stand outside, and when to sow them under cover for it. */
+  readonly plantOut?: Day;
+  readonly sowUnderCover?: Day;
+}
+
+/** Buds show so long before the first flower. Our default. */
+const BUDS_BEFORE_DAYS = 5;
+/** Flowers that were noted so recently are believed, whatever the calendar says. Our default. */
+const NOTED_DAYS = 30;
+/** Mean nights colder than this end or delay all growth of these crops. Our default. */
+const GROWS_FROM_C = 4;
+/** Mean nights from which tender plants stand outside. Our default; the last frost where one lives decides. */
+const STANDS_OUT_FROM_C = 8;
+/** Plants are raised under cover for so long. Our default. */
+const RAISED_DAYS = 28;
+const YEAR_DAYS = 365;
+
+/**
+ * What comes first where no flower can be open yet: by the sowings that were noted, else by the climate, which knows
+ * when nothing grows. A bud or flower that somebody noted counts for more than both.
+ *
+ * @returns nothing while something may flower.
+ * @example beforeFlowers(journal, garden, '2026-11-25')?.firstFlowers // next summer, at 52° north
+ */
+export function beforeFlowers(journal: Journal, garden: Garden, day: Day): BeforeFlowers | undefined {
+  if (isFlowering(journal, day)) return undefined;
+  const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
+  const temperatures: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
+  const soonest = addDays(day, BUDS_BEFORE_DAYS);
+  let first: BeforeFlowers | undefined;
+  for (const { variety, sowing } of sowingsOf(journal, day)) {
+    const expected = sowing ? bySowing(variety, sowing, temperatures) : byClimate(variety, temperatures, day);
+    if (expected === 'now' || (expected.firstFlowers && expected.firstFlowers <= soonest)) return undefined;
+    if (!first || (expected.firstFlowers ?? '9') < (first.firstFlowers ?? '9')) first = expected;
+  }
+  return first;
+}
+
+/** Was any bud or flower noted of late? The latest days first: in the season the first look finds some. */
+function isFlowering(journal: Journal, day: Day): boolean {
+  const walks = journal.all('walk');
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  for (let ago = -1; ago <= NOTED_DAYS; ago += 1) {
+    const seenFor = addDays(day, -ago);
+    for (const { plant } of standing) {
+      const walk = walks.get(walkId(plant, seenFor));
+      if (walk && hasFlowers(walk)) return true;
+    }
+  }
+  const from = addDays(day, -NOTED_DAYS);
+  return [...journal.all('variety').values(), ...journal.all('planting').values()].some(({ flowered }) =>
+    flowered.some((seen) => from <= seen && seen <= day),
+  );
+}
+
+const hasFlowers = ({ eve, green, pin, open, blooms }: Walk): boolean =>
+  blooms.length > 0 ||
+  [eve, green, pin, open].some((count) => count !== undefined && count.female + count.male > 0);
+
+interface Sown {
+  readonly variety: Variety;
+  readonly sowing: Sowing | undefined;
+}
+
+/** Each sowing that stands here; one of an earlier year says nothing of the plants. */
+function sowingsOf(journal: Journal, day: Day): Sown[] {
+  const varieties = journal.all('variety');
+  const found = new Map<string, Sown>();
+  for (const plant of journal.all('plant').values()) {
+    const variety = varieties.get(plant.variety);
+    if (plant.removed || !variety || !cropOf(variety.crop).hours) continue;
+    const { planting, sowing } = plantingOf(journal, plant, variety);
+    const ofThisYear = sowing && sowing.day > addDays(day, -SEASON_DAYS) ? sowing : undefined;
+    found.set(planting, { variety, sowing: ofThisYear });
+  }
+  return [...found.values()];
+}
+
+function bySowing(
+  { variety, crop, daysToFlower }: Variety,
+  sowing: Sowing,
+  temperatures: TemperaturesOf,
+): BeforeFlowers {
+  const forecast = floweringForecast(
+    { crop, sowing, ...(daysToFlower !== undefined && { daysToFlower }) },
+    temperatures,
+  );
+  return { variety, ...(forecast && { firstFlowers: forecast.first }) };
+}
+
+/** Nobody said when it was sown: can a plant that was put out as early as possible flower by now? */
+function byClimate(
+  { variety, crop }: Variety,
+  temperatures: TemperaturesOf,
+  day: Day,
+): BeforeFlowers | 'now' {
+  const needed = degreeDaysToFlower(crop, 'plantedOut');
+  const adds = degreeDaysOf(crop, temperatures);
+  const mayStand = (each: Day): boolean => temperatures(each).min >= GROWS_FROM_C;
+  let sum = 0;
+  const until = addDays(day, BUDS_BEFORE_DAYS);
+  for (let ago = 0; ago < SEASON_DAYS && mayStand(addDays(until, -ago)); ago += 1) {
+    sum += adds(addDays(until, -ago));
+    if (sum >= needed) return 'now';
+  }
+  const plantOut = firstDay(day, (each) => temperatures(each).min >= STANDS_OUT_FROM_C);
+  if (!plantOut) return { variety };
+  const firstFlowers = floweringForecast(
+    { crop, sowing: { how: 'plantedOut', day: plantOut } },
+    temperatures,
+  )?.first;
+  return {
+    variety,
+    plantOut,
+    sowUnderCover: addDays(plantOut, -RAISED_DAYS),
+    ...(firstFlowers && { firstFlowers }),
+  };
+}
+
+function firstDay(from: Day, holds: (day: Day) => boolean): Day | undefined {
+  for (let ahead = 0; ahead < YEAR_DAYS; ahead += 1) {
+    const day = addDays(from, ahead);
+    if (holds(day)) return day;
+  }
+  return undefined;
+}

@@ -1,0 +1,27 @@
+import zoneAt from '@photostructure/tz-lookup';
+import { cityMapping } from 'city-timezones';
+import { parseCoordinates, type LatLon } from './coordinates';
+import { PlaceIndex, type Place } from './findPlaces';
+import type { PlaceFinder } from './placeFinder';
+
+/** Looks places up in the shipped list of towns, and zones in the shipped map of them. */
+export function placeFinder(): PlaceFinder {
+  const index = new PlaceIndex(cityMapping);
+  const at = ({ latitude, longitude }: LatLon): Place => {
+    const near = index.nearest({ latitude, longitude });
+    return {
+      name: near ? `Near ${near.name}` : 'By coordinates',
+      region: near?.region ?? '',
+      latitude,
+      longitude,
+      zone: zoneAt(latitude, longitude),
+    };
+  };
+  return {
+    at,
+    find: (text) => {
+      const coordinates = parseCoordinates(text);
+      return coordinates ? [at(coordinates)] : index.find(text);
+    },
+  };
+}

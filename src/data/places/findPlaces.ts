@@ -1,0 +1,106 @@
+import type { CityData } from 'city-timezones';
+import Fuse from 'fuse.js';
+import { withoutAccents } from '@/core/text/withoutAccents';
+import type { LatLon } from './coordinates';
+
+/** Where a garden may be. */
+export interface Place extends LatLon {
+  readonly name: string;
+  /** Region and country, to tell places of one name apart. */
+  readonly region: string;
+  /** IANA zone. */
+  readonly zone: string;
+}
+
+/**
+ * A name as it is compared: without accents, capitals and signs.
+ *
+ * @example plainName('Zürich') // 'zurich'
+ */
+export const plainName = (name: string): string =>
+  withoutAccents(name)
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+
+interface Named {
+  readonly plain: string;
+  readonly regions: readonly string[];
+  readonly city: CityData;
+}
+
+const placeOf = ({ city, province, country, lat, lng, timezone }: CityData): Place => ({
+  name: city,
+  region: [...new Set([province, country])].filter((part) => part && part !== city).join(', '),
+  latitude: lat,
+  longitude: lng,
+  zone: timezone,
+});
+
+/** A search over a list of towns; made once, it answers quickly. */
+export class PlaceIndex {
+  readonly #named: readonly Named[];
+  readonly #fuzzy: Fuse<Named>;
+
+  constructor(cities: readonly CityData[]) {
+    this.#named = cities
+      // A town without its zone or its place is of no use.
+      .filter(({ timezone, lat, lng }) => timezone && Number.isFinite(lat) && Number.isFinite(lng))
+      .map((city) => ({
+        plain: plainName(city.city),
+        regions: [city.province, city.country, city.iso2, city.iso3].map((part) => plainName(String(part ?? ''))),
+        city,
+      }));
+    this.#fuzzy = new Fuse(this.#named, { keys: ['plain'], threshold: 0.34, includeScore: true });
+  }
+
+  /**
+   * Towns by the beginning of their name, else by one that is spelt much like it; the largest first. After a comma the
+   * region or country: `springfield, illinois`.
+   *
+   * @example new PlaceIndex(cities).find('zürich')[0].zone // 'Europe/Zurich'
+   */
+  find(text: string, most = 6): Place[] {
+    const [head = '', ...rest] = text.split(',').map(plainName);
+    if (head.length < 2) return [];
+    const where = rest.filter(Boolean);
+    const inRegion = ({ regions }: Named): boolean =>
+      where.every((part) => regions.some((region) => region.startsWith(part)));
+    const ranked = this.#named.flatMap((each) => {
+      const rank = rankOf(each.plain, head);
+      return rank !== undefined && inRegion(each) ? [{ each, rank }] : [];
+    });
+    const begun = new Set(ranked.map(({ each }) => each));
+    const alike =
+      ranked.length >= most
+        ? []
+        : this.#fuzzy
+            .search(head, { limit: 60 })
+            .filter(({ item }) => !begun.has(item) && inRegion(item))
+            .map(({ item, score = 1 }) => ({ each: item, rank: 3 + Math.round(score * 10) }));
+    return [...ranked, ...alike]
+      .sort((a, b) => a.rank - b.rank || b.each.city.pop - a.each.city.pop)
+      .slice(0, most)
+      .map(({ each }) => placeOf(each.city));
+  }
+
+  /** The town nearest to a place. */
+  nearest({ latitude, longitude }: LatLon): Place | undefined {
+    const shrink = Math.cos((latitude * Math.PI) / 180);
+    let [best, least] = [undefined as Named | undefined, Infinity];
+    for (const each of this.#named) {
+      const east = Math.abs(each.city.lng - longitude);
+      const dx = Math.min(east, 360 - east) * shrink;
+      const dy = each.city.lat - latitude;
+      const square = dx * dx + dy * dy;
+      if (square < least) [best, least] = [each, square];
+    }
+    return best && placeOf(best.city);
+  }
+}
+
+/** The whole name, its beginning, the beginning of a later word of it. */
+function rankOf(name: string, typed: string): number | undefined {
+  if (name === typed) return 0;
+  if (name.startsWith(typed)) return 1;
+  return name.includes(` ${typed}`) ? 2 : undefined;
+}

@@ -1,0 +1,117 @@
+import { sunTimes } from '@/core/time/sun';
+import { placeFinder } from './answerPlaces';
+import { parseCoordinates } from './coordinates';
+import { plainName } from './findPlaces';
+
+const finder = placeFinder();
+const first = (text: string) => finder.find(text)[0];
+
+describe('coordinates', () => {
+  const SHIPSTON = { latitude: 52.2, longitude: -1.7 };
+  test.each([
+    '52.2, -1.7',
+    '52.2 -1.7',
+    '52,2 -1,7',
+    '52,2; -1,7',
+    '52,2, -1,7',
+    '(52.2,-1.7)',
+    '52.2/-1.7',
+    '52.2N 1.7W',
+    'N52.2 W1.7',
+    '52°12′N 1°42′W',
+    '52° 12\' 0" N, 1° 42\' 0" W',
+    '52 12 N 1 42 W',
+    'geo:52.2,-1.7',
+    'lat 52.2 lon -1.7',
+    'Latitude: 52.2, Longitude: -1.7',
+    'https://maps.example/@52.2000,-1.7000,15z',
+    'https://maps.example/?q=52.2,-1.7',
+  ])('%s', (text) => {
+    const found = parseCoordinates(text)!;
+    expect(found.latitude).toBeCloseTo(SHIPSTON.latitude, 6);
+    expect(found.longitude).toBeCloseTo(SHIPSTON.longitude, 6);
+  });
+
+  test('south and west are minus', () => {
+    expect(parseCoordinates('33 54 S 18 25 E')?.latitude).toBeCloseTo(-33.9, 6);
+    expect(parseCoordinates('-36,85 174,76')).toEqual({ latitude: -36.85, longitude: 174.76 });
+  });
+
+  test.each(['Bergen', '', '12', '52.2', '95, 10', '52, 181', 'Route 12, 45', 'N E', '1 2 3'])(
+    '%s is none, or none on the earth',
+    (text) => expect(parseCoordinates(text)).toBeUndefined(),
+  );
+});
+
+describe('towns', () => {
+  test.each([
+    ['zürich', 'Zürich', 'Europe/Zurich'],
+    ['Zurich', 'Zürich', 'Europe/Zurich'],
+    ['auckland', 'Auckland', 'Pacific/Auckland'],
+    ['sao paulo', 'Sao Paulo', 'America/Sao_Paulo'],
+    ['São Paulo', 'Sao Paulo', 'America/Sao_Paulo'],
+    ['nairob', 'Nairobi', 'Africa/Nairobi'],
+  ])('%s', (text, name, zone) => {
+    expect(first(text)).toMatchObject({ name, zone });
+  });
+
+  // A wrong letter, one too many, one too few, two changed round.
+  test.each([
+    ['Aukland', 'Auckland'],
+    ['Melborne', 'Melbourne'],
+    ['Nairobbi', 'Nairobi'],
+    ['Edinbrugh', 'Edinburgh'],
+    ['Reykjavic', 'Reykjavík'],
+  ])('%s is understood', (text, name) => {
+    expect(
+      finder
+        .find(text)
+        .slice(0, 3)
+        .map((found) => plainName(found.name)),
+    ).toContain(plainName(name));
+  });
+
+  test('places of one name are told apart by region and country', () => {
+    const all = finder.find('Springfield');
+    expect(all.length).toBeGreaterThan(1);
+    expect(new Set(all.map(({ region }) => region)).size).toBe(all.length);
+    expect(first('springfield, illinois')?.region).toMatch(/Illinois/);
+    expect(first('Portland, Maine')?.zone).toBe('America/New_York');
+    expect(first('Portland, Oregon')?.zone).toBe('America/Los_Angeles');
+  });
+
+  test('the largest of equals comes first, and one letter is no question', () => {
+    expect(first('london')?.region).toMatch(/United Kingdom/);
+    expect(finder.find('l')).toEqual([]);
+    expect(finder.find('  ')).toEqual([]);
+  });
+
+  test('every town has a zone that the browser knows, and a sun', () => {
+    const zones = new Set<string>();
+    for (const letter of 'abcdefghijklmnopqrstuvwxyz') {
+      for (const place of finder.find(`${letter}a`)) zones.add(place.zone);
+    }
+    for (const zone of zones) expect(() => new Intl.DateTimeFormat('en', { timeZone: zone })).not.toThrow();
+    const place = first('quito')!;
+    expect(sunTimes('2026-07-01', place).sunrise).toBeDefined();
+  });
+});
+
+describe('zones', () => {
+  // Known from any atlas.
+  test.each([
+    ['41.15, -8.61', 'Europe/Lisbon'],
+    ['42.24, -8.72', 'Europe/Madrid'],
+    ['-36.85, 174.76', 'Pacific/Auckland'],
+    ['40.0, -74.9', 'America/New_York'],
+    ['52.2, -1.7', 'Europe/London'],
+  ])('%s lies in %s', (text, zone) => {
+    expect(first(text)?.zone).toBe(zone);
+  });
+
+  test('coordinates name the town near by', () => {
+    expect(first('60.4, 5.3')).toMatchObject({ name: 'Near Bergen', latitude: 60.4, longitude: 5.3 });
+    // Across the line where days change.
+    expect(first('-16.5, -179.99')?.region).toMatch(/Fiji/);
+  });
+});

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { placeFinder } from './answerPlaces';
+
+expose(placeFinder());
