@@ -104,12 +104,7 @@ export function flowerUseOfKind(crop: SeenCrop, kind: FlowerKind, condition: Flo
 const protocolOf = ({ protocols }: SeenCrop, goal: Goal): Protocol | undefined =>
   protocols[goal] ?? (goal === 'cross' ? protocols.seed : protocols.fruit);
 
-function bud(
-  crop: SeenCrop,
-  kind: FlowerKind,
-  stage: CountedStage,
-  { goal }: FlowerCondition,
-): Use {
+function bud(crop: SeenCrop, kind: FlowerKind, stage: CountedStage, { goal }: FlowerCondition): Use {
   const cover = protocolOf(crop, goal)?.cover;
   const at = cover && (kind.sex === 'male' ? cover.male : cover.bearing);
   const inDays = daysToOpening(stage);

@@ -51,6 +51,18 @@ test('a sowing that is known decides: not yet, then soon', () => {
   expect(at(phone, early.firstFlowers!)).toBeUndefined();
 });
 
+test('what was sown in May is over in November, and next year comes first', () => {
+  const phone = grown();
+  sow(phone, '2026-05-20');
+  expect(at(phone, '2026-08-01')).toBeUndefined();
+  expect(at(phone, '2026-11-25')?.plantOut?.slice(0, 7)).toBe('2027-05');
+  // A sowing that is planned counts.
+  sow(phone, '2027-05-25');
+  const planned = at(phone, '2026-11-25')!;
+  expect(planned.plantOut).toBeUndefined();
+  expect(planned.firstFlowers! > '2027-06-25').toBe(true);
+});
+
 test('who sees a bud is believed at once', () => {
   const phone = grown();
   expect(at(phone, '2026-11-25')).toBeDefined();

@@ -50,9 +50,14 @@ export function beforeFlowers(journal: Journal, garden: Garden, day: Day): Befor
   const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
   const temperatures: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
   const soonest = addDays(day, BUDS_BEFORE_DAYS);
+  // Once it is cold, what was sown for this summer is over.
+  const grows = temperatures(soonest).min >= GROWS_FROM_C;
   let first: BeforeFlowers | undefined;
   for (const { variety, sowing } of sowingsOf(journal, day)) {
-    const expected = sowing ? bySowing(variety, sowing, temperatures) : byClimate(variety, temperatures, day);
+    const expected =
+      sowing && (grows || sowing.day > day)
+        ? bySowing(variety, sowing, temperatures)
+        : byClimate(variety, temperatures, day);
     if (expected === 'now' || (expected.firstFlowers && expected.firstFlowers <= soonest)) return undefined;
     if (!first || (expected.firstFlowers ?? '9') < (first.firstFlowers ?? '9')) first = expected;
   }

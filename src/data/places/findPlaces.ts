@@ -47,7 +47,9 @@ export class PlaceIndex {
       .filter(({ timezone, lat, lng }) => timezone && Number.isFinite(lat) && Number.isFinite(lng))
       .map((city) => ({
         plain: plainName(city.city),
-        regions: [city.province, city.country, city.iso2, city.iso3].map((part) => plainName(String(part ?? ''))),
+        regions: [city.province, city.country, city.iso2, city.iso3].map((part) =>
+          plainName(String(part ?? '')),
+        ),
         city,
       }));
     this.#fuzzy = new Fuse(this.#named, { keys: ['plain'], threshold: 0.34, includeScore: true });

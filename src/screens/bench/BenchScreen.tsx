@@ -70,6 +70,12 @@ export function BenchScreen() {
         onPress={() => router.push('/bench/times')}
       />
       <ListRow
+        glyph={<Glyph name="look" size={28} />}
+        title="Words"
+        note="Eve bud, truss, isolation distance, effective size: what they mean"
+        onPress={() => router.push('/bench/glossary')}
+      />
+      <ListRow
         glyph={<Glyph name="warn" size={28} />}
         title="Cautions"
         note="Heat, bees, disease, sprays, bitter fruit, law"

@@ -10,12 +10,16 @@ import { DropChart } from '@/ui/charts/DropChart';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { Explained } from '../shell/Explained';
 import { Later } from '../shell/Later';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useFruits, type FruitView } from './fruitView';
 import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
+
+const HOW_CALCULATED =
+  'How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers on one plant say less of the variety than ten on ten. A plant’s own interval is for that plant alone. With few plants or few flowers the interval is wide, and then the rate says little.';
 
 /** Set and drop by variety and by plant, each with its interval and what was left out. */
 export function SetRatesScreen() {
@@ -67,12 +71,9 @@ const SetRates = memo(function SetRates({ view, journal }: SetRatesProps) {
                   />
                 )}
               </WithWidth>
-              <Text variant="small" tone="soft">
-                How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load
-                and its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers
-                on one plant say less of the variety than ten on ten. A plant’s own interval is for that plant
-                alone. With few plants or few flowers the interval is wide, and then the rate says little.
-              </Text>
+              <Explained variant="small" tone="soft" terms={['wilson', 'cluster']}>
+                {HOW_CALCULATED}
+              </Explained>
             </View>
           )}
         </Later>

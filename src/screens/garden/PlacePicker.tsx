@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useNow } from '@/data/hooks/useNow';
+import { wallNow } from '@/data/clock';
 import { usePlaceSearch } from '@/data/hooks/usePlaceSearch';
 import type { Place } from '@/data/places/findPlaces';
 import { Button } from '@/ui/parts/Button';
@@ -95,7 +95,6 @@ const DIGITS = 2;
 function Chosen({ place, onPlace }: ChosenProps) {
   const { name, region, latitude, longitude, zone } = place;
   const f = useFormatIn(zone);
-  const now = useNow();
   const [zones, setZones] = useState(false);
   const north = `${f.number(Math.abs(latitude), DIGITS)}° ${latitude < 0 ? 'south' : 'north'}`;
   const east = `${f.number(Math.abs(longitude), DIGITS)}° ${longitude < 0 ? 'west' : 'east'}`;
@@ -106,7 +105,7 @@ function Chosen({ place, onPlace }: ChosenProps) {
           <Text variant="strong" live>
             {[name, region].filter(Boolean).join(', ')}
           </Text>
-          <Text variant="small" tone="soft">{`${north}, ${east}. Now ${f.time(now)} there.`}</Text>
+          <Text variant="small" tone="soft">{`${north}, ${east}. Now ${f.time(wallNow())} there.`}</Text>
         </View>
         <Button title="Change" label="Choose another place" onPress={() => onPlace(undefined)} />
       </View>
@@ -156,11 +155,10 @@ interface ZoneRowProps {
 
 function ZoneRow({ zone, chosen, onPress }: ZoneRowProps) {
   const f = useFormatIn(zone);
-  const now = useNow();
   return (
     <ListRow
       title={zone.replaceAll('_', ' ')}
-      note={`Now ${f.time(now)} there`}
+      note={`Now ${f.time(wallNow())} there`}
       selected={chosen}
       onPress={onPress}
     />

@@ -2,13 +2,14 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Crop } from '@/core/crops/catalogue';
 import { seenCropOf } from '@/core/flowers/kindsOf';
-import { guideFigures } from '@/core/guide/guideFigures';
+import { guideFigures, type FigureCode } from '@/core/guide/guideFigures';
 import { hygieneOf, mistakesOf } from '@/core/guide/mistakes';
 import { schoolsOf } from '@/core/guide/schools';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { Explained } from '../shell/Explained';
 import { Page } from '../shell/Page';
 import { CROP_CAUTIONS } from '../words/garden';
 import {
@@ -22,6 +23,7 @@ import {
   sayStanding,
   WAYS,
 } from '../words/guide';
+import type { TermId } from '../words/glossary';
 import { CropSeason } from './CropSeason';
 import { FlowerAges, FlowerSexes, FlowerStyles, FruitFates } from './FlowerLooks';
 import { HowItIsDone } from './HowItIsDone';
@@ -118,6 +120,13 @@ function Schools({ crop }: { readonly crop: Crop }) {
   );
 }
 
+/** Words that are explained, where each first stands. */
+const NAME_TERMS: Readonly<Partial<Record<FigureCode, readonly TermId[]>>> = {
+  distanceCasual: ['isolationDistance'],
+  timeApart: ['timeIsolation'],
+  dewPointSign: ['dewPoint'],
+};
+
 /** Each figure with where it comes from. */
 function Figures({ crop }: { readonly crop: Crop }) {
   const f = useFormat();
@@ -134,15 +143,19 @@ function Figures({ crop }: { readonly crop: Crop }) {
             style={{ flexDirection: 'row', gap: SPACE.m, paddingVertical: SPACE.xs }}
           >
             <View role="rowheader" style={{ flex: 1 }}>
-              <Text>{sayFigureName(known.code, crop)}</Text>
+              <Explained terms={NAME_TERMS[known.code] ?? []}>{sayFigureName(known.code, crop)}</Explained>
               <Text variant="small" tone="soft">
                 {sayStanding(known.figure)}
               </Text>
             </View>
             <View role="cell" style={{ maxWidth: '45%' }}>
-              <Text variant="strong" style={{ textAlign: 'right' }}>
+              <Explained
+                variant="strong"
+                style={{ textAlign: 'right' }}
+                terms={known.code === 'toFlower' ? ['degreeDays'] : []}
+              >
                 {sayFigure(known, crop, f)}
-              </Text>
+              </Explained>
             </View>
           </View>
         ))}

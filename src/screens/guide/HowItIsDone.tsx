@@ -3,7 +3,7 @@ import { COVER_METHODS } from '@/core/journal/kinds/scout';
 import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { How } from '../shell/How';
-import { COVER_WITH, sayRoutine } from '../words/guide';
+import { COVER_TITLES, sayRoutine } from '../words/guide';
 import { howToCover, howToPick, howToPollinate, type HowTo } from '../words/howTo';
 import { Section } from './Section';
 
@@ -25,7 +25,7 @@ function workOf(crop: Crop): Work[] {
     ...(guarded?.cover && perfect ? [{ title: 'Emasculate the mother', how: howToCover('bag', true) }] : []),
     ...(guarded?.cover
       ? covers.map((cover) => ({
-          title: `Cover with ${COVER_WITH[cover]}`,
+          title: COVER_TITLES[cover],
           how: howToCover(cover, false),
         }))
       : []),

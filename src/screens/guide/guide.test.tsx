@@ -36,3 +36,11 @@ test('a crop nobody knows leads to the list', async () => {
   await openApp('/bench/guide?crop=teapot');
   await see('Field guide');
 });
+
+test('a word with a dotted line is explained, and leads to all words', async () => {
+  await openApp('/bench/guide?crop=pepo');
+  await tap('degree days: what is that?');
+  await see(/^Warmth added up day by day/);
+  await tap('All words');
+  await see('Effective size');
+});

@@ -1,6 +1,7 @@
 import { BenchScreen } from '../bench/BenchScreen';
 import { CautionsScreen } from '../bench/CautionsScreen';
 import { FilesScreen } from '../bench/FilesScreen';
+import { GlossaryScreen } from '../bench/GlossaryScreen';
 import { ReportScreen } from '../bench/ReportScreen';
 import { SettingsScreen } from '../bench/SettingsScreen';
 import { SuppliesScreen } from '../bench/SuppliesScreen';
@@ -56,6 +57,7 @@ const SCREENS = {
   files: FilesScreen,
   fruit: FruitScreen,
   garden: GardenScreen,
+  glossary: GlossaryScreen,
   guide: GuideScreen,
   identify: IdentifyScreen,
   logger: LoggerScreen,

@@ -2,9 +2,9 @@ import { wantsSeed } from '@/core/crops/variety';
 import { populationSoFar } from '@/core/population/populationSoFar';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
-import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { useFruits } from '../fruit/fruitView';
+import { Explained } from '../shell/Explained';
 
 interface ParentsProps {
   readonly variety: string;
@@ -30,8 +30,8 @@ export function Parents({ variety, candidates }: ParentsProps) {
       ? ` One more fruit by ${plantLabel(journal, next.plant)} would bring it to ${f.number(next.size, 1)}.`
       : '';
   return (
-    <Text variant="small" tone="soft">
+    <Explained variant="small" tone="soft" terms={['effectiveSize']}>
       {parents + more}
-    </Text>
+    </Explained>
   );
 }

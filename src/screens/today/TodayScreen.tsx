@@ -110,9 +110,25 @@ function Before({ before, day }: { readonly before: BeforeFlowers; readonly day:
   const f = useFormat();
   const { journal } = useGarden().store;
   const name = journal.all('variety').get(before.variety)?.name ?? '';
+  const { text, steps, note } = sayBefore(before, name, day, f);
   return (
-    <View style={{ marginTop: SPACE.s, gap: SPACE.m }}>
-      <Text>{sayBefore(before, name, day, f)}</Text>
+    <View style={{ marginTop: SPACE.s, marginBottom: SPACE.l, gap: SPACE.m }}>
+      <Text>{text}</Text>
+      <View role="list">
+        {steps.map(({ what, when }) => (
+          <View
+            role="listitem"
+            key={what}
+            style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}
+          >
+            <Text variant="strong">{what}</Text>
+            <Text>{when}</Text>
+          </View>
+        ))}
+      </View>
+      <Text variant="small" tone="soft">
+        {note}
+      </Text>
       <Button title="I see buds or flowers" onPress={() => router.push('/scout')} />
     </View>
   );
@@ -158,7 +174,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
         />
       ))}
       <LazySupplies today={today} />
-      {cautionsFor(today.weather).map((caution) => (
+      {(today.before ? [] : cautionsFor(today.weather)).map((caution) => (
         <ListRow
           key={caution}
           glyph={<Glyph name="warn" size={28} />}

@@ -144,6 +144,14 @@ export function sayHeat({ about, day }: Today, f: Format): string | undefined {
   return `Heat shuts flowers early: work before ${by} ${about.day === day ? 'today' : `on ${f.day(about.day)}`}.`;
 }
 
+/** What comes before the first flowers, in words. */
+export interface BeforeWords {
+  readonly text: string;
+  /** What comes when, in its order. */
+  readonly steps: readonly { readonly what: string; readonly when: string }[];
+  readonly note: string;
+}
+
 /**
  * What comes before the first flowers.
  *
@@ -154,13 +162,26 @@ export function sayBefore(
   name: string,
   day: Day,
   f: Format,
-): string {
+): BeforeWords {
   const believed = 'If you see buds sooner, look for them all the same: what you see counts.';
   if (!firstFlowers) {
-    return `It hardly gets warm enough in the open here for ${name} to flower. ${believed}`;
+    return {
+      text: `In the open here it hardly gets warm enough for ${name} to flower.`,
+      steps: [],
+      note: believed,
+    };
   }
-  if (!plantOut)
-    return `By its sowing ${name} flowers first, from about ${f.date(firstFlowers)}. ${believed}`;
-  const sow = sowUnderCover! <= day ? 'now' : `from about ${f.date(sowUnderCover!)}`;
-  return `Nothing flowers in the open here at this time of year. ${name} comes first: sow under cover ${sow}, plant out from about ${f.date(plantOut)}, once frost is over; first flowers from about ${f.date(firstFlowers)}. Estimated from the climate at your latitude. ${believed}`;
+  const flowers = { what: 'First flowers', when: f.date(firstFlowers) };
+  if (!plantOut || !sowUnderCover) {
+    return { text: `By its sowing ${name} flowers first.`, steps: [flowers], note: believed };
+  }
+  return {
+    text: `Nothing flowers in the open here at this time of year. ${name} comes first, about:`,
+    steps: [
+      { what: 'Sow under cover', when: sowUnderCover <= day ? 'now' : f.date(sowUnderCover) },
+      { what: 'Plant out, once frost is over', when: f.date(plantOut) },
+      flowers,
+    ],
+    note: `Estimated from the climate at your latitude; say when it was sown, and it is known better. ${believed}`,
+  };
 }

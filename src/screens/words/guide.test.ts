@@ -37,8 +37,10 @@ test('figures carry their units, in the grower’s own', () => {
   expect(said('pepo', 'doneByClock')).toBe('To be safe, done by 10 o’clock');
   expect(said('pepo', 'setPrior')).toBe('Of ten flowers worked, that set 6.5');
   expect(said('corn', 'receptive')).toBe('Silk is good for 5 to 10 days');
-  expect(said('corn', 'distanceRare')).toBe('Apart, rare or for sale 800 m to 3,000 m');
-  expect(said('corn', 'distanceRare', feet)).toBe('Apart, rare or for sale 2,625 ft to 9,843 ft');
+  expect(said('corn', 'distanceRare')).toBe('Isolation distance, rare or for sale 800 m to 3,000 m');
+  expect(said('corn', 'distanceRare', feet)).toBe(
+    'Isolation distance, rare or for sale 2,625 ft to 9,843 ft',
+  );
   expect(said('tomato', 'coldNight', feet)).toBe('Trouble in nights colder than 55 °F');
   expect(said('watermelon', 'receptive')).toBe('A female is good for 6 to 8 hours');
 });

@@ -117,10 +117,10 @@ const FIGURES: Readonly<Record<FigureCode, string>> = {
   seedAfter: 'Seed ripe on the plant, after',
   seedFruits: 'Fruits for seed on a plant',
   outcrossing: 'Seed with another father, in a mixed open patch',
-  distanceCasual: 'Apart, for seed for fun',
-  distanceSaving: 'Apart, to keep a variety',
-  distanceRare: 'Apart, rare or for sale',
-  timeApart: 'Or apart in time',
+  distanceCasual: 'Isolation distance, seed for fun',
+  distanceSaving: 'Isolation distance, to keep a variety',
+  distanceRare: 'Isolation distance, rare or for sale',
+  timeApart: 'Or isolated by time',
   mothersAny: 'Fewest mothers, for any seed',
   mothersKeep: 'Fewest mothers, to keep a variety',
   mothersConserve: 'Fewest mothers, to conserve it',
@@ -368,14 +368,14 @@ export function sayRoutine({ routine, methods, parts }: Crop, f: Format): string
   return `${BY_ROUTINE[methods[0]!] ?? 'Shake'} each open flower for ${takes}, ${often}, ${best}, when flowers are dry.${style}`;
 }
 
-/** What covers a flower, after “cover with”. */
-export const COVER_WITH: Readonly<Record<CoverMethod, string>> = {
-  tape: 'tape',
-  cord: 'cord',
-  bag: 'a bag',
-  peg: 'a peg',
-  indoors: 'nothing: cut males, in water',
-  shootBag: 'a shoot bag',
-  tasselBag: 'a tassel bag',
-  none: 'nothing, only marked',
+/** Each way to cover a flower, as a thing one does. */
+export const COVER_TITLES: Readonly<Record<CoverMethod, string>> = {
+  tape: 'Cover with tape',
+  cord: 'Cover with cord',
+  bag: 'Cover with a bag',
+  peg: 'Cover with a peg',
+  indoors: 'Or cut males, and stand them in water',
+  shootBag: 'Bag a shoot',
+  tasselBag: 'Bag a tassel',
+  none: 'Only mark it',
 };

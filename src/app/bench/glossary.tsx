@@ -1,0 +1,10 @@
+import { LazyScreen } from '@/screens/lazy/LazyScreen';
+import { Route } from '@/screens/shell/Page';
+
+export default function Glossary() {
+  return (
+    <Route title="Words" anyGarden>
+      <LazyScreen screen="glossary" />
+    </Route>
+  );
+}
