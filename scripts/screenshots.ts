@@ -87,6 +87,7 @@ async function take(): Promise<void> {
     ['/garden/crossing', 'crossing'],
     ['/garden/calendar', 'calendar'],
     ['/start', 'start'],
+    ['/bench/guide?crop=pepo', 'guide'],
   ] as const) {
     await page.goto(BASE + route);
     await shoot(page, name);
@@ -104,10 +105,6 @@ async function take(): Promise<void> {
     .click();
   await page.getByText('Seed sown').first().scrollIntoViewIfNeeded();
   await shoot(page, 'chain');
-  await page.goto(`${BASE}/garden/crossing`);
-  await page.getByText('Marsh Button', { exact: true }).first().click();
-  await page.getByText('If it were left open').waitFor();
-  await shoot(page, 'variety');
   await page.setViewportSize(WIDE);
   await page.goto(`${BASE}/garden`);
   await page.getByText('Varieties', { exact: true }).waitFor();

@@ -93,3 +93,9 @@ test('the first of several varieties is named', () => {
   ]);
   expect(at(phone, '2026-11-25')?.variety).toBe('squash');
 });
+
+test('of two that flower on the same day all devices name the same', () => {
+  const order = (...varieties: string[]) =>
+    begin(varieties.map((variety) => ({ variety, crop: 'pepo' as const, plants: [`p-${variety}`] })));
+  expect(at(order('a', 'b'), '2026-11-25')).toEqual(at(order('b', 'a'), '2026-11-25'));
+});

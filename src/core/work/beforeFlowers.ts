@@ -53,15 +53,24 @@ export function beforeFlowers(journal: Journal, garden: Garden, day: Day): Befor
   // Once it is cold, what was sown for this summer is over.
   const grows = temperatures(soonest).min >= GROWS_FROM_C;
   let first: BeforeFlowers | undefined;
-  for (const { variety, sowing } of sowingsOf(journal, day)) {
+  for (const planting of standingPlantings(journal, day)) {
+    const { variety, sowing } = planting;
     const expected =
       sowing && (grows || sowing.day > day)
-        ? bySowing(variety, sowing, temperatures)
+        ? bySowing({ ...planting, sowing }, temperatures)
         : byClimate(variety, temperatures, day);
     if (expected === 'now' || (expected.firstFlowers && expected.firstFlowers <= soonest)) return undefined;
-    if (!first || (expected.firstFlowers ?? '9') < (first.firstFlowers ?? '9')) first = expected;
+    if (!first || comesBefore(expected, first)) first = expected;
   }
   return first;
+}
+
+const NEVER: Day = '9999-12-31';
+
+/** Of two that flower on one day the one whose id comes first, so that all devices name the same. */
+function comesBefore(one: BeforeFlowers, other: BeforeFlowers): boolean {
+  const [a, b] = [one.firstFlowers ?? NEVER, other.firstFlowers ?? NEVER];
+  return a === b ? one.variety < other.variety : a < b;
 }
 
 /** Was any bud or flower noted of late? The latest days first: in the season the first look finds some. */
@@ -85,28 +94,28 @@ const hasFlowers = ({ eve, green, pin, open, blooms }: Walk): boolean =>
   blooms.length > 0 ||
   [eve, green, pin, open].some((count) => count !== undefined && count.female + count.male > 0);
 
-interface Sown {
+interface Standing {
   readonly variety: Variety;
   readonly sowing: Sowing | undefined;
+  readonly daysToFlower: number | undefined;
 }
 
-/** Each sowing that stands here; one of an earlier year says nothing of the plants. */
-function sowingsOf(journal: Journal, day: Day): Sown[] {
+/** Each planting that stands here; a sowing of an earlier year says nothing of the plants. */
+function standingPlantings(journal: Journal, day: Day): Standing[] {
   const varieties = journal.all('variety');
-  const found = new Map<string, Sown>();
+  const found = new Map<string, Standing>();
   for (const plant of journal.all('plant').values()) {
     const variety = varieties.get(plant.variety);
     if (plant.removed || !variety || !cropOf(variety.crop).hours) continue;
-    const { planting, sowing } = plantingOf(journal, plant, variety);
+    const { planting, sowing, daysToFlower } = plantingOf(journal, plant, variety);
     const ofThisYear = sowing && sowing.day > addDays(day, -SEASON_DAYS) ? sowing : undefined;
-    found.set(planting, { variety, sowing: ofThisYear });
+    found.set(planting, { variety, sowing: ofThisYear, daysToFlower });
   }
   return [...found.values()];
 }
 
 function bySowing(
-  { variety, crop, daysToFlower }: Variety,
-  sowing: Sowing,
+  { variety: { variety, crop }, sowing, daysToFlower }: Standing & { readonly sowing: Sowing },
   temperatures: TemperaturesOf,
 ): BeforeFlowers {
   const forecast = floweringForecast(

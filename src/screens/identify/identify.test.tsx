@@ -50,7 +50,7 @@ test('at a plant of the walk the crop and its purpose are known', async () => {
   expect(screen.queryByText('You want')).toBeNull();
 });
 
-test('where the plant is gone, its crop is asked for', async () => {
+test('where the plant is gone, one chooses its crop', async () => {
   await openApp('/bench/identify?plant=gone');
   await see(/^Of which crop\?/);
 });
