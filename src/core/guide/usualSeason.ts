@@ -1,6 +1,6 @@
 import type { Crop } from '../crops/catalogue';
 import type { Figure, Span, Standing } from '../crops/crop';
-import type { SOWING_METHODS } from '../crops/variety';
+import type { Sowing } from '../crops/variety';
 import { MILD_DAY } from '../opening/budStages';
 import { degreeDaysOf, degreeDaysToFlower } from '../season/flowering';
 
@@ -31,7 +31,7 @@ const NONE = { value: [0, 0] as Span } as const;
  *
  * @example usualSeason(cropOf('pepo'), 'sown')[0] // { stage: 'males', from: [40, 40], to: 109, standing: 'default' }
  */
-export function usualSeason(crop: Crop, how: (typeof SOWING_METHODS)[number]): StageOfSeason[] {
+export function usualSeason(crop: Crop, how: Sowing['how']): StageOfSeason[] {
   const { development, bearingAfterMales, eatAfter, seedAfter, habit } = crop;
   const perDay = degreeDaysOf(crop.id, () => MILD_DAY)('');
   const first = Math.ceil(degreeDaysToFlower(crop.id, how) / perDay);

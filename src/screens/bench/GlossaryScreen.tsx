@@ -3,6 +3,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Page } from '../shell/Page';
 import { GLOSSARY, TERM_IDS } from '../words/glossary';
+import { sentenceCase } from '../words/sentenceCase';
 
 /** Every word of the trade that the app uses, explained. */
 export const GlossaryScreen = () => (
@@ -12,7 +13,7 @@ export const GlossaryScreen = () => (
         const { term, text } = GLOSSARY[id];
         return (
           <View role="listitem" key={id}>
-            <Text variant="strong">{term.charAt(0).toUpperCase() + term.slice(1)}</Text>
+            <Text variant="strong">{sentenceCase(term)}</Text>
             <Text>{text}</Text>
           </View>
         );

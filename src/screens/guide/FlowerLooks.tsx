@@ -13,6 +13,7 @@ import { SPACE } from '@/ui/theme';
 import { sayKind, saySex, sayStage } from '../words/flowers';
 import { STYLE_WORDS } from '../words/guide';
 import { FATES, sayAnswer, sayWhyAge, sayWhySex } from '../words/practice';
+import { sentenceCase } from '../words/sentenceCase';
 import { Section } from './Section';
 
 type Sex = FlowerKind['sex'];
@@ -112,8 +113,6 @@ export function FlowerAges({ crop }: { readonly crop: SeenCrop }) {
     </Section>
   );
 }
-
-const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Where flowers differ in the length of their style, and with it in whether they can set. */
 export function FlowerStyles({ crop }: { readonly crop: SeenCrop }) {

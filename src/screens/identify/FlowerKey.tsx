@@ -27,6 +27,7 @@ import {
   sayValue,
   SIGN_WORDS,
 } from '../words/flowers';
+import { sentenceCase } from '../words/sentenceCase';
 import { SignQuestion } from './SignQuestion';
 
 export interface FlowerKeyProps {
@@ -181,8 +182,6 @@ function answers(form: FlowerForm, { sex, stage, beliefs }: Identification, f: F
     { what: sentenceCase(sayStage(form, sex.most, stage.most)), chance: stage.chance },
   ].map((answer) => ({ ...answer, sure: saySure(answer.chance, f) }));
 }
-
-const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What it is taken for, how surely, and what can be done with it. */
 function Answer({ crop: { flower: form }, found, use }: AnswerProps) {

@@ -6,6 +6,7 @@ import { Sheet } from '@/ui/parts/Sheet';
 import { Text, type TextProps } from '@/ui/parts/Text';
 import { SPACE, usePalette } from '@/ui/theme';
 import { cutAtTerms, GLOSSARY, type TermId } from '../words/glossary';
+import { sentenceCase } from '../words/sentenceCase';
 
 export interface ExplainedProps extends Omit<TextProps, 'children'> {
   readonly children: string;
@@ -52,7 +53,7 @@ function TermSheet({ term, onClose }: TermSheetProps) {
   if (!term) return null;
   const { term: title, text } = GLOSSARY[term];
   return (
-    <Sheet title={title.charAt(0).toUpperCase() + title.slice(1)} open onClose={onClose} closeTitle="Close">
+    <Sheet title={sentenceCase(title)} open onClose={onClose} closeTitle="Close">
       <Text style={{ marginBottom: SPACE.m }}>{text}</Text>
       <Button
         title="All words"

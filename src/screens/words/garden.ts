@@ -9,6 +9,7 @@ import type { IsolationMethod } from '@/core/isolation/isolationMethods';
 import type { PlannedVariety, VarietyReport } from '@/core/planning/gardenPlan';
 import type { Format } from '../format/format';
 import { ENDOSPERM_NAMES } from './reasons/garden';
+import { sentenceCase } from './sentenceCase';
 
 /** The growers' words for the garden's plan. */
 
@@ -59,8 +60,6 @@ const YES_NO = [
   { value: 'no', title: 'No', trait: false },
   { value: 'yes', title: 'Yes', trait: true },
 ] as const;
-
-const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const FRUIT_SHAPE_NAMES: Readonly<Record<FruitShape, string>> = {
   round: 'Round',
@@ -114,7 +113,7 @@ export const TRAITS: {
     ask: 'What kind of corn?',
     answers: ENDOSPERMS.map((value) => ({
       value,
-      title: capitalised(ENDOSPERM_NAMES[value]),
+      title: sentenceCase(ENDOSPERM_NAMES[value]),
       trait: value,
     })),
   },
