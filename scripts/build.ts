@@ -34,7 +34,7 @@ function writeDemo(): void {
 async function writeServiceWorker(): Promise<void> {
   const { count, warnings } = await generateSW({
     globDirectory: FRESH,
-    globPatterns: ['**/*.{html,js,json,woff2,svg,webmanifest}'],
+    globPatterns: ['**/*.{html,js,css,json,woff2,svg,webmanifest}'],
     globIgnores: ['csp.json', 'sw.js', 'metadata.json'],
     swDest: path.join(FRESH, 'sw.js'),
     cleanupOutdatedCaches: true,

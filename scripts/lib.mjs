@@ -1,6 +1,14 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -73,7 +81,18 @@ const BUILD_INPUTS = [
   'package-lock.json',
 ];
 
+/** Styles of packages that only one page needs lie beside the pages: bundled, every page would wait for them. */
+export function copyStyles() {
+  const styles = path.join(ROOT, 'public', 'packages');
+  mkdirSync(styles, { recursive: true });
+  copyFileSync(
+    path.join(ROOT, 'node_modules', 'react-datasheet-grid', 'dist', 'style.css'),
+    path.join(styles, 'grid.css'),
+  );
+}
+
 export function build() {
+  copyStyles();
   unlessUnchanged('build', BUILD_INPUTS, 'dist/csp.json', () => {
     console.log('Building the app… (the first build takes some minutes)');
     run(bin('tsx'), ['scripts/build.ts']);

@@ -1,4 +1,5 @@
-import { TextEncoder } from 'node:util';
+import { TextDecoder, TextEncoder } from 'node:util';
 
-/** jsdom has no TextEncoder, which every browser has. */
+/** jsdom has neither, which every browser has. */
 globalThis.TextEncoder ??= TextEncoder;
+globalThis.TextDecoder ??= TextDecoder as typeof globalThis.TextDecoder;

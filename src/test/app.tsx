@@ -7,6 +7,7 @@ import path from 'node:path';
 import type { ComponentProps } from 'react';
 import { liveSeason } from '../../demo/season';
 import type { StoredEntry } from '@/core/journal/entry';
+import { SHEET_READER } from '@/data/files/readSheetFile';
 import { checkBackup } from '@/data/files/checkBackup';
 import { faultOfEntry } from '@/data/schema/entrySchema';
 import { opener } from '@/data/hooks/opening';
@@ -50,7 +51,13 @@ beforeEach(async () => {
 });
 
 const handlerAt = ({ href }: URL): object =>
-  href.includes('backup') ? checkBackup(faultOfEntry) : href.includes('places') ? placeFinder() : COMPUTE;
+  href.includes('backup')
+    ? checkBackup(faultOfEntry)
+    : href.includes('places')
+      ? placeFinder()
+      : href.includes('sheet')
+        ? SHEET_READER
+        : COMPUTE;
 
 /** A worker in this thread: the same handlers, behind the same messages. */
 class WorkerHere extends EventTarget {

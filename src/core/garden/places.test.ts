@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import bearing from '@turf/bearing';
 import distance from '@turf/distance';
 import {
+  asNearAsMayBe,
   bearingTo,
   comparePlants,
   cornersOf,
@@ -127,4 +128,26 @@ test('distances and bearings are those of a geometry package', () => {
       expect(Math.min(turn, 360 - turn)).toBeLessThan(0.05);
     }),
   );
+});
+
+test('beds that nobody placed may be as near as can be, whatever their drawing', () => {
+  const beds = new Map([
+    ['A', bed('A', { x: 100, y: 100 })],
+    ['B', bed('B', { y: 1, unplaced: true })],
+    ['C', bed('C', { y: 900, unplaced: true, turn: 45 })],
+  ]);
+  const near = asNearAsMayBe(beds);
+  expect(near.get('A')).toEqual(beds.get('A'));
+  expect(near.get('B')).toMatchObject({ x: 103, y: 101.2, turn: 0 });
+  expect(near.get('C')).toMatchObject({ x: 103, y: 101.2, turn: 0 });
+});
+
+test('beds that nobody placed are walked in the order of their list, after the others', () => {
+  const beds = new Map([
+    ['Top bed', bed('Top bed', { y: 3, unplaced: true })],
+    ['Attic', bed('Attic', { y: 8, unplaced: true })],
+    ['Z', bed('Z')],
+  ]);
+  const plants = ['Attic', 'Top bed', 'Z'].map((name) => plant(`p ${name}`, 1, 1, name));
+  expect(plants.sort(comparePlants(beds)).map((each) => each.bed)).toEqual(['Z', 'Top bed', 'Attic']);
 });

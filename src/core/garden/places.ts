@@ -19,6 +19,8 @@ export interface BedShape {
   readonly turn: number;
   /** Metres from plant to plant; left out where the plants of a row share its length evenly. */
   readonly every?: number;
+  /** Nobody said where it lies: it is drawn after the others, in the order of the list. */
+  readonly unplaced?: true;
 }
 
 /** Where a plant stands, counted in beds, rows and places from 1. */
@@ -189,16 +191,35 @@ export const metresBetween = (a: Place, b: Place): number => Math.hypot(a.x - b.
 const byName = new Intl.Collator('en', { numeric: true });
 
 /**
- * Orders plants by bed, row and place, rows there and back: the order in which one walks a garden to see all of it.
+ * Beds as distances are judged: of those that nobody placed it is not known how near they are to each other and to the
+ * rest, so all of them lie on one spot amid the others. A plan that is only drawn may not keep varieties apart.
+ *
+ * @example asNearAsMayBe(new Map([['a', { ...bed, y: 1, unplaced: true }], ['b', { ...bed, y: 30, unplaced: true }]]))
+ * // both at the same y
+ */
+export function asNearAsMayBe<B extends BedShape>(beds: ReadonlyMap<string, B>): Map<string, B> {
+  const placed = [...beds.values()].filter(({ unplaced }) => !unplaced);
+  const { x, y } = middleOf(placed.flatMap(cornersOf)) ?? GATE;
+  return new Map(Array.from(beds, ([id, bed]) => [id, bed.unplaced ? { ...bed, x, y, turn: 0 } : bed]));
+}
+
+/**
+ * Orders plants by bed, row and place, rows there and back: the order in which one walks a garden to see all of it. Beds
+ * that nobody placed come last, in the order of the list they came from.
  *
  * @example plants.sort(comparePlants(beds)) // row 1 from place 1 up, row 2 back, then the next bed
  */
 export function comparePlants(
-  beds: ReadonlyMap<string, { readonly name: string }>,
+  beds: ReadonlyMap<string, { readonly name: string } & Partial<Pick<BedShape, 'y' | 'unplaced'>>>,
 ): (a: PlantPosition, b: PlantPosition) => number {
-  const name = (plant: PlantPosition): string => beds.get(plant.bed)?.name ?? '';
+  const compareBeds = (a: string, b: string): number => {
+    const [one, other] = [beds.get(a), beds.get(b)];
+    const inList = Number(one?.unplaced ?? false) - Number(other?.unplaced ?? false);
+    const place = one?.unplaced && other?.unplaced ? (one.y ?? 0) - (other.y ?? 0) : 0;
+    return inList || place || byName.compare(one?.name ?? '', other?.name ?? '') || (a < b ? -1 : 1);
+  };
   return (a, b) =>
-    (a.bed === b.bed ? 0 : byName.compare(name(a), name(b)) || (a.bed < b.bed ? -1 : 1)) ||
+    (a.bed === b.bed ? 0 : compareBeds(a.bed, b.bed)) ||
     a.row - b.row ||
     (a.row % 2 === 1 ? a.place - b.place : b.place - a.place) ||
     (a.plant < b.plant ? -1 : a.plant > b.plant ? 1 : 0);

@@ -1,5 +1,5 @@
 import type { Purpose, Sowing } from '../crops/variety';
-import { fromGate, placesOfEach, type Place } from '../garden/places';
+import { asNearAsMayBe, fromGate, placesOfEach, type Place } from '../garden/places';
 import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
@@ -52,7 +52,7 @@ export function gardenPlan(
   stood: (plant: Plant) => boolean = ({ removed }) => !removed,
 ): GardenPlan {
   const standing = [...journal.all('plant').values()].filter(stood);
-  const places = placesOfEach(standing, journal.all('bed'));
+  const places = placesOfEach(standing, asNearAsMayBe(journal.all('bed')));
   const byVariety = groupBy(standing, ({ variety }) => variety);
   const temperatures = temperaturesAt(journal, garden);
   const season = seasonAt(journal, today);

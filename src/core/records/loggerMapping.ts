@@ -1,4 +1,5 @@
 import { tzOffset } from '@date-fns/tz/tzOffset';
+import type { DateOrder } from './dateOrder';
 
 /** What a column of a logger's file can hold; `clock` where date and time stand apart. */
 export const LOGGER_COLUMNS = ['time', 'clock', 'tempC', 'humidity', 'rainMm', 'wind', 'light'] as const;
@@ -7,8 +8,6 @@ export type LoggerColumn = (typeof LOGGER_COLUMNS)[number];
 export const TEMPERATURE_UNITS = ['C', 'F'] as const;
 export const RAIN_UNITS = ['mm', 'in'] as const;
 export const WIND_UNITS = ['m/s', 'km/h', 'mph'] as const;
-export const DATE_ORDERS = ['yearFirst', 'dayFirst', 'monthFirst'] as const;
-export type DateOrder = (typeof DATE_ORDERS)[number];
 
 /** How a logger's file is to be read. */
 export interface LoggerMapping {

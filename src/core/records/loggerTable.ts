@@ -2,7 +2,8 @@ import { LIMITS, type Limit } from '../journal/limits';
 import { celsiusFrom, MM_PER_INCH } from '../text/units';
 import { atClock, isDay, MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
 import type { Reading } from '../weather/readings';
-import { LOGGER_COLUMNS, type DateOrder, type LoggerColumn, type LoggerMapping } from './loggerMapping';
+import { dateOrderOf, type DateOrder } from './dateOrder';
+import { LOGGER_COLUMNS, type LoggerColumn, type LoggerMapping } from './loggerMapping';
 
 export interface LoggerFault {
   /** Line of the file, from 1. */
@@ -50,7 +51,7 @@ export function guessMapping(table: Table, zone: string): LoggerMapping {
   const names = table[header] ?? [];
   const columns = columnsOf(names);
   const nameOf = (column: LoggerColumn): string => names[columns[column] ?? -1] ?? '';
-  const dates = orderOf(
+  const dates = dateOrderOf(
     table.slice(header + 1, header + 1 + SAMPLE).map((row) => row[columns.time ?? -1] ?? ''),
   );
   return {
@@ -76,19 +77,6 @@ function columnsOf(names: readonly string[]): Partial<Record<LoggerColumn, numbe
     if (column && (column !== 'clock' || columns.time !== undefined)) columns[column] = i;
   });
   return columns;
-}
-
-/** The order of year, month and day that all of some dates allow; `undefined` where several do. */
-function orderOf(dates: readonly string[]): DateOrder | undefined {
-  const numbers = dates.flatMap((date) => {
-    const found = /^\s*(\d{1,4})[-/.](\d{1,2})[-/.]\d{1,4}/.exec(date);
-    return found ? [[found[1]!, Number(found[2])] as const] : [];
-  });
-  if (numbers.length === 0) return undefined;
-  if (numbers.every(([first]) => first.length === 4)) return 'yearFirst';
-  if (numbers.some(([first]) => Number(first) > 12)) return 'dayFirst';
-  if (numbers.some(([, second]) => second > 12)) return 'monthFirst';
-  return undefined;
 }
 
 /** A time as `normalTime` spells it: three numbers of the day, the clock, the half of the day, the offset from UTC. */

@@ -1,285 +1,348 @@
-import { cropOf, CROP_IDS, type CropId } from '../crops/catalogue';
-import { findCommonName, normalisedName } from '../crops/names/commonNames';
+import { cropOf, type CropId } from '../crops/catalogue';
 import { commonNameIn } from '../crops/names/nameInVariety';
-import { groupBy } from '../text/groupBy';
-import type { Bodies } from '../journal/kinds/kinds';
 import type { Sowing } from '../crops/variety';
-import type { Bed, Variety } from '../journal/state';
-import { LIMITS, LONGEST, MOST_PLANTS_IN_ROW, type Limit } from '../journal/limits';
-import { isDay } from '../time/calendar';
 import { rowKey } from '../garden/places';
-import { PURPOSES_WRITTEN, SEEDS_WRITTEN, type PlanColumn } from './planRows';
+import { LIMITS, LONGEST, MOST_PLANTS_IN_ROW } from '../journal/limits';
+import type { Bed, Variety } from '../journal/state';
+import { groupBy } from '../text/groupBy';
+import type { Day } from '../time/types';
+import {
+  standingKey,
+  type CellFault,
+  type HeldPlan,
+  type NewBed,
+  type NewVariety,
+  type PlanDraft,
+  type ReadPlan,
+  type SheetAssumption,
+} from './planDraft';
+import { cropsCalled } from './sheet/kindCalled';
+import { LineCells } from './sheet/lineCells';
+import { cellOf, type Sheet } from './sheet/sheet';
+import { sizedBeds } from './sheet/sizedBeds';
+import { bedNamed, isBedTitle, splitPlace } from './sheet/writtenPlace';
 
-/** What is wrong with a cell, by its row in the table and its column. */
-export interface CellFault {
-  /** Line of the table as a spreadsheet counts it; the header is 1. */
-  readonly line: number;
-  readonly column: PlanColumn;
-  readonly why:
-    | 'missing'
-    | 'noNumber'
-    | 'noWholeNumber'
-    | 'tooMany'
-    | 'tooLong'
-    | 'tooLow'
-    | 'tooHigh'
-    | 'rowFull'
-    | 'noRoom'
-    | 'noDay'
-    | 'unknownKind'
-    | 'ambiguousKind'
-    | 'unknownPurpose'
-    | 'unknownSeed'
-    | 'otherKindBefore'
-    | 'otherKindOnPlan';
-  readonly found: string;
-  /** What it may be, for kinds that do not tell. */
-  readonly crops?: readonly CropId[];
-  /** What it may be at least or at most. */
-  readonly limit?: number;
-}
-
-type Faulty = (
-  column: PlanColumn,
-  why: CellFault['why'],
-  more?: Pick<CellFault, 'crops' | 'limit'>,
-) => undefined;
-
-type NewBed = Omit<Bodies['bed.laid'], 'bed'> & { readonly held?: string };
-type NewVariety = Omit<Bodies['variety.described'], 'variety'> & { readonly held?: string };
-
-/** A plan read from a table: beds, varieties and rows of plants, those on the plan already by their ids. */
-export interface PlanDraft {
-  readonly beds: readonly NewBed[];
-  readonly varieties: readonly NewVariety[];
-  /** Indices into `beds` and `varieties`. */
-  readonly rows: readonly {
-    readonly bed: number;
-    readonly row: number;
-    readonly variety: number;
-    readonly plants: number;
-  }[];
-}
-
-export type ReadPlan =
-  | { readonly ok: true; readonly draft: PlanDraft }
-  | { readonly ok: false; readonly missing: readonly PlanColumn[]; readonly faults: readonly CellFault[] };
-
-/** What stands on the plan already. */
-export interface HeldPlan {
-  readonly beds: readonly Bed[];
-  readonly varieties: readonly Variety[];
-  /** The last place in use in each row, by `rowKey`. */
-  readonly lastPlaces: ReadonlyMap<string, number>;
-}
-
-const NEEDED: readonly PlanColumn[] = ['bed', 'variety', 'plants'];
-/** A bed laid for a table that does not say where: so many metres wide for each row, and apart. Our defaults. */
-const ROW_M = 0.9;
-const APART_M = 1;
-const SPACING_M = 0.5;
+/** The bed of a table that names none. */
+const ONE_BED = 'Garden';
 
 /**
- * Reads a table of the plan: all of it, or nothing and every fault.
+ * Reads a table of the plan: all of it, or nothing and every fault. What it does not say outright is read as most
+ * growers mean it, and named in `assumed`: an empty bed is the bed above, a line without a number is one plant.
  *
- * @param table header first.
- * @example readPlanTable([['row']], { beds: [], … }).missing // ['bed', 'variety', 'plants']
+ * @param today for days that are written without a year.
+ * @example readPlanTable(guessSheet([['Bed', 'Crop', 'Qty'], ['A', 'corn', '12']], defaults), held, today)
  */
-export function readPlanTable(table: readonly (readonly string[])[], held: HeldPlan): ReadPlan {
-  const header = (table[0] ?? []).map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'));
-  const missing = NEEDED.filter((column) => !header.includes(column));
-  if (missing.length > 0) return { ok: false, missing, faults: [] };
-  const reader = new PlanReader(held);
-  table.slice(1).forEach((cells, i) => {
-    if (cells.every((cell) => cell.trim() === '')) return;
-    const cell = (column: PlanColumn): string => cells[header.indexOf(column)]?.trim() ?? '';
-    reader.read(i + 2, cell);
+export function readPlanTable(sheet: Sheet, held: HeldPlan, today: Day): ReadPlan {
+  if (!sheet.uses.includes('variety') && !sheet.uses.includes('kind'))
+    return { ok: false, missing: ['variety', 'kind'], faults: [], assumed: [] };
+  const reader = new PlanReader(sheet, held, today);
+  const left = new Set(sheet.left);
+  sheet.rows.forEach((_, line) => {
+    if (line > sheet.header && !left.has(line)) reader.read(line);
   });
   return reader.result();
 }
 
+interface Note {
+  readonly variety: number;
+  readonly where: string;
+  readonly text: string;
+  readonly line: number;
+}
+
 class PlanReader {
+  readonly #sheet: Sheet;
   readonly #held: HeldPlan;
+  readonly #today: Day;
+  readonly #heldVarieties: ReadonlyMap<string, Variety>;
+  readonly #heldBeds: ReadonlyMap<string, Bed>;
   readonly #faults: CellFault[] = [];
   readonly #beds: NewBed[] = [];
-  readonly #varieties: NewVariety[] = [];
-  readonly #rows: PlanDraft['rows'][number][] = [];
+  readonly #bedNames = new Map<string, number>();
   /** The line that named each bed first. */
   readonly #bedLines: number[] = [];
+  readonly #varieties: NewVariety[] = [];
+  readonly #varietyNames = new Map<string, number>();
+  readonly #sowings: PlanDraft['sowings'][number][] = [];
+  readonly #rows: PlanDraft['rows'][number][] = [];
+  readonly #notes: Note[] = [];
   /** Plants in each row so far. */
   readonly #inRow = new Map<string, number>();
+  /** What stands above the line: the bed, and titles such as SQUASH. */
+  #bedAbove = '';
+  #kindAbove = '';
+  /** Lines that were read by what they do not say. */
+  readonly #lines = {
+    bedAsAbove: 0,
+    oneBed: 0,
+    onePlantEach: 0,
+    varietyByKind: 0,
+    kindByTitle: 0,
+    purpose: 0,
+  };
+  readonly #passed: string[] = [];
+  readonly #yearless: Day[] = [];
 
-  constructor(held: HeldPlan) {
+  constructor(sheet: Sheet, held: HeldPlan, today: Day) {
+    this.#sheet = sheet;
     this.#held = held;
+    this.#today = today;
+    this.#heldVarieties = new Map(held.varieties.map((variety) => [plainName(variety.name), variety]));
+    this.#heldBeds = new Map(held.beds.map((bed) => [plainName(bed.name), bed]));
   }
 
   result(): ReadPlan {
     const beds = this.#faults.length > 0 ? [] : this.#sized();
-    if (this.#faults.length > 0) return { ok: false, missing: [], faults: this.#faults };
-    return { ok: true, draft: { beds, varieties: this.#varieties, rows: this.#rows } };
+    const varieties = this.#noted();
+    const assumed = this.#assumed();
+    if (this.#faults.length > 0) return { ok: false, missing: [], faults: this.#faults, assumed };
+    return { ok: true, draft: { beds, varieties, sowings: this.#sowings, rows: this.#rows }, assumed };
   }
 
-  read(line: number, cell: (column: PlanColumn) => string): void {
-    const fault: Faulty = (column, why, more) => {
-      this.#faults.push({ line, column, why, found: cell(column), ...more });
-      return undefined;
-    };
-    const number = (column: PlanColumn): number | undefined => {
-      if (cell(column) === '') return undefined;
-      const value = Number(cell(column).replace(',', '.'));
-      return Number.isFinite(value) ? value : fault(column, 'noNumber');
-    };
-    const whole = (column: PlanColumn, most: number): number | undefined => {
-      const value = number(column);
-      if (value === undefined) return undefined;
-      if (!Number.isInteger(value) || value < 1) return fault(column, 'noWholeNumber');
-      return value > most ? fault(column, 'tooMany') : value;
-    };
-    const measure = (column: PlanColumn, limit: Limit): number | undefined => {
-      const value = number(column);
-      if (value === undefined) return undefined;
-      const [least, most] = LIMITS[limit];
-      if (value < least) return fault(column, 'tooLow', { limit: least });
-      return value > most ? fault(column, 'tooHigh', { limit: most }) : value;
-    };
-    const before = this.#faults.length;
-    if (cell('bed') === '') fault('bed', 'missing');
-    if (cell('plants') === '') fault('plants', 'missing');
-    const row = cell('row') === '' ? 1 : whole('row', LIMITS.rows[1]);
-    const plants = whole('plants', MOST_PLANTS_IN_ROW);
-    const bed = this.#bed(line, cell, measure, fault);
-    const variety = this.#variety(cell, fault);
-    if (this.#faults.length > before || row === undefined || plants === undefined || variety === undefined)
+  read(line: number): void {
+    const { rows, header, uses } = this.#sheet;
+    const cells = rows[line]!.map((cell) => cell.trim());
+    const filled = cells.filter(Boolean);
+    if (filled.length === 0) return;
+    const namesAgain = header >= 0 && cells.every((cell, i) => cell === (rows[header]![i] ?? '').trim());
+    if (namesAgain) return;
+    if (isTotal(filled)) {
+      this.#passed.push(filled.join(' '));
       return;
-    const held = this.#beds[bed]!.held;
-    const key = rowKey({ bed: held ?? `new ${bed}`, row });
-    const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + plants;
-    if (inRow > MOST_PLANTS_IN_ROW) return fault('plants', 'rowFull', { limit: MOST_PLANTS_IN_ROW });
-    this.#inRow.set(key, inRow);
-    this.#rows.push({ bed, row, variety, plants });
+    }
+    const [first] = filled;
+    if (filled.length === 1 && uses.length > 1 && this.#isTitle(first!, cells.indexOf(first!))) return;
+    const variety = cellOf(this.#sheet, line, 'variety');
+    const kind = cellOf(this.#sheet, line, 'kind') || this.#kindByTitle(variety);
+    if (variety === '' && kind !== '') this.#lines.varietyByKind += 1;
+    const given = { ...this.#where(line), kind, variety: variety || kind };
+    this.#plants(line, new LineCells(this.#sheet, line, given, this.#faults));
   }
 
-  #bed(
-    line: number,
-    cell: (column: PlanColumn) => string,
-    measure: (column: PlanColumn, limit: Limit) => number | undefined,
-    fault: Faulty,
-  ): number {
-    const name = cell('bed');
-    if (name.length > LONGEST.bedName) fault('bed', 'tooLong', { limit: LONGEST.bedName });
-    const known = this.#beds.findIndex((bed) => sameName(bed.name, name));
-    const [x, y] = [measure('bed_x', 'position'), measure('bed_y', 'position')];
-    const turn = measure('bed_turn', 'turn');
-    const [length, width] = [measure('bed_length', 'side'), measure('bed_width', 'side')];
-    const every = measure('spacing', 'every');
-    if (known >= 0) return known;
+  /** A line with nothing but a title names the kind or the bed of what follows; other words are passed over. */
+  #isTitle(text: string, column: number): boolean {
+    const use = this.#sheet.uses[column] ?? 'none';
+    const crops = cropsCalled(text, '');
+    if (use === 'variety' && !crops && !isBedTitle(text)) return false;
+    if (isBedTitle(text)) this.#bedAbove = bedNamed(text);
+    else if (crops) this.#kindAbove = text;
+    else if (use === 'bed' || use === 'bed_row') this.#bedAbove = bedNamed(text);
+    else this.#passed.push(text);
+    return true;
+  }
+
+  /** The title above counts where neither the cell nor the variety's own name tells the kind. */
+  #kindByTitle(variety: string): string {
+    if (this.#kindAbove === '') return '';
+    if (commonNameIn(variety)?.crops.length === 1 || this.#heldVarieties.has(plainName(variety))) return '';
+    this.#lines.kindByTitle += 1;
+    return this.#kindAbove;
+  }
+
+  /** Bed and row of a line, together in one cell or apart. */
+  #where(line: number): { readonly bed: string; readonly row: string } {
+    const { uses } = this.#sheet;
+    const both = cellOf(this.#sheet, line, 'bed_row');
+    const split = both === '' ? undefined : splitPlace(both);
+    const row = cellOf(this.#sheet, line, 'row') || (split?.row ?? '');
+    const own = bedNamed(cellOf(this.#sheet, line, 'bed') || (split?.bed ?? ''));
+    if (own !== '') {
+      this.#bedAbove = own;
+      return { bed: own, row };
+    }
+    if (this.#bedAbove !== '') {
+      this.#lines.bedAsAbove += 1;
+      return { bed: this.#bedAbove, row };
+    }
+    if (uses.includes('bed') || uses.includes('bed_row')) return { bed: '', row };
+    this.#lines.oneBed += 1;
+    return { bed: ONE_BED, row };
+  }
+
+  #plants(line: number, cells: LineCells): void {
+    const before = this.#faults.length;
+    if (cells.text('bed') === '') cells.fault('bed', 'missing');
+    const row = cells.text('row') === '' ? 1 : cells.whole('row', LIMITS.rows[1]);
+    const count = cells.count();
+    if (!this.#sheet.uses.includes('plants')) this.#lines.onePlantEach += 1;
+    const bed = this.#bed(line, cells);
+    const variety = this.#variety(cells);
+    const sowing = variety && this.#sowingIndex(variety.index, variety.sowing);
+    if (this.#faults.length > before || !row || !count || !variety) return;
+    const { held } = this.#beds[bed]!;
+    for (let each = row; each < row + count.rows; each += 1) {
+      if (each > LIMITS.rows[1]) {
+        cells.fault('row', 'tooHigh', { limit: LIMITS.rows[1] });
+        return;
+      }
+      const key = rowKey({ bed: held ?? `new ${bed}`, row: each });
+      const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + count.each;
+      if (inRow > MOST_PLANTS_IN_ROW) {
+        cells.fault('plants', 'rowFull', { limit: MOST_PLANTS_IN_ROW });
+        return;
+      }
+      this.#inRow.set(key, inRow);
+      const of = { variety: variety.index, ...(sowing !== undefined && { sowing }) };
+      this.#rows.push({ bed, row: each, ...of, plants: count.each });
+    }
+    const text = cells.note(this.#varieties[variety.index]!.crop);
+    const where = `${cells.text('bed')} ${row}`;
+    if (text !== '') this.#notes.push({ variety: variety.index, where, text, line });
+  }
+
+  #bed(line: number, cells: LineCells): number {
+    const name = cells.text('bed');
+    if (name.length > LONGEST.bedName) cells.fault('bed', 'tooLong', { limit: LONGEST.bedName });
+    const [x, y] = [cells.length('bed_x', 'position'), cells.length('bed_y', 'position')];
+    const turn = cells.number('bed_turn', 'turn');
+    const [length, width] = [cells.length('bed_length', 'side'), cells.length('bed_width', 'side')];
+    const every = cells.length('spacing', 'every');
+    const known = this.#bedNames.get(plainName(name));
+    if (known !== undefined) return known;
     this.#bedLines.push(line);
-    const held = this.#held.beds.find((bed) => sameName(bed.name, name));
+    this.#bedNames.set(plainName(name), this.#beds.length);
+    const held = this.#heldBeds.get(plainName(name));
     if (held) {
       const { bed, ...rest } = held;
       this.#beds.push({ ...rest, held: bed });
     } else {
-      this.#beds.push({
-        name,
-        x: x ?? Number.NaN,
-        y: y ?? Number.NaN,
-        length: length ?? Number.NaN,
-        width: width ?? Number.NaN,
-        rows: 1,
-        turn: turn ?? 0,
-        every: every ?? SPACING_M,
-      });
+      const at = { x: x ?? Number.NaN, y: y ?? Number.NaN, turn: turn ?? 0 };
+      const sides = { length: length ?? Number.NaN, width: width ?? Number.NaN };
+      this.#beds.push({ name, ...at, ...sides, rows: 1, ...(every !== undefined && { every }) });
     }
     return this.#beds.length - 1;
   }
 
-  #variety(cell: (column: PlanColumn) => string, fault: Faulty): number | undefined {
-    const name = cell('variety');
-    if (name === '') return fault('variety', 'missing');
-    if (name.length > LONGEST.name) return fault('variety', 'tooLong', { limit: LONGEST.name });
-    const known = this.#varieties.findIndex((variety) => sameName(variety.name, name));
-    const before = known >= 0 ? this.#varieties[known] : undefined;
-    const held = this.#held.varieties.find((variety) => sameName(variety.name, name));
-    const crop = this.#crop(cell('kind'), name, before?.crop ?? held?.crop, fault);
-    const purpose = PURPOSES_WRITTEN[cell('purpose').toLowerCase()] ?? fault('purpose', 'unknownPurpose');
-    const seedSource = SEEDS_WRITTEN[cell('seed').toLowerCase()] ?? fault('seed', 'unknownSeed');
-    const sowing = this.#sowing(cell, fault);
-    if (before) return before.crop === crop || !crop ? known : fault('kind', 'otherKindBefore');
-    if (held && crop && held.crop !== crop) return fault('kind', 'otherKindOnPlan');
-    if (!crop || !purpose || !seedSource || sowing === 'wrong') return undefined;
+  #variety(cells: LineCells): { readonly index: number; readonly sowing: Sowing | undefined } | undefined {
+    const name = cells.text('variety');
+    if (name === '') return cells.fault('variety', 'missing');
+    if (name.length > LONGEST.name) return cells.fault('variety', 'tooLong', { limit: LONGEST.name });
+    const known = this.#varietyNames.get(plainName(name));
+    const before = known === undefined ? undefined : this.#varieties[known];
+    const held = this.#heldVarieties.get(plainName(name));
+    const crop = this.#crop(name, before?.crop ?? held?.crop, cells);
+    const [purpose, seedSource] = [cells.purpose(), cells.seed()];
+    const sown = cells.sowing(this.#today);
+    const daysToFlower = cells.whole('days_to_flower', LIMITS.daysToFlower[1]);
+    const fruitWanted = cells.whole('fruit_wanted', LIMITS.fruitWanted[1]);
+    if (!sown || !crop) return undefined;
+    if (sown.yearless && sown.sowing) this.#yearless.push(sown.sowing.day);
+    const other = { offers: [`${name} (${cropOf(crop).name.toLowerCase()})`] };
+    if (before) {
+      if (before.crop !== crop) return cells.fault('kind', 'otherKindBefore', other);
+      this.#varieties[known!] = { ...before, traits: { ...cells.traits(crop), ...before.traits } };
+      return { index: known!, sowing: sown.sowing };
+    }
+    if (held && held.crop !== crop) return cells.fault('kind', 'otherKindOnPlan', other);
+    if (!purpose || !seedSource) return undefined;
+    this.#varietyNames.set(plainName(name), this.#varieties.length);
     if (held) {
       const { variety, flowered: _flowered, purposes: _purposes, ...rest } = held;
       this.#varieties.push({ ...rest, held: variety });
     } else {
+      if (cells.text('purpose') === '') this.#lines.purpose += 1;
       this.#varieties.push({
         name,
         crop,
         purpose,
         seedSource,
         ownPollen: purpose === 'eat' ? 'allowed' : 'lastResort',
-        traits: {},
-        ...(sowing && { sowing }),
+        traits: cells.traits(crop),
+        ...(sown.sowing && { sowing: sown.sowing }),
+        ...(daysToFlower !== undefined && { daysToFlower }),
+        ...(fruitWanted !== undefined && { fruitWanted }),
       });
     }
-    return this.#varieties.length - 1;
+    return { index: this.#varieties.length - 1, sowing: sown.sowing };
   }
 
   /** By the kind, else by the name of the variety, else as it is known already. */
-  #crop(kind: string, name: string, known: CropId | undefined, fault: Faulty): CropId | undefined {
+  #crop(name: string, known: CropId | undefined, cells: LineCells): CropId | undefined {
+    const kind = cells.text('kind');
     if (kind === '' && known) return known;
-    const crops = cropsCalled(kind) ?? (kind === '' ? commonNameIn(name)?.crops : undefined);
-    if (!crops) return fault('kind', kind === '' ? 'missing' : 'unknownKind');
+    const crops = kind === '' ? commonNameIn(name)?.crops : cropsCalled(kind, name);
+    if (!crops) return cells.fault('kind', kind === '' ? 'missing' : 'unknownKind');
     if (crops.length > 1 && known && crops.includes(known)) return known;
-    return crops.length === 1 ? crops[0] : fault('kind', 'ambiguousKind', { crops });
+    return crops.length === 1 ? crops[0] : cells.fault('kind', 'ambiguousKind', { crops });
   }
 
-  #sowing(cell: (column: PlanColumn) => string, fault: Faulty): Sowing | undefined | 'wrong' {
-    for (const [column, how] of [
-      ['sown', 'sown'],
-      ['planted_out', 'plantedOut'],
-    ] as const) {
-      const day = cell(column);
-      if (day === '') continue;
-      if (isDay(day)) return { how, day };
-      fault(column, 'noDay');
-      return 'wrong';
-    }
-    return undefined;
+  /** The sowing of a line, where it is not the variety's own. */
+  #sowingIndex(variety: number, sowing: Sowing | undefined): number | undefined {
+    const own = this.#varieties[variety]!;
+    if (!sowing || sameSowing(own.sowing, sowing)) return undefined;
+    const known = this.#sowings.findIndex(
+      (each) => each.variety === variety && sameSowing(each.sowing, sowing),
+    );
+    if (known >= 0) return known;
+    const held = this.#held.plantings.find(
+      (each) => each.variety === own.held && sameSowing(each.sowing, sowing),
+    );
+    this.#sowings.push({ variety, sowing, ...(held && { held: held.planting }) });
+    return this.#sowings.length - 1;
   }
 
-  /** New beds as large as their rows ask for, one beyond the other where the table does not say where. */
-  #sized(): NewBed[] {
-    let y = Math.max(0, ...this.#held.beds.map((bed) => bed.y + bed.width)) + APART_M;
-    return this.#beds.map((bed, i) => {
-      const own = this.#rows.filter((row) => row.bed === i);
-      const rows = Math.max(bed.rows, ...own.map(({ row }) => row));
-      if (bed.held) return { ...bed, rows };
-      const longest = Math.max(...[...groupBy(own, ({ row }) => row).values()].map(plantsOf));
-      const length = orElse(bed.length, Math.max(1, longest * (bed.every ?? SPACING_M)));
-      const width = orElse(bed.width, Math.max(ROW_M, rows * ROW_M));
-      const placed = { ...bed, rows, length, width, x: orElse(bed.x, 1), y: orElse(bed.y, y) };
-      if (Number.isNaN(bed.y)) y += width + APART_M;
-      const fits =
-        isWithin('side', placed.length) && isWithin('side', placed.width) && isWithin('position', placed.y);
-      if (!fits)
-        this.#faults.push({ line: this.#bedLines[i]!, column: 'bed', why: 'noRoom', found: bed.name });
-      return placed;
+  /** Varieties with what was noted of them: of all their lines at once, or of a row by its place. */
+  #noted(): NewVariety[] {
+    const byVariety = groupBy(this.#notes, ({ variety }) => variety);
+    return this.#varieties.map((variety, i) => {
+      const notes = byVariety.get(i) ?? [];
+      const alike = new Set(notes.map(({ text }) => text)).size === 1;
+      const lines = alike ? [notes[0]!.text] : notes.map(({ where, text }) => `${where}: ${text}`);
+      const note = [variety.note, ...lines.filter((each) => !variety.note?.includes(each))]
+        .filter(Boolean)
+        .join('\n');
+      if (note === (variety.note ?? '')) return variety;
+      if (note.length > LONGEST.note) {
+        const { line, text: found } = notes[0]!;
+        const of = { variety: variety.name, limit: LONGEST.note };
+        this.#faults.push({ line, column: 'note', why: 'tooLong', found, ...of });
+      }
+      return { ...variety, note, ...(variety.held && { renoted: true as const }) };
     });
   }
+
+  #sized(): NewBed[] {
+    const { beds, tooLarge } = sizedBeds(this.#beds, this.#rows, this.#held.beds);
+    for (const i of tooLarge) {
+      const found = this.#beds[i]!.name;
+      this.#faults.push({ line: this.#bedLines[i]!, column: 'bed', why: 'noRoom', found, variety: '' });
+    }
+    return beds;
+  }
+
+  #assumed(): SheetAssumption[] {
+    const { bedAsAbove, onePlantEach, varietyByKind, kindByTitle, oneBed, purpose } = this.#lines;
+    const plants = this.#standingAlready();
+    const [first] = [...this.#yearless].sort();
+    const all: (SheetAssumption | false)[] = [
+      plants > 0 && { code: 'standsAlready', params: { plants } },
+      oneBed > 0 && { code: 'oneBed', params: { bed: ONE_BED } },
+      bedAsAbove > 0 && { code: 'bedAsAbove', params: { lines: bedAsAbove } },
+      onePlantEach > 0 && { code: 'onePlantEach', params: { lines: onePlantEach } },
+      varietyByKind > 0 && { code: 'varietyByKind', params: { lines: varietyByKind } },
+      kindByTitle > 0 && { code: 'kindByTitle', params: { lines: kindByTitle } },
+      purpose > 0 && { code: 'purposeGiven', params: { purpose: this.#sheet.purpose } },
+      first !== undefined && { code: 'yearGiven', params: { first, days: this.#yearless.length } },
+      this.#passed.length > 0 && { code: 'passedOver', params: { texts: this.#passed } },
+    ];
+    return all.filter((each) => each !== false);
+  }
+
+  /** Plants of rows that stand on the plan in the same number: the table may have been imported before. */
+  #standingAlready(): number {
+    return this.#rows.reduce((sum, { bed, row, variety, plants }) => {
+      const [heldBed, heldVariety] = [this.#beds[bed]!.held, this.#varieties[variety]!.held];
+      if (heldBed === undefined || heldVariety === undefined) return sum;
+      const key = standingKey({ bed: heldBed, row, variety: heldVariety });
+      return (this.#held.standing.get(key) ?? 0) >= plants ? sum + plants : sum;
+    }, 0);
+  }
 }
 
-const isWithin = (limit: Limit, value: number): boolean =>
-  value >= LIMITS[limit][0] && value <= LIMITS[limit][1];
-const orElse = (value: number, other: number): number => (Number.isNaN(value) ? other : value);
-const plantsOf = (rows: PlanDraft['rows']): number => rows.reduce((sum, { plants }) => sum + plants, 0);
-const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+/** A line that adds up those above it. */
+const isTotal = (filled: readonly string[]): boolean =>
+  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal)\b/i.test(filled[0]!) &&
+  filled.length <= 4;
 
-/** Crops by a common kind, a botanical name or a crop's own name. */
-function cropsCalled(kind: string): readonly CropId[] | undefined {
-  if (kind === '') return undefined;
-  const plain = normalisedName(kind);
-  const own = CROP_IDS.filter((id) =>
-    [id, cropOf(id).name, cropOf(id).species].some((name) => normalisedName(name) === plain),
-  );
-  return own.length > 0 ? own : findCommonName(kind)?.crops;
-}
+const sameSowing = (a: Sowing | undefined, b: Sowing): boolean => a?.day === b.day && a.how === b.how;
+const plainName = (name: string): string => name.trim().toLowerCase();

@@ -10,7 +10,9 @@ import type { Plant } from '../journal/state';
 export function plantLabel(journal: Journal, id: string): string {
   const plant = journal.all('plant').get(id);
   if (!plant) return '?';
-  return `${journal.all('bed').get(plant.bed)?.name ?? '?'}${plant.row}·${placeNumber(plant)}`;
+  const bed = journal.all('bed').get(plant.bed)?.name ?? '?';
+  // A number after a word needs a space between them.
+  return `${bed}${bed.length > 2 ? ' ' : ''}${plant.row}·${placeNumber(plant)}`;
 }
 
 /**

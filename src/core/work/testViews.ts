@@ -29,7 +29,6 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
   const today = dayAt(now, garden.zone);
   const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
   const reports = varietyReports(gardenPlan(journal, garden, today));
-  const beds = [...journal.all('bed').values()];
   return {
     today: todayOf(journal, garden, now),
     open: openNowOf(journal, garden, now),
@@ -52,6 +51,6 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
     ),
     controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety)),
     rows: flowerRows(journal, garden, today),
-    table: planRows(beds, [...journal.all('plant').values()], journal.all('variety')),
+    table: planRows(journal),
   };
 }

@@ -4,6 +4,7 @@ export interface PickedFile {
   /** Bytes. */
   readonly size: number;
   readonly text: () => Promise<string>;
+  readonly bytes: () => Promise<ArrayBuffer>;
 }
 
 /** Asks for a file; `undefined` when none was chosen. */
@@ -14,7 +15,14 @@ export function pickFile(accept: string): Promise<PickedFile | undefined> {
     input.accept = accept;
     input.addEventListener('change', () => {
       const file = input.files?.[0];
-      resolve(file && { name: file.name, size: file.size, text: () => file.text() });
+      resolve(
+        file && {
+          name: file.name,
+          size: file.size,
+          text: () => file.text(),
+          bytes: () => file.arrayBuffer(),
+        },
+      );
     });
     input.addEventListener('cancel', () => resolve(undefined));
     input.click();

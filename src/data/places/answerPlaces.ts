@@ -12,6 +12,7 @@ export function placeFinder(): PlaceFinder {
     return {
       name: near ? `Near ${near.name}` : 'By coordinates',
       region: near?.region ?? '',
+      country: near?.country ?? '',
       latitude,
       longitude,
       zone: zoneAt(latitude, longitude),

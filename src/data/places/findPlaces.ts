@@ -8,6 +8,8 @@ export interface Place extends LatLon {
   readonly name: string;
   /** Region and country, to tell places of one name apart. */
   readonly region: string;
+  /** ISO 3166 code of two letters; nothing where it is not known. */
+  readonly country: string;
   /** IANA zone. */
   readonly zone: string;
 }
@@ -28,9 +30,10 @@ interface Named {
   readonly city: CityData;
 }
 
-const placeOf = ({ city, province, country, lat, lng, timezone }: CityData): Place => ({
+const placeOf = ({ city, province, country, iso2, lat, lng, timezone }: CityData): Place => ({
   name: city,
   region: [...new Set([province, country])].filter((part) => part && part !== city).join(', '),
+  country: iso2 ?? '',
   latitude: lat,
   longitude: lng,
   zone: timezone,

@@ -59,6 +59,7 @@ test('what is missing, not a number, not whole or not chosen is told in the grow
 
 test('a place must be on the earth and its zone a known one', () => {
   const start = {
+    begin: 'variety',
     place: 'Wren Cottage',
     latitude: '-36,85',
     longitude: '174.76',
@@ -74,6 +75,18 @@ test('a place must be on the earth and its zone a known one', () => {
     zone: 'A time zone such as Europe/London.',
     plants: 'At least 1.',
   });
+});
+
+test('a garden that begins with a list needs only its place', () => {
+  const place = { place: 'Wren Cottage', latitude: '52', longitude: '1', zone: 'Europe/London' };
+  const empty = { variety: '', purpose: 'seedToKeep', plants: '4' };
+  expect(checked('start', { ...place, ...empty, begin: 'list' })).toEqual({
+    ...place,
+    begin: 'list',
+    latitude: 52,
+    longitude: 1,
+  });
+  expect(Object.keys(faults('start', { ...place, ...empty, begin: 'variety' }))).toEqual(['variety', 'crop']);
 });
 
 const VARIETY = {

@@ -3,7 +3,7 @@ import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
-import { LIMITS, type Limit } from '@/core/journal/limits';
+import { LIMITS, LONGEST, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
 import { hourOfClock } from './clockTime';
@@ -101,6 +101,10 @@ function measuresIn(units: Units) {
 
 type Measures = ReturnType<typeof measuresIn>;
 
+/** Of a garden that begins with one variety; one that begins with a list or empty has none of it. */
+const ofFirstVariety = (schema: Joi.AnySchema): Joi.AlternativesSchema =>
+  Joi.when('begin', { is: 'variety', then: schema, otherwise: Joi.any().strip() });
+
 const VARIETY_FORMS = {
   start: () =>
     form({
@@ -108,10 +112,11 @@ const VARIETY_FORMS = {
       latitude: plain('latitude'),
       longitude: plain('longitude'),
       zone: zone.required(),
-      variety: name.required(),
-      crop: choice(...CROP_IDS),
-      purpose: choice(...PURPOSES),
-      plants: within(1, 200).integer(),
+      begin: choice('variety', 'list', 'later'),
+      variety: ofFirstVariety(name.required()),
+      crop: ofFirstVariety(choice(...CROP_IDS)),
+      purpose: ofFirstVariety(choice(...PURPOSES)),
+      plants: ofFirstVariety(within(1, 200).integer()),
     }),
   variety: () =>
     form({
@@ -129,6 +134,7 @@ const VARIETY_FORMS = {
       }),
       daysToFlower: ifGiven('daysToFlower').integer(),
       fruitWanted: ifGiven('fruitWanted').integer(),
+      note: Joi.string().allow('').max(LONGEST.note),
       // What the journal holds too and is no field of the form.
       variety: Joi.any().strip(),
       flowered: Joi.any().strip(),

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { KINDS } from '@/core/journal/kinds/kinds';
 import { entryOf } from '@/core/journal/testEntry';
 import { planFacts } from '@/core/records/planFacts';
-import { PLAN_COLUMNS } from '@/core/records/planRows';
+import { PLAN_COLUMNS } from '@/core/records/planColumns';
+import { heldPlan } from '@/core/records/planDraft';
+import { guessSheet } from '@/core/records/sheet/guessSheet';
+import { Journal } from '@/core/journal/journal';
 import { readPlanTable } from '@/core/records/planTable';
 import { faultOfEntry } from './entrySchema';
 
@@ -19,6 +22,7 @@ const CELLS = [
     'pattypan',
   ],
   ...['1', '3', '12', '0', '-1', '0.5', '1e3', '2000', '20000', '1,5', 'NaN', 'Infinity', '181', '0.001'],
+  ...['two dozen', '3 rows of 12', '20-25', '45 cm', '12. Mai', '5/6/26', 'sweet; tall', 'x'.repeat(2100)],
   ...['2026-05-12', '2026-02-30', '+275760-01-01', 'eat', 'seed to keep', 'own'],
 ];
 const HEADER = [...PLAN_COLUMNS];
@@ -33,7 +37,11 @@ test('whatever a table is read as can be recorded', () => {
   let imported = 0;
   fc.assert(
     fc.property(fc.array(line, { minLength: 1, maxLength: 4 }), (lines) => {
-      const read = readPlanTable([HEADER, ...lines], { beds: [], varieties: [], lastPlaces: new Map() });
+      const read = readPlanTable(
+        guessSheet([HEADER, ...lines], { purpose: 'eat', unit: 'm' }),
+        heldPlan(new Journal()),
+        '2026-07-18',
+      );
       if (!read.ok) return;
       imported += 1;
       let ids = 0;

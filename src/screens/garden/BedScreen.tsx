@@ -11,6 +11,7 @@ import { FormField } from '../forms/fields';
 import { useFormat } from '../format/useFormat';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
+import { sayBed } from '../words/places';
 
 type Typed = Record<'name' | 'x' | 'y' | 'length' | 'width' | 'rows' | 'turn' | 'every', string>;
 type Checked = Omit<Bed, 'bed'>;
@@ -51,12 +52,14 @@ export function BedScreen() {
     (plant) => plant.bed === bed?.bed && !plant.removed,
   );
   const save = form.handleSubmit((checked) => {
-    record([{ kind: 'bed.laid', body: { bed: bed?.bed ?? newId(), ...checked } }]);
+    const stays = bed?.unplaced && (['x', 'y', 'turn'] as const).every((each) => bed[each] === checked[each]);
+    const body = { bed: bed?.bed ?? newId(), ...checked, ...(stays && { unplaced: true as const }) };
+    record([{ kind: 'bed.laid', body }]);
     router.replace('/garden');
   });
   return (
     <Page
-      title={bed ? `Bed ${bed.name}` : 'New bed'}
+      title={bed ? sayBed(bed.name) : 'New bed'}
       foot={<Button variant="main" size="big" title={bed ? 'Save' : 'Add bed'} onPress={() => void save()} />}
     >
       <View style={{ gap: SPACE.m }}>

@@ -15,6 +15,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
+import { sayBed } from '../words/places';
 
 /** Which plants stand in a cage, row by row. */
 export function CageScreen() {
@@ -98,7 +99,7 @@ function RowChoice({ row: { bed, row, variety, plants }, chosen, onToggle }: Row
   const ids = plants.map(({ plant }) => plant);
   const inside = ids.filter((id) => chosen.has(id)).length;
   const isIn = inside === ids.length;
-  const where = `Bed ${journal.all('bed').get(bed)?.name ?? '?'}, row ${f.number(row)}`;
+  const where = `${sayBed(journal.all('bed').get(bed)?.name ?? '?')}, row ${f.number(row)}`;
   const some = inside > 0 && !isIn ? `${f.number(inside)} of ` : '';
   return (
     <Button

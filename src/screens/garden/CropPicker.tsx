@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { CROP_IDS, cropOf, type CropId } from '@/core/crops/catalogue';
-import { DIAGNOSTIC_TRAITS } from '@/core/crops/names/diagnosticTraits';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Field } from '@/ui/parts/Field';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { KindPicture, KindRows } from './KindPicture';
 import { findNames, type FoundName } from './nameSearch';
 
 export interface CropPickerProps {
@@ -16,23 +16,13 @@ export interface CropPickerProps {
   readonly error?: string;
   /** Crops to choose from without a search. */
   readonly offered?: readonly CropId[];
+  /** What was written somewhere else, to begin with. */
+  readonly written?: string;
 }
 
-const traitsOf = (crop: CropId): string => {
-  const { stalk, seed, leaf, other } = DIAGNOSTIC_TRAITS[crop] ?? {};
-  return [
-    stalk && `Stalk: ${stalk}.`,
-    seed && `Seed: ${seed}.`,
-    leaf && `Leaf: ${leaf}.`,
-    other && `${other}.`,
-  ]
-    .filter(Boolean)
-    .join(' ');
-};
-
 /** Leads from the name growers use to the species; where the name is ambiguous, it asks about the plant itself. */
-export function CropPicker({ crop, onCrop, error, offered = NONE }: CropPickerProps) {
-  const [typed, setTyped] = useState('');
+export function CropPicker({ crop, onCrop, error, offered = NONE, written = '' }: CropPickerProps) {
+  const [typed, setTyped] = useState(written);
   const [ambiguous, setAmbiguous] = useState<FoundName>();
   const [all, setAll] = useState(false);
   const choices = all ? CROP_IDS : offered;
@@ -56,21 +46,16 @@ export function CropPicker({ crop, onCrop, error, offered = NONE }: CropPickerPr
         autoCapitalize="none"
       />
       {ambiguous ? (
-        <Choice<CropId>
-          label={`${ambiguous.name} can be several species. Which is it?`}
-          options={ambiguous.crops.map((id) => ({
-            value: id,
-            title: `${cropOf(id).name}, ${cropOf(id).species}`,
-            note: traitsOf(id),
-          }))}
-          value={undefined}
-          onChange={onCrop}
-        />
+        <View>
+          <Text variant="strong" live>{`${ambiguous.name} can be several species. Which is it?`}</Text>
+          <KindRows crops={ambiguous.crops} onChoose={onCrop} />
+        </View>
       ) : (
         <View>
           {found.map((each) => (
             <ListRow
               key={each.name}
+              glyph={<KindPicture crop={each.crops[0]!} />}
               title={each.name}
               note={
                 each.crops.length === 1

@@ -31,6 +31,7 @@ interface Typed extends Plain {
   day: string;
   daysToFlower: string;
   fruitWanted: string;
+  note: string;
 }
 interface Checked extends Plain {
   crop: CropId;
@@ -39,6 +40,7 @@ interface Checked extends Plain {
   day?: string;
   daysToFlower?: number;
   fruitWanted?: number;
+  note?: string;
 }
 
 const NEW: Typed = {
@@ -52,6 +54,7 @@ const NEW: Typed = {
   day: '',
   daysToFlower: '',
   fruitWanted: '',
+  note: '',
 };
 
 const typedOf = ({ sowing, daysToFlower, fruitWanted, ...rest }: Variety): Typed => ({
@@ -104,6 +107,7 @@ export function DescribeScreen() {
         ) : null}
         <SeedFields control={control} />
         <SowingFields control={control} />
+        <FormField control={control} name="note" label="Notes" lines={3} />
         {held && !plants ? (
           <Button
             variant="loss"
@@ -185,7 +189,7 @@ function SowingFields({ control }: FieldsProps) {
 }
 
 function bodyOf(given: Checked, variety: string): Bodies['variety.described'] {
-  const { how, day, daysToFlower, fruitWanted, traits, ...plain } = given;
+  const { how, day, daysToFlower, fruitWanted, note, traits, ...plain } = given;
   const variable = new Set<string>(cropOf(given.crop).variableTraits);
   return {
     variety,
@@ -195,6 +199,7 @@ function bodyOf(given: Checked, variety: string): Bodies['variety.described'] {
     ...(how !== 'unknown' && day && { sowing: { how, day } }),
     ...(daysToFlower !== undefined && { daysToFlower }),
     ...(fruitWanted !== undefined && { fruitWanted }),
+    ...(note && { note }),
   };
 }
 

@@ -13,6 +13,7 @@ import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { BARRIERS } from '../words/garden';
+import { bedInSentence, sayBed } from '../words/places';
 import { GardenTabs } from './GardenTabs';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
@@ -70,7 +71,7 @@ export function GardenScreen() {
         return (
           <ListRow
             key={each.bed}
-            title={`Bed ${each.name}`}
+            title={sayBed(each.name)}
             note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}. ${sayRows(own, view, f)}`}
             end={f.number(plantsIn(own))}
             selected={each.bed === bed}
@@ -119,12 +120,14 @@ function ChosenBed({
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, marginTop: SPACE.m }}>
       <View style={{ flex: 1 }}>
-        <Text variant="strong" live>{`Bed ${bed.name}`}</Text>
+        <Text variant="strong" live>
+          {sayBed(bed.name)}
+        </Text>
         <Text variant="small">{own.length > 0 ? sayRows(own, view, f) : 'Nothing planted yet.'}</Text>
       </View>
       <Button
         title="Edit"
-        label={`Edit bed ${bed.name}`}
+        label={`Edit ${bedInSentence(bed.name)}`}
         onPress={() => router.push({ pathname: '/garden/bed', params: { id: bed.bed } })}
       />
     </View>

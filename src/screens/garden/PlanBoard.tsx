@@ -12,6 +12,7 @@ import { usePlanGestures } from '@/ui/plan/usePlanGestures';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { useWide } from '../shell/useWide';
+import { sayBed } from '../words/places';
 import type { PlanOfGarden } from './usePlan';
 
 export interface PlanBoardProps {
@@ -71,8 +72,10 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
       const bed = beds.find((each) => each.bed === id);
       if (!bed || (by.x === 0 && by.y === 0)) return;
       const [x, y] = [toCentimetre(bed.x + by.x), toCentimetre(bed.y + by.y)];
-      record([{ kind: 'bed.laid', body: { ...bed, x, y } }]);
-      setSaid(`Bed ${bed.name} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
+      // Who moves a bed says where it lies.
+      const { unplaced: _unplaced, ...rest } = bed;
+      record([{ kind: 'bed.laid', body: { ...rest, x, y } }]);
+      setSaid(`${sayBed(bed.name)} moved by ${f.length(Math.hypot(by.x, by.y))}.`);
     },
   });
   const { dragged, hovered } = gestures;

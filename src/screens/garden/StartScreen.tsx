@@ -9,6 +9,7 @@ import { newId } from '@/data/clock';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { createGarden } from '@/data/garden/session';
+import { habitsOf } from '@/data/places/countryHabits';
 import type { Place } from '@/data/places/findPlaces';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -21,7 +22,10 @@ import { optionsOf } from '../words/options';
 import { CropPicker } from './CropPicker';
 import { PlacePicker } from './PlacePicker';
 
+type Begin = 'variety' | 'list' | 'later';
+
 interface Typed {
+  begin: Begin;
   place: string;
   latitude: number | undefined;
   longitude: number | undefined;
@@ -31,11 +35,18 @@ interface Typed {
   purpose: Purpose;
   plants: string;
 }
-type Checked = Omit<Typed, 'latitude' | 'longitude' | 'plants' | 'crop'> & {
+type Checked = Pick<Typed, 'place' | 'zone'> & {
   latitude: number;
   longitude: number;
-  plants: number;
-  crop: CropId;
+} & (
+    | { begin: 'variety'; variety: string; purpose: Purpose; plants: number; crop: CropId }
+    | { begin: 'list' | 'later' }
+  );
+
+const BEGIN_NAMES: Readonly<Record<Begin, string>> = {
+  variety: 'One variety, to begin with',
+  list: 'I have a list or a spreadsheet',
+  later: 'I add beds and plants later',
 };
 
 /** Room a squash plant takes along the row, metres. Our default; the bed can be changed after. */
@@ -50,6 +61,7 @@ export function StartScreen() {
   const { control, handleSubmit, setValue, clearErrors, formState } = useCheckedForm<Typed, Checked>(
     'start',
     {
+      begin: 'variety',
       place: '',
       zone: '',
       variety: '',
@@ -58,6 +70,7 @@ export function StartScreen() {
     },
   );
   const crop = useWatch({ control, name: 'crop' });
+  const begin = useWatch({ control, name: 'begin' });
   const [where, setWhere] = useState<Place>();
   const choosePlace = (place: Place | undefined): void => {
     setWhere(place);
@@ -70,7 +83,9 @@ export function StartScreen() {
     try {
       const current = await createGarden(device, given.place, firstFacts(given));
       await open(current);
-      router.replace('/');
+      // How one measures there; who has a garden here already has chosen.
+      if (device.gardens.length === 1) await device.setSettings(habitsOf(where?.country ?? ''));
+      router.replace(given.begin === 'list' ? '/garden/table' : given.begin === 'later' ? '/garden' : '/');
     } catch {
       setTrouble(
         'The device refused to store the garden. Nothing was changed; is its disk full, or the window private?',
@@ -102,18 +117,30 @@ export function StartScreen() {
           onPlace={choosePlace}
           {...(unplaced && { error: 'Choose where it is: a town near by, or coordinates.' })}
         />
-        <Text variant="heading" level={2} style={{ marginTop: SPACE.m }}>
-          First bed, first variety
-        </Text>
-        <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
-        <CropPicker
-          crop={crop}
-          onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
-          error={formState.errors.crop?.message}
-          offered={OFFERED}
+        <FormChoice
+          control={control}
+          name="begin"
+          label="What grows there"
+          options={optionsOf(BEGIN_NAMES)}
         />
-        <FormChoice control={control} name="purpose" label="What for" options={optionsOf(PURPOSE_NAMES)} />
-        <FormField control={control} name="plants" label="Plants in a row" numeric />
+        {begin === 'variety' ? (
+          <>
+            <FormField control={control} name="variety" label="Variety" autoCapitalize="words" />
+            <CropPicker
+              crop={crop}
+              onCrop={(next) => setValue('crop', next, { shouldValidate: next !== undefined })}
+              error={formState.errors.crop?.message}
+              offered={OFFERED}
+            />
+            <FormChoice
+              control={control}
+              name="purpose"
+              label="What for"
+              options={optionsOf(PURPOSE_NAMES)}
+            />
+            <FormField control={control} name="plants" label="Plants in a row" numeric />
+          </>
+        ) : null}
         {trouble ? (
           <Text tone="rust" live>
             {trouble}
@@ -128,23 +155,24 @@ export function StartScreen() {
 const OFFERED = CROP_IDS.filter((id) => isPollinatedOpen(cropOf(id)));
 
 function firstFacts(given: Checked): Fact[] {
-  const bed = newId();
-  const variety = newId();
-  const { latitude, longitude, zone, crop, purpose } = given;
+  const { place, latitude, longitude, zone } = given;
+  const garden: Fact = {
+    kind: 'garden.described',
+    body: { name: place, place, latitude, longitude, zone },
+  };
+  return given.begin === 'variety' ? [garden, ...firstPlants(given)] : [garden];
+}
+
+/** One row of the first variety, in a bed that nobody has placed yet. */
+function firstPlants(given: Extract<Checked, { begin: 'variety' }>): Fact[] {
+  const [bed, variety] = [newId(), newId()];
+  const { crop, purpose, plants: count } = given;
+  const length = Math.max(1, count * PLANT_EVERY_M);
+  const plants = Array.from({ length: count }, (_, i) => ({ plant: newId(), place: i + 1 }));
   return [
-    { kind: 'garden.described', body: { name: given.place, place: given.place, latitude, longitude, zone } },
     {
       kind: 'bed.laid',
-      body: {
-        bed,
-        name: 'A',
-        x: 1,
-        y: 1,
-        length: Math.max(1, given.plants * PLANT_EVERY_M),
-        width: 1.2,
-        rows: 1,
-        turn: 0,
-      },
+      body: { bed, name: 'A', x: 1, y: 1, length, width: 1.2, rows: 1, turn: 0, unplaced: true },
     },
     {
       kind: 'variety.described',
@@ -158,14 +186,6 @@ function firstFacts(given: Checked): Fact[] {
         traits: {},
       },
     },
-    {
-      kind: 'plants.set',
-      body: {
-        bed,
-        row: 1,
-        variety,
-        plants: Array.from({ length: given.plants }, (_, i) => ({ plant: newId(), place: i + 1 })),
-      },
-    },
+    { kind: 'plants.set', body: { bed, row: 1, variety, plants } },
   ];
 }

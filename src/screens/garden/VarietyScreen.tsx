@@ -15,7 +15,15 @@ import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { CROP_CAUTIONS, riskNote, sayShare, SOWING_NAMES, verdictSentence, sayMethod } from '../words/garden';
+import {
+  CROP_CAUTIONS,
+  riskNote,
+  sayMethod,
+  sayShare,
+  SOWING_NAMES,
+  UNPLACED,
+  verdictSentence,
+} from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
 import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { PlanBoard } from './PlanBoard';
@@ -91,6 +99,7 @@ function Report({ view, report }: ReportProps) {
           {verdictSentence(report, view.nameOf, f)}
         </Text>
         <Text tone="soft">{`${crop.name} (${crop.species}). ${PURPOSE_NAMES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${SEED_SOURCE_NAMES[variety.seedSource].toLowerCase()}.`}</Text>
+        {variety.note ? <Text>{variety.note}</Text> : null}
       </View>
       <Methods report={report} view={view} f={f} />
       {isolation.risks.length > 0 ? (
@@ -123,7 +132,10 @@ function Report({ view, report }: ReportProps) {
       <Flowered report={report} view={view} />
       <Reasons
         title="How far, and why"
-        sentences={isolation.reasons.map((each) => sayGardenReason(each, f))}
+        sentences={[
+          ...isolation.reasons.map((each) => sayGardenReason(each, f)),
+          ...(view.beds.some(({ unplaced }) => unplaced) ? [UNPLACED] : []),
+        ]}
       />
       {crop.cautions.length > 0 ? (
         <Reasons title="Take care" sentences={crop.cautions.map((each) => CROP_CAUTIONS[each])} />

@@ -1,5 +1,5 @@
 import { waitFor } from '@testing-library/react';
-import { DEMO, openApp, recorded, reopenApp, screen, see, stored, tap, type } from '@/test/app';
+import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
@@ -141,22 +141,6 @@ test('the calendar tells when to sow', async () => {
   await tap('Feed corn of the farm');
   await tap('Before it');
   await see(/^Sow Mill Sparrow on|^No sowing this season works/);
-});
-
-test('a table is checked, refused by line and column, and imported whole', async () => {
-  await openApp('/garden/table');
-  type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,pumpkin,3\nZ,Sky Pod,runner bean,x');
-  await tap('Check');
-  await see(/^Line 2, kind: “pumpkin” can be several species: write one of Cucurbita pepo/);
-  await see(/^Line 3, plants: should be a number, but is “x”/);
-  type('Table', 'bed,variety,kind,plants\nZ,Rust Lantern,hubbard,3\nZ,Sky Pod,runner bean,5');
-  await tap('Check');
-  await see('1 bed, 2 varieties, 8 plants. Nothing has been imported yet.');
-  const before = (await stored()).length;
-  await tap('Import 8 plants');
-  await see(/Row 1: 3 Rust Lantern, 5 Sky Pod/);
-  const kinds = (await stored()).slice(before).map(({ kind }) => kind);
-  expect(kinds).toEqual(['bed.laid', 'variety.described', 'variety.described', 'plants.set', 'plants.set']);
 });
 
 test('a cage is set up row by row, opened for a day, and taken away', async () => {

@@ -6,6 +6,7 @@ import { useStore } from '@/data/hooks/useGarden';
 import { ListRow } from '@/ui/parts/ListRow';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { sayBeds } from '../words/places';
 
 export interface RoundRowsProps {
   readonly rounds: readonly Round[];
@@ -48,5 +49,5 @@ export function sayRoundSize(journal: Journal, round: Round, f: Format): string 
     .sort((a, b) => a.localeCompare(b, undefined, { numeric: true }));
   const size = f.count(round.stops.length, 'stop', 'stops');
   const done = left === 0 ? 'all done' : `${f.number(left)} left`;
-  return `${size}, ${done}. ${beds.length > 0 ? `Bed ${beds.join(', ')}.` : ''}`.trim();
+  return `${size}, ${done}. ${beds.length > 0 ? `${sayBeds(beds)}.` : ''}`.trim();
 }

@@ -18,6 +18,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
+import { sayBed } from '../words/places';
 import { bloomGlyph } from '../words/blooms';
 import { sayRoutine } from '../words/guide';
 import { sayReason } from '../words/reasons/morning';
@@ -86,7 +87,7 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
   const palette = usePalette();
   const { journal } = useStore();
   const { bed, variety, crop, plants, method, state } = row;
-  const where = `Bed ${journal.all('bed').get(bed)?.name ?? '?'}, row ${row.row}`;
+  const where = `${sayBed(journal.all('bed').get(bed)?.name ?? '?')}, row ${row.row}`;
   return (
     <View
       style={{

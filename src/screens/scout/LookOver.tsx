@@ -12,6 +12,7 @@ import { RADIUS, SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
+import { sayBed } from '../words/places';
 
 export interface LookOverProps {
   /** Of one bed, or one row of it, still to visit. */
@@ -62,7 +63,7 @@ export function LookOver({ plants, marks, onMark, onOneByOne, head, aside }: Loo
     if (none.length > 0)
       record([{ kind: 'swept', body: { day, plants: none.map(({ plant }) => plant.plant) } }]);
   };
-  const title = rows.size === 1 && plants.length > 1 ? `Bed ${bed}, row ${first.row}` : `Bed ${bed}`;
+  const title = rows.size === 1 && plants.length > 1 ? `${sayBed(bed)}, row ${first.row}` : sayBed(bed);
   return (
     <Page
       title={title}

@@ -23,7 +23,7 @@ import { useExpectedOnWalk } from '../week/useForecast';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
-import { sayPlace } from '../words/places';
+import { bedInSentence, sayPlace } from '../words/places';
 import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
 import type { ExpectedBuds } from './Expectation';
 import { PlantVisit } from './PlantVisit';
@@ -173,7 +173,7 @@ function RestOfBed({ left, here }: { readonly left: readonly WalkedPlant[]; read
   return (
     <Button
       variant="quiet"
-      title={`None in the rest of bed ${journal.all('bed').get(here.plant.bed)?.name ?? ''} (${f.count(rest.length, 'plant', 'plants')})`}
+      title={`None in the rest of ${bedInSentence(journal.all('bed').get(here.plant.bed)?.name ?? '')} (${f.count(rest.length, 'plant', 'plants')})`}
       onPress={() =>
         record([{ kind: 'swept', body: { day: here.day, plants: rest.map(({ plant }) => plant.plant) } }])
       }

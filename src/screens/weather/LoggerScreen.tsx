@@ -3,10 +3,8 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { readFacts } from '@/core/opening/weatherOn';
 import {
-  DATE_ORDERS,
   LOGGER_COLUMNS,
   standardZone,
-  type DateOrder,
   type LoggerColumn,
   type LoggerMapping,
 } from '@/core/records/loggerMapping';
@@ -30,6 +28,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { optionsOf } from '../words/options';
+import { DATE_ORDER_NAMES } from '../words/sheet';
 
 type Use = LoggerColumn | 'none';
 
@@ -42,12 +41,6 @@ const USES: Readonly<Record<Use, string>> = {
   wind: 'Wind',
   light: 'Sunlight, W/m²',
   none: 'Not used',
-};
-
-const ORDERS: Readonly<Record<DateOrder, string>> = {
-  yearFirst: '2026-05-06 is 6 May',
-  dayFirst: '06/05/2026 is 6 May',
-  monthFirst: '05/06/2026 is 6 May',
 };
 
 const DEGREES = [
@@ -234,7 +227,7 @@ function Units({
       {dates === 'yearFirst' ? null : (
         <Choice
           label="How are days written?"
-          options={DATE_ORDERS.map((value) => ({ value, title: ORDERS[value] }))}
+          options={optionsOf(DATE_ORDER_NAMES)}
           value={dates}
           onChange={(order) => onMapping({ ...mapping, dates: order })}
         />

@@ -129,6 +129,16 @@ export type NameOf = (id: string) => string;
 const listed = (names: readonly string[]): string =>
   names.length <= 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 
+/** Plants nearer than this stand side by side, metres. */
+const SIDE_BY_SIDE_M = 0.3;
+
+const sayAway = (metres: number, f: Format): string =>
+  metres < SIDE_BY_SIDE_M ? 'next to it' : `${f.length(metres)} away`;
+
+/** What is assumed of beds that nobody placed. */
+export const UNPLACED =
+  'Where some beds lie was not said: they count as next to each other. Place them on the plan, and distances count as they are.';
+
 /** One sentence: is the variety safe, and if not, from what. */
 export function verdictSentence(
   { isolation, variety, places, needs }: VarietyReport,
@@ -148,17 +158,17 @@ export function verdictSentence(
   if (verdict === 'isolated') {
     return worst.isolatedBy === 'time'
       ? `Isolated by time: ${name(worst.id)} flowers ${f.count(worst.daysApart ?? 0, 'day', 'days')} apart.`
-      : `Isolated by distance: ${name(worst.id)} is ${f.length(worst.metres)} away; ${f.length(worst.requiredMetres)} are enough.`;
+      : `Isolated by distance: ${name(worst.id)} is ${sayAway(worst.metres, f)}; ${f.length(worst.requiredMetres)} are enough.`;
   }
   if (verdict === 'rareOnly') {
-    return `${name(worst.id)} is ${f.length(worst.metres)} away and crosses with it, though rarely.`;
+    return `${name(worst.id)} is ${sayAway(worst.metres, f)} and crosses with it, though rarely.`;
   }
   const open = risks.filter(
     ({ isolatedBy, compatibility }) => isolatedBy === 'nothing' && compatibility.frequency === 'freely',
   );
   const more = open.length > 1 ? `, ${f.count(open.length - 1, 'other', 'others')} nearby` : '';
   const spoils = variety.purpose === 'eat' && worst.compatibility.xenia === 'spoils';
-  return `${name(worst.id)} is ${f.length(worst.metres)} away${more}, and ${
+  return `${name(worst.id)} is ${sayAway(worst.metres, f)}${more}, and ${
     spoils ? 'spoils its kernels this year' : 'crosses freely'
   }: ${f.length(requiredMetres)} are needed.`;
 }
@@ -184,7 +194,7 @@ const ISOLATED_BY: Readonly<Record<CrossingRisk['isolatedBy'], string>> = {
 /** How far, what stands between, and when: one line under the name of a crossing risk. */
 export function riskNote(risk: CrossingRisk, f: Format): string {
   const parts = [
-    `${f.length(risk.metres)} away, ${f.length(risk.requiredMetres)} needed`,
+    `${sayAway(risk.metres, f)}, ${f.length(risk.requiredMetres)} needed`,
     risk.barriers.length > 0 ? `behind ${listed(risk.barriers.map((sort) => BEHIND[sort]))}` : '',
     timingOf(risk.daysApart, f),
     risk.certainty ? AS_KNOWN[risk.certainty] : '',

@@ -19,6 +19,8 @@ export interface VarietyBodies {
     readonly daysToFlower?: number;
     /** Fruits wanted for seed. */
     readonly fruitWanted?: number;
+    /** Whatever else is worth knowing of it. */
+    readonly note?: string;
   };
   /** The first flower, or for corn the first silk, that a grower saw of a variety. */
   'flowering.seen': { readonly variety: string; readonly planting?: string; readonly day: Day };

@@ -35,6 +35,7 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       rows: within('rows').integer(),
       turn: within('turn'),
       every: within('every').optional(),
+      unplaced: Joi.valid(true).optional(),
     }),
   'barrier.set': () => record({ barrier: id, sort: oneOf(BARRIER_SORTS), from: place, to: place }),
   'outside.described': () =>

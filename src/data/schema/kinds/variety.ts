@@ -3,6 +3,7 @@ import { CROP_IDS } from '@/core/crops/catalogue';
 import { FRUIT_SHAPES } from '@/core/crops/flowerForm';
 import { ENDOSPERMS, FRUITING_FLOWERS, STYLE_POSITIONS, type TraitName } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
+import { LONGEST } from '@/core/journal/limits';
 import type { VarietyBodies } from '@/core/journal/kinds/variety';
 import { day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
@@ -29,6 +30,7 @@ export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {
       sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
       daysToFlower: within('daysToFlower').integer().optional(),
       fruitWanted: within('fruitWanted').integer().optional(),
+      note: Joi.string().max(LONGEST.note).optional(),
     }),
   'flowering.seen': () => record({ variety: id, planting: id.optional(), day }),
 };

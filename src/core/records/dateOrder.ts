@@ -1,0 +1,25 @@
+/** In which order a table writes year, month and day. */
+export const DATE_ORDERS = ['yearFirst', 'dayFirst', 'monthFirst'] as const;
+export type DateOrder = (typeof DATE_ORDERS)[number];
+
+/** A date in three numbers, whatever follows it. */
+const NUMBERS = /^\s*(\d{1,4})([-/.])\s?(\d{1,2})[-/.]\s?\d{1,4}/;
+
+/**
+ * The order of year, month and day that all of some dates allow; `undefined` where several do. Points between the
+ * numbers put the day first (common practice, no source: no country writes the month first with points).
+ *
+ * @example dateOrderOf(['5/6/2026', '13/6/2026']) // 'dayFirst'
+ * @example dateOrderOf(['5/6/2026']) // undefined
+ */
+export function dateOrderOf(dates: readonly string[]): DateOrder | undefined {
+  const numbers = dates.flatMap((date) => {
+    const found = NUMBERS.exec(date);
+    return found ? [{ first: found[1]!, second: Number(found[3]), point: found[2] === '.' }] : [];
+  });
+  if (numbers.length === 0) return undefined;
+  if (numbers.every(({ first }) => first.length === 4)) return 'yearFirst';
+  const others = numbers.filter(({ first }) => first.length < 4);
+  if (others.some(({ first, point }) => point || Number(first) > 12)) return 'dayFirst';
+  return others.some(({ second }) => second > 12) ? 'monthFirst' : undefined;
+}

@@ -1,0 +1,167 @@
+import type { Purpose } from '../../crops/variety';
+import { withoutAccents } from '../../text/withoutAccents';
+import { dateOrderOf } from '../dateOrder';
+import type { ColumnUse } from '../planColumns';
+import { cropsCalled } from './kindCalled';
+import type { Sheet } from './sheet';
+import { writtenCount } from './writtenCount';
+import { writtenDay } from './writtenDay';
+
+type Table = readonly (readonly string[])[];
+
+/** Names of columns, in small letters without accents; the words of several languages. Everyday words, from memory. */
+const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
+  bed_row:
+    'bed row, bed and row, bed or row, bed no row, row bed, beet reihe, place, location, where, position, standort, ort, emplacement, lieu, lugar, posto, posizione',
+  bed: 'bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
+  row: 'row, rows, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, file, rij, linha',
+  variety:
+    'variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
+  kind: 'kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, gemuseart, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
+  plants:
+    'plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
+  purpose:
+    'purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
+  seed: 'seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
+  sown: 'sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, gesat, saat, gesat am, semis, date de semis, seme le, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
+  planted_out:
+    'planted out, planted, plant date, planting date, date planted, transplanted, transplant date, transplant, planting out, set out, pot out, planted on, pflanzung, ausgepflanzt, pflanzdatum, gepflanzt, auspflanzen, auspflanzung, plantation, date de plantation, repiquage, repique, plante le, plantacion, trasplante, fecha de trasplante, trasplantado, trapianto, data di trapianto, piantato, geplant, plantdatum, uitgeplant',
+  spacing:
+    'spacing, plant spacing, distance, in row spacing, spacing in row, apart, between plants, abstand, pflanzabstand, espacement, distance entre plants, espaciado, distancia, marco, distanza, spaziatura, afstand, plantafstand',
+  bed_length:
+    'bed length, length, length of bed, beetlange, lange, longueur, largo, longitud, lunghezza, lengte',
+  bed_width:
+    'bed width, width, width of bed, beetbreite, breite, largeur, ancho, anchura, larghezza, breedte',
+  bed_x: 'bed x, x, east',
+  bed_y: 'bed y, y, north',
+  bed_turn: 'bed turn, turn, angle',
+  traits:
+    'traits, trait, parthenocarpic, gynoecious, seedless, endosperm, style, fruit shape, corn type, type of corn, eigenschaften, merkmale, caracteristiques, rasgos, caratteri',
+  days_to_flower: 'days to flower, days to first flower, days to flowering',
+  fruit_wanted: 'fruit wanted, fruits wanted, fruits for seed, fruit for seed',
+  note: 'note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
+};
+
+const plainName = (header: string): string =>
+  withoutAccents(header)
+    .replace(/\(.*?\)|\[.*?\]/g, ' ')
+    .replace(/#/g, ' no ')
+    .split(/[^a-z0-9]+/)
+    .filter(Boolean)
+    .join(' ');
+
+const BY_NAME = new Map(
+  Object.entries(NAMES).flatMap(([use, names]) =>
+    names.split(', ').map((name) => [name, use as ColumnUse] as const),
+  ),
+);
+
+/** The use that a name of a column names: the whole of it, else its longest run of words that is one. */
+export function useCalled(header: string): ColumnUse | undefined {
+  const words = plainName(header).split(' ');
+  for (let length = words.length; length > 0; length -= 1) {
+    for (let from = 0; from + length <= words.length; from += 1) {
+      const run = words.slice(from, from + length).join(' ');
+      // A short word among others is too weak a sign.
+      if (length < words.length && run.length < LEAST_LETTERS) continue;
+      const found = BY_NAME.get(run);
+      if (found) return found;
+    }
+  }
+  return undefined;
+}
+
+const LEAST_LETTERS = 3;
+/** Lines among which the one that names the columns is looked for. */
+const PREAMBLE = 40;
+/** Lines from which it is guessed what a column without a known name holds. */
+const SAMPLE = 60;
+/** A column is what so many of its filled cells are. Our default. */
+const MOSTLY = 0.7;
+
+export interface SheetDefaults {
+  readonly purpose: Purpose;
+  readonly unit: Sheet['unit'];
+  /** What the grower said the columns of an earlier table hold, by their names. */
+  readonly remembered?: Readonly<Record<string, ColumnUse>>;
+}
+
+/**
+ * How somebody’s table is most likely meant: the line that names the columns is the one with the most known names;
+ * columns that no name tells are told by what they hold; all others are notes.
+ *
+ * @example guessSheet([['Bed', 'Crop', 'Qty'], ['A', 'corn', '12']], defaults).uses // ['bed', 'kind', 'plants']
+ */
+export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
+  const usesOf = (row: readonly string[]): ColumnUse[] =>
+    unique(row.map((name) => remembered[rememberedName(name)] ?? useCalled(name)));
+  const known = rows.slice(0, PREAMBLE).map((row) => usesOf(row).filter((use) => use !== 'none').length);
+  const most = Math.max(0, ...known);
+  // One known word may be a title; two name columns.
+  const header = most >= 2 ? known.indexOf(most) : -1;
+  const body = rows.slice(header + 1);
+  const width = Math.max(0, ...rows.map((row) => row.length));
+  const named = header < 0 ? [] : usesOf(rows[header]!);
+  const uses = byContents(
+    Array.from({ length: width }, (_, i) => named[i] ?? 'none'),
+    body,
+  ).map((use, i): ColumnUse =>
+    use === 'none' &&
+    remembered[rememberedName(rows[header]?.[i] ?? '')] !== 'none' &&
+    body.some((row) => row[i]?.trim())
+      ? 'note'
+      : use,
+  );
+  const days = uses.flatMap((use, i) =>
+    use === 'sown' || use === 'planted_out' ? body.map((row) => row[i] ?? '') : [],
+  );
+  const dates = dateOrderOf(days);
+  return { rows, header, uses, ...(dates && { dates }), purpose, unit, left: [] };
+}
+
+/** The name under which the use of a column is remembered. */
+export const rememberedName = (header: string): string => plainName(header);
+
+/** Each use once, the first column of its name; those that may stand more than once as often as they do. */
+function unique(uses: readonly (ColumnUse | undefined)[]): ColumnUse[] {
+  const seen = new Set<ColumnUse>();
+  return uses.map((use) => {
+    if (use === undefined || use === 'none') return 'none';
+    if (use === 'traits' || use === 'note') return use;
+    if (seen.has(use)) return 'note';
+    seen.add(use);
+    return use;
+  });
+}
+
+/** Columns that no name told, by what they hold. */
+function byContents(uses: ColumnUse[], body: Table): ColumnUse[] {
+  const found = [...uses];
+  const cellsOf = (column: number): string[] =>
+    body
+      .slice(0, SAMPLE)
+      .map((row) => row[column]?.trim() ?? '')
+      .filter(Boolean);
+  const claim = (use: ColumnUse, holds: (cell: string) => boolean): void => {
+    if (found.includes(use)) return;
+    const shares = found.map((each, i) => {
+      const cells = each === 'none' ? cellsOf(i) : [];
+      return cells.length === 0 ? 0 : cells.filter(holds).length / cells.length;
+    });
+    const best = Math.max(...shares, 0);
+    if (best >= MOSTLY) found[shares.indexOf(best)] = use;
+  };
+  if (!found.includes('planted_out')) claim('sown', isDayText);
+  if (!found.includes('variety'))
+    claim('kind', (cell) => cropsCalled(cell, '') !== undefined && !/\d/.test(cell));
+  claim('plants', (cell) => writtenCount(cell) !== undefined);
+  if (!found.includes('kind') || !found.includes('bed'))
+    claim('variety', (cell) => /\p{L}{3}/u.test(cell) && !isDayText(cell));
+  if (!found.includes('bed_row')) claim('bed', (cell) => /^(\p{L}{1,2}\d{0,2}|bed .*|\d{1,2})$/iu.test(cell));
+  return found;
+}
+
+const isDayText = (cell: string): boolean =>
+  /\d.*\D.*\d.*\D|\d.*\p{L}{3}|\p{L}{3}.*\d/u.test(cell) &&
+  writtenDay(cell, { order: undefined, year: undefined, today: '2026-01-01' }) !== 'none' &&
+  writtenCount(cell) === undefined;

@@ -1,0 +1,61 @@
+import { CROP_IDS, cropOf, type CropId } from '../../crops/catalogue';
+import { findCommonName, normalisedName } from '../../crops/names/commonNames';
+import { commonNameIn } from '../../crops/names/nameInVariety';
+
+/**
+ * The crops that a kind written in a table may mean: a common name in any spelling, a botanical name or its epithet, or
+ * either among other words (`Squash, winter`, `Tomato (cherry)`, `C. pepo`). Where that leaves several, the name of the
+ * variety may decide.
+ *
+ * @returns `undefined` for a kind that nothing is known by.
+ * @example cropsCalled('Squash', 'Old Butternut') // ['moschata']
+ */
+export function cropsCalled(kind: string, variety: string): readonly CropId[] | undefined {
+  const crops = byName(kind) ?? botanical(kind) ?? byParts(kind) ?? commonNameIn(kind)?.crops;
+  if (!crops || crops.length === 1) return crops;
+  const named = commonNameIn(variety)?.crops;
+  const both = named ? crops.filter((crop) => named.includes(crop)) : [];
+  return both.length > 0 ? both : crops;
+}
+
+const OWN_NAMES = new Map<string, CropId[]>();
+for (const id of CROP_IDS) {
+  for (const name of new Set([id, cropOf(id).name, cropOf(id).species].map(normalisedName))) {
+    OWN_NAMES.set(name, [...(OWN_NAMES.get(name) ?? []), id]);
+  }
+}
+
+const byName = (kind: string): readonly CropId[] | undefined =>
+  OWN_NAMES.get(normalisedName(kind)) ?? findCommonName(kind)?.crops;
+
+/** `C. pepo`, `pepo`, `Cucurbita pepo subsp. pepo`. */
+function botanical(kind: string): readonly CropId[] | undefined {
+  const words = kind
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter(Boolean);
+  const found = CROP_IDS.filter((id) => {
+    const [genus, epithet] = cropOf(id).species.toLowerCase().split(' ');
+    const at = words.indexOf(epithet!);
+    const before = words[at - 1];
+    return at >= 0 && (before === undefined || before === genus || before === genus![0]);
+  });
+  return found.length > 0 ? found : undefined;
+}
+
+/** `Squash, winter` is a winter squash; `Tomato (cherry)` a cherry tomato, or at least a tomato. */
+function byParts(kind: string): readonly CropId[] | undefined {
+  const parts = kind
+    .split(/[,;:/()–—-]+/)
+    .map((part) => part.trim())
+    .filter(Boolean);
+  if (parts.length < 2) return undefined;
+  const turned = byName([...parts.slice(1), parts[0]].join(' '));
+  return (
+    turned ??
+    parts
+      .map(byName)
+      .filter((crops) => crops !== undefined)
+      .sort((a, b) => a.length - b.length)[0]
+  );
+}

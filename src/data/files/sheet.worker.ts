@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { SHEET_READER } from './readSheetFile';
+
+expose(SHEET_READER);

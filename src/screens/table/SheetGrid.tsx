@@ -1,0 +1,106 @@
+import { useMemo, type CSSProperties } from 'react';
+import { DataSheetGrid, keyColumn, textColumn, type Column } from 'react-datasheet-grid';
+import type { Operation } from 'react-datasheet-grid/dist/types';
+import type { CellFault } from '@/core/records/planDraft';
+import type { Sheet } from '@/core/records/sheet/sheet';
+import { Text } from '@/ui/parts/Text';
+import { FACE, TOUCH, usePalette } from '@/ui/theme';
+import { useKeys } from '../shell/useKeys';
+import { USE_NAMES } from '../words/sheet';
+
+export interface SheetGridProps {
+  readonly sheet: Sheet;
+  readonly faults: readonly CellFault[];
+  readonly onChange: (sheet: Sheet) => void;
+  readonly onUndo?: () => void;
+}
+
+type ColumnData = Parameters<
+  NonNullable<ReturnType<typeof keyColumn<Line, string>>['component']>
+>[0]['columnData'];
+
+/** A line as the grid holds it: a cell a column, by its index. */
+type Line = Record<string, string | null>;
+
+const HEIGHT = 560;
+const WIDEST = 40;
+
+/** The lines below the names as a grid, for a wide screen: typed over, pasted in blocks, undone. */
+export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
+  const palette = usePalette();
+  const { rows, header, uses, left } = sheet;
+  const first = header + 1;
+  const lines = useMemo(
+    () => rows.slice(first).map((row): Line => Object.fromEntries(uses.map((_, i) => [i, row[i] ?? '']))),
+    [rows, first, uses],
+  );
+  const columns = useMemo(
+    () =>
+      uses.map((use, i): Partial<Column<Line, ColumnData, string>> => {
+        const longest = Math.max(...rows.slice(0, 200).map((row) => row[i]?.length ?? 0), 6);
+        return {
+          ...keyColumn<Line, string>(String(i), textColumn),
+          id: String(i),
+          title: rows[header]?.[i]?.trim() || USE_NAMES[use],
+          minWidth: 8 * Math.min(WIDEST, longest) + 24,
+        };
+      }),
+    [rows, header, uses],
+  );
+  const wrong = new Set(faults.map(({ line, column }) => `${line} ${uses.indexOf(column)}`));
+  const out = new Set(left);
+  useKeys(onUndo ? { '$mod+z': onUndo } : {});
+  const style = {
+    '--dsg-border-color': palette.line,
+    '--dsg-cell-background-color': palette.paper,
+    '--dsg-header-text-color': palette.soft,
+    '--dsg-header-active-text-color': palette.ink,
+    '--dsg-selection-border-color': palette.leaf,
+    '--dsg-selection-background-color': 'transparent',
+    fontFamily: FACE.text,
+    fontSize: 15,
+    color: palette.ink,
+  } as CSSProperties;
+  return (
+    <div style={style}>
+      <link rel="stylesheet" href="/packages/grid.css" precedence="grid" />
+      <style>{`.dsg-container{background:${palette.paper};color:${palette.ink}}.dsg-input{color:${palette.ink};font:inherit}.sheet-wrong{box-shadow:inset 0 0 0 2px ${palette.rust}}.sheet-out{opacity:.45;text-decoration:line-through}`}</style>
+      <DataSheetGrid<Line>
+        value={lines}
+        columns={columns}
+        height={HEIGHT}
+        rowHeight={TOUCH.least}
+        addRowsComponent={false}
+        createRow={() => Object.fromEntries(uses.map((_, i) => [i, '']))}
+        rowClassName={({ rowIndex }) => (out.has(rowIndex + first) ? 'sheet-out' : undefined)}
+        cellClassName={({ rowIndex, columnId }) =>
+          wrong.has(`${rowIndex + first} ${columnId}`) ? 'sheet-wrong' : undefined
+        }
+        onChange={(next, operations) =>
+          onChange({
+            ...sheet,
+            rows: [...rows.slice(0, first), ...next.map((line) => uses.map((_, i) => line[i] ?? ''))],
+            left: operations.reduce((lines, each) => shifted(lines, each, first), left),
+          })
+        }
+      />
+      <Text variant="small" tone="soft">
+        Type over a cell, or paste a block from a spreadsheet. Ctrl Z takes the last change back.
+      </Text>
+    </div>
+  );
+}
+
+/** The lines that were left out, after others above them came or went. */
+function shifted(
+  left: readonly number[],
+  { type, fromRowIndex, toRowIndex }: Operation,
+  first: number,
+): number[] {
+  const [from, to] = [fromRowIndex + first, toRowIndex + first];
+  const by = to - from;
+  if (type === 'CREATE') return left.map((line) => (line >= from ? line + by : line));
+  if (type === 'DELETE')
+    return left.filter((line) => line < from || line >= to).map((line) => (line >= to ? line - by : line));
+  return [...left];
+}

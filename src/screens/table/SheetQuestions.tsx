@@ -1,0 +1,67 @@
+import { View } from 'react-native';
+import type { CellFault, SheetAssumption } from '@/core/records/planDraft';
+import type { Sheet } from '@/core/records/sheet/sheet';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { PURPOSE_NAMES } from '../words/names';
+import { optionsOf } from '../words/options';
+
+export interface SheetQuestionsProps {
+  readonly sheet: Sheet;
+  readonly faults: readonly CellFault[];
+  readonly assumed: readonly SheetAssumption[];
+  readonly onChange: (sheet: Sheet) => void;
+}
+
+/** What is asked once for the whole table: which of two numbers is the day, what it is all grown for, which year. */
+export function SheetQuestions({ sheet, faults, assumed, onChange }: SheetQuestionsProps) {
+  const doubtful = faults.find(({ why }) => why === 'whichDay')?.found;
+  const year = assumed.find((each) => each.code === 'yearGiven')?.params.first.slice(0, 4);
+  const asksPurpose = assumed.some(({ code }) => code === 'purposeGiven');
+  return (
+    <View style={{ gap: SPACE.m }}>
+      {doubtful === undefined ? null : (
+        <Choice
+          row
+          label={`“${doubtful}”: which is it?`}
+          options={optionsOf(daysOf(doubtful))}
+          value={undefined}
+          onChange={(dates) => onChange({ ...sheet, dates })}
+        />
+      )}
+      {asksPurpose ? (
+        <Choice
+          label="What is it grown for, where the table does not say?"
+          options={optionsOf(PURPOSE_NAMES)}
+          value={sheet.purpose}
+          onChange={(purpose) => onChange({ ...sheet, purpose })}
+        />
+      ) : null}
+      {year === undefined ? null : (
+        <View style={{ flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s }}>
+          <Text style={{ flexShrink: 1 }}>{`Days without a year are in ${year}.`}</Text>
+          {[Number(year) - 1, Number(year) + 1].map((other) => (
+            <Button
+              key={other}
+              size="small"
+              title={`No, in ${other}`}
+              onPress={() => onChange({ ...sheet, year: other })}
+            />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+const MONTHS = Array.from({ length: 12 }, (_, month) =>
+  new Intl.DateTimeFormat('en', { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month, 1)),
+);
+
+/** The two days that `5/6/2026` may be, in words. */
+function daysOf(written: string): Readonly<Record<'dayFirst' | 'monthFirst', string>> {
+  const [a = 1, b = 1] = (written.match(/\d+/g) ?? []).map(Number);
+  return { dayFirst: `${a} ${MONTHS[b - 1] ?? ''}`, monthFirst: `${b} ${MONTHS[a - 1] ?? ''}` };
+}

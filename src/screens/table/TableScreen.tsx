@@ -1,0 +1,190 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { lastPlaces } from '@/core/garden/places';
+import { PLAN_COLUMNS } from '@/core/records/planColumns';
+import { planFacts } from '@/core/records/planFacts';
+import { planRows } from '@/core/records/planRows';
+import { newId } from '@/data/clock';
+import { download } from '@/data/files/download';
+import { pickFile } from '@/data/files/pick';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Field } from '@/ui/parts/Field';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { GardenTabs } from '../garden/GardenTabs';
+import { LazySheetGrid } from '../lazy/LazyScreen';
+import { Page } from '../shell/Page';
+import { useWide } from '../shell/useWide';
+import { ColumnList } from './ColumnList';
+import { FaultList } from './FaultList';
+import { LineList } from './LineList';
+import { Assumptions, PlanPreview, plantsIn } from './PlanPreview';
+import { SheetQuestions } from './SheetQuestions';
+import { useSheet, type SheetTrouble, type SheetWork } from './useSheet';
+
+/** A grower's spreadsheet on its way to the plan, and the plan as a table. Imported whole or not at all. */
+export function TableScreen() {
+  const router = useRouter();
+  const record = useRecord();
+  const f = useFormat();
+  const wide = useWide();
+  const work = useSheet();
+  const { journal } = useGarden().store;
+  const { sheet, read, busy } = work;
+  const draft = !busy && read?.ok ? read.draft : undefined;
+  const plants = draft ? plantsIn(draft) : 0;
+  return (
+    <Page
+      title="Your list, on the plan"
+      aside={
+        wide && sheet ? (
+          <LazySheetGrid
+            sheet={sheet}
+            faults={read && !read.ok ? read.faults : []}
+            onChange={work.change}
+            {...(work.undo && { onUndo: work.undo })}
+          />
+        ) : null
+      }
+      foot={
+        draft && plants > 0 ? (
+          <Button
+            variant="main"
+            size="big"
+            title={`Import ${f.count(plants, 'plant', 'plants')}`}
+            onPress={() => {
+              // Refused, the table stays here to be put right.
+              record(planFacts(draft, lastPlaces(journal.all('plant').values()), newId), () => {
+                work.finish();
+                router.replace('/garden');
+              });
+            }}
+          />
+        ) : undefined
+      }
+    >
+      <GardenTabs here="/garden/table" />
+      {sheet ? <Settling work={work} wide={wide} /> : <Opening work={work} />}
+    </Page>
+  );
+}
+
+const EXAMPLE = `Bed\tWhat\tVariety\tHow many\tSown\tNotes
+Top bed\tSquash, pattypan\tMarsh Button\ttwo dozen\t12 May\tseed from the swap table
+\tZucchini\tEmber Loaf\t4\t12 May\t
+Glasshouse\tCherry tomatoes\tWren Bead\t2 rows of 6\t1 April\tstring up`;
+
+/** Nothing is here yet: a file, pasted rows, or an example of what can be read. */
+function Opening({ work }: { readonly work: SheetWork }) {
+  const [text, setText] = useState('');
+  const choose = async (): Promise<void> => {
+    const file = await pickFile('.xlsx,.csv,.tsv,.txt,text/csv');
+    if (file) await work.openFile(file);
+  };
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Text>
+        A list of what you grow, as you have it: a spreadsheet file, or rows pasted from one. What its columns
+        hold is found out; whatever is not clear is asked before anything is imported.
+      </Text>
+      <Button
+        variant="main"
+        size="big"
+        title="Choose a file"
+        busy={work.busy}
+        onPress={() => void choose()}
+      />
+      <Field label="Or paste rows here" value={text} onChange={setText} autoCapitalize="none" lines={6} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Button
+          title="Read the rows"
+          disabled={text.trim() === ''}
+          onPress={() => void work.openText(text)}
+        />
+        <Button title="Show an example" onPress={() => setText(EXAMPLE)} />
+      </View>
+      <Trouble trouble={work.trouble} />
+      <ExportPlan />
+    </View>
+  );
+}
+
+const TROUBLE = {
+  tooLong: 'This is too long for a plan: 5,000 lines at most.',
+  noTable: 'No table was found in it. A spreadsheet file (.xlsx), a CSV file or pasted rows can be read.',
+} as const;
+
+const Trouble = ({ trouble }: { readonly trouble: SheetTrouble | undefined }) =>
+  trouble ? (
+    <Text tone="rust" live>
+      {'why' in trouble ? TROUBLE[trouble.why] : `${trouble.said} Nothing was imported.`}
+    </Text>
+  ) : null;
+
+/** What was read, and what is still to be settled. */
+function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boolean }) {
+  const f = useFormat();
+  const { sheet, tables, read, busy } = work;
+  if (!sheet) return null;
+  const faults = read && !read.ok ? read.faults : [];
+  const unnamed = read !== undefined && !read.ok && read.missing.length > 0;
+  return (
+    <View style={{ gap: SPACE.l }}>
+      {tables.length > 1 ? (
+        <Choice
+          row
+          label="Which sheet of the file?"
+          options={tables.map(({ name }) => ({ value: name, title: name }))}
+          value={work.chosen}
+          onChange={(name) => void work.chooseTable(tables.find((each) => each.name === name)!)}
+        />
+      ) : null}
+      {busy ? <Text live>Reading the table…</Text> : null}
+      <Trouble trouble={work.trouble} />
+      {unnamed ? (
+        <Text tone="rust" live>
+          Which column says what grows: its variety, or its kind? Choose it below.
+        </Text>
+      ) : null}
+      {read ? (
+        <>
+          <SheetQuestions sheet={sheet} faults={faults} assumed={read.assumed} onChange={work.change} />
+          <FaultList sheet={sheet} faults={faults} onChange={work.change} />
+          {read.ok ? <PlanPreview draft={read.draft} /> : null}
+          <Assumptions assumed={read.assumed} />
+        </>
+      ) : null}
+      {sheet.left.length > 0 ? (
+        <Text variant="small" tone="soft">
+          {`${f.count(sheet.left.length, 'line is', 'lines are')} left out. They stay here after the import.`}
+        </Text>
+      ) : null}
+      <ColumnList table={sheet} onAssign={work.assign} />
+      {wide ? null : <LineList table={sheet} onChange={work.change} />}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {work.undo ? <Button title="Undo" label="Undo the last change" onPress={work.undo} /> : null}
+        <Button title="Another table" onPress={work.discard} />
+      </View>
+    </View>
+  );
+}
+
+/** The plan that is here, as a table of the same kind. */
+function ExportPlan() {
+  const { store } = useGarden();
+  const save = async (): Promise<void> => {
+    const { encodeTable } = await import('@/data/files/csv');
+    download(
+      `${(store.described?.name ?? 'garden').replace(/[^\p{L}\p{N}]+/gu, '-')}-plan.csv`,
+      encodeTable(PLAN_COLUMNS, planRows(store.journal)),
+      'text/csv',
+    );
+  };
+  if (store.journal.all('plant').size === 0) return null;
+  return <Button title="Export this plan as a table" onPress={() => void save()} />;
+}

@@ -1,0 +1,171 @@
+import type { Remote } from 'comlink';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { heldPlan, type ReadPlan } from '@/core/records/planDraft';
+import { rememberedName } from '@/core/records/sheet/guessSheet';
+import type { ColumnUse } from '@/core/records/planColumns';
+import { withUse, type Sheet } from '@/core/records/sheet/sheet';
+import { dayAt } from '@/core/time/calendar';
+import {
+  MOST_SHEET_BYTES,
+  sheetReader,
+  type OpenedSheets,
+  type SheetReader,
+  type SheetTable,
+} from '@/data/files/sheetReader';
+import type { PickedFile } from '@/data/files/pick';
+import { said } from '@/data/device/said';
+import { useDevice } from '@/data/hooks/useDevice';
+import { useDeviceDraft, useDraft } from '@/data/hooks/useDraft';
+import { useGarden, useZone } from '@/data/hooks/useGarden';
+import { useNow } from '@/data/hooks/useNow';
+import { Outdated, type WorkerClient } from '@/worker/client';
+
+/** A table that is being settled; it outlives a reload. */
+interface Draft {
+  readonly sheet?: Sheet;
+  /** Where a file has several tables: all of them, to choose from. */
+  readonly tables?: readonly SheetTable[];
+  /** The name of the one it is. */
+  readonly chosen?: string;
+}
+
+const NONE: Draft = {};
+const NOTHING_REMEMBERED: Readonly<Record<string, ColumnUse>> = {};
+/** Changes that can be undone. */
+const MOST_UNDONE = 50;
+
+export type SheetTrouble = { readonly why: 'tooLong' | 'noTable' } | { readonly said: string };
+
+export interface SheetWork {
+  readonly sheet: Sheet | undefined;
+  readonly tables: readonly SheetTable[];
+  readonly chosen: string | undefined;
+  /** What the sheet says, once it has been read. */
+  readonly read: ReadPlan | undefined;
+  readonly busy: boolean;
+  readonly trouble: SheetTrouble | undefined;
+  readonly openText: (text: string) => Promise<void>;
+  readonly openFile: (file: PickedFile) => Promise<void>;
+  readonly chooseTable: (table: SheetTable) => Promise<void>;
+  readonly change: (sheet: Sheet) => void;
+  /** A column holds something else, from now on in every table that calls it so. */
+  readonly assign: (column: number, use: ColumnUse) => void;
+  readonly undo: (() => void) | undefined;
+  /** What was imported is done with; the lines that were left out stay. */
+  readonly finish: () => void;
+  readonly discard: () => void;
+}
+
+/** A grower's table on its way to the plan: opened and read in a worker, and saved on this device until it is imported. */
+export function useSheet(): SheetWork {
+  const { journal } = useGarden().store;
+  const zone = useZone();
+  const { settings } = useDevice();
+  const today = dayAt(useNow(), zone);
+  const [draft, write] = useDraft<Draft>('table', NONE);
+  const [remembered, remember] = useDeviceDraft('table-columns', NOTHING_REMEMBERED);
+  const [answer, setAnswer] = useState<{ readonly of: Sheet; readonly read: ReadPlan }>();
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<SheetTrouble>();
+  const [past, setPast] = useState<readonly Sheet[]>([]);
+  const reader = useRef<WorkerClient<SheetReader>>(undefined);
+  const sheet = draft?.sheet;
+
+  const ask = useCallback(
+    async <T>(question: (remote: Remote<SheetReader>) => Promise<T>): Promise<T | undefined> => {
+      const client = (reader.current ??= sheetReader());
+      setBusy(true);
+      try {
+        const result = await client.ask(question);
+        setBusy(false);
+        return result;
+      } catch (error) {
+        // A newer question is under way, or the page is gone.
+        if (error instanceof Outdated) return undefined;
+        setBusy(false);
+        setTrouble({ said: said(error) });
+        return undefined;
+      }
+    },
+    [],
+  );
+  useEffect(() => () => reader.current?.cancel(), []);
+
+  useEffect(() => {
+    if (!sheet || answer?.of === sheet) return;
+    void ask<ReadPlan>(async (remote) => remote.read(sheet, heldPlan(journal), today)).then((read) => {
+      if (read) setAnswer({ of: sheet, read });
+    });
+  }, [sheet, answer?.of, ask, journal, today]);
+
+  const guess = async (rows: Sheet['rows'], more: Omit<Draft, 'sheet'>): Promise<void> => {
+    const unit = settings.units === 'metric' ? 'm' : 'ft';
+    const defaults = { purpose: 'eat', unit, remembered: remembered ?? {} } as const;
+    const found = await ask((remote) => remote.guess(rows, defaults, heldPlan(journal), today));
+    if (!found) return;
+    setPast([]);
+    setAnswer({ of: found.sheet, read: found.read });
+    write({ ...more, sheet: found.sheet });
+  };
+  const open = async (file: string | ArrayBuffer): Promise<void> => {
+    setTrouble(undefined);
+    const opened = await ask<OpenedSheets>(async (remote) => remote.open(file));
+    if (!opened) return;
+    if (!opened.ok) {
+      setTrouble({ why: opened.why });
+      return;
+    }
+    const [largest] = [...opened.tables].sort((a, b) => b.rows.length - a.rows.length);
+    await guess(
+      largest!.rows,
+      opened.tables.length > 1 ? { tables: opened.tables, chosen: largest!.name } : {},
+    );
+  };
+  const change = (next: Sheet): void => {
+    if (sheet) setPast([...past.slice(1 - MOST_UNDONE), sheet]);
+    write({ ...draft, sheet: next });
+  };
+  return {
+    sheet,
+    tables: draft?.tables ?? [],
+    chosen: draft?.chosen,
+    read: answer?.read,
+    busy: busy || (sheet !== undefined && answer?.of !== sheet),
+    trouble,
+    openText: open,
+    openFile: async (file) => {
+      if (file.size > MOST_SHEET_BYTES) setTrouble({ why: 'tooLong' });
+      else await open(await file.bytes());
+    },
+    chooseTable: ({ name, rows }) =>
+      guess(rows, { ...(draft?.tables && { tables: draft.tables }), chosen: name }),
+    change,
+    assign: (column, use) => {
+      if (!sheet) return;
+      const name = rememberedName(sheet.rows[sheet.header]?.[column] ?? '');
+      if (name !== '') remember({ ...remembered, [name]: use });
+      change(withUse(sheet, column, use));
+    },
+    undo:
+      past.length > 0
+        ? () => {
+            write({ ...draft, sheet: past.at(-1)! });
+            setPast(past.slice(0, -1));
+          }
+        : undefined,
+    finish: () => {
+      if (!sheet || sheet.left.length === 0) {
+        write(NONE);
+        return;
+      }
+      const left = new Set(sheet.left);
+      const rows = sheet.rows.filter((_, i) => i <= sheet.header || left.has(i));
+      write({ sheet: { ...sheet, rows, left: [] } });
+    },
+    discard: () => {
+      setTrouble(undefined);
+      setPast([]);
+      write(NONE);
+    },
+  };
+}
