@@ -17,6 +17,7 @@ export const LIMITS = {
   light: [0, 2_000],
   turn: [-180, 180],
   every: [0.02, 50],
+  path: [0, 100],
   daysToFlower: [1, 400],
   fruitWanted: [1, 100_000],
   distance: [0, 100_000],

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
+import { BED_ARRANGEMENTS } from '@/core/garden/bedRows';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
 import { LIMITS, LONGEST, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
@@ -173,6 +174,16 @@ const planForms = ({ length, lengthIfGiven }: Measures) => ({
       turn: plain('turn'),
       every: lengthIfGiven('every'),
     }),
+  beds: () =>
+    form({
+      count: within(1, 60).integer(),
+      length: length('side'),
+      width: length('side'),
+      rows: plain('rows').integer(),
+      path: length('path'),
+      arrangement: choice(...BED_ARRANGEMENTS),
+    }),
+  placeBeds: () => form({ path: length('path'), arrangement: choice(...BED_ARRANGEMENTS) }),
   barrier: () =>
     form({
       sort: choice(...BARRIER_SORTS),

@@ -47,7 +47,7 @@ export function GardenScreen() {
     >
       <GardenTabs here="/garden" />
       {empty ? (
-        <Text>Start with a bed, then say what grows in it; or import a table.</Text>
+        <EmptyPlan />
       ) : (
         <WithWidth>
           {(width) => (
@@ -62,6 +62,7 @@ export function GardenScreen() {
           )}
         </WithWidth>
       )}
+      {view.beds.some(({ unplaced }) => unplaced) ? <Unplaced /> : null}
       <ChosenBed view={view} id={bed} f={f} />
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Beds
@@ -81,6 +82,7 @@ export function GardenScreen() {
       })}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.m }}>
         <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
+        <Button title="Add several beds" onPress={() => router.push('/garden/beds')} />
         {!empty && view.reports.length > 0 ? (
           <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}
@@ -100,6 +102,41 @@ export function GardenScreen() {
         <Button title="Add a wall, hedge or trellis" onPress={() => router.push('/garden/barrier')} />
       </View>
     </Page>
+  );
+}
+
+/** What to do first in a garden without beds. */
+function EmptyPlan() {
+  const router = useRouter();
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Text>
+        No beds yet. A list of what you grow lays them by itself; or lay them first, then plant them.
+      </Text>
+      <Button
+        variant="main"
+        size="big"
+        title="Import a list or spreadsheet"
+        onPress={() => router.push('/garden/table')}
+      />
+    </View>
+  );
+}
+
+/** Beds that nobody placed, and the way to place them. */
+function Unplaced() {
+  const router = useRouter();
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Text variant="small" tone="soft" style={{ flexShrink: 1 }}>
+        Some beds are only drawn in the order of your list.
+      </Text>
+      <Button
+        size="small"
+        title="Say where they lie"
+        onPress={() => router.push({ pathname: '/garden/beds', params: { placing: 'list' } })}
+      />
+    </View>
   );
 }
 

@@ -1,12 +1,14 @@
 import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { cornersOf, fromGate, middleOf, plantsIn } from '@/core/garden/places';
+import { groupBy } from '@/core/text/groupBy';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useUndo } from '@/data/hooks/useUndo';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { DraggedBedLayers, PlanCanvas } from '@/ui/plan/PlanCanvas';
 import type { PlanPlume } from '@/ui/plan/planParts';
+import { openingHeight, openingView } from '@/ui/plan/openingView';
 import { boxAround, heightFor, viewOf } from '@/ui/plan/planView';
 import { usePlanGestures } from '@/ui/plan/usePlanGestures';
 import { SPACE } from '@/ui/theme';
@@ -40,11 +42,18 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
     () => boxAround([...beds.flatMap(cornersOf), ...barriers.flatMap(({ from, to }) => [from, to])]),
     [beds, barriers],
   );
-  const size = useMemo(
-    () => ({ width, height: heightFor(box, width, mostHeight) }),
-    [box, width, mostHeight],
+  // A phone opens on the beds, what lies around is one tap away.
+  const wide = useWide();
+  const height = Math.max(
+    heightFor(box, width, mostHeight),
+    wide ? 0 : openingHeight(beds, width, mostHeight),
   );
+  const size = useMemo(() => ({ width, height }), [width, height]);
   const whole = useMemo(() => viewOf(box, size), [box, size]);
+  const opening = useMemo(
+    () => (wide ? whole : (openingView(beds, size) ?? whole)),
+    [wide, beds, size, whole],
+  );
   const barrierLines = useMemo(
     () => barriers.map(({ barrier, sort, from, to }) => ({ id: barrier, sort, from, to })),
     [barriers],
@@ -66,6 +75,7 @@ export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, onl
   const gestures = usePlanGestures(surface as never, {
     size,
     whole,
+    opening,
     beds: drawn,
     onChoose: onChooseBed,
     onMove: (id, by) => {
@@ -148,9 +158,14 @@ const touchStyle = (touchAction: string): object => ({
 const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 
 /** Foreign pollen that is not held off, the most of it first. */
-function plumesOf({ plan, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {
+function plumesOf({ drawn, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {
+  // From where the plants are drawn: of beds that nobody placed it is not known how near they are.
+  const patches = groupBy(
+    drawn.flatMap((bed) => bed.patches),
+    ({ id }) => id,
+  );
   const middles = new Map(
-    plan.varieties.map(({ variety, places }) => [variety.variety, middleOf(places)] as const),
+    Array.from(patches, ([id, own]) => [id, middleOf(own.flatMap(({ spots: each }) => each))] as const),
   );
   const spots = new Map(
     outside.map(({ source, distance, bearing }) => [source, fromGate(distance, bearing)]),

@@ -31,13 +31,17 @@ export interface PlanOfGarden {
 const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
   a.name.localeCompare(b.name, 'en', { numeric: true });
 
+/** By name; those that nobody placed in the order of the list they came from. */
+export const compareBeds = (a: Bed, b: Bed): number =>
+  Number(a.unplaced ?? false) - Number(b.unplaced ?? false) || (a.unplaced ? a.y - b.y : 0) || byName(a, b);
+
 /** The plan, with what each variety is in risk of. */
 export function usePlan(): PlanOfGarden | undefined {
   return useView('plan', [], ({ store: { journal }, garden, now }): PlanOfGarden => {
     const today = dayAt(now, garden.zone);
     const plan = gardenPlan(journal, garden, today);
     const reports = varietyReports(plan);
-    const beds = [...journal.all('bed').values()].sort(byName);
+    const beds = [...journal.all('bed').values()].sort(compareBeds);
     const plants = [...journal.all('plant').values()]
       .filter(({ removed }) => !removed)
       .sort(comparePlants(journal.all('bed')));

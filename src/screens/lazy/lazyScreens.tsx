@@ -12,6 +12,7 @@ import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
 import { BedScreen } from '../garden/BedScreen';
+import { BedsScreen } from '../garden/BedsScreen';
 import { CageScreen } from '../garden/CageScreen';
 import { CagesScreen } from '../garden/CagesScreen';
 import { CalendarScreen } from '../garden/CalendarScreen';
@@ -46,6 +47,7 @@ const SCREENS = {
   ahead: AheadScreen,
   barrier: BarrierScreen,
   bed: BedScreen,
+  beds: BedsScreen,
   bench: BenchScreen,
   cage: CageScreen,
   cages: CagesScreen,

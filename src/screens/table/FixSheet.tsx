@@ -101,7 +101,7 @@ function Typed({ column, found, offers, onWrite }: TypedProps) {
         </View>
       ) : null}
       <Field label={USE_NAMES[column]} value={text} onChange={setText} autoCapitalize="none" />
-      <Button variant="main" title="Write it" onPress={() => onWrite(text)} />
+      <Button variant="main" title="Save" onPress={() => onWrite(text)} />
     </View>
   );
 }

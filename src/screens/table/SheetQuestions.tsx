@@ -8,29 +8,40 @@ import { SPACE } from '@/ui/theme';
 import { PURPOSE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
 
-export interface SheetQuestionsProps {
+interface QuestionProps {
   readonly sheet: Sheet;
-  readonly faults: readonly CellFault[];
-  readonly assumed: readonly SheetAssumption[];
   readonly onChange: (sheet: Sheet) => void;
 }
 
-/** What is asked once for the whole table: which of two numbers is the day, what it is all grown for, which year. */
-export function SheetQuestions({ sheet, faults, assumed, onChange }: SheetQuestionsProps) {
+/** Asked once for the whole table: which of two numbers is the day. */
+export function DateQuestion({
+  sheet,
+  faults,
+  onChange,
+}: QuestionProps & { readonly faults: readonly CellFault[] }) {
   const doubtful = faults.find(({ why }) => why === 'whichDay')?.found;
+  if (doubtful === undefined) return null;
+  return (
+    <Choice
+      row
+      label={`“${doubtful}”: which is it?`}
+      options={optionsOf(daysOf(doubtful))}
+      value={undefined}
+      onChange={(dates) => onChange({ ...sheet, dates })}
+    />
+  );
+}
+
+/** What is taken for the whole table where it says nothing: what for, and the year. */
+export function DefaultQuestions({
+  sheet,
+  assumed,
+  onChange,
+}: QuestionProps & { readonly assumed: readonly SheetAssumption[] }) {
   const year = assumed.find((each) => each.code === 'yearGiven')?.params.first.slice(0, 4);
   const asksPurpose = assumed.some(({ code }) => code === 'purposeGiven');
   return (
     <View style={{ gap: SPACE.m }}>
-      {doubtful === undefined ? null : (
-        <Choice
-          row
-          label={`“${doubtful}”: which is it?`}
-          options={optionsOf(daysOf(doubtful))}
-          value={undefined}
-          onChange={(dates) => onChange({ ...sheet, dates })}
-        />
-      )}
       {asksPurpose ? (
         <Choice
           label="What is it grown for, where the table does not say?"

@@ -24,7 +24,7 @@ import { ColumnList } from './ColumnList';
 import { FaultList } from './FaultList';
 import { LineList } from './LineList';
 import { Assumptions, PlanPreview, plantsIn } from './PlanPreview';
-import { SheetQuestions } from './SheetQuestions';
+import { DateQuestion, DefaultQuestions } from './SheetQuestions';
 import { useSheet, type SheetTrouble, type SheetWork } from './useSheet';
 
 /** A grower's spreadsheet on its way to the plan, and the plan as a table. Imported whole or not at all. */
@@ -153,10 +153,11 @@ function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boo
       ) : null}
       {read ? (
         <>
-          <SheetQuestions sheet={sheet} faults={faults} assumed={read.assumed} onChange={work.change} />
+          <DateQuestion sheet={sheet} faults={faults} onChange={work.change} />
           <FaultList sheet={sheet} faults={faults} onChange={work.change} />
           {read.ok ? <PlanPreview draft={read.draft} /> : null}
           <Assumptions assumed={read.assumed} />
+          <DefaultQuestions sheet={sheet} assumed={read.assumed} onChange={work.change} />
         </>
       ) : null}
       {sheet.left.length > 0 ? (

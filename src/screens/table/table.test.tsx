@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react';
 import { SHEET_READER } from '@/data/files/readSheetFile';
-import { openApp, recorded, see, stored, tap, type } from '@/test/app';
+import { openApp, reopenApp, see, stored, tap, type } from '@/test/app';
 
 jest.setTimeout(90_000);
 
@@ -36,7 +36,6 @@ test('a pasted list is settled by taps alone, and imported whole', async () => {
   await see(/Row 1: 24 Rust Lantern, 25 Pale Drum/);
   const kinds = (await stored()).slice(before).map(({ kind }) => kind);
   expect(new Set(kinds)).toEqual(new Set(['bed.laid', 'variety.described', 'plants.set']));
-  expect(await recorded(1)).toMatchObject([{ kind: 'plants.set', body: { row: 2 } }]);
 });
 
 test('what was left out is still there after the import', async () => {
@@ -47,7 +46,7 @@ test('what was left out is still there after the import', async () => {
   await tap('Leave this line out');
   await tap('Import 3 plants');
   await see(/^Row 1: 3 Sky Pod|Row 1: 3 Sky Pod$/);
-  await tap('Table');
+  await reopenApp('/garden/table');
   await see(/^What is “dahlia”\?/);
   await tap('Another table');
   await see('Choose a file');

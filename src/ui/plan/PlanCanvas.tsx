@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import Svg, { G, Path } from 'react-native-svg';
 import { cornersOf } from '@/core/garden/places';
 import { usePalette, type Palette } from '../theme';
-import { BarrierLine, Beyond, Label, ScaleBar } from './planMarks';
+import { BarrierLine, EdgeArrow, Label, ScaleBar, SourceMark } from './planMarks';
+import { NAME_SIZE, namesOn, type NameProps } from './planNames';
 import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 import type { PlanBarrier, PlanBedDrawing, PlanPatch, PlanPlume } from './planParts';
 import { plantsPath } from './plantShape';
@@ -37,13 +38,29 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
       />
       <G transform={onCanvas(view, size)}>
         {beds.map((bed) => (
-          <Bed key={bed.id} bed={bed} palette={palette} scale={view.scale} chosen={bed.id === chosenBed} />
+          <BedGround
+            key={bed.id}
+            bed={bed}
+            palette={palette}
+            scale={view.scale}
+            chosen={bed.id === chosenBed}
+          />
         ))}
       </G>
-      <Between barriers={barriers} plumes={plumes} outside={outside} view={view} size={size} />
-      {beds.map(({ id, name, x, y }) => (
-        <BedName key={id} name={name} x={x} y={y} view={view} size={size} />
-      ))}
+      <Between barriers={barriers} plumes={plumes} view={view} size={size} />
+      <G transform={onCanvas(view, size)}>
+        {beds.map((bed) => (
+          <BedPlants key={bed.id} bed={bed} palette={palette} scale={view.scale} />
+        ))}
+      </G>
+      <Names
+        beds={beds}
+        outside={outside}
+        chosenBed={chosenBed}
+        view={view}
+        size={size}
+        lengthInWords={lengthInWords}
+      />
       <ScaleBar view={view} size={size} lengthInWords={lengthInWords} />
     </Svg>
   );
@@ -97,7 +114,8 @@ const OneBed = memo(function OneBed({ bed, view, size }: Omit<DraggedBedLayersPr
   return (
     <Svg width={size.width} height={size.height}>
       <G transform={onCanvas(view, size)}>
-        <Bed bed={bed} palette={palette} scale={view.scale} chosen />
+        <BedGround bed={bed} palette={palette} scale={view.scale} chosen />
+        <BedPlants bed={bed} palette={palette} scale={view.scale} />
       </G>
     </Svg>
   );
@@ -109,16 +127,24 @@ function onCanvas(view: PlanView, size: CanvasSize): string {
   return `translate(${x} ${y}) scale(${view.scale} ${-view.scale})`;
 }
 
-interface BedNameProps extends Pick<PlanCanvasProps, 'view' | 'size'>, PlanSpot {
-  readonly name: string;
-}
-
-const BedName = memo(function BedName({ name, x, y, view, size }: BedNameProps) {
-  const spot = toCanvas({ x, y }, view, size);
+/** Names of beds and of what lies around, none over a bed or another name; arrows lead to what is out of view. */
+const Names = memo(function Names(props: NameProps) {
+  const { marks, labels } = namesOn(props);
   return (
-    <Label x={spot.x - 6} y={spot.y - 3} end size={14} head>
-      {name}
-    </Label>
+    <>
+      {marks.map(({ id, at, towards }) =>
+        towards === undefined ? (
+          <SourceMark key={id} at={at} />
+        ) : (
+          <EdgeArrow key={id} at={at} towards={towards} />
+        ),
+      )}
+      {labels.map(({ id, text, x, y }) => (
+        <Label key={id} x={x} y={y} size={NAME_SIZE} head={!marks.some((mark) => mark.id === id)}>
+          {text}
+        </Label>
+      ))}
+    </>
   );
 });
 
@@ -126,10 +152,9 @@ const BedName = memo(function BedName({ name, x, y, view, size }: BedNameProps) 
 const Between = memo(function Between({
   barriers,
   plumes,
-  outside,
   view,
   size,
-}: Pick<PlanCanvasProps, 'barriers' | 'plumes' | 'outside' | 'view' | 'size'>) {
+}: Pick<PlanCanvasProps, 'barriers' | 'plumes' | 'view' | 'size'>) {
   const palette = usePalette();
   const at = (spot: PlanSpot): PlanSpot => toCanvas(spot, view, size);
   return (
@@ -148,9 +173,6 @@ const Between = memo(function Between({
           strokeDasharray={rare ? '3 4' : undefined}
         />
       ))}
-      {outside.map(({ id, name, spot }) => (
-        <Beyond key={id} name={name} at={atEdge(at(spot), size, MARGIN / 2)} size={size} />
-      ))}
     </>
   );
 });
@@ -159,26 +181,32 @@ interface BedProps {
   readonly bed: PlanBedDrawing;
   readonly palette: Palette;
   readonly scale: number;
-  readonly chosen: boolean;
 }
 
-/** Drawn in metres, so that moving the plan draws nothing again. */
-const Bed = memo(function Bed({ bed, palette, scale, chosen }: BedProps) {
-  const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
+/** A bed without its plants. Drawn in metres, so that moving the plan draws nothing again. */
+const BedGround = memo(function BedGround({
+  bed,
+  palette,
+  scale,
+  chosen,
+}: BedProps & { readonly chosen: boolean }) {
   return (
-    <>
-      <Path
-        d={outlineOf(bed)}
-        fill={palette.paper}
-        stroke={chosen ? palette.ink : palette.edge}
-        strokeWidth={(chosen ? 3 : 1.5) / scale}
-        strokeLinejoin="round"
-      />
-      {bed.patches.map((patch) => (
-        <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
-      ))}
-    </>
+    <Path
+      d={outlineOf(bed)}
+      fill={palette.paper}
+      stroke={chosen ? palette.ink : palette.edge}
+      strokeWidth={(chosen ? 3 : 1.5) / scale}
+      strokeLinejoin="round"
+    />
   );
+});
+
+/** Pollen on its way lies below the plants, so that they can be told. */
+const BedPlants = memo(function BedPlants({ bed, palette, scale }: BedProps) {
+  const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
+  return bed.patches.map((patch) => (
+    <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
+  ));
 });
 
 const outlineOf = (bed: BedBox): string =>

@@ -1,5 +1,9 @@
 import * as fc from 'fast-check';
+import { cornersOf } from '@/core/garden/places';
 import { boxAround, heightFor, isOnBed, moved, toCanvas, toPlan, viewOf, zoomed } from './planView';
+import { bedsBox, openingView } from './openingView';
+import { boxRound, overlap, placeLabels } from './placeLabels';
+import { NAME_SIZE, namesOn } from './planNames';
 import { plantsPath, PLANT_SHAPES } from './plantShape';
 import { atEdge, plumeHalf, plumePath } from './plume';
 
@@ -95,4 +99,106 @@ test('three thousand plants of a variety are one path, in every shape', () => {
     expect(path.match(/M/g)!.length).toBeGreaterThanOrEqual(3000);
     expect(path).not.toMatch(/NaN|undefined/);
   }
+});
+
+const bedAt = fc.record({
+  x: fc.double({ min: -30, max: 30, noNaN: true }),
+  y: fc.double({ min: -30, max: 30, noNaN: true }),
+  length: fc.double({ min: 0.3, max: 12, noNaN: true }),
+  width: fc.double({ min: 0.3, max: 4, noNaN: true }),
+  turn: fc.constantFrom(0, 0, 90, -30),
+  name: fc.constantFrom('A', 'Top bed', 'Side border by the long wall'),
+});
+const gardenOf = (beds: readonly object[]) =>
+  beds.map((bed, i) => ({ id: `b${i}`, ...bed })) as unknown as Parameters<typeof namesOn>[0]['beds'];
+
+test('no name covers a bed or another name, whatever the plan; a name is whole or shortened', () => {
+  let placed = 0;
+  fc.assert(
+    fc.property(
+      fc.array(bedAt, { minLength: 1, maxLength: 25 }),
+      fc.double({ min: 1, max: 6, noNaN: true }),
+      (made, times) => {
+        const beds = gardenOf(made);
+        const view = zoomed(viewOf(bedsBox(beds)!, size), times, { x: 175, y: 150 }, { size, whole });
+        const { labels } = namesOn({
+          beds,
+          outside: [],
+          view,
+          size,
+          lengthInWords: (m) => `${m.toFixed(0)} m`,
+        });
+        const boxes = labels.map(({ x, y, text }) => ({
+          x,
+          y: y - 0.88 * NAME_SIZE,
+          width: text.length * 0.6 * NAME_SIZE,
+          height: 1.1 * NAME_SIZE,
+        }));
+        const bedBoxes = beds.map((bed) =>
+          boxRound(cornersOf(bed).map((corner) => toCanvas(corner, view, size))),
+        );
+        boxes.forEach((box, i) => {
+          placed += 1;
+          expect(box.x).toBeGreaterThanOrEqual(0);
+          expect(box.x + box.width).toBeLessThanOrEqual(size.width + 1);
+          expect(bedBoxes.some((bed) => overlap(box, bed))).toBe(false);
+          expect(boxes.some((other, j) => i !== j && overlap(box, other))).toBe(false);
+        });
+      },
+    ),
+    { numRuns: 200 },
+  );
+  expect(placed).toBeGreaterThan(300);
+});
+
+test('what is chosen gets its name first; one without room is left to the list', () => {
+  const of = { x: 0, y: 0, width: 100, height: 20 };
+  const canvas = { width: 100, height: 46 };
+  const wishes = [
+    { id: 'one', text: 'One', of },
+    { id: 'two', text: 'Two', of, first: true },
+  ];
+  const labels = placeLabels(wishes, [of], canvas, 14);
+  expect(labels.map(({ id }) => id)).toEqual(['two', 'one']);
+  const [tight] = placeLabels(
+    [{ id: 'long', text: 'A very long name of a bed', of }],
+    [of],
+    { ...canvas, width: 110 },
+    14,
+  );
+  expect(tight!.text).toBe('A very long…');
+  expect(placeLabels([wishes[0]!], [of], { width: 100, height: 22 }, 14)).toEqual([]);
+});
+
+test('what lies out of view gets an arrow at the edge, with its distance', () => {
+  const beds = gardenOf([
+    { x: 0, y: 0, length: 4, width: 1, turn: 0, name: 'A' },
+    { x: 60, y: 0, length: 4, width: 1, turn: 0, name: 'B' },
+  ]);
+  const view = { scale: 20, middle: { x: 2, y: 0.5 } };
+  const outside = [{ id: 'field', name: 'Field corn', spot: { x: 0, y: 400 } }];
+  const { marks, labels } = namesOn({
+    beds,
+    outside,
+    view,
+    size,
+    lengthInWords: (m) => `${Math.round(m)} m`,
+  });
+  expect(marks.map(({ id, towards }) => [id, Math.round(towards!)])).toEqual([
+    ['field', -90],
+    ['b1', 0],
+  ]);
+  expect(labels.map(({ text }) => text)).toEqual(['A', 'Field corn, 400 m', 'B, 58 m']);
+});
+
+test('the plan opens on the beds, and no nearer than a finger needs', () => {
+  const row = (count: number, apart: number) =>
+    Array.from({ length: count }, (_, i) => ({ x: 0, y: apart * i, length: 8, width: 1.2, turn: 0 }));
+  const few = openingView(row(3, 2), size)!;
+  expect(few).toEqual(viewOf(bedsBox(row(3, 2))!, size));
+  const far = openingView(row(30, 20), size)!;
+  const all = viewOf(bedsBox(row(30, 20))!, size);
+  expect(far.scale).toBeGreaterThan(all.scale);
+  expect(far.scale).toBeLessThanOrEqual(3 * all.scale + 1e-9);
+  expect(openingView([], size)).toBeUndefined();
 });

@@ -1,7 +1,7 @@
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
 import type { PlanBarrier } from './planParts';
-import { MARGIN, type CanvasSize, type PlanSpot, type PlanView } from './planView';
+import type { CanvasSize, PlanSpot, PlanView } from './planView';
 
 /** A stretch of something in the way, each sort in a line of its own. */
 export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
@@ -50,32 +50,27 @@ export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
   }
 }
 
-/** Sources outside the garden, at the edge towards it. */
-export function Beyond({
-  name,
-  at,
-  size,
-}: {
-  readonly name: string;
-  readonly at: PlanSpot;
-  readonly size: CanvasSize;
-}) {
+/** Something that lies outside the canvas: an arrow at its edge, towards it. */
+export function EdgeArrow({ at, towards }: { readonly at: PlanSpot; readonly towards: number }) {
   const palette = usePalette();
-  const right = at.x > size.width / 2;
-  // At the upper and lower edge the name stands next to its mark, at the sides below it: beds lie between.
-  const sideways = at.y < MARGIN || at.y > size.height - MARGIN;
+  return (
+    <Path
+      d="M-6 -6L8 0L-6 6Z"
+      transform={`translate(${at.x.toFixed(1)} ${at.y.toFixed(1)}) rotate(${towards.toFixed(1)})`}
+      fill={palette.ink}
+      stroke={palette.ground}
+      strokeWidth={2}
+    />
+  );
+}
+
+/** A source outside the garden that the canvas shows. */
+export function SourceMark({ at }: { readonly at: PlanSpot }) {
+  const palette = usePalette();
   return (
     <>
       <Circle cx={at.x} cy={at.y} r={6} fill={palette.ground} stroke={palette.ink} strokeWidth={2} />
       <Circle cx={at.x} cy={at.y} r={2} fill={palette.ink} />
-      <Label
-        x={at.x + (sideways ? 11 : 8) * (right === sideways ? -1 : 1)}
-        y={at.y + (sideways ? 5 : 22)}
-        end={right}
-        size={13}
-      >
-        {name}
-      </Label>
     </>
   );
 }
@@ -83,20 +78,17 @@ export function Beyond({
 interface LabelProps {
   readonly x: number;
   readonly y: number;
-  /** Does the text end there, or begin? */
-  readonly end: boolean;
   readonly size: number;
   readonly head?: boolean;
   readonly children: string;
 }
 
 /** Text with the ground round it, so that it reads over what is drawn beneath. */
-export function Label({ x, y, end, size, head = false, children }: LabelProps) {
+export function Label({ x, y, size, head = false, children }: LabelProps) {
   const palette = usePalette();
   const text = {
     x,
     y,
-    textAnchor: end ? ('end' as const) : ('start' as const),
     fontFamily: head ? FACE.head : FACE.text,
     fontWeight: head ? '700' : '600',
     fontSize: size,

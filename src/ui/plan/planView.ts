@@ -24,7 +24,10 @@ export interface CanvasSize {
 
 /** Margin round the plan, px: room for what comes from outside. */
 export const MARGIN = 40;
-const CLOSEST = 40;
+/** Pixels a metre at most, before anybody zooms. */
+export const CLOSEST = 40;
+/** Height of a plan at least, px. */
+export const LEAST_HEIGHT = 180;
 
 /** The box around some spots, the gate at least among them. */
 export function boxAround(spots: readonly PlanSpot[]): PlanBox {
@@ -49,7 +52,7 @@ export function viewOf({ left, low, right, top }: PlanBox, { width, height }: Ca
 /** Height of a canvas that shows a box in full width, between a least and a most. */
 export function heightFor({ left, low, right, top }: PlanBox, width: number, most: number): number {
   const scale = (width - 2 * MARGIN) / Math.max(1, right - left);
-  return Math.round(Math.min(most, Math.max(180, (top - low) * scale + 2 * MARGIN)));
+  return Math.round(Math.min(most, Math.max(LEAST_HEIGHT, (top - low) * scale + 2 * MARGIN)));
 }
 
 export const toCanvas = (spot: PlanSpot, { scale, middle }: PlanView, size: CanvasSize): PlanSpot => ({

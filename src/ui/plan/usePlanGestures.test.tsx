@@ -49,6 +49,7 @@ function renderPlan(): Received {
     latest = usePlanGestures(surface, {
       size: SIZE,
       whole: WHOLE,
+      opening: WHOLE,
       beds: BEDS,
       onChoose: (bed) => chosen.push(bed),
       onMove: (bed, by) => moved.push({ bed, x: round(by.x), y: round(by.y) }),

@@ -14,6 +14,8 @@ interface Gestures {
   readonly size: CanvasSize;
   /** The view that shows everything. */
   readonly whole: PlanView;
+  /** The view before anybody has touched it. */
+  readonly opening: PlanView;
   readonly beds: readonly (BedBox & { readonly id: string })[];
   readonly onChoose: (bed: string | undefined) => void;
   readonly onMove: (bed: string, by: PlanSpot) => void;
@@ -59,7 +61,7 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
   const [zoomedView, setView] = useState<PlanView>();
   const [dragged, setDragged] = useState<DraggedBed>();
   const [hovered, setHovered] = useState<string>();
-  const view = zoomedView ?? gestures.whole;
+  const view = zoomedView ?? gestures.opening;
   const live = useRef<LiveState>({ ...gestures, view, dragged });
   useLayoutEffect(() => {
     live.current = { ...gestures, view, dragged };
@@ -73,9 +75,20 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
     const { view: now, size, whole } = live.current;
     setView(zoomed(now, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
   }, []);
-  const showAll = useCallback((): void => setView(undefined), []);
-  return { view, dragged, hovered, touchAction: zoomedView ? 'none' : 'pan-x pan-y', zoom, showAll };
+  const showAll = useCallback((): void => setView(live.current.whole), []);
+  return {
+    view,
+    dragged,
+    hovered,
+    touchAction: isAtRest(view, gestures) ? 'pan-x pan-y' : 'none',
+    zoom,
+    showAll,
+  };
 }
+
+/** As it opens, or all of it: a finger scrolls the page as elsewhere. */
+const isAtRest = (view: PlanView, { whole, opening }: Pick<Gestures, 'whole' | 'opening'>): boolean =>
+  view === whole || view === opening;
 
 /** What the handlers need of the latest drawing, and what they have changed since. */
 type LiveState = Gestures & Pick<PlanGestures, 'view' | 'dragged'>;
@@ -134,10 +147,10 @@ class PlanPointers {
     }
     const before = pointer.at;
     pointer.at = this.#spotOf(event);
-    const { view, whole } = this.#live.current;
+    const { view } = this.#live.current;
     if (this.#pointers.size === 2) this.#pinch(pointer, before);
     else if (this.#pressed !== undefined) this.#dragBed(this.#pressed, pointer);
-    else if (mouse || view !== whole) {
+    else if (mouse || !isAtRest(view, this.#live.current)) {
       this.#setView(moved(view, pointer.at.x - before.x, pointer.at.y - before.y));
     }
   }
