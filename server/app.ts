@@ -1,6 +1,6 @@
 import compression from 'compression';
 import expressStaticGzip from 'express-static-gzip';
-import express, { type ErrorRequestHandler, type Express, type Response } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -11,17 +11,27 @@ const HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 const YEAR_S = 365 * 24 * 3600;
 
+/** For others than this machine. */
+export interface Sharing {
+  /** Further hosts by which the server may be addressed. */
+  readonly hosts: readonly string[];
+  /** Lets in who may come in. */
+  readonly gate: RequestHandler;
+  /** The certificate that phones are asked to trust, PEM. */
+  readonly authority: string;
+}
+
 /**
  * Serves the built app.
  *
  * @param dist folder of the static export, with `csp.json` in it naming the hashes of inline scripts.
  */
-export function createApp(dist: string): Express {
+export function createApp(dist: string, sharing?: Sharing): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use((request, response, next) => {
     const host = (request.headers.host ?? '').replace(/:\d+$/, '');
-    if (HOSTS.has(host)) next();
+    if (HOSTS.has(host) || sharing?.hosts.includes(host)) next();
     else response.status(421).type('text/plain').send('This server answers on this machine only.');
   });
   const { scripts } = JSON.parse(readFileSync(path.join(dist, 'csp.json'), 'utf8')) as { scripts: string[] };
@@ -44,6 +54,12 @@ export function createApp(dist: string): Express {
       },
     }),
   );
+  if (sharing) {
+    app.use(sharing.gate);
+    app.get('/certificate.crt', (_request, response) => {
+      response.type('application/x-x509-ca-cert').send(sharing.authority);
+    });
+  }
   // From its folder: by a whole path nothing below a folder with a dot in front would be found.
   const send = (response: Response, file: string): void => response.sendFile(file, { root: dist });
   // A service worker must be requested each time, else a new version would never be seen.
