@@ -131,11 +131,15 @@ export class App {
     return { name: download.suggestedFilename(), text: readFileSync(path, 'utf8'), path };
   }
 
-  async chooseFile(act: () => Promise<void>, file: { name: string; text: string }): Promise<void> {
+  async chooseFile(
+    act: () => Promise<void>,
+    file: { name: string } & ({ text: string } | { bytes: Buffer }),
+  ): Promise<void> {
     const waiting = this.page.waitForEvent('filechooser');
     await act();
     const chooser = await waiting;
-    await chooser.setFiles({ name: file.name, mimeType: 'application/json', buffer: Buffer.from(file.text) });
+    const buffer = 'bytes' in file ? file.bytes : Buffer.from(file.text);
+    await chooser.setFiles({ name: file.name, mimeType: 'application/octet-stream', buffer });
   }
 }
 

@@ -24,6 +24,8 @@ export interface Shared {
   /** With the key in each. */
   readonly addresses: readonly string[];
   readonly words: string;
+  /** The server's certificate, PEM. */
+  readonly cert: string;
 }
 
 /**
@@ -42,7 +44,7 @@ export async function share(options: ShareOptions): Promise<Shared | undefined> 
   await Promise.all(servers.map((server, i) => listening(server, port, addresses[i]!)));
   const opened = addresses.map((address) => `https://${address}:${port}/?key=${secret}`);
   const qr = await QRCode.toString(opened[0]!, { type: 'terminal', small: true });
-  return { servers, addresses: opened, words: shareWords(opened, qr) };
+  return { servers, addresses: opened, words: shareWords(opened, qr), cert };
 }
 
 const listening = (server: Server, port: number, address: string): Promise<void> =>

@@ -21,6 +21,10 @@ export const WORK = {
   ],
   round: ['round.planned', 'picked', 'pollinated', 'missed', 'tagged'],
   routine: ['rowPollinated'],
+  plan: [
+    ...['bed.laid', 'variety.described', 'planting.set', 'plants.set', 'plan.removed', 'barrier.set'],
+    ...['outside.described', 'surroundings.described', 'flowering.seen', 'mating.set', 'plant.removed'],
+  ],
   cages: ['cage.set', 'cage.opened'],
   ties: ['tie.set'],
   ways: ['ways.set'],

@@ -30,7 +30,6 @@ export interface CellFault {
     | 'unknownKind'
     | 'ambiguousKind'
     | 'unknownPurpose'
-    | 'unknownSeed'
     | 'otherKindBefore'
     | 'otherKindOnPlan';
   readonly found: string;

@@ -237,6 +237,17 @@ test('traits and notes: what no column has room for is kept with the variety', (
   });
 });
 
+test('where seed came from is read where it says how pure it is, else kept as a note', () => {
+  const { varieties } = draftOf(
+    'Bed,Variety,Kind,Plants,From whom\nA,One,corn,3,Ida\nA,Two,melon,3,swap table',
+  );
+  expect(varieties).toMatchObject([
+    { seedSource: 'unknown', note: 'From whom: Ida' },
+    { seedSource: 'swapped' },
+  ]);
+  expect(varieties[1]!.note).toBeUndefined();
+});
+
 test('a note of a variety that is on the plan already is added to its own', () => {
   const journal = imported('Bed,Variety,Kind,Plants,Colour\nA,One,corn,12,blue');
   const { draft } = readOk('Bed,Variety,Kind,Plants,Taste\nB,One,,12,sweet', heldPlan(journal));

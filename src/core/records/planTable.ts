@@ -234,7 +234,7 @@ class PlanReader {
       return { index: known!, sowing: sown.sowing };
     }
     if (held && held.crop !== crop) return cells.fault('kind', 'otherKindOnPlan', other);
-    if (!purpose || !seedSource) return undefined;
+    if (!purpose) return undefined;
     this.#varietyNames.set(plainName(name), this.#varieties.length);
     if (held) {
       const { variety, flowered: _flowered, purposes: _purposes, ...rest } = held;

@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { UseFormReturn } from 'react-hook-form';
 import { View } from 'react-native';
 import type { Bed } from '@/core/journal/state';
+import { deletionOf } from '@/core/planning/deletionOf';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -48,9 +49,7 @@ export function BedScreen() {
     every: every === undefined ? '' : f.typedLength(every),
   };
   const form = useCheckedForm<Typed, Checked>('bed', given);
-  const planted = [...journal.all('plant').values()].some(
-    (plant) => plant.bed === bed?.bed && !plant.removed,
-  );
+  const deletion = bed && deletionOf(journal, 'bed', bed.bed);
   const save = form.handleSubmit((checked) => {
     const stays = bed?.unplaced && (['x', 'y', 'turn'] as const).every((each) => bed[each] === checked[each]);
     const body = { bed: bed?.bed ?? newId(), ...checked, ...(stays && { unplaced: true as const }) };
@@ -64,12 +63,16 @@ export function BedScreen() {
     >
       <View style={{ gap: SPACE.m }}>
         <BedFields form={form} />
-        {bed && !planted ? (
+        {deletion ? (
           <Button
             variant="loss"
-            title="Delete this bed"
+            title={
+              deletion.plants > 0
+                ? `Delete this bed, with ${f.count(deletion.plants, 'plant', 'plants')}`
+                : 'Delete this bed'
+            }
             onPress={() => {
-              record([{ kind: 'plan.removed', body: { what: 'bed', id: bed.bed } }]);
+              record(deletion.facts);
               router.replace('/garden');
             }}
           />

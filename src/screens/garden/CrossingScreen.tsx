@@ -16,6 +16,7 @@ import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { GROUND_NAMES, CERTAINTY_NAMES } from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
+import { useSeesCrossing } from '@/data/hooks/useSawCrossing';
 import { useGarden } from '@/data/hooks/useGarden';
 import { GardenTabs } from './GardenTabs';
 import { PlanBoard } from './PlanBoard';
@@ -28,6 +29,7 @@ export function CrossingScreen() {
   const f = useFormat();
   const view = usePlan();
   const wide = useWide();
+  useSeesCrossing();
   if (!view) return null;
   const atRisk = view.reports.filter(({ isolation }) => isolation.verdict === 'tooClose').length;
   return (

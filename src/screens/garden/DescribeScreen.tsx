@@ -2,12 +2,14 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Controller, useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
+import { speciesChange } from '@/core/planning/speciesChange';
 import { crossingFrequency } from '@/core/isolation/compatibility';
 import { commonNameIn } from '@/core/crops/names/nameInVariety';
 import type { Sowing } from '@/core/crops/variety';
 import type { TraitName, VarietyTraits } from '@/core/crops/traits';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Variety } from '@/core/journal/state';
+import { deletionOf } from '@/core/planning/deletionOf';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -17,10 +19,12 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { SOWING_NAMES, TRAITS } from '../words/garden';
 import { OWN_POLLEN_NAMES, PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
+import { ROUND_NAMES } from '../words/outings';
 import { CropPicker } from './CropPicker';
 
 type Plain = Pick<Variety, 'name' | 'purpose' | 'seedSource' | 'ownPollen'>;
@@ -68,6 +72,7 @@ const typedOf = ({ sowing, daysToFlower, fruitWanted, ...rest }: Variety): Typed
 
 /** Describes a variety: first its species, then what it is grown for, and where its seed came from. */
 export function DescribeScreen() {
+  const f = useFormat();
   const router = useRouter();
   const record = useRecord();
   const { journal } = useGarden().store;
@@ -84,7 +89,7 @@ export function DescribeScreen() {
     record([{ kind: 'variety.described', body: bodyOf(given, variety) }]);
     router.replace({ pathname: '/garden/variety', params: { id: variety } });
   });
-  const plants = [...journal.all('plant').values()].some((plant) => plant.variety === held?.variety);
+  const deletion = held && deletionOf(journal, 'variety', held.variety);
   return (
     <Page
       title={held?.name ?? 'New variety'}
@@ -98,6 +103,7 @@ export function DescribeScreen() {
           error={formState.errors.crop?.message}
         />
         {crop ? <Consequences crop={crop} name={name} self={held?.variety} /> : null}
+        {held && crop && crop !== held.crop ? <Moved held={held} crop={crop} /> : null}
         {crop ? (
           <Controller
             control={control}
@@ -108,12 +114,14 @@ export function DescribeScreen() {
         <SeedFields control={control} />
         <SowingFields control={control} />
         <FormField control={control} name="note" label="Notes" lines={3} />
-        {held && !plants ? (
+        {held && deletion ? (
           <Button
             variant="loss"
-            title="Delete"
+            title={
+              deletion.plants > 0 ? `Delete, with ${f.count(deletion.plants, 'plant', 'plants')}` : 'Delete'
+            }
             onPress={() => {
-              record([{ kind: 'plan.removed', body: { what: 'variety', id: held.variety } }]);
+              record(deletion.facts);
               router.replace('/garden');
             }}
           />
@@ -231,6 +239,41 @@ function Consequences({
           {`Its name says ${common.names[0]}, and that is ${common.crops.map((each) => cropOf(each).species).join(' or ')}. Look at stalk, seed and leaf before you save it.`}
         </Text>
       ) : null}
+    </View>
+  );
+}
+
+/** What changes where a variety that is on the plan turns out to be another species. */
+function Moved({ held, crop }: { readonly held: Variety; readonly crop: CropId }) {
+  const { journal } = useGarden().store;
+  const others = [...journal.all('variety').values()].filter(({ variety }) => variety !== held.variety);
+  const change = speciesChange(held, crop, others);
+  const names = (ids: readonly string[]): string =>
+    ids.map((id) => journal.all('variety').get(id)?.name ?? '').join(', ');
+  const { before, after } = change.outings;
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Text variant="strong">{`Moved from ${cropOf(held.crop).name} to ${cropOf(crop).name}:`}</Text>
+      {change.crossesNow.length > 0 ? (
+        <Text tone="rust">{`It crosses with ${names(change.crossesNow)}, which was not known before.`}</Text>
+      ) : null}
+      {change.crossesNoMore.length > 0 ? (
+        <Text>{`It does not cross with ${names(change.crossesNoMore)} after all.`}</Text>
+      ) : null}
+      {before === after ? null : (
+        <Text>
+          {after
+            ? `Its flowers are worked on the ${ROUND_NAMES[after].toLowerCase()}.`
+            : 'Nobody is led through its flowers.'}
+        </Text>
+      )}
+      {change.traitsDropped.length > 0 ? (
+        <Text>{`What you said of it and does not apply is dropped: ${change.traitsDropped.map((trait) => TRAITS[trait].ask).join(' ')}`}</Text>
+      ) : null}
+      <Text variant="small" tone="soft">
+        What was recorded of its flowers and fruit stays. Hours, distances and days are those of the new
+        species from now on.
+      </Text>
     </View>
   );
 }

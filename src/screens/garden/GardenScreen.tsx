@@ -12,6 +12,7 @@ import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { WithUndo } from '../shell/WithUndo';
 import { BARRIERS } from '../words/garden';
 import { bedInSentence, sayBed } from '../words/places';
 import { GardenTabs } from './GardenTabs';
@@ -83,10 +84,12 @@ export function GardenScreen() {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.m }}>
         <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
         <Button title="Add several beds" onPress={() => router.push('/garden/beds')} />
+        {empty ? null : <Button title="Print" onPress={() => window.print()} />}
         {!empty && view.reports.length > 0 ? (
           <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}
       </View>
+      <WithUndo work="plan" />
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Barriers
       </Text>

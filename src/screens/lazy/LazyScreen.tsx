@@ -10,6 +10,7 @@ const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedSc
 
 const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }));
 const LoadedSupplies = lazy(async () => ({ default: (await loadScreens()).SuppliesLines }));
+const LoadedSteps = lazy(async () => ({ default: (await loadScreens()).FirstSteps }));
 const LoadedWeek = lazy(async () => ({ default: (await loadScreens()).WeekAhead }));
 
 /** A part of a page that may come a moment later. */
@@ -28,6 +29,12 @@ export const LazyUndone = () => (
 export const LazySupplies = (props: ComponentProps<typeof LoadedSupplies>) => (
   <OnceLoaded>
     <LoadedSupplies {...props} />
+  </OnceLoaded>
+);
+
+export const LazyFirstSteps = (props: ComponentProps<typeof LoadedSteps>) => (
+  <OnceLoaded>
+    <LoadedSteps {...props} />
   </OnceLoaded>
 );
 

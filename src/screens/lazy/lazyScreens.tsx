@@ -86,6 +86,7 @@ const SCREENS = {
   weather: WeatherScreen,
 } as const;
 
+export { FirstSteps } from '../today/FirstSteps';
 export { SuppliesLines } from '../week/SuppliesLines';
 export { WeekAhead } from '../week/WeekAhead';
 /** Where no screen's own button tells what was undone. */

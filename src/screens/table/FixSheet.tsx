@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import { purposeText, seedText, type ColumnUse } from '@/core/records/planColumns';
+import { purposeText, type ColumnUse } from '@/core/records/planColumns';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Field } from '@/ui/parts/Field';
@@ -11,7 +11,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { CropPicker } from '../garden/CropPicker';
 import { KindRows } from '../garden/KindPicture';
-import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
+import { PURPOSE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
 import { sayFault, USE_NAMES, type FaultGroup } from '../words/sheet';
 
@@ -68,15 +68,6 @@ function Answers({ group: { fault }, onWrite }: AnswersProps) {
         options={optionsOf(PURPOSE_NAMES)}
         value={undefined}
         onChange={(purpose) => onWrite('purpose', purposeText(purpose))}
-      />
-    );
-  if (column === 'seed')
-    return (
-      <Choice
-        label="Where the seed came from"
-        options={optionsOf(SEED_SOURCE_NAMES)}
-        value={undefined}
-        onChange={(seed) => onWrite('seed', seedText(seed))}
       />
     );
   return <Typed column={column} found={found} offers={offers} onWrite={(text) => onWrite(column, text)} />;

@@ -69,7 +69,7 @@ export function TableScreen() {
       }
     >
       <GardenTabs here="/garden/table" />
-      {sheet ? <Settling work={work} wide={wide} /> : <Opening work={work} />}
+      {sheet ? <Settling work={work} wide={wide} /> : <Opening work={work} wide={wide} />}
     </Page>
   );
 }
@@ -79,8 +79,13 @@ Top bed\tSquash, pattypan\tMarsh Button\ttwo dozen\t12 May\tseed from the swap t
 \tZucchini\tEmber Loaf\t4\t12 May\t
 Glasshouse\tCherry tomatoes\tWren Bead\t2 rows of 6\t1 April\tstring up`;
 
+/** Lines of a table that is typed in. */
+const EMPTY_LINES = 20;
+const EMPTY_COLUMNS = ['Bed', 'Row', 'Variety', 'Kind', 'Plants', 'Sown'];
+const EMPTY_GRID = [EMPTY_COLUMNS, ...Array.from({ length: EMPTY_LINES }, () => EMPTY_COLUMNS.map(() => ''))];
+
 /** Nothing is here yet: a file, pasted rows, or an example of what can be read. */
-function Opening({ work }: { readonly work: SheetWork }) {
+function Opening({ work, wide }: { readonly work: SheetWork; readonly wide: boolean }) {
   const [text, setText] = useState('');
   const choose = async (): Promise<void> => {
     const file = await pickFile('.xlsx,.csv,.tsv,.txt,text/csv');
@@ -107,6 +112,7 @@ function Opening({ work }: { readonly work: SheetWork }) {
           onPress={() => void work.openText(text)}
         />
         <Button title="Show an example" onPress={() => setText(EXAMPLE)} />
+        {wide ? <Button title="Type it in here" onPress={() => void work.openRows(EMPTY_GRID)} /> : null}
       </View>
       <Trouble trouble={work.trouble} />
       <ExportPlan />

@@ -45,6 +45,8 @@ export interface SheetWork {
   readonly busy: boolean;
   readonly trouble: SheetTrouble | undefined;
   readonly openText: (text: string) => Promise<void>;
+  /** Rows as they are, empty ones too: to be filled in. */
+  readonly openRows: (rows: Sheet['rows']) => Promise<void>;
   readonly openFile: (file: PickedFile) => Promise<void>;
   readonly chooseTable: (table: SheetTable) => Promise<void>;
   readonly change: (sheet: Sheet) => void;
@@ -133,6 +135,7 @@ export function useSheet(): SheetWork {
     busy: busy || (sheet !== undefined && answer?.of !== sheet),
     trouble,
     openText: open,
+    openRows: (rows) => guess(rows, NONE),
     openFile: async (file) => {
       if (file.size > MOST_SHEET_BYTES) setTrouble({ why: 'tooLong' });
       else await open(await file.bytes());

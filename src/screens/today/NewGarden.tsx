@@ -1,12 +1,33 @@
-import { EmptyPage } from '../shell/EmptyPage';
+import { useRouter } from 'expo-router';
+import type { Today } from '@/core/work/today';
+import { useGarden } from '@/data/hooks/useGarden';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { LazyFirstSteps } from '../lazy/LazyScreen';
+import { Page } from '../shell/Page';
 
-/** Today in a garden without plants. */
-export function NewGarden() {
+/** Today in a garden where nothing grows that is led through by hand: what comes first. */
+export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {
+  const router = useRouter();
+  const { journal } = useGarden().store;
+  const planted = [...journal.all('plant').values()].some(({ removed }) => !removed);
   return (
-    <EmptyPage
-      title="No plants yet"
-      text="Add your beds and plants to the plan. Then this page says what to do, and when."
-      lead={{ title: 'To the garden', to: '/garden' }}
-    />
+    <Page title={planted ? 'Nothing to pollinate by hand' : 'No plants yet'}>
+      <Text>
+        {planted
+          ? 'Nobody needs to be led through what grows here. The garden’s pages say what crosses, how far is far enough and when it flowers.'
+          : 'Once plants are on the plan, this page says what to do, and when.'}
+      </Text>
+      <Button
+        variant="main"
+        size="big"
+        title={planted ? 'To the garden' : 'Import a list or spreadsheet'}
+        onPress={() => router.push(planted ? '/garden' : '/garden/table')}
+        style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}
+      />
+      {planted ? null : <Button title="Lay beds and plant them" onPress={() => router.push('/garden')} />}
+      <LazyFirstSteps today={today} now={now} />
+    </Page>
   );
 }

@@ -15,7 +15,7 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { LazySupplies, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
+import { LazyFirstSteps, LazySupplies, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
@@ -56,7 +56,7 @@ export function TodayScreen() {
   // What stands below the fold comes a moment after what is tapped first.
   const rest = useDeferredValue(today, null);
   if (!today) return null;
-  if (today.walk.length === 0) return <NewGarden />;
+  if (today.walk.length === 0) return <NewGarden today={today} now={now} />;
   const { next } = today.tasks;
   const head = sayHeadline(next, today, now, f);
   const heat = today.before ? undefined : sayHeat(today, f);
@@ -94,6 +94,7 @@ export function TodayScreen() {
           style={{ marginVertical: SPACE.m }}
         />
       ) : null}
+      <LazyFirstSteps today={today} now={now} />
       {store.complete ? null : (
         <Text variant="small" tone="soft">
           Loading older records…

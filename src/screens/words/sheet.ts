@@ -128,10 +128,6 @@ const QUESTIONS: Readonly<Record<CellFault['why'], SayFault>> = {
     title: `What for is “${found(fault)}”?`,
     note: `What ${fault.variety} is grown for.`,
   }),
-  unknownSeed: (fault) => ({
-    title: `Seed from “${found(fault)}”?`,
-    note: `Where the seed of ${fault.variety} came from.`,
-  }),
 };
 
 /** A question about a cell: what is asked, and where it stands. */

@@ -119,6 +119,8 @@ const DRAWINGS = {
       <Path d="M12 6.500V12l4 2.500" />
     </>
   ),
+  done: () => <Path d="M3.500 4h17v17h-17zM7.500 12.500l3.500 4 6-8" />,
+  todo: () => <Path d="M3.500 4h17v17h-17z" />,
   unsaved: () => <Path d="M12 3v11M8 10.500l4 4 4-4M4 16v5h16v-5" />,
 } satisfies Record<string, (ink: Ink) => ReactElement>;
 

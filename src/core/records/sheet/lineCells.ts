@@ -105,9 +105,9 @@ export class LineCells {
     return purposeWritten(text) ?? this.fault('purpose', 'unknownPurpose');
   }
 
-  seed(): SeedSource | undefined {
-    const text = this.text('seed');
-    return text === '' ? 'unknown' : (seedWritten(text) ?? this.fault('seed', 'unknownSeed'));
+  /** A name of somebody or of a shop tells nothing of its purity: it is kept as a note. */
+  seed(): SeedSource {
+    return seedWritten(this.text('seed')) ?? 'unknown';
   }
 
   /** @returns `undefined` for a day that cannot be read. */
@@ -136,11 +136,18 @@ export class LineCells {
 
   /** What no column has room for. */
   note(crop: CropId): string {
+    const seed = this.text('seed');
+    const from = seed === '' || seedWritten(seed) ? [] : [`${this.#nameOf('seed')}: ${seed}`];
     const traits = this.#cells('traits').map(({ name, text }) => readTraits(crop, text, name).rest);
     const notes = this.#cells('note').map(({ name, text }) =>
       name === '' || REMARKS.test(name) ? text : `${name}: ${text}`,
     );
-    return [...traits, ...notes].filter(Boolean).join('; ');
+    return [...from, ...traits, ...notes].filter(Boolean).join('; ');
+  }
+
+  #nameOf(use: PlanColumn): string {
+    const { rows, header, uses } = this.#sheet;
+    return rows[header]?.[uses.indexOf(use)]?.trim() || use;
   }
 
   /** The filled cells of all columns of one use, with the columns' names. */

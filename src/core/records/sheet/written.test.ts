@@ -227,6 +227,10 @@ test.each([
   ['pepo', '', ['pepo']],
   ['Kürbis, Moschus-', '', ['pepo', 'maxima', 'moschata', 'argyrosperma']],
   ['Courgette', '', ['pepo']],
+  ['Tomaten', '', ['tomato']],
+  ['Gurken', '', ['cucumber']],
+  ['pomodori', '', ['tomato']],
+  ['zucche', '', ['pepo', 'maxima', 'moschata', 'argyrosperma']],
 ])('the kind “%s” of “%s” may be %j', (kind, variety, crops) => {
   expect(cropsCalled(kind, variety)).toEqual(crops);
 });

@@ -1,0 +1,55 @@
+import { chromium, type Browser } from '@playwright/test';
+import { createHash, X509Certificate } from 'node:crypto';
+import { mkdtempSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { share, type Shared } from '../server/share/share';
+import config from '../playwright.config';
+import { App, expect, test } from './app';
+
+let shared: Shared;
+test.beforeAll(async () => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'share-'));
+  const dist = path.resolve(__dirname, '../dist');
+  shared = (await share({ dist, folder, port: 0, addresses: ['127.0.0.1'], now: Date.now() }))!;
+});
+test.afterAll(() => shared.servers.forEach((server) => server.close()));
+
+/** A browser that trusts the certificate, as a phone does that was told to. */
+async function trusting(cert: string): Promise<Browser> {
+  const key = new X509Certificate(cert).publicKey.export({ type: 'spki', format: 'der' });
+  const hash = createHash('sha256').update(key).digest('base64');
+  const { executablePath, args = [] } = config.use!.launchOptions!;
+  return chromium.launch({
+    executablePath,
+    args: [...args, `--ignore-certificate-errors-spki-list=${hash}`],
+  });
+}
+
+test('shared over https: the key once in the address, then installed and used without a network', async () => {
+  const { port } = shared.servers[0]!.address() as AddressInfo;
+  const browser = await trusting(shared.cert);
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
+  const page = await context.newPage();
+  const app = new App(page);
+  const origin = `https://127.0.0.1:${port}`;
+  await page.goto(origin);
+  await expect(page.getByText(/^Open the whole address that the computer shows/)).toBeVisible();
+  await page.goto(shared.addresses[0]!.replace(/^https:\/\/[^/]+/, origin));
+  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  expect(page.url()).toBe(`${origin}/`);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  const manifest = await page.evaluate(async () => (await fetch('/manifest.webmanifest')).json());
+  expect(manifest).toMatchObject({ display: 'standalone' });
+  await context.setOffline(true);
+  await page.goto(`${origin}/scout`);
+  await app.tap('One female more');
+  await app.tap(/^(Cover|Mark) \d+, next$/);
+  await page.goto(`${origin}/garden`);
+  await expect(page.getByRole('img', { name: /^Plan of/ })).toBeVisible();
+  expect(app.errors).toEqual([]);
+  await browser.close();
+});

@@ -1,0 +1,82 @@
+import { useRouter, type Href } from 'expo-router';
+import { View } from 'react-native';
+import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/work/firstSteps';
+import type { Today } from '@/core/work/today';
+import { useGarden } from '@/data/hooks/useGarden';
+import { useSawCrossing } from '@/data/hooks/useSawCrossing';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
+import { useFormat } from '../format/useFormat';
+import { sayTask } from './taskWords';
+
+const GO: Readonly<Record<FirstStep, Href>> = {
+  plants: '/garden',
+  crossing: '/garden/crossing',
+  walk: '/scout',
+};
+
+/** The first three things to do in a new garden, each ticked off by itself; once flowers were looked at, nothing. */
+export function FirstSteps({ today, now }: { readonly today: Today; readonly now: number }) {
+  const router = useRouter();
+  const f = useFormat();
+  const { store, demo } = useGarden();
+  const saw = useSawCrossing();
+  const steps = saw === undefined || demo ? undefined : firstSteps(store.journal, saw);
+  if (!steps) return null;
+  return (
+    <View style={{ marginTop: SPACE.l }}>
+      <Text variant="heading" level={2}>
+        First steps
+      </Text>
+      {FIRST_STEPS.map((step) => {
+        const done = steps.done.includes(step);
+        const { title, note } = sayStep(step, steps.plants, today, now, f);
+        return (
+          <ListRow
+            key={step}
+            glyph={<Glyph name={done ? 'done' : 'todo'} size={28} label={done ? 'Done' : 'To do'} />}
+            title={title}
+            note={note}
+            onPress={() => router.push(GO[step])}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+function sayStep(
+  step: FirstStep,
+  plants: number,
+  today: Today,
+  now: number,
+  f: Format,
+): { readonly title: string; readonly note: string } {
+  switch (step) {
+    case 'plants':
+      return plants > 0
+        ? { title: 'Plants on the plan', note: `${f.count(plants, 'plant', 'plants')}. Add the others.` }
+        : { title: 'Put plants on the plan', note: 'From your list or spreadsheet, or bed by bed.' };
+    case 'crossing':
+      return { title: 'See what endangers what', note: 'Which varieties cross, and what to do about it.' };
+    case 'walk':
+      return { title: 'First walk', note: sayFirstWalk(today, now, f) };
+  }
+}
+
+/** When the first walk is: by the calendar, or by the tasks of the day. */
+function sayFirstWalk(today: Today, now: number, f: Format): string {
+  const first = today.before?.firstFlowers;
+  if (today.before) {
+    return first
+      ? `First flowers about ${f.date(first)}. It begins with the first buds, or when you see some.`
+      : 'It begins with the first buds.';
+  }
+  const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
+  if (!task) return 'Once plants are on the plan.';
+  const { title, text } = sayTask(task, today, now, f);
+  return `${title}: ${text}`;
+}
