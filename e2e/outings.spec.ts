@@ -133,7 +133,7 @@ test('melons, two days: small flowers bagged, a perfect one with a fruitlet, bru
     plants: 2,
   });
   await app.tap('Start the walk');
-  await expect(page.getByText('The first trace of yellow at the tip.')).toBeVisible();
+  await expect(page.getByText(/the first trace of yellow at the tip\.$/)).toBeVisible();
   await walk(app, page, [['One female more'], ['One male more']]);
   for (const day of ['2026-07-22', '2026-07-23']) {
     await at(page, `${day}T06:30:00Z`);

@@ -203,6 +203,10 @@ export class GardenStore extends Subscribable {
     return strikes !== undefined;
   }
 
+  canUndo(work?: Work): boolean {
+    return this.#own.undoable(work) !== undefined;
+  }
+
   canRedo(work?: Work): boolean {
     return this.#own.redoable(work) !== undefined;
   }

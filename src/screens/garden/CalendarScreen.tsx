@@ -10,6 +10,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Later } from '../shell/Later';
+import { PlantFirst } from '../shell/PlantFirst';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
 import { plantingName } from '../words/garden';
@@ -39,6 +40,8 @@ export function CalendarScreen() {
       <GardenTabs here="/garden/calendar" />
       {flowering.length > 0 ? (
         <WithWidth>{(width) => <Bars view={view} flowering={flowering} width={width} f={f} />}</WithWidth>
+      ) : view.reports.length === 0 ? (
+        <PlantFirst text="Nothing grows here yet. Once varieties are on the plan, this page says when each flowers, and when to sow." />
       ) : (
         <Text>It is not known yet when anything flowers. Say when a variety was sown.</Text>
       )}

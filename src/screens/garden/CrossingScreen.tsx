@@ -13,6 +13,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
+import { PlantFirst } from '../shell/PlantFirst';
 import { useWide } from '../shell/useWide';
 import { GROUND_NAMES, CERTAINTY_NAMES } from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
@@ -35,7 +36,11 @@ export function CrossingScreen() {
   return (
     <Page title="Crossing" ofAllYears aside={<Compatibilities view={view} f={f} />}>
       <GardenTabs here="/garden/crossing" />
-      <Text variant="strong">{summary(view, atRisk, f)}</Text>
+      {view.reports.length === 0 ? (
+        <PlantFirst text="Nothing grows here yet. Once varieties are on the plan, this page says which of them cross, and what to do about it." />
+      ) : (
+        <Text variant="strong">{summary(view, atRisk, f)}</Text>
+      )}
       {view.beds.length > 0 ? (
         <WithWidth>
           {(width) => (
@@ -70,7 +75,6 @@ export function CrossingScreen() {
 }
 
 function summary({ reports }: PlanOfGarden, atRisk: number, f: Format): string {
-  if (reports.length === 0) return 'There is no variety yet. Add one first.';
   if (atRisk === 0) return 'Nothing grown for seed is at risk.';
   return `${f.count(atRisk, 'variety', 'varieties')} of ${f.number(reports.length)} will cross unless something is done.`;
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { plantsIn } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
+import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
@@ -63,7 +64,7 @@ export function GardenScreen() {
           )}
         </WithWidth>
       )}
-      {view.beds.some(({ unplaced }) => unplaced) ? <Unplaced /> : null}
+      {view.beds.length > 1 && view.beds.some(({ unplaced }) => unplaced) ? <Unplaced /> : null}
       <ChosenBed view={view} id={bed} f={f} />
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Beds
@@ -89,7 +90,7 @@ export function GardenScreen() {
           <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}
       </View>
-      <WithUndo work="plan" />
+      <UndoPlan />
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Barriers
       </Text>
@@ -122,6 +123,17 @@ function EmptyPlan() {
         title="Import a list or spreadsheet"
         onPress={() => router.push('/garden/table')}
       />
+    </View>
+  );
+}
+
+/** The last change of the plan is taken back here; a garden without any has nothing to take back. */
+function UndoPlan() {
+  const { store } = useGarden();
+  if (!store.canUndo('plan') && !store.canRedo('plan')) return null;
+  return (
+    <View style={{ marginTop: SPACE.s }}>
+      <WithUndo work="plan" />
     </View>
   );
 }

@@ -14,6 +14,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { EmptyPage } from '../shell/EmptyPage';
+import { Explained } from '../shell/Explained';
 import { Page } from '../shell/Page';
 import {
   CROP_CAUTIONS,
@@ -285,6 +286,9 @@ function Flowered({ report, view }: ReportProps) {
   );
 }
 
+/** Words of the reasons that are explained on a tap. */
+const TERMS = ['isolationDistance', 'timeIsolation', 'degreeDays', 'offType', 'trueToType'] as const;
+
 function Reasons({ title, sentences }: { readonly title: string; readonly sentences: readonly string[] }) {
   return (
     <View style={{ gap: SPACE.xs }}>
@@ -292,7 +296,9 @@ function Reasons({ title, sentences }: { readonly title: string; readonly senten
         {title}
       </Text>
       {sentences.map((sentence) => (
-        <Text key={sentence}>{sentence}</Text>
+        <Explained key={sentence} terms={TERMS}>
+          {sentence}
+        </Explained>
       ))}
     </View>
   );

@@ -44,15 +44,6 @@ export const LazyWeekAhead = () => (
   </OnceLoaded>
 );
 
-const LoadedGrid = lazy(async () => ({ default: (await import('../table/SheetGrid')).SheetGrid }));
-
-/** The grid for wide screens is a chunk of its own: no phone needs it. */
-export const LazySheetGrid = (props: ComponentProps<typeof LoadedGrid>) => (
-  <OnceLoaded>
-    <LoadedGrid {...props} />
-  </OnceLoaded>
-);
-
 /** A screen that is loaded when it is first opened. */
 export function LazyScreen({ screen }: LoadedScreenProps) {
   return (

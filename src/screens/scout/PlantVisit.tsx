@@ -32,6 +32,7 @@ import { useFormat } from '../format/useFormat';
 import { UnsureButton } from '../identify/UnsureButton';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
+import { Explained } from '../shell/Explained';
 import { How } from '../shell/How';
 import { BudSteppers, MOST_BUDS, TinyBuds } from './BudSteppers';
 import { Expectation, type ExpectedBuds } from './Expectation';
@@ -101,9 +102,9 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
       <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
         <View style={{ flex: 1 }}>
           <Text variant="strong">{words.next}</Text>
-          <Text variant="small" tone="soft" style={{ marginBottom: SPACE.xs }}>
+          <Explained variant="small" tone="soft" terms={['eveBud']} style={{ marginBottom: SPACE.xs }}>
             {words.sign}
-          </Text>
+          </Explained>
         </View>
         <UnsureButton plant={plant.plant} />
       </View>

@@ -20,6 +20,7 @@ import { RoundAhead } from '../round/RoundAhead';
 import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { useRoundPlan } from '../round/useRoundPlan';
 import { useExpectedOnWalk } from '../week/useForecast';
+import { PlantFirst } from '../shell/PlantFirst';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
@@ -80,6 +81,12 @@ export function ScoutScreen() {
   const expected = useExpected(walk);
   if (!walk) return null;
   const { services, plants } = walk;
+  if (plants.length === 0)
+    return (
+      <Page title="Evening walk">
+        <PlantFirst text="No plant that is covered and pollinated by hand grows here yet." />
+      </Page>
+    );
   const left = plants.filter(({ visited }) => !visited);
   const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0];
   const list = (onChoose = setChosen) => (

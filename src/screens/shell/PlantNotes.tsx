@@ -21,6 +21,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { HEALTH_NAMES, TRUENESS_NAMES } from '../words/names';
+import { Explained } from './Explained';
 
 export interface PlantNotesProps {
   readonly plant: Plant;
@@ -129,10 +130,10 @@ function Removal({ plant: { plant }, onDone }: EndingProps) {
   return (
     <View style={{ gap: SPACE.s }}>
       <Text variant="strong">Take it off the plan</Text>
-      <Text variant="small" tone="soft">
+      <Explained variant="small" tone="soft" terms={['offType']}>
         An off-type is pulled out before it gives pollen. What was pollinated with it before is no longer
         called true. Undo brings it back.
-      </Text>
+      </Explained>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Button variant="loss" title="Off-type, pulled out" onPress={remove('offType')} />
         <Button variant="loss" title="Died" onPress={remove('died')} />

@@ -70,6 +70,7 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
         columns={columns}
         height={HEIGHT}
         rowHeight={TOUCH.least}
+        gutterColumn={{ component: ({ rowIndex }) => <>{rowIndex + first + 1}</> }}
         addRowsComponent={false}
         createRow={() => Object.fromEntries(uses.map((_, i) => [i, '']))}
         rowClassName={({ rowIndex }) => (out.has(rowIndex + first) ? 'sheet-out' : undefined)}

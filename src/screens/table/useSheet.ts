@@ -67,25 +67,19 @@ export function useSheet(): SheetWork {
   const [draft, write] = useDraft<Draft>('table', NONE);
   const [remembered, remember] = useDeviceDraft('table-columns', NOTHING_REMEMBERED);
   const [answer, setAnswer] = useState<{ readonly of: Sheet; readonly read: ReadPlan }>();
-  const [busy, setBusy] = useState(false);
+  const [opening, setOpening] = useState(false);
   const [trouble, setTrouble] = useState<SheetTrouble>();
   const [past, setPast] = useState<readonly Sheet[]>([]);
   const reader = useRef<WorkerClient<SheetReader>>(undefined);
   const sheet = draft?.sheet;
 
+  /** The worker's answer; nothing once a newer question was asked, or after a trouble that is told. */
   const ask = useCallback(
     async <T>(question: (remote: Remote<SheetReader>) => Promise<T>): Promise<T | undefined> => {
-      const client = (reader.current ??= sheetReader());
-      setBusy(true);
       try {
-        const result = await client.ask(question);
-        setBusy(false);
-        return result;
+        return await (reader.current ??= sheetReader()).ask(question);
       } catch (error) {
-        // A newer question is under way, or the page is gone.
-        if (error instanceof Outdated) return undefined;
-        setBusy(false);
-        setTrouble({ said: said(error) });
+        if (!(error instanceof Outdated)) setTrouble({ said: said(error) });
         return undefined;
       }
     },
@@ -111,7 +105,9 @@ export function useSheet(): SheetWork {
   };
   const open = async (file: string | ArrayBuffer): Promise<void> => {
     setTrouble(undefined);
+    setOpening(true);
     const opened = await ask<OpenedSheets>(async (remote) => remote.open(file));
+    setOpening(false);
     if (!opened) return;
     if (!opened.ok) {
       setTrouble({ why: opened.why });
@@ -124,6 +120,7 @@ export function useSheet(): SheetWork {
     );
   };
   const change = (next: Sheet): void => {
+    setTrouble(undefined);
     if (sheet) setPast([...past.slice(1 - MOST_UNDONE), sheet]);
     write({ ...draft, sheet: next });
   };
@@ -132,7 +129,7 @@ export function useSheet(): SheetWork {
     tables: draft?.tables ?? [],
     chosen: draft?.chosen,
     read: answer?.read,
-    busy: busy || (sheet !== undefined && answer?.of !== sheet),
+    busy: opening || (sheet !== undefined && answer?.of !== sheet && !trouble),
     trouble,
     openText: open,
     openRows: (rows) => guess(rows, NONE),

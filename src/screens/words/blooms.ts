@@ -58,10 +58,10 @@ export function walkWords(
   return {
     next: sameDay ? 'Opens today' : 'Opens tomorrow',
     sign: crop.smallFlowered
-      ? 'The first trace of yellow at the tip.'
+      ? 'Eve buds: the first trace of yellow at the tip.'
       : crop.hours.from === 'sunset'
-        ? 'Long, pointed and white, the petals still rolled up.'
-        : 'Long, firm, pointed, yellow along the seams.',
+        ? 'Eve buds: long, pointed and white, the petals still rolled up.'
+        : 'Eve buds: long, firm, pointed, yellow along the seams.',
     later: sameDay ? 'Still green: opens tomorrow or later' : 'Still green: opens in about two days',
     eve: roles.emasculate
       ? { ...buds, female: { label: 'With a fruitlet, to emasculate', glyph: bearing } }

@@ -61,7 +61,7 @@ const SENTENCES: Readonly<Record<GardenReason, Say>> = {
   seedlessWantsPollen: () =>
     'Seedless: pollen of a variety with seeds is wanted here, not kept away. Grow one next to it.',
   forPurpose: (p, f) =>
-    `${PURPOSE_NAMES[p['purpose'] as keyof typeof PURPOSE_NAMES] ?? 'Seed'} needs ${distance(p, f)}.`,
+    `${PURPOSE_NAMES[p['purpose'] as keyof typeof PURPOSE_NAMES] ?? 'Seed'} needs an isolation distance of ${distance(p, f)}.`,
   sheltered: () => 'The land is sheltered, so the lower end is enough.',
   openGround: () => 'The land is open, so the upper end is needed.',
   exsertedStyle: () => 'Its style stands out of the cone, where insects reach it.',
