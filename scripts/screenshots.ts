@@ -71,6 +71,25 @@ async function shootOpenNow(browser: Browser): Promise<void> {
   await context.close();
 }
 
+/** A list with doubts in it, while they are settled. */
+async function shootImport(page: Page): Promise<void> {
+  await page.goto(`${BASE}/garden/table`);
+  await page
+    .getByRole('textbox', { name: 'Or paste rows here' })
+    .fill(
+      [
+        'Bed\tWhat\tName\tHow many\tSown',
+        'Top bed\tpumpkin\tRust Lantern\ttwo dozen\t5/6/2026',
+        'Top bed\tmelon\tPale Dial\t20-25\t7/6/2026',
+        'Glasshouse\tcourgete\tGreen Loaf\t4\t',
+      ].join('\n'),
+    );
+  await page.getByRole('button', { name: 'Read the rows' }).click();
+  await page.getByText('which is it?').waitFor();
+  await shoot(page, 'import');
+  await page.getByRole('button', { name: 'Another table' }).click();
+}
+
 async function take(): Promise<void> {
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
@@ -92,6 +111,7 @@ async function take(): Promise<void> {
     await page.goto(BASE + route);
     await shoot(page, name);
   }
+  await shootImport(page);
   await page.goto(`${BASE}/bench/identify`);
   await page.getByText('Pepo squash').click();
   await page.getByRole('button', { name: 'Green, colour along the seams' }).click();
@@ -112,11 +132,6 @@ async function take(): Promise<void> {
   await page.getByText('If it were left open').waitFor();
   await shoot(page, 'garden-wide');
   await page.setViewportSize(PHONE);
-  await page.goto(`${BASE}/scout`);
-  await page.getByRole('button', { name: 'Only plants with something to see' }).click();
-  await page.getByRole('checkbox').first().click();
-  await shoot(page, 'walk-bed');
-  await page.getByRole('button', { name: 'Every plant, one by one' }).click();
   await page.goto(`${BASE}/scout`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);

@@ -1,5 +1,5 @@
 import type { Remote } from 'comlink';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import { heldPlan, type ReadPlan } from '@/core/records/planDraft';
 import { rememberedName } from '@/core/records/sheet/guessSheet';
 import type { ColumnUse } from '@/core/records/planColumns';
@@ -36,6 +36,15 @@ const MOST_UNDONE = 50;
 
 export type SheetTrouble = { readonly why: 'tooLong' | 'noTable' } | { readonly said: string };
 
+/** What is told of a question that failed; of one that a newer has overtaken nothing. */
+const troubleOf = (error: unknown): SheetTrouble | undefined =>
+  error instanceof Outdated ? undefined : { said: said(error) };
+
+type Reader = WorkerClient<SheetReader>;
+
+/** The worker's client, made when it is first needed. */
+const readerIn = (held: RefObject<Reader | undefined>): Reader => (held.current ??= sheetReader());
+
 export interface SheetWork {
   readonly sheet: Sheet | undefined;
   readonly tables: readonly SheetTable[];
@@ -70,30 +79,30 @@ export function useSheet(): SheetWork {
   const [opening, setOpening] = useState(false);
   const [trouble, setTrouble] = useState<SheetTrouble>();
   const [past, setPast] = useState<readonly Sheet[]>([]);
-  const reader = useRef<WorkerClient<SheetReader>>(undefined);
+  const reader = useRef<Reader>(undefined);
   const sheet = draft?.sheet;
 
-  /** The worker's answer; nothing once a newer question was asked, or after a trouble that is told. */
-  const ask = useCallback(
-    async <T>(question: (remote: Remote<SheetReader>) => Promise<T>): Promise<T | undefined> => {
-      try {
-        return await (reader.current ??= sheetReader()).ask(question);
-      } catch (error) {
-        if (!(error instanceof Outdated)) setTrouble({ said: said(error) });
-        return undefined;
-      }
-    },
-    [],
-  );
   useEffect(() => () => reader.current?.cancel(), []);
 
   useEffect(() => {
     if (!sheet || answer?.of === sheet) return;
-    void ask<ReadPlan>(async (remote) => remote.read(sheet, heldPlan(journal), today)).then((read) => {
-      if (read) setAnswer({ of: sheet, read });
-    });
-  }, [sheet, answer?.of, ask, journal, today]);
+    readerIn(reader)
+      .ask(async (remote): Promise<ReadPlan> => remote.read(sheet, heldPlan(journal), today))
+      .then(
+        (read) => setAnswer({ of: sheet, read }),
+        (error: unknown) => setTrouble(troubleOf(error)),
+      );
+  }, [sheet, answer?.of, journal, today]);
 
+  /** The worker's answer; nothing once a newer question was asked, or after a trouble that is told. */
+  const ask = async <T>(question: (remote: Remote<SheetReader>) => Promise<T>): Promise<T | undefined> => {
+    try {
+      return await readerIn(reader).ask(question);
+    } catch (error) {
+      setTrouble(troubleOf(error));
+      return undefined;
+    }
+  };
   const guess = async (rows: Sheet['rows'], more: Omit<Draft, 'sheet'>): Promise<void> => {
     const unit = settings.units === 'metric' ? 'm' : 'ft';
     const defaults = { purpose: 'eat', unit, remembered: remembered ?? {} } as const;

@@ -19,12 +19,21 @@ const GO: Readonly<Record<FirstStep, Href>> = {
 };
 
 /** The first three things to do in a new garden, each ticked off by itself; once flowers were looked at, nothing. */
-export function FirstSteps({ today, now }: { readonly today: Today; readonly now: number }) {
+export function FirstSteps(props: FirstStepsProps) {
+  return useGarden().demo ? null : <OwnSteps {...props} />;
+}
+
+interface FirstStepsProps {
+  readonly today: Today;
+  readonly now: number;
+}
+
+function OwnSteps({ today, now }: FirstStepsProps) {
   const router = useRouter();
   const f = useFormat();
-  const { store, demo } = useGarden();
+  const { store } = useGarden();
   const saw = useSawCrossing();
-  const steps = saw === undefined || demo ? undefined : firstSteps(store.journal, saw);
+  const steps = saw === undefined ? undefined : firstSteps(store.journal, saw);
   if (!steps) return null;
   return (
     <View style={{ marginTop: SPACE.l }}>
