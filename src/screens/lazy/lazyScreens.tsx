@@ -86,7 +86,7 @@ const SCREENS = {
   weather: WeatherScreen,
 } as const;
 
-export { FirstSteps } from '../today/FirstSteps';
+export { FirstSteps } from '../week/FirstSteps';
 export { SuppliesLines } from '../week/SuppliesLines';
 export { WeekAhead } from '../week/WeekAhead';
 /** Where no screen's own button tells what was undone. */

@@ -4,12 +4,15 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
 import { LazyFirstSteps } from '../lazy/LazyScreen';
 import { Page } from '../shell/Page';
+import { sayFirstWalk } from './taskWords';
 
 /** Today in a garden where nothing grows that is led through by hand: what comes first. */
 export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
+  const f = useFormat();
   const { journal } = useGarden().store;
   const planted = [...journal.all('plant').values()].some(({ removed }) => !removed);
   return (
@@ -27,7 +30,7 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
         style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}
       />
       {planted ? null : <Button title="Lay beds and plant them" onPress={() => router.push('/garden')} />}
-      <LazyFirstSteps today={today} now={now} />
+      <LazyFirstSteps firstWalk={sayFirstWalk(today, now, f)} />
     </Page>
   );
 }

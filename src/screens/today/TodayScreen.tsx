@@ -22,7 +22,7 @@ import { useWide } from '../shell/useWide';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
-import { sayBefore, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
+import { sayBefore, sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routine' | '/fruit' | '/garden'>> =
   {
@@ -94,7 +94,7 @@ export function TodayScreen() {
           style={{ marginVertical: SPACE.m }}
         />
       ) : null}
-      <LazyFirstSteps today={today} now={now} />
+      <LazyFirstSteps firstWalk={sayFirstWalk(today, now, f)} />
       {store.complete ? null : (
         <Text variant="small" tone="soft">
           Loading older records…

@@ -126,6 +126,20 @@ export function sayHeadline(task: Task, today: Today, now: number, f: Format): T
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** When the first walk of a new garden is: by the calendar, or by the tasks of the day. */
+export function sayFirstWalk(today: Today, now: number, f: Format): string {
+  if (today.before) {
+    const { firstFlowers } = today.before;
+    return firstFlowers
+      ? `First flowers about ${f.date(firstFlowers)}. It begins with the first buds, or when you see some.`
+      : 'It begins with the first buds.';
+  }
+  const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
+  if (!task) return 'Once plants are on the plan.';
+  const { title, text } = sayTask(task, today, now, f);
+  return `${title}: ${text}`;
+}
+
 /** `12 °C to 24 °C, dry`; `undefined` where nothing was noted. */
 export function sayWeather({ weather }: Pick<Today, 'weather'>, f: Format): string | undefined {
   if (!weather) return undefined;

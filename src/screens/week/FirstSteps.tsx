@@ -1,7 +1,6 @@
 import { useRouter, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/work/firstSteps';
-import type { Today } from '@/core/work/today';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useSawCrossing } from '@/data/hooks/useSawCrossing';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -10,7 +9,6 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
-import { sayTask } from './taskWords';
 
 const GO: Readonly<Record<FirstStep, Href>> = {
   plants: '/garden',
@@ -24,11 +22,11 @@ export function FirstSteps(props: FirstStepsProps) {
 }
 
 interface FirstStepsProps {
-  readonly today: Today;
-  readonly now: number;
+  /** When the first walk is, in words. */
+  readonly firstWalk: string;
 }
 
-function OwnSteps({ today, now }: FirstStepsProps) {
+function OwnSteps({ firstWalk }: FirstStepsProps) {
   const router = useRouter();
   const f = useFormat();
   const { store } = useGarden();
@@ -42,7 +40,7 @@ function OwnSteps({ today, now }: FirstStepsProps) {
       </Text>
       {FIRST_STEPS.map((step) => {
         const done = steps.done.includes(step);
-        const { title, note } = sayStep(step, steps.plants, today, now, f);
+        const { title, note } = sayStep(step, steps.plants, firstWalk, f);
         return (
           <ListRow
             key={step}
@@ -60,8 +58,7 @@ function OwnSteps({ today, now }: FirstStepsProps) {
 function sayStep(
   step: FirstStep,
   plants: number,
-  today: Today,
-  now: number,
+  firstWalk: string,
   f: Format,
 ): { readonly title: string; readonly note: string } {
   switch (step) {
@@ -72,20 +69,6 @@ function sayStep(
     case 'crossing':
       return { title: 'See what endangers what', note: 'Which varieties cross, and what to do about it.' };
     case 'walk':
-      return { title: 'First walk', note: sayFirstWalk(today, now, f) };
+      return { title: 'First walk', note: firstWalk };
   }
-}
-
-/** When the first walk is: by the calendar, or by the tasks of the day. */
-function sayFirstWalk(today: Today, now: number, f: Format): string {
-  const first = today.before?.firstFlowers;
-  if (today.before) {
-    return first
-      ? `First flowers about ${f.date(first)}. It begins with the first buds, or when you see some.`
-      : 'It begins with the first buds.';
-  }
-  const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
-  if (!task) return 'Once plants are on the plan.';
-  const { title, text } = sayTask(task, today, now, f);
-  return `${title}: ${text}`;
 }
