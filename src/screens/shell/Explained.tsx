@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, Text as Inline } from 'react-native';
+import { Pressable } from 'react-native';
 import { Button } from '@/ui/parts/Button';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text, type TextProps } from '@/ui/parts/Text';
@@ -29,9 +29,12 @@ export function Explained({ children, terms, ...rest }: ExplainedProps) {
               aria-label={`${text}: what is that?`}
               onPress={() => setOpen(explains)}
             >
-              <Inline style={{ color: leaf, textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}>
+              <Text
+                variant={rest.variant}
+                style={{ color: leaf, textDecorationLine: 'underline', textDecorationStyle: 'dotted' }}
+              >
                 {text}
-              </Inline>
+              </Text>
             </Pressable>
           ) : (
             text
