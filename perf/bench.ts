@@ -6,6 +6,7 @@ import { missedBounds } from './ratio';
 import { pairingBench } from './pairing';
 import { routeBench } from './route';
 import { sceneBench } from './scene';
+import { sheetBench } from './sheet';
 import { sizeBench } from './size';
 
 const PARTS = {
@@ -14,6 +15,7 @@ const PARTS = {
   pairing: pairingBench,
   route: routeBench,
   forecast: forecastBench,
+  sheet: sheetBench,
   size: sizeBench,
   scene: sceneBench,
   browser: browserBench,

@@ -179,6 +179,21 @@ test('titles between the lines name the kind or the bed of what follows; totals 
   expect(assumed).toContainEqual({ code: 'passedOver', params: { texts: ['Total 12', '(water daily)'] } });
 });
 
+test('a variety is not mistaken for a title or a total', () => {
+  const eclipse = draftOf('Bed,Variety,Kind,Plants\nA,Total Eclipse,tomato,3');
+  expect(eclipse.varieties.map(({ name }) => name)).toEqual(['Total Eclipse']);
+  // A line without its number is asked about, not read as a title.
+  const asked = read('Bed,Variety,Kind,Plants\n,Cucumber,,\nA,Red Ox,tomato,3');
+  expect(asked).toMatchObject({ ok: false });
+  expect(draftOf('Bed,Variety\nA,Tomato\n,Cucumber').varieties.map(({ name }) => name)).toEqual([
+    'Tomato',
+    'Cucumber',
+  ]);
+  // A title under which nothing stands is told of.
+  const { assumed } = readOk('Variety,Plants\nSQUASH,\nTOMATOES,\nRed Ox,6');
+  expect(assumed).toContainEqual({ code: 'passedOver', params: { texts: ['SQUASH'] } });
+});
+
 test('several rows in one cell are several rows', () => {
   expect(draftOf('Bed,Row,Variety,Kind,Plants\nA,2,One,corn,3 rows of 12').rows).toEqual(
     [2, 3, 4].map((row) => ({ bed: 0, row, variety: 0, plants: 12 })),

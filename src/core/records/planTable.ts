@@ -71,6 +71,7 @@ class PlanReader {
   /** What stands above the line: the bed, and titles such as SQUASH. */
   #bedAbove = '';
   #kindAbove = '';
+  #kindUsed = false;
   /** Lines that were read by what they do not say. */
   readonly #lines = {
     bedAsAbove: 0,
@@ -92,6 +93,7 @@ class PlanReader {
   }
 
   result(): ReadPlan {
+    this.#setKindAbove('');
     const beds = this.#faults.length > 0 ? [] : this.#sized();
     const varieties = this.#noted();
     const assumed = this.#assumed();
@@ -112,6 +114,7 @@ class PlanReader {
     }
     const [first] = filled;
     if (filled.length === 1 && uses.length > 1 && this.#isTitle(first!, cells.indexOf(first!))) return;
+    this.#kindUsed = true;
     const variety = cellOf(this.#sheet, line, 'variety');
     const kind = cellOf(this.#sheet, line, 'kind') || this.#kindByTitle(variety);
     if (variety === '' && kind !== '') this.#lines.varietyByKind += 1;
@@ -121,14 +124,24 @@ class PlanReader {
 
   /** A line with nothing but a title names the kind or the bed of what follows; other words are passed over. */
   #isTitle(text: string, column: number): boolean {
-    const use = this.#sheet.uses[column] ?? 'none';
+    const { uses } = this.#sheet;
+    const use = uses[column] ?? 'none';
     const crops = cropsCalled(text, '');
-    if (use === 'variety' && !crops && !isBedTitle(text)) return false;
+    // Where kinds have a column, or numbers have none, a name alone may be a line whose other cells are empty.
+    const mayBeKind = use !== 'variety' || (uses.includes('plants') && !uses.includes('kind'));
+    if (use === 'variety' && !isBedTitle(text) && !(crops && mayBeKind)) return false;
     if (isBedTitle(text)) this.#bedAbove = bedNamed(text);
-    else if (crops) this.#kindAbove = text;
+    else if (crops) this.#setKindAbove(text);
     else if (use === 'bed' || use === 'bed_row') this.#bedAbove = bedNamed(text);
     else this.#passed.push(text);
     return true;
+  }
+
+  /** A title that nothing stood under was perhaps none: it is told of. */
+  #setKindAbove(text: string): void {
+    if (this.#kindAbove !== '' && !this.#kindUsed) this.#passed.push(this.#kindAbove);
+    this.#kindAbove = text;
+    this.#kindUsed = false;
   }
 
   /** The title above counts where neither the cell nor the variety's own name tells the kind. */
@@ -341,8 +354,9 @@ class PlanReader {
 
 /** A line that adds up those above it. */
 const isTotal = (filled: readonly string[]): boolean =>
-  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal)\b/i.test(filled[0]!) &&
-  filled.length <= 4;
+  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal)( (of )?plants)?:?$/i.test(
+    filled[0]!,
+  ) && filled.length <= 4;
 
 const sameSowing = (a: Sowing | undefined, b: Sowing): boolean => a?.day === b.day && a.how === b.how;
 const plainName = (name: string): string => name.trim().toLowerCase();

@@ -77,6 +77,21 @@ test('a place must be on the earth and its zone a known one', () => {
   });
 });
 
+test('several beds are refused field by field', () => {
+  const beds = { count: '4', length: '10', width: '1,2', rows: '2', path: '0.5', arrangement: 'sideBySide' };
+  expect(checked('beds', beds)).toMatchObject({ count: 4, width: 1.2, path: 0.5 });
+  expect(
+    faults('beds', { ...beds, count: '0', length: '-1', path: '101', rows: '1.5', arrangement: 'round' }),
+  ).toMatchObject({
+    count: 'At least 1.',
+    length: expect.any(String) as string,
+    path: 'At most 100.',
+    rows: expect.any(String) as string,
+    arrangement: 'Choose one.',
+  });
+  expect(Object.keys(faults('placeBeds', { path: 'wide', arrangement: 'endToEnd' }))).toEqual(['path']);
+});
+
 test('a garden that begins with a list needs only its place', () => {
   const place = { place: 'Wren Cottage', latitude: '52', longitude: '1', zone: 'Europe/London' };
   const empty = { variety: '', purpose: 'seedToKeep', plants: '4' };

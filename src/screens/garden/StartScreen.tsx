@@ -82,9 +82,9 @@ export function StartScreen() {
   const create = handleSubmit(async (given) => {
     try {
       const current = await createGarden(device, given.place, firstFacts(given));
-      await open(current);
       // How one measures there; who has a garden here already has chosen.
       if (device.gardens.length === 1) await device.setSettings(habitsOf(where?.country ?? ''));
+      await open(current);
       router.replace(given.begin === 'list' ? '/garden/table' : given.begin === 'later' ? '/garden' : '/');
     } catch {
       setTrouble(

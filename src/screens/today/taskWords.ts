@@ -126,18 +126,23 @@ export function sayHeadline(task: Task, today: Today, now: number, f: Format): T
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-/** When the first walk of a new garden is: by the calendar, or by the tasks of the day. */
-export function sayFirstWalk(today: Today, now: number, f: Format): string {
+/** The first walk of a new garden: when it is, by the calendar or by the tasks of the day, and where it begins. */
+export function sayFirstWalk(
+  today: Today,
+  now: number,
+  f: Format,
+): { readonly text: string; readonly to: '/scout' | '/open' } {
   if (today.before) {
     const { firstFlowers } = today.before;
-    return firstFlowers
+    const text = firstFlowers
       ? `First flowers about ${f.date(firstFlowers)}. It begins with the first buds, or when you see some.`
       : 'It begins with the first buds.';
+    return { text, to: '/scout' };
   }
   const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
-  if (!task) return 'Once plants are on the plan.';
+  if (!task) return { text: 'Once plants are on the plan.', to: '/scout' };
   const { title, text } = sayTask(task, today, now, f);
-  return `${title}: ${text}`;
+  return { text: `${title}: ${text}`, to: task.kind === 'open' ? '/open' : '/scout' };
 }
 
 /** `12 °C to 24 °C, dry`; `undefined` where nothing was noted. */

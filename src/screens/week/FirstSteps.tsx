@@ -1,4 +1,4 @@
-import { useRouter, type Href } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/work/firstSteps';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -10,11 +10,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 
-const GO: Readonly<Record<FirstStep, Href>> = {
-  plants: '/garden',
-  crossing: '/garden/crossing',
-  walk: '/scout',
-};
+const GO = { plants: '/garden', crossing: '/garden/crossing' } as const;
 
 /** The first three things to do in a new garden, each ticked off by itself; once flowers were looked at, nothing. */
 export function FirstSteps(props: FirstStepsProps) {
@@ -22,8 +18,8 @@ export function FirstSteps(props: FirstStepsProps) {
 }
 
 interface FirstStepsProps {
-  /** When the first walk is, in words. */
-  readonly firstWalk: string;
+  /** When the first walk is, in words, and where it begins. */
+  readonly firstWalk: { readonly text: string; readonly to: '/scout' | '/open' };
 }
 
 function OwnSteps({ firstWalk }: FirstStepsProps) {
@@ -40,14 +36,14 @@ function OwnSteps({ firstWalk }: FirstStepsProps) {
       </Text>
       {FIRST_STEPS.map((step) => {
         const done = steps.done.includes(step);
-        const { title, note } = sayStep(step, steps.plants, firstWalk, f);
+        const { title, note } = sayStep(step, steps.plants, firstWalk.text, f);
         return (
           <ListRow
             key={step}
             glyph={<Glyph name={done ? 'done' : 'todo'} size={28} label={done ? 'Done' : 'To do'} />}
             title={title}
             note={note}
-            onPress={() => router.push(GO[step])}
+            onPress={() => router.push(step === 'walk' ? firstWalk.to : GO[step])}
           />
         );
       })}

@@ -139,8 +139,8 @@ const Names = memo(function Names(props: NameProps) {
           <EdgeArrow key={id} at={at} towards={towards} />
         ),
       )}
-      {labels.map(({ id, text, x, y }) => (
-        <Label key={id} x={x} y={y} size={NAME_SIZE} head={!marks.some((mark) => mark.id === id)}>
+      {labels.map(({ id, text, x, y, ends }) => (
+        <Label key={id} x={x} y={y} ends={ends} size={NAME_SIZE} head={!marks.some((mark) => mark.id === id)}>
           {text}
         </Label>
       ))}

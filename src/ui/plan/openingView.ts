@@ -11,8 +11,8 @@ import {
   type PlanView,
 } from './planView';
 
-/** The short side of a bed that a finger finds, px. */
-const TOUCHED = 28;
+/** The short side of a bed that a finger finds, px: 8 px around it count as the bed too. */
+const TOUCHED = 24;
 /** No nearer than so many times what shows all beds: else hardly any is left in view. */
 const NEAREST = 3;
 

@@ -18,9 +18,10 @@ export interface LabelWish {
 export interface PlacedLabel {
   readonly id: string;
   readonly text: string;
-  /** Where the text begins, on its base line. */
+  /** Where the text begins, on its base line; or ends, where it stands left of what it names. */
   readonly x: number;
   readonly y: number;
+  readonly ends?: true;
 }
 
 /** Height of a line and width of a letter, in sizes of the type. Our own faces, measured. */
@@ -59,7 +60,9 @@ export function placeLabels(
       );
       if (!found) continue;
       used.push(found);
-      return [{ id, text: shown, x: found.x + 1, y: found.y + ASCENT * size }];
+      const ends = found.x + found.width <= of.x;
+      const x = ends ? found.x + found.width - 1 : found.x + 1;
+      return [{ id, text: shown, x, y: found.y + ASCENT * size, ...(ends && { ends }) }];
     }
     return [];
   });

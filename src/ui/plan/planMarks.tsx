@@ -1,7 +1,7 @@
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
 import type { PlanBarrier } from './planParts';
-import type { CanvasSize, PlanSpot, PlanView } from './planView';
+import { scaleBarX, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 
 /** A stretch of something in the way, each sort in a line of its own. */
 export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
@@ -78,17 +78,20 @@ export function SourceMark({ at }: { readonly at: PlanSpot }) {
 interface LabelProps {
   readonly x: number;
   readonly y: number;
+  /** Does the text end there? Else it begins there. */
+  readonly ends?: boolean;
   readonly size: number;
   readonly head?: boolean;
   readonly children: string;
 }
 
 /** Text with the ground round it, so that it reads over what is drawn beneath. */
-export function Label({ x, y, size, head = false, children }: LabelProps) {
+export function Label({ x, y, ends = false, size, head = false, children }: LabelProps) {
   const palette = usePalette();
   const text = {
     x,
     y,
+    textAnchor: ends ? ('end' as const) : ('start' as const),
     fontFamily: head ? FACE.head : FACE.text,
     fontWeight: head ? '700' : '600',
     fontSize: size,
@@ -119,15 +122,16 @@ export function ScaleBar({ view, size, lengthInWords }: ScaleBarProps) {
   const palette = usePalette();
   const metres = LENGTHS.findLast((each) => each * view.scale <= 90) ?? LENGTHS[0]!;
   const y = size.height - 8;
+  const x = scaleBarX(view, size);
   return (
     <>
       <Path
-        d={`M10 ${y - 4}v4h${(metres * view.scale).toFixed(1)}v-4`}
+        d={`M${x} ${y - 4}v4h${(metres * view.scale).toFixed(1)}v-4`}
         fill="none"
         stroke={palette.soft}
         strokeWidth={2}
       />
-      <SvgText x={14} y={y - 5} fontFamily={FACE.text} fontSize={12} fill={palette.soft}>
+      <SvgText x={x + 4} y={y - 5} fontFamily={FACE.text} fontSize={12} fill={palette.soft}>
         {lengthInWords(metres)}
       </SvgText>
     </>

@@ -2,7 +2,15 @@ import { cornersOf, metresBetween } from '@/core/garden/places';
 import { boxRound, overlap, placeLabels, type LabelWish, type PlacedLabel } from './placeLabels';
 import type { PlanBedDrawing } from './planParts';
 import { atEdge } from './plume';
-import { MARGIN, toCanvas, type CanvasSize, type PlanSpot, type PlanView } from './planView';
+import {
+  MARGIN,
+  SCALE_BAR,
+  scaleBarX,
+  toCanvas,
+  type CanvasSize,
+  type PlanSpot,
+  type PlanView,
+} from './planView';
 
 export interface NameProps {
   readonly beds: readonly Pick<PlanBedDrawing, 'id' | 'name' | 'x' | 'y' | 'length' | 'width' | 'turn'>[];
@@ -27,8 +35,6 @@ export const NAME_SIZE = 14;
 const MARK = 8;
 /** Beds out of view to which arrows lead: the nearest. */
 const MOST_ARROWS = 6;
-/** The bar of scale at the lower edge, px. */
-const SCALE_BAR = { width: 120, height: 24 };
 
 /**
  * Names and marks for a view of the plan. What is out of view gets an arrow at the edge with its name and how far it is:
@@ -71,7 +77,7 @@ export function namesOn({ beds, outside, chosenBed, view, size, lengthInWords }:
   const obstacles = [
     ...inView.map(({ box }) => box),
     ...marks.map(({ at }) => around(at)),
-    { x: 0, y: size.height - SCALE_BAR.height, ...SCALE_BAR },
+    { x: scaleBarX(view, size), y: size.height - SCALE_BAR.height, ...SCALE_BAR },
   ];
   return { marks, labels: placeLabels([...bedWishes, ...markWishes], obstacles, size, NAME_SIZE) };
 }

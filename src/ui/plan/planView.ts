@@ -108,3 +108,13 @@ export function isOnBed({ x, y, length, width, turn }: BedBox, spot: PlanSpot, m
   const across = dy * Math.cos(angle) - dx * Math.sin(angle);
   return along >= -margin && along <= length + margin && across >= -margin && across <= width + margin;
 }
+
+/** The bar of scale with its words, px; `x` is its left end. */
+export const SCALE_BAR = { width: 120, height: 24 };
+
+/** Where the bar of scale begins: at the left, or at the right where the gate is drawn there. */
+export function scaleBarX(view: PlanView, size: CanvasSize): number {
+  const gate = toCanvas({ x: 0, y: 0 }, view, size);
+  const isThere = gate.x < SCALE_BAR.width + MARGIN / 2 && gate.y > size.height - 2 * SCALE_BAR.height;
+  return isThere ? size.width - SCALE_BAR.width : 10;
+}

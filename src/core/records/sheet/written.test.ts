@@ -207,13 +207,15 @@ test.each([
   ['Top bed', 'Top bed', ''],
   ['Bed 2', 'Bed 2', ''],
   ['7', '7', ''],
+  ['Row 3', '', '3'],
 ])('“%s” is bed %s, row %s', (text, bed, row) => {
   expect(splitPlace(text)).toEqual({ bed, row });
 });
 
 test('a title names a bed, or it does not', () => {
-  expect(['Top bed', 'Polytunnel', 'Beet 4'].every(isBedTitle)).toBe(true);
-  expect(['SQUASH', 'Bedding plants 2026', 'sown late'].some(isBedTitle)).toBe(false);
+  expect(['Top bed', 'Polytunnel', 'Beet 4', 'Bed A:', 'Greenhouse 2'].every(isBedTitle)).toBe(true);
+  const others = ['SQUASH', 'Bedding plants 2026', 'sown late', 'Greenhouse Wonder', 'Tunnel Red'];
+  expect(others.filter(isBedTitle)).toEqual([]);
 });
 
 test.each([
