@@ -1,6 +1,6 @@
-import { useMemo, type CSSProperties } from 'react';
+import { useEffect, useMemo, useRef, type CSSProperties } from 'react';
 import { DataSheetGrid, keyColumn, textColumn, type Column } from 'react-datasheet-grid';
-import type { Operation } from 'react-datasheet-grid/dist/types';
+import type { CellComponent, Operation } from 'react-datasheet-grid/dist/types';
 import type { CellFault } from '@/core/records/planDraft';
 import type { Sheet } from '@/core/records/sheet/sheet';
 import { Text } from '@/ui/parts/Text';
@@ -15,12 +15,35 @@ export interface SheetGridProps {
   readonly onUndo?: () => void;
 }
 
-type ColumnData = Parameters<
-  NonNullable<ReturnType<typeof keyColumn<Line, string>>['component']>
->[0]['columnData'];
-
 /** A line as the grid holds it: a cell a column, by its index. */
 type Line = Record<string, string | null>;
+
+/** The grid's own cell for text; what it is called is ours. */
+const TextCell = keyColumn<Line, string>('0', textColumn).component!;
+type TextCellProps = Parameters<typeof TextCell>[0];
+
+interface NamedColumn {
+  readonly name: string;
+  /** Number of the line that the grid's first row is. */
+  readonly from: number;
+  readonly own: TextCellProps['columnData'];
+}
+
+const UNSEEN = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+} as const;
+
+/** A cell with its column and line as its name, for who does not see where it stands. */
+const NamedCell: CellComponent<Line, NamedColumn> = ({ columnData, ...rest }) => (
+  <label style={{ display: 'contents' }}>
+    <span style={UNSEEN}>{`${columnData.name}, line ${columnData.from + rest.rowIndex}`}</span>
+    <TextCell {...rest} columnData={columnData.own} />
+  </label>
+);
 
 const HEIGHT = 560;
 const WIDEST = 40;
@@ -36,12 +59,16 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
   );
   const columns = useMemo(
     () =>
-      uses.map((use, i): Partial<Column<Line, ColumnData, string>> => {
+      uses.map((use, i): Partial<Column<Line, NamedColumn, string>> => {
         const longest = Math.max(...rows.slice(0, 200).map((row) => row[i]?.length ?? 0), 6);
+        const name = rows[header]?.[i]?.trim() || USE_NAMES[use];
+        const own = keyColumn<Line, string>(String(i), textColumn);
         return {
-          ...keyColumn<Line, string>(String(i), textColumn),
+          ...own,
+          component: NamedCell,
+          columnData: { name, from: header + 2, own: own.columnData! },
           id: String(i),
-          title: rows[header]?.[i]?.trim() || USE_NAMES[use],
+          title: name,
           minWidth: 8 * Math.min(WIDEST, longest) + 24,
         };
       }),
@@ -50,6 +77,12 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
   const wrong = new Set(faults.map(({ line, column }) => `${line} ${uses.indexOf(column)}`));
   const out = new Set(left);
   useKeys(onUndo ? { '$mod+z': onUndo } : {});
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // What scrolls can be scrolled by the keyboard too.
+    const grid = box.current?.querySelector<HTMLElement>('.dsg-container');
+    if (grid) grid.tabIndex = 0;
+  });
   const style = {
     '--dsg-border-color': palette.line,
     '--dsg-cell-background-color': palette.paper,
@@ -62,7 +95,7 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
     color: palette.ink,
   } as CSSProperties;
   return (
-    <div style={style}>
+    <div ref={box} style={style}>
       <link rel="stylesheet" href="/packages/grid.css" precedence="grid" />
       <style>{`.dsg-container{background:${palette.paper};color:${palette.ink}}.dsg-input{color:${palette.ink};font:inherit}.sheet-wrong{box-shadow:inset 0 0 0 2px ${palette.rust}}.sheet-out{opacity:.45;text-decoration:line-through}`}</style>
       <DataSheetGrid<Line>
