@@ -17,7 +17,7 @@ export interface Sharing {
   readonly hosts: readonly string[];
   /** Lets in who may come in. */
   readonly gate: RequestHandler;
-  /** The certificate that phones are asked to trust, PEM. */
+  /** The certificate that phones should trust, PEM. */
   readonly authority: string;
 }
 

@@ -4,7 +4,7 @@ import path from 'node:path';
 import { generate } from 'selfsigned';
 
 export interface Certificates {
-  /** What a phone is asked to trust: the authority of this computer alone, PEM. */
+  /** What a phone should trust: the authority of this computer alone, PEM. */
   readonly authority: string;
   /** Of the server, signed by it, PEM. */
   readonly cert: string;

@@ -39,7 +39,7 @@ interface Answer {
   readonly location: string | undefined;
 }
 
-/** With the certificate checked against the authority that phones are asked to trust. */
+/** With the certificate checked against the authority that phones should trust. */
 const get = (
   url: string,
   headers: RequestOptions['headers'] = {},

@@ -54,7 +54,7 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
 
 const keyOf = ({ column, why, found, variety }: CellFault): string => [column, why, found, variety].join('|');
 
-/** One question for the same cell of the same variety; which of two numbers is the day is asked for the whole table. */
+/** One question for the same cell of the same variety; which of two numbers is the day is one question for the whole table. */
 const faultGroups = (faults: readonly CellFault[]): FaultGroup[] =>
   [
     ...groupBy(
