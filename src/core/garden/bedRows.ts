@@ -1,4 +1,4 @@
-import type { BedShape, Place } from './places';
+import { toCentimetre, type BedShape, type Place } from './places';
 
 /** `sideBySide`: along their long sides, a path between each two; `endToEnd`: one behind the other. */
 export const BED_ARRANGEMENTS = ['sideBySide', 'endToEnd'] as const;
@@ -30,8 +30,6 @@ export function cornersInARow(
     return corner;
   });
 }
-
-const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 
 /**
  * Free ground for more beds: beyond all that lie already, on the side away from the gate.

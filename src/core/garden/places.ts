@@ -6,6 +6,9 @@ export interface Place {
 
 export const GATE: Place = { x: 0, y: 0 };
 
+/** @example toCentimetre(1.2345) // 1.23 */
+export const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
+
 /** A bed as it lies on the plan. */
 export interface BedShape {
   /** Corner nearest the gate, metres east and north of it. */

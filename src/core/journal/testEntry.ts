@@ -1,4 +1,5 @@
 import type { Entry, Envelope, Fact } from './entry';
+import { Journal } from './journal';
 import { isKind, KINDS } from './kinds/kinds';
 
 type Told = Pick<Envelope, 'id' | 'lamport' | 'at' | 'device' | 'action'>;
@@ -13,3 +14,20 @@ export const entryOf = ({ kind, body }: Fact, told: Told): Entry =>
     garden: 'g',
     body,
   }) as Entry;
+
+/** A journal of facts that one device wrote down in this order, each in a tap of its own: for tests. */
+export function journalOf(...facts: readonly Fact[]): Journal {
+  const journal = new Journal();
+  journal.add(
+    facts.map((fact, i) =>
+      entryOf(fact, {
+        id: `e${i}`,
+        lamport: i + 1,
+        at: '2026-07-17T19:00:00.000Z',
+        device: 'd',
+        action: `a${i}`,
+      }),
+    ),
+  );
+  return journal;
+}

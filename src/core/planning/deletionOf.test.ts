@@ -1,6 +1,5 @@
 import type { Fact } from '../journal/entry';
-import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { journalOf } from '../journal/testEntry';
 import { deletionOf } from './deletionOf';
 
 const BED: Fact = {
@@ -20,22 +19,6 @@ const PLANTS: Fact = {
   },
 };
 const WALKED: Fact = { kind: 'swept', body: { day: '2026-07-18', plants: ['p1'] } };
-
-function journalOf(...facts: readonly Fact[]): Journal {
-  const journal = new Journal();
-  journal.add(
-    facts.map((fact, i) =>
-      entryOf(fact, {
-        id: `e${i}`,
-        lamport: i + 1,
-        at: '2026-07-17T19:00:00.000Z',
-        device: 'd',
-        action: `a${i}`,
-      }),
-    ),
-  );
-  return journal;
-}
 
 test('a bed goes with its plants, in one action', () => {
   const journal = journalOf(BED, PLANTS);

@@ -2,7 +2,7 @@
 export type Units = 'metric' | 'imperial';
 
 /** The international foot, exactly [NIST Special Publication 811, 2008, appendix B.8]. */
-const METRES_PER_FOOT = 0.3048;
+export const METRES_PER_FOOT = 0.3048;
 /** The inch, exactly [the same]. */
 export const MM_PER_INCH = 25.4;
 

@@ -1,5 +1,4 @@
-import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { journalOf } from '../journal/testEntry';
 import type { Fact } from '../journal/entry';
 import { firstSteps } from './firstSteps';
 
@@ -19,22 +18,6 @@ const SEEN: Fact = {
   kind: 'scouted',
   body: { plant: 'p1', day: '2026-07-18', eve: { female: 0, male: 0 }, green: { female: 0, male: 0 } },
 } as Fact;
-
-function journalOf(...facts: readonly Fact[]): Journal {
-  const journal = new Journal();
-  journal.add(
-    facts.map((fact, i) =>
-      entryOf(fact, {
-        id: `e${i}`,
-        lamport: i + 1,
-        at: '2026-07-17T19:00:00.000Z',
-        device: 'd',
-        action: `a${i}`,
-      }),
-    ),
-  );
-  return journal;
-}
 
 test('each step is ticked off by what was done', () => {
   expect(firstSteps(journalOf(), false)).toEqual({ plants: 0, done: [] });

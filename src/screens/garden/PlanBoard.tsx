@@ -1,6 +1,6 @@
 import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { cornersOf, fromGate, middleOf, plantsIn } from '@/core/garden/places';
+import { cornersOf, fromGate, middleOf, plantsIn, toCentimetre } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useUndo } from '@/data/hooks/useUndo';
@@ -154,8 +154,6 @@ const touchStyle = (touchAction: string): object => ({
   overflow: 'hidden',
   contain: 'strict',
 });
-
-const toCentimetre = (metres: number): number => Math.round(metres * 100) / 100;
 
 /** Foreign pollen that is not held off, the most of it first. */
 function plumesOf({ drawn, reports, outside }: PlanOfGarden, only: string | undefined): PlanPlume[] {

@@ -1,5 +1,5 @@
 import { withoutAccents } from '../../text/withoutAccents';
-import { daysBetween, isDay } from '../../time/calendar';
+import { daysBetween, isDay, MS_PER_DAY } from '../../time/calendar';
 import type { Day } from '../../time/types';
 import type { DateOrder } from '../dateOrder';
 
@@ -46,7 +46,6 @@ function monthCalled(word: string): number | undefined {
 /** Days since the last of 1899, as spreadsheets store a day: from 2000 to 2099. ECMA-376, part 1, 18.17.4 (from memory). */
 const SERIAL = /^(3[6-9]|[4-6]\d|7[0-2])\d{3}(\.0+)?$/;
 const SERIAL_EPOCH = Date.UTC(1899, 11, 30);
-const MS_PER_DAY = 86_400_000;
 const CENTURY = 2000;
 
 /**

@@ -1,11 +1,13 @@
-/** Metres in a unit of length. The foot and the inch, exactly: NIST Special Publication 811, 2008, appendix B.8. */
+import { METRES_PER_FOOT, MM_PER_INCH } from '../../text/units';
+
+/** Metres in a unit of length. The yard is three feet, exactly: NIST Special Publication 811, 2008, appendix B.8. */
 const UNITS: readonly (readonly [name: RegExp, metres: number])[] = [
   [/^(m|metres?|meters?|mtr)$/, 1],
   [/^(cm|centimetres?|centimeters?)$/, 0.01],
   [/^(mm|millimetres?|millimeters?)$/, 0.001],
-  [/^(ft|foot|feet|['′’])$/, 0.3048],
-  [/^(in|inch|inches|["″”]|'')$/, 0.0254],
-  [/^(yd|yards?)$/, 0.9144],
+  [/^(ft|foot|feet|['′’])$/, METRES_PER_FOOT],
+  [/^(in|inch|inches|["″”]|'')$/, MM_PER_INCH / 1000],
+  [/^(yd|yards?)$/, 3 * METRES_PER_FOOT],
 ];
 
 const metresIn = (name: string): number | undefined => UNITS.find(([unit]) => unit.test(name))?.[1];
