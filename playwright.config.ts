@@ -51,9 +51,15 @@ export default defineConfig<Dated>({
   projects: [
     { name: 'evening', testMatch: 'evening.setup.ts', use: PHONE },
     // The whole day is lived on the dated days below.
-    { name: 'phone', dependencies: ['evening'], use: PHONE, grepInvert: /@quota/, testIgnore: 'day.spec.ts' },
+    {
+      name: 'phone',
+      dependencies: ['evening'],
+      use: PHONE,
+      grepInvert: /@quota|@desk/,
+      testIgnore: 'day.spec.ts',
+    },
     // What does not depend on the size is tested on the phone only.
-    { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes/ },
+    { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes|@desk/ },
     { name: 'quota', dependencies: ['evening'], use: PHONE, grep: /@quota/ },
     ...DATED.map(({ zone, now }) => ({
       name: `${zone}, ${now}`,

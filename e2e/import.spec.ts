@@ -215,9 +215,8 @@ test('from the welcome to the first walk: at most fourteen activations and three
 
 test(
   'at the desk the table is a grid: a block is pasted, undone by the keyboard, and imported',
-  { tag: '@sizes' },
-  async ({ app, page, viewport }) => {
-    test.skip(viewport!.width < 900, 'for wide screens');
+  { tag: '@desk' },
+  async ({ app, page }) => {
     await beginWithList(app);
     await app.tap('Type it in here');
     const cells = page.locator('.dsg-row:not(.dsg-row-header) .dsg-cell:not(.dsg-cell-gutter)');
