@@ -30,7 +30,7 @@ export const LIMITS = {
 export type Limit = keyof typeof LIMITS;
 
 /** Characters. */
-export const LONGEST = { name: 80, bedName: 30, note: 2000 } as const;
+export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
 
 /** Places of a row, and plants in it. */
 export const MOST_PLANTS_IN_ROW = 2000;

@@ -6,6 +6,7 @@ import type { Bodies } from '../journal/kinds/kinds';
 import type { Bed, Plant, Variety } from '../journal/state';
 import type { Day } from '../time/types';
 import type { PlanColumn } from './planColumns';
+import type { Sheet } from './sheet/sheet';
 
 /** What is wrong with a cell, by its line and what it should hold. */
 export interface CellFault {
@@ -18,7 +19,6 @@ export interface CellFault {
     | 'noWholeNumber'
     | 'noCount'
     | 'noLength'
-    | 'whichUnit'
     | 'tooMany'
     | 'tooLong'
     | 'tooLow'
@@ -51,6 +51,10 @@ export type SheetAssumption =
   | { readonly code: 'varietyByKind'; readonly params: { readonly lines: number } }
   | { readonly code: 'kindByTitle'; readonly params: { readonly lines: number } }
   | { readonly code: 'yearGiven'; readonly params: { readonly first: Day; readonly days: number } }
+  | {
+      readonly code: 'smallUnit';
+      readonly params: { readonly unit: Sheet['small']; readonly found: string; readonly lines: number };
+    }
   | { readonly code: 'passedOver'; readonly params: { readonly texts: readonly string[] } }
   | { readonly code: 'purposeGiven'; readonly params: { readonly purpose: Purpose } }
   | { readonly code: 'standsAlready'; readonly params: { readonly plants: number } };

@@ -64,7 +64,7 @@ test.each([
   ['A,One,corn,99999', 'plants', 'tooMany'],
   ['A,One,corn,', 'plants', 'missing'],
   ['A,,,4', 'variety', 'missing'],
-  [`${'Kitchen '.repeat(4)},One,corn,4`, 'bed', 'tooLong'],
+  [`${'Kitchen '.repeat(8)},One,corn,4`, 'bed', 'tooLong'],
   [`A,${'Long '.repeat(17)},corn,4`, 'variety', 'tooLong'],
 ])('“%s” is refused by row and column: %s, %s', (line, column, why) => {
   const found = read(`bed,variety,kind,plants\nB,Good,corn,3\n${line}`);
@@ -80,7 +80,7 @@ test.each([
   ['bed_turn', '181', 'tooHigh'],
   ['bed_turn', 'east', 'noNumber'],
   ['spacing', '0', 'tooLow'],
-  ['spacing', '45', 'whichUnit'],
+  ['spacing', '250000', 'tooHigh'],
   ['row', '0', 'noWholeNumber'],
   ['row', '201', 'tooHigh'],
   ['days_to_flower', '401', 'tooHigh'],
@@ -89,6 +89,25 @@ test.each([
   const found = read(`bed,variety,kind,plants,${column}\nA,One,corn,4,${value}`);
   expect(found).toMatchObject({ ok: false, faults: [{ line: 1, column, why, found: value }] });
 });
+
+test.each([
+  ['45', {}, 'cm', 0.45],
+  ['45,18"', {}, 'in', 1.143],
+  ['45,18"', { small: 'cm' }, 'cm', 0.45],
+  ['1.5', {}, undefined, 1.5],
+] as const)(
+  '%s from plant to plant without a unit, %j: %s, which is told and can be changed',
+  (cells, changed, unit, metres) => {
+    const rows = [['bed', 'variety', 'kind', 'plants', 'spacing']];
+    cells.split(',').forEach((cell, i) => rows.push([`Bed ${i}`, `V${i}`, 'corn', '4', cell]));
+    const guessed = guessSheet(rows, { purpose: 'eat', unit: 'm' });
+    const found = readPlanTable({ ...guessed, ...changed }, heldPlan(new Journal()), '2026-05-01');
+    expect(found.assumed.find(({ code }) => code === 'smallUnit')?.params).toEqual(
+      unit && { unit, found: '45', lines: 1 },
+    );
+    expect(found.ok && found.draft.beds[0]!.every).toBeCloseTo(metres, 9);
+  },
+);
 
 test('a row takes no more plants than it can hold, those of other lines and those there counted', () => {
   const full = read('bed,variety,kind,plants\nA,One,corn,1500\nA,One,,501');

@@ -83,6 +83,8 @@ class PlanReader {
   };
   readonly #passed: string[] = [];
   readonly #yearless: Day[] = [];
+  /** Distances from plant to plant without a unit. */
+  readonly #unitless: string[] = [];
 
   constructor(sheet: Sheet, held: HeldPlan, today: Day) {
     this.#sheet = sheet;
@@ -209,7 +211,8 @@ class PlanReader {
     const [x, y] = [cells.length('bed_x', 'position'), cells.length('bed_y', 'position')];
     const turn = cells.number('bed_turn', 'turn');
     const [length, width] = [cells.length('bed_length', 'side'), cells.length('bed_width', 'side')];
-    const every = cells.length('spacing', 'every');
+    const { metres: every, assumed } = cells.spacing();
+    if (assumed) this.#unitless.push(cells.text('spacing'));
     const known = this.#bedNames.get(plainName(name));
     if (known !== undefined) return known;
     this.#bedLines.push(line);
@@ -336,6 +339,10 @@ class PlanReader {
       kindByTitle > 0 && { code: 'kindByTitle', params: { lines: kindByTitle } },
       purpose > 0 && { code: 'purposeGiven', params: { purpose: this.#sheet.purpose } },
       first !== undefined && { code: 'yearGiven', params: { first, days: this.#yearless.length } },
+      this.#unitless.length > 0 && {
+        code: 'smallUnit',
+        params: { unit: this.#sheet.small, found: this.#unitless[0]!, lines: this.#unitless.length },
+      },
       this.#passed.length > 0 && { code: 'passedOver', params: { texts: this.#passed } },
     ];
     return all.filter((each) => each !== false);

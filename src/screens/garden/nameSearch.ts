@@ -36,6 +36,7 @@ export function findNames(typed: string, most = 6): FoundName[] {
   const exact = findCommonName(text);
   const found = index.search(text, { limit: most }).map(({ item }) => item);
   if (!exact) return found;
-  const first = NAMES.find(({ kind, plain }) => kind === exact && plain === text)!;
+  const named = NAMES.filter(({ kind }) => kind === exact);
+  const first = named.find(({ plain }) => plain === text) ?? named[0]!;
   return [first, ...found.filter((each) => each !== first)].slice(0, most);
 }

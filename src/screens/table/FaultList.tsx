@@ -3,14 +3,18 @@ import { View } from 'react-native';
 import type { CellFault } from '@/core/records/planDraft';
 import { withCells, type Sheet } from '@/core/records/sheet/sheet';
 import { groupBy } from '@/core/text/groupBy';
+import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayFault, type FaultGroup } from '../words/sheet';
 import { FixSheet } from './FixSheet';
 
 /** Questions shown at once. */
 const MOST_SHOWN = 40;
+/** Unknown kinds that are named before they are left out. */
+const MOST_QUOTED = 6;
 
 export interface FaultListProps {
   readonly sheet: Sheet;
@@ -24,11 +28,14 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
   const [open, setOpen] = useState<FaultGroup>();
   const groups = faultGroups(faults);
   if (groups.length === 0) return null;
+  const leaveOut = (lines: readonly number[]): void =>
+    onChange({ ...sheet, left: [...new Set([...sheet.left, ...lines])] });
   return (
     <View>
       <Text variant="strong" tone="rust" live>
         {`${f.count(groups.length, 'question', 'questions')} left. Nothing has been imported yet.`}
       </Text>
+      <UnknownKinds groups={groups} onLeaveOut={leaveOut} />
       {groups.slice(0, MOST_SHOWN).map((group) => {
         const { title, note } = sayFault(group, f);
         return <ListRow key={keyOf(group.fault)} title={title} note={note} onPress={() => setOpen(group)} />;
@@ -43,7 +50,7 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
           setOpen(undefined);
         }}
         onLeaveOut={({ lines }) => {
-          onChange({ ...sheet, left: [...new Set([...sheet.left, ...lines])] });
+          leaveOut(lines);
           setOpen(undefined);
         }}
         onClose={() => setOpen(undefined)}
@@ -52,9 +59,46 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
   );
 }
 
-const keyOf = ({ column, why, found, variety }: CellFault): string => [column, why, found, variety].join('|');
+/** A list of everything that grows has many kinds that are not pollinated here: all their lines are left out on one tap. */
+function UnknownKinds({
+  groups,
+  onLeaveOut,
+}: {
+  readonly groups: readonly FaultGroup[];
+  readonly onLeaveOut: (lines: readonly number[]) => void;
+}) {
+  const f = useFormat();
+  const unknown = groups.filter(({ fault }) => fault.why === 'unknownKind');
+  if (unknown.length < 2) return null;
+  const lines = unknown.flatMap((group) => group.lines);
+  const names = unknown.slice(0, MOST_QUOTED).map(({ fault }) => `“${fault.found}”`);
+  const more = unknown.length - names.length;
+  return (
+    <View style={{ gap: SPACE.s, paddingVertical: SPACE.m }}>
+      <Text>
+        {`Not known here: ${names.join(', ')}${more > 0 ? ` and ${f.number(more)} more` : ''}. What is not pollinated by hand needs no place on this plan.`}
+      </Text>
+      <Button
+        title={`Leave out ${f.count(lines.length, 'line', 'lines')} of unknown kinds`}
+        onPress={() => onLeaveOut(lines)}
+      />
+    </View>
+  );
+}
 
-/** One question for the same cell of the same variety; which of two numbers is the day is one question for the whole table. */
+/** What each variety has its own answer to, whatever stands in the cell; elsewhere the same text means the same. */
+const OF_VARIETY: ReadonlySet<CellFault['why']> = new Set([
+  'missing',
+  'ambiguousKind',
+  'otherKindBefore',
+  'otherKindOnPlan',
+  'noCount',
+]);
+
+const keyOf = ({ column, why, found, variety }: CellFault): string =>
+  [column, why, found, OF_VARIETY.has(why) ? variety : ''].join('|');
+
+/** One question for what one answer settles; which of two numbers is the day is one question for the whole table. */
 const faultGroups = (faults: readonly CellFault[]): FaultGroup[] =>
   [
     ...groupBy(

@@ -7,6 +7,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { PURPOSE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
+import { SMALL_UNITS } from '../words/sheet';
 
 interface QuestionProps {
   readonly sheet: Sheet;
@@ -32,13 +33,15 @@ export function DateQuestion({
   );
 }
 
-/** What is taken for the whole table where it says nothing: what for, and the year. */
+/** What is taken for the whole table where it says nothing: what for, the year, the unit between plants. */
 export function DefaultQuestions({
   sheet,
   assumed,
   onChange,
 }: QuestionProps & { readonly assumed: readonly SheetAssumption[] }) {
   const year = assumed.find((each) => each.code === 'yearGiven')?.params.first.slice(0, 4);
+  const unitless = assumed.some(({ code }) => code === 'smallUnit');
+  const otherUnit = sheet.small === 'cm' ? 'in' : 'cm';
   const asksPurpose = assumed.some(({ code }) => code === 'purposeGiven');
   return (
     <View style={{ gap: SPACE.m }}>
@@ -63,6 +66,13 @@ export function DefaultQuestions({
           ))}
         </View>
       )}
+      {unitless ? (
+        <Button
+          size="small"
+          title={`From plant to plant in ${SMALL_UNITS[otherUnit]} instead`}
+          onPress={() => onChange({ ...sheet, small: otherUnit })}
+        />
+      ) : null}
     </View>
   );
 }

@@ -27,10 +27,6 @@ const FAULTS: readonly [Omit<CellFault, 'line' | 'variety'>, string][] = [
     'How many is “some”? Plants of Marsh Button. Line 4.',
   ],
   [
-    { column: 'spacing', why: 'whichUnit', found: '45' },
-    '“45”: centimetres or inches? From plant to plant. As metres or feet it would be too far. Line 4.',
-  ],
-  [
     { column: 'sown', why: 'noDay', found: 'spring' },
     'Which day is “spring”? Sown on: Marsh Button. Write it as 12 May 2026, or leave it empty. Line 4.',
   ],
@@ -54,6 +50,10 @@ test('what one answer settles is asked once, and long texts are cut', () => {
 });
 
 const ASSUMED: readonly [SheetAssumption, string][] = [
+  [
+    { code: 'smallUnit', params: { unit: 'cm', found: '45', lines: 3 } },
+    '3 distances from plant to plant without a unit: 45 is read as centimetres.',
+  ],
   [{ code: 'bedAsAbove', params: { lines: 1 } }, '1 line names no bed: it is the bed above.'],
   [
     { code: 'oneBed', params: { bed: 'Garden' } },

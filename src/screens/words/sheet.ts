@@ -2,6 +2,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { DateOrder } from '@/core/records/dateOrder';
 import type { ColumnUse } from '@/core/records/planColumns';
 import type { CellFault, SheetAssumption } from '@/core/records/planDraft';
+import type { Sheet } from '@/core/records/sheet/sheet';
 import type { Format } from '../format/format';
 import { PURPOSE_NAMES } from './names';
 
@@ -88,10 +89,6 @@ const QUESTIONS: Readonly<Record<CellFault['why'], SayFault>> = {
     title: `How long is “${found(fault)}”?`,
     note: `${USE_NAMES[fault.column]}. Write it as 1.5 m, 45 cm or 18 in.`,
   }),
-  whichUnit: (fault) => ({
-    title: `“${found(fault)}”: centimetres or inches?`,
-    note: `${USE_NAMES[fault.column]}. As metres or feet it would be too far.`,
-  }),
   tooMany: (fault, f) => ({
     title: `${found(fault)} plants in one row?`,
     note: `A row can have ${f.number(fault.limit ?? 0)} plants.`,
@@ -163,10 +160,15 @@ export function sayAssumed(assumed: SheetAssumption, f: Format): string {
       return assumed.params.days === 1
         ? `One day has no year: it is ${f.date(assumed.params.first)}.`
         : `${f.number(assumed.params.days)} days have no year: the first is ${f.date(assumed.params.first)}.`;
+    case 'smallUnit':
+      return `${f.count(assumed.params.lines, 'distance', 'distances')} from plant to plant without a unit: ${assumed.params.found} is read as ${SMALL_UNITS[assumed.params.unit]}.`;
     case 'passedOver':
       return sayPassedOver(assumed.params.texts, f);
   }
 }
+
+/** Units of what lies between plants. */
+export const SMALL_UNITS: Readonly<Record<Sheet['small'], string>> = { cm: 'centimetres', in: 'inches' };
 
 /** Lines that were passed over, quoted at most. */
 const MOST_QUOTED = 3;

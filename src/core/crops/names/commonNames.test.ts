@@ -65,6 +65,9 @@ test('plurals, capitals, accents, hyphens and apostrophes do not matter', () => 
   same('patty pan', 'patty-pans', 'pattypan');
   same('ladies’ fingers', "ladies' fingers", 'Ladies Fingers');
   same('squash', 'squashes');
+  same('chilli', 'Chillies', 'chillis');
+  same('chili', 'chilies', 'chilis');
+  same('muskmelon', 'musk melons', 'Musk-Melon');
 });
 
 test('an unknown name is unknown', () => {

@@ -30,7 +30,7 @@ const LISTED: readonly CommonName[] = [
   named(['pepo', 'moschata'], 'tromboncino zucchini', 'green pumpkin', 'korean zucchini'),
   named(ALL_PEPPERS, 'chilli', 'chili', 'chile', 'hot pepper', 'chilli pepper', 'chili pepper'),
   named(['annuum', 'frutescens', 'chinense'], 'pepper', 'ornamental chilli', 'thai chilli', 'bird pepper'),
-  named(['commonBean', 'runnerBean', 'limaBean', 'broadBean'], 'bean', 'climbing bean', 'pole bean'),
+  named(['commonBean', 'runnerBean', 'limaBean', 'broadBean'], 'bean', 'climbing bean', 'pole bean', 'Bohne'),
   named(['commonBean', 'limaBean'], 'butter bean', 'bush bean', 'dry bean'),
   named(['melon', 'watermelon'], 'melon', 'winter melon', 'snap melon'),
   named(['watermelon', 'citron'], 'preserving melon', 'jam melon', 'fodder melon'),
@@ -294,10 +294,25 @@ export const normalisedName = (name: string): string =>
 const BY_NAME = new Map(
   COMMON_NAMES.flatMap((each) => each.names.map((name) => [normalisedName(name), each] as const)),
 );
+/** With either plural, and with its words as one: chillies, musk melon, egg plants. */
+const BY_SPELLING = new Map(
+  COMMON_NAMES.flatMap((each) =>
+    each.names.flatMap((name) =>
+      [name, `${name}es`].map((form) => [joined(normalisedName(form)), each] as const),
+    ),
+  ),
+);
+
+function joined(name: string): string {
+  return name.replaceAll(' ', '');
+}
 
 /**
  * Looks up a common name, in whatever spelling, singular or plural; `undefined` when it is not known.
  *
  * @example findCommonName('Courgettes')?.crops // ['pepo']
  */
-export const findCommonName = (name: string): CommonName | undefined => BY_NAME.get(normalisedName(name));
+export function findCommonName(name: string): CommonName | undefined {
+  const plain = normalisedName(name);
+  return BY_NAME.get(plain) ?? BY_SPELLING.get(joined(plain));
+}

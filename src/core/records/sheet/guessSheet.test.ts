@@ -34,11 +34,30 @@ test.each([
   ['Save seed?', 'purpose'],
   ['Source', 'seed'],
   ['Remarks', 'note'],
+  ['Plant out', 'planted_out'],
+  ['Date out', 'planted_out'],
+  ['Pflanztermin', 'planted_out'],
+  ['Started indoors', 'sown'],
+  ['Fecha siembra', 'sown'],
+  ['Latin name', 'kind'],
+  ['Common name', 'kind'],
+  ['Keep seed?', 'purpose'],
+  ['Eat or seed', 'purpose'],
+  ['Tunnel', 'bed'],
+  ['Stk.', 'plants'],
+  // What is not of the plan is a note, however much of its name is like a column of it.
+  ['Harvest date', 'note'],
+  ['Start of harvest', 'note'],
+  ['Variety notes', 'note'],
+  ['Plants per m2', 'note'],
+  ['Plant height', 'note'],
+  ['Days to maturity', 'note'],
+  ['Germination', 'note'],
 ] as const)('the column “%s” holds %s', (name, use) => {
   expect(useCalled(name)).toBe(use);
 });
 
-test.each(['Germination', 'Weather', '', 'Colour', 'x9'])('the column “%s” is not known', (name) => {
+test.each(['Weather', '', 'Genus', 'x9'])('the column “%s” is not known', (name) => {
   expect(useCalled(name)).toBeUndefined();
 });
 
@@ -60,6 +79,22 @@ test('a table without names is told by what it holds', () => {
     uses: ['bed', 'variety', 'kind', 'plants', 'sown'],
     dates: 'dayFirst',
   });
+});
+
+test('a name that is a use as a whole goes before one that only holds it', () => {
+  expect(guessSheet(rowsOf('Plant code,Crop,Plants\n17,corn,3'), DEFAULTS).uses).toEqual([
+    'note',
+    'kind',
+    'plants',
+  ]);
+});
+
+test('days of the harvest and numbers under another name are neither sowings nor plants', () => {
+  const sheet = guessSheet(
+    rowsOf('Variety,Kind,Erntezeit,Year,Grams\nOne,corn,12.9.2026,2026,40\nTwo,okra,14.9.2026,2026,55'),
+    DEFAULTS,
+  );
+  expect(sheet.uses).toEqual(['variety', 'kind', 'note', 'note', 'note']);
 });
 
 test('the same name twice: the first column counts, the other is a note', () => {

@@ -1,7 +1,7 @@
 import type { Purpose } from '../../crops/variety';
 import { withoutAccents } from '../../text/withoutAccents';
 import { dateOrderOf } from '../dateOrder';
-import type { ColumnUse } from '../planColumns';
+import { SHARED_USES, type ColumnUse } from '../planColumns';
 import { cropsCalled } from './kindCalled';
 import type { Sheet } from './sheet';
 import { writtenCount } from './writtenCount';
@@ -13,21 +13,21 @@ type Table = readonly (readonly string[])[];
 const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
   bed_row:
     'bed row, bed and row, bed or row, bed no row, row bed, beet reihe, place, location, where, position, standort, ort, emplacement, lieu, lugar, posto, posizione',
-  bed: 'bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
+  bed: 'bett, beetnummer, beet nr, section, tunnel, polytunnel, house, container, pot, grow bag, bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
   row: 'row, rows, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, file, rij, linha',
   variety:
-    'variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
-  kind: 'kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, gemuseart, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
+    'cultivar name, cultivar variety, named variety, sort, nombre, variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
+  kind: 'latin name, botanical name, scientific name, latin, common name, crop name, vegetables, veggie, veggies, veg type, kind of plant, gemuseart, sorte art, botanischer name, legumes, nom latin, hortalizas, nombre comun, ortaggi, nome comune, kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, gemuseart, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
   plants:
-    'plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
+    'pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
   purpose:
-    'purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
-  seed: 'seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
-  sown: 'sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, gesat, saat, gesat am, semis, date de semis, seme le, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
+    'keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
+  seed: 'seed company, company, brand, bought from, got from, from whom, seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
+  sown: 'sowed, seeding, start date, started, date started, start, starts, start indoors, started indoors, indoor start, sow indoors, sown indoors, aussaattermin, saattermin, vorkultur, date semis, semee le, fecha siembra, data semina, sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, gesat, saat, gesat am, semis, date de semis, seme le, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
   planted_out:
-    'planted out, planted, plant date, planting date, date planted, transplanted, transplant date, transplant, planting out, set out, pot out, planted on, pflanzung, ausgepflanzt, pflanzdatum, gepflanzt, auspflanzen, auspflanzung, plantation, date de plantation, repiquage, repique, plante le, plantacion, trasplante, fecha de trasplante, trasplantado, trapianto, data di trapianto, piantato, geplant, plantdatum, uitgeplant',
+    'plant out, plant out date, out, date out, out on, put out, transplanting, transplanting date, pflanztermin, auspflanztermin, mise en place, date plantation, fecha trasplante, data trapianto, planted out, planted, plant date, planting date, date planted, transplanted, transplant date, transplant, planting out, set out, pot out, planted on, pflanzung, ausgepflanzt, pflanzdatum, gepflanzt, auspflanzen, auspflanzung, plantation, date de plantation, repiquage, repique, plante le, plantacion, trasplante, fecha de trasplante, trasplantado, trapianto, data di trapianto, piantato, geplant, plantdatum, uitgeplant',
   spacing:
-    'spacing, plant spacing, distance, in row spacing, spacing in row, apart, between plants, abstand, pflanzabstand, espacement, distance entre plants, espaciado, distancia, marco, distanza, spaziatura, afstand, plantafstand',
+    'space, plants apart, distance apart, spacing, plant spacing, distance, in row spacing, spacing in row, apart, between plants, abstand, pflanzabstand, espacement, distance entre plants, espaciado, distancia, marco, distanza, spaziatura, afstand, plantafstand',
   bed_length:
     'bed length, length, length of bed, beetlange, lange, longueur, largo, longitud, lunghezza, lengte',
   bed_width:
@@ -39,7 +39,7 @@ const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
     'traits, trait, parthenocarpic, gynoecious, seedless, endosperm, style, fruit shape, corn type, type of corn, eigenschaften, merkmale, caracteristiques, rasgos, caratteri',
   days_to_flower: 'days to flower, days to first flower, days to flowering',
   fruit_wanted: 'fruit wanted, fruits wanted, fruits for seed, fruit for seed',
-  note: 'note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
+  note: 'harvest, harvested, first harvest, first fruit, first frost, last frost, germination, germinated, days to germination, maturity, days to maturity, days to harvest, dtm, bought, ordered, order date, price, cost, year, height, plant height, color, colour, status, done, plant id, id, ernte, erntedatum, erntezeit, keimung, jahr, preis, farbe, recolte, annee, prix, couleur, cosecha, ano, precio, raccolta, anno, prezzo, colore, oogst, jaar, prijs, colheita, note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
 };
 
 const plainName = (header: string): string =>
@@ -56,20 +56,38 @@ const BY_NAME = new Map(
   ),
 );
 
-/** The use that a name of a column names: the whole of it, else its longest run of words that is one. */
-export function useCalled(header: string): ColumnUse | undefined {
+/** Words after which a number counts something else: plants per square metre. */
+const PER = /^(per|pro|par|por|al)$/;
+
+interface Called {
+  readonly use: ColumnUse;
+  /** By the whole of the name rather than by some of its words. */
+  readonly whole: boolean;
+}
+
+/**
+ * The use that a name of a column names: the whole of it, else its longest run of words that is one. Of two as long
+ * `Variety notes` are notes.
+ */
+function called(header: string): Called | undefined {
   const words = plainName(header).split(' ');
   for (let length = words.length; length > 0; length -= 1) {
-    for (let from = 0; from + length <= words.length; from += 1) {
-      const run = words.slice(from, from + length).join(' ');
+    const whole = length === words.length;
+    const uses = words
+      .slice(0, words.length - length + 1)
+      .map((_, from) => words.slice(from, from + length).join(' '))
       // A short word among others is too weak a sign.
-      if (length < words.length && run.length < LEAST_LETTERS) continue;
-      const found = BY_NAME.get(run);
-      if (found) return found;
-    }
+      .filter((run) => whole || run.length >= LEAST_LETTERS)
+      .flatMap((run) => BY_NAME.get(run) ?? []);
+    const [use] = uses;
+    if (!use) continue;
+    return { use: uses.includes('note') || words.some((word) => PER.test(word)) ? 'note' : use, whole };
   }
   return undefined;
 }
+
+/** @example useCalled('Number of plants') // 'plants' */
+export const useCalled = (header: string): ColumnUse | undefined => called(header)?.use;
 
 const LEAST_LETTERS = 3;
 /** Lines among which the one that names the columns is looked for. */
@@ -94,7 +112,12 @@ export interface SheetDefaults {
  */
 export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
   const usesOf = (row: readonly string[]): ColumnUse[] =>
-    unique(row.map((name) => remembered[rememberedName(name)] ?? useCalled(name)));
+    unique(
+      row.map((name) => {
+        const use = remembered[rememberedName(name)];
+        return use ? { use, whole: true } : called(name);
+      }),
+    );
   const known = rows.slice(0, PREAMBLE).map((row) => usesOf(row).filter((use) => use !== 'none').length);
   const most = Math.max(0, ...known);
   // One known word may be a title; two name columns.
@@ -105,6 +128,7 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
   const uses = byContents(
     Array.from({ length: width }, (_, i) => named[i] ?? 'none'),
     body,
+    (column) => header >= 0 && (rows[header]![column] ?? '').trim() !== '',
   ).map((use, i): ColumnUse =>
     use === 'none' &&
     remembered[rememberedName(rows[header]?.[i] ?? '')] !== 'none' &&
@@ -116,26 +140,39 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
     use === 'sown' || use === 'planted_out' ? body.map((row) => row[i] ?? '') : [],
   );
   const dates = dateOrderOf(days);
-  return { rows, header, uses, ...(dates && { dates }), purpose, unit, left: [] };
+  const small =
+    smallUnit(body.map((row) => row[uses.indexOf('spacing')] ?? '')) ?? (unit === 'm' ? 'cm' : 'in');
+  return { rows, header, uses, ...(dates && { dates }), purpose, unit, small, left: [] };
+}
+
+/** The one small unit that some of the cells name. */
+function smallUnit(cells: readonly string[]): Sheet['small'] | undefined {
+  const inches = cells.some((cell) => /\d\s*(in|inch|inches|["″”])\.?$/i.test(cell.trim()));
+  const centimetres = cells.some((cell) => /\d\s*cm\.?$/i.test(cell.trim()));
+  return inches === centimetres ? undefined : inches ? 'in' : 'cm';
 }
 
 /** The name under which the use of a column is remembered. */
 export const rememberedName = (header: string): string => plainName(header);
 
-/** Each use once, the first column of its name; those that may stand more than once as often as they do. */
-function unique(uses: readonly (ColumnUse | undefined)[]): ColumnUse[] {
-  const seen = new Set<ColumnUse>();
-  return uses.map((use) => {
-    if (use === undefined || use === 'none') return 'none';
-    if (use === 'traits' || use === 'note') return use;
-    if (seen.has(use)) return 'note';
-    seen.add(use);
-    return use;
+/**
+ * Each use once: that of the first column whose whole name it is, else of the first whose name holds it. Those that may
+ * stand more than once as often as they do.
+ */
+function unique(names: readonly (Called | undefined)[]): ColumnUse[] {
+  const first = new Map<ColumnUse, number>();
+  for (const whole of [true, false])
+    names.forEach((name, i) => {
+      if (name?.whole === whole && !first.has(name.use)) first.set(name.use, i);
+    });
+  return names.map((name, i) => {
+    if (name === undefined) return 'none';
+    return SHARED_USES.includes(name.use) || first.get(name.use) === i ? name.use : 'note';
   });
 }
 
-/** Columns that no name told, by what they hold. */
-function byContents(uses: ColumnUse[], body: Table): ColumnUse[] {
+/** Columns that no name told, by what they hold; numbers under a name may be anything: years, days, grams. */
+function byContents(uses: ColumnUse[], body: Table, isNamed: (column: number) => boolean): ColumnUse[] {
   const found = [...uses];
   const cellsOf = (column: number): string[] =>
     body
@@ -146,7 +183,8 @@ function byContents(uses: ColumnUse[], body: Table): ColumnUse[] {
     if (found.includes(use)) return;
     const shares = found.map((each, i) => {
       const cells = each === 'none' ? cellsOf(i) : [];
-      return cells.length === 0 ? 0 : cells.filter(holds).length / cells.length;
+      const tells = cells.filter((cell) => holds(cell) && !(isNamed(i) && /^[\d.,]+$/.test(cell)));
+      return cells.length === 0 ? 0 : tells.length / cells.length;
     });
     const best = Math.max(...shares, 0);
     if (best >= MOSTLY) found[shares.indexOf(best)] = use;

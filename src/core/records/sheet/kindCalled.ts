@@ -11,7 +11,8 @@ import { commonNameIn } from '../../crops/names/nameInVariety';
  * @example cropsCalled('Squash', 'Old Butternut') // ['moschata']
  */
 export function cropsCalled(kind: string, variety: string): readonly CropId[] | undefined {
-  const crops = byName(kind) ?? botanical(kind) ?? byParts(kind) ?? commonNameIn(kind)?.crops;
+  const crops =
+    byName(kind) ?? byShort(kind) ?? botanical(kind) ?? byParts(kind) ?? commonNameIn(kind)?.crops;
   if (!crops || crops.length === 1) return crops;
   const named = commonNameIn(variety)?.crops;
   const both = named ? crops.filter((crop) => named.includes(crop)) : [];
@@ -32,6 +33,8 @@ const exactly = (kind: string): readonly CropId[] | undefined =>
 
 /** Endings of plurals that are not English, and those of their singulars: Tomaten, zucche, pomodori. */
 const PLURALS: readonly (readonly [plural: string, singular: string])[] = [
+  ['sse', 's'],
+  ['es', ''],
   ['en', ''],
   ['en', 'e'],
   ['n', ''],
@@ -52,6 +55,32 @@ function byPlural(kind: string): readonly CropId[] | undefined {
     if (found) return found;
   }
   return undefined;
+}
+
+/** Short forms of words in growers’ lists. Everyday words, from memory. */
+const SHORT = new Map(
+  Object.entries({
+    tomato: 'tom, tommy, tommie, tomat, mater',
+    cucumber: 'cuke, cuc, cue, cucumb',
+    zucchini: 'zuke, zuk, zuc, zucch',
+    courgette: 'courg, courgs',
+    squash: 'sq',
+    pumpkin: 'pump, pumpk, punkin',
+    aubergine: 'aub, auberg',
+    watermelon: 'wmelon',
+    potato: 'tater, tattie',
+    bean: 'bn',
+    strawberry: 'strawb',
+    winter: 'w',
+    summer: 's',
+  }).flatMap(([word, forms]) => forms.split(', ').map((form) => [form, word] as const)),
+);
+
+/** `toms`, `pickling cukes`, `W. sq.` */
+function byShort(kind: string): readonly CropId[] | undefined {
+  const words = normalisedName(kind).split(' ');
+  const full = words.map((word) => SHORT.get(word) ?? SHORT.get(word.replace(/s$/, '')) ?? word);
+  return full.some((word, i) => word !== words[i]) ? byName(full.join(' ')) : undefined;
 }
 
 /** `C. pepo`, `pepo`, `Cucurbita pepo subsp. pepo`. */

@@ -83,14 +83,24 @@ export class LineCells {
   length(column: PlanColumn, limit: Limit): number | undefined {
     const text = this.text(column);
     if (text === '') return undefined;
-    const { rows, header, uses, unit } = this.#sheet;
-    const own = unitIn(rows[header]?.[uses.indexOf(column)] ?? '');
-    const value = writtenLength(text, own ?? unit);
-    if (value === undefined) return this.fault(column, 'noLength');
-    const alone = own === undefined && !/[a-z"'″′”’]/i.test(text);
-    if (limit === 'every' && alone && value > WIDEST_SPACING_M)
-      return this.fault(column, 'whichUnit', { offers: [`${text} cm`, `${text} in`] });
-    return this.#within(value, column, limit);
+    const value = writtenLength(text, this.#unitOf(column) ?? this.#sheet.unit);
+    return value === undefined ? this.fault(column, 'noLength') : this.#within(value, column, limit);
+  }
+
+  /** From plant to plant, metres; `assumed` where a number alone had to be in a smaller unit. */
+  spacing(): { readonly metres: number | undefined; readonly assumed: boolean } {
+    const { unit, small } = this.#sheet;
+    const text = this.text('spacing');
+    const alone = this.#unitOf('spacing') === undefined && !/[a-z"'″′”’]/i.test(text);
+    const assumed = alone && (writtenLength(text, unit) ?? 0) > WIDEST_SPACING_M;
+    if (!assumed) return { metres: this.length('spacing', 'every'), assumed };
+    return { metres: this.#within(writtenLength(text, small)!, 'spacing', 'every'), assumed };
+  }
+
+  /** The unit that the column's name gives. */
+  #unitOf(column: PlanColumn): string | undefined {
+    const { rows, header, uses } = this.#sheet;
+    return unitIn(rows[header]?.[uses.indexOf(column)] ?? '');
   }
 
   #within(value: number, column: PlanColumn, limit: Limit): number | undefined {

@@ -18,6 +18,8 @@ export interface Sheet {
   readonly purpose: Purpose;
   /** The unit of lengths that name none: metres or feet. */
   readonly unit: 'm' | 'ft';
+  /** The unit of numbers without one from plant to plant that are too large for those. */
+  readonly small: 'cm' | 'in';
   /** Indices of lines that the grower leaves out. */
   readonly left: readonly number[];
 }
