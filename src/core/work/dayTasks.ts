@@ -35,6 +35,8 @@ export interface DaySituation {
     readonly until: number | undefined;
     /** Plants whose females get pollen a second time, and from when the first of them do. */
     readonly again?: { readonly plants: number; readonly from: number };
+    /** Where no walk leads to them: those whose flowers open next, and when the first of them do. */
+    readonly next?: { readonly plants: number; readonly from: number };
   };
   readonly walks: readonly WalkSituation[];
   /** Perfect flowers that are shaken again and again, where that is kept up. */
@@ -136,7 +138,7 @@ function roundTask(round: RoundSituation): Task | undefined {
 
 function openTask({ open }: DaySituation): Task | undefined {
   const size = open.plants - open.visited;
-  if (size <= 0) return secondTimeTask(open);
+  if (size <= 0) return secondTimeTask(open) ?? nextOpenTask(open);
   return {
     kind: 'open',
     size,
@@ -158,6 +160,12 @@ function secondTimeTask({ again, until }: DaySituation['open']): Task | undefine
     ...(until !== undefined && { by: until }),
     started: false,
   };
+}
+
+function nextOpenTask({ next }: DaySituation['open']): Task | undefined {
+  if (!next) return undefined;
+  const minutes = minutesFor(next.plants, MINUTES_PER_OPEN_PLANT);
+  return { kind: 'open', size: next.plants, minutes, from: next.from, started: false };
 }
 
 function routineTask({ routine }: DaySituation): Task | undefined {

@@ -5,11 +5,13 @@ import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { entryOf } from '../journal/testEntry';
 import { undoable } from '../journal/undo';
+import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';
 import { sunTimes } from '../time/sun';
 import {
   malesFor,
   openNowOf,
+  opensNext,
   openVisitFacts,
   pollenFor,
   secondTimeFacts,
@@ -106,6 +108,12 @@ class Yard {
   }
 }
 
+/** When the first flower of a day opens. */
+const openingOf = ({ journal }: Yard, day: string): number => {
+  const [first] = [...journal.all('variety').values()];
+  return windowsOf(journal, GARDEN, day, [first!.crop]).get(first!.crop)!.opens[0];
+};
+
 const six = (): Yard => new Yard([{ crop: 'pepo', plants: ['p1', 'p2', 'p3', 'p4', 'p5', 'p6'] }]);
 const ids = (yard: Yard, now?: number): string[] => yard.open(now).map(({ plant }) => plant.plant);
 
@@ -118,6 +126,28 @@ test('without any earlier entry the plants grown to eat are open in the morning,
   // Nobody is sent on an evening walk for what is only eaten.
   const evening = todayOf(yard.journal, GARDEN, Date.parse('2026-07-21T19:30:00+01:00')).tasks;
   expect([evening.next, ...evening.then].map(({ kind }) => kind)).not.toContain('walk');
+});
+
+test('where no walk leads to them, it is told when flowers open next: today or tomorrow', () => {
+  const yard = six();
+  const opensOn = (day: string): number => openingOf(yard, day);
+  const nextAt = (now: number) => todayOf(yard.journal, GARDEN, now).tasks.next;
+  const night = Date.parse('2026-07-21T02:00:00+01:00');
+  expect(nextAt(night)).toMatchObject({ kind: 'open', size: 6, from: opensOn(DAY) });
+  expect(ids(yard, opensOn(DAY))).toHaveLength(6);
+  expect(ids(yard, opensOn(DAY) - 1)).toEqual([]);
+  const evening = Date.parse('2026-07-21T19:30:00+01:00');
+  expect(nextAt(evening)).toMatchObject({ kind: 'open', size: 6, from: opensOn('2026-07-22') });
+  for (const plant of ids(yard)) yard.visit(plant, { female: 0, male: 0 });
+  expect(nextAt(MORNING)).toMatchObject({ kind: 'open', size: 6, from: opensOn('2026-07-22') });
+  // One plant for seed, and the walk of the evening says it all.
+  const both = new Yard([
+    { crop: 'pepo', plants: ['p1'] },
+    { crop: 'maxima', purpose: 'seedToKeep', plants: ['p2'] },
+  ]);
+  const tasks = todayOf(both.journal, GARDEN, night).tasks;
+  expect([tasks.next, ...tasks.then].map(({ kind }) => kind)).not.toContain('open');
+  expect(opensNext(new Journal(), GARDEN, night)).toBeUndefined();
 });
 
 test('what is grown for seed is not worked open, nor what needs no pollen and is spoilt by it', () => {
@@ -381,7 +411,8 @@ describe('a second time, an hour later', () => {
     });
     expect(tasks(NINE + HOUR).next).toMatchObject({ kind: 'open', again: true, size: 1 });
     again(yard, 'p1', NINE + HOUR);
-    expect(tasks(NINE + HOUR).next.kind).not.toBe('open');
+    const { next } = tasks(NINE + HOUR);
+    expect([next.again, next.from]).toEqual([undefined, openingOf(yard, '2026-07-22')]);
   });
 
   test('not of squash, not of what was closing, and not where once was chosen', () => {

@@ -80,6 +80,37 @@ export function openNowOf(journal: Journal, garden: Garden, now: number): OpenPl
     });
 }
 
+/**
+ * When flowers of the plants that are worked at open flowers open next, today or tomorrow, UTC milliseconds, and how many
+ * plants these are.
+ *
+ * @example opensNext(new Journal(), garden, now) // undefined
+ */
+export function opensNext(
+  journal: Journal,
+  garden: Garden,
+  now: number,
+): { readonly plants: number; readonly from: number } | undefined {
+  const varieties = [...journal.all('variety').values()].filter(isWorkedOpen);
+  const crops = varieties.map(({ crop }) => crop);
+  const today = dayAt(now, garden.zone);
+  const windows = [today, addDays(today, 1)].map((day) => windowsOf(journal, garden, day, crops));
+  const opening = new Map(
+    varieties.flatMap(({ variety, crop }) => {
+      const opens = windows.flatMap((each) => each.get(crop)?.opens[0] ?? []).find((at) => at > now);
+      return opens === undefined ? [] : [[variety, opens] as const];
+    }),
+  );
+  const plants = [...journal.all('plant').values()].filter(
+    ({ removed, variety }) => !removed && opening.has(variety),
+  );
+  if (plants.length === 0) return undefined;
+  return {
+    plants: plants.length,
+    from: Math.min(...new Set(plants.map(({ variety }) => opening.get(variety)!))),
+  };
+}
+
 function secondTimeOf(
   journal: Journal,
   plant: string,

@@ -10,7 +10,7 @@ import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { beforeFlowers, type BeforeFlowers } from './beforeFlowers';
 import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from './dayTasks';
-import { openNowOf } from './openNow';
+import { openNowOf, opensNext } from './openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from './outings';
 import type { Shortage } from './pairing/shortages';
 import { roundsAt } from './roundsNow';
@@ -50,6 +50,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
   const walk = walkAt(journal, outings);
   const due = rounds.map((round) => round.due);
+  // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
+  const walks = seedGrows(journal);
   const before = walk.length > 0 ? beforeFlowers(journal, garden, day) : undefined;
   return {
     day,
@@ -62,9 +64,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       now,
       sunset: sun.sunset,
       rounds: rounds.map(({ situation }) => situation),
-      open: before ? NOTHING_OPEN : openSize(journal, garden, now),
-      // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
-      walks: !before && seedGrows(journal) ? walksOf(walk) : [],
+      open: before ? NOTHING_OPEN : openSize(journal, garden, now, walks),
+      walks: !before && walks ? walksOf(walk) : [],
       routine: routineOf(journal, garden, now),
       looks: { due: looks.length },
     }),
@@ -100,14 +101,17 @@ function seedGrows(journal: Journal): boolean {
 
 const NOTHING_OPEN: DaySituation['open'] = { plants: 0, visited: 0, until: undefined };
 
-function openSize(journal: Journal, garden: Garden, now: number): DaySituation['open'] {
+function openSize(journal: Journal, garden: Garden, now: number, walks: boolean): DaySituation['open'] {
   const open = openNowOf(journal, garden, now);
-  const until = open.map(({ window }) => window.lastSafe);
+  // What is past its best hour may be tried all the same; it sets no hour.
+  const until = open.map(({ window }) => window.lastSafe).filter((at) => at > now);
   const again = open.flatMap((plant) => plant.again ?? []);
+  const next = walks ? undefined : opensNext(journal, garden, now);
   return {
     plants: open.length,
     visited: open.filter((plant) => plant.open !== undefined).length,
     until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
+    ...(next && { next }),
     ...(again.length > 0 && {
       again: { plants: again.length, from: Math.min(...new Set(again.map(({ from }) => from))) },
     }),

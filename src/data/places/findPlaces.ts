@@ -2,6 +2,7 @@ import type { CityData } from 'city-timezones';
 import Fuse from 'fuse.js';
 import { withoutAccents } from '@/core/text/withoutAccents';
 import type { LatLon } from './coordinates';
+import { OWN_NAMES } from './ownNames';
 
 /** Where a garden may be. */
 export interface Place extends LatLon {
@@ -25,14 +26,16 @@ export const plainName = (name: string): string =>
     .trim();
 
 interface Named {
+  /** What it is called: as in the list, or as those who live there call it. */
+  readonly name: string;
   readonly plain: string;
   readonly regions: readonly string[];
   readonly city: CityData;
 }
 
-const placeOf = ({ city, province, country, iso2, lat, lng, timezone }: CityData): Place => ({
-  name: city,
-  region: [...new Set([province, country])].filter((part) => part && part !== city).join(', '),
+const placeOf = ({ name, city: { city, province, country, iso2, lat, lng, timezone } }: Named): Place => ({
+  name,
+  region: [...new Set([city, province, country])].filter((part) => part && part !== name).join(', '),
   country: iso2 ?? '',
   latitude: lat,
   longitude: lng,
@@ -43,24 +46,28 @@ const placeOf = ({ city, province, country, iso2, lat, lng, timezone }: CityData
 export class PlaceIndex {
   readonly #named: readonly Named[];
   readonly #fuzzy: Fuse<Named>;
+  readonly #nearZone: string;
 
-  constructor(cities: readonly CityData[]) {
+  /** @param nearZone the zone whose towns go before others of the same name: the device's. */
+  constructor(cities: readonly CityData[], nearZone = '') {
+    this.#nearZone = nearZone;
     this.#named = cities
       // A town without its zone or its place is of no use.
       .filter(({ timezone, lat, lng }) => timezone && Number.isFinite(lat) && Number.isFinite(lng))
-      .map((city) => ({
-        plain: plainName(city.city),
-        regions: [city.province, city.country, city.iso2, city.iso3].map((part) =>
+      .flatMap((city) => {
+        const regions = [city.province, city.country, city.iso2, city.iso3].map((part) =>
           plainName(String(part ?? '')),
-        ),
-        city,
-      }));
+        );
+        const own = OWN_NAMES[`${city.city}, ${city.country}`]?.split(', ') ?? [];
+        return [city.city, ...own].map((name) => ({ name, plain: plainName(name), regions, city }));
+      });
     this.#fuzzy = new Fuse(this.#named, { keys: ['plain'], threshold: 0.34, includeScore: true });
   }
 
   /**
-   * Towns by the beginning of their name, else by one that is spelt much like it; the largest first. After a comma the
-   * region or country: `springfield, illinois`.
+   * Towns by the beginning of any of their names, or by the whole name of their region or country, else by a name that
+   * is spelt much like it; those of the device's zone first, then the largest. After a comma the region or country:
+   * `springfield, illinois`.
    *
    * @example new PlaceIndex(cities).find('zürich')[0].zone // 'Europe/Zurich'
    */
@@ -71,7 +78,7 @@ export class PlaceIndex {
     const inRegion = ({ regions }: Named): boolean =>
       where.every((part) => regions.some((region) => region.startsWith(part)));
     const ranked = this.#named.flatMap((each) => {
-      const rank = rankOf(each.plain, head);
+      const rank = rankOf(each, head);
       return rank !== undefined && inRegion(each) ? [{ each, rank }] : [];
     });
     const begun = new Set(ranked.map(({ each }) => each));
@@ -82,10 +89,18 @@ export class PlaceIndex {
             .search(head, { limit: 60 })
             .filter(({ item }) => !begun.has(item) && inRegion(item))
             .map(({ item, score = 1 }) => ({ each: item, rank: 3 + Math.round(score * 10) }));
-    return [...ranked, ...alike]
-      .sort((a, b) => a.rank - b.rank || b.each.city.pop - a.each.city.pop)
-      .slice(0, most)
-      .map(({ each }) => placeOf(each.city));
+    const best = [...ranked, ...alike].sort(
+      (a, b) =>
+        a.rank - b.rank || this.#isNear(b.each) - this.#isNear(a.each) || b.each.city.pop - a.each.city.pop,
+    );
+    // A town by two of its names is one.
+    const towns = new Map<CityData, Named>();
+    for (const { each } of best) if (!towns.has(each.city)) towns.set(each.city, each);
+    return [...towns.values()].slice(0, most).map(placeOf);
+  }
+
+  #isNear({ city }: Named): number {
+    return Number(city.timezone === this.#nearZone);
   }
 
   /** The town nearest to a place. */
@@ -99,13 +114,14 @@ export class PlaceIndex {
       const square = dx * dx + dy * dy;
       if (square < least) [best, least] = [each, square];
     }
-    return best && placeOf(best.city);
+    return best && placeOf(best);
   }
 }
 
-/** The whole name, its beginning, the beginning of a later word of it. */
-function rankOf(name: string, typed: string): number | undefined {
-  if (name === typed) return 0;
-  if (name.startsWith(typed)) return 1;
-  return name.includes(` ${typed}`) ? 2 : undefined;
+/** The whole name, its beginning, the beginning of a later word of it, the name of its region. */
+function rankOf({ plain, regions }: Named, typed: string): number | undefined {
+  if (plain === typed) return 0;
+  if (plain.startsWith(typed)) return 1;
+  if (plain.includes(` ${typed}`)) return 2;
+  return typed.length > 3 && regions.includes(typed) ? 2.5 : undefined;
 }

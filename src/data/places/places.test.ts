@@ -1,7 +1,9 @@
+import { cityMapping } from 'city-timezones';
 import { sunTimes } from '@/core/time/sun';
 import { placeFinder } from './answerPlaces';
 import { parseCoordinates } from './coordinates';
-import { plainName } from './findPlaces';
+import { PlaceIndex, plainName } from './findPlaces';
+import { OWN_NAMES } from './ownNames';
 
 const finder = placeFinder();
 const first = (text: string) => finder.find(text)[0];
@@ -78,6 +80,34 @@ describe('towns', () => {
     expect(first('springfield, illinois')?.region).toMatch(/Illinois/);
     expect(first('Portland, Maine')?.zone).toBe('America/New_York');
     expect(first('Portland, Oregon')?.zone).toBe('America/Los_Angeles');
+  });
+
+  test.each([
+    ['München', 'München', 'Munich, Bayern, Germany', 'Europe/Berlin'],
+    ['koln', 'Köln', 'Cologne, Nordrhein-Westfalen, Germany', 'Europe/Berlin'],
+    ['Wien', 'Wien', 'Vienna, Austria', 'Europe/Vienna'],
+    ['roma', 'Roma', 'Rome, Lazio, Italy', 'Europe/Rome'],
+    ['Den Haag', 'Den Haag', 'The Hague, Zuid-Holland, Netherlands', 'Europe/Amsterdam'],
+    ['Ciudad de México', 'Ciudad de México', 'Mexico City, Distrito Federal, Mexico', 'America/Mexico_City'],
+  ])('%s is found by the name of those who live there', (text, name, region, zone) => {
+    expect(first(text)).toMatchObject({ name, region, zone });
+  });
+
+  test('every other name belongs to a town of the list', () => {
+    const listed = new Set(cityMapping.map(({ city, country }) => `${city}, ${country}`));
+    expect(Object.keys(OWN_NAMES).filter((town) => !listed.has(town))).toEqual([]);
+  });
+
+  test('a town found by two of its names stands there once; a country gives its towns', () => {
+    expect(finder.find('København').filter(({ zone }) => zone === 'Europe/Copenhagen')).toHaveLength(1);
+    expect(finder.find('Iceland').every(({ zone }) => zone === 'Atlantic/Reykjavik')).toBe(true);
+  });
+
+  test('of towns of one name those of the device’s own zone come first', () => {
+    const near = (zone: string): string | undefined =>
+      new PlaceIndex(cityMapping, zone).find('Portland')[0]?.zone;
+    expect(near('America/New_York')).toBe('America/New_York');
+    expect(near('America/Los_Angeles')).toBe('America/Los_Angeles');
   });
 
   test('the largest of equals comes first, and one letter is no question', () => {

@@ -142,7 +142,15 @@ function UndoPlan() {
 function Unplaced() {
   const router = useRouter();
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s }}>
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        gap: SPACE.s,
+        marginTop: SPACE.m,
+      }}
+    >
       <Text variant="small" tone="soft" style={{ flexShrink: 1 }}>
         Some beds are only drawn in the order of your list.
       </Text>

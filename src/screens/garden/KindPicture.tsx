@@ -15,10 +15,19 @@ export function KindPicture({ crop }: { readonly crop: CropId }) {
   return <View style={PICTURE}>{looks ? <FlowerDrawing looks={looks} fit="own" size={52} /> : null}</View>;
 }
 
-/** What tells a crop from others of the same name. */
-function traitsOf(crop: CropId): string {
+/** Its name with its species, where that is not the name already. */
+function titleOf(crop: CropId): string {
+  const { name, species } = cropOf(crop);
+  const epithet = species.split(' ')[1]!;
+  return name.includes(epithet) ? name : `${name}, ${species}`;
+}
+
+/** What is of that kind, and what tells it from others of the same name. */
+function signsOf(crop: CropId): string {
   const { stalk, seed, leaf, other } = DIAGNOSTIC_TRAITS[crop] ?? {};
+  const { types } = cropOf(crop);
   return [
+    `${sentenceCase(types)}.`,
     stalk && `Stalk: ${stalk}.`,
     seed && `Seed: ${seed}.`,
     leaf && `Leaf: ${leaf}.`,
@@ -40,8 +49,8 @@ export const KindRows = ({ crops, onChoose }: KindRowsProps) => (
       <ListRow
         key={crop}
         glyph={<KindPicture crop={crop} />}
-        title={`${cropOf(crop).name}, ${cropOf(crop).species}`}
-        note={traitsOf(crop)}
+        title={titleOf(crop)}
+        note={signsOf(crop)}
         onPress={() => onChoose(crop)}
       />
     ))}

@@ -9,6 +9,8 @@ import { LazyFirstSteps } from '../lazy/LazyScreen';
 import { Page } from '../shell/Page';
 import { sayFirstWalk } from './taskWords';
 
+const NONE_NEEDED = { text: 'Nothing that grows here needs one.', to: '/scout' } as const;
+
 /** Today in a garden where nothing grows that is led through by hand: what comes first. */
 export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
@@ -30,7 +32,7 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
         style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}
       />
       {planted ? null : <Button title="Lay beds and plant them" onPress={() => router.push('/garden')} />}
-      <LazyFirstSteps firstWalk={sayFirstWalk(today, now, f)} />
+      <LazyFirstSteps firstWalk={planted ? NONE_NEEDED : sayFirstWalk(today, now, f)} />
     </Page>
   );
 }

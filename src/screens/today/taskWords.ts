@@ -27,6 +27,12 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
     case 'open':
       if (task.again) return sayAgain(task, later, minutes, f);
+      if (later)
+        return {
+          title: 'Flowers open',
+          text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)} to look at, about ${minutes}.`,
+          action: undefined,
+        };
       return {
         title: 'Open now',
         text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
@@ -36,7 +42,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return later
         ? {
             title: walk,
-            text: `${task.from! < today.ends ? 'From' : 'Tomorrow from'} ${f.time(task.from!)}: ${sayPlants(task, f)}${sayCrop(task, today)}, about ${minutes}.`,
+            text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)}${sayCrop(task, today)}, about ${minutes}.`,
             action: undefined,
           }
         : {
@@ -62,6 +68,9 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return { title: 'Nothing due', text: 'Everything is done.', action: undefined };
   }
 }
+
+const sayFrom = ({ from }: Task, { ends }: Today, f: Format): string =>
+  `${from! < ends ? 'From' : 'Tomorrow from'} ${f.time(from!)}`;
 
 const sayAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
   title: 'A second time',
@@ -118,7 +127,7 @@ const sayPlants = (task: Task, f: Format): string =>
 export function sayHeadline(task: Task, today: Today, now: number, f: Format): TaskWords {
   const words = sayTask(task, today, now, f);
   if (today.before && task.kind === 'rest') return { ...words, title: 'No flowers yet', text: '' };
-  const waits = task.kind === 'walk' && words.action === undefined;
+  const waits = (task.kind === 'walk' || task.kind === 'open') && words.action === undefined;
   return waits
     ? { ...words, title: 'Nothing due now', text: `${words.title} ${lowerFirst(words.text)}` }
     : words;
@@ -140,8 +149,17 @@ export function sayFirstWalk(
     return { text, to: '/scout' };
   }
   const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
-  if (!task) return { text: 'Once plants are on the plan.', to: '/scout' };
-  const { title, text } = sayTask(task, today, now, f);
+  if (!task)
+    return {
+      text: today.walk.length > 0 ? 'When flowers open.' : 'Once plants are on the plan.',
+      to: '/scout',
+    };
+  const { title, text, action } = sayTask(task, today, now, f);
+  if (task.kind === 'open' && !action)
+    return {
+      text: `To eat, nothing is covered the evening before. ${title} ${lowerFirst(text)}`,
+      to: '/open',
+    };
   return { text: `${title}: ${text}`, to: task.kind === 'open' ? '/open' : '/scout' };
 }
 

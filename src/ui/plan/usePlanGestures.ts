@@ -1,3 +1,4 @@
+import { flushSync } from 'react-dom';
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import {
   isOnBed,
@@ -71,6 +72,19 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
     if (!element) return;
     return new PlanPointers(element, live, { setView, setDragged, setHovered }).listen();
   }, [surface]);
+  useEffect(() => {
+    // Printed is the whole plan, whatever is in view.
+    let before: PlanView | undefined;
+    const stop = new AbortController();
+    const listen = (event: string, then: () => void): void =>
+      window.addEventListener(event, () => flushSync(then), { signal: stop.signal });
+    listen('beforeprint', () => {
+      before = live.current.view;
+      setView(live.current.whole);
+    });
+    listen('afterprint', () => setView(before));
+    return () => stop.abort();
+  }, []);
   const zoom = useCallback((times: number): void => {
     const { view: now, size, whole } = live.current;
     setView(zoomed(now, times, { x: size.width / 2, y: size.height / 2 }, { size, whole }));
