@@ -63,6 +63,21 @@ async function viewOf(plan: Locator): Promise<{ scale: number; x: number; y: num
   return { scale, x, y };
 }
 
+test('printed is the whole plan, whatever is in view', async ({ app, page }) => {
+  await app.openDemo();
+  await page.goto('/garden');
+  const plan = page.getByRole('img', { name: /^Plan of/ });
+  await app.tap('Show the whole plan');
+  const whole = await viewOf(plan);
+  await app.tap('Zoom in');
+  await expect.poll(async () => (await viewOf(plan)).scale).toBeGreaterThan(whole.scale);
+  const near = await viewOf(plan);
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  expect(await viewOf(plan)).toEqual(whole);
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  expect(await viewOf(plan)).toEqual(near);
+});
+
 test('a bed is dragged by the mouse, and undo puts it back', { tag: '@sizes' }, async ({ app, page }) => {
   await app.openDemo();
   await app.tap('Garden');

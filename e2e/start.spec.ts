@@ -74,7 +74,14 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   await page.goto('/bench/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');
-  await app.tap('Yes, remove it');
+  await expect(page.getByText(/^Demo,/)).toBeVisible();
+  await app.tap('Put Wren Cottage back');
+  await expect(page.getByText(/^Demo,/)).toHaveCount(0);
+  await page.goto('/bench/files');
+  await app.tap('Remove the garden');
+  await app.tap('Delete Wren Cottage for good');
+  await app.tap('Yes, delete it');
+  await expect(page.getByText(/was removed/)).toHaveCount(0);
   await expect(page.getByText(/^Demo,/)).toBeVisible();
   await page.goto('/bench/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);

@@ -21,7 +21,7 @@ function differenceOf(fast: readonly IsolationReport[], plain: readonly Isolatio
       compare(other.share.low, risk.share.low);
       compare(other.share.high, risk.share.high);
     }
-    compare(got.outcrossing.share, wanted.outcrossing.share);
+    compare(got.outcrossing?.share ?? 0, wanted.outcrossing?.share ?? 0);
   });
   return most;
 }

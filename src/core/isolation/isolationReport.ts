@@ -24,8 +24,11 @@ export interface IsolationReport {
   readonly reasons: readonly Reason<DistanceReason>[];
   /** The greatest first: not isolated before isolated, freely before rarely, near before far. */
   readonly risks: readonly CrossingRisk[];
-  /** Share of the seed that foreign pollen will father if the variety is left open. */
-  readonly outcrossing: ShareRange;
+  /**
+   * Share of the seed that foreign pollen will father if the variety is left open; missing where it is only eaten and
+   * no pollen changes that: nobody wants to know.
+   */
+  readonly outcrossing?: ShareRange;
   /** What can be done, the cheapest first; empty when nothing is wrong. */
   readonly methods: readonly IsolationMethod[];
 }
@@ -53,10 +56,12 @@ function reportOf(
 ): IsolationReport {
   const variety = question.varieties[i]!;
   const required = requiredDistance(variety, question.ground);
-  const bySource = candidates.length > 0 ? measured.outcrossing(i, candidates).bySource : [];
+  const isRisk = ({ own, compatibility }: Candidate): boolean => !own && isRelevant(variety, compatibility);
+  const matters = variety.purpose !== 'eat' || candidates.some(isRisk);
+  const bySource = matters && candidates.length > 0 ? measured.outcrossing(i, candidates).bySource : [];
   const risks = candidates
     .flatMap((candidate, c) =>
-      !candidate.own && isRelevant(variety, candidate.compatibility)
+      isRisk(candidate)
         ? riskOf(question, i, candidate, {
             nearest: measured.nearest(i, candidate)!,
             requiredMetres: required.metres,
@@ -72,7 +77,7 @@ function reportOf(
     requiredMetres: required.metres,
     reasons: required.reasons,
     risks,
-    outcrossing: sumOfRanges(bySource.filter((_, c) => !candidates[c]!.own)),
+    ...(matters && { outcrossing: sumOfRanges(bySource.filter((_, c) => !candidates[c]!.own)) }),
     methods:
       verdict === 'tooClose' || verdict === 'rareOnly'
         ? isolationMethods(variety, risks, required.metres)

@@ -41,7 +41,7 @@ test('the demo has two that cross, and the strict one is told so', () => {
   const { isolation } = demo('Marsh Button');
   expect(isolation.verdict).toBe('tooClose');
   expect(isolation.risks[0]!.id).toBe(demo('Ember Loaf').variety.variety);
-  expect(isolation.outcrossing.low).toBeGreaterThan(0);
+  expect(isolation.outcrossing!.low).toBeGreaterThan(0);
   expect(isolation.methods.map(({ method }) => method)).toContain('coverAndHandPollinate');
   expect(demo('Ember Loaf').isolation.verdict).toBe('notRequired');
 });

@@ -188,6 +188,8 @@ export const VERDICTS_WORST_FIRST: readonly IsolationVerdict[] = [
   'notRequired',
 ];
 
+const shareOf = ({ isolation }: VarietyReport): number => isolation.outcrossing?.share ?? 0;
+
 /**
  * What there is to say of each variety, those most at risk first.
  *
@@ -227,7 +229,7 @@ export function varietyReports(plan: GardenPlan): VarietyReport[] {
         VERDICTS_WORST_FIRST.indexOf(a.isolation.verdict) -
           VERDICTS_WORST_FIRST.indexOf(b.isolation.verdict) ||
         STRICTEST_FIRST.indexOf(a.variety.purpose) - STRICTEST_FIRST.indexOf(b.variety.purpose) ||
-        b.isolation.outcrossing.share - a.isolation.outcrossing.share ||
+        shareOf(b) - shareOf(a) ||
         a.variety.name.localeCompare(b.variety.name, 'en') ||
         (a.planting < b.planting ? -1 : 1),
     );

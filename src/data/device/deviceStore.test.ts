@@ -29,13 +29,19 @@ test('settings, gardens and backups are stored, and listeners are called', async
   expect(again.lastBackup('g1')).toBe(123);
 });
 
-test('a garden that is forgotten gives way to the demo', async () => {
+test('a garden that is removed gives way to the demo, can be put back, and is forgotten for good', async () => {
   const device = await DeviceStore.open(new MemoryStore());
   await device.listGarden({ id: 'g1', name: 'Wren Cottage' });
   await device.setCurrent({ demo: false, garden: 'g1' });
-  await device.forgetGarden('g1');
+  await device.removeGarden('g1');
   expect(device.gardens).toEqual([]);
   expect(device.current).toEqual({ demo: true });
+  expect(device.removed).toEqual([{ id: 'g1', name: 'Wren Cottage' }]);
+  await device.listGarden({ id: 'g1', name: 'Wren Cottage' });
+  expect([device.gardens.length, device.removed.length]).toEqual([1, 0]);
+  await device.removeGarden('g1');
+  await device.forgetGarden('g1');
+  expect([device.gardens.length, device.removed.length]).toEqual([0, 0]);
 });
 
 test('half-made input outlives a reload, and damage to it reads as nothing', async () => {

@@ -28,6 +28,8 @@ interface Memory {
   readonly device: string;
   readonly settings: Settings;
   readonly gardens: readonly GardenListing[];
+  /** Gardens that were removed and can be put back: their records are still here. */
+  readonly removed: readonly GardenListing[];
   readonly current: Current;
   /** When each garden was last exported, UTC milliseconds. */
   readonly backups: Readonly<Record<string, number>>;
@@ -37,6 +39,9 @@ const KEY = 'device';
 const CLOCK_KEY = 'demo-clock';
 const DRAFT = 'draft/';
 const KEPT = 'kept/';
+
+const without = (gardens: readonly GardenListing[], garden: string): GardenListing[] =>
+  gardens.filter(({ id }) => id !== garden);
 
 /**
  * What belongs to this device and not to a garden: who it is, settings, which garden is open, half-made input,
@@ -66,6 +71,7 @@ export class DeviceStore extends Subscribable {
       device: held?.device ?? newId(),
       settings: { ...DEFAULT_SETTINGS, ...held?.settings },
       gardens: held?.gardens ?? [],
+      removed: held?.removed ?? [],
       current: held?.current ?? { demo: true },
       backups: held?.backups ?? {},
     };
@@ -86,6 +92,10 @@ export class DeviceStore extends Subscribable {
 
   get gardens(): readonly GardenListing[] {
     return this.#memory.gardens;
+  }
+
+  get removed(): readonly GardenListing[] {
+    return this.#memory.removed;
   }
 
   get current(): Current {
@@ -112,18 +122,27 @@ export class DeviceStore extends Subscribable {
     return this.#write({ current });
   }
 
-  /** Lists a garden, or gives it a new name. */
+  /** Lists a garden, or gives it a new name; one that was removed is here again. */
   listGarden(listing: GardenListing): Promise<void> {
-    const others = this.#memory.gardens.filter(({ id }) => id !== listing.id);
-    return this.#write({ gardens: [...others, listing] });
+    return this.#write({
+      gardens: [...without(this.#memory.gardens, listing.id), listing],
+      removed: without(this.#memory.removed, listing.id),
+    });
   }
 
-  forgetGarden(garden: string): Promise<void> {
-    const { current } = this.#memory;
+  /** Takes a garden off the list; its records stay, so that it can be put back. */
+  removeGarden(garden: string): Promise<void> {
+    const { current, gardens, removed } = this.#memory;
     return this.#write({
-      gardens: this.#memory.gardens.filter(({ id }) => id !== garden),
+      gardens: without(gardens, garden),
+      removed: [...without(removed, garden), ...gardens.filter(({ id }) => id === garden)],
       current: !current.demo && current.garden === garden ? { demo: true } : current,
     });
+  }
+
+  /** A removed garden whose records are gone for good. */
+  forgetGarden(garden: string): Promise<void> {
+    return this.#write({ removed: without(this.#memory.removed, garden) });
   }
 
   noteBackup(garden: string, at: number): Promise<void> {
@@ -203,7 +222,7 @@ export class DeviceStore extends Subscribable {
     const held = await readJson<Memory>(this.#store, KEY);
     if (!held) return;
     // Which garden is open is each tab's own until it reloads.
-    this.#memory = { ...held, current: this.#memory.current };
+    this.#memory = { ...held, removed: held.removed ?? [], current: this.#memory.current };
     this.tell();
   }
 }

@@ -1,7 +1,7 @@
 import type { Fact, StoredEntry } from '@/core/journal/entry';
 import { MS_PER_MINUTE } from '@/core/time/calendar';
 import { Clock, newId } from '../clock';
-import type { Current, DeviceStore } from '../device/deviceStore';
+import type { Current, DeviceStore, GardenListing } from '../device/deviceStore';
 import { GardenStore } from './gardenStore';
 import { DEMO_STORE, gardenStoreName, openStore } from '../storage';
 
@@ -100,6 +100,17 @@ export async function importGarden(
   const { garden } = await openOwn(device, id);
   await garden.importEntries(entries).finally(() => garden.close());
   return adopt(device, id, device.gardens.find((each) => each.id === id)?.name ?? name);
+}
+
+/** Puts a removed garden back as it was, and makes it current. */
+export const putBackGarden = (device: DeviceStore, { id, name }: GardenListing): Promise<Current> =>
+  adopt(device, id, name);
+
+/** Deletes every record of a removed garden from this device. */
+export async function eraseGarden(device: DeviceStore, id: string): Promise<void> {
+  const { garden } = await openOwn(device, id);
+  await garden.wipe();
+  await device.forgetGarden(id);
 }
 
 async function adopt(device: DeviceStore, id: string, name: string): Promise<Current> {

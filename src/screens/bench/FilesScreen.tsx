@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { dayAt, toInstant } from '@/core/time/calendar';
 import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
+import type { GardenListing } from '@/data/device/deviceStore';
+import { eraseGarden, putBackGarden } from '@/data/garden/session';
 import { useDevice } from '@/data/hooks/useDevice';
 import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -31,7 +33,8 @@ export function FilesScreen() {
       aside={
         <View style={{ gap: SPACE.l, marginTop: SPACE.l }}>
           <Trouble />
-          <RemoveGarden demo={demo} />
+          <RemovedGardens />
+          {demo ? <ResetDemo /> : <RemoveGarden />}
         </View>
       }
     >
@@ -155,47 +158,113 @@ const MOST_ASIDE = 5;
 const sayAside = ({ entry, fault }: SetAside): string =>
   `${entry.kind}, whose ${fault.field} should be ${fault.expected}, but is ${fault.found}`;
 
-function RemoveGarden({ demo }: { readonly demo: boolean }) {
+function RemoveGarden() {
   const device = useDevice();
   const router = useRouter();
   const { store, open } = useGarden();
-  const [asking, setAsking] = useState(false);
   const remove = async (): Promise<void> => {
-    await store.wipe();
-    if (demo) await device.forgetClock();
-    else await device.forgetGarden(store.id);
+    await device.removeGarden(store.id);
     await open(device.current);
-    router.replace('/');
+    router.replace('/bench/files');
   };
   return (
     <View style={{ gap: SPACE.s }}>
       <Text variant="heading" level={2}>
         Remove
       </Text>
-      <Text>
-        {demo
-          ? 'Puts the demo back to its beginning. What you did in it is deleted.'
-          : 'Deletes all records of this garden from this device. Export it first: there is no other copy.'}
-      </Text>
-      <Button
-        variant="loss"
-        title={demo ? 'Reset the demo' : 'Remove the garden'}
-        onPress={() => setAsking(true)}
-      />
-      <Sheet
-        title={demo ? 'Reset the demo?' : 'Remove the garden from this device?'}
-        open={asking}
-        onClose={() => setAsking(false)}
-        closeTitle="Cancel"
-      >
-        <Text>This cannot be undone here.</Text>
-        <Button
-          variant="loss"
-          size="big"
-          title={demo ? 'Yes, reset it' : 'Yes, remove it'}
-          onPress={() => void remove()}
-        />
-      </Sheet>
+      <Text>Takes this garden off the device’s list. It can be put back here.</Text>
+      <Button variant="loss" title="Remove the garden" onPress={() => void remove()} />
     </View>
   );
 }
+
+/** Gardens that can be put back, and deleted for good. */
+function RemovedGardens() {
+  const device = useDevice();
+  const router = useRouter();
+  const { open } = useGarden();
+  const [erasing, setErasing] = useState<GardenListing>();
+  const putBack = async (garden: GardenListing): Promise<void> => {
+    await open(await putBackGarden(device, garden));
+    router.replace('/');
+  };
+  if (device.removed.length === 0) return null;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="heading" level={2}>
+        Removed
+      </Text>
+      {device.removed.map((garden) => (
+        <View key={garden.id} style={{ gap: SPACE.s }}>
+          <Text
+            variant="strong"
+            live
+          >{`${garden.name} was removed. Its records are still on this device.`}</Text>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+            <Button title="Undo" label={`Put ${garden.name} back`} onPress={() => void putBack(garden)} />
+            <Button
+              variant="loss"
+              title="Delete for good"
+              label={`Delete ${garden.name} for good`}
+              onPress={() => setErasing(garden)}
+            />
+          </View>
+        </View>
+      ))}
+      <ForGood
+        title={`Delete ${erasing?.name ?? ''} for good?`}
+        open={erasing !== undefined}
+        action="Yes, delete it"
+        onClose={() => setErasing(undefined)}
+        onAction={async () => {
+          if (erasing) await eraseGarden(device, erasing.id);
+          setErasing(undefined);
+        }}
+      />
+    </View>
+  );
+}
+
+function ResetDemo() {
+  const device = useDevice();
+  const router = useRouter();
+  const { store, open } = useGarden();
+  const [asking, setAsking] = useState(false);
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="heading" level={2}>
+        Reset
+      </Text>
+      <Text>Puts the demo back to its beginning. What you did in it is deleted.</Text>
+      <Button variant="loss" title="Reset the demo" onPress={() => setAsking(true)} />
+      <ForGood
+        title="Reset the demo?"
+        open={asking}
+        action="Yes, reset it"
+        onClose={() => setAsking(false)}
+        onAction={async () => {
+          await store.wipe();
+          await device.forgetClock();
+          await open(device.current);
+          router.replace('/');
+        }}
+      />
+    </View>
+  );
+}
+
+interface ForGoodProps {
+  readonly title: string;
+  readonly open: boolean;
+  readonly action: string;
+  readonly onClose: () => void;
+  readonly onAction: () => Promise<void>;
+}
+
+/** Asked before what cannot be undone. */
+const ForGood = ({ title, open, action, onClose, onAction }: ForGoodProps) => (
+  <Sheet title={title} open={open} onClose={onClose} closeTitle="Cancel">
+    <Text>This cannot be undone.</Text>
+    <Button variant="loss" size="big" title={action} onPress={() => void onAction()} />
+  </Sheet>
+);

@@ -21,7 +21,7 @@ export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskPr
   const f = useFormat();
   const { variety, isolation, mothers, places } = report;
   const bad = isolation.verdict === 'tooClose';
-  const seeds = variety.purpose !== 'eat' && places.length > 0;
+  const left = variety.purpose !== 'eat' && places.length > 0 ? isolation.outcrossing : undefined;
   return (
     <View style={{ marginBottom: SPACE.s }}>
       <ListRow
@@ -34,15 +34,15 @@ export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskPr
         selected={selected}
         onPress={onPress}
       />
-      {seeds ? (
+      {left ? (
         <View style={{ paddingLeft: 40, paddingRight: SPACE.s }}>
           <SeedRow
-            share={isolation.outcrossing.share}
-            high={isolation.outcrossing.high}
-            label={`Left open, seed with a foreign father: ${sayShare(isolation.outcrossing, f)}`}
+            share={left.share}
+            high={left.high}
+            label={`Left open, seed with a foreign father: ${sayShare(left, f)}`}
           />
           <Text variant="small" tone="soft">
-            {`Left open: ${sayShare(isolation.outcrossing, f)} of the seed with a foreign father.`}
+            {`Left open: ${sayShare(left, f)} of the seed with a foreign father.`}
           </Text>
         </View>
       ) : null}

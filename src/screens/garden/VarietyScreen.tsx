@@ -233,6 +233,7 @@ function Methods({ report, view, f }: ReportProps & { readonly f: Format }) {
 /** The expected outcrossing, with what it assumes. */
 function Open({ report, f }: { readonly report: VarietyReport; readonly f: Format }) {
   const { outcrossing } = report.isolation;
+  if (!outcrossing) return null;
   const said = sayShare(outcrossing, f);
   return (
     <View style={{ gap: SPACE.xs }}>
