@@ -6,7 +6,7 @@ import { planFacts } from './planFacts';
 import { planRows } from './planRows';
 import { readPlanTable } from './planTable';
 import { guessSheet } from './sheet/guessSheet';
-import type { Sheet } from './sheet/sheet';
+import { withCells, type Sheet } from './sheet/sheet';
 import { entryOf } from '../journal/testEntry';
 
 const EMPTY = heldPlan(new Journal());
@@ -363,4 +363,45 @@ test('a plan exported as a table is imported as it was', () => {
       }))
       .sort((a, b) => (a.name < b.name ? -1 : 1));
   expect(described(again)).toEqual(described(journal));
+});
+
+test('a whole list as a grower keeps it: only what nobody could know is asked', () => {
+  const rows = [
+    'Location|Crop|Variety|No.|Row sp.|Sow|Plant out|Harvest|Seed co|Save?',
+    'GH|Tomato|Brass Lantern|6|18"|Mar 5|May 10|July|own|y',
+    'GH|Chillies|Ash Ember|4|18"|Feb 20|May 15|Aug|swap|y',
+    '1|Carrots|Long Orange|100|1"|Apr 1||July||',
+    "2|W. squash|Grey Drum|3|4'|Apr 25|May 25|Sept|own|y",
+    '3|Cukes|Green Otter|4|18"|Apr 25|May 25|July||y',
+    '3|Musk melons|Wren Honey|two|18"|Apr 25|May 25|July||n',
+    '5|Runner beans|Scarlet Rung|24|6"||May 15 (direct)|Aug||y',
+    '5|Peas|Low Whistle|80|2"|3/20||June||y',
+  ].map((line) => line.split('|'));
+  const sheet = guessSheet(rows, { purpose: 'eat', unit: 'ft' });
+  const asked = readPlanTable(sheet, EMPTY, TODAY);
+  expect(!asked.ok && asked.faults.map(({ line, column, why }) => [line, column, why])).toEqual([
+    [2, 'kind', 'ambiguousKind'],
+    [3, 'kind', 'unknownKind'],
+    [4, 'kind', 'ambiguousKind'],
+  ]);
+  const settled = withCells(
+    withCells({ ...sheet, left: [3] }, [2], 'kind', 'Capsicum annuum'),
+    [4],
+    'kind',
+    'maxima',
+  );
+  const found = readPlanTable(settled, EMPTY, TODAY);
+  expect(
+    found.ok &&
+      found.draft.varieties.map(({ name, crop, purpose, sowing }) => [name, crop, purpose, sowing?.day]),
+  ).toEqual([
+    ['Brass Lantern', 'tomato', 'seedToKeep', '2026-03-05'],
+    ['Ash Ember', 'annuum', 'seedToKeep', '2026-02-20'],
+    ['Grey Drum', 'maxima', 'seedToKeep', '2026-04-25'],
+    ['Green Otter', 'cucumber', 'seedToKeep', '2026-04-25'],
+    ['Wren Honey', 'melon', 'eat', '2026-04-25'],
+    ['Scarlet Rung', 'runnerBean', 'seedToKeep', '2026-05-15'],
+    ['Low Whistle', 'pea', 'seedToKeep', '2026-03-20'],
+  ]);
+  expect(found.ok && found.draft.varieties[5]!.note).toMatch(/May 15 \(direct\)/);
 });

@@ -42,12 +42,14 @@ test.each([
   ['Latin name', 'kind'],
   ['Common name', 'kind'],
   ['Keep seed?', 'purpose'],
+  ['Save?', 'purpose'],
   ['Eat or seed', 'purpose'],
   ['Tunnel', 'bed'],
   ['Stk.', 'plants'],
   // What is not of the plan is a note, however much of its name is like a column of it.
   ['Harvest date', 'note'],
   ['Start of harvest', 'note'],
+  ['Row spacing', 'note'],
   ['Variety notes', 'note'],
   ['Plants per m2', 'note'],
   ['Plant height', 'note'],
@@ -87,6 +89,13 @@ test('a name that is a use as a whole goes before one that only holds it', () =>
     'kind',
     'plants',
   ]);
+});
+
+test('a name that only holds a use does not count where no cell looks like it', () => {
+  const uses = (cells: string): unknown =>
+    guessSheet(rowsOf(`Kind,Plants,Row tag\n${cells}`), DEFAULTS).uses[2];
+  expect(uses('corn,3,2\nokra,4,3')).toBe('row');
+  expect(uses('corn,3,18"\nokra,4,24"')).toBe('note');
 });
 
 test('days of the harvest and numbers under another name are neither sowings nor plants', () => {

@@ -21,7 +21,7 @@ const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
   plants:
     'pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
   purpose:
-    'keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
+    'save, keep, to save, saving, keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
   seed: 'seed company, company, brand, bought from, got from, from whom, seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
   sown: 'sowed, seeding, start date, started, date started, start, starts, start indoors, started indoors, indoor start, sow indoors, sown indoors, aussaattermin, saattermin, vorkultur, date semis, semee le, fecha siembra, data semina, sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, gesat, saat, gesat am, semis, date de semis, seme le, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
   planted_out:
@@ -39,7 +39,7 @@ const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
     'traits, trait, parthenocarpic, gynoecious, seedless, endosperm, style, fruit shape, corn type, type of corn, eigenschaften, merkmale, caracteristiques, rasgos, caratteri',
   days_to_flower: 'days to flower, days to first flower, days to flowering',
   fruit_wanted: 'fruit wanted, fruits wanted, fruits for seed, fruit for seed',
-  note: 'harvest, harvested, first harvest, first fruit, first frost, last frost, germination, germinated, days to germination, maturity, days to maturity, days to harvest, dtm, bought, ordered, order date, price, cost, year, height, plant height, color, colour, status, done, plant id, id, ernte, erntedatum, erntezeit, keimung, jahr, preis, farbe, recolte, annee, prix, couleur, cosecha, ano, precio, raccolta, anno, prezzo, colore, oogst, jaar, prijs, colheita, note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
+  note: 'row spacing, row sp, between rows, row distance, row width, rows apart, reihenabstand, entre rangs, entre surcos, tra le file, harvest, harvested, first harvest, first fruit, first frost, last frost, germination, germinated, days to germination, maturity, days to maturity, days to harvest, dtm, bought, ordered, order date, price, cost, year, height, plant height, color, colour, status, done, plant id, id, ernte, erntedatum, erntezeit, keimung, jahr, preis, farbe, recolte, annee, prix, couleur, cosecha, ano, precio, raccolta, anno, prezzo, colore, oogst, jaar, prijs, colheita, note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
 };
 
 const plainName = (header: string): string =>
@@ -111,20 +111,21 @@ export interface SheetDefaults {
  * @example guessSheet([['Bed', 'Crop', 'Qty'], ['A', 'corn', '12']], defaults).uses // ['bed', 'kind', 'plants']
  */
 export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
-  const usesOf = (row: readonly string[]): ColumnUse[] =>
-    unique(
-      row.map((name) => {
-        const use = remembered[rememberedName(name)];
-        return use ? { use, whole: true } : called(name);
-      }),
-    );
-  const known = rows.slice(0, PREAMBLE).map((row) => usesOf(row).filter((use) => use !== 'none').length);
+  const callsOf = (row: readonly string[]): (Called | undefined)[] =>
+    row.map((name) => {
+      const use = remembered[rememberedName(name)];
+      return use ? { use, whole: true } : called(name);
+    });
+  const known = rows
+    .slice(0, PREAMBLE)
+    .map((row) => unique(callsOf(row)).filter((use) => use !== 'none').length);
   const most = Math.max(0, ...known);
   // One known word may be a title; two name columns.
   const header = most >= 2 ? known.indexOf(most) : -1;
   const body = rows.slice(header + 1);
   const width = Math.max(0, ...rows.map((row) => row.length));
-  const named = header < 0 ? [] : usesOf(rows[header]!);
+  const named =
+    header < 0 ? [] : unique(callsOf(rows[header]!).map((name, i) => fitting(name, cellsOf(body, i))));
   const uses = byContents(
     Array.from({ length: width }, (_, i) => named[i] ?? 'none'),
     body,
@@ -171,18 +172,38 @@ function unique(names: readonly (Called | undefined)[]): ColumnUse[] {
   });
 }
 
+/** The first filled cells of a column. */
+const cellsOf = (body: Table, column: number): string[] =>
+  body
+    .slice(0, SAMPLE)
+    .map((row) => row[column]?.trim() ?? '')
+    .filter(Boolean);
+
+/** What a cell of a use must look like, where that can be told. */
+const FITS: Readonly<Partial<Record<ColumnUse, (cell: string) => boolean>>> = {
+  row: (cell) => /^[\p{L} ]*\d+[\p{L} ]*$/u.test(cell),
+  plants: (cell) => /\d/.test(cell) || writtenCount(cell) !== undefined,
+  sown: (cell) => isDayText(cell),
+  planted_out: (cell) => isDayText(cell),
+  spacing: (cell) => /\d/.test(cell),
+  bed_length: (cell) => /\d/.test(cell),
+  bed_width: (cell) => /\d/.test(cell),
+};
+
+/** A name that only holds a use does not count where hardly a cell looks like it. */
+function fitting(name: Called | undefined, cells: readonly string[]): Called | undefined {
+  const fits = name && !name.whole ? FITS[name.use] : undefined;
+  if (!fits || cells.length === 0) return name;
+  return cells.filter(fits).length / cells.length > 1 - MOSTLY ? name : undefined;
+}
+
 /** Columns that no name told, by what they hold; numbers under a name may be anything: years, days, grams. */
 function byContents(uses: ColumnUse[], body: Table, isNamed: (column: number) => boolean): ColumnUse[] {
   const found = [...uses];
-  const cellsOf = (column: number): string[] =>
-    body
-      .slice(0, SAMPLE)
-      .map((row) => row[column]?.trim() ?? '')
-      .filter(Boolean);
   const claim = (use: ColumnUse, holds: (cell: string) => boolean): void => {
     if (found.includes(use)) return;
     const shares = found.map((each, i) => {
-      const cells = each === 'none' ? cellsOf(i) : [];
+      const cells = each === 'none' ? cellsOf(body, i) : [];
       const tells = cells.filter((cell) => holds(cell) && !(isNamed(i) && /^[\d.,]+$/.test(cell)));
       return cells.length === 0 ? 0 : tells.length / cells.length;
     });

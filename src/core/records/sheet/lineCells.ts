@@ -152,7 +152,11 @@ export class LineCells {
     const notes = this.#cells('note').map(({ name, text }) =>
       name === '' || REMARKS.test(name) ? text : `${name}: ${text}`,
     );
-    return [...from, ...traits, ...notes].filter(Boolean).join('; ');
+    const besides = (['sown', 'planted_out'] as const).flatMap((use) => {
+      const text = this.text(use);
+      return text.includes('(') ? [`${this.#nameOf(use)}: ${text}`] : [];
+    });
+    return [...from, ...traits, ...besides, ...notes].filter(Boolean).join('; ');
   }
 
   #nameOf(use: PlanColumn): string {
