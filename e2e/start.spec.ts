@@ -60,6 +60,9 @@ test.describe('in November', () => {
     await app.beginGarden();
     await expect(page.getByRole('heading', { name: 'No flowers yet' })).toBeVisible();
     await expect(page.getByRole('listitem').filter({ hasText: /^Plant out.*\d+ May 2027$/ })).toBeVisible();
+    await expect(
+      page.getByRole('listitem').filter({ hasText: /^First females.*\d+ \w+ to \d+ \w+$/ }),
+    ).toBeVisible();
     await expectNoFindings(page, 'before the first flowers', { wide: true });
     await app.tap('I see buds or flowers');
     await app.tap('One female more');

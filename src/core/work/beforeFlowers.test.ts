@@ -1,4 +1,5 @@
 import type { CropId } from '../crops/catalogue';
+import { daysBetween } from '../time/calendar';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { beforeFlowers } from './beforeFlowers';
@@ -49,6 +50,31 @@ test('a sowing that is known decides: not yet, then soon', () => {
   expect(early.plantOut).toBeUndefined();
   expect(early.firstFlowers! > '2026-07-01').toBe(true);
   expect(at(phone, early.firstFlowers!)).toBeUndefined();
+});
+
+test('females follow the first males by what the crop is known for; none is told where there is one flower of both', () => {
+  const of = (crop: CropId, traits = {}) => {
+    const phone = begin([{ variety: 'v', crop, traits, plants: ['p1'] }]);
+    sow(phone, '2026-06-01');
+    const found = at(phone, '2026-06-05')!;
+    return found.firstBearing?.map((day) => daysBetween(found.firstFlowers!, day));
+  };
+  // One to two weeks of squash and cucumber, one to three days of corn: common practice, no source.
+  expect(of('pepo')).toEqual([7, 14]);
+  expect(of('corn')).toEqual([1, 3]);
+  expect(of('tomato')).toBeUndefined();
+  // Nearly all its flowers bear.
+  expect(of('cucumber', { gynoecious: true })).toBeUndefined();
+});
+
+test('it is said from which sowing days were counted', () => {
+  const phone = grown();
+  expect(at(phone, '2026-11-25')!.counted).toBeUndefined();
+  sow(phone, '2026-06-01');
+  expect(at(phone, '2026-06-05')!.counted).toEqual({
+    sowing: { how: 'sown', day: '2026-06-01' },
+    by: 'degreeDays',
+  });
 });
 
 test('what was sown in May is over in November, and next year comes first', () => {

@@ -8,6 +8,7 @@ import {
   degreeDaysOf,
   degreeDaysToFlower,
   floweringForecast,
+  type FloweringForecast,
   type TemperaturesOf,
 } from '../season/flowering';
 import { SEASON_DAYS } from '../season/seasons';
@@ -21,6 +22,10 @@ export interface BeforeFlowers {
   readonly variety: string;
   /** Its first flowers, as far as they can be expected at all. */
   readonly firstFlowers?: Day;
+  /** Where those are males: between which days the first flowers that bear may follow. */
+  readonly firstBearing?: readonly [Day, Day];
+  /** The sowing by which that is known, and by what it was counted on from there. */
+  readonly counted?: { readonly sowing: Sowing; readonly by: FloweringForecast['by'] };
   /** Where nobody said when it was sown: from when plants may stand outside, and when to sow them under cover for it. */
   readonly plantOut?: Day;
   readonly sowUnderCover?: Day;
@@ -115,22 +120,34 @@ function standingPlantings(journal: Journal, day: Day): Standing[] {
 }
 
 function bySowing(
-  { variety: { variety, crop }, sowing, daysToFlower }: Standing & { readonly sowing: Sowing },
+  { variety, sowing, daysToFlower }: Standing & { readonly sowing: Sowing },
   temperatures: TemperaturesOf,
 ): BeforeFlowers {
   const forecast = floweringForecast(
-    { crop, sowing, ...(daysToFlower !== undefined && { daysToFlower }) },
+    { crop: variety.crop, sowing, ...(daysToFlower !== undefined && { daysToFlower }) },
     temperatures,
   );
-  return { variety, ...(forecast && { firstFlowers: forecast.first }) };
+  return {
+    variety: variety.variety,
+    ...(forecast && { ...flowersFrom(variety, forecast.first), counted: { sowing, by: forecast.by } }),
+  };
+}
+
+/** The first flowers, and, where males come first, the first that bear. */
+function flowersFrom(
+  { crop, traits }: Variety,
+  first: Day,
+): Pick<BeforeFlowers, 'firstFlowers' | 'firstBearing'> {
+  const after = traits.gynoecious ? undefined : cropOf(crop).bearingAfterMales?.value;
+  return {
+    firstFlowers: first,
+    ...(after && { firstBearing: [addDays(first, after[0]), addDays(first, after[1])] as const }),
+  };
 }
 
 /** Nobody said when it was sown: can a plant that was put out as early as possible flower by now? */
-function byClimate(
-  { variety, crop }: Variety,
-  temperatures: TemperaturesOf,
-  day: Day,
-): BeforeFlowers | 'now' {
+function byClimate(variety: Variety, temperatures: TemperaturesOf, day: Day): BeforeFlowers | 'now' {
+  const { crop } = variety;
   const needed = degreeDaysToFlower(crop, 'plantedOut');
   const adds = degreeDaysOf(crop, temperatures);
   const mayStand = (each: Day): boolean => temperatures(each).min >= GROWS_FROM_C;
@@ -141,16 +158,16 @@ function byClimate(
     if (sum >= needed) return 'now';
   }
   const plantOut = firstDay(day, (each) => temperatures(each).min >= STANDS_OUT_FROM_C);
-  if (!plantOut) return { variety };
+  if (!plantOut) return { variety: variety.variety };
   const firstFlowers = floweringForecast(
     { crop, sowing: { how: 'plantedOut', day: plantOut } },
     temperatures,
   )?.first;
   return {
-    variety,
+    variety: variety.variety,
     plantOut,
     sowUnderCover: addDays(plantOut, -RAISED_DAYS),
-    ...(firstFlowers && { firstFlowers }),
+    ...(firstFlowers && flowersFrom(variety, firstFlowers)),
   };
 }
 

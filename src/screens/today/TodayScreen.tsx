@@ -110,8 +110,9 @@ function Before({ before, day }: { readonly before: BeforeFlowers; readonly day:
   const router = useRouter();
   const f = useFormat();
   const { journal } = useGarden().store;
-  const name = journal.all('variety').get(before.variety)?.name ?? '';
-  const { text, steps, note } = sayBefore(before, name, day, f);
+  const variety = journal.all('variety').get(before.variety);
+  if (!variety) return null;
+  const { text, steps, note } = sayBefore(before, variety, day, f);
   return (
     <View style={{ marginTop: SPACE.s, marginBottom: SPACE.l, gap: SPACE.m }}>
       <Text>{text}</Text>

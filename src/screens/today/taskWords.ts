@@ -3,6 +3,9 @@ import type { Task } from '@/core/work/dayTasks';
 import { dueNow } from '@/core/work/outings';
 import type { BeforeFlowers } from '@/core/work/beforeFlowers';
 import type { Today } from '@/core/work/today';
+import { cropOf } from '@/core/crops/catalogue';
+import type { Variety } from '@/core/journal/state';
+import { daysBetween } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
@@ -190,16 +193,13 @@ export interface BeforeWords {
 }
 
 /**
- * What comes before the first flowers.
+ * What comes before the first flowers, and why then.
  *
- * @param name of the variety that flowers first.
+ * @param variety the one that flowers first.
  */
-export function sayBefore(
-  { firstFlowers, plantOut, sowUnderCover }: BeforeFlowers,
-  name: string,
-  day: Day,
-  f: Format,
-): BeforeWords {
+export function sayBefore(before: BeforeFlowers, variety: Variety, day: Day, f: Format): BeforeWords {
+  const { firstFlowers, firstBearing, counted, plantOut, sowUnderCover } = before;
+  const { name, crop } = variety;
   const believed = 'If you see buds sooner, look for them all the same: what you see counts.';
   if (!firstFlowers) {
     return {
@@ -208,17 +208,40 @@ export function sayBefore(
       note: believed,
     };
   }
-  const flowers = { what: 'First flowers', when: f.date(firstFlowers) };
-  if (!plantOut || !sowUnderCover) {
-    return { text: `By its sowing ${name} flowers first.`, steps: [flowers], note: believed };
-  }
+  const [males, females] = cropOf(crop).parts
+    ? ['First tassels', 'First silk']
+    : ['First males', 'First females'];
+  const flowers = firstBearing
+    ? [
+        { what: males, when: f.date(firstFlowers) },
+        { what: females, when: `${f.shortDay(firstBearing[0])} to ${f.shortDay(firstBearing[1])}` },
+      ]
+    : [{ what: 'First flowers', when: f.date(firstFlowers) }];
+  const malesFirst = firstBearing ? 'Males come first, and fall: nothing is wrong then. ' : '';
+  if (!plantOut || !sowUnderCover)
+    return {
+      text: `${name} flowers first${counted ? sayCounted(counted, firstFlowers, f) : ''}.`,
+      steps: flowers,
+      note: `${malesFirst}${believed}`,
+    };
   return {
     text: `Nothing flowers in the open here at this time of year. ${name} comes first, about:`,
     steps: [
       { what: 'Sow under cover', when: sowUnderCover <= day ? 'now' : f.date(sowUnderCover) },
       { what: 'Plant out, once frost is over', when: f.date(plantOut) },
-      flowers,
+      ...flowers,
     ],
-    note: `Estimated from the climate at your latitude; say when it was sown, and it is known better. ${believed}`,
+    note: `${malesFirst}Estimated from the climate at your latitude; say when it was sown, and it is known better. ${believed}`,
   };
+}
+
+/** By what the first flowers are expected when they are. */
+function sayCounted(
+  { sowing, by }: NonNullable<BeforeFlowers['counted']>,
+  firstFlowers: Day,
+  f: Format,
+): string {
+  const days = f.count(daysBetween(sowing.day, firstFlowers), 'day', 'days');
+  const from = `${days} after it was ${sowing.how === 'sown' ? 'sown' : 'planted out'} on ${f.date(sowing.day)}`;
+  return by === 'days' ? `: ${from}, as you said` : `: ${from}, in the warmth of most years here`;
 }
