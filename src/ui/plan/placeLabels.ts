@@ -9,6 +9,8 @@ export interface CanvasBox extends PlanSpot {
 export interface LabelWish {
   readonly id: string;
   readonly text: string;
+  /** What stays behind a name that is shortened: how far it is. */
+  readonly tail?: string;
   /** What it names. */
   readonly of: CanvasBox;
   /** Earlier ones get their place first. */
@@ -50,10 +52,10 @@ export function placeLabels(
 ): PlacedLabel[] {
   const used: CanvasBox[] = [];
   const inOrder = [...wishes].sort((a, b) => Number(b.first ?? false) - Number(a.first ?? false));
-  return inOrder.flatMap(({ id, text, of }) => {
+  return inOrder.flatMap(({ id, text, tail = '', of }) => {
     for (const letters of SHORTENED) {
       if (letters !== Infinity && text.length <= letters) continue;
-      const shown = text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text;
+      const shown = (text.length > letters ? `${text.slice(0, letters - 1).trimEnd()}…` : text) + tail;
       const box = { width: Math.ceil(shown.length * LETTER * size) + 2, height: Math.ceil(LINE * size) };
       const found = spotsAround(of, box).find(
         (each) => isWithin(each, canvas) && ![...obstacles, ...used].some((other) => overlap(each, other)),

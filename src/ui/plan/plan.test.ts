@@ -167,6 +167,13 @@ test('what is chosen gets its name first; one without room is left to the list',
     14,
   );
   expect(tight!.text).toBe('A very long…');
+  const [far] = placeLabels(
+    [{ id: 'far', text: 'A very long name of a farm', tail: ', 190 m', of }],
+    [of],
+    { ...canvas, width: 180 },
+    14,
+  );
+  expect(far!.text).toBe('A very long…, 190 m');
   expect(placeLabels([wishes[0]!], [of], { width: 100, height: 22 }, 14)).toEqual([]);
 });
 

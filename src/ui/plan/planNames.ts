@@ -52,7 +52,8 @@ export function namesOn({ beds, outside, chosenBed, view, size, lengthInWords }:
   const inView = boxes.filter(({ box }) => overlap(box, canvas));
   const sources = outside.map(({ id, name, spot }) => ({
     id,
-    text: `${name}, ${lengthInWords(metresBetween({ x: 0, y: 0 }, spot))}`,
+    text: name,
+    tail: `, ${lengthInWords(metresBetween({ x: 0, y: 0 }, spot))}`,
     spot,
   }));
   const beyond = boxes
@@ -60,12 +61,17 @@ export function namesOn({ beds, outside, chosenBed, view, size, lengthInWords }:
     .map(({ bed }) => ({ bed, metres: metresBetween(bed, view.middle) }))
     .sort((a, b) => a.metres - b.metres)
     .slice(0, MOST_ARROWS)
-    .map(({ bed, metres }) => ({ id: bed.id, text: `${bed.name}, ${lengthInWords(metres)}`, spot: bed }));
-  const marks = [...sources, ...beyond].map(({ id, text, spot }) => {
+    .map(({ bed, metres }) => ({
+      id: bed.id,
+      text: bed.name,
+      tail: `, ${lengthInWords(metres)}`,
+      spot: bed,
+    }));
+  const marks = [...sources, ...beyond].map(({ id, text, tail, spot }) => {
     const there = toCanvas(spot, view, size);
     const at = atEdge(there, size, MARGIN / 2);
     const towards = (Math.atan2(there.y - at.y, there.x - at.x) * 180) / Math.PI;
-    return { id, text, at, ...(at !== there && { towards }) };
+    return { id, text, tail, at, ...(at !== there && { towards }) };
   });
   const bedWishes = inView.map(({ bed, box }): LabelWish => ({
     id: bed.id,
@@ -73,7 +79,7 @@ export function namesOn({ beds, outside, chosenBed, view, size, lengthInWords }:
     of: box,
     first: bed.id === chosenBed,
   }));
-  const markWishes = marks.map(({ id, text, at }): LabelWish => ({ id, text, of: around(at) }));
+  const markWishes = marks.map(({ id, text, tail, at }): LabelWish => ({ id, text, tail, of: around(at) }));
   const obstacles = [
     ...inView.map(({ box }) => box),
     ...marks.map(({ at }) => around(at)),
