@@ -104,3 +104,24 @@ test('the next five days: flowers by variety with ranges, and what they ask', as
   await expect(page.getByRole('cell', { name: /^about \d+, \d+ to \d+$/ }).first()).toBeVisible();
   await expectNoFindings(page, 'the next five days', { wide: true });
 });
+
+test('the counters of the walk stay under the finger: what is expected comes and goes below them', async ({
+  app,
+  page,
+}) => {
+  await app.openDemo();
+  await app.tap('Continue the walk');
+  const more = page.getByRole('button', { name: 'One female more' }).first();
+  const expected = page.getByText(/^Expected: /);
+  await expect(async () => {
+    if (await expected.isVisible()) return;
+    await app.tap('None, next');
+    await expect(expected).toBeVisible({ timeout: 1_000 });
+  }).toPass();
+  const before = await more.boundingBox();
+  await more.click();
+  await expect(expected).toHaveCount(0);
+  await more.click();
+  await expect(page.getByRole('button', { name: /^(Cover|Mark) 2, next$/ })).toBeVisible();
+  expect(await more.boundingBox()).toEqual(before);
+});

@@ -77,7 +77,7 @@ test('what could not be recorded is told, on whatever screen one is', async ({ a
   await page.goto('/garden/table');
   await page
     .getByRole('textbox', { name: 'Or paste rows here' })
-    .fill(`bed,variety,kind,plants\n${'Kitchen bed '.repeat(4)},One,corn,4`);
+    .fill(`bed,variety,kind,plants\n${'Kitchen bed '.repeat(6)},One,corn,4`);
   await app.tap('Read the rows');
   await expect(page.getByText('Bed: too long')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);

@@ -110,13 +110,6 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
       </View>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
       {roles.bears ? <Load walked={walked} /> : null}
-      {expected ? (
-        <Expectation
-          expected={expected}
-          counted={eve}
-          onTake={(next) => setCounts({ ...counts, eve: next })}
-        />
-      ) : null}
       {steppers('eve')}
       {words.controls ? (
         <Stepper
@@ -151,6 +144,14 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
         />
       ) : null}
       {cover.bearing === 'green' ? <Tags tags={tags} /> : null}
+      {/* Below the counters: it comes late, and goes with the first count, and neither may move them under a finger. */}
+      {expected ? (
+        <Expectation
+          expected={expected}
+          counted={eve}
+          onTake={(next) => setCounts({ ...counts, eve: next })}
+        />
+      ) : null}
       {isEmpty ? foot : null}
       <Sheet
         title="How do you keep it shut?"
