@@ -106,7 +106,9 @@ function openSize(journal: Journal, garden: Garden, now: number, walks: boolean)
   // What is past its best hour may be tried all the same; it sets no hour.
   const until = open.map(({ window }) => window.lastSafe).filter((at) => at > now);
   const again = open.flatMap((plant) => plant.again ?? []);
-  const next = walks ? undefined : opensNext(journal, garden, now);
+  // What opens next is told once all that is open was seen.
+  const next =
+    walks || open.some((plant) => plant.open === undefined) ? undefined : opensNext(journal, garden, now);
   return {
     plants: open.length,
     visited: open.filter((plant) => plant.open !== undefined).length,

@@ -1,4 +1,4 @@
-import { guessSheet, useCalled } from './guessSheet';
+import { columnCalled, guessSheet } from './guessSheet';
 import { withCells, withUse } from './sheet';
 
 const DEFAULTS = { purpose: 'eat', unit: 'm' } as const;
@@ -56,11 +56,11 @@ test.each([
   ['Days to maturity', 'note'],
   ['Germination', 'note'],
 ] as const)('the column “%s” holds %s', (name, use) => {
-  expect(useCalled(name)).toBe(use);
+  expect(columnCalled(name)?.use).toBe(use);
 });
 
 test.each(['Weather', '', 'Genus', 'x9'])('the column “%s” is not known', (name) => {
-  expect(useCalled(name)).toBeUndefined();
+  expect(columnCalled(name)?.use).toBeUndefined();
 });
 
 test('titles stand above the line of names; what is not known is a note', () => {

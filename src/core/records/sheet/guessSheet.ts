@@ -68,8 +68,10 @@ interface Called {
 /**
  * The use that a name of a column names: the whole of it, else its longest run of words that is one. Of two as long
  * `Variety notes` are notes.
+ *
+ * @example columnCalled('Number of plants')?.use // 'plants'
  */
-function called(header: string): Called | undefined {
+export function columnCalled(header: string): Called | undefined {
   const words = plainName(header).split(' ');
   for (let length = words.length; length > 0; length -= 1) {
     const whole = length === words.length;
@@ -85,9 +87,6 @@ function called(header: string): Called | undefined {
   }
   return undefined;
 }
-
-/** @example useCalled('Number of plants') // 'plants' */
-export const useCalled = (header: string): ColumnUse | undefined => called(header)?.use;
 
 const LEAST_LETTERS = 3;
 /** Lines among which the one that names the columns is looked for. */
@@ -114,7 +113,7 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
   const callsOf = (row: readonly string[]): (Called | undefined)[] =>
     row.map((name) => {
       const use = remembered[rememberedName(name)];
-      return use ? { use, whole: true } : called(name);
+      return use ? { use, whole: true } : columnCalled(name);
     });
   const known = rows
     .slice(0, PREAMBLE)

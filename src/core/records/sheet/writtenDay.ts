@@ -50,8 +50,8 @@ const CENTURY = 2000;
 
 /**
  * The day that a cell names, in any common form: `2026-05-12`, `12.5.26`, `5/12/2026`, `12 May 2026`, `May 12th`,
- * `12. Mai`, `12 août 2026`, a time of day behind it or not. A word for about in front, and
- * what stands in brackets, is passed over.
+ * `12. Mai`, `12 août 2026`, a time of day behind it or not. A word for about in front and what stands in brackets are
+ * passed over.
  *
  * @example writtenDay('12. Mai 2026', { order: undefined, year: undefined, today: '2026-11-25' }) // { day: '2026-05-12', … }
  */
