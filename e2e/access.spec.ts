@@ -4,6 +4,8 @@ import { EVENING, expect, fruitAddress, test } from './app';
 import { expectNoFindings, seriousFindings } from './findings';
 import { routes } from './routes';
 
+test.use({ colorScheme: 'dark' });
+
 /** A garden without beds, plants or flowers. */
 const EMPTY = readFileSync(path.join(__dirname, 'empty-garden.json'), 'utf8');
 

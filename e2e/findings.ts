@@ -22,28 +22,35 @@ export async function seriousFindings(
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
-/** The page's own ground follows at once; its text is drawn once more, which is waited for. */
-async function lightOf(page: Page, colorScheme: 'light' | 'dark'): Promise<void> {
+/**
+ * From day to night or back, and the light it was before. The page's own ground follows at once; its text is drawn once
+ * more, which is waited for.
+ */
+async function switchLight(page: Page): Promise<void> {
   const colour = () =>
     page
       .getByRole('heading', { level: 1, includeHidden: true })
       .first()
       .evaluate((heading) => getComputedStyle(heading).color);
   const before = await colour();
-  await page.emulateMedia({ colorScheme });
+  const dark = await page.evaluate(() => matchMedia('(prefers-color-scheme: dark)').matches);
+  await page.emulateMedia({ colorScheme: dark ? 'light' : 'dark' });
   await expect.poll(colour).not.toBe(before);
 }
 
-/** Checks the page as it is: all rules on a phone, contrast by night too, and on a wide screen what depends on its layout. */
+/**
+ * Checks the page as it is: all rules on a phone, contrast in the other light too, and on a wide screen what depends on
+ * its layout.
+ */
 export async function expectNoFindings(
   page: Page,
   name: string,
   { wide }: { readonly wide: boolean },
 ): Promise<void> {
   expect.soft(await seriousFindings(page), name).toEqual([]);
-  await lightOf(page, 'dark');
-  expect.soft(await seriousFindings(page, 'contrast'), `${name}, dark`).toEqual([]);
-  await lightOf(page, 'light');
+  await switchLight(page);
+  expect.soft(await seriousFindings(page, 'contrast'), `${name}, in the other light`).toEqual([]);
+  await switchLight(page);
   if (!wide) return;
   await page.setViewportSize(WIDE);
   expect.soft(await seriousFindings(page, 'others'), `${name}, wide`).toEqual([]);

@@ -7,4 +7,4 @@ export { default as Input } from '@rneui/themed/dist/Input';
 export { default as ListItem } from '@rneui/themed/dist/ListItem';
 export { default as Overlay } from '@rneui/themed/dist/Overlay';
 export { default as Text } from '@rneui/themed/dist/Text';
-export { createTheme, ThemeProvider, useTheme, useThemeMode } from '@rneui/themed/dist/config';
+export { createTheme, ThemeProvider, useTheme } from '@rneui/themed/dist/config';

@@ -1,6 +1,6 @@
-import { ThemeProvider, useThemeMode } from '@/ui/elements';
+import { ThemeProvider } from '@/ui/elements';
 import { Link, usePathname } from 'expo-router';
-import { useEffect, useLayoutEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/data/hooks/opening';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -34,13 +34,16 @@ function onDarkness(changed: () => void): () => void {
   return () => query.removeEventListener('change', changed);
 }
 
+/** The light that the page was written in, before anything of the device was read (`app/+html.tsx`). */
+const pageMode = (): string | undefined => document.documentElement.dataset['mode'];
+
 /** Day or night: the grower's choice, else the device's. */
 function useMode(): Mode {
   const opening = useOpening();
   const device = opening.state === 'open' ? opening.device : undefined;
   const choice = useSyncExternalStore(
     device?.subscribe ?? never,
-    () => device?.settings.theme,
+    () => (device ? device.settings.theme : pageMode()),
     () => undefined,
   );
   const dark = useSyncExternalStore(
@@ -49,7 +52,7 @@ function useMode(): Mode {
     () => false,
   );
   useEffect(() => {
-    if (!choice) return;
+    if (!device || !choice) return;
     const root = document.documentElement;
     if (choice === 'auto') delete root.dataset['mode'];
     else root.dataset['mode'] = choice;
@@ -59,10 +62,13 @@ function useMode(): Mode {
     } catch {
       // A browser that keeps nothing here shows the other light for a moment at the next start.
     }
-  }, [choice]);
+  }, [device, choice]);
   if (choice === 'day' || choice === 'night') return choice;
   return dark ? 'night' : 'day';
 }
+
+/** Made once: the provider begins with the one it is given, and follows when another one is. */
+const THEMES = { day: elementsTheme('day'), night: elementsTheme('night') };
 
 export interface ShellProps {
   readonly children: ReactNode;
@@ -73,9 +79,8 @@ export interface ShellProps {
 /** What is around every screen: theme, the four places, and bands that tell of the demo and of trouble. */
 export function Shell({ children, undone }: ShellProps) {
   const mode = useMode();
-  const theme = useMemo(() => elementsTheme('day'), []);
   return (
-    <ThemeProvider theme={theme}>
+    <ThemeProvider theme={THEMES[mode]}>
       <Frame mode={mode} undone={undone}>
         {children}
       </Frame>
@@ -88,12 +93,6 @@ function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode })
   const path = usePathname();
   const opening = useOpening();
   const open = opening.state === 'open';
-  const { mode: shown, setMode } = useThemeMode();
-  const wanted = mode === 'night' ? 'dark' : 'light';
-  useEffect(() => {
-    // Each call makes a new theme, and with it a new `setMode`.
-    if (shown !== wanted) setMode(wanted);
-  }, [shown, wanted, setMode]);
   const nav = wide || !WORK.some(({ href }) => href === path) ? <Places wide={wide} path={path} /> : null;
   useLayoutEffect(() => {
     document.documentElement.dataset['laid'] = '';
