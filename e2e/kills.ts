@@ -4,7 +4,7 @@ import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { seeded } from '../src/data/files/mutations';
+import { seeded } from '@testing/mutations';
 import { decodeRecord } from '../src/data/log/record';
 
 /** A browser of its own, whose processes can be killed all at once, as when a battery fails. */

@@ -4,7 +4,7 @@ import type { StoredEntry } from '../src/core/journal/entry';
 import { SEASON_DAYS } from '../src/core/season/seasons';
 import { addDays } from '../src/core/time/calendar';
 import { EntryLog } from '../src/data/log/entryLog';
-import { MemoryStore } from '../src/data/memoryStore';
+import { MemoryStore } from '@testing/memoryStore';
 import { inVersion1, longJournal } from './longJournal';
 import { ratioOf, report } from './ratio';
 

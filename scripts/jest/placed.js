@@ -1,13 +1,13 @@
-/**
- * A test environment in a time zone and at a date of its own, `testEnvironmentOptions: { zone, now }`. The zone is set
- * before the tests' own world is made; the date is applied in it by `date.ts`.
- */
-module.exports = (Environment) =>
-  class PlacedEnvironment extends Environment {
-    constructor(config, context) {
-      const { zone, now } = config.projectConfig.testEnvironmentOptions;
-      process.env.TZ = zone;
-      super(config, context);
-      this.global.testNow = now;
-    }
-  };
+const { TestEnvironment } = require('jest-environment-jsdom');
+const { placeNow } = require('./places');
+
+/** A browser-like world in a zone and at a date. The date is applied in it by `date.ts`. */
+module.exports = class PlacedEnvironment extends TestEnvironment {
+  constructor(config, context) {
+    const { zone, now } = placeNow();
+    // Before the tests' own world is made.
+    process.env.TZ = zone;
+    super(config, context);
+    this.global.testNow = now;
+  }
+};

@@ -1,7 +1,7 @@
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Fact } from '../journal/entry';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import type { Garden } from '../journal/state';
 import type * as JournalModule from '../journal/journal';
 import type * as OutingsModule from '../work/outings';

@@ -1,11 +1,11 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { Journal } from '../journal/journal';
 import type { EntryOf } from '../journal/entry';
 import { addDays } from '../time/calendar';
 import { fruitOf, fruitsOf, looksDue } from './fruits';
 import { SEASON_DAYS, seasonAt } from '../season/seasons';
 
-const SEASON = liveSeason();
+const SEASON = livedSeason('demo');
 const DAY = '2026-07-18';
 
 const journal = new Journal();

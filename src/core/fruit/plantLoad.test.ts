@@ -1,5 +1,5 @@
 import type { Fact } from '../journal/entry';
-import { begin, YARD } from '../work/testYard';
+import { begin, YARD } from '@testing/yard';
 import { isLoaded, plantLoads, setFactor } from './plantLoad';
 
 const pollinated = (bloom: string): Fact => ({

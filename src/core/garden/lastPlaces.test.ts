@@ -1,4 +1,4 @@
-import { begin } from '../work/testYard';
+import { begin } from '@testing/yard';
 import { lastPlaces, rowKey } from './places';
 
 test('the last place of a row is the end of its last stand, whichever was set last', () => {

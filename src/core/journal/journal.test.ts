@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { cohortId } from './cohort';
 import { isCorrection } from './corrections';
@@ -8,10 +8,10 @@ import { SUBJECT_TYPES } from './kinds/definition';
 import { compareEntries } from './order';
 import { REDUCERS } from './reduce';
 import { forEachSubject } from './subjects';
-import { entryOf } from './testEntry';
+import { entryOf } from '@testing/entries';
 import { redoable, undoable } from './undo';
 
-const SEASON = liveSeason(7, '2026-06-24');
+const SEASON = livedSeason('fiveWeeks');
 
 const journalOf = (entries: Iterable<StoredEntry>): Journal => {
   const journal = new Journal();

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SubjectMap } from './subjectMap';
-import { entryOf } from './testEntry';
+import { entryOf } from '@testing/entries';
 
 /** An entry that is its Lamport clock; an even one says something, an odd one takes back what was said before. */
 const said = (lamport: number) =>

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Entry, Fact } from './entry';
 import { Journal } from './journal';
-import { entryOf } from './testEntry';
+import { entryOf } from '@testing/entries';
 import { redoable, undoable, type Action } from './undo';
 
 /** A device that taps, undoes and redoes in a journal it shares. */

@@ -3,7 +3,7 @@ import { Journal } from '../journal/journal';
 import type { BudCount } from '../journal/kinds/scout';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { begin, type Phone } from '../work/testYard';
+import { begin, type Phone } from '@testing/yard';
 import { onlyMalesSoFar } from './onlyMales';
 
 const DAY: Day = '2026-07-19';

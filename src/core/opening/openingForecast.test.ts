@@ -2,7 +2,7 @@ import { Journal } from '../journal/journal';
 import type { BudCount } from '../journal/kinds/scout';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { begin, YARD, type Phone } from '../work/testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 import type { VarietyForecast } from './forecastOpenings';
 import { openingForecast } from './openingForecast';
 

@@ -2,7 +2,7 @@ import { unsafeUniformIntDistribution, xoroshiro128plus } from 'pure-rand';
 import { bloomingCropOf } from '../crops/catalogue';
 import { Journal } from '../journal/journal';
 import type { SEEN_HOURS } from '../journal/kinds/weather';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import type { Garden } from '../journal/state';
 import { addDays, MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';

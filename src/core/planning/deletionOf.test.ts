@@ -1,5 +1,5 @@
 import type { Fact } from '../journal/entry';
-import { journalOf } from '../journal/testEntry';
+import { journalOf } from '@testing/entries';
 import { deletionOf } from './deletionOf';
 
 const BED: Fact = {

@@ -1,4 +1,4 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { Journal } from '../journal/journal';
 import { daysBetween } from '../time/calendar';
 import { floweringsOf, mayCross, sharedSpans, sowingFor, type Flowering } from './floweringPlan';
@@ -6,7 +6,7 @@ import { gardenPlan } from './gardenPlan';
 
 const TODAY = '2026-07-18';
 const journal = new Journal();
-journal.add(liveSeason());
+journal.add(livedSeason('demo'));
 const garden = journal.all('garden').get('')!;
 const { varieties } = gardenPlan(journal, garden, TODAY);
 const flowering = floweringsOf(varieties, journal.all('outside').values());

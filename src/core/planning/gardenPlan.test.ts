@@ -1,11 +1,11 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { KINDS } from '../journal/kinds/kinds';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { gardenPlan, varietyReports, type VarietyReport } from './gardenPlan';
 
 const TODAY = '2026-07-18';
-const SEASON = liveSeason();
+const SEASON = livedSeason('demo');
 
 /** The same garden before anything flowered. */
 const UNSEEN = SEASON.filter(({ kind }) => KINDS[kind].structural);

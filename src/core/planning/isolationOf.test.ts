@@ -2,7 +2,7 @@ import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
 import { purityOf } from '../purity/purityOf';
 import type { Day } from '../time/types';
-import { begin, YARD, type Phone } from '../work/testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 import { isolationOf } from './isolationOf';
 
 const remove = (plant: string, why: Bodies['plant.removed']['why'] = 'other'): Fact => ({

@@ -1,7 +1,7 @@
 import { fruitsOf } from '../fruit/fruits';
 import type { Fact } from '../journal/entry';
 import { fatheredBefore } from '../work/pairing/fatheredBefore';
-import { begin, YARD, type Phone } from '../work/testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 import { populationSoFar } from './populationSoFar';
 
 const DAY = '2026-07-19';

@@ -1,6 +1,6 @@
 import type { Fact } from '../journal/entry';
 import type { Day } from '../time/types';
-import { begin, YARD, type Phone } from '../work/testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 import { guardOf } from './guards';
 import { purityOf } from './purityOf';
 

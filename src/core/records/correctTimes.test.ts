@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { cohortId } from '../journal/cohort';
 import type { Entry, Fact, StoredEntry } from '../journal/entry';
 import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { correctTimes, daysMoved, daysNamed } from './correctTimes';
 
 /** A phone whose clock can be set. */
@@ -142,7 +142,7 @@ test('a clock some hours wrong leaves the day, one a day wrong does not', () => 
 });
 
 test('a season written days off and put right is the season', () => {
-  const season = liveSeason(3, '2026-06-28');
+  const season = livedSeason('untilJuly');
   const whole = new Journal();
   whole.add(season);
   fc.assert(

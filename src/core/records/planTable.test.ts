@@ -1,5 +1,5 @@
 import { Journal } from '../journal/journal';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { PLAN_COLUMNS } from './planColumns';
 import { heldPlan, type HeldPlan, type ReadPlan } from './planDraft';
 import { planFacts } from './planFacts';
@@ -7,7 +7,7 @@ import { planRows } from './planRows';
 import { readPlanTable } from './planTable';
 import { guessSheet } from './sheet/guessSheet';
 import { withCells, type Sheet } from './sheet/sheet';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 
 const EMPTY = heldPlan(new Journal());
 const TODAY = '2026-07-18';
@@ -313,7 +313,7 @@ let lived: Journal | undefined;
 function demo(): Journal {
   if (!lived) {
     lived = new Journal();
-    lived.add(liveSeason());
+    lived.add(livedSeason('demo'));
   }
   return lived;
 }

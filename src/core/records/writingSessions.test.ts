@@ -1,7 +1,7 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import type { Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { writingSessions } from './writingSessions';
 
 const scouted: Fact = {
@@ -65,7 +65,7 @@ test('times that were corrected count', () => {
 });
 
 test('every entry of a season is in one session, and no clock of it went back', () => {
-  const season = liveSeason();
+  const season = livedSeason('demo');
   const journal = new Journal();
   journal.add(season);
   const sessions = writingSessions(journal);

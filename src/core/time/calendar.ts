@@ -19,14 +19,18 @@ export const toMs = (instant: Instant): number => Date.parse(instant);
  */
 export const toInstant = (ms: number): Instant => new Date(ms).toISOString();
 
+const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/;
+
 /**
  * Is the text an instant as `toInstant` writes it, of the last or the coming centuries?
  *
  * @example isInstant('2026-02-30T00:00:00.000Z') // false
  */
 export function isInstant(text: string): boolean {
+  // Looked at before it is parsed: engines read dates into texts that are none.
+  if (!INSTANT.test(text) || !isDay(text.slice(0, 10))) return false;
   const ms = toMs(text);
-  return !Number.isNaN(ms) && isDay(text.slice(0, 10)) && toInstant(ms) === text;
+  return !Number.isNaN(ms) && toInstant(ms) === text;
 }
 
 /** Offsets by zone and minute: the browser takes long to tell one, and the same instants come again and again. */

@@ -11,7 +11,7 @@ import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/round';
 import { COVER_METHODS, ROW_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { addDays, daysBetween } from '../time/calendar';
 import { flowersDue } from './flowersDue';
 import { TIE_COLOURS } from '../journal/kinds/tie';
@@ -20,8 +20,8 @@ import { RAIN_AMOUNTS } from '../weather/dayWeather';
 import { planOuting } from './route/planOuting';
 import { outingRequest } from './route/outingRequest';
 import { stopsOf } from './stops';
-import { viewsOf } from './testViews';
-import { begin, statesOf, YARD } from './testYard';
+import { viewsOf } from '@testing/views';
+import { begin, statesOf, YARD } from '@testing/yard';
 
 /** Gardens of any crops, with any entries of two phones in any order of writing. */
 

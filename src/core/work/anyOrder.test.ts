@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { fruitsOf, looksDue } from '../fruit/fruits';
 import { placesOf } from '../garden/places';
 import type { StoredEntry } from '../journal/entry';
@@ -23,7 +23,7 @@ const DAY = '2026-07-18';
 const MORNING = '2026-07-19';
 const SERVICE = { day: MORNING, outing: 'morning' } as const;
 const NOW = Date.parse('2026-07-18T17:44:00Z');
-const SEASON = liveSeason();
+const SEASON = livedSeason('demo');
 const LAST = SEASON.at(-1)!;
 
 /** What the demo lacks: two rounds of a morning, two seasons that overlap, corrections. */

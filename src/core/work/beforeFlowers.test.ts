@@ -3,7 +3,7 @@ import { daysBetween } from '../time/calendar';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { beforeFlowers } from './beforeFlowers';
-import { begin, YARD, type Phone } from './testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 
 const garden = (latitude: number): Garden => ({ ...YARD, latitude });
 const NORTH = garden(52);

@@ -9,7 +9,7 @@ import { planOuting } from './route/planOuting';
 import { scoutVisitFacts } from './scoutVisit';
 import { roundsOf, type Service } from './service';
 import { stopsOf } from './stops';
-import { begin, YARD, type Phone } from './testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 
 const MON = '2026-07-20';
 const TUE = '2026-07-21';

@@ -1,7 +1,7 @@
 import type { Expected } from '../opening/budModel';
 import type { OpeningForecast, VarietyForecast } from '../opening/forecastOpenings';
 import { daysAhead } from './daysAhead';
-import { begin, YARD } from './testYard';
+import { begin, YARD } from '@testing/yard';
 
 const sure = (mean: number): Expected => ({ mean, low: mean, high: mean });
 const flowers = (variety: string, females: number, males: number): VarietyForecast => ({

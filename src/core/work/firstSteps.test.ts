@@ -1,4 +1,4 @@
-import { journalOf } from '../journal/testEntry';
+import { journalOf } from '@testing/entries';
 import type { Fact } from '../journal/entry';
 import { firstSteps } from './firstSteps';
 

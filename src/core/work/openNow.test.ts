@@ -3,7 +3,7 @@ import { fruitsOf, looksDue } from '../fruit/fruits';
 import { fruitSetRates } from '../fruit/setRates';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { undoable } from '../journal/undo';
 import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';

@@ -2,7 +2,7 @@ import type { Donor, PollinateStop, Stop } from '../journal/kinds/round';
 import type { Fact } from '../journal/entry';
 import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { USUAL_HANDLING } from './handling';
 import { roundsOf } from './service';
 import { donorsNow, progressOf } from './progress';

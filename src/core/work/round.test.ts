@@ -1,4 +1,4 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { cropOf, isCoveredBeforeOpening, type CropId } from '../crops/catalogue';
 import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
@@ -6,7 +6,7 @@ import { plantLabel } from '../records/plantLabel';
 import type { Fact, StoredEntry } from '../journal/entry';
 import type { PollinateStop } from '../journal/kinds/round';
 import { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { walkId } from '../journal/kinds/scout';
 import type { Round } from '../journal/state';
 import { planOuting, type OutingPlan } from './route/planOuting';
@@ -21,7 +21,7 @@ import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from './scou
 
 const MORNING = '2026-07-19';
 const SERVICE: Service = { day: MORNING, outing: 'morning' };
-const SEASON = liveSeason();
+const SEASON = livedSeason('demo');
 
 /** The demo's evening, to go on from. */
 class Evening {

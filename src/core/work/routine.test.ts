@@ -1,5 +1,5 @@
 import { routineOf, routineRows } from './routine';
-import { begin, YARD, type Phone } from './testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 
 const at = (day: number, hour = 12): string => `2026-07-${String(day).padStart(2, '0')}T${hour}:00:00Z`;
 const ms = (day: number, hour = 9): number => Date.parse(at(day, hour).replace('T9', 'T09'));

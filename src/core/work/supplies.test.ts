@@ -1,7 +1,7 @@
 import { walkId } from '../journal/kinds/scout';
 import { outingsAt, walkAt } from './outings';
 import { roundSupplies, shoppingList, walkSupplies } from './supplies';
-import { begin, YARD, type Phone } from './testYard';
+import { begin, YARD, type Phone } from '@testing/yard';
 
 const NOW = Date.parse('2026-07-20T18:00:00Z');
 

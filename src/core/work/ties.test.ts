@@ -1,7 +1,7 @@
 import type { Fact } from '../journal/entry';
 import type { TieColour, TieMeaning } from '../journal/kinds/tie';
 import { tieFor, tiesOf } from './ties';
-import { begin } from './testYard';
+import { begin } from '@testing/yard';
 
 const AT = '2026-07-18T18:00:00Z';
 const tie = (colour: TieColour, means?: TieMeaning): Fact => ({

@@ -1,5 +1,5 @@
 import { DEMO_GARDEN } from '../../../demo/phones';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { Journal } from '../journal/journal';
 import type { Entry } from '../journal/entry';
 import type { Garden } from '../journal/state';
@@ -7,7 +7,7 @@ import { flowersDue } from './flowersDue';
 import { growingCrops, outingsAt, type OutingNow } from './outings';
 import { todayOf } from './today';
 
-const SEASON = liveSeason();
+const SEASON = livedSeason('demo');
 
 function morningAt(journal: Journal, garden: Garden, now: number): OutingNow {
   return outingsAt(journal, garden, now).find(({ outing }) => outing === 'morning')!;

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { cropOf, isCoveredBeforeOpening } from '../crops/catalogue';
 import { GATE, metresBetween, placesOf } from '../garden/places';
 import type { Journal } from '../journal/journal';
-import { entryOf } from '../journal/testEntry';
+import { entryOf } from '@testing/entries';
 import type { WalkedPlant } from './outings';
-import { begin } from './testYard';
+import { begin } from '@testing/yard';
 import { greenBefore, inWalkingOrder, lookedOverWith } from './walkOrder';
 
 const DAY = '2026-07-20';

@@ -3,7 +3,7 @@ import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
 import { meantFor } from '../journal/matingOf';
 import { flowersDue } from './flowersDue';
-import { begin, type Phone } from './testYard';
+import { begin, type Phone } from '@testing/yard';
 import { daysApart, hoursApart, usualWays, waysOf } from './ways';
 
 const AT = '2026-07-17T12:00:00Z';

@@ -26,7 +26,7 @@ import { outingsAt, walkAt } from './outings';
 import { planOuting } from './route/planOuting';
 import { scoutVisitFacts } from './scoutVisit';
 import { stopsOf } from './stops';
-import { begin, Phone, statesOf, YARD } from './testYard';
+import { begin, Phone, statesOf, YARD } from '@testing/yard';
 
 /** Fifteen ways in which growers work, each as what is recorded and what must follow. Times are UTC; clocks show +1 h. */
 

@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import { Journal } from '../journal/journal';
-import { begin, YARD } from './testYard';
+import { begin, YARD } from '@testing/yard';
 import { weekAhead } from './weekAhead';
 
 const SUN = '2026-07-19';

@@ -1,5 +1,5 @@
 import { DeviceLog, reportText } from './deviceLog';
-import { MemoryStore } from '../memoryStore';
+import { MemoryStore } from '@testing/memoryStore';
 
 test('stores the last hundred lines, cut to a maximum length', async () => {
   const store = new MemoryStore();

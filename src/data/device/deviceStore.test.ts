@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS, DeviceStore } from './deviceStore';
-import { MemoryStore } from '../memoryStore';
+import { MemoryStore } from '@testing/memoryStore';
 
 test('a new device has an id of its own, opens on the demo, and keeps both', async () => {
   const store = new MemoryStore();

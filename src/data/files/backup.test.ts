@@ -2,14 +2,14 @@ import Ajv from 'ajv';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { DEMO_GARDEN } from '../../../demo/phones';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { Journal } from '@/core/journal/journal';
 import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
 import type { StoredEntry } from '@/core/journal/entry';
 import { decodeBackup, describesGarden, encodeBackup, previewImport, type BackupSource } from './backup';
 import { faultOfEntry } from '../schema/entrySchema';
 
-const SEASON = liveSeason(11, '2026-06-28');
+const SEASON = livedSeason('untilJuly');
 const SOURCE: BackupSource = {
   garden: DEMO_GARDEN,
   name: 'Larkmere',
@@ -35,7 +35,7 @@ test('a backup fits its published schema', () => {
 });
 
 test('the golden backup of the first version is still read', async () => {
-  const golden = readFileSync(path.join(DOCS, '../src/data/files/golden-backup-1.json'), 'utf8');
+  const golden = readFileSync(path.join(DOCS, '../testing/golden/backup-1.json'), 'utf8');
   const decoded = decodeBackup(golden, faultOfEntry);
   if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
   const journal = new Journal();
@@ -47,7 +47,7 @@ test('the golden backup of the first version is still read', async () => {
 });
 
 test('the golden backup of the second version, with its plan, is still read', () => {
-  const golden = readFileSync(path.join(DOCS, '../src/data/files/golden-backup-2.json'), 'utf8');
+  const golden = readFileSync(path.join(DOCS, '../testing/golden/backup-2.json'), 'utf8');
   const decoded = decodeBackup(golden, faultOfEntry);
   if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
   const journal = new Journal();
@@ -65,7 +65,7 @@ test('the golden backup of the second version, with its plan, is still read', ()
 
 /** States as they were folded before version 2 of the kinds. */
 const STATES_BEFORE = JSON.parse(
-  readFileSync(path.join(DOCS, '../src/data/files/golden-states.json'), 'utf8'),
+  readFileSync(path.join(DOCS, '../testing/golden/states.json'), 'utf8'),
 ) as Record<string, Record<string, Record<string, object>>>;
 const inTheNamesOfVersion2 = <T>(states: T): T =>
   JSON.parse(
@@ -82,7 +82,7 @@ const NEW_FIELDS = [
 ];
 
 test.each(['1', '2', '3'])('golden backup %s folds to the same garden as when it was written', (version) => {
-  const golden = readFileSync(path.join(DOCS, `../src/data/files/golden-backup-${version}.json`), 'utf8');
+  const golden = readFileSync(path.join(DOCS, `../testing/golden/backup-${version}.json`), 'utf8');
   const decoded = decodeBackup(golden, faultOfEntry);
   if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
   const journal = new Journal();
@@ -108,7 +108,7 @@ test.each(['4', '5'])(
   'golden backup %s, whole, folds to the same garden as when it was written',
   (version) => {
     const read = (name: string): string =>
-      readFileSync(path.join(DOCS, `../src/data/files/golden-${name}-${version}.json`), 'utf8');
+      readFileSync(path.join(DOCS, `../testing/golden/${name}-${version}.json`), 'utf8');
     const decoded = decodeBackup(read('backup'), faultOfEntry);
     if (!decoded.ok) throw new Error(JSON.stringify(decoded.refusal));
     const journal = new Journal();

@@ -1,5 +1,5 @@
 import { deviceZone } from '../clock';
-import { showMutated, TIMES_CORRECTED } from './testMutated';
+import { showMutated, TIMES_CORRECTED } from '@testing/showMutated';
 
 /** At each of the three places at which tests run, with numbers of its own: some 500 in all. */
 const RUNS = 170;

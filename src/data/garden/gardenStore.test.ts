@@ -1,14 +1,14 @@
 import { DEMO_GARDEN } from '../../../demo/phones';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import type { Fact } from '@/core/journal/entry';
 import { nextTagCodes } from '@/core/text/tagCode';
 import { Clock } from '../clock';
 import { isStructural } from '@/core/journal/kinds/kinds';
 import { EntryLog, recordsOf } from '../log/entryLog';
 import { GardenStore } from './gardenStore';
-import { MemoryStore } from '../memoryStore';
+import { MemoryStore } from '@testing/memoryStore';
 
-const SEASON = liveSeason(5, '2026-06-20');
+const SEASON = livedSeason('fourWeeks');
 const scouted = (plant: string): Fact => ({
   kind: 'scouted',
   body: { plant, day: '2026-07-19', eve: { female: 1, male: 0 }, green: { female: 0, male: 0 } },

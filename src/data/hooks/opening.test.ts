@@ -1,11 +1,11 @@
 import { EntryLog, recordsOf } from '../log/entryLog';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { DEMO_STORE, openStore } from '../storage';
 import { opener } from './opening';
 
 test('the opening settles once there is a garden to show, and later askers need not wait', async () => {
   const log = new EntryLog(openStore(DEMO_STORE), () => Promise.reject(new Error('not needed')));
-  const season = liveSeason(2, '2026-06-12');
+  const season = livedSeason('threeWeeks');
   expect(Object.keys(recordsOf(season)).length).toBeGreaterThan(1);
   await log.appendMany(season);
   expect(opener.opening.state).toBe('opening');

@@ -1,12 +1,12 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import type { StoredEntry } from '@/core/journal/entry';
 import { faultOfEntry } from '../schema/entrySchema';
 import { openStore, type Store } from '../storage';
-import { MemoryStore } from '../memoryStore';
+import { MemoryStore } from '@testing/memoryStore';
 import { EntryLog, SEGMENT_SIZE, type Damage, type LogPart } from './entryLog';
 import { checksum, decodeRecord, encodeRecord, fnv1a } from './record';
 
-const SEASON = liveSeason(3);
+const SEASON = livedSeason('other');
 
 async function readAll(
   log: EntryLog,

@@ -11,7 +11,10 @@ const IN_FEET = new Set(['US', 'LR', 'PR', 'GU', 'VI', 'AS', 'MP']);
  */
 export function habitsOf(country: string): Partial<Settings> {
   if (!/^[A-Z]{2}$/.test(country)) return {};
-  const { hourCycle } = new Intl.DateTimeFormat(`en-${country}`, { hour: 'numeric' }).resolvedOptions();
+  const { hourCycle } = new Intl.DateTimeFormat(`en-${country}`, {
+    hour: 'numeric',
+    timeZone: 'UTC',
+  }).resolvedOptions();
   return {
     units: IN_FEET.has(country) ? 'imperial' : 'metric',
     hours: hourCycle === 'h11' || hourCycle === 'h12' ? 'h12' : 'h24',

@@ -1,5 +1,9 @@
+import { tz } from '@date-fns/tz';
 import { parse } from 'date-fns/parse';
 import { isValid } from 'date-fns/isValid';
+
+/** A clock time is read as of a day on which no clock changes. */
+const UTC = { in: tz('UTC') };
 
 const FORMS = ['H:mm', 'H.mm', 'h:mm a', 'h.mm a', 'h a'];
 
@@ -12,7 +16,7 @@ export function hourOfClock(typed: string): number | undefined {
   // Browsers put a narrow space before am and pm.
   const text = typed.trim().replace(/\s+/g, ' ');
   for (const form of FORMS) {
-    const time = parse(text, form, new Date(2000, 0, 1));
+    const time = parse(text, form, Date.UTC(2000, 0, 1), UTC);
     if (isValid(time)) return time.getHours() + time.getMinutes() / 60;
   }
   return undefined;

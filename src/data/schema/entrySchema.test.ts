@@ -1,10 +1,10 @@
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import { faultOfEntry } from './entrySchema';
 
-const [first] = liveSeason(1);
+const [first] = livedSeason('demo');
 
 test('finds no fault with a whole season', () => {
-  expect(liveSeason().flatMap((entry) => faultOfEntry(entry) ?? [])).toEqual([]);
+  expect(livedSeason('demo').flatMap((entry) => faultOfEntry(entry) ?? [])).toEqual([]);
 });
 
 test('names the field, what was expected and what was found', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { KINDS } from '@/core/journal/kinds/kinds';
-import { entryOf } from '@/core/journal/testEntry';
+import { entryOf } from '@testing/entries';
 import { planFacts } from '@/core/records/planFacts';
 import { PLAN_COLUMNS } from '@/core/records/planColumns';
 import { heldPlan } from '@/core/records/planDraft';

@@ -1,5 +1,5 @@
 import { waitFor } from '@testing-library/react';
-import { chosen, DEMO, downloads, openApp, recorded, screen, see, tap, type } from '@/test/app';
+import { chosen, DEMO, downloads, openApp, recorded, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 

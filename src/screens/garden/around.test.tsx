@@ -1,4 +1,4 @@
-import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@/test/app';
+import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 

@@ -1,5 +1,5 @@
 import { waitFor } from '@testing-library/react';
-import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@/test/app';
+import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 

@@ -1,4 +1,4 @@
-import { openApp, screen, see, tap } from '@/test/app';
+import { openApp, screen, see, tap } from '@testing/app';
 
 jest.setTimeout(60_000);
 

@@ -1,5 +1,5 @@
 import { fireEvent } from '@testing-library/react';
-import { openApp, screen, see, tap } from '@/test/app';
+import { openApp, screen, see, tap } from '@testing/app';
 
 jest.setTimeout(60_000);
 

@@ -1,5 +1,5 @@
 import { waitFor } from '@testing-library/react';
-import { openApp, recorded, reopenApp, screen, see, settle, tap } from '@/test/app';
+import { openApp, recorded, reopenApp, screen, see, settle, tap } from '@testing/app';
 
 jest.setTimeout(120_000);
 

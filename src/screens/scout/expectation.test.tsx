@@ -1,5 +1,5 @@
 import { act } from '@testing-library/react';
-import { openApp, recorded, screen, see, tap } from '@/test/app';
+import { openApp, recorded, screen, see, tap } from '@testing/app';
 
 jest.setTimeout(90_000);
 

@@ -2,7 +2,7 @@ import { DEMO_GARDEN } from '../../../demo/phones';
 import type { StoredEntry } from '@/core/journal/entry';
 import { EntryLog } from '@/data/log/entryLog';
 import { DEMO_STORE, openStore } from '@/data/storage';
-import { DEMO, downloads, openApp, reopenApp, see, stored, tap } from '@/test/app';
+import { DEMO, downloads, openApp, reopenApp, see, stored, tap } from '@testing/app';
 import { waitFor } from '@testing-library/react';
 
 /** The demo's description, taken back by another device: this one cannot redo it. */

@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react';
 import { SHEET_READER } from '@/data/files/readSheetFile';
-import { openApp, reopenApp, see, stored, tap, type } from '@/test/app';
+import { openApp, reopenApp, see, stored, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 

@@ -1,5 +1,5 @@
 import { fireEvent } from '@testing-library/react';
-import { openApp, recorded, screen, see, tap, type } from '@/test/app';
+import { openApp, recorded, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 

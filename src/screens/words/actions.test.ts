@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { liveSeason } from '../../../demo/season';
+import { livedSeason } from '@testing/seasons';
 import type { StoredEntry } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import { formatFor } from '../format/format';
@@ -10,9 +10,9 @@ const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 
 test('every entry of a season and of the golden backup is told in words', () => {
   const golden = JSON.parse(
-    readFileSync(path.resolve(__dirname, '../../data/files/golden-backup-4.json'), 'utf8'),
+    readFileSync(path.resolve(__dirname, '../../../testing/golden/backup-4.json'), 'utf8'),
   ) as { readonly entries: readonly StoredEntry[] };
-  for (const entries of [liveSeason(3), golden.entries]) {
+  for (const entries of [livedSeason('other'), golden.entries]) {
     const journal = new Journal();
     journal.add(entries);
     for (const entry of entries) {
@@ -25,9 +25,9 @@ test('every entry of a season and of the golden backup is told in words', () => 
 
 test('of a tap the most telling entry is said, of a correction what it corrects, and of nothing nothing', () => {
   const journal = new Journal();
-  journal.add(liveSeason(3));
-  const covered = liveSeason(3).find(({ kind }) => kind === 'covered')!;
-  const scouted = liveSeason(3).find(({ kind }) => kind === 'scouted')!;
+  journal.add(livedSeason('other'));
+  const covered = livedSeason('other').find(({ kind }) => kind === 'covered')!;
+  const scouted = livedSeason('other').find(({ kind }) => kind === 'scouted')!;
   expect(sayAction([scouted, covered], journal, f)).toBe(sayAction([covered], journal, f));
   const amended = { ...scouted, kind: 'amended', body: { target: 'x', of: 'scouted', body: scouted.body } };
   expect(sayAction([amended], journal, f)).toMatch(/^a correction of the count on /);

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { tz } from '@date-fns/tz';
 import { format } from 'date-fns';
 import { de, enGB, es, fr } from 'date-fns/locale';
 import { Journal } from '../../journal/journal';
@@ -6,6 +7,8 @@ import type { CropId } from '../../crops/catalogue';
 import { heldPlan } from '../planDraft';
 import { readPlanTable } from '../planTable';
 import { guessSheet } from './guessSheet';
+
+const UTC = { in: tz('UTC') };
 
 /** How growers of one language head their columns, write their days and call their crops. */
 const LANGUAGES = [
@@ -67,7 +70,7 @@ const table = fc.record({
 
 const nameOf = (variety: number): string => `Line ${'ABCDEFGH'[variety]!}x`;
 const cropOf = (variety: number): CropId => CROPS[variety % CROPS.length]!;
-const dateOf = (day: number): Date => new Date(2025, 0, 1 + day);
+const dateOf = (day: number): Date => new Date(Date.UTC(2025, 0, 1 + day));
 
 test('a plan is read from whatever table a grower of four languages makes of it', () => {
   fc.assert(
@@ -83,7 +86,7 @@ test('a plan is read from whatever table a grower of four languages makes of it'
         variety: nameOf(variety),
         kind: crops[cropOf(variety) as keyof typeof crops],
         plants: rows > 1 ? sayRows(rows, each) : each === 12 ? dozen : String(each),
-        sown: format(dateOf(day), pattern, { locale }),
+        sown: format(dateOf(day), pattern, { locale, ...UTC }),
       }));
       const sheet = guessSheet(
         [
@@ -108,7 +111,7 @@ test('a plan is read from whatever table a grower of four languages makes of it'
           nameOf(variety),
           cropOf(variety),
           each,
-          format(dateOf(day), 'yyyy-MM-dd'),
+          format(dateOf(day), 'yyyy-MM-dd', UTC),
         ]),
       );
       expect(read).toEqual(meant);

@@ -1,5 +1,5 @@
-import { seeded, withOtherLetter } from '../files/mutations';
-import type { MemoryStore } from '../memoryStore';
+import { seeded, withOtherLetter } from './mutations';
+import type { MemoryStore } from './memoryStore';
 
 /**
  * Damages a store as a disk may: letters changed, texts cut short, emptied or swapped, keys gone. For tests and for the

@@ -5,7 +5,7 @@ import requireContext from 'expo-router/build/testing-library/require-context-po
 import Head from 'expo-router/head';
 import path from 'node:path';
 import type { ComponentProps } from 'react';
-import { liveSeason } from '../../demo/season';
+import { livedSeason } from './seasons';
 import type { StoredEntry } from '@/core/journal/entry';
 import { SHEET_READER } from '@/data/files/readSheetFile';
 import { checkBackup } from '@/data/files/checkBackup';
@@ -23,7 +23,7 @@ import { COMPUTE } from '@/worker/compute';
  */
 
 const ROUTES = requireContext(
-  path.resolve(__dirname, '../app'),
+  path.resolve(__dirname, '../src/app'),
   true,
   /^\.\/(?!\+html).*\.tsx$/,
 ) as unknown as ComponentProps<typeof ExpoRoot>['context'];
@@ -37,7 +37,7 @@ configure({
   asyncUtilTimeout: 15_000,
 });
 
-export const DEMO: readonly StoredEntry[] = liveSeason();
+export const DEMO: readonly StoredEntry[] = livedSeason('demo');
 
 /** Texts that the app handed to the browser to save, newest last. */
 export const downloads: string[] = [];

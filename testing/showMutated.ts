@@ -2,10 +2,10 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { StoredEntry } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
-import { viewsOf } from '@/core/work/testViews';
-import { statesOf } from '@/core/work/testYard';
-import { faultOfEntry } from '../schema/entrySchema';
-import { decodeBackup, describesGarden } from './backup';
+import { viewsOf } from './views';
+import { statesOf } from './yard';
+import { faultOfEntry } from '@/data/schema/entrySchema';
+import { decodeBackup, describesGarden } from '@/data/files/backup';
 import { mutated } from './mutations';
 
 interface Backup {
@@ -13,7 +13,7 @@ interface Backup {
 }
 
 const golden = (version: number): Backup =>
-  JSON.parse(readFileSync(path.join(__dirname, `golden-backup-${version}.json`), 'utf8')) as Backup;
+  JSON.parse(readFileSync(path.join(__dirname, `golden/backup-${version}.json`), 'utf8')) as Backup;
 
 /** A kind that came later: it corrects the times of all entries. */
 function withTimesCorrected(backup: Backup): Backup {

@@ -1,4 +1,4 @@
-import type { Store } from './storage';
+import type { Store } from '@/data/storage';
 
 /** A store in memory for tests that must make it fail or look at what was written. Not a mock: it stores. */
 export class MemoryStore implements Store {

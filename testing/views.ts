@@ -1,23 +1,23 @@
-import { weatherOn } from '../opening/weatherOn';
-import { populationSoFar } from '../population/populationSoFar';
-import { OUTINGS } from '../crops/outing';
-import { controlsOf } from '../fruit/controls';
-import { fruitsOf } from '../fruit/fruits';
-import type { Journal } from '../journal/journal';
-import type { Garden } from '../journal/state';
-import { floweringsOf, sowingFor } from '../planning/floweringPlan';
-import { gardenPlan, varietyReports } from '../planning/gardenPlan';
-import { purityOf } from '../purity/purityOf';
-import { flowerRows } from '../records/flowerRows';
-import { planRows } from '../records/planRows';
-import { seasonAt } from '../season/seasons';
-import { dayAt } from '../time/calendar';
-import type { Day } from '../time/types';
-import { openNowOf } from './openNow';
-import { outingRequest } from './route/outingRequest';
-import { planOuting } from './route/planOuting';
-import { roundsOf } from './service';
-import { todayOf } from './today';
+import { weatherOn } from '@/core/opening/weatherOn';
+import { populationSoFar } from '@/core/population/populationSoFar';
+import { OUTINGS } from '@/core/crops/outing';
+import { controlsOf } from '@/core/fruit/controls';
+import { fruitsOf } from '@/core/fruit/fruits';
+import type { Journal } from '@/core/journal/journal';
+import type { Garden } from '@/core/journal/state';
+import { floweringsOf, sowingFor } from '@/core/planning/floweringPlan';
+import { gardenPlan, varietyReports } from '@/core/planning/gardenPlan';
+import { purityOf } from '@/core/purity/purityOf';
+import { flowerRows } from '@/core/records/flowerRows';
+import { planRows } from '@/core/records/planRows';
+import { seasonAt } from '@/core/season/seasons';
+import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { openNowOf } from '@/core/work/openNow';
+import { outingRequest } from '@/core/work/route/outingRequest';
+import { planOuting } from '@/core/work/route/planOuting';
+import { roundsOf } from '@/core/work/service';
+import { todayOf } from '@/core/work/today';
 
 /**
  * Every view of the work, each in the order in which it gives its answers: for tests that compare two gardens, or ask

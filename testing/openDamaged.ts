@@ -1,12 +1,12 @@
 import type { StoredEntry } from '@/core/journal/entry';
-import { viewsOf } from '@/core/work/testViews';
-import { statesOf } from '@/core/work/testYard';
-import { Clock } from '../clock';
-import { EntryLog } from '../log/entryLog';
-import { MemoryStore } from '../memoryStore';
-import { faultOfEntry } from '../schema/entrySchema';
+import { viewsOf } from './views';
+import { statesOf } from './yard';
+import { Clock } from '@/data/clock';
+import { EntryLog } from '@/data/log/entryLog';
+import { MemoryStore } from './memoryStore';
+import { faultOfEntry } from '@/data/schema/entrySchema';
 import { damageStore } from './damage';
-import { GardenStore } from './gardenStore';
+import { GardenStore } from '@/data/garden/gardenStore';
 
 /** The last of the entries lie loose, as after a day's work. */
 const LOOSE = 40;

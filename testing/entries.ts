@@ -1,6 +1,6 @@
-import type { Entry, Envelope, Fact } from './entry';
-import { Journal } from './journal';
-import { isKind, KINDS } from './kinds/kinds';
+import type { Entry, Envelope, Fact } from '@/core/journal/entry';
+import { Journal } from '@/core/journal/journal';
+import { isKind, KINDS } from '@/core/journal/kinds/kinds';
 
 type Told = Pick<Envelope, 'id' | 'lamport' | 'at' | 'device' | 'action'>;
 

@@ -1,11 +1,11 @@
-import type { CropId } from '../crops/catalogue';
-import type { VarietyTraits } from '../crops/traits';
-import type { Purpose, OwnPollenRule } from '../crops/variety';
-import type { Entry, Fact } from '../journal/entry';
-import { Journal } from '../journal/journal';
-import { SUBJECT_TYPES } from '../journal/kinds/definition';
-import { entryOf } from '../journal/testEntry';
-import type { Garden } from '../journal/state';
+import type { CropId } from '@/core/crops/catalogue';
+import type { VarietyTraits } from '@/core/crops/traits';
+import type { Purpose, OwnPollenRule } from '@/core/crops/variety';
+import type { Entry, Fact } from '@/core/journal/entry';
+import { Journal } from '@/core/journal/journal';
+import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
+import { entryOf } from './entries';
+import type { Garden } from '@/core/journal/state';
 
 /** A garden for tests: in Central England, so that clocks show British summer time. */
 export const YARD: Garden = {

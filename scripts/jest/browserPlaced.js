@@ -1,3 +1,0 @@
-const { TestEnvironment } = require('jest-environment-jsdom');
-
-module.exports = require('./placed')(TestEnvironment);

@@ -1,3 +1,0 @@
-const { TestEnvironment } = require('jest-environment-node');
-
-module.exports = require('./placed')(TestEnvironment);
