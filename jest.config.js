@@ -1,30 +1,39 @@
 const METRO = { caller: { name: 'metro', platform: 'web' } };
 
+/** Paths below src: of a folder, with all in it, or of a file. */
+const globsOf = (paths) =>
+  paths.map((each) => `<rootDir>/src/${each.endsWith('/') ? `${each}**/*.test.{ts,tsx}` : each}`);
+const except = (paths) => ['/node_modules/', ...paths.map((each) => `/src/${each}`)];
+
+/**
+ * Where the machine's time and zone are not asked for, since both are arguments: the core, and what is computed apart
+ * from what draws or stores.
+ */
+const NOWHERE = [
+  ...['core/', 'worker/', 'ui/charts/', 'ui/flowers/', 'ui/plan/plan.test.ts', 'screens/words/'],
+  ...['screens/format/', 'screens/garden/nameSearch.test.ts', 'screens/fruit/setRateWords.test.ts'],
+  ...['data/schema/', 'data/places/countryHabits.test.ts'],
+];
+
+/** What shows neither hours nor days of its own: one place will do. All else is tested at each of `places.js`. */
+const ONE_PLACE = [
+  ...['ui/', 'screens/bench/', 'screens/garden/', 'screens/guide/', 'screens/identify/', 'screens/practice/'],
+  ...['screens/shell/', 'screens/table/', 'data/log/', 'data/places/', 'data/garden/damage.test.ts'],
+  ...['data/files/csv.test.ts', 'data/files/mutations.test.ts'],
+];
+
 const shared = {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@testing/(.*)$': '<rootDir>/testing/$1' },
 };
 
-/**
- * Drawings, charts, sentences and limits are computed apart from what draws or stores, and are told the hour: they are
- * tested like the core.
- */
-const COMPUTED = [
-  'src/{core,worker}/**/*.test.ts',
-  'src/ui/**/*.test.ts',
-  'src/screens/{words,format}/**/*.test.ts',
-  'src/data/schema/**/*.test.ts',
-  'src/data/places/countryHabits.test.ts',
-];
-
-/** In Node, where asking for the machine's time or zone throws: one run of it says what several places would. */
+/** In Node, where asking for the machine's time or zone throws: stricter than any number of places. */
 const nowhere = {
   ...shared,
   displayName: 'nowhere',
   testEnvironment: '<rootDir>/scripts/jest/nowhere.js',
   setupFiles: ['<rootDir>/scripts/jest/nowhere.ts', '<rootDir>/scripts/jest/properties.ts'],
-  testPathIgnorePatterns: ['/node_modules/', '/src/ui/theme.test.ts'],
   testMatch: [
-    ...COMPUTED.map((glob) => `<rootDir>/${glob}`),
+    ...globsOf(NOWHERE),
     '<rootDir>/{demo,server,testing}/**/*.test.ts',
     '<rootDir>/scripts/jest/nowhere.test.ts',
   ],
@@ -50,30 +59,21 @@ const browser = {
   ],
 };
 
-/** Screens that show neither hours nor days: one place will do. Any other is tested at all of `places.js`. */
-const TIMELESS = ['bench', 'guide', 'identify', 'practice', 'shell', 'table'].map((place) => `screens/${place}`);
-
-const inBrowser = {
+const onePlace = {
   ...browser,
-  displayName: 'browser',
-  testMatch: [
-    ...['ui', ...TIMELESS].map((folder) => `<rootDir>/src/${folder}/**/*.test.tsx`),
-    '<rootDir>/src/ui/theme.test.ts',
-    '<rootDir>/src/data/log/**/*.test.ts',
-  ],
+  displayName: 'one place',
+  testMatch: globsOf(ONE_PLACE),
+  testPathIgnorePatterns: except(NOWHERE),
 };
 
 const placed = {
   ...browser,
   displayName: 'placed',
-  testMatch: ['<rootDir>/src/{data,screens}/**/*.test.{ts,tsx}', '<rootDir>/scripts/jest/placed.test.ts'],
-  testPathIgnorePatterns: [
-    '/node_modules/',
-    ...TIMELESS.map((folder) => `/src/${folder}/`),
-    '/src/screens/(words|format)/.*\\.test\\.ts$',
-    '/src/data/(schema|log)/',
-    '/src/data/places/countryHabits.test.ts',
-  ],
+  testMatch: [...globsOf(['app/', 'data/', 'screens/']), '<rootDir>/scripts/jest/placed.test.ts'],
+  testPathIgnorePatterns: except([...NOWHERE, ...ONE_PLACE]),
 };
 
-module.exports = { globalSetup: '<rootDir>/scripts/jest/beforeAll.js', projects: [nowhere, inBrowser, placed] };
+module.exports = {
+  globalSetup: '<rootDir>/scripts/jest/beforeAll.js',
+  projects: [nowhere, onePlace, placed],
+};

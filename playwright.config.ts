@@ -8,14 +8,14 @@ const WIDE = { viewport: { width: 1280, height: 800 } };
 
 /**
  * Places and dates of the machine that must not matter: winter and summer, and the half minute before clocks change,
- * forward in the north and back in the south.
+ * forward in the north and back in the south. The whole day is lived where they change, elsewhere from the morning on.
  */
-const DATED: readonly { readonly zone: string; readonly now: string }[] = [
+const DATED: readonly { readonly zone: string; readonly now: string; readonly whole?: true }[] = [
   { zone: 'Europe/London', now: '2026-01-15T10:00:00Z' },
-  { zone: 'Europe/London', now: '2026-03-29T00:59:30Z' },
+  { zone: 'Europe/London', now: '2026-03-29T00:59:30Z', whole: true },
   { zone: 'Europe/London', now: '2026-07-15T03:30:00Z' },
   { zone: 'Pacific/Auckland', now: '2026-01-15T10:00:00Z' },
-  { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z' },
+  { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z', whole: true },
   { zone: 'Pacific/Auckland', now: '2026-07-15T03:30:00Z' },
 ];
 
@@ -36,7 +36,7 @@ export default defineConfig<Dated>({
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',
@@ -61,9 +61,11 @@ export default defineConfig<Dated>({
     // What does not depend on the size is tested on the phone only.
     { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes|@desk/ },
     { name: 'quota', dependencies: ['evening'], use: PHONE, grep: /@quota/ },
-    ...DATED.map(({ zone, now }) => ({
+    ...DATED.map(({ zone, now, whole }) => ({
       name: `${zone}, ${now}`,
       testMatch: 'day.spec.ts',
+      grep: whole ? /@whole/ : /@after/,
+      dependencies: whole ? [] : ['evening'],
       use: { ...PHONE, timezoneId: zone, now },
     })),
   ],

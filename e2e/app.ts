@@ -96,8 +96,6 @@ export class App {
   async done(): Promise<void> {
     const before = await this.stopAt();
     const all = await this.stopsInAll();
-    // A stop ignores taps for a moment after it came up.
-    await this.page.waitForTimeout(400);
     const main = this.button(/^(Done|None, continue|Leave it)$/);
     await main.click();
     this.activations += 1;

@@ -1,16 +1,8 @@
-import { entriesOf, expect, test } from './app';
+import type { Page } from '@playwright/test';
+import { entriesOf, EVENING, expect, test, type App } from './app';
 
-test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file that brings it all back', async ({
-  app,
-  page,
-}) => {
-  test.setTimeout(300_000);
-  await app.openDemo();
-  await app.tap('Continue the walk');
-  await app.finishWalk();
-  await expect(page.getByText(/The round takes \d+ min/)).toBeVisible();
-  await app.tap('Back to Today');
-
+/** The morning's round, stop by stop; in the middle of it the browser is closed. */
+async function walkRound(app: App, page: Page): Promise<void> {
   await app.tap('Set the demo’s clock to the morning');
   await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible();
   await app.tap('Start the round');
@@ -19,7 +11,7 @@ test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file th
   const all = await app.stopsInAll();
   for (let i = 0; i < all; i += 1) {
     if (i === 2) {
-      // The browser is closed in the middle: the round goes on at the same stop.
+      // The round goes on at the same stop.
       const at = await app.stopAt();
       await page.reload();
       await expect(page.getByRole('img', { name: `Stop ${at} of ${all}`, exact: true })).toBeVisible();
@@ -28,56 +20,88 @@ test('an evening, a morning, looks on day 3 and day 8, a set rate, and a file th
   }
   await expect(page.getByText(/flowers pollinated/)).toBeVisible();
   await app.tap('Back to Today');
+}
 
-  for (const day of [3, 8]) {
-    const days = day === 3 ? 3 : 5;
-    for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock one day forward');
-    await page.goto('/fruit');
-    await expect(page.getByRole('heading', { name: /looks? due/ })).toBeVisible();
-    for (let looks = 0; looks < 4; looks += 1) {
-      const tag = page.locator('[aria-live=polite]').first();
-      const before = await tag.textContent();
-      if (looks === 2) {
-        await app.tap('Gone');
-        await app.tap('Heat or cold');
-      } else await app.tap('Growing');
-      await expect(tag).not.toHaveText(before ?? '');
-    }
-    await page.goto('/');
+/** So many days on, looks at four fruits; one of them is gone. */
+async function lookAfter(app: App, page: Page, days: number): Promise<void> {
+  for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock one day forward');
+  await page.goto('/fruit');
+  await expect(page.getByRole('heading', { name: /looks? due/ })).toBeVisible();
+  for (let looks = 0; looks < 4; looks += 1) {
+    const tag = page.locator('[aria-live=polite]').first();
+    const before = await tag.textContent();
+    if (looks === 2) {
+      await app.tap('Gone');
+      await app.tap('Heat or cold');
+    } else await app.tap('Growing');
+    await expect(tag).not.toHaveText(before ?? '');
   }
+  await page.goto('/');
+}
 
+/** What is said of set and drop. */
+async function readSetRates(page: Page): Promise<string> {
   await page.goto('/fruit/figures');
   await expect(
     page.getByRole('img', { name: /^Set, day 7 to 8: \d+ of \d+, \d+ % \(\d+ to \d+ %\)$/ }).first(),
   ).toBeVisible();
-  const figures = await page.getByRole('main').innerText();
+  return page.getByRole('main').innerText();
+}
 
-  await page.goto('/bench/files');
-  const backup = await app.readDownload(() => app.tap('Export the garden'));
-  expect(backup.name).toMatch(/^larkmere-walled-garden-\d{4}-\d{2}-\d{2}\.json$/);
-  expect(entriesOf(backup.text).length).toBeGreaterThan(2500);
-  const table = await app.readDownload(() => app.tap('Export flowers as CSV'));
-  expect(table.text.split('\r\n')[0]).toContain('tag,sex,morning');
+test(
+  'an evening, a morning, looks on day 3 and day 8, a set rate, and a file that brings it all back',
+  { tag: '@whole' },
+  async ({ app, page }) => {
+    test.setTimeout(300_000);
+    await app.openDemo();
+    await app.tap('Continue the walk');
+    await app.finishWalk();
+    await expect(page.getByText(/The round takes \d+ min/)).toBeVisible();
+    await app.tap('Back to Today');
+    await walkRound(app, page);
+    await lookAfter(app, page, 3);
+    await lookAfter(app, page, 5);
+    const figures = await readSetRates(page);
 
-  await app.tap('Reset the demo');
-  await app.tap('Yes, reset it');
-  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
-  await page.goto('/bench/files');
-  const fresh = await app.readDownload(() => app.tap('Export the garden'));
-  expect(entriesOf(fresh.text).length).toBeLessThan(entriesOf(backup.text).length);
+    await page.goto('/bench/files');
+    const backup = await app.readDownload(() => app.tap('Export the garden'));
+    expect(backup.name).toMatch(/^larkmere-walled-garden-\d{4}-\d{2}-\d{2}\.json$/);
+    expect(entriesOf(backup.text).length).toBeGreaterThan(2500);
+    const table = await app.readDownload(() => app.tap('Export flowers as CSV'));
+    expect(table.text.split('\r\n')[0]).toContain('tag,sex,morning');
 
-  await app.chooseFile(() => app.tap('Import a backup'), backup);
-  await expect(page.getByText(/new entries, [\d,]+ already here/)).toBeVisible();
-  await app.tap('Import');
-  await expect(page.getByText(/new entries imported/)).toBeVisible();
-  const again = await app.readDownload(() => app.tap('Export the garden'));
-  expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
-  for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock one day forward');
-  await page.goto('/fruit/figures');
-  await expect(page.getByRole('heading', { name: 'Set and drop' })).toBeVisible();
-  expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
+    await app.tap('Reset the demo');
+    await app.tap('Yes, reset it');
+    await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+    await page.goto('/bench/files');
+    const fresh = await app.readDownload(() => app.tap('Export the garden'));
+    expect(entriesOf(fresh.text).length).toBeLessThan(entriesOf(backup.text).length);
 
-  await page.goto('/bench/files');
-  await app.chooseFile(() => app.tap('Import a backup'), backup);
-  await expect(page.getByText('There is nothing new in it.')).toBeVisible();
+    await app.chooseFile(() => app.tap('Import a backup'), backup);
+    await expect(page.getByText(/new entries, [\d,]+ already here/)).toBeVisible();
+    await app.tap('Import');
+    await expect(page.getByText(/new entries imported/)).toBeVisible();
+    const again = await app.readDownload(() => app.tap('Export the garden'));
+    expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
+    for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock one day forward');
+    await page.goto('/fruit/figures');
+    await expect(page.getByRole('heading', { name: 'Set and drop' })).toBeVisible();
+    expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
+
+    await page.goto('/bench/files');
+    await app.chooseFile(() => app.tap('Import a backup'), backup);
+    await expect(page.getByText('There is nothing new in it.')).toBeVisible();
+  },
+);
+
+test.describe('after an evening that was saved', () => {
+  test.use({ storageState: EVENING });
+
+  test('a morning, looks on day 3 and day 8, a set rate', { tag: '@after' }, async ({ app, page }) => {
+    await page.goto('/');
+    await walkRound(app, page);
+    await lookAfter(app, page, 3);
+    await lookAfter(app, page, 5);
+    await readSetRates(page);
+  });
 });

@@ -14,7 +14,7 @@ interface Killable {
 }
 
 async function launch(profile: string): Promise<Killable> {
-  const executable = process.env['CHROMIUM'] ?? '/usr/bin/chromium';
+  const executable = process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell';
   const browser: ChildProcess = spawn(
     executable,
     [

@@ -32,7 +32,8 @@ for (const device of ['light', 'dark'] as const) {
           await expect(page.getByRole('heading', { name: /^(Steady Trowel|One moment)$/ })).toHaveCount(0);
           expect(await seriousFindings(page, 'contrast'), `${choice}, ${address}`).toEqual([]);
           // Contrast alone would hold in the wrong light too.
-          const [red] = /\d+/.exec(await heading.evaluate((element) => getComputedStyle(element).color)) ?? [];
+          const [red] =
+            /\d+/.exec(await heading.evaluate((element) => getComputedStyle(element).color)) ?? [];
           expect(Number(red) > 127, `${choice}, ${address}: light words`).toBe(night);
         }
         await page.route(SCRIPTS, (route) => route.abort());

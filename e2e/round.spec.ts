@@ -42,7 +42,6 @@ test(
       'Not found',
     ]) {
       if (!(await page.getByText('Brush with the males from').isVisible())) break;
-      await page.waitForTimeout(400);
       const here = await app.stopAt();
       before = app.activations;
       await app.tap(exception);
@@ -52,7 +51,6 @@ test(
       expect(app.activations - before).toBeLessThanOrEqual(3);
       await app.tap('Undo');
       await expect.poll(() => app.stopAt()).toBe(here);
-      await page.waitForTimeout(400);
     }
     expect(await page.locator('input, textarea').count()).toBe(0);
   },
@@ -61,7 +59,6 @@ test(
 test('a spoiled male is marked at picking and never used', async ({ app, page }) => {
   await app.startRound();
   await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
-  await page.waitForTimeout(400);
   await app.tap('Hole or tear');
   await expect(page.getByText('Not used: hole or tear.').first()).toBeVisible();
   // What was marked outlives a reload.

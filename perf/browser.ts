@@ -59,7 +59,7 @@ export async function browserBench(): Promise<void> {
   buildSmall('empty-app');
   const empty = createApp(EMPTY).listen(EMPTY_PORT, '127.0.0.1');
   const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
   try {

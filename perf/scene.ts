@@ -13,7 +13,7 @@ const NOT_COUNTED = 5;
 export async function sceneBench(): Promise<void> {
   const served = createApp(buildSmall('scene-app', { again: true })).listen(PORT, '127.0.0.1');
   const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
   try {

@@ -92,7 +92,7 @@ async function shootImport(page: Page): Promise<void> {
 
 async function take(): Promise<void> {
   const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
   const context = await browser.newContext({ viewport: PHONE, locale: 'en-GB', colorScheme: 'light' });

@@ -1,21 +1,31 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import path from 'node:path';
-import { bin, build, ENV, install, ROOT } from './lib.mjs';
+import { bin, ENV, install, ROOT } from './lib.mjs';
+
+const { PLACES } = createRequire(import.meta.url)('./jest/places.js');
 
 /**
- * Types, lint, imports, format, unit tests, end-to-end tests. Each stage prints its time; what failed is named again
- * at the end, with its reason; the last line counts.
+ * Types, lint, imports, format, dead code and the build next to each other; unit tests; end-to-end tests. Each stage
+ * prints its time and says when it is over its budget; what failed is named again at the end, with its reason; the
+ * last line counts.
  */
 
 const RESULTS = path.join(ROOT, 'test-results');
-const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
-const INSTALL_CHROMIUM = 'apt-get update && apt-get install -y chromium';
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell';
+const INSTALL_CHROMIUM = 'apt-get update && apt-get install -y chromium-headless-shell';
 const LONGEST_REASON = 2_000;
+const SLOWEST_SHOWN = 10;
+
+/** Seconds on two cores, with nothing built or cached; together twelve minutes. Why: docs/architecture.md. */
+const BUDGET = { checks: 200, unit: 240, endToEnd: 280 };
 
 let passed = 0;
 /** Name and reason of what failed. */
 const failures = [];
+/** Name and seconds of every test file, and every end-to-end test. */
+const times = [];
 
 function needChromium() {
   if (existsSync(CHROMIUM)) return;
@@ -26,17 +36,23 @@ function needChromium() {
   process.exit(2);
 }
 
-async function stage(name, job) {
+async function stage(name, budget, job) {
   console.log(`\n— ${name}`);
   const start = Date.now();
   await job();
-  console.log(`— ${name}: ${Math.round((Date.now() - start) / 1000)} s`);
+  const seconds = Math.round((Date.now() - start) / 1000);
+  console.log(`— ${name}: ${seconds} s`);
+  if (seconds > budget) console.log(`  OVER ITS BUDGET of ${budget} s: what is slow is named below.`);
 }
 
 /** Runs a command and gives its code and what it printed, printing it as well when asked to. */
-function runFor(command, args, { print = true } = {}) {
+function runFor(command, args, { print = true, env = {} } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, env: ENV, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      env: { ...ENV, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     let output = '';
     for (const stream of [child.stdout, child.stderr]) {
       stream.on('data', (data) => {
@@ -62,44 +78,77 @@ async function check(name, command, args) {
 
 const CACHE = ['--cache', '--cache-location', '.cache'];
 
-/** Checks that take one core each, two at a time. */
-const staticChecks = () =>
-  Promise.all([
-    (async () => {
-      await check('types', bin('tsc'), ['--noEmit']);
-      await check('types of the core, without a browser or Node', bin('tsc'), ['-p', 'tsconfig.core.json']);
-      await check('imports', bin('depcruise'), ['src', 'server', 'demo']);
-    })(),
-    (async () => {
-      await check('lint', bin('eslint'), [...CACHE, '--cache-strategy', 'content', '.']);
-      await check('format', bin('prettier'), [
-        '--check',
-        '--log-level=warn',
-        '--cache',
-        '--cache-location=.cache/prettier',
-        '.',
-      ]);
-    })(),
-  ]);
+/** What the next run need not look at again. */
+const TYPES = ['--noEmit', '--incremental', '--tsBuildInfoFile'];
+
+/** Each takes one core, the longest first. */
+const CHECKS = [
+  () => check('build', process.execPath, ['-e', "import('./scripts/lib.mjs').then((lib) => lib.build())"]),
+  () => check('types', bin('tsc'), [...TYPES, '.cache/types.tsbuildinfo']),
+  () => check('lint', bin('eslint'), [...CACHE, '--cache-strategy', 'content', '.']),
+  () =>
+    check('types of the core, without a browser or Node', bin('tsc'), [
+      '-p',
+      'tsconfig.core.json',
+      ...TYPES,
+      '.cache/types-core.tsbuildinfo',
+    ]),
+  () => check('imports', bin('depcruise'), ['src', 'server', 'demo', 'testing']),
+  () =>
+    check('format', bin('prettier'), [
+      '--check',
+      '--log-level=warn',
+      '--cache',
+      '--cache-location=.cache/prettier',
+      '.',
+    ]),
+];
+
+/** Two at a time. */
+async function checks() {
+  const waiting = [...CHECKS];
+  const lane = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) await next();
+  };
+  await Promise.all([lane(), lane()]);
+}
 
 const readResults = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 const plain = (text = '') => text.replace(/\u001b\[[0-9;]*m/g, '');
 
+/** Everything at the first place; at the others what tells the hour. */
 async function unit() {
+  for (const [i, { zone }] of PLACES.entries()) {
+    console.log(`At ${zone}`);
+    await unitAt(zone, i === 0 ? [] : ['--selectProjects', 'placed']);
+  }
+}
+
+async function unitAt(zone, which) {
   const file = path.join(RESULTS, 'unit.json');
   rmSync(file, { force: true });
-  const args = ['--maxWorkers=2', '--json', `--outputFile=${file}`, '--reporters=default', '--silent'];
-  const { status, output } = await runFor(bin('jest'), args);
+  const args = [
+    '--maxWorkers=2',
+    '--json',
+    `--outputFile=${file}`,
+    '--reporters=default',
+    '--silent',
+    ...which,
+  ];
+  const before = failures.length;
+  const { status, output } = await runFor(bin('jest'), args, { env: { PLACE: zone } });
   const result = readResults(file);
-  if (!result) return fail('unit tests', output);
+  if (!result) return fail(`unit tests at ${zone}`, output);
   passed += result.numPassedTests;
-  for (const { name, status: state, message, assertionResults } of result.testResults) {
+  for (const { name, status: state, message, assertionResults, startTime, endTime } of result.testResults) {
+    const where = `${path.relative(ROOT, name)} at ${zone}`;
+    times.push({ name: where, seconds: (endTime - startTime) / 1000 });
     const failed = assertionResults.filter((each) => each.status === 'failed');
-    for (const each of failed)
-      fail(`${each.fullName} (${path.relative(ROOT, name)})`, plain(each.failureMessages[0]));
-    if (state === 'failed' && failed.length === 0) fail(path.relative(ROOT, name), plain(message));
+    for (const each of failed) fail(`${each.fullName} (${where})`, plain(each.failureMessages[0]));
+    if (state === 'failed' && failed.length === 0) fail(where, plain(message));
   }
-  if (status !== 0 && failures.length === 0) fail('unit tests', output.slice(-LONGEST_REASON));
+  if (status !== 0 && failures.length === before)
+    fail(`unit tests at ${zone}`, output.slice(-LONGEST_REASON));
 }
 
 /** The tests of a suite of Playwright's report, however deep. */
@@ -113,6 +162,8 @@ async function endToEnd() {
   if (!result) return fail('end to end', output);
   for (const spec of result.suites.flatMap(specsOf)) {
     for (const { status, projectName, results } of spec.tests) {
+      const seconds = results.reduce((sum, { duration }) => sum + duration / 1000, 0);
+      times.push({ name: `${spec.title} (${spec.file}, ${projectName})`, seconds });
       if (status === 'expected') passed += 1;
       // A skipped test has proved nothing.
       else
@@ -126,10 +177,12 @@ install();
 needChromium();
 mkdirSync(RESULTS, { recursive: true });
 const start = Date.now();
-await stage('types, imports, lint, format', staticChecks);
-await stage('unit tests, at three places and dates', unit);
-await stage('build', build);
-await stage('end to end', endToEnd);
+await stage('types, lint, imports, format, build', BUDGET.checks, checks);
+await stage('unit tests, at three places and dates', BUDGET.unit, unit);
+await stage('end to end', BUDGET.endToEnd, endToEnd);
+console.log('\nThe slowest:');
+for (const { name, seconds } of times.sort((a, b) => b.seconds - a.seconds).slice(0, SLOWEST_SHOWN))
+  console.log(`${seconds.toFixed(1).padStart(6)} s  ${name}`);
 for (const { name, reason } of failures) console.log(`\nFAILED: ${name}\n${reason}`);
 console.log(`\nIn ${Math.round((Date.now() - start) / 1000)} s.`);
 console.log(`${passed} passed, ${failures.length} failed`);

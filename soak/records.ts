@@ -1,6 +1,6 @@
 import { liveSeason } from '../demo/season';
-import { showMutated, TIMES_CORRECTED } from '../src/data/files/testMutated';
-import { openDamaged, wholeStore } from '../src/data/garden/testDamaged';
+import { showMutated, TIMES_CORRECTED } from '@testing/showMutated';
+import { openDamaged, wholeStore } from '@testing/openDamaged';
 import type { Budget } from './budget';
 
 /** Beyond the seeds of the tests. */

@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { progressOf, type RoundConditions } from '@/core/work/progress';
 import type { Round } from '@/core/journal/state';
@@ -13,15 +12,13 @@ import { PollinateCard } from './stops/PollinateCard';
 import { PickCard } from './stops/PickCard';
 import { ProgressHead } from './ProgressHead';
 import { sayRoundName } from './RoundRows';
+import { useTapGuard } from './tapGuard';
 
 export interface StopScreenProps {
   readonly round: Round;
   readonly conditions: RoundConditions;
   readonly onReplan: () => void;
 }
-
-/** A finger that comes down twice must not answer the next stop as well. */
-const TAP_GUARD_MS = 350;
 
 /** One stop of the round at a time. */
 export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
@@ -31,7 +28,7 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   const { journal } = useGarden().store;
   const progress = progressOf(round, now, conditions);
   const stop = round.stops[progress.at];
-  const acceptsInput = useTapGuard(stop?.stop ?? '');
+  const guard = useTapGuard(stop?.stop ?? '');
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
   const shut = conditions.hours.get(stop.variety)?.lastSafe;
@@ -70,23 +67,10 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
       ) : null}
     </View>
   );
-  const shared = { round, variety, acceptsInput, head, at: progress.at };
+  const shared = { round, variety, guard, head, at: progress.at };
   return stop.kind === 'pick' ? (
     <PickCard key={stop.stop} stop={stop} {...shared} />
   ) : (
     <PollinateCard key={stop.stop} stop={stop} {...shared} />
   );
-}
-
-/** Ignores taps for a moment after each new stop. */
-function useTapGuard(stop: string): () => boolean {
-  const accepting = useRef(false);
-  useEffect(() => {
-    accepting.current = false;
-    const timer = setTimeout(() => {
-      accepting.current = true;
-    }, TAP_GUARD_MS);
-    return () => clearTimeout(timer);
-  }, [stop]);
-  return () => accepting.current;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useRef, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Part } from '@/core/crops/crop';
 import type { Stop } from '@/core/journal/kinds/round';
@@ -14,6 +14,7 @@ import { Page } from '../../shell/Page';
 import { useWide } from '../../shell/useWide';
 import { PlantWarnings } from '../../shell/PlantHeading';
 import { WayToStop } from '../RoundPlanStrip';
+import type { TapGuard } from '../tapGuard';
 import { UnsureButton } from '../../identify/UnsureButton';
 import { BloomPicture } from './BloomPicture';
 
@@ -21,8 +22,7 @@ export interface StopProps {
   readonly round: Round;
   readonly at: number;
   readonly variety: Variety | undefined;
-  /** False for a moment after a new stop has come up: a finger that comes down twice must not answer it too. */
-  readonly acceptsInput: () => boolean;
+  readonly guard: TapGuard;
   readonly head: ReactNode;
 }
 
@@ -51,7 +51,7 @@ export function StopCard(props: StopCardProps) {
     round,
     at,
     variety,
-    acceptsInput,
+    guard,
     head,
     sex,
     part = 'flower',
@@ -71,7 +71,7 @@ export function StopCard(props: StopCardProps) {
     (title.current as unknown as HTMLElement | null)?.focus();
   }, []);
   const press = (action: () => void) => () => {
-    if (acceptsInput()) action();
+    if (guard.accepts()) action();
   };
   useKeys({
     ...Object.fromEntries(exceptions.map(({ onPress }, i) => [`${i + 1}`, press(onPress)])),
@@ -87,7 +87,7 @@ export function StopCard(props: StopCardProps) {
       over={head}
       aside={wide ? <WayToStop round={round} at={at} maxHeight={460} /> : undefined}
       foot={
-        <View style={{ gap: SPACE.s }}>
+        <Guarded guard={guard}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
             {exceptions.map((exception) => (
               <Button
@@ -99,7 +99,7 @@ export function StopCard(props: StopCardProps) {
             ))}
           </View>
           <DoneFoot work="round" title={done.title} onPress={press(done.onPress)} />
-        </View>
+        </Guarded>
       }
     >
       <View style={{ flexDirection: 'row', gap: SPACE.s, marginTop: SPACE.s }}>
@@ -132,5 +132,15 @@ export function StopCard(props: StopCardProps) {
       </View>
       {wide ? null : <WayToStop round={round} at={at} maxHeight={128} />}
     </Page>
+  );
+}
+
+/** What can be tapped at a stop; for a moment it says that it takes nothing. */
+function Guarded({ guard, children }: { readonly guard: TapGuard; readonly children: ReactNode }) {
+  const accepts = useSyncExternalStore(guard.subscribe, guard.accepts);
+  return (
+    <View role="group" aria-label="What was done" aria-disabled={!accepts} style={{ gap: SPACE.s }}>
+      {children}
+    </View>
   );
 }
