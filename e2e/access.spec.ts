@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { EVENING, expect, fruitAddress, test } from './app';
+import { EVENING, expect, fruitAddress, test, seen } from './app';
 import { expectNoFindings, seriousFindings } from './findings';
 import { routes } from './routes';
 
@@ -27,7 +27,7 @@ const WIDE =
 
 async function expectAccess(page: Page, route: string, how: { wide: boolean; light: boolean }) {
   await page.goto(route);
-  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await seen(page.getByRole('heading', { level: 1 }).first());
   await expect(page.getByText('Loading…')).toHaveCount(0);
   await expectNoFindings(page, route, how);
 }
@@ -39,7 +39,7 @@ partsOf(ALL_ROUTES, 4).forEach((part, i) => {
     for (const route of part)
       await expectAccess(page, route.replace('[id]', fruit), { wide: WIDE.test(route), light: true });
     await page.keyboard.press('?');
-    await expect(page.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Keyboard shortcuts' }));
     if (i === 0) await expectNoFindings(page, 'keyboard shortcuts', { wide: false });
   });
 });
@@ -50,7 +50,7 @@ partsOf(SAYS_ELSE_WHEN_EMPTY, 2).forEach((part, i) => {
     await page.goto('/bench/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'empty.json', text: EMPTY });
     await app.tap('Import');
-    await expect(page.getByRole('heading', { name: 'No plants yet' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'No plants yet' }));
     for (const route of part)
       await expectAccess(page, route.replace('[id]', 'nobody'), { wide: false, light: false });
   });
@@ -64,7 +64,7 @@ test(
     await app.tap('Continue the walk');
     await app.tap('One female more');
     await app.tap(/^Cover: /);
-    await expect(page.getByRole('heading', { name: 'How do you keep it shut?' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'How do you keep it shut?' }));
     expect.soft(await seriousFindings(page), 'cover').toEqual([]);
     await app.tap('Close');
     // Where there is room the list is next to the plant.
@@ -99,21 +99,21 @@ test.describe('on the morning after', () => {
 
   test('a round with the keyboard alone', { tag: '@sizes' }, async ({ app, page }) => {
     await page.goto('/');
-    await expect(page.getByText(/^Demo, /)).toBeVisible();
+    await seen(page.getByText(/^Demo, /));
     await page.keyboard.press('w');
-    await expect(page.getByRole('heading', { name: 'Walk done' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Walk done' }));
     await app.tap('Set the demo’s clock to the morning');
     await page.keyboard.press('r');
     await app.tap('Start the round');
-    await expect(page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
-    await expect(page.getByRole('group', { name: 'What was done' })).toBeEnabled();
+    await seen(page.getByRole('img', { name: /^Stop 1 of/ }));
+    await app.stopTakesTaps();
     await page.keyboard.press('Enter');
-    await expect.poll(() => app.stopAt()).toBe(2);
+    await app.atStop(2);
     await page.keyboard.press('u');
-    await expect.poll(() => app.stopAt()).toBe(1);
+    await app.atStop(1);
     await page.keyboard.press('Shift+U');
-    await expect.poll(() => app.stopAt()).toBe(2);
+    await app.atStop(2);
     await page.keyboard.press('t');
-    await expect(page.getByRole('heading', { name: 'Morning round' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Morning round' }));
   });
 });

@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** The machine's date, which must not matter: the demo has its own. */
 export interface Dated {
@@ -21,6 +21,9 @@ export const test = base.extend<Dated & { app: App }>({
 
 export { expect };
 
+/** Waits until it shows: looked for in each frame, where an expectation looks again after up to a second. */
+export const seen = (what: Locator): Promise<void> => what.waitFor({ timeout: 15_000 });
+
 /** The app as a grower uses it. */
 export class App {
   readonly errors: string[] = [];
@@ -33,7 +36,7 @@ export class App {
   /** Opens the demo garden on the evening on which it begins. */
   async openDemo(): Promise<void> {
     await this.page.goto('/');
-    await expect(this.page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+    await seen(this.page.getByRole('heading', { name: 'Evening walk' }));
   }
 
   /** A garden of one's own, Wren Cottage, with four plants. */
@@ -63,7 +66,7 @@ export class App {
     await this.tap('Set the demo’s clock to the morning');
     await this.tap('Start the round');
     await this.tap('Start the round');
-    await expect(this.page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
+    await seen(this.page.getByRole('img', { name: /^Stop 1 of/ }));
   }
 
   /** One activation of a pointer, on a button, a link or an option. */
@@ -96,11 +99,22 @@ export class App {
   async done(): Promise<void> {
     const before = await this.stopAt();
     const all = await this.stopsInAll();
+    await this.stopTakesTaps();
     const main = this.button(/^(Done|None, continue|Leave it)$/);
     await main.click();
     this.activations += 1;
-    if (before === all) await expect(this.page.getByRole('heading', { name: 'Round done' })).toBeVisible();
-    else await expect.poll(() => this.stopAt()).toBe(before + 1);
+    const next = this.page.getByRole('img', { name: `Stop ${before + 1} of ${all}`, exact: true });
+    await seen(before === all ? this.page.getByRole('heading', { name: 'Round done' }) : next);
+  }
+
+  /** Waits for a stop to come up, by its number. */
+  atStop(stop: number): Promise<void> {
+    return seen(this.page.getByRole('img', { name: new RegExp(`^Stop ${stop} of`) }));
+  }
+
+  /** For a moment after it has come up, a stop takes none. */
+  stopTakesTaps(): Promise<void> {
+    return seen(this.page.locator('[aria-label="What was done"]:not([aria-disabled="true"])'));
   }
 
   /** Walks the rest of the evening; every `every`th plant has a female and each a male. */
@@ -108,7 +122,7 @@ export class App {
     for (let i = 0; ; i += 1) {
       const next = this.button(/(^|, )next$/i);
       const over = this.page.getByRole('heading', { name: 'Walk done' });
-      await expect(next.or(over).first()).toBeVisible();
+      await seen(next.or(over).first());
       if (await over.isVisible()) return;
       const place = await this.page
         .getByRole('img', { name: /^Plant \d+ of \d+$/ })
@@ -161,10 +175,10 @@ export async function fruitAddresses(page: Page, many: number): Promise<string[]
     const growing = page.getByText(/, growing on day \d+/);
     const more = page.getByRole('button', { name: 'Show more' });
     // The newest come first: those of the day nobody has looked at yet.
-    await expect(growing.or(more).first()).toBeVisible();
+    await seen(growing.or(more).first());
     while ((await growing.count()) <= i && (await more.isVisible())) await more.click();
     await growing.nth(i).click({ timeout: 15_000 });
-    await expect(page.getByRole('heading', { name: 'Look now' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Look now' }));
     const url = new URL(page.url());
     const chosen = url.searchParams.get('chosen');
     addresses.push(chosen ? `/fruit/${chosen}` : url.pathname);

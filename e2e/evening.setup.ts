@@ -1,10 +1,10 @@
-import { EVENING, expect, test } from './app';
+import { EVENING, test, seen } from './app';
 
 test('the evening walk, lived once for the tests of the morning after', async ({ app, page, context }) => {
   await app.openDemo();
   await app.tap('Continue the walk');
   await app.finishWalk(4);
   await app.tap('Back to Today');
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await seen(page.getByRole('heading', { level: 1 }));
   await context.storageState({ path: EVENING, indexedDB: true });
 });

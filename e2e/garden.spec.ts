@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { expect, test } from './app';
+import { expect, test, seen } from './app';
 
 /** Nine varieties of a new garden: two crowd each other, one pair only looks risky. */
 const HEADER = 'bed,row,variety,kind,plants,purpose,seed,sown';
@@ -34,21 +34,19 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
   await app.tap('Table');
   await page.getByRole('textbox', { name: 'Or paste rows here' }).fill([HEADER, ...ROWS].join('\n'));
   await app.tap('Read the rows');
-  await expect(page.getByText(/^7 beds, 9 varieties, 68 plants/)).toBeVisible();
+  await seen(page.getByText(/^7 beds, 9 varieties, 68 plants/));
   await app.tap('Import 68 plants');
-  await expect(page.getByRole('img', { name: /^Plan of \d beds with 72 plants/ })).toBeVisible();
+  await seen(page.getByRole('img', { name: /^Plan of \d beds with 72 plants/ }));
 
   await app.tap('Crossing');
-  await expect(page.getByText(/varieties of 10 will cross unless something is done/)).toBeVisible();
+  await seen(page.getByText(/varieties of 10 will cross unless something is done/));
   await page.getByText('Copper Acorn', { exact: true }).first().click();
-  await expect(
-    page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: 600 m are needed/),
-  ).toBeVisible();
-  await expect(page.getByText(/^Where some beds lie was not said/)).toBeVisible();
-  await expect(page.getByText(/^Cover flowers the evening before/)).toBeVisible();
-  await expect(page.getByText(/Both are Cucurbita pepo/)).toBeVisible();
+  await seen(page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: 600 m are needed/));
+  await seen(page.getByText(/^Where some beds lie was not said/));
+  await seen(page.getByText(/^Cover flowers the evening before/));
+  await seen(page.getByText(/Both are Cucurbita pepo/));
   await page.reload();
-  await expect(page.getByText(/^Long Tallow is [\d.]+ m away/)).toBeVisible();
+  await seen(page.getByText(/^Long Tallow is [\d.]+ m away/));
 
   await page.goto('/garden/table');
   const saved = await app.readDownload(() => app.tap('Export this plan as a table'));
@@ -82,7 +80,7 @@ test('a bed is dragged by the mouse, and undo puts it back', { tag: '@sizes' }, 
   await app.openDemo();
   await app.tap('Garden');
   const plan = page.getByRole('img', { name: /^Plan of/ }).first();
-  await expect(plan).toBeVisible();
+  await seen(plan);
   // A phone opens on the beds that are close together.
   await app.tap('Show the whole plan');
   const box = (await plan.boundingBox())!;
@@ -94,7 +92,7 @@ test('a bed is dragged by the mouse, and undo puts it back', { tag: '@sizes' }, 
   await page.mouse.move(at.x + 60, at.y - 30, { steps: 6 });
   await page.mouse.move(at.x + 80, at.y + 20, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByText(/^Bed J moved by [\d.]+ m\.$/)).toBeVisible();
+  await seen(page.getByText(/^Bed J moved by [\d.]+ m\.$/));
   const after = (await label.boundingBox())!;
   expect(after.x).toBeGreaterThan(at.x + 20);
   await app.tap('Undo the move');
@@ -116,7 +114,7 @@ test.describe('with fingers, on a large screen too', () => {
     await app.tap('Garden');
     const plan = page.getByRole('img', { name: /^Plan of/ }).first();
     const label = plan.getByText('F', { exact: true }).last();
-    await expect(label).toBeVisible();
+    await seen(label);
     const box = (await plan.boundingBox())!;
     const start = (await label.boundingBox())!;
     const cdp = await page.context().newCDPSession(page);

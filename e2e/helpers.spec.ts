@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { App, entriesOf, expect, test } from './app';
+import { App, entriesOf, expect, test, seen } from './app';
 
 const EVENING = '2026-07-18T18:00:00Z';
 const MORNING = '2026-07-19T05:00:00Z';
@@ -20,12 +20,12 @@ async function importInto({ app, page }: Phone, file: { name: string; text: stri
   await app.tap('Import');
   // A garden that is new to the phone is opened at once.
   const opened = page.getByRole('heading', { name: 'Morning round' });
-  await expect(
+  await seen(
     page
       .getByText(/entries imported/)
       .or(opened)
       .first(),
-  ).toBeVisible();
+  );
 }
 
 /** Through this phone's round, with the flowers it pollinated. */
@@ -33,7 +33,7 @@ async function goRound({ app, page }: Phone): Promise<void> {
   const over = page.getByRole('heading', { name: 'Round done' });
   const stop = page.getByRole('img', { name: /^Stop \d+ of/ });
   for (let stops = 0; stops < 40; stops += 1) {
-    await expect(over.or(stop).first()).toBeVisible();
+    await seen(over.or(stop).first());
     if (await over.isVisible()) return;
     await app.done();
   }
@@ -73,7 +73,7 @@ test('two phones, one split: each walks its round from one file, and together ev
   await page.goto('/round');
   await app.tap('One person more');
   await app.tap('Start 2 rounds');
-  await expect(page.getByRole('img', { name: /^Stop 1 of/ })).toBeVisible();
+  await seen(page.getByRole('img', { name: /^Stop 1 of/ }));
 
   const context = await browser.newContext();
   const theirs = await context.newPage();
@@ -82,19 +82,19 @@ test('two phones, one split: each walks its round from one file, and together ev
   const helper: Phone = { app: new App(theirs), page: theirs };
   await importInto(helper, await exportFrom(mine));
   await theirs.goto('/round');
-  await expect(theirs.getByRole('heading', { name: 'Which round is yours?' })).toBeVisible();
+  await seen(theirs.getByRole('heading', { name: 'Which round is yours?' }));
   await helper.app.tap(/^Round 2 of 2/);
 
   await page.goto('/round');
   await goRound(mine);
   await goRound(helper);
-  await expect(page.getByText('Others are still at work.', { exact: false })).toBeVisible();
+  await seen(page.getByText('Others are still at work.', { exact: false }));
 
   await importInto(mine, await exportFrom(helper));
   await importInto(helper, await exportFrom(mine));
   for (const phone of [mine, helper]) {
     await phone.page.goto('/round');
-    await expect(phone.page.getByRole('heading', { name: 'Round done' })).toBeVisible();
+    await seen(phone.page.getByRole('heading', { name: 'Round done' }));
     await expect(phone.page.getByText('Others are still at work.', { exact: false })).toHaveCount(0);
     const served = pollinatedIn((await exportFrom(phone)).text);
     expect(served).toHaveLength(4);

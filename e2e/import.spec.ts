@@ -1,5 +1,5 @@
 import writeExcelFile from 'write-excel-file/node';
-import { expect, test, type App } from './app';
+import { expect, test, type App, seen } from './app';
 import { seriousFindings } from './findings';
 
 /** A garden of one's own that begins with a list; then its table. */
@@ -11,7 +11,7 @@ async function beginWithList(app: App, place = 'Leicester'): Promise<void> {
   await app.tap(new RegExp(`^${place}`));
   await app.tap('I have a list or a spreadsheet');
   await app.tap('Create garden');
-  await expect(page.getByRole('heading', { name: 'Your list, on the plan' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Your list, on the plan' }));
 }
 
 /** What came of it: beds with the plants of each variety, and the days of each. */
@@ -30,105 +30,96 @@ async function planOf(app: App): Promise<string[][]> {
   );
 }
 
-test(
-  'a tab-separated paste with European dates becomes a plan by taps alone',
-  { tag: '@sizes' },
-  async ({ app, page }) => {
-    await beginWithList(app);
-    const paste = [
-      'Garten 2026\t\t\t\t\t',
-      '\t\t\t\t\t',
-      'Beet\tSorte\tKultur\tAnzahl\tAussaat\tBemerkung',
-      'Beet 1\tOld Drum\tKürbis\t2 Reihen zu 6\t12.5.2026\tvom Tauschtisch',
-      '\tPale Heron\tButternut\t4\t14. Mai 2026\t',
-      'Tunnel\tWren Bead\tTomaten\tein Dutzend\t1.4.26\taufbinden',
-      '\tOx Button\tTomate\t6\t1.4.26\t',
-      'Summe\t\t\t34\t\t',
-    ].join('\n');
-    await page.getByRole('textbox', { name: 'Or paste rows here' }).fill(paste);
-    await app.tap('Read the rows');
-    await app.tap(/^Which kind is Old Drum\?/);
-    expect(await seriousFindings(page)).toEqual([]);
-    await app.tap(/^Maxima squash/);
-    await expect(
-      page.getByText('2 beds, 4 varieties, 34 plants. Nothing has been imported yet.'),
-    ).toBeVisible();
-    expect(await seriousFindings(page)).toEqual([]);
-    await app.tap('Import 34 plants');
-    await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
-    expect(await planOf(app)).toEqual([
-      ['1', '1', 'Old Drum', 'Cucurbita maxima', '6', '2026-05-12', ''],
-      ['1', '1', 'Pale Heron', 'Cucurbita moschata', '4', '2026-05-14', ''],
-      ['1', '2', 'Old Drum', 'Cucurbita maxima', '6', '2026-05-12', ''],
-      ['Tunnel', '1', 'Wren Bead', 'Solanum lycopersicum', '12', '2026-04-01', ''],
-      ['Tunnel', '1', 'Ox Button', 'Solanum lycopersicum', '6', '2026-04-01', ''],
-    ]);
-  },
-);
+test('a tab-separated paste with European dates becomes a plan by taps alone', async ({ app, page }) => {
+  await beginWithList(app);
+  const paste = [
+    'Garten 2026\t\t\t\t\t',
+    '\t\t\t\t\t',
+    'Beet\tSorte\tKultur\tAnzahl\tAussaat\tBemerkung',
+    'Beet 1\tOld Drum\tKürbis\t2 Reihen zu 6\t12.5.2026\tvom Tauschtisch',
+    '\tPale Heron\tButternut\t4\t14. Mai 2026\t',
+    'Tunnel\tWren Bead\tTomaten\tein Dutzend\t1.4.26\taufbinden',
+    '\tOx Button\tTomate\t6\t1.4.26\t',
+    'Summe\t\t\t34\t\t',
+  ].join('\n');
+  await page.getByRole('textbox', { name: 'Or paste rows here' }).fill(paste);
+  await app.tap('Read the rows');
+  await app.tap(/^Which kind is Old Drum\?/);
+  expect(await seriousFindings(page)).toEqual([]);
+  await app.tap(/^Maxima squash/);
+  await seen(page.getByText('2 beds, 4 varieties, 34 plants. Nothing has been imported yet.'));
+  expect(await seriousFindings(page)).toEqual([]);
+  await app.tap('Import 34 plants');
+  await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
+  expect(await planOf(app)).toEqual([
+    ['1', '1', 'Old Drum', 'Cucurbita maxima', '6', '2026-05-12', ''],
+    ['1', '1', 'Pale Heron', 'Cucurbita moschata', '4', '2026-05-14', ''],
+    ['1', '2', 'Old Drum', 'Cucurbita maxima', '6', '2026-05-12', ''],
+    ['Tunnel', '1', 'Wren Bead', 'Solanum lycopersicum', '12', '2026-04-01', ''],
+    ['Tunnel', '1', 'Ox Button', 'Solanum lycopersicum', '6', '2026-04-01', ''],
+  ]);
+});
 
-test(
-  'a workbook with merged titles and a column of notes becomes a plan by taps alone',
-  { tag: '@sizes' },
-  async ({ app, page }) => {
-    await beginWithList(app);
-    const text = (value: string) => ({ value, type: String });
-    const file = await writeExcelFile(
+test('a workbook with merged titles and a column of notes becomes a plan by taps alone', async ({
+  app,
+  page,
+}) => {
+  await beginWithList(app);
+  const text = (value: string) => ({ value, type: String });
+  const file = await writeExcelFile(
+    [
+      [{ value: 'What we grow', type: String, columnSpan: 6 }, null, null, null, null, null],
+      [{ value: 'Plot by the lane', type: String, columnSpan: 6 }, null, null, null, null, null],
+      ['Bed/row', 'Type', 'Name', 'No. of plants', 'Date planted', 'From whom'].map(text),
       [
-        [{ value: 'What we grow', type: String, columnSpan: 6 }, null, null, null, null, null],
-        [{ value: 'Plot by the lane', type: String, columnSpan: 6 }, null, null, null, null, null],
-        ['Bed/row', 'Type', 'Name', 'No. of plants', 'Date planted', 'From whom'].map(text),
-        [
-          text('A/1'),
-          text('Courgette'),
-          text('Ember Loaf'),
-          { value: 3, type: Number },
-          { value: new Date(Date.UTC(2026, 4, 20)), type: Date, format: 'dd/mm/yyyy' },
-          text('swap table'),
-        ],
-        [
-          text('A/2'),
-          text('pumpkin'),
-          text('Slate Lantern'),
-          { value: 4, type: Number },
-          text('5/6/2026'),
-          null,
-        ],
-        [
-          text('B/1'),
-          text('Sweetcorn'),
-          text('Mill Sparrow'),
-          text('3 rows of 8'),
-          text('28/5/2026'),
-          text('Ida'),
-        ],
-        [text('B/4'), text('moonfruit'), text('Red Star'), { value: 2, type: Number }, null, null],
+        text('A/1'),
+        text('Courgette'),
+        text('Ember Loaf'),
+        { value: 3, type: Number },
+        { value: new Date(Date.UTC(2026, 4, 20)), type: Date, format: 'dd/mm/yyyy' },
+        text('swap table'),
       ],
-      { columns: [{ width: 10 }] },
-    ).toBuffer();
-    await app.chooseFile(() => app.tap('Choose a file'), { name: 'growing.xlsx', bytes: file });
-    await app.tap(/^Which kind is Slate Lantern\?/);
-    await app.tap(/^Pepo squash/);
-    await app.tap(/^What is “moonfruit”\?/);
-    await app.tap('Leave this line out');
-    await expect(
-      page.getByText('2 beds, 3 varieties, 31 plants. Nothing has been imported yet.'),
-    ).toBeVisible();
-    // Nothing of it is lost on the way.
-    await page.reload();
-    await app.tap('Import 31 plants');
-    await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
-    await page.goto('/garden/table');
-    await expect(page.getByText('What is “moonfruit”?')).toBeVisible();
-    await app.tap('Another table');
-    expect(await planOf(app)).toEqual([
-      ['A', '1', 'Ember Loaf', 'Cucurbita pepo', '3', '', '2026-05-20'],
-      ['A', '2', 'Slate Lantern', 'Cucurbita pepo', '4', '', '2026-06-05'],
-      ['B', '1', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
-      ['B', '2', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
-      ['B', '3', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
-    ]);
-  },
-);
+      [
+        text('A/2'),
+        text('pumpkin'),
+        text('Slate Lantern'),
+        { value: 4, type: Number },
+        text('5/6/2026'),
+        null,
+      ],
+      [
+        text('B/1'),
+        text('Sweetcorn'),
+        text('Mill Sparrow'),
+        text('3 rows of 8'),
+        text('28/5/2026'),
+        text('Ida'),
+      ],
+      [text('B/4'), text('moonfruit'), text('Red Star'), { value: 2, type: Number }, null, null],
+    ],
+    { columns: [{ width: 10 }] },
+  ).toBuffer();
+  await app.chooseFile(() => app.tap('Choose a file'), { name: 'growing.xlsx', bytes: file });
+  await app.tap(/^Which kind is Slate Lantern\?/);
+  await app.tap(/^Pepo squash/);
+  await app.tap(/^What is “moonfruit”\?/);
+  await app.tap('Leave this line out');
+  await seen(page.getByText('2 beds, 3 varieties, 31 plants. Nothing has been imported yet.'));
+  // Nothing of it is lost on the way.
+  await page.reload();
+  await app.tap('Import 31 plants');
+  await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
+  await page.goto('/garden/table');
+  await seen(page.getByText('What is “moonfruit”?'));
+  await app.tap('Another table');
+  expect(await planOf(app)).toEqual([
+    ['A', '1', 'Ember Loaf', 'Cucurbita pepo', '3', '', '2026-05-20'],
+    ['A', '2', 'Slate Lantern', 'Cucurbita pepo', '4', '', '2026-06-05'],
+    ['B', '1', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
+    ['B', '2', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
+    ['B', '3', 'Mill Sparrow', 'Zea mays', '8', '', '2026-05-28'],
+  ]);
+});
 
 test(
   'a CSV with semicolons and decimal commas becomes a plan by taps alone',
@@ -147,9 +138,9 @@ test(
     await app.tap(/^Moschata squash/);
     await app.tap(/^How many is “20-25”\?/);
     await app.tap('20');
-    await expect(page.getByText(/^2 beds, 3 varieties, 37 plants\./)).toBeVisible();
+    await seen(page.getByText(/^2 beds, 3 varieties, 37 plants\./));
     await app.tap('Import 37 plants');
-    await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
     const rows = await planOf(app);
     expect(rows.map(([bed, , variety, kind, plants]) => [bed, variety, kind, plants])).toEqual([
       ['Nord', 'Dusk Fiddle', 'Cucurbita moschata', '12'],
@@ -176,12 +167,10 @@ test('two thousand lines are read, settled and imported without the page standin
   });
   await app.tap(/^What is “cornx”\?/);
   await app.tap(/^corn Zea mays/);
-  await expect(
-    page.getByText('50 beds, 400 varieties, 4,000 plants. Nothing has been imported yet.'),
-  ).toBeVisible();
+  await seen(page.getByText('50 beds, 400 varieties, 4,000 plants. Nothing has been imported yet.'));
   await app.tap(/^Show the lines/);
   await app.tap('Import 4,000 plants');
-  await expect(page.getByRole('img', { name: /^Plan of 50 beds with 4,000 plants/ })).toBeVisible();
+  await seen(page.getByRole('img', { name: /^Plan of 50 beds with 4,000 plants/ }));
 });
 
 test('from the welcome to the first walk: at most fourteen activations and three typed fields', async ({
@@ -199,13 +188,13 @@ test('from the welcome to the first walk: at most fourteen activations and three
   await app.tap('Moschata squash');
   await app.tap('Create garden');
   await app.tap(/See what endangers what/);
-  await expect(page.getByRole('heading', { name: 'Crossing', level: 1 })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Crossing', level: 1 }));
   await app.tap('Today');
-  await expect(page.getByRole('link', { name: /^Done See what endangers what/ })).toBeVisible();
+  await seen(page.getByRole('link', { name: /^Done See what endangers what/ }));
   await expect(page.getByRole('img', { name: 'Done' })).toHaveCount(2);
   expect(await seriousFindings(page)).toEqual([]);
   await app.tap(/First walk/);
-  await expect(page.getByRole('heading', { name: 'Pale Heron' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Pale Heron' }));
   expect(app.activations).toBeLessThanOrEqual(14);
   await app.tap('One male more');
   await app.tap(/, next$/);
@@ -220,14 +209,14 @@ test(
     await beginWithList(app);
     await app.tap('Type it in here');
     const cells = page.locator('.dsg-row:not(.dsg-row-header) .dsg-cell:not(.dsg-cell-gutter)');
-    await expect(cells.first()).toBeVisible();
+    await seen(cells.first());
     await cells.first().click();
     await page.evaluate(() => {
       const clipboardData = new DataTransfer();
       clipboardData.setData('text/plain', 'A\t1\tEmber Loaf\tcourgette\t3\nA\t2\tOld Drum\thubbard\t4');
       document.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
     });
-    await expect(page.getByText(/^1 bed, 2 varieties, 7 plants\./)).toBeVisible();
+    await seen(page.getByText(/^1 bed, 2 varieties, 7 plants\./));
     await page.keyboard.press('Delete');
     await page.keyboard.press('Control+z');
     await page.keyboard.press('Control+z');
@@ -243,6 +232,6 @@ test(
     await page.keyboard.type('3');
     await page.keyboard.press('Enter');
     await app.tap('Import 3 plants');
-    await expect(page.getByRole('img', { name: /^Plan of 1 bed with 3 plants/ })).toBeVisible();
+    await seen(page.getByRole('img', { name: /^Plan of 1 bed with 3 plants/ }));
   },
 );

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type App } from './app';
+import { expect, test, type App, seen } from './app';
 import { expectNoFindings } from './findings';
 
 /** What somebody answers who has read the page of the field guide and looks at what is described. */
@@ -15,7 +15,7 @@ async function sit(page: Page, app: App): Promise<void> {
   const done = page.getByRole('heading', { name: 'Done for now' });
   const drawing = page.getByRole('main').getByRole('img').first();
   for (let card = 0; card < 20; card += 1) {
-    await expect(done.or(drawing).first()).toBeVisible();
+    await seen(done.or(drawing).first());
     if (await done.isVisible()) return;
     const question = await page.getByRole('heading', { level: 1 }).innerText();
     const answer = answerTo(question, (await drawing.getAttribute('aria-label'))!);
@@ -23,7 +23,7 @@ async function sit(page: Page, app: App): Promise<void> {
       .getByRole('button', { name: /^(Female|Male|Next morning|Later|It is open, or over)$/ })
       .allInnerTexts();
     await page.keyboard.press(String(answers.indexOf(answer) + 1));
-    await expect(page.getByText('Right.')).toBeVisible();
+    await seen(page.getByText('Right.'));
     await app.tap('Next');
   }
 }
@@ -36,23 +36,23 @@ test('the guide teaches enough to answer every drawing of a first sitting, by ke
   await page.goto('/bench/guide');
   await expectNoFindings(page, 'field guide', { wide: true });
   await app.tap(/^Pepo squash/);
-  await expect(page.getByRole('heading', { name: 'How old is it?' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'How old is it?' }));
   await app.tap('How it is done: Cover with tape');
-  await expect(page.getByText('pinch the very top shut', { exact: false })).toBeVisible();
+  await seen(page.getByText('pinch the very top shut', { exact: false }));
   await expectNoFindings(page, 'page of a crop', { wide: true });
   await app.tap('Practise');
   await sit(page, app);
-  await expect(page.getByText(/^(\d) of \1 right\.$/)).toBeVisible();
+  await seen(page.getByText(/^(\d) of \1 right\.$/));
   await app.tap('Back to practice');
-  await expect(page.getByText(/Met 6 of \d+/)).toBeVisible();
+  await seen(page.getByText(/Met 6 of \d+/));
   // What was learnt is still known after a reload.
   await page.reload();
-  await expect(
+  await seen(
     page
       .getByText(/Met 6 of \d+/)
       .or(page.getByText(/of \d+$/))
       .first(),
-  ).toBeVisible();
+  );
 });
 
 test('a miss is explained on the drawing, and can be had in words', async ({ app, page }) => {
@@ -61,7 +61,7 @@ test('a miss is explained on the drawing, and can be had in words', async ({ app
   const drawing = page.getByRole('main').getByRole('img').first();
   const described = (await drawing.getAttribute('aria-label'))!;
   await app.tap('What is to be seen, in words');
-  await expect(page.getByText(described, { exact: true })).toBeVisible();
+  await seen(page.getByText(described, { exact: true }));
   const question = await page.getByRole('heading', { level: 1 }).innerText();
   const right = answerTo(question, described);
   const answers = page.getByRole('button', {
@@ -69,7 +69,7 @@ test('a miss is explained on the drawing, and can be had in words', async ({ app
   });
   const wrong = (await answers.allInnerTexts()).find((text) => text !== right)!;
   await app.tap(wrong);
-  await expect(page.getByText(/^No: /)).toBeVisible();
+  await seen(page.getByText(/^No: /));
   await expectNoFindings(page, 'a miss', { wide: true });
 });
 
@@ -81,7 +81,7 @@ test('unsure at a plant of the walk: what is seen is tapped, and the walk goes o
   await app.tap('Continue the walk');
   const plant = (await page.getByRole('heading', { level: 1 }).textContent())!;
   await app.tap('Unsure which flower this is?');
-  await expect(page.getByRole('heading', { name: 'Which flower is this?' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Which flower is this?' }));
   for (const [asks, sees] of [
     ['What colour are the petals?', 'Green, colour along the seams'],
     ['What is right under the petals?', 'A small fruit'],
@@ -89,7 +89,7 @@ test('unsure at a plant of the walk: what is seen is tapped, and the walk goes o
     if (!(await page.getByRole('group', { name: asks }).isVisible())) await app.tap(asks);
     await app.tap(sees);
   }
-  await expect(page.getByText('Cover it tonight.')).toBeVisible();
+  await seen(page.getByText('Cover it tonight.'));
   await expectNoFindings(page, 'key', { wide: true });
   await page.goBack();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(plant);
@@ -100,8 +100,8 @@ test('the next five days: flowers by variety with ranges, and what they ask', as
   await app.tap('Continue the walk');
   await app.finishWalk();
   await page.goto('/ahead');
-  await expect(page.getByRole('heading', { name: 'The next five days' })).toBeVisible();
-  await expect(page.getByRole('cell', { name: /^about \d+, \d+ to \d+$/ }).first()).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'The next five days' }));
+  await seen(page.getByRole('cell', { name: /^about \d+, \d+ to \d+$/ }).first());
   await expectNoFindings(page, 'the next five days', { wide: true });
 });
 
@@ -122,6 +122,6 @@ test('the counters of the walk stay under the finger: what is expected comes and
   await more.click();
   await expect(expected).toHaveCount(0);
   await more.click();
-  await expect(page.getByRole('button', { name: /^(Cover|Mark) 2, next$/ })).toBeVisible();
+  await seen(page.getByRole('button', { name: /^(Cover|Mark) 2, next$/ }));
   expect(await more.boundingBox()).toEqual(before);
 });

@@ -1,4 +1,4 @@
-import { expect, test, type App } from './app';
+import { expect, test, type App, seen } from './app';
 import { expectNoFindings } from './findings';
 import type { Page } from '@playwright/test';
 
@@ -29,7 +29,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
 }) => {
   await begin(app, page);
   await app.tap('See what is open');
-  await expect(page.getByRole('img', { name: 'Plant 1 of 6' })).toBeVisible();
+  await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
 
   // Two females and three males are open.
   const before = app.activations;
@@ -43,7 +43,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await expectNoFindings(page, 'open now', { wide: true });
   await app.tap('Pollinated 2');
   expect(app.activations - before).toBe(3);
-  await expect(page.getByRole('img', { name: 'Plant 2 of 6' })).toBeVisible();
+  await seen(page.getByRole('img', { name: 'Plant 2 of 6' }));
 
   // Half-entered counts outlive a reload.
   await app.tap('1, females open');
@@ -57,34 +57,34 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await app.tap('Pollinated 1');
   await app.tap('None open, next');
   await app.tap('Undo');
-  await expect(page.getByRole('img', { name: 'Plant 3 of 6' })).toBeVisible();
+  await seen(page.getByRole('img', { name: 'Plant 3 of 6' }));
   for (let plant = 3; plant <= 6; plant += 1) {
-    await expect(page.getByRole('img', { name: `Plant ${plant} of 6` })).toBeVisible();
+    await seen(page.getByRole('img', { name: `Plant ${plant} of 6` }));
     await app.tap('None open, next');
   }
-  await expect(page.getByText(/^3 females pollinated on 6 plants/)).toBeVisible();
+  await seen(page.getByText(/^3 females pollinated on 6 plants/));
 
   // The next morning begins anew, and asks nothing of yesterday's flowers.
   await page.clock.setSystemTime(new Date(NEXT_MORNING));
   await page.goto('/');
   await app.tap('See what is open');
-  await expect(page.getByRole('img', { name: 'Plant 1 of 6' })).toBeVisible();
+  await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
   await app.tap('1, females open');
   await app.tap('1, males open');
   await app.tap('Pollinated 1');
-  await expect(page.getByRole('img', { name: 'Plant 2 of 6' })).toBeVisible();
+  await seen(page.getByRole('img', { name: 'Plant 2 of 6' }));
 
   await page.clock.setSystemTime(new Date(THREE_DAYS_ON));
   await page.goto('/fruit');
-  await expect(page.getByText('2 flowers of 21 Jul, day 3')).toBeVisible();
+  await seen(page.getByText('2 flowers of 21 Jul, day 3'));
   await expectNoFindings(page, 'a look by count', { wide: false });
   await app.tap('1 of 2 are growing');
-  await expect(page.getByText('1 of 2 growing on day 3', { exact: false })).toBeVisible();
+  await seen(page.getByText('1 of 2 growing on day 3', { exact: false }));
   await page.getByText(/^2 flowers · A1·1/).click();
   await app.tap(/^Tag one: /);
-  await expect(page.getByText(/1 flower|without a tag/).first()).toBeVisible();
+  await seen(page.getByText(/1 flower|without a tag/).first());
   await page.goto('/fruit/figures');
-  await expect(page.getByText(/Green Heron/).first()).toBeVisible();
+  await seen(page.getByText(/Green Heron/).first());
 });
 
 test('a visit is put right from the list, and nothing is open at noon', async ({ app, page }) => {
@@ -98,10 +98,10 @@ test('a visit is put right from the list, and nothing is open at noon', async ({
   await app.tap('2, females open');
   await app.tap('Pollinated 2');
   await app.tap('List of plants');
-  await expect(page.getByText('Green Heron, 2 females, 0 males')).toBeVisible();
+  await seen(page.getByText('Green Heron, 2 females, 0 males'));
   await page.clock.setSystemTime(new Date('2026-07-21T13:00:00Z'));
   await page.goto('/open');
-  await expect(page.getByText(/No flower that you grow to eat is open at this hour/)).toBeVisible();
+  await seen(page.getByText(/No flower that you grow to eat is open at this hour/));
 });
 
 test('watermelon gets a second dab an hour later, and who never did it is shown how', async ({
@@ -112,7 +112,7 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
   await app.tap('See what is open');
   await app.tap('Show me, step by step');
   for (const title of ['Find a male flower', 'Find a female flower', 'Pick the male flower']) {
-    await expect(page.getByRole('dialog', { name: title })).toBeVisible();
+    await seen(page.getByRole('dialog', { name: title }));
     await app.tap('Next');
   }
   await app.tap('Next');
@@ -123,17 +123,17 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
   await app.tap('3, males open');
   await app.tap('Pollinated 2');
   for (let plant = 2; plant <= 6; plant += 1) {
-    await expect(page.getByRole('img', { name: `Plant ${plant} of 6` })).toBeVisible();
+    await seen(page.getByRole('img', { name: `Plant ${plant} of 6` }));
     await app.tap('None open, next');
   }
-  await expect(page.getByText('From 10:30: 2 females a second time. Today will say when.')).toBeVisible();
+  await seen(page.getByText('From 10:30: 2 females a second time. Today will say when.'));
   await page.clock.setSystemTime(new Date('2026-07-21T09:31:00Z'));
   await page.goto('/');
   await app.tap('Go round once more');
-  await expect(page.getByText('2 females, a second time')).toBeVisible();
+  await seen(page.getByText('2 females, a second time'));
   await expectNoFindings(page, 'a second time', { wide: true });
   await app.tap('Done once more');
-  await expect(page.getByText(/^2 females pollinated on 6 plants/)).toBeVisible();
+  await seen(page.getByText(/^2 females pollinated on 6 plants/));
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Go round once more' })).toHaveCount(0);
 });
@@ -144,15 +144,15 @@ test('only males on the first morning: it is said at the plant that nothing is w
 }) => {
   await begin(app, page);
   await app.tap('See what is open');
-  await expect(page.getByText(/^Best until \d+:\d+\. Too late by \d+:\d+\.$/)).toBeVisible();
+  await seen(page.getByText(/^Best until \d+:\d+\. Too late by \d+:\d+\.$/));
   await app.tap('0, females open');
   await app.tap('1, males open');
-  await expect(page.getByText(/Expect the first females between .*28 July and .*4 August/)).toBeVisible();
+  await seen(page.getByText(/Expect the first females between .*28 July and .*4 August/));
   await app.tap('No female, next');
   // The next plant has four females, and one male has been met.
   await app.tap('4, females open');
   await app.tap('0, males open');
-  await expect(page.getByText(/^Pollen for about 3 females/)).toBeVisible();
+  await seen(page.getByText(/^Pollen for about 3 females/));
   await app.tap('3, females open');
-  await expect(page.getByText(/^Few males: let each serve 3 females/)).toBeVisible();
+  await seen(page.getByText(/^Few males: let each serve 3 females/));
 });

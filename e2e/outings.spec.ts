@@ -1,4 +1,4 @@
-import { expect, test, type App } from './app';
+import { expect, test, type App, seen } from './app';
 import { expectNoFindings } from './findings';
 import type { Page } from '@playwright/test';
 
@@ -32,11 +32,11 @@ const at = async (page: Page, instant: string): Promise<void> => {
 /** At each plant of the walk, as many as named. */
 async function walk(app: App, page: Page, plants: readonly (readonly string[])[]): Promise<void> {
   for (const [i, taps] of plants.entries()) {
-    await expect(page.getByRole('img', { name: `Plant ${i + 1} of ${plants.length}` })).toBeVisible();
+    await seen(page.getByRole('img', { name: `Plant ${i + 1} of ${plants.length}` }));
     for (const tap of taps) await app.tap(tap);
     await app.tap(/, next$/);
   }
-  await expect(page.getByRole('heading', { name: 'Walk done' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Walk done' }));
 }
 
 test('gourds, two dusks: covered in the afternoon, one round across midnight, looked at later', async ({
@@ -50,14 +50,14 @@ test('gourds, two dusks: covered in the afternoon, one round across midnight, lo
     plants: 3,
   });
   await app.tap('Start the walk');
-  await expect(page.getByText('Opens today')).toBeVisible();
+  await seen(page.getByText('Opens today'));
   await expectNoFindings(page, 'the walk to gourds', { wide: true });
   await walk(app, page, [['One female more', 'One male more'], ['One male more', 'One male more'], []]);
-  await expect(page.getByText(/^For the evening of /)).toBeVisible();
+  await seen(page.getByText(/^For the evening of /));
 
   // Twenty to midnight.
   await at(page, '2026-07-21T22:40:00Z');
-  await expect(page.getByRole('heading', { name: 'Evening round' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Evening round' }));
   await app.tap('Start the round');
   await app.tap('Start the round');
   await app.done();
@@ -65,7 +65,7 @@ test('gourds, two dusks: covered in the afternoon, one round across midnight, lo
   await at(page, '2026-07-21T23:20:00Z');
   await app.tap('Continue the round');
   while (!(await page.getByRole('heading', { name: 'Round done' }).isVisible())) await app.done();
-  await expect(page.getByText(/^1 of 1 flower pollinated/)).toBeVisible();
+  await seen(page.getByText(/^1 of 1 flower pollinated/));
 
   // The second dusk: nothing is asked of the first again.
   await at(page, '2026-07-22T15:40:00Z');
@@ -88,13 +88,13 @@ test('corn, four days: shoots bagged, silk found, a tassel bagged in the afterno
 }) => {
   await begin(app, page, { at: '2026-07-20T15:00:00Z', crop: /^popcorn/i, search: 'popcorn', plants: 4 });
   await app.tap('Start the walk');
-  await expect(page.getByText('Bag now, before any silk shows')).toBeVisible();
+  await seen(page.getByText('Bag now, before any silk shows'));
   await expectNoFindings(page, 'the walk to corn', { wide: true });
   const shoot = page.getByRole('button', { name: 'One female more' }).last();
   await shoot.click();
   await app.tap('Cover 1, next');
   await app.tap(/^None in the rest of bed /);
-  await expect(page.getByRole('heading', { name: 'Walk done' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Walk done' }));
 
   // Silk shows in the bag; another plant’s tassel sheds.
   await at(page, '2026-07-23T15:00:00Z');
@@ -102,20 +102,20 @@ test('corn, four days: shoots bagged, silk found, a tassel bagged in the afterno
   await page.getByRole('button', { name: 'One female more' }).first().click();
   await app.tap('Note 1, next');
   await app.tap('One male more');
-  await expect(page.getByText('1 ear is ready in all, 1 tassel bagged for them.')).toBeVisible();
+  await seen(page.getByText('1 ear is ready in all, 1 tassel bagged for them.'));
   await app.tap('Cover 1, next');
   await app.tap(/^None in the rest of bed /);
-  await expect(page.getByText(/^A1·1 takes A1·2/)).toBeVisible();
+  await seen(page.getByText(/^A1·1 takes A1·2/));
 
   await at(page, '2026-07-24T07:00:00Z');
   await app.tap('Start the round');
   await app.tap('Start the round');
-  await expect(page.getByText('Take 1 tassel bag').first()).toBeVisible();
+  await seen(page.getByText('Take 1 tassel bag').first());
   await app.done();
-  await expect(page.getByText('Swap the shoot bag, quickly, for the tassel bag from')).toBeVisible();
+  await seen(page.getByText('Swap the shoot bag, quickly, for the tassel bag from'));
   await expectNoFindings(page, 'an ear of corn', { wide: true });
   await app.done();
-  await expect(page.getByText(/^1 of 1 flower pollinated/)).toBeVisible();
+  await seen(page.getByText(/^1 of 1 flower pollinated/));
 
   // Nothing is asked of the ear again, though its silk is good for days.
   await at(page, '2026-07-25T07:00:00Z');
@@ -133,14 +133,14 @@ test('melons, two days: small flowers bagged, a perfect one with a fruitlet, bru
     plants: 2,
   });
   await app.tap('Start the walk');
-  await expect(page.getByText(/the first trace of yellow at the tip\.$/)).toBeVisible();
+  await seen(page.getByText(/the first trace of yellow at the tip\.$/));
   await walk(app, page, [['One female more'], ['One male more']]);
   for (const day of ['2026-07-22', '2026-07-23']) {
     await at(page, `${day}T06:30:00Z`);
     await app.tap('Start the round');
     await app.tap('Start the round');
     while (!(await page.getByRole('heading', { name: 'Round done' }).isVisible())) await app.done();
-    await expect(page.getByText(/^1 of 1 flower pollinated/)).toBeVisible();
+    await seen(page.getByText(/^1 of 1 flower pollinated/));
     await at(page, `${day}T18:00:00Z`);
     await app.tap('Start the walk');
     await walk(app, page, [['One male more'], ['One female more']]);
@@ -148,5 +148,5 @@ test('melons, two days: small flowers bagged, a perfect one with a fruitlet, bru
   await page.clock.setSystemTime(new Date('2026-07-26T17:00:00Z'));
   await page.goto('/fruit');
   await app.tap('Growing');
-  await expect(page.getByText(/growing on day \d/).first()).toBeVisible();
+  await seen(page.getByText(/growing on day \d/).first());
 });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { EVENING, expect, test } from './app';
+import { EVENING, expect, test, seen } from './app';
 
 test.use({ storageState: EVENING });
 
@@ -55,7 +55,7 @@ test('a disk that is really full does not stop the walk', { tag: '@quota' }, asy
   const at = await app.stopAt();
   await app.done();
   expect(await app.stopAt()).toBe(at + 1);
-  await expect(page.getByText(/not saved: the device refused/)).toBeVisible();
+  await seen(page.getByText(/not saved: the device refused/));
   await disk.makeRoom();
   await app.tap('Try now');
   await expect(page.getByText(/not saved: the device refused/)).toHaveCount(0);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { entriesOf, EVENING, expect, test, type App } from './app';
+import { entriesOf, EVENING, expect, test, type App, seen } from './app';
 import { appendInTwoTabs } from './twoTabs';
 
 test.use({ storageState: EVENING });
@@ -13,7 +13,7 @@ async function toFirstFemale(app: App): Promise<void> {
       .isVisible()
   )
     await app.done();
-  await expect(app.page.getByText('Brush with the males from')).toBeVisible();
+  await seen(app.page.getByText('Brush with the males from'));
 }
 
 test(
@@ -30,7 +30,7 @@ test(
 
     before = app.activations;
     await app.tap('Undo');
-    await expect.poll(() => app.stopAt()).toBe(at);
+    await app.atStop(at);
     expect(app.activations - before).toBe(1);
 
     for (const exception of [
@@ -42,15 +42,16 @@ test(
       'Not found',
     ]) {
       if (!(await page.getByText('Brush with the males from').isVisible())) break;
+      await app.stopTakesTaps();
       const here = await app.stopAt();
       before = app.activations;
       await app.tap(exception);
       const leave = app.button('Leave it');
       if (await leave.isVisible()) await app.tap('Leave it');
-      await expect.poll(() => app.stopAt()).toBe(here + 1);
+      await app.atStop(here + 1);
       expect(app.activations - before).toBeLessThanOrEqual(3);
       await app.tap('Undo');
-      await expect.poll(() => app.stopAt()).toBe(here);
+      await app.atStop(here);
     }
     expect(await page.locator('input, textarea').count()).toBe(0);
   },
@@ -58,12 +59,12 @@ test(
 
 test('a spoiled male is marked at picking and never used', async ({ app, page }) => {
   await app.startRound();
-  await expect(page.getByText(/^Pick \d/).first()).toBeVisible();
+  await seen(page.getByText(/^Pick \d/).first());
   await app.tap('Hole or tear');
-  await expect(page.getByText('Not used: hole or tear.').first()).toBeVisible();
+  await seen(page.getByText('Not used: hole or tear.').first());
   // What was marked outlives a reload.
   await page.reload();
-  await expect(page.getByText('Not used: hole or tear.').first()).toBeVisible();
+  await seen(page.getByText('Not used: hole or tear.').first());
   await app.done();
 });
 
@@ -90,17 +91,17 @@ test('a write that fails does not stop the walk, is in the export, and is not fo
   const at = await app.stopAt();
   await app.done();
   expect(await app.stopAt()).toBe(at + 1);
-  await expect(page.getByText(/not saved: the device refused/)).toBeVisible();
+  await seen(page.getByText(/not saved: the device refused/));
   await app.done();
   await app.tap('Export');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   expect(entriesOf(text).filter(({ kind }) => kind === 'picked').length).toBeGreaterThan(2);
-  await expect(page.getByRole('heading', { name: 'Not saved yet' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Not saved yet' }));
   await allow();
   await app.tap('Try now');
   await expect(page.getByText(/not saved: the device refused/)).toHaveCount(0);
   await page.goto('/round');
-  await expect.poll(() => app.stopAt()).toBe(at + 2);
+  await app.atStop(at + 2);
 });
 
 for (const locks of [true, false]) {

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { share, type Shared } from '../server/share/share';
 import config from '../playwright.config';
-import { App, expect, test } from './app';
+import { App, expect, test, seen } from './app';
 
 let shared: Shared;
 test.beforeAll(async () => {
@@ -35,9 +35,9 @@ test('shared over https: the key once in the address, then installed and used wi
   const app = new App(page);
   const origin = `https://127.0.0.1:${port}`;
   await page.goto(origin);
-  await expect(page.getByText(/^Open the whole address that the computer shows/)).toBeVisible();
+  await seen(page.getByText(/^Open the whole address that the computer shows/));
   await page.goto(shared.addresses[0]!.replace(/^https:\/\/[^/]+/, origin));
-  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Evening walk' }));
   expect(page.url()).toBe(`${origin}/`);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
@@ -49,7 +49,7 @@ test('shared over https: the key once in the address, then installed and used wi
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) \d+, next$/);
   await page.goto(`${origin}/garden`);
-  await expect(page.getByRole('img', { name: /^Plan of/ })).toBeVisible();
+  await seen(page.getByRole('img', { name: /^Plan of/ }));
   expect(app.errors).toEqual([]);
   await browser.close();
 });

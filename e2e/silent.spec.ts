@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { expect, test, seen } from './app';
 import { longJournal } from '../perf/longJournal';
 import { encodeBackup } from '../src/data/files/backup';
 
@@ -13,13 +13,13 @@ test('undo goes back to the beginning of the garden and no further, in words, an
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) 1, next$/);
   await app.tap('Undo');
-  await expect(page.getByText(/^Undone: 1 flower (covered|marked) on A/)).toBeVisible();
+  await seen(page.getByText(/^Undone: 1 flower (covered|marked) on A/));
   await app.tap('Redo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
   for (let i = 0; i < 4; i += 1) await app.tap('Undo');
   for (const address of ['/', '/garden', '/scout', '/bench/files']) {
     await page.goto(address);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await seen(page.getByRole('heading', { level: 1 }));
   }
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   expect(text).toContain('Wren Cottage');
@@ -42,7 +42,7 @@ test('an export soon after opening holds every entry, and the page says how many
   await expect(page.getByText('Demo,')).toHaveCount(0);
   for (let times = 0; times < 2; times += 1) {
     await page.goto('/bench/files');
-    await expect(page.getByText(/^All 10,000 entries in one file/)).toBeVisible();
+    await seen(page.getByText(/^All 10,000 entries in one file/));
     const saved = await app.readDownload(() => app.tap('Export the garden'));
     expect((JSON.parse(saved.text) as { entries: unknown[] }).entries).toHaveLength(LENGTH);
   }
@@ -54,14 +54,14 @@ test('an export soon after opening holds every entry, and the page says how many
     await app.tap(open);
     await page.goto('/bench/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'changed.json', text: tampered });
-    await expect(page.getByText(/^250 entries stand here with another content/)).toBeVisible();
+    await seen(page.getByText(/^250 entries stand here with another content/));
   }
 });
 
 test('files that would break a screen or end the program are refused in words', async ({ app, page }) => {
   await page.goto('/bench/files');
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'deep.json', text: '['.repeat(20_000_000) });
-  await expect(page.getByText(/things that no backup of Steady Trowel holds/)).toBeVisible();
+  await seen(page.getByText(/things that no backup of Steady Trowel holds/));
   const entries = longJournal(3_000).map((entry) => ({ ...entry, garden: GARDEN }));
   const source = { garden: GARDEN, name: 'Long Acre', exported: '' };
   const nameless = entries.filter(({ kind }) => kind !== 'garden.described');
@@ -69,7 +69,7 @@ test('files that would break a screen or end the program are refused in words', 
     name: 'nameless.json',
     text: encodeBackup({ ...source, entries: nameless }),
   });
-  await expect(page.getByText(/does not describe its garden/)).toBeVisible();
+  await seen(page.getByText(/does not describe its garden/));
 });
 
 test('what could not be recorded is told, on whatever screen one is', async ({ app, page }) => {
@@ -79,7 +79,7 @@ test('what could not be recorded is told, on whatever screen one is', async ({ a
     .getByRole('textbox', { name: 'Or paste rows here' })
     .fill(`bed,variety,kind,plants\n${'Kitchen bed '.repeat(6)},One,corn,4`);
   await app.tap('Read the rows');
-  await expect(page.getByText('Bed: too long')).toBeVisible();
+  await seen(page.getByText('Bed: too long'));
   await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);
 });
 
@@ -102,7 +102,7 @@ test('when the browser clears its data under the open page, the next tap writes 
   await page.waitForTimeout(1_000);
   await expect(page.getByText(/not saved|did not work/)).toHaveCount(0);
   await page.goto('/garden');
-  await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
   await page.goto('/bench/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { entries: { kind: string }[] };
@@ -125,22 +125,22 @@ test('a browser that keeps no light or dark, and one whose storage never answers
     });
   });
   await app.openDemo();
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await seen(page.getByRole('heading', { level: 1 }));
   const deaf = await context.newPage();
   await deaf.addInitScript(() => {
     IDBFactory.prototype.open = () =>
       Object.setPrototypeOf(new EventTarget(), IDBOpenDBRequest.prototype) as IDBOpenDBRequest;
   });
   await deaf.goto('/');
-  await expect(deaf.getByText(/has not answered for some seconds/)).toBeVisible();
-  await expect(deaf.getByRole('button', { name: 'Load again' })).toBeVisible();
+  await seen(deaf.getByText(/has not answered for some seconds/));
+  await seen(deaf.getByRole('button', { name: 'Load again' }));
 });
 
 test('a clock that is behind the newest record is told of', async ({ app, page }) => {
   await app.beginGarden();
   await page.clock.install({ time: new Date(Date.now() - 3 * 24 * 3_600_000) });
   await page.reload();
-  await expect(page.getByText(/before the newest record/)).toBeVisible();
+  await seen(page.getByText(/before the newest record/));
   await app.tap('It is right');
   await expect(page.getByText(/before the newest record/)).toHaveCount(0);
 });
@@ -152,15 +152,15 @@ test('what was recorded while the clock was days ahead is put right', async ({ a
   await app.beginGarden();
   await page.clock.setSystemTime(new Date(now + 60_000));
   await page.reload();
-  await expect(page.getByText(/before the newest record/)).toBeVisible();
+  await seen(page.getByText(/before the newest record/));
   await app.tap('Correct times');
   await page.getByRole('link', { name: /entries, first: the description of the garden/ }).click();
   await page.getByRole('textbox', { name: 'Day' }).fill(new Date(now).toISOString().slice(0, 10));
   await app.tap('Check');
-  await expect(page.getByText(/entries move/)).toBeVisible();
+  await seen(page.getByText(/entries move/));
   await app.tap('Correct the times');
   await expect(page.getByText(/before the newest record/)).toHaveCount(0);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Correct times' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Correct times' }));
   await expect(page.getByText(/before the newest record/)).toHaveCount(0);
 });

@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { expect, test, seen } from './app';
 import { expectNoFindings } from './findings';
 
 test('one’s own garden takes at most twelve activations and three typed fields', async ({ app, page }) => {
@@ -12,26 +12,26 @@ test('one’s own garden takes at most twelve activations and three typed fields
   await type('Name of the garden', 'Wren Cottage');
   await type('Nearest town, or coordinates', 'Aukland, new zeal');
   await app.tap(/^Auckland/);
-  await expect(page.getByText(/^36\.85° south, 174\.76° east\. Now \d+:\d\d there\.$/)).toBeVisible();
+  await seen(page.getByText(/^36\.85° south, 174\.76° east\. Now \d+:\d\d there\.$/));
   await type('Variety', 'Pale Heron');
   await app.tap('Moschata squash');
   await app.tap('Create garden');
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await seen(page.getByRole('heading', { level: 1 }));
   await expect(page.getByText('Demo,')).toHaveCount(0);
   expect(app.activations).toBeLessThanOrEqual(12);
   await app.tap('Garden');
-  await expect(page.getByRole('heading', { name: 'Wren Cottage' })).toBeVisible();
-  await expect(page.getByText(/Row 1: 4 Pale Heron/)).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
+  await seen(page.getByText(/Row 1: 4 Pale Heron/));
 });
 
 test('a form says what is wrong in the grower’s words and keeps what was typed', async ({ app, page }) => {
   await page.goto('/start');
   const where = page.getByRole('textbox', { name: 'Nearest town, or coordinates' });
   await where.fill('qqxxzz');
-  await expect(page.getByText(/^No town is known by that name/)).toBeVisible();
+  await seen(page.getByText(/^No town is known by that name/));
   await app.tap('Create garden');
-  await expect(page.getByText('Choose where it is: a town near by, or coordinates.')).toBeVisible();
-  await expect(page.getByText('Choose one.')).toBeVisible();
+  await seen(page.getByText('Choose where it is: a town near by, or coordinates.'));
+  await seen(page.getByText('Choose one.'));
   await expect(where).toHaveValue('qqxxzz');
 });
 
@@ -58,17 +58,15 @@ test.describe('in November', () => {
     page,
   }) => {
     await app.beginGarden();
-    await expect(page.getByRole('heading', { name: 'No flowers yet' })).toBeVisible();
-    await expect(page.getByRole('listitem').filter({ hasText: /^Plant out.*\d+ May 2027$/ })).toBeVisible();
-    await expect(
-      page.getByRole('listitem').filter({ hasText: /^First females.*\d+ \w+ to \d+ \w+$/ }),
-    ).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'No flowers yet' }));
+    await seen(page.getByRole('listitem').filter({ hasText: /^Plant out.*\d+ May 2027$/ }));
+    await seen(page.getByRole('listitem').filter({ hasText: /^First females.*\d+ \w+ to \d+ \w+$/ }));
     await expectNoFindings(page, 'before the first flowers', { wide: true });
     await app.tap('I see buds or flowers');
     await app.tap('One female more');
     await app.tap(/^(Cover|Mark) 1, next$/);
     await page.goto('/');
-    await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+    await seen(page.getByRole('heading', { name: 'Evening walk' }));
   });
 });
 
@@ -77,7 +75,7 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   await page.goto('/bench/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');
-  await expect(page.getByText(/^Demo,/)).toBeVisible();
+  await seen(page.getByText(/^Demo,/));
   await app.tap('Put Wren Cottage back');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await page.goto('/bench/files');
@@ -85,10 +83,10 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   await app.tap('Delete Wren Cottage for good');
   await app.tap('Yes, delete it');
   await expect(page.getByText(/was removed/)).toHaveCount(0);
-  await expect(page.getByText(/^Demo,/)).toBeVisible();
+  await seen(page.getByText(/^Demo,/));
   await page.goto('/bench/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);
-  await expect(page.getByText(/Another garden, Wren Cottage/)).toBeVisible();
+  await seen(page.getByText(/Another garden, Wren Cottage/));
   await app.tap('Import');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await page.goto('/bench/files');

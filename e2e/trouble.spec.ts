@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { expect, test, seen } from './app';
 
 test('a screen that fails says so, saves the records and leads back', async ({ app, page }) => {
   await app.openDemo();
@@ -12,26 +12,26 @@ test('a screen that fails says so, saves the records and leads back', async ({ a
     document.addEventListener('click', breakPlurals, { capture: true, once: true });
   });
   await app.tap('Fruit');
-  await expect(page.getByRole('heading', { name: 'Something went wrong here' })).toBeVisible();
-  await expect(page.getByText('plurals are broken')).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Something went wrong here' }));
+  await seen(page.getByText('plurals are broken'));
   const records = await app.readDownload(() => app.tap('Save the records'));
   expect(records.name).toBe('steady-trowel-records.txt');
   expect(records.text).toContain('"garden.described"');
   await app.tap('Back to Today');
-  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Evening walk' }));
 });
 
 test('what went wrong stands in a report that can be copied and saved', async ({ app, page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await app.openDemo();
   await page.evaluate(() => void Promise.reject(new Error('a promise nobody kept')));
-  await expect(page.getByText(/That did not work.*a promise nobody kept/)).toBeVisible();
+  await seen(page.getByText(/That did not work.*a promise nobody kept/));
   await app.tap('I have read it');
   await app.tap('Bench');
   await app.tap(/^Report/);
-  await expect(page.getByText(/a promise nobody kept/)).toBeVisible();
+  await seen(page.getByText(/a promise nobody kept/));
   await app.tap('Copy the report');
-  await expect(page.getByText('Copied.')).toBeVisible();
+  await seen(page.getByText('Copied.'));
   const copied = await page.evaluate(() => navigator.clipboard.readText());
   expect(copied).toMatch(/^Steady Trowel, report of a device\nBuild: main-[0-9a-f]+\.js/);
   const saved = await app.readDownload(() => app.tap('Save as a file'));
@@ -47,10 +47,10 @@ test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app,
   await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('300');
   await app.tap('Save');
-  await expect(page.getByText('At most 140.')).toBeVisible();
+  await seen(page.getByText('At most 140.'));
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('86');
   await app.tap('Save');
-  await expect(page.getByText(/54 °F to 86 °F/).first()).toBeVisible();
+  await seen(page.getByText(/54 °F to 86 °F/).first());
   await page.goto('/bench/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { entries: { kind: string; lamport: number; body: object }[] };

@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { App, expect, fruitAddresses } from './app';
+import { App, expect, fruitAddresses, seen } from './app';
 
 /** The count of entries that the page of files names. */
 async function shown(page: Page): Promise<number> {
@@ -39,7 +39,7 @@ export async function appendInTwoTabs(
   for (const [i, address] of addresses.entries()) {
     for (const tab of tabs) {
       await tab.goto(address);
-      await expect(tab.getByRole('heading', { name: 'Look now' })).toBeVisible();
+      await seen(tab.getByRole('heading', { name: 'Look now' }));
     }
     const done = Math.min(times, (i + 1) * MOST_AT_ONE);
     await Promise.all(tabs.map((tab) => look(tab, done - i * MOST_AT_ONE)));

@@ -5,7 +5,7 @@ import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import type { Page } from '@playwright/test';
 import { createApp } from '../server/app';
-import { App, expect, test } from './app';
+import { App, expect, test, seen } from './app';
 
 const DIST = path.resolve(__dirname, '../dist');
 
@@ -62,7 +62,7 @@ const entriesShown = async (page: Page): Promise<number> =>
 /** Opens the demo and waits until its version is stored for use without a network. */
 async function openInstalled(page: Page, address: string): Promise<void> {
   await page.goto(address);
-  await expect(page.getByRole('heading', { name: 'Evening walk' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Evening walk' }));
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
@@ -81,22 +81,22 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     const old = oldApp.page;
     await old.goto(`${address}/bench`);
     // Before the app is drawn, its links are those of any page.
-    await expect(old.getByText('Demo,')).toBeVisible();
+    await seen(old.getByText('Demo,'));
     await old.getByRole('link', { name: 'Today' }).click();
     await old.getByRole('button', { name: 'Continue the walk' }).click();
-    await expect(old.getByRole('button', { name: /, next$/i }).first()).toBeVisible();
+    await seen(old.getByRole('button', { name: /, next$/i }).first());
     deployment.renew();
 
     // In the middle of the walk it is offered, and the walk continues as it was.
     await page.goto(`${address}/scout`);
-    await expect(offer(page)).toBeVisible();
+    await seen(offer(page));
     await app.tap('One female more');
     await app.tap(/^(Cover|Mark) \d+, next$/);
-    await expect(offer(page)).toBeVisible();
+    await seen(offer(page));
 
     await offer(page).click();
     await expect(offer(page)).toHaveCount(0);
-    await expect(page.getByRole('button', { name: /, next$/i }).first()).toBeVisible();
+    await seen(page.getByRole('button', { name: /, next$/i }).first());
 
     // The old tab still records, and both see what either wrote.
     await page.goto(`${address}/bench/files`);
@@ -117,11 +117,11 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     const cdp = await context.newCDPSession(old);
     await cdp.send('Network.clearBrowserCache');
     await old.getByRole('link', { name: /^Settings/ }).click();
-    await expect(old.getByRole('heading', { name: 'This screen could not be loaded' })).toBeVisible();
+    await seen(old.getByRole('heading', { name: 'This screen could not be loaded' }));
     await old.getByRole('button', { name: 'Reload' }).click();
-    await expect(old.getByRole('link', { name: 'Bench' })).toBeVisible();
+    await seen(old.getByRole('link', { name: 'Bench' }));
     await old.goto(`${address}/bench/settings`);
-    await expect(old.getByRole('heading', { name: 'Settings' })).toBeVisible();
+    await seen(old.getByRole('heading', { name: 'Settings' }));
     await old.goto(`${address}/bench/files`);
     expect(await entriesShown(old)).toBe(after);
     expect(oldApp.errors.filter((error) => !/^Loading module/.test(error))).toEqual([]);

@@ -1,4 +1,4 @@
-import { expect, test } from './app';
+import { expect, test, seen } from './app';
 
 test('a station’s forecast moves the hours once it is used, and is there with its age without a network', async ({
   app,
@@ -7,20 +7,20 @@ test('a station’s forecast moves the hours once it is used, and is there with 
 }) => {
   await app.openDemo();
   await page.goto('/weather');
-  await expect(page.getByRole('img', { name: /^Temperature and rain by the hour/ })).toBeVisible();
-  await expect(page.getByText(/^Read at /)).toBeVisible();
-  await expect(page.getByText('Simulated: it stands in for a real station.')).toBeVisible();
+  await seen(page.getByRole('img', { name: /^Temperature and rain by the hour/ }));
+  await seen(page.getByText(/^Read at /));
+  await seen(page.getByText('Simulated: it stands in for a real station.'));
   await app.tap(/^Use it for /);
-  await expect(page.getByText(/^The hours follow the station’s readings/)).toBeVisible();
+  await seen(page.getByText(/^The hours follow the station’s readings/));
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
-  await expect(page.getByText(/^The hours follow the station’s readings/)).toBeVisible();
+  await seen(page.getByText(/^The hours follow the station’s readings/));
   await context.setOffline(true);
   await page.reload();
-  await expect(page.getByText(/^No connection\. Read at /)).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Temperature and rain by the hour/ })).toBeVisible();
+  await seen(page.getByText(/^No connection\. Read at /));
+  await seen(page.getByRole('img', { name: /^Temperature and rain by the hour/ }));
   await page.goto('/');
-  await expect(page.getByRole('link', { name: /^Weather Forecast: .* °C to .* °C/ })).toBeVisible();
+  await seen(page.getByRole('link', { name: /^Weather Forecast: .* °C to .* °C/ }));
 });
 
 test.describe('on a summer morning', () => {
@@ -44,28 +44,26 @@ test.describe('on a summer morning', () => {
       name: 'hill.csv',
       text: ['When;Sensor 1;Sensor 2', ...rows, '2026-99-99 1:00;1;2'].join('\n'),
     });
-    await expect(page.getByText('Which column holds date and time?')).toBeVisible();
+    await seen(page.getByText('Which column holds date and time?'));
     const use = async (column: string, what: string): Promise<void> => {
       await page.getByRole('link', { name: new RegExp(`^${column}`) }).click();
       await app.tap(what);
     };
     await use('When', 'Date and time');
-    await expect(page.getByText('Which column holds the temperature of the air?')).toBeVisible();
+    await seen(page.getByText('Which column holds the temperature of the air?'));
     await use('Sensor 1', 'Air temperature');
     await use('Sensor 2', 'Humidity, %');
     await app.tap('2026-05-06 is 6 May');
     await app.tap('°F');
-    await expect(page.getByText(/^72 rows, .*: 16 °C to 28 °C/)).toBeVisible();
-    await expect(page.getByText('Line 74, date and time: “2026-99-99 1:00”')).toBeVisible();
+    await seen(page.getByText(/^72 rows, .*: 16 °C to 28 °C/));
+    await seen(page.getByText('Line 74, date and time: “2026-99-99 1:00”'));
     await app.tap('Import 72 hours');
-    await expect(page.getByText('The hours follow the readings of your logger.')).toBeVisible();
+    await seen(page.getByText('The hours follow the readings of your logger.'));
     await expect(page.getByRole('textbox', { name: /^Highest/ })).toHaveValue('28.3');
     await page.getByRole('textbox', { name: /^Highest/ }).fill('33');
     await app.tap('Save');
-    await expect(page.getByRole('link', { name: /^Weather .* to 33 °C, dry/ })).toBeVisible();
+    await seen(page.getByRole('link', { name: /^Weather .* to 33 °C, dry/ }));
     await page.goto('/weather');
-    await expect(
-      page.getByText('What you noted by hand goes before the readings of that day.'),
-    ).toBeVisible();
+    await seen(page.getByText('What you noted by hand goes before the readings of that day.'));
   });
 });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test, type App } from './app';
+import { expect, test, type App, seen } from './app';
 
 /** What is tapped at a plant, by its name, `A2·1`: bed A, row 2, plant 1. */
 type Found = Readonly<Record<string, readonly string[]>>;
@@ -22,7 +22,7 @@ async function walkByBed(app: App, page: Page, found: Found): Promise<void> {
   const bed = page.getByRole('heading', { name: /^Bed [A-Z]/, level: 1 });
   const next = app.button(/(^|, )next$|others none$/i);
   for (let step = 0; step < 60; step += 1) {
-    await expect(over.or(next).first()).toBeVisible();
+    await seen(over.or(next).first());
     if (await over.isVisible()) return;
     const before = await placeOf(page);
     const only = app.button('Only plants with something to see');
@@ -60,7 +60,7 @@ async function goRound(app: App, page: Page): Promise<string> {
   let read = '';
   const over = page.getByRole('heading', { name: 'Round done' });
   for (let stop = 0; stop < 60; stop += 1) {
-    await expect(over.or(page.getByRole('img', { name: /^Stop \d+ of/ })).first()).toBeVisible();
+    await seen(over.or(page.getByRole('img', { name: /^Stop \d+ of/ })).first());
     if (await over.isVisible()) return read;
     read += await page.getByRole('main').innerText();
     await app.done();
@@ -74,7 +74,7 @@ async function noteWeather(app: App, page: Page, dawn: string, high: string, rai
   await page.getByRole('textbox', { name: /^Highest/ }).fill(high);
   await app.tap(rain);
   await app.tap('Save');
-  await expect(page.getByText(new RegExp(`${high} °C`)).first()).toBeVisible();
+  await seen(page.getByText(new RegExp(`${high} °C`)).first());
 }
 
 test.use({ now: '2026-03-02T12:00:00Z' });
@@ -104,7 +104,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await app.tap('G2·3');
   await app.tap('G3·2');
   await app.tap('Save');
-  await expect(page.getByRole('heading', { name: 'Harbour Bead' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Harbour Bead' }));
 
   // Saturday evening: beds at a glance, the plants with something to see gone to.
   await page.goto('/scout');
@@ -119,20 +119,20 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   // Sunday: rain all night, and a helper with a printed list.
   await next('morning');
   await noteWeather(app, page, '11', '18', 'Long rain');
-  await expect(page.getByText('Wet leaves').first()).toBeVisible();
+  await seen(page.getByText('Wet leaves').first());
   await page.goto('/round');
-  await expect(page.getByText(/The round takes/)).toBeVisible();
+  await seen(page.getByText(/The round takes/));
   await app.tap('One person more');
   await app.tap('Start 2 rounds');
   const corn = await goRound(app, page);
   expect(corn).toContain('Swap the shoot bag, quickly, for the tassel bag from');
-  await expect(page.getByText('Others are still at work.', { exact: false })).toBeVisible();
+  await seen(page.getByText('Others are still at work.', { exact: false }));
   await app.tap(/^Round 2 of 2/);
   await app.tap('The round as a list');
-  await expect(page.getByText('Give it to somebody')).toBeVisible();
+  await seen(page.getByText('Give it to somebody'));
   await app.tap(/^\d+ stops? as planned$/);
   await app.tap('Back to the round');
-  await expect(page.getByRole('heading', { name: 'Round done' })).toBeVisible();
+  await seen(page.getByRole('heading', { name: 'Round done' }));
 
   // Sunday evening: buds of the cross, gourds of tonight, and a squash without any male.
   await next('evening');
@@ -147,7 +147,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
     'J1·2': [MALE],
   });
   await page.goto('/');
-  await expect(page.getByText(/males? short/).first()).toBeVisible();
+  await seen(page.getByText(/males? short/).first());
 
   // Dusk.
   await after(3);
@@ -159,11 +159,11 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   // Monday: heat.
   await next('morning');
   await noteWeather(app, page, '21', '36', 'Dry');
-  await expect(page.getByText('Water and a hat').first()).toBeVisible();
+  await seen(page.getByText('Water and a hat').first());
   await page.goto('/weather');
-  await expect(page.getByText(/shuts them about 1 h sooner/).first()).toBeVisible();
+  await seen(page.getByText(/shuts them about 1 h sooner/).first());
   await page.goto('/round');
-  await expect(page.getByText('There is no pollen for her.').first()).toBeVisible();
+  await seen(page.getByText('There is no pollen for her.').first());
   await app.tap('Start the round');
   const monday = await goRound(app, page);
   expect(monday).toContain('Touch the stigma with pollen from');
