@@ -2,7 +2,7 @@ import { Journal } from '../src/core/journal/journal';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { seasonAt } from '../src/core/season/seasons';
 import { fruitSetRates } from '../src/core/fruit/setRates';
-import { todayOf } from '../src/core/work/today';
+import { todayOf } from '../src/core/today/today';
 import { demoBegins, liveSeason } from './season';
 
 const entries = liveSeason();

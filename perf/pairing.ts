@@ -1,5 +1,5 @@
 import computeMunkres from 'munkres-js';
-import { minCostFlow, type Arc } from '../src/core/work/pairing/minCostFlow';
+import { minCostFlow, type Arc } from '../src/core/pairing/minCostFlow';
 import { ratioOf, report } from './ratio';
 
 /** One male for each female: the flow of least cost against an independent package, at equal cost. */

@@ -1,7 +1,7 @@
 import { unsafeUniformIntDistribution, xoroshiro128plus } from 'pure-rand';
-import { bestRoutes } from '../src/core/work/route/bestRoutes';
-import type { Job, RouteProblem } from '../src/core/work/route/routeProblem';
-import { timedRoute } from '../src/core/work/route/timedRoute';
+import { bestRoutes } from '../src/core/route/bestRoutes';
+import type { Job, RouteProblem } from '../src/core/route/routeProblem';
+import { timedRoute } from '../src/core/route/timedRoute';
 import { median, ratioOf, report } from './ratio';
 
 const MINUTE = 60_000;

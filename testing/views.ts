@@ -13,11 +13,11 @@ import { planRows } from '@/core/records/planRows';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { openNowOf } from '@/core/work/openNow';
-import { outingRequest } from '@/core/work/route/outingRequest';
-import { planOuting } from '@/core/work/route/planOuting';
-import { roundsOf } from '@/core/work/service';
-import { todayOf } from '@/core/work/today';
+import { openNowOf } from '@/core/due/openNow';
+import { outingRequest } from '@/core/round/outingRequest';
+import { planOuting } from '@/core/round/planOuting';
+import { roundsOf } from '@/core/outing/service';
+import { todayOf } from '@/core/today/today';
 
 /**
  * Every view of the work, each in the order in which it gives its answers: for tests that compare two gardens, or ask

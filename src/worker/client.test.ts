@@ -1,7 +1,7 @@
 import { expose, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
-import type { OutingRequest } from '@/core/work/route/planOuting';
+import type { OutingRequest } from '@/core/round/planOuting';
 import { Outdated, WorkerClient, WorkerDied, type Transport } from './client';
 import { COMPUTE, type Compute } from './compute';
 

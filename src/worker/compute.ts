@@ -3,7 +3,7 @@ import {
   type ForecastRequest,
   type OpeningForecast,
 } from '@/core/opening/forecastOpenings';
-import { planOuting, type OutingPlan, type OutingRequest } from '@/core/work/route/planOuting';
+import { planOuting, type OutingPlan, type OutingRequest } from '@/core/round/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
 export const COMPUTE = {

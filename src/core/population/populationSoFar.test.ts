@@ -1,6 +1,6 @@
 import { fruitsOf } from '../fruit/fruits';
 import type { Fact } from '../journal/entry';
-import { fatheredBefore } from '../work/pairing/fatheredBefore';
+import { fatheredBefore } from '../pairing/fatheredBefore';
 import { begin, YARD, type Phone } from '@testing/yard';
 import { populationSoFar } from './populationSoFar';
 

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { dayAt } from '@/core/time/calendar';
-import { shoppingList } from '@/core/work/supplies';
+import { shoppingList } from '@/core/today/supplies';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';

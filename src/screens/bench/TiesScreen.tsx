@@ -4,7 +4,7 @@ import type { Journal } from '@/core/journal/journal';
 import type { TieMeaning } from '@/core/journal/kinds/tie';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { tiesOf, type Tie } from '@/core/work/ties';
+import { tiesOf, type Tie } from '@/core/today/ties';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';

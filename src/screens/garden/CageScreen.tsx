@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { plantedRows, type PlantedRow } from '@/core/work/plantedRows';
+import { plantedRows, type PlantedRow } from '@/core/outing/plantedRows';
 import type { Cage } from '@/core/journal/state';
 import { newId } from '@/data/clock';
 import { useStore } from '@/data/hooks/useGarden';

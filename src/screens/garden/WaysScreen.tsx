@@ -6,7 +6,7 @@ import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kind
 import type { Protocol } from '@/core/crops/crop';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
-import { daysApart, hoursApart, SAME_DAY_TIMES, usualWays, waysOf, type Ways } from '@/core/work/ways';
+import { daysApart, hoursApart, SAME_DAY_TIMES, usualWays, waysOf, type Ways } from '@/core/outing/ways';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';

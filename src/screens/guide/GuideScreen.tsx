@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { CROP_IDS, cropOf, type CropId } from '@/core/crops/catalogue';
 import { seenCropOf } from '@/core/flowers/kindsOf';
-import { growingCrops } from '@/core/work/outings';
+import { growingCrops } from '@/core/due/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';

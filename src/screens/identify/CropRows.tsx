@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { FlowerStage } from '@/core/crops/flowerForm';
 import { SEEN_CROPS, type SeenCrop } from '@/core/flowers/kindsOf';
-import { growingCrops } from '@/core/work/outings';
+import { growingCrops } from '@/core/due/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { Button } from '@/ui/parts/Button';

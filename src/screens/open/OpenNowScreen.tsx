@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/work/openNow';
+import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { malesServe, pollenFor, secondTimeFacts, type OpenPlant, type SecondTime } from '@/core/work/openNow';
+import { malesServe, pollenFor, secondTimeFacts, type OpenPlant, type SecondTime } from '@/core/due/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';

@@ -1,5 +1,5 @@
 import { meantFor } from '@/core/journal/matingOf';
-import { waysOf } from '@/core/work/ways';
+import { waysOf } from '@/core/outing/ways';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSex } from '@/core/crops/traits';
@@ -14,7 +14,7 @@ import {
   pollenFor,
   type OpenPlant,
   type PollenPlant,
-} from '@/core/work/openNow';
+} from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';

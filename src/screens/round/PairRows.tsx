@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Pair } from '@/core/work/pairing/pairFlowers';
+import type { Pair } from '@/core/pairing/pairFlowers';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';

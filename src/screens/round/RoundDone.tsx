@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { useGarden } from '@/data/hooks/useGarden';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
-import { stopsLeft } from '@/core/work/stops';
+import { stopsLeft } from '@/core/round/stops';
 import { plantLabel } from '@/core/records/plantLabel';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';

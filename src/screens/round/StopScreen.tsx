@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { progressOf, type RoundConditions } from '@/core/work/progress';
+import { progressOf, type RoundConditions } from '@/core/round/progress';
 import type { Round } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';

@@ -1,9 +1,9 @@
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { outingRequest } from '@/core/work/route/outingRequest';
-import type { OutingPlan, OutingRequest } from '@/core/work/route/planOuting';
-import { roundsOf, type Service } from '@/core/work/service';
-import { lastDoneAt } from '@/core/work/stops';
+import { outingRequest } from '@/core/round/outingRequest';
+import type { OutingPlan, OutingRequest } from '@/core/round/planOuting';
+import { roundsOf, type Service } from '@/core/outing/service';
+import { lastDoneAt } from '@/core/round/stops';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Outdated } from '@/worker/client';

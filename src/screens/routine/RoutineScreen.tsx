@@ -5,7 +5,7 @@ import { pollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn } from '@/core/opening/weatherOn';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { routineRows, type RoutineRow } from '@/core/work/routine';
+import { routineRows, type RoutineRow } from '@/core/due/routine';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';

@@ -1,10 +1,10 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Service } from '@/core/work/service';
-import { inWalkingOrder, lookedOverWith } from '@/core/work/walkOrder';
+import type { Service } from '@/core/outing/service';
+import { inWalkingOrder, lookedOverWith } from '@/core/today/walkOrder';
 import { isSuspect } from '@/core/journal/plantCondition';
 import type { Sex } from '@/core/journal/kinds/scout';
-import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/work/outings';
+import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/due/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useNow } from '@/data/hooks/useNow';

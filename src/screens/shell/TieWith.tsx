@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { tieFor, type TiedFlower } from '@/core/work/ties';
+import { tieFor, type TiedFlower } from '@/core/today/ties';
 import { useStore } from '@/data/hooks/useGarden';
 import { Swatch } from '@/ui/glyphs/Swatch';
 import { Text } from '@/ui/parts/Text';

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import type { Today } from '@/core/work/today';
+import type { Today } from '@/core/today/today';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';

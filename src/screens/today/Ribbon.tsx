@@ -1,8 +1,8 @@
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { OutingNow } from '@/core/work/outings';
-import type { Today } from '@/core/work/today';
+import type { OutingNow } from '@/core/due/outings';
+import type { Today } from '@/core/today/today';
 import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
 import { worthByTime } from '@/core/opening/worth';
 import { useGarden } from '@/data/hooks/useGarden';

@@ -1,8 +1,8 @@
 import type { Outing } from '@/core/crops/outing';
-import type { Task } from '@/core/work/dayTasks';
-import { dueNow } from '@/core/work/outings';
-import type { BeforeFlowers } from '@/core/work/beforeFlowers';
-import type { Today } from '@/core/work/today';
+import type { Task } from '@/core/due/dayTasks';
+import { dueNow } from '@/core/due/outings';
+import type { BeforeFlowers } from '@/core/due/beforeFlowers';
+import type { Today } from '@/core/today/today';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
 import { daysBetween } from '@/core/time/calendar';

@@ -7,7 +7,7 @@ import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { pollenTrouble, type PollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn, type KnownWeather } from '@/core/opening/weatherOn';
 import { windowsOf } from '@/core/opening/windowsOf';
-import { roundsAt } from '@/core/work/roundsNow';
+import { roundsAt } from '@/core/today/roundsNow';
 import type { Reason } from '@/core/text/reason';
 import { SEEN_HOURS } from '@/core/journal/kinds/weather';
 import { dayAt, MS_PER_HOUR, toMs } from '@/core/time/calendar';

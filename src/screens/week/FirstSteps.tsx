@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/work/firstSteps';
+import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/today/firstSteps';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useSawCrossing } from '@/data/hooks/useSawCrossing';
 import { Glyph } from '@/ui/glyphs/Glyph';

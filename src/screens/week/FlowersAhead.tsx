@@ -6,7 +6,7 @@ import type { Variety } from '@/core/journal/state';
 import type { ExpectedFlowers, OpeningForecast, VarietyForecast } from '@/core/opening/forecastOpenings';
 import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Day } from '@/core/time/types';
-import { daysAhead, type DayToCome } from '@/core/work/daysAhead';
+import { daysAhead, type DayToCome } from '@/core/due/daysAhead';
 import { useGarden } from '@/data/hooks/useGarden';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety } from '@/ui/flowers/geometry/looks';

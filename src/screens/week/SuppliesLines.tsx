@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { walkSupplies } from '@/core/work/supplies';
-import type { Today } from '@/core/work/today';
+import { walkSupplies } from '@/core/today/supplies';
+import type { Today } from '@/core/today/today';
 import { useStore } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { placesOfEach } from '@/core/garden/places';
 import { dayAt } from '@/core/time/calendar';
-import { weekAhead, type DayAhead } from '@/core/work/weekAhead';
+import { weekAhead, type DayAhead } from '@/core/due/weekAhead';
 import { useView } from '@/data/hooks/useView';
 import { PlanStrip } from '@/ui/charts/PlanStrip';
 import { Button } from '@/ui/parts/Button';

@@ -3,7 +3,7 @@ import type { VarietyTraits } from '@/core/crops/traits';
 import type { MissedReason } from '@/core/journal/kinds/round';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
-import type { WalkRoles } from '@/core/work/outings';
+import type { WalkRoles } from '@/core/due/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 import { MISSED } from './names';
 

@@ -1,4 +1,4 @@
-import type { Caution } from '@/core/work/cautions';
+import type { Caution } from '@/core/today/cautions';
 
 /** Cautions that come up with the day's work. */
 export const CAUTIONS: Readonly<Record<Caution, { readonly title: string; readonly short: string }>> = {

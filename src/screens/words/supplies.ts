@@ -1,4 +1,4 @@
-import type { Supplies } from '@/core/work/supplies';
+import type { Supplies } from '@/core/today/supplies';
 import type { Format } from '../format/format';
 
 /** `12 strips of tape`, `3 bags`, …: what there is none of is left out. */

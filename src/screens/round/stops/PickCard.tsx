@@ -3,7 +3,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import { isCovered } from '@/core/journal/isCovered';
 import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
-import { pickedAt } from '@/core/work/asPlanned';
+import { pickedAt } from '@/core/round/asPlanned';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';

@@ -4,8 +4,8 @@ import type { RemedyReason } from '@/core/purity/remedies';
 import type { PurityReason } from '@/core/purity/fruitPurity';
 import type { Reason } from '@/core/text/reason';
 import type { AirReason } from '@/core/opening/pollenTrouble';
-import type { PairReason } from '@/core/work/pairing/pairFlowers';
-import type { RouteReason } from '@/core/work/route/planRound';
+import type { PairReason } from '@/core/pairing/pairFlowers';
+import type { RouteReason } from '@/core/round/planRound';
 import type { Format } from '../../format/format';
 import { COVERS } from '../names';
 

@@ -1,0 +1,243 @@
+import { bloomingCropOf, cropOf, protocolFor, receptiveDays, type Crop } from '../crops/catalogue';
+import type { Protocol } from '../crops/crop';
+import { outingOf, type Outing } from '../crops/outing';
+import { wantsSeed } from '../crops/variety';
+import { cohortOf } from '../journal/cohort';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { MissedReason } from '../journal/kinds/round';
+import { MOST_TIMES } from '../journal/limits';
+import { meantFor, type Meant } from '../journal/matingOf';
+import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
+import { pollinationsOf } from '../journal/pollinations';
+import type { Bloom, Round, Variety } from '../journal/state';
+import { addDays, daysBetween } from '../time/calendar';
+import type { Day } from '../time/types';
+import type { FemaleBud, MaleBud } from '../pairing/buds';
+import { shortagesOf, type Shortage } from '../pairing/shortages';
+import { roundsOf, type Service } from '../outing/service';
+import { daysApart, waysOf } from '../outing/ways';
+
+/** The flowers of one outing and what can be done with them. */
+export interface FlowersDue extends Service {
+  /** One a person, once planned. */
+  readonly rounds: readonly Round[];
+  /** Females to pollinate: marked or covered, and nothing has been recorded of them since. */
+  readonly females: readonly Bloom[];
+  readonly males: readonly Bloom[];
+  /** The same for the pairing; without those of plants that are gone. */
+  readonly buds: { readonly females: readonly FemaleBud[]; readonly males: readonly MaleBud[] };
+  readonly shortages: readonly Shortage[];
+}
+
+/** Female flowers, and perfect ones that carry the fruit. */
+const bearsFruit = ({ sex }: Bloom): boolean => sex === 'female' || sex === 'perfect';
+
+/** A bloom with the variety it belongs to, and how that is worked. */
+interface Grown {
+  readonly bloom: Bloom;
+  readonly variety: Variety | undefined;
+  readonly meant: Meant | undefined;
+  readonly crop: Crop | undefined;
+  readonly protocol: Protocol | undefined;
+}
+
+/**
+ * Blooms that an outing may serve: those that opened, or became receptive, on its day, and those of days before that
+ * still are. What stands on a plant that is not known belongs to the morning; a crop without a protocol to none.
+ */
+function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
+  const plants = journal.all('plant');
+  const varieties = journal.all('variety');
+  const days = Array.from({ length: longestSpan(journal, outing) }, (_, before) => addDays(day, -before));
+  return days
+    .flatMap((each) => journal.bloomsOf(each))
+    .map((bloom): Grown => {
+      const variety = varieties.get(plants.get(bloom.plant)?.variety ?? '');
+      const crop = variety && cropOf(variety.crop);
+      const meant = variety && meantFor(journal, bloom.plant, bloom.day);
+      const own = crop && meant && protocolFor(crop, meant);
+      // Who only fathers a cross is worked as the cross is.
+      const protocol = own ?? (bloom.sex === 'male' ? crop?.protocols.cross : undefined);
+      return { bloom, variety, meant, crop, protocol };
+    })
+    .filter(({ crop, protocol }) => outingOfCrop(crop) === outing && (!crop || protocol));
+}
+
+function outingOfCrop(crop: Crop | undefined): Outing {
+  const blooming = crop && bloomingCropOf(crop.id);
+  return blooming ? outingOf(blooming) : 'morning';
+}
+
+/** Days, its own counted, for which a bloom of any variety may be served. */
+function longestSpan(journal: Journal, outing: Outing): number {
+  const crops = new Set(Array.from(journal.all('variety').values(), ({ crop }) => cropOf(crop)));
+  const spans = [...crops].flatMap((crop) =>
+    outingOfCrop(crop) === outing
+      ? Object.values(crop.protocols).map((protocol) => spanOf(crop, protocol))
+      : [],
+  );
+  return Math.max(1, ...spans);
+}
+
+const spanOf = (crop: Crop, protocol: Protocol): number =>
+  Math.max(
+    // As often as anybody may choose.
+    receptiveDays(crop) + (MOST_TIMES - 1) * (daysApart(protocol) ?? 0),
+    1 + protocol.collect.keeps.value,
+  );
+
+/** Reported so, a female is of no use on a later day either. */
+const LOST: readonly MissedReason[] = ['hole', 'torn', 'insect', 'open', 'wilted', 'broke'];
+
+/** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
+function applicationDue(
+  journal: Journal,
+  { bloom, crop, meant, protocol }: Grown,
+  day: Day,
+): number | undefined {
+  // What is counted was pollinated when it was, and so was what got its tag later.
+  const isCounted = bloom.of !== undefined || cohortOf(bloom.bloom) !== undefined;
+  if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
+  const given = pollinationsOf(bloom);
+  const done = Math.max(0, ...given.map(({ application }) => application));
+  const missed = bloom.reports.some((report) => (report.day ?? bloom.day) === day);
+  if (done === 0) {
+    const age = daysBetween(bloom.day, day);
+    const lost = bloom.reports.some(({ why }) => LOST.includes(why));
+    return missed || lost || age >= (crop ? receptiveDays(crop) : 1) ? undefined : 1;
+  }
+  const apart = protocol && daysApart(protocol);
+  if (!meant || apart === undefined || missed || done >= waysOf(journal, meant).times) return undefined;
+  const last = given.findLast(({ application }) => application === done)!;
+  return addDays(last.day ?? bloom.day, apart) === day ? done + 1 : undefined;
+}
+
+/** A male serves on its own day, and, cut and kept, for as long as its pollen is good. */
+function serves({ bloom, protocol }: Grown, day: Day): boolean {
+  if (bloom.day === undefined || bloom.spoiled) return false;
+  const age = daysBetween(bloom.day, day);
+  if (age === 0) return true;
+  return age <= (protocol?.collect.keeps.value ?? 0) && isInHand(bloom);
+}
+
+/**
+ * Is a male cut already?
+ *
+ * @example isInHand({ cover: { method: 'indoors', at } }) // true
+ */
+export const isInHand = ({ picked, cover }: Pick<Bloom, 'picked' | 'cover'>): boolean =>
+  picked !== undefined || cover?.method === 'indoors';
+
+/**
+ * The males of an outing that may give pollen, with what they have given so far.
+ *
+ * @example malesOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // []
+ */
+export function malesOf(journal: Journal, service: Service): MaleBud[] {
+  const served = bloomsServed(journal, service);
+  const uses = usesOfMales(served.map(({ bloom }) => bloom));
+  return malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day));
+}
+
+const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
+  served.filter((grown) => grown.bloom.sex === 'male' && serves(grown, day));
+
+/**
+ * The state of an outing: its round, the flowers still waiting, and what is short of males.
+ *
+ * @example flowersDue(new Journal(), { day: '2026-07-19', outing: 'morning' }).shortages // []
+ */
+export function flowersDue(journal: Journal, { day, outing }: Service): FlowersDue {
+  const served = bloomsServed(journal, { day, outing });
+  const females = served.flatMap((grown) => {
+    const application = bearsFruit(grown.bloom) ? applicationDue(journal, grown, day) : undefined;
+    return application === undefined ? [] : [{ grown, application }];
+  });
+  const males = malesAmong(served, day);
+  const standing = males.filter(({ bloom }) => isStanding(journal, bloom.plant));
+  const uses = usesOfMales(served.map(({ bloom }) => bloom));
+  const buds = {
+    females: females.flatMap(({ grown, application }) => femaleBud(journal, grown, application)),
+    males: standing.flatMap((male) => maleBud(journal, male, uses, day)),
+  };
+  return {
+    day,
+    outing,
+    rounds: roundsOf(journal, { day, outing }),
+    females: females.map(({ grown }) => grown.bloom),
+    males: males.map(({ bloom }) => bloom),
+    buds,
+    shortages: shortagesOf(buds.females, buds.males),
+  };
+}
+
+/** How often each male has been used on some females, by the male's id. What two phones recorded of one is one. */
+function usesOfMales(females: readonly Bloom[]): ReadonlyMap<string, number> {
+  const given = new Set(
+    females.flatMap((female) =>
+      pollinationsOf(female).flatMap(({ application, donors }) =>
+        donors.map(({ bloom }) => `${female.bloom}|${application}|${bloom}`),
+      ),
+    ),
+  );
+  const uses = new Map<string, number>();
+  for (const use of given) {
+    const male = use.slice(use.lastIndexOf('|') + 1);
+    uses.set(male, (uses.get(male) ?? 0) + 1);
+  }
+  return uses;
+}
+
+const isStanding = (journal: Journal, plant: string): boolean =>
+  journal.all('plant').get(plant)?.removed === undefined;
+
+function femaleBud(
+  journal: Journal,
+  { bloom: { bloom, plant }, variety, meant }: Grown,
+  application: number,
+): FemaleBud[] {
+  const stands = journal.all('plant').get(plant);
+  if (!variety || !meant || !stands || stands.removed) return [];
+  const forSeed = wantsSeed(meant.purpose);
+  const { males: wanted } = waysOf(journal, meant);
+  return [
+    {
+      bloom,
+      plant,
+      variety: variety.variety,
+      father: meant.father,
+      ...(meant.fathers && { fathers: meant.fathers }),
+      application,
+      malesWanted: wanted,
+      fewestMales: Math.min(wanted, forSeed ? 2 : 1),
+      ownPollen: meant.ownPollen,
+      forSeed,
+      ...(isSuspect(stands) && { suspect: true }),
+    },
+  ];
+}
+
+function maleBud(
+  journal: Journal,
+  { bloom: male, variety, protocol }: Grown,
+  uses: ReadonlyMap<string, number>,
+  day: Day,
+): MaleBud[] {
+  if (!variety || !protocol) return [];
+  const { bloom, plant } = male;
+  const stands = journal.all('plant').get(plant) ?? {};
+  return [
+    {
+      bloom,
+      plant,
+      variety: variety.variety,
+      guarded: isCovered(male),
+      used: uses.get(bloom) ?? 0,
+      serves: protocol.collect.serves.value,
+      ageDays: male.day === undefined ? 0 : daysBetween(male.day, day),
+      ...(isSuspect(stands) && { suspect: true }),
+      ...(isDoubtfulType(stands) && { doubtful: true }),
+    },
+  ];
+}

@@ -1,0 +1,127 @@
+import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
+import { wantsSeed } from '../crops/variety';
+import { anyPollenSpoils } from '../isolation/requiredDistance';
+import type { Journal } from '../journal/journal';
+import { ROW_METHODS, walkId, type RowMethod } from '../journal/kinds/scout';
+import type { Garden, Plant } from '../journal/state';
+import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
+import type { Day } from '../time/types';
+import { plantedRows, type PlantedRow } from '../outing/plantedRows';
+
+/** A crop whose open flowers are shaken or brushed again and again. */
+type RoutineCrop = Crop & Required<Pick<Crop, 'routine'>>;
+const hasRoutine = (crop: Crop): crop is RoutineCrop => crop.routine !== undefined;
+
+/**
+ * `done`: today. `rests`: it is too soon. `due`: today or tomorrow. `late`: more days have passed than flowers wait.
+ * `begin`: not in the last two weeks. `enough`: on as many days as the crop wants it.
+ */
+export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin' | 'enough';
+
+/** A row with what its routine asks for. */
+export interface RoutineRow extends PlantedRow {
+  readonly crop: RoutineCrop;
+  /** When all of them were last done, in the last two weeks. */
+  readonly last: Day | undefined;
+  /** On how many days in the last two weeks. */
+  readonly times: number;
+  readonly state: RoutineState;
+  /** The way that is usual for the crop. */
+  readonly method: RowMethod;
+}
+
+/** A routine that has rested for longer is over. Our default. */
+const REMEMBERED_DAYS = 14;
+
+/**
+ * Rows whose flowers are shaken or brushed, in walking order, with what their routine asks for. Not those of which
+ * pollen spoils the fruit, nor those that are covered for seed.
+ *
+ * @param now UTC milliseconds.
+ * @example routineRows(new Journal(), garden, now) // []
+ */
+export function routineRows(journal: Journal, garden: Garden, now: number): RoutineRow[] {
+  const today = dayAt(now, garden.zone);
+  const varieties = new Map(
+    [...journal.all('variety').values()].flatMap((variety) => {
+      const crop = cropOf(variety.crop);
+      const { purpose, traits } = variety;
+      const isWorked =
+        hasRoutine(crop) &&
+        !anyPollenSpoils({ crop: variety.crop, purpose, ...traits }) &&
+        !(wantsSeed(purpose) && isCoveredForSeed(crop));
+      return isWorked ? [[variety.variety, crop] as const] : [];
+    }),
+  );
+  if (varieties.size === 0) return [];
+  return plantedRows(journal, (variety) => varieties.has(variety)).map((planted): RoutineRow => {
+    const crop = varieties.get(planted.variety.variety)!;
+    const done = lastDone(journal, planted.plants, today);
+    return { ...planted, crop, ...done, state: stateOf(crop, done, today), method: usualRowMethod(crop) };
+  });
+}
+
+type Done = Pick<RoutineRow, 'last' | 'times'>;
+
+/** The day on which all of some plants had been done: the earliest of their last days; and on how many each was. */
+function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Done {
+  const walks = journal.all('walk');
+  const days = Array.from({ length: REMEMBERED_DAYS + 1 }, (_, before) => addDays(today, -before));
+  const each = plants.map(({ plant }) =>
+    days.filter((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
+  );
+  const known = each.flatMap(([latest]) => latest ?? []).sort();
+  return {
+    last: known.length === plants.length ? known[0] : undefined,
+    times: Math.min(...each.map(({ length }) => length)),
+  };
+}
+
+function stateOf({ routine }: RoutineCrop, { last, times }: Done, today: Day): RoutineState {
+  if (last === undefined) return 'begin';
+  const days = daysBetween(last, today);
+  const [soonest, latest] = routine.every.value;
+  if (days === 0) return 'done';
+  if (routine.forDays && times >= routine.forDays.value[1]) return 'enough';
+  if (days < soonest) return 'rests';
+  return days <= latest ? 'due' : 'late';
+}
+
+/**
+ * The crop's own way to pollinate the open flowers of a row.
+ *
+ * @example usualRowMethod(cropOf('strawberry')) // 'brush'
+ */
+export const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
+  ROW_METHODS.find((method) => methods.some((each) => each === method)) ?? 'shake';
+
+/** What a running routine asks for today. */
+export interface RoutineSituation {
+  readonly plants: number;
+  readonly done: number;
+  /** The best hours, UTC milliseconds. */
+  readonly from: number;
+  readonly by: number;
+}
+
+/**
+ * What the routine asks for on the day, where one is kept; `undefined` where none is.
+ *
+ * @example routineOf(new Journal(), garden, now) // undefined
+ */
+export function routineOf(journal: Journal, garden: Garden, now: number): RoutineSituation | undefined {
+  const kept = routineRows(journal, garden, now).filter(
+    ({ state }) => state === 'due' || state === 'late' || state === 'done',
+  );
+  if (kept.length === 0) return undefined;
+  const today = dayAt(now, garden.zone);
+  const hours = kept.map(({ crop }) => crop.routine.best.value);
+  const count = (rows: readonly RoutineRow[]): number =>
+    rows.reduce((sum, { plants }) => sum + plants.length, 0);
+  return {
+    plants: count(kept),
+    done: count(kept.filter(({ state }) => state === 'done')),
+    from: atClock(today, Math.min(...hours.map(([from]) => from)), garden.zone),
+    by: atClock(today, Math.max(...hours.map(([, by]) => by)), garden.zone),
+  };
+}

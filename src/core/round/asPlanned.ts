@@ -1,0 +1,116 @@
+import type { Fact } from '../journal/entry';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { Bodies } from '../journal/kinds/kinds';
+import {
+  type Finding,
+  type PickStop,
+  type PollinateStop,
+  type PollinationMethod,
+  type Stop,
+  type ToolState,
+} from '../journal/kinds/round';
+import { meantFor } from '../journal/matingOf';
+import type { Round } from '../journal/state';
+import { donorsNow, type DonorNow } from './progress';
+import { mustCleanBefore } from './stops';
+import { waysOf } from '../outing/ways';
+
+/**
+ * What brings the pollen at a stop.
+ *
+ * @example methodAt(journal, round, stop) // 'maleFlower'
+ */
+export function methodAt(journal: Journal, { day }: Round, { plant }: PollinateStop): PollinationMethod {
+  const meant = meantFor(journal, plant, day);
+  return meant ? waysOf(journal, meant).method : 'maleFlower';
+}
+
+/**
+ * What every entry about the female of a stop says.
+ *
+ * @example atFemale(journal, round, stop).bloom // stop.bloom
+ */
+export function atFemale(
+  journal: Journal,
+  { round, day }: Round,
+  { bloom, plant, stop }: PollinateStop,
+): Pick<Bodies['missed'], 'bloom' | 'plant' | 'round' | 'stop' | 'day'> {
+  const own = journal.all('bloom').get(bloom)?.day;
+  return { bloom, plant, round, stop, ...(own !== undefined && own !== day && { day }) };
+}
+
+/** What can carry pollen from one flower to the next. */
+export const BRUSHES: readonly PollinationMethod[] = ['brush', 'swab'];
+
+export interface Pollinating {
+  readonly donors: readonly DonorNow[];
+  readonly found: Finding;
+  readonly shutAgain: boolean;
+  /** Minutes for which it stood open before it was shut again. */
+  readonly openMinutes?: number;
+  /** Of a brush that comes from a variety that crosses; where nothing is said it was cleaned, as the stop asks. */
+  readonly tool?: ToolState;
+}
+
+/**
+ * A female that got its pollen at a stop.
+ *
+ * @example pollinatedAt(journal, round, stop, { donors, found: 'shut', shutAgain: true }).kind // 'pollinated'
+ */
+export function pollinatedAt(
+  journal: Journal,
+  round: Round,
+  stop: PollinateStop,
+  { donors, found, shutAgain, openMinutes, tool = 'clean' }: Pollinating,
+): Fact {
+  const method = methodAt(journal, round, stop);
+  return {
+    kind: 'pollinated',
+    body: {
+      ...atFemale(journal, round, stop),
+      ...(stop.application !== undefined && { application: stop.application }),
+      donors: donors.map(({ plant, bloom }) => ({ plant, bloom })),
+      found,
+      method,
+      ...(BRUSHES.includes(method) && mustCleanBefore(journal, round, stop) && { tool }),
+      ...(openMinutes !== undefined && { openMinutes }),
+      shutAgain,
+      tagged: true,
+    },
+  };
+}
+
+/**
+ * Males picked at a stop, less those found unfit.
+ *
+ * @example pickedAt(round, stop, []).kind // 'picked'
+ */
+export const pickedAt = (
+  { round }: Round,
+  { stop, plant, blooms }: PickStop,
+  spoiled: Bodies['picked']['spoiled'],
+): Fact => ({
+  kind: 'picked',
+  body: {
+    round,
+    stop,
+    plant,
+    blooms: blooms.filter((bloom) => !spoiled.some((each) => each.bloom === bloom)),
+    spoiled,
+  },
+});
+
+/**
+ * What is recorded of a stop where all went as planned.
+ *
+ * @example asPlanned(journal, round, pick).kind // 'picked'
+ */
+export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
+  if (stop.kind === 'pick') return pickedAt(round, stop, []);
+  const donors = donorsNow(stop, round, journal);
+  if (donors.length === 0)
+    return { kind: 'missed', body: { ...atFemale(journal, round, stop), why: 'noPollen' } };
+  const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
+  return pollinatedAt(journal, round, stop, { donors, found: covered ? 'shut' : 'open', shutAgain: covered });
+}

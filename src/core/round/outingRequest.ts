@@ -1,0 +1,159 @@
+import { cropOf } from '../crops/catalogue';
+import { wantsSeed, type Purpose } from '../crops/variety';
+import { GATE, placesOf } from '../garden/places';
+import { plantLoads, setFactor } from '../fruit/plantLoad';
+import type { Segment } from '../garden/segments';
+import { walkingDistance } from '../garden/walking';
+import type { Journal } from '../journal/journal';
+import { isFitForSeed } from '../journal/plantCondition';
+import type { Garden, Round, Variety } from '../journal/state';
+import { windowsOf } from '../opening/windowsOf';
+import { worthByTime } from '../opening/worth';
+import type { Day } from '../time/types';
+import type { FemaleBud } from '../pairing/buds';
+import { fatheredBefore } from '../pairing/fatheredBefore';
+import { flowersDue, isInHand, type FlowersDue } from '../due/flowersDue';
+import { handlingTimes } from '../outing/handling';
+import { malesCarried, type Service } from '../outing/service';
+import { plannedFlowers } from './stops';
+import { workingHours } from '../outing/workingHours';
+import type { OutingRequest } from './planOuting';
+import { WALKING_M_PER_MS } from './roundJobs';
+import type { RoundVariety } from './roundRequest';
+
+/** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
+const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedToKeep: 4, rareOrSold: 6 };
+
+/** For crops of which nobody says how many set. Our default. */
+const SET_EXPECTED = 0.5;
+
+/** What one pollination is expected to bring: a set fruit's worth times the chance that it sets. */
+const weightOf = ({ crop, purpose }: Variety): number =>
+  WEIGHT[purpose] * (cropOf(crop).setPrior?.value ?? SET_EXPECTED);
+
+/**
+ * What one has to walk round: everything that stands in the way, except dense bloom.
+ *
+ * @example obstaclesOf(new Journal()) // []
+ */
+export const obstaclesOf = (journal: Journal): Segment[] =>
+  [...journal.all('barrier').values()]
+    .filter(({ sort }) => sort !== 'forage')
+    .map(({ from, to }) => ({ from, to }));
+
+/**
+ * Working hours, times and worth of each variety that has females, for the plan of a round.
+ *
+ * @example roundVarieties(journal, garden, flowersDue(journal, { day: '2026-12-24', outing: 'morning' })) // []
+ */
+export function roundVarieties(
+  journal: Journal,
+  garden: Garden,
+  { buds, day, outing }: Pick<FlowersDue, 'buds' | 'day' | 'outing'>,
+): RoundVariety[] {
+  const ids = new Set(buds.females.map(({ variety }) => variety));
+  const hours = workingHours(journal, garden, { day, outing });
+  const times = handlingTimes(journal);
+  const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
+  const crops = varieties.map(({ crop }) => crop);
+  const windows = windowsOf(journal, garden, day, crops);
+  return varieties.flatMap((variety): RoundVariety[] => {
+    const { variety: id, crop, purpose } = variety;
+    const [own, handling, window] = [hours.get(id), times.get(id), windows.get(crop)];
+    if (!own || !handling) return [];
+    const worth = window && worthByTime(window, { guarded: wantsSeed(purpose) });
+    return [
+      {
+        variety: id,
+        group: cropOf(crop).group,
+        family: cropOf(crop).family,
+        ...(cropOf(crop).pollenVector === 'wind' && { byWind: true }),
+        hours: own,
+        handling,
+        weight: weightOf(variety),
+        ...(worth && { worth }),
+      },
+    ];
+  });
+}
+
+/**
+ * Walking time between two plants, milliseconds, round what stands in the way; `undefined` where the place of either
+ * is not known.
+ *
+ * @example walkingTimes(new Journal())('p1', 'p2') // undefined
+ */
+export function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  const metres = walkingDistance(obstaclesOf(journal));
+  return (from, to) => {
+    const [a, b] = [places.get(from), places.get(to)];
+    return a && b && metres(a, b) / WALKING_M_PER_MS;
+  };
+}
+
+/** What a flower is worth on plants that already carry fruit, or whose seed is not to be kept. */
+function sharesOf(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+  females: readonly FemaleBud[],
+): ReadonlyMap<string, number> {
+  const plants = journal.all('plant');
+  const varieties = journal.all('variety');
+  const ids = new Set(females.map(({ plant }) => plant));
+  const loads = plantLoads(journal, garden, day, ids);
+  return new Map(
+    Array.from(ids, (id) => {
+      const plant = plants.get(id)!;
+      const load = loads.get(id);
+      const { purpose } = varieties.get(plant.variety)!;
+      return [id, (load ? setFactor(load) : 1) * (isFitForSeed(plant) ? 1 : WEIGHT.eat / WEIGHT[purpose])];
+    }),
+  );
+}
+
+/** Who walks the rounds to be planned. */
+export interface Walkers {
+  /** How many share the work. */
+  readonly people: number;
+  /** The rounds of others, whose flowers are left to them. */
+  readonly beside: readonly Round[];
+  /** The plant at which one is; else one sets out from the gate. */
+  readonly at?: string | undefined;
+}
+
+/**
+ * What the rounds of an outing are planned from, if they may begin at a time.
+ *
+ * @param from UTC milliseconds.
+ * @example planOuting(outingRequest(journal, garden, service, now)).rounds[0].stops[0].kind // 'pick'
+ */
+export function outingRequest(
+  journal: Journal,
+  garden: Garden,
+  service: Service,
+  from: number,
+  { people, beside, at }: Walkers = { people: 1, beside: [] },
+): OutingRequest {
+  const due = flowersDue(journal, service);
+  const [theirs, carried] = [plannedFlowers(beside), malesCarried(beside)];
+  const females = due.buds.females.filter(({ bloom }) => !theirs.has(bloom));
+  const males = due.buds.males.filter(({ bloom }) => !carried.has(bloom));
+  const plants = new Set([...females, ...males].map(({ plant }) => plant));
+  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
+  return {
+    females,
+    males,
+    fathered: fatheredBefore(journal, service.day),
+    varieties: roundVarieties(journal, garden, due),
+    places: new Map([...places].filter(([plant]) => plants.has(plant))),
+    obstacles: obstaclesOf(journal),
+    start: places.get(at ?? '') ?? GATE,
+    from,
+    people,
+    inHand: new Set(due.males.filter(isInHand).map(({ bloom }) => bloom)),
+    shares: sharesOf(journal, garden, service.day, females),
+    suspects: new Set([...females, ...males].flatMap(({ plant, suspect }) => (suspect ? [plant] : []))),
+  };
+}

@@ -1,0 +1,145 @@
+import type { Place } from '../garden/places';
+import { walkingDistance } from '../garden/walking';
+import { MS_PER_MINUTE } from '../time/calendar';
+import type { Pair } from '../pairing/pairFlowers';
+import type { RoundRequest, RoundVariety } from './roundRequest';
+import type { Job, RouteProblem } from '../route/routeProblem';
+
+/** Walking among plants. Our default, to be outweighed by the grower's own pace. */
+export const WALKING_M_PER_MS = 0.8 / 1000;
+
+/** Washing hands and taking a clean brush between two varieties that cross. Our default. */
+const CLEANING_MS = 0.75 * MS_PER_MINUTE;
+
+/** Picking one male, taking one along that is cut already, or pollinating one female. */
+export type RoundJob = MaleJob<'pick'> | MaleJob<'carry'> | PollinateJob;
+
+type MaleJob<K> = JobBase & { readonly kind: K; readonly bloom: string };
+type PollinateJob = JobBase & { readonly kind: 'pollinate'; readonly pair: Pair };
+type JobBase = Job & { readonly variety: RoundVariety; readonly father: string };
+
+/** What is cut already is taken along from where one sets out. */
+const AT_START = '';
+
+/** A round as jobs, with the ways between them. */
+export interface RoundJobs extends RouteProblem {
+  readonly jobs: readonly RoundJob[];
+  /** Metres from the start (-1) or a job to another. */
+  readonly metres: (from: number, to: number) => number;
+}
+
+/**
+ * The jobs of a round: each female that gets pollen, and before it each male that she takes. One that is cut already
+ * is no job, except that of several people only one can carry it.
+ * Between two varieties of one crossing group hands are cleaned, so that they are done in turn where that costs less
+ * than walking; they need not be. Plants that look diseased come after all others of their family.
+ *
+ * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
+ */
+export function roundJobs(request: RoundRequest, people: number): RoundJobs {
+  const { pairs, varieties, places, obstacles, inHand, suspects, shares, from, start } = request;
+  const byId = new Map(varieties.map((variety) => [variety.variety, variety]));
+  const jobs: RoundJob[] = [];
+  const picks = new Map<string, number>();
+  for (const pair of pairs) {
+    const variety = byId.get(pair.variety);
+    if (!variety || pair.donors.length === 0) continue;
+    const { opens, lastSafe } = variety.hours;
+    const base = { variety, father: pair.father, block: variety.family, opens };
+    for (const { bloom, plant } of pair.donors) {
+      const isCut = inHand.has(bloom);
+      if (picks.has(bloom) || (isCut && people === 1)) continue;
+      picks.set(bloom, jobs.length);
+      const job = { ...base, bloom, lastSafe: Infinity, needs: [] };
+      jobs.push(
+        isCut
+          ? { ...job, kind: 'carry', plant: AT_START, lasts: 0 }
+          : { ...job, kind: 'pick', plant, lasts: variety.handling.pick, last: suspects.has(plant) },
+      );
+    }
+    jobs.push({
+      ...base,
+      kind: 'pollinate',
+      pair,
+      plant: pair.plant,
+      last: suspects.has(pair.plant),
+      lastSafe,
+      lasts: variety.handling.pollinate,
+      needs: [...new Set(pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []))],
+      worthAt: worthOf(variety, shares.get(pair.plant)),
+    });
+  }
+  const metres = metresBetweenJobs(jobs, { start, places, distance: walkingDistance(obstacles) });
+  const ways = metres.map((each, at) => {
+    const [from, to] = [Math.floor(at / jobs.length) - 1, at % jobs.length];
+    return each / WALKING_M_PER_MS + (mustClean(jobs[from], jobs[to]!) ? CLEANING_MS : 0);
+  });
+  const at = (from: number, to: number): number => (from + 1) * jobs.length + to;
+  return {
+    jobs,
+    people,
+    from,
+    metres: (here, to) => metres[at(here, to)]!,
+    between: (here, to) => ways[at(here, to)]!,
+  };
+}
+
+/** Pollen of another variety that could father seed here must not come along on the hands. */
+export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean =>
+  before !== undefined &&
+  before.kind !== 'carry' &&
+  next.kind !== 'carry' &&
+  before.father !== next.father &&
+  before.variety.group === next.variety.group;
+
+/** What a female of a variety is worth when she is begun at a time: never more later than before. */
+function worthOf({ weight: usual, worth }: RoundVariety, share = 1): (ms: number) => number {
+  const weight = usual * share;
+  if (!worth || worth.length === 0) return () => weight;
+  let best = 0;
+  // What is not open yet is passed and come back to: what counts is the best that is still to come.
+  const left = worth
+    .toReversed()
+    .map((point) => ({ ms: point.ms, worth: (best = Math.max(best, point.worth)) }));
+  const points = left.reverse();
+  const [{ ms: first }, last] = [points[0]!, points.at(-1)!];
+  const step = points.length > 1 ? points[1]!.ms - first : 1;
+  return (ms) => {
+    if (ms <= first) return weight * points[0]!.worth;
+    const at = Math.floor((ms - first) / step);
+    const [a, b] = [points[at], points[at + 1]];
+    if (!a || !b) return weight * last.worth;
+    return weight * (a.worth + ((b.worth - a.worth) * (ms - a.ms)) / (b.ms - a.ms));
+  };
+}
+
+/** From the start and from each job to each. A plant whose place is not known is on the way. */
+function metresBetweenJobs(
+  jobs: readonly RoundJob[],
+  ground: {
+    readonly start: Place;
+    readonly places: ReadonlyMap<string, Place>;
+    readonly distance: (a: Place, b: Place) => number;
+  },
+): Float64Array {
+  const { places, distance } = ground;
+  const plants = [...new Set(jobs.map(({ plant }) => plant))].filter((plant) => plant !== AT_START);
+  const index = new Map([[AT_START, 0], ...plants.map((plant, i) => [plant, i + 1] as const)]);
+  const spots = [ground.start, ...plants.map((plant) => places.get(plant))];
+  const between = spots.map(() => new Float64Array(spots.length));
+  spots.forEach((begin, a) => {
+    for (let b = 0; b < a; b += 1) {
+      const end = spots[b];
+      const metres = begin && end ? distance(begin, end) : 0;
+      between[a]![b] = metres;
+      between[b]![a] = metres;
+    }
+  });
+  const spotOf = [0, ...jobs.map(({ plant }) => index.get(plant)!)];
+  const metres = new Float64Array(spotOf.length * jobs.length);
+  spotOf.forEach((from, i) => {
+    for (let to = 0; to < jobs.length; to += 1)
+      metres[i * jobs.length + to] = between[from]![spotOf[to + 1]!]!;
+  });
+  return metres;
+}

@@ -1,0 +1,39 @@
+import type { Place } from '../garden/places';
+import type { Segment } from '../garden/segments';
+import type { HandlingMs } from '../outing/handling';
+import type { Pair } from '../pairing/pairFlowers';
+import type { WorkingHours } from '../outing/workingHours';
+
+export interface RoundVariety {
+  readonly variety: string;
+  /** Varieties of one group cross: hands are cleaned between them. */
+  readonly group: string;
+  /** Most diseases that travel on hands stay within one. */
+  readonly family: string;
+  /** Does wind carry its pollen? */
+  readonly byWind?: true;
+  readonly hours: WorkingHours;
+  readonly handling: HandlingMs;
+  /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
+  readonly weight: number;
+  /** What each moment is worth, from 0 to 1, at even steps; without it all are worth the same. */
+  readonly worth?: readonly { readonly ms: number; readonly worth: number }[];
+}
+
+export interface RoundRequest {
+  readonly pairs: readonly Pair[];
+  readonly varieties: readonly RoundVariety[];
+  readonly places: ReadonlyMap<string, Place>;
+  /** What one has to walk round. */
+  readonly obstacles: readonly Segment[];
+  /** Where one sets out. */
+  readonly start: Place;
+  /** Earliest start, UTC milliseconds. */
+  readonly from: number;
+  /** Males already cut and stood in water need no picking. */
+  readonly inHand: ReadonlySet<string>;
+  /** Plants that look diseased: they are worked after all others of their family. */
+  readonly suspects: ReadonlySet<string>;
+  /** By plant, how much less a flower is worth there than elsewhere, from 0 to 1; where it is missing, no less. */
+  readonly shares: ReadonlyMap<string, number>;
+}

@@ -1,0 +1,114 @@
+import { cropOf } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
+import type { Stop } from '../journal/kinds/round';
+import type { Round } from '../journal/state';
+import { toInstant } from '../time/calendar';
+import type { OutingPlan } from './planOuting';
+import type { PlannedStop, RoundPlan } from './planRound';
+
+/**
+ * The stops of a plan as they are recorded. A stop is named after its first flower, and the pollination of it, so a new plan of the
+ * same outing knows which stops are done.
+ *
+ * @example stopsOf({ stops: [] }) // []
+ */
+export const stopsOf = (plan: Pick<RoundPlan, 'stops'>): Stop[] => plan.stops.map(stopOf);
+
+function stopOf(planned: PlannedStop): Stop {
+  const eta = toInstant(planned.eta);
+  const { plant, variety } = planned;
+  if (planned.kind === 'pick') {
+    const { blooms } = planned;
+    return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
+  }
+  const { bloom, father, application, donors } = planned;
+  const crossed = father === variety ? {} : { father };
+  // Stored in every round since the first: the prefix is part of the file format.
+  const stop = `dab-${bloom}`;
+  return application === 1
+    ? { stop, kind: 'pollinate', plant, variety, bloom, ...crossed, donors, eta }
+    : {
+        stop: `${stop}-${application}`,
+        kind: 'pollinate',
+        plant,
+        variety,
+        bloom,
+        application,
+        ...crossed,
+        donors,
+        eta,
+      };
+}
+
+/**
+ * The rounds of a plan that lead anywhere: of several people some may have nothing to do.
+ *
+ * @example walkedRounds({ rounds: [{ ...round, stops: [] }] }).length // 0
+ */
+export const walkedRounds = ({ rounds }: Pick<OutingPlan, 'rounds'>): RoundPlan[] =>
+  rounds.filter(({ stops }) => stops.length > 0);
+
+/**
+ * Stops of a new plan for a round under way: what is done stays in front, in the order it was done.
+ *
+ * @example replannedStops(round, fresh).slice(0, 1) // the stop that was done first
+ */
+export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
+  const done = round.stops.filter(({ stop }) => round.done.has(stop));
+  const doneIds = new Set(done.map(({ stop }) => stop));
+  return [...done, ...fresh.filter(({ stop }) => !doneIds.has(stop))];
+}
+
+/**
+ * Does a stop come after one with pollen of another variety that crosses, so that hands and brush are cleaned between?
+ *
+ * @example mustCleanBefore(journal, round, round.stops[0]) // false
+ */
+export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop): boolean {
+  const before = stops[stops.findIndex((each) => each.stop === stop.stop) - 1];
+  if (!before) return false;
+  const varieties = journal.all('variety');
+  const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({ id, crop: varieties.get(id)?.crop }));
+  return (
+    was!.id !== is!.id &&
+    was!.crop !== undefined &&
+    is!.crop !== undefined &&
+    cropOf(was!.crop).group === cropOf(is!.crop).group
+  );
+}
+
+/** The variety whose pollen is handled. */
+const pollenAt = (stop: Stop): string =>
+  stop.kind === 'pollinate' ? (stop.father ?? stop.variety) : stop.variety;
+
+/**
+ * The females that rounds lead to.
+ *
+ * @example plannedFlowers([]).size // 0
+ */
+export const plannedFlowers = (rounds: readonly Round[]): ReadonlySet<string> =>
+  new Set(
+    rounds.flatMap(({ stops }) => stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : []))),
+  );
+
+/**
+ * The plant at which something was done last on a round.
+ *
+ * @example lastDoneAt(undefined) // undefined
+ */
+export function lastDoneAt(round: Round | undefined): string | undefined {
+  const done = round?.stops.filter(({ stop }) => round.done.has(stop)) ?? [];
+  const last = done.reduce<Stop | undefined>(
+    (latest, each) =>
+      latest && round!.done.get(latest.stop)!.at >= round!.done.get(each.stop)!.at ? latest : each,
+    undefined,
+  );
+  return last?.plant;
+}
+
+/**
+ * The stops of a round that are still to do.
+ *
+ * @example stopsLeft(round).length // 0 when it is finished
+ */
+export const stopsLeft = (round: Round): Stop[] => round.stops.filter(({ stop }) => !round.done.has(stop));

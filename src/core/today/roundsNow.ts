@@ -1,0 +1,101 @@
+import type { Journal } from '../journal/journal';
+import type { Garden } from '../journal/state';
+import { MS_PER_MINUTE } from '../time/calendar';
+import { roundFrom, roundSize, type RoundSituation } from '../due/dayTasks';
+import { flowersDue, type FlowersDue } from '../due/flowersDue';
+import { handlingTimes, serviceMs, USUAL_HANDLING, type HandlingMs } from '../outing/handling';
+import { outingsAt, type OutingNow } from '../due/outings';
+import { mayTake, usesLeft } from '../pairing/buds';
+import { plannedFlowers, stopsLeft } from '../round/stops';
+
+/** An outing with its flowers and what they want done. */
+export interface RoundNow {
+  readonly outing: OutingNow;
+  readonly due: FlowersDue;
+  readonly situation: RoundSituation;
+}
+
+export interface RoundsNow {
+  readonly rounds: readonly RoundNow[];
+  /** The one with flowers to pollinate, else the one that is open or opens next. */
+  readonly about: RoundNow | undefined;
+}
+
+/**
+ * The outings of a moment with their rounds, in the order in which their flowers open.
+ *
+ * @example roundsAt(new Journal(), garden, now) // { rounds: [], about: undefined }
+ */
+export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsNow {
+  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, outing));
+  return { rounds, about: roundToShow(rounds, now) };
+}
+
+/**
+ * The outing that was named, if it is one of the moment, else the one that matters now.
+ *
+ * @example outingNamed(roundsAt(new Journal(), garden, now), 'dusk') // undefined
+ */
+export const outingNamed = ({ rounds, about }: RoundsNow, name: string | undefined): RoundNow | undefined =>
+  rounds.find(({ outing }) => outing.outing === name) ?? about;
+
+function roundAt(journal: Journal, outing: OutingNow): RoundNow {
+  const due = flowersDue(journal, outing);
+  return {
+    outing,
+    due,
+    situation: {
+      outing: outing.outing,
+      stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
+      waiting: waitingOf(due),
+      opens: outing.hours.opens,
+      lastSafe: outing.hours.lastSafe,
+      minutes: roundMinutes(journal, due),
+    },
+  };
+}
+
+/** Females that no round has dealt with. Once there is one, those for which there is no pollen wait for nothing. */
+function waitingOf({ rounds, females, buds }: FlowersDue): number {
+  const planned = plannedFlowers(rounds);
+  const left = females.filter(({ bloom }) => !planned.has(bloom));
+  if (rounds.length === 0) return left.length;
+  const served = new Set(
+    buds.females
+      .filter((female) =>
+        buds.males.some(
+          (male) => male.variety === female.father && usesLeft(male) > 0 && mayTake(female, male),
+        ),
+      )
+      .map(({ bloom }) => bloom),
+  );
+  return left.filter(({ bloom }) => served.has(bloom)).length;
+}
+
+function roundToShow(rounds: readonly RoundNow[], now: number): RoundNow | undefined {
+  const hasWork = ({ situation }: RoundNow): boolean =>
+    roundSize(situation) > 0 && roundFrom(situation) <= now;
+  const isOpen = ({ outing }: RoundNow): boolean => outing.hours.opens <= now;
+  const hasFlowers = ({ situation }: RoundNow): boolean => roundSize(situation) > 0;
+  return rounds.find(hasWork) ?? rounds.find(hasFlowers) ?? rounds.findLast(isOpen) ?? rounds[0];
+}
+
+/** Walking from one stop to the next, milliseconds. Our default. */
+const WALKING_MS = 10_000;
+
+/** Minutes the rest of the rounds takes: those of several people are walked at the same time. */
+function roundMinutes(journal: Journal, { rounds, females, males, buds }: FlowersDue): number {
+  const times = handlingTimes(journal);
+  const handling = (variety: string): HandlingMs => times.get(variety) ?? USUAL_HANDLING;
+  const left = rounds.map((round) =>
+    stopsLeft(round).reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0),
+  );
+  const longest = Math.max(0, ...left);
+  if (longest > 0) return Math.max(1, Math.round(longest / MS_PER_MINUTE));
+  const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
+  const toPick = Math.min(males.length, wanted);
+  const { pick } = handling(buds.males[0]?.variety ?? '');
+  const { pollinate } = handling(buds.females[0]?.variety ?? '');
+  const ms = females.length * (pollinate + WALKING_MS) + toPick * (pick + WALKING_MS / 2);
+  return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
+}

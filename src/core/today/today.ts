@@ -1,0 +1,121 @@
+import { wantsSeed } from '../crops/variety';
+import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
+import type { Journal } from '../journal/journal';
+import type { Garden } from '../journal/state';
+import { weatherOn, type KnownWeather } from '../opening/weatherOn';
+import { seasonAt } from '../season/seasons';
+import { groupBy } from '../text/groupBy';
+import { addDays, atClock, dayAt } from '../time/calendar';
+import { sunTimes, type SunTimes } from '../time/sun';
+import type { Day } from '../time/types';
+import { beforeFlowers, type BeforeFlowers } from '../due/beforeFlowers';
+import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from '../due/dayTasks';
+import { openNowOf, opensNext } from '../due/openNow';
+import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from '../due/outings';
+import type { Shortage } from '../pairing/shortages';
+import { roundsAt } from './roundsNow';
+import { roundSupplies, type Supplies } from './supplies';
+import { routineOf } from '../due/routine';
+
+export interface Today {
+  readonly day: Day;
+  /** When it ends, UTC milliseconds. */
+  readonly ends: number;
+  readonly sun: SunTimes;
+  readonly outings: readonly OutingNow[];
+  /** The outing that the ribbon is about: the one with flowers to pollinate, else the one that is open or opens next. */
+  readonly about: OutingNow | undefined;
+  /** Of the day that it serves. */
+  readonly weather: KnownWeather | undefined;
+  readonly tasks: DayTasks;
+  /** Where no flower can be open yet: what comes first. Nobody is sent to look for any. */
+  readonly before: BeforeFlowers | undefined;
+  readonly shortages: readonly Shortage[];
+  readonly supplies: Supplies;
+  readonly looks: readonly Fruit[];
+  /** The plants in the ground that a walk leads to. */
+  readonly walk: readonly WalkedPlant[];
+}
+
+/**
+ * Everything Today shows, from the journal and the time.
+ *
+ * @example todayOf(journal, garden, evening).tasks.next.kind // 'walk'
+ */
+export function todayOf(journal: Journal, garden: Garden, now: number): Today {
+  const day = dayAt(now, garden.zone);
+  const sun = sunTimes(day, garden);
+  const { rounds, about } = roundsAt(journal, garden, now);
+  const outings = rounds.map(({ outing }) => outing);
+  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
+  const walk = walkAt(journal, outings);
+  const due = rounds.map((round) => round.due);
+  // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
+  const walks = seedGrows(journal);
+  const before = walk.length > 0 ? beforeFlowers(journal, garden, day) : undefined;
+  return {
+    day,
+    ends: atClock(addDays(day, 1), 0, garden.zone),
+    sun,
+    outings,
+    about: about?.outing,
+    weather: weatherOn(journal, garden, about?.outing.day ?? day),
+    tasks: dayTasks({
+      now,
+      sunset: sun.sunset,
+      rounds: rounds.map(({ situation }) => situation),
+      open: before ? NOTHING_OPEN : openSize(journal, garden, now, walks),
+      walks: !before && walks ? walksOf(walk) : [],
+      routine: routineOf(journal, garden, now),
+      looks: { due: looks.length },
+    }),
+    before,
+    shortages: due.flatMap(({ shortages }) => shortages),
+    supplies: roundSupplies(due.flatMap(({ females }) => females)),
+    looks,
+    walk,
+  };
+}
+
+/** Walks that may begin at the same time are one. */
+function walksOf(walk: readonly WalkedPlant[]): WalkSituation[] {
+  return [...groupBy(walk, ({ from }) => from ?? 0)].map(([, plants]) => {
+    const { from } = plants[0]!;
+    return {
+      plants: plants.length,
+      visited: plants.filter(({ visited }) => visited).length,
+      ...(from !== undefined && { from }),
+    };
+  });
+}
+
+/** Does any plant that the walk leads to stand here for seed, or was one walked to before? */
+function seedGrows(journal: Journal): boolean {
+  const varieties = journal.all('variety');
+  // Rounds last: all there ever were would be folded for it.
+  return (
+    plantsToWalk(journal).some(({ variety }) => wantsSeed(varieties.get(variety)!.purpose)) ||
+    journal.all('round').size > 0
+  );
+}
+
+const NOTHING_OPEN: DaySituation['open'] = { plants: 0, visited: 0, until: undefined };
+
+function openSize(journal: Journal, garden: Garden, now: number, walks: boolean): DaySituation['open'] {
+  const open = openNowOf(journal, garden, now);
+  // What is past its best hour may be tried all the same; it sets no hour.
+  const until = open.map(({ window }) => window.lastSafe).filter((at) => at > now);
+  const again = open.flatMap((plant) => plant.again ?? []);
+  // What opens next is told once all that is open was seen.
+  const next =
+    walks || open.some((plant) => plant.open === undefined) ? undefined : opensNext(journal, garden, now);
+  return {
+    plants: open.length,
+    visited: open.filter((plant) => plant.open !== undefined).length,
+    until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
+    ...(next && { next }),
+    ...(again.length > 0 && {
+      again: { plants: again.length, from: Math.min(...new Set(again.map(({ from }) => from))) },
+    }),
+  };
+}
