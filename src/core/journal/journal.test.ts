@@ -6,7 +6,7 @@ import { isCorrection } from './corrections';
 import { Journal } from './journal';
 import { SUBJECT_TYPES } from './kinds/definition';
 import { compareEntries } from './order';
-import { REDUCERS } from './reduce';
+import { foldSubject } from './reduce';
 import { forEachSubject } from './subjects';
 import { entryOf } from '@testing/entries';
 import { redoable, undoable } from './undo';
@@ -158,7 +158,7 @@ function plainFold(entries: readonly Entry[]): unknown {
       .filter(([key]) => key.startsWith(`${type}|`))
       .flatMap(([key, some]) => {
         const id = key.slice(type.length + 1);
-        const state = REDUCERS[type](id, some);
+        const state = foldSubject(type, id, some);
         return state
           ? [[id, 'done' in state ? { ...state, done: [...state.done].sort() } : state] as const]
           : [];

@@ -3,13 +3,14 @@ import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
 import { walkedOn } from './kinds/scout';
-import { REDUCERS } from './reduce';
+import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './reduceBloom';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
 import { stableJson } from './stableJson';
 import type { Bloom, Round, States } from './state';
 import { SubjectMap } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
+import type { EntryAbout } from './taking';
 import { isKind } from './kinds/kinds';
 import { SUBJECT_TYPES, type SubjectCallback, type SubjectType } from './kinds/definition';
 import { knownEntry, upcast, type KnownEntry } from './upcast';
@@ -167,7 +168,7 @@ export class Journal {
     const known = subjects.file(id, entry);
     if (type === 'round' && entry.kind === 'round.planned') this.#mayServe.add(entry.body.day, id);
     if (type === 'bloom') {
-      const day = opensOn(entry, id);
+      const day = opensOn(entry as EntryAbout<'bloom'>, id);
       if (day !== undefined) this.#mayOpen.add(day, id);
       else if (!known) this.#mayOpen.add(NO_DAY, id);
     }
@@ -179,7 +180,7 @@ export class Journal {
     if (type === 'bloom') {
       this.#mayOpen.add(NO_DAY, id);
       for (const version of this.#corrections.versionsOf(entry)) {
-        const day = opensOn(version, id);
+        const day = opensOn(version as EntryAbout<'bloom'>, id);
         if (day) this.#mayOpen.add(day, id);
       }
     } else if (type === 'round') {
@@ -262,7 +263,7 @@ export class Journal {
 
   #fold(type: SubjectType, id: string, entries: readonly Entry[]): States[SubjectType] | undefined {
     const live = this.#liveEntries(type, id, entries);
-    return live.length > 0 ? REDUCERS[type](id, live) : undefined;
+    return live.length > 0 ? foldSubject(type, id, live) : undefined;
   }
 
   #liveEntries(type: SubjectType, id: string, entries: readonly Entry[]): readonly Entry[] {

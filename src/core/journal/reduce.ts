@@ -1,10 +1,14 @@
 import type { Entry, EntryOf } from './entry';
 import { walkedOn } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
+import type { Kind } from './kinds/kinds';
 import { READING_SOURCES, type ReadingRow, type ReadingSource } from './kinds/weather';
 import { compareEntries } from './order';
 import { reduceBloom, type Mutable } from './reduceBloom';
+import { taking, type EntryAbout } from './taking';
 import type {
+  Barrier,
+  Bed,
   Cage,
   Device,
   Garden,
@@ -26,38 +30,39 @@ import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { Reading } from '../weather/readings';
 
-type Reducer<T extends SubjectType> = (id: string, entries: readonly Entry[]) => States[T] | undefined;
-
-const last = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K> | undefined =>
-  entries.findLast((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
-
-const all = <K extends Entry['kind']>(entries: readonly Entry[], kind: K): EntryOf<K>[] =>
-  entries.filter((entry): entry is EntryOf<K> & Entry => entry.kind === kind);
+type Reducer<T extends SubjectType> = (
+  id: string,
+  entries: readonly EntryAbout<T>[],
+) => States[T] | undefined;
 
 /** What was last recorded of a subject, unless it was removed after that. */
-function unlessRemoved<K extends 'bed.laid' | 'variety.described' | 'barrier.set' | 'outside.described'>(
-  entries: readonly Entry[],
-  kind: K,
-): EntryOf<K> | undefined {
-  const described = last(entries, kind);
-  const removed = last(entries, 'plan.removed');
-  return described && removed && compareEntries(described, removed) < 0 ? undefined : described;
-}
+const unlessRemoved = <E extends EntryOf<Kind>>(
+  described: E | undefined,
+  removed: EntryOf<'plan.removed'> | undefined,
+): E | undefined => (described && removed && compareEntries(described, removed) < 0 ? undefined : described);
 
-function reduceVariety(_id: string, entries: readonly Entry[]): Variety | undefined {
-  const described = unlessRemoved(entries, 'variety.described')?.body;
+const takeOfVariety = taking<'variety'>()({
+  'variety.described': 'all',
+  'flowering.seen': 'all',
+  'plan.removed': 'last',
+});
+
+function reduceVariety(_id: string, entries: readonly EntryAbout<'variety'>[]): Variety | undefined {
+  const taken = takeOfVariety(entries);
+  const all = taken['variety.described'];
+  const described = unlessRemoved(all.at(-1), taken['plan.removed'])?.body;
   if (!described) return undefined;
-  const seen = all(entries, 'flowering.seen').filter(({ body }) => body.planting === undefined);
-  return { ...described, flowered: daysOf(seen), purposes: purposesOf(entries) };
+  const seen = taken['flowering.seen'].filter(({ body }) => body.planting === undefined);
+  return { ...described, flowered: daysOf(seen), purposes: purposesOf(all) };
 }
 
 const daysOf = (seen: readonly EntryOf<'flowering.seen'>[]): Day[] =>
   [...new Set(seen.map(({ body }) => body.day))].sort();
 
 /** What a variety was grown for, one for each change. */
-function purposesOf(entries: readonly Entry[]): PurposeSince[] {
+function purposesOf(described: readonly EntryOf<'variety.described'>[]): PurposeSince[] {
   const purposes: PurposeSince[] = [];
-  for (const { at, body } of all(entries, 'variety.described')) {
+  for (const { at, body } of described) {
     const { purpose, ownPollen } = body;
     const before = purposes.at(-1);
     if (before?.purpose === purpose && before.ownPollen === ownPollen) continue;
@@ -66,56 +71,69 @@ function purposesOf(entries: readonly Entry[]): PurposeSince[] {
   return purposes;
 }
 
-function reducePlanting(_id: string, entries: readonly Entry[]): Planting | undefined {
-  const set = last(entries, 'planting.set')?.body;
-  return set && { ...set, flowered: daysOf(all(entries, 'flowering.seen')) };
+const takeOfPlanting = taking<'planting'>()({ 'planting.set': 'last', 'flowering.seen': 'all' });
+
+function reducePlanting(_id: string, entries: readonly EntryAbout<'planting'>[]): Planting | undefined {
+  const taken = takeOfPlanting(entries);
+  const set = taken['planting.set']?.body;
+  return set && { ...set, flowered: daysOf(taken['flowering.seen']) };
 }
 
-function reduceMating(_id: string, entries: readonly Entry[]): Mating | undefined {
-  const set = last(entries, 'mating.set');
+function reduceMating(_id: string, entries: readonly EntryAbout<'mating'>[]): Mating | undefined {
+  const set = entries.at(-1);
   return set && { ...set.body, id: set.id, lamport: set.lamport, device: set.device };
 }
 
-function reduceCage(_id: string, entries: readonly Entry[]): Cage | undefined {
-  const set = last(entries, 'cage.set');
+const takeOfCage = taking<'cage'>()({ 'cage.set': 'all', 'cage.opened': 'all' });
+
+function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]): Cage | undefined {
+  const taken = takeOfCage(entries);
+  const set = taken['cage.set'].at(-1);
   if (!set) return undefined;
-  const sets = all(entries, 'cage.set')
+  const sets = taken['cage.set']
     .map(({ at, body }) => ({ at, plants: body.plants }))
     .sort((a, b) => toMs(a.at) - toMs(b.at));
-  const openOn = all(entries, 'cage.opened').map(({ body }) => body.day);
+  const openOn = taken['cage.opened'].map(({ body }) => body.day);
   return { ...set.body, from: sets[0]!.at, sets, openOn: [...new Set(openOn)].sort() };
 }
 
-function reducePollen(_id: string, entries: readonly Entry[]): PollenMix | undefined {
-  const mixed = last(entries, 'pollen.mixed');
+function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>[]): PollenMix | undefined {
+  const mixed = entries.at(-1);
   return mixed && { ...mixed.body, at: mixed.at };
 }
 
+const takeOfBed = taking<'bed'>()({ 'bed.laid': 'last', 'plan.removed': 'last' });
+const takeOfBarrier = taking<'barrier'>()({ 'barrier.set': 'last', 'plan.removed': 'last' });
+const takeOfOutside = taking<'outside'>()({ 'outside.described': 'last', 'plan.removed': 'last' });
+
+function reduceBed(_id: string, entries: readonly EntryAbout<'bed'>[]): Bed | undefined {
+  const taken = takeOfBed(entries);
+  return unlessRemoved(taken['bed.laid'], taken['plan.removed'])?.body;
+}
+
+function reduceBarrier(_id: string, entries: readonly EntryAbout<'barrier'>[]): Barrier | undefined {
+  const taken = takeOfBarrier(entries);
+  return unlessRemoved(taken['barrier.set'], taken['plan.removed'])?.body;
+}
+
 /** Older records may hold the days of flowering the wrong way round. */
-function reduceOutside(_id: string, entries: readonly Entry[]): Outside | undefined {
-  const described = unlessRemoved(entries, 'outside.described')?.body;
+function reduceOutside(_id: string, entries: readonly EntryAbout<'outside'>[]): Outside | undefined {
+  const taken = takeOfOutside(entries);
+  const described = unlessRemoved(taken['outside.described'], taken['plan.removed'])?.body;
   if (!described?.flowering) return described;
   const { from, to } = described.flowering;
   return from <= to ? described : { ...described, flowering: { from: to, to: from } };
 }
 
-/** A subject whose state is simply the last body recorded of it. */
-const latest =
-  <T extends 'season' | 'surroundings' | 'weather' | 'tie' | 'ways'>(
-    kind: {
-      season: 'season.named';
-      surroundings: 'surroundings.described';
-      weather: 'weather.noted';
-      tie: 'tie.set';
-      ways: 'ways.set';
-    }[T],
-  ): Reducer<T> =>
-  (_id, entries) =>
-    last(entries, kind)?.body as States[T] | undefined;
+/** A subject that a single kind names, whose state is the last body recorded of it. */
+const latest = <T extends 'season' | 'surroundings' | 'weather' | 'tie' | 'ways'>(
+  _id: string,
+  entries: readonly EntryAbout<T>[],
+): States[T] | undefined => entries.at(-1)?.body as States[T] | undefined;
 
 /** Of two readings of one hour the better believed counts, of two from one source the later recorded. */
-function reduceReadings(day: string, entries: readonly Entry[]): HourlyReadings | undefined {
-  const read = all(entries, 'weather.read').map(({ body }) => body);
+function reduceReadings(day: string, entries: readonly EntryAbout<'readings'>[]): HourlyReadings | undefined {
+  const read = entries.map(({ body }) => body);
   if (read.length === 0) return undefined;
   const rank = (source: ReadingSource): number => READING_SOURCES.indexOf(source);
   const byHour = new Map<number, { readonly source: ReadingSource; readonly row: ReadingRow }>();
@@ -133,10 +151,9 @@ function reduceReadings(day: string, entries: readonly Entry[]): HourlyReadings 
   };
 }
 
-function reduceHours(_id: string, entries: readonly Entry[]): SeenHours | undefined {
-  const seen = all(entries, 'hours.seen');
-  const crop = seen[0]?.body.crop;
-  return crop && { crop, seen: seen.map(({ at, body }) => ({ day: body.day, at, seen: body.seen })) };
+function reduceHours(_id: string, entries: readonly EntryAbout<'hours'>[]): SeenHours | undefined {
+  const crop = entries[0]?.body.crop;
+  return crop && { crop, seen: entries.map(({ at, body }) => ({ day: body.day, at, seen: body.seen })) };
 }
 
 function readingOf([ms, tempC, humidity, rainMm, wind, light]: ReadingRow): Reading {
@@ -150,23 +167,27 @@ function readingOf([ms, tempC, humidity, rainMm, wind, light]: ReadingRow): Read
   };
 }
 
-function reduceGarden(_id: string, entries: readonly Entry[]): Garden | undefined {
-  const described = last(entries, 'garden.described');
+function reduceGarden(_id: string, entries: readonly EntryAbout<'garden'>[]): Garden | undefined {
+  const described = entries.at(-1);
   return described && { ...described.body, id: described.garden };
 }
 
-function reduceDevice(_id: string, entries: readonly Entry[]): Device | undefined {
-  const named = last(entries, 'device.named');
+function reduceDevice(_id: string, entries: readonly EntryAbout<'device'>[]): Device | undefined {
+  const named = entries.at(-1);
   return named && { ...named.body, device: named.device };
 }
 
-function reducePlant(id: string, entries: readonly Entry[]): Plant | undefined {
-  const set = last(entries, 'plants.set');
+const takeOfPlant = taking<'plant'>()({
+  'plants.set': 'last',
+  'plant.removed': 'last',
+  'plant.noted': 'last',
+});
+
+function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[]): Plant | undefined {
+  const { 'plants.set': set, 'plant.removed': removed, 'plant.noted': noted } = takeOfPlant(entries);
   const stands = set?.body.plants.find(({ plant }) => plant === id);
   if (!set || !stands) return undefined;
   const { bed, row, variety, planting } = set.body;
-  const removed = last(entries, 'plant.removed');
-  const noted = last(entries, 'plant.noted');
   return {
     plant: id,
     bed,
@@ -189,7 +210,7 @@ const NONE: readonly string[] = [];
 const plus = (held: readonly string[], more: readonly string[]): readonly string[] =>
   held.length === 0 ? more : [...new Set([...held, ...more])];
 
-function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
+function reduceWalk(id: string, entries: readonly EntryAbout<'walk'>[]): Walk | undefined {
   if (entries.length === 0) return undefined;
   const { plant, day } = walkedOn(id);
   // Filled in one pass: an old journal has one for every plant and day.
@@ -211,7 +232,8 @@ function reduceWalk(id: string, entries: readonly Entry[]): Walk | undefined {
   return walk;
 }
 
-function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
+/** A kind that names a walk and has no case here does not compile. */
+function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk>): void {
   switch (kind) {
     case 'scouted':
       walk.at = at;
@@ -251,30 +273,28 @@ function readWalk({ id, at, kind, body }: Entry, walk: Mutable<Walk>): void {
     case 'stripped':
       walk.stripped = (walk.stripped ?? 0) + body.count;
       break;
-    default:
-      break;
   }
 }
 
-function stopDone(entry: Entry): StopDone | undefined {
-  const { id, at } = entry;
-  if (entry.kind === 'pollinated')
-    return entry.body.stop === undefined
-      ? undefined
-      : { stop: entry.body.stop, entry: id, at, outcome: 'done' };
-  if (entry.kind === 'missed')
-    return entry.body.stop === undefined
-      ? undefined
-      : { stop: entry.body.stop, entry: id, at, outcome: entry.body.why };
-  if (entry.kind !== 'picked') return undefined;
-  const { stop, blooms, spoiled } = entry.body;
-  const outcome = blooms.length > 0 ? 'done' : (spoiled[0]?.why ?? 'notFound');
-  return { stop, entry: id, at, outcome };
+/** What an entry says became of a stop; the plan itself says nothing of it. */
+function stopDone({ id, at, kind, body }: EntryAbout<'round'>): StopDone | undefined {
+  const became = (stop: string | undefined, outcome: StopDone['outcome']): StopDone | undefined =>
+    stop === undefined ? undefined : { stop, entry: id, at, outcome };
+  switch (kind) {
+    case 'round.planned':
+      return undefined;
+    case 'pollinated':
+      return became(body.stop, 'done');
+    case 'missed':
+      return became(body.stop, body.why);
+    case 'picked':
+      return became(body.stop, body.blooms.length > 0 ? 'done' : (body.spoiled[0]?.why ?? 'notFound'));
+  }
 }
 
 /** The last plan counts; what was done keeps its stop id, so a re-planned round knows it is done. */
-function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined {
-  const planned = last(entries, 'round.planned');
+function reduceRound(_id: string, entries: readonly EntryAbout<'round'>[]): Round | undefined {
+  const planned = entries.findLast((entry) => entry.kind === 'round.planned');
   if (!planned) return undefined;
   const done = new Map<string, StopDone>();
   for (const entry of entries) {
@@ -287,26 +307,37 @@ function reduceRound(_id: string, entries: readonly Entry[]): Round | undefined 
 }
 
 /** How each type of subject is folded from its entries, given in their total order. */
-export const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
+const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   garden: reduceGarden,
   device: reduceDevice,
-  season: latest('season.named'),
-  surroundings: latest('surroundings.described'),
-  bed: (_id, entries) => unlessRemoved(entries, 'bed.laid')?.body,
+  season: latest<'season'>,
+  surroundings: latest<'surroundings'>,
+  bed: reduceBed,
   variety: reduceVariety,
   planting: reducePlanting,
   mating: reduceMating,
   cage: reduceCage,
-  barrier: (_id, entries) => unlessRemoved(entries, 'barrier.set')?.body,
+  barrier: reduceBarrier,
   outside: reduceOutside,
   plant: reducePlant,
   walk: reduceWalk,
   bloom: reduceBloom,
   pollen: reducePollen,
   round: reduceRound,
-  weather: latest('weather.noted'),
+  weather: latest<'weather'>,
   readings: reduceReadings,
   hours: reduceHours,
-  tie: latest('tie.set'),
-  ways: latest('ways.set'),
+  tie: latest<'tie'>,
+  ways: latest<'ways'>,
 };
+
+/**
+ * The state of a subject.
+ *
+ * @param entries all that name it, in their total order.
+ */
+export const foldSubject = <T extends SubjectType>(
+  type: T,
+  id: string,
+  entries: readonly Entry[],
+): States[T] | undefined => (REDUCERS[type] as Reducer<T>)(id, entries as readonly EntryAbout<T>[]);

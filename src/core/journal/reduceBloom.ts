@@ -1,7 +1,8 @@
 import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
-import type { Entry, EntryOf } from './entry';
+import type { EntryOf } from './entry';
 import { byTime } from './order';
 import { addsFlowers } from './pollinations';
+import type { EntryAbout } from './taking';
 import type { Day } from '../time/types';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
@@ -74,7 +75,7 @@ interface Draft {
  * pollination gives the hour, all of them the fathers and the evidence, and so do reports of why it was not pollinated.
  * What two devices recorded of one flower is listed in `conflicts`.
  */
-export function reduceBloom(id: string, entries: readonly Entry[]): Bloom | undefined {
+export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[]): Bloom | undefined {
   if (entries.length === 0) return undefined;
   const draft = draftOf(id);
   for (const entry of entries) read(entry, draft);
@@ -130,8 +131,8 @@ function draftOf(id: string): Draft {
   return { bloom, cohort, looks, reports, pollinations: [], countings: [], members: [] };
 }
 
-/** Adds what an entry says of the bloom; entries of other kinds say nothing of any. */
-function read(entry: Entry, draft: Draft): void {
+/** Adds what an entry says of the bloom. A kind that names one and has no case here does not compile. */
+function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
   const { bloom, looks, reports } = draft;
   switch (entry.kind) {
     case 'covered':
@@ -181,8 +182,6 @@ function read(entry: Entry, draft: Draft): void {
       bloom.harvest = { use, tagThere, typical, at: entry.at };
       break;
     }
-    default:
-      break;
   }
 }
 
@@ -196,7 +195,7 @@ export const NO_DAY = '';
  * @param id of a bloom the entry names.
  * @example opensOn(looked, '01J…') // undefined
  */
-export function opensOn(entry: Entry, id: string): Day | typeof NO_DAY | undefined {
+export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO_DAY | undefined {
   switch (entry.kind) {
     case 'covered':
       return entry.body.stage === 'green' ? NO_DAY : entry.body.day;
@@ -207,7 +206,12 @@ export function opensOn(entry: Entry, id: string): Day | typeof NO_DAY | undefin
       return cohortOf(id)?.day ?? entry.body.day;
     case 'tagged':
       return cohortOf(entry.body.of)?.day ?? NO_DAY;
-    default:
+    case 'picked':
+    case 'missed':
+    case 'stripped':
+    case 'looked':
+    case 'removed':
+    case 'harvested':
       return cohortOf(id)?.day;
   }
 }

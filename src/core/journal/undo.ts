@@ -1,7 +1,7 @@
 import { groupBy } from '../text/groupBy';
 import type { EntryOf, StoredEntry } from './entry';
 import type { Journal } from './journal';
-import type { Kind } from './kinds/kinds';
+import { isKind, type Kind } from './kinds/kinds';
 import { compareEntries } from './order';
 
 /** Entries of one tap, and whether they now hold. */
@@ -10,29 +10,58 @@ export interface Action {
   readonly entries: readonly StoredEntry[];
 }
 
-/**
- * Kinds of entries by the work they belong to: what is undone at a plant of the walk, at a stop of the round or at a
- * fruit is work done there, not a setting made at home.
- */
-export const WORK = {
-  walk: [
-    ...['scouted', 'swept', 'covered', 'receptive', 'stripped', 'emasculated'],
-    ...['plant.noted', 'plant.removed'],
-  ],
-  round: ['round.planned', 'picked', 'pollinated', 'missed', 'tagged'],
-  routine: ['rowPollinated'],
-  plan: [
-    ...['bed.laid', 'variety.described', 'planting.set', 'plants.set', 'plan.removed', 'barrier.set'],
-    ...['outside.described', 'surroundings.described', 'flowering.seen', 'mating.set', 'plant.removed'],
-  ],
-  cages: ['cage.set', 'cage.opened'],
-  ties: ['tie.set'],
-  ways: ['ways.set'],
-  open: ['counted', 'pollinated', 'tagged', 'stripped', 'plant.noted', 'plant.removed'],
-  fruit: ['looked', 'removed', 'harvested', 'tagged'],
-} as const satisfies Record<string, readonly Kind[]>;
+/** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
+export const WORKS = ['walk', 'round', 'routine', 'plan', 'cages', 'ties', 'ways', 'open', 'fruit'] as const;
+export type Work = (typeof WORKS)[number];
 
-export type Work = keyof typeof WORK;
+/**
+ * The work that entries of each kind belong to. What belongs to none is undone where all is, such as a setting made at
+ * home.
+ */
+const WORK: Readonly<Record<Kind, readonly Work[]>> = {
+  'garden.described': [],
+  'device.named': [],
+  'season.named': [],
+  'bed.laid': ['plan'],
+  'barrier.set': ['plan'],
+  'outside.described': ['plan'],
+  'surroundings.described': ['plan'],
+  'plan.removed': ['plan'],
+  'plants.set': ['plan'],
+  'plant.removed': ['walk', 'plan', 'open'],
+  'plant.noted': ['walk', 'open'],
+  'variety.described': ['plan'],
+  'flowering.seen': ['plan'],
+  'planting.set': ['plan'],
+  'cage.set': ['cages'],
+  'cage.opened': ['cages'],
+  'mating.set': ['plan'],
+  emasculated: ['walk'],
+  'pollen.mixed': [],
+  scouted: ['walk'],
+  swept: ['walk'],
+  rowPollinated: ['routine'],
+  counted: ['open'],
+  covered: ['walk'],
+  receptive: ['walk'],
+  'round.planned': ['round'],
+  picked: ['round'],
+  pollinated: ['round', 'open'],
+  missed: ['round'],
+  tagged: ['round', 'open', 'fruit'],
+  looked: ['fruit'],
+  stripped: ['walk', 'open'],
+  removed: ['fruit'],
+  harvested: ['fruit'],
+  'hours.seen': [],
+  'weather.noted': [],
+  'weather.read': [],
+  'tie.set': ['ties'],
+  'ways.set': ['ways'],
+  amended: [],
+  struck: [],
+  'times.corrected': [],
+};
 
 const isStrike = (entry: StoredEntry): boolean => entry.kind === 'struck';
 
@@ -51,8 +80,7 @@ const ALONG = 'device.named';
 function belongs(journal: Journal, { entries }: Action, work: Work | undefined): boolean {
   if (!work) return true;
   const kinds = entries.map((entry) => kindMeant(journal, entry)).filter((kind) => kind !== ALONG);
-  const meant: readonly string[] = WORK[work];
-  return kinds.length > 0 && kinds.every((kind) => meant.includes(kind));
+  return kinds.length > 0 && kinds.every((kind) => isKind(kind) && WORK[kind].includes(work));
 }
 
 /** What a garden begins with is not undone: without it there is no garden. */

@@ -21,7 +21,14 @@ export interface CorrectionBodies {
   };
 }
 
-export const CORRECTION_KINDS: KindDefinitions<CorrectionBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface CorrectionAbout {
+  readonly amended: never;
+  readonly struck: never;
+  readonly 'times.corrected': never;
+}
+
+export const CORRECTION_KINDS: KindDefinitions<CorrectionBodies, CorrectionAbout> = {
   amended: { version: 1, structural: false, clockDays: false, subjects: () => undefined },
   struck: { version: 1, structural: false, clockDays: false, subjects: () => undefined },
   'times.corrected': { version: 1, structural: false, clockDays: false, subjects: () => undefined },

@@ -32,10 +32,10 @@ export type SubjectType = (typeof SUBJECT_TYPES)[number];
  *
  * @param day of subjects that are of one day, as the id says too: they are filed day by day.
  */
-export type SubjectCallback = (type: SubjectType, id: string, day?: Day) => void;
+export type SubjectCallback<T extends SubjectType = SubjectType> = (type: T, id: string, day?: Day) => void;
 
 /** All there is to know of one kind of entry, but for what its body means to the state. */
-export interface KindDefinition<Body> {
+export interface KindDefinition<Body, T extends SubjectType = SubjectType> {
   /** Present version of the body. */
   readonly version: number;
   /** Does every view need it, however old it is? Such entries are packed apart and read first. */
@@ -52,8 +52,15 @@ export interface KindDefinition<Body> {
    */
   readonly upcast?: (body: object) => Body;
   /** Names the subjects of an entry: a late arrival refolds these and no others. */
-  readonly subjects: (body: Body, each: SubjectCallback, device: string) => void;
+  readonly subjects: (body: Body, each: SubjectCallback<T>, device: string) => void;
 }
 
-/** The definitions of a family of kinds; one that is missing does not compile. */
-export type KindDefinitions<Bodies> = { readonly [K in keyof Bodies]: KindDefinition<Bodies[K]> };
+/**
+ * The definitions of a family of kinds; one that is missing does not compile.
+ *
+ * @typeParam About the subjects that entries of each kind may name: one that is named and not listed does not compile,
+ * and neither does a fold of a subject that leaves out a kind listed for it (`taking.ts`).
+ */
+export type KindDefinitions<Bodies, About extends { readonly [K in keyof Bodies]: SubjectType }> = {
+  readonly [K in keyof Bodies]: KindDefinition<Bodies[K], About[K]>;
+};

@@ -83,10 +83,18 @@ function upcastHarvested(body: object): FruitBodies['harvested'] {
   return { bloom: flower, use, tagThere, typical };
 }
 
-const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallback): void =>
+const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallback<'bloom'>): void =>
   each('bloom', bloom);
 
-export const FRUIT_KINDS: KindDefinitions<FruitBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface FruitAbout {
+  readonly looked: 'bloom';
+  readonly stripped: 'walk' | 'bloom';
+  readonly removed: 'bloom';
+  readonly harvested: 'bloom';
+}
+
+export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
   looked: { version: 2, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
   stripped: {
     version: 1,

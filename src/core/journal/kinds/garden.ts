@@ -15,7 +15,14 @@ export interface GardenBodies {
   'season.named': { readonly season: string; readonly name: string; readonly from: Day; readonly to: Day };
 }
 
-export const GARDEN_KINDS: KindDefinitions<GardenBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface GardenAbout {
+  readonly 'garden.described': 'garden';
+  readonly 'device.named': 'device';
+  readonly 'season.named': 'season';
+}
+
+export const GARDEN_KINDS: KindDefinitions<GardenBodies, GardenAbout> = {
   // There is one garden in a journal, and it goes by the empty id.
   'garden.described': {
     version: 1,

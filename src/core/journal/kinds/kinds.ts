@@ -1,16 +1,16 @@
-import { CORRECTION_KINDS, type CorrectionBodies } from './correction';
-import type { KindDefinitions } from './definition';
-import { FRUIT_KINDS, type FruitBodies } from './fruit';
-import { GARDEN_KINDS, type GardenBodies } from './garden';
-import { MATING_KINDS, type MatingBodies } from './mating';
-import { PLAN_KINDS, type PlanBodies } from './plan';
-import { PLANTING_KINDS, type PlantingBodies } from './planting';
-import { ROUND_KINDS, type RoundBodies } from './round';
-import { SCOUT_KINDS, type ScoutBodies } from './scout';
-import { TIE_KINDS, type TieBodies } from './tie';
-import { VARIETY_KINDS, type VarietyBodies } from './variety';
-import { WAYS_KINDS, type WaysBodies } from './ways';
-import { WEATHER_KINDS, type WeatherBodies } from './weather';
+import { CORRECTION_KINDS, type CorrectionAbout, type CorrectionBodies } from './correction';
+import type { KindDefinitions, SubjectType } from './definition';
+import { FRUIT_KINDS, type FruitAbout, type FruitBodies } from './fruit';
+import { GARDEN_KINDS, type GardenAbout, type GardenBodies } from './garden';
+import { MATING_KINDS, type MatingAbout, type MatingBodies } from './mating';
+import { PLAN_KINDS, type PlanAbout, type PlanBodies } from './plan';
+import { PLANTING_KINDS, type PlantingAbout, type PlantingBodies } from './planting';
+import { ROUND_KINDS, type RoundAbout, type RoundBodies } from './round';
+import { SCOUT_KINDS, type ScoutAbout, type ScoutBodies } from './scout';
+import { TIE_KINDS, type TieAbout, type TieBodies } from './tie';
+import { VARIETY_KINDS, type VarietyAbout, type VarietyBodies } from './variety';
+import { WAYS_KINDS, type WaysAbout, type WaysBodies } from './ways';
+import { WEATHER_KINDS, type WeatherAbout, type WeatherBodies } from './weather';
 
 /** What each kind of entry says, a file a family. A body names its subjects by id; ids are ULIDs. */
 export interface Bodies
@@ -28,10 +28,31 @@ export interface Bodies
     WaysBodies,
     CorrectionBodies {}
 
+/** The subjects that entries of each kind may name. */
+export interface About
+  extends
+    GardenAbout,
+    PlanAbout,
+    VarietyAbout,
+    PlantingAbout,
+    MatingAbout,
+    ScoutAbout,
+    RoundAbout,
+    FruitAbout,
+    WeatherAbout,
+    TieAbout,
+    WaysAbout,
+    CorrectionAbout {}
+
 export type Kind = keyof Bodies;
 
+/** The kinds of entries that may name a type of subject. */
+export type KindsAbout<T extends SubjectType> = {
+  [K in Kind]: T extends About[K] ? K : never;
+}[Kind];
+
 /** The one table of kinds: versions, upcasters, subjects and what is structural all come from it. */
-export const KINDS: KindDefinitions<Bodies> = {
+export const KINDS: KindDefinitions<Bodies, About> = {
   ...GARDEN_KINDS,
   ...PLAN_KINDS,
   ...VARIETY_KINDS,

@@ -31,7 +31,14 @@ export interface MatingBodies {
   'pollen.mixed': { readonly pollen: string; readonly day: Day; readonly of: readonly string[] };
 }
 
-export const MATING_KINDS: KindDefinitions<MatingBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface MatingAbout {
+  readonly 'mating.set': 'mating';
+  readonly emasculated: 'walk' | 'bloom';
+  readonly 'pollen.mixed': 'pollen';
+}
+
+export const MATING_KINDS: KindDefinitions<MatingBodies, MatingAbout> = {
   'mating.set': {
     version: 1,
     structural: true,

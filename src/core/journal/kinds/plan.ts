@@ -58,7 +58,19 @@ export interface PlanBodies {
   'plant.noted': { readonly plant: string; readonly health: PlantHealth; readonly trueness: Trueness };
 }
 
-export const PLAN_KINDS: KindDefinitions<PlanBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface PlanAbout {
+  readonly 'bed.laid': 'bed';
+  readonly 'barrier.set': 'barrier';
+  readonly 'outside.described': 'outside';
+  readonly 'surroundings.described': 'surroundings';
+  readonly 'plan.removed': PlanBodies['plan.removed']['what'];
+  readonly 'plants.set': 'plant';
+  readonly 'plant.removed': 'plant';
+  readonly 'plant.noted': 'plant';
+}
+
+export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
   'bed.laid': {
     version: 2,
     structural: true,

@@ -20,7 +20,14 @@ export interface PlantingBodies {
   'cage.opened': { readonly cage: string; readonly day: Day };
 }
 
-export const PLANTING_KINDS: KindDefinitions<PlantingBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface PlantingAbout {
+  readonly 'planting.set': 'planting';
+  readonly 'cage.set': 'cage';
+  readonly 'cage.opened': 'cage';
+}
+
+export const PLANTING_KINDS: KindDefinitions<PlantingBodies, PlantingAbout> = {
   'planting.set': {
     version: 1,
     structural: true,

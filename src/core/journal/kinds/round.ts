@@ -199,7 +199,16 @@ function upcastMissed(body: object): RoundBodies['missed'] {
   return { bloom: flower, plant, round, stop, why };
 }
 
-export const ROUND_KINDS: KindDefinitions<RoundBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface RoundAbout {
+  readonly 'round.planned': 'round';
+  readonly picked: 'round' | 'bloom';
+  readonly pollinated: 'round' | 'bloom';
+  readonly missed: 'round' | 'bloom';
+  readonly tagged: 'bloom';
+}
+
+export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
   'round.planned': {
     version: 2,
     structural: false,

@@ -107,7 +107,17 @@ function upcastCovered(body: object): ScoutBodies['covered'] {
   return { plant, day: morning, method, blooms };
 }
 
-export const SCOUT_KINDS: KindDefinitions<ScoutBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface ScoutAbout {
+  readonly scouted: 'walk';
+  readonly swept: 'walk';
+  readonly rowPollinated: 'walk';
+  readonly counted: 'walk';
+  readonly covered: 'walk' | 'bloom';
+  readonly receptive: 'walk' | 'bloom';
+}
+
+export const SCOUT_KINDS: KindDefinitions<ScoutBodies, ScoutAbout> = {
   scouted: {
     version: 2,
     structural: false,

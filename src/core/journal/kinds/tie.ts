@@ -21,7 +21,12 @@ export type TieMeaning =
   | { readonly of: 'day'; readonly day: Day }
   | { readonly of: 'words'; readonly text: string };
 
-export const TIE_KINDS: KindDefinitions<TieBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface TieAbout {
+  readonly 'tie.set': 'tie';
+}
+
+export const TIE_KINDS: KindDefinitions<TieBodies, TieAbout> = {
   'tie.set': {
     version: 1,
     structural: true,

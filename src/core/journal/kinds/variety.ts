@@ -35,7 +35,13 @@ function upcastTraits(traits: object): VarietyTraits {
   return { ...rest, ...(style !== undefined && { style: STYLE_NAMES[style] ?? style }) } as VarietyTraits;
 }
 
-export const VARIETY_KINDS: KindDefinitions<VarietyBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface VarietyAbout {
+  readonly 'variety.described': 'variety';
+  readonly 'flowering.seen': 'variety' | 'planting';
+}
+
+export const VARIETY_KINDS: KindDefinitions<VarietyBodies, VarietyAbout> = {
   'variety.described': {
     version: 3,
     structural: true,

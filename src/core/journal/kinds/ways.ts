@@ -16,7 +16,12 @@ export interface WaysBodies {
   };
 }
 
-export const WAYS_KINDS: KindDefinitions<WaysBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface WaysAbout {
+  readonly 'ways.set': 'ways';
+}
+
+export const WAYS_KINDS: KindDefinitions<WaysBodies, WaysAbout> = {
   'ways.set': {
     version: 1,
     structural: true,

@@ -35,7 +35,14 @@ export interface WeatherBodies {
   };
 }
 
-export const WEATHER_KINDS: KindDefinitions<WeatherBodies> = {
+/** The subjects that entries of each kind may name. */
+export interface WeatherAbout {
+  readonly 'hours.seen': 'hours';
+  readonly 'weather.noted': 'weather';
+  readonly 'weather.read': 'readings';
+}
+
+export const WEATHER_KINDS: KindDefinitions<WeatherBodies, WeatherAbout> = {
   'hours.seen': {
     version: 1,
     structural: false,
