@@ -68,13 +68,13 @@ const load = <T extends object>(module: string): T => jest.requireActual<T>(path
 afterAll(() => rmSync(ROOT, { recursive: true, force: true }));
 
 const { Journal } = load<typeof JournalModule>('journal/journal');
-const { outingsAt, walkAt, dueNow } = load<typeof OutingsModule>('work/outings');
-const { scoutVisitFacts } = load<typeof ScoutVisitModule>('work/scoutVisit');
-const { flowersDue } = load<typeof FlowersDueModule>('work/flowersDue');
-const { outingRequest } = load<typeof OutingRequestModule>('work/route/outingRequest');
-const { planOuting } = load<typeof PlanOutingModule>('work/route/planOuting');
-const { stopsOf } = load<typeof StopsModule>('work/stops');
-const { todayOf } = load<typeof TodayModule>('work/today');
+const { outingsAt, walkAt, dueNow } = load<typeof OutingsModule>('due/outings');
+const { scoutVisitFacts } = load<typeof ScoutVisitModule>('outing/scoutVisit');
+const { flowersDue } = load<typeof FlowersDueModule>('due/flowersDue');
+const { outingRequest } = load<typeof OutingRequestModule>('round/outingRequest');
+const { planOuting } = load<typeof PlanOutingModule>('round/planOuting');
+const { stopsOf } = load<typeof StopsModule>('round/stops');
+const { todayOf } = load<typeof TodayModule>('today/today');
 const { purityOf } = load<typeof PurityOfModule>('purity/purityOf');
 const { sunTimes } = load<typeof SunModule>('time/sun');
 

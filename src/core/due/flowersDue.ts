@@ -9,7 +9,7 @@ import type { MissedReason } from '../journal/kinds/round';
 import { MOST_TIMES } from '../journal/limits';
 import { meantFor, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
-import { pollinationsOf } from '../journal/pollinations';
+import { pollinationsOf, reportOn } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -101,7 +101,7 @@ function applicationDue(
   if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
   const given = pollinationsOf(bloom);
   const done = Math.max(0, ...given.map(({ application }) => application));
-  const missed = bloom.reports.some((report) => (report.day ?? bloom.day) === day);
+  const missed = reportOn(bloom, day) !== undefined;
   if (done === 0) {
     const age = daysBetween(bloom.day, day);
     const lost = bloom.reports.some(({ why }) => LOST.includes(why));
@@ -118,7 +118,7 @@ function serves({ bloom, protocol }: Grown, day: Day): boolean {
   if (bloom.day === undefined || bloom.spoiled) return false;
   const age = daysBetween(bloom.day, day);
   if (age === 0) return true;
-  return age <= (protocol?.collect.keeps.value ?? 0) && isInHand(bloom);
+  return age > 0 && age <= (protocol?.collect.keeps.value ?? 0) && isInHand(bloom);
 }
 
 /**

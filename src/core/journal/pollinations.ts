@@ -1,4 +1,5 @@
-import type { Bloom, Pollination } from './state';
+import type { Day } from '../time/types';
+import type { Bloom, Missed, Pollination } from './state';
 
 /**
  * All pollinations of a bloom, the earliest first.
@@ -7,6 +8,14 @@ import type { Bloom, Pollination } from './state';
  */
 export const pollinationsOf = ({ pollination, laterPollinations }: Bloom): Pollination[] =>
   pollination ? [pollination, ...laterPollinations] : [];
+
+/**
+ * Why a bloom was passed over on a day, where that was reported: by the last report.
+ *
+ * @example reportOn({ ...flower, reports: [] }, '2026-07-19') // undefined
+ */
+export const reportOn = ({ reports, day: own }: Bloom, day: Day): Missed | undefined =>
+  reports.findLast((report) => (report.day ?? own) === day);
 
 /**
  * The plants whose pollen a flower was given, each once, in the order of the pollinations.

@@ -3,7 +3,9 @@ import type { EntryOf } from './entry';
 import { byTime } from './order';
 import { addsFlowers } from './pollinations';
 import type { EntryAbout } from './taking';
+import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
+import type { MissedReason } from './kinds/round';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
 /** A state while its entries are read. */
@@ -39,6 +41,15 @@ function lookOf(entry: EntryOf<'looked'>): Look {
     entry: entry.id,
   };
 }
+
+/** A male that was come to and not open yet. */
+const notYetPicked = ({ id, at, device, body }: EntryOf<'picked'>): Missed => ({
+  why: 'notYet',
+  at,
+  ...(body.day !== undefined && { day: body.day }),
+  device,
+  entry: id,
+});
 
 const missedOf = ({ id, at, device, body }: EntryOf<'missed'>): Missed => ({
   why: body.why,
@@ -80,20 +91,43 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   const draft = draftOf(id);
   for (const entry of entries) read(entry, draft);
   const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
+  putOff(bloom, reports, pollinations);
   const [first, ...later] = pollinations.sort(byTime);
   if (first) {
     bloom.pollination = first;
     bloom.laterPollinations = later;
     // Phones that add to one cohort do not contradict each other; where they do, its count clashes.
-    if (!cohort) bloom.conflicts = conflictsOf(pollinations, reports);
-  } else if (reports.length > 0) bloom.missed = reports.at(-1)!;
+    if (!cohort) bloom.conflicts = conflictsOf(pollinations, reports, bloom.day);
+  } else {
+    const missed = reports.findLast(({ why }) => why !== 'notYet');
+    if (missed) bloom.missed = missed;
+  }
   looks.sort(byTime);
   if (cohort) countCohort(bloom, countings, members);
   return bloom;
 }
 
+/**
+ * Found not open yet on a day, a flower opens on the next: it was covered too early. Whoever put pollen on it that day
+ * found it open all the same. What names no day was said of the day it was expected on at first.
+ */
+function putOff(bloom: Mutable<Bloom>, reports: Missed[], pollinations: Pollination[]): void {
+  const first = bloom.day;
+  const notYet = reports.flatMap(({ why, day }) => (why === 'notYet' && day !== undefined ? [day] : []));
+  if (first === undefined || notYet.length === 0) return;
+  const last = notYet.reduce((a, b) => (a > b ? a : b));
+  if (last < first || pollinations.some(({ day = first }) => day <= last)) return;
+  bloom.day = addDays(last, 1);
+  bloom.putOffFrom = first;
+  reports.forEach((report, i) => (reports[i] = { ...report, day: report.day ?? first }));
+}
+
 /** Two devices recorded one pollination, or one of them that it was none. A later one is no conflict. */
-function conflictsOf(pollinations: readonly Pollination[], reports: readonly Missed[]): Conflict[] {
+function conflictsOf(
+  pollinations: readonly Pollination[],
+  reports: readonly Missed[],
+  own: Day | undefined,
+): Conflict[] {
   const believed = new Map<number, Pollination>();
   const conflicts: Conflict[] = [];
   for (const each of pollinations) {
@@ -102,7 +136,9 @@ function conflictsOf(pollinations: readonly Pollination[], reports: readonly Mis
     else if (first.device !== each.device) conflicts.push({ believed: first.entry, other: each.entry });
   }
   const first = pollinations[0];
-  const onItsDay = reports.filter(({ device, day }) => device !== first?.device && day === first?.day);
+  const onItsDay = reports.filter(
+    ({ device, day = own }) => device !== first?.device && day === (first?.day ?? own),
+  );
   return first
     ? [...conflicts, ...onItsDay.map(({ entry }) => ({ believed: first.entry, other: entry }))]
     : conflicts;
@@ -139,7 +175,7 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       readCovered(entry, bloom);
       break;
     case 'picked':
-      readPicked(entry, bloom);
+      readPicked(entry, draft);
       break;
     case 'pollinated':
       bloom.plant ||= entry.body.plant;
@@ -206,8 +242,12 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
       return cohortOf(id)?.day ?? entry.body.day;
     case 'tagged':
       return cohortOf(entry.body.of)?.day ?? NO_DAY;
-    case 'picked':
     case 'missed':
+      return opensAfter(entry.body.why, entry.body.day) ?? cohortOf(id)?.day;
+    case 'picked': {
+      const spoiled = entry.body.spoiled.find(({ bloom }) => bloom === id);
+      return opensAfter(spoiled?.why, entry.body.day) ?? cohortOf(id)?.day;
+    }
     case 'stripped':
     case 'looked':
     case 'removed':
@@ -215,6 +255,10 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
       return cohortOf(id)?.day;
   }
 }
+
+/** The next day, of what was not open yet on one. */
+const opensAfter = (why: MissedReason | undefined, day: Day | undefined): Day | undefined =>
+  why === 'notYet' && day !== undefined ? addDays(day, 1) : undefined;
 
 function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): void {
   const named = body.blooms.find((each) => each.bloom === bloom.bloom);
@@ -240,11 +284,13 @@ function readEmasculated({ at, body }: EntryOf<'emasculated'>, bloom: Mutable<Bl
   bloom.emasculated ??= { at };
 }
 
-function readPicked({ id, at, body }: EntryOf<'picked'>, bloom: Mutable<Bloom>): void {
+function readPicked(entry: EntryOf<'picked'>, { bloom, reports }: Draft): void {
+  const { id, at, body } = entry;
   bloom.plant ||= body.plant;
   bloom.sex ??= 'male';
   const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
-  if (spoiled) bloom.spoiled = { why: spoiled.why, at, entry: id };
+  if (spoiled?.why === 'notYet') reports.push(notYetPicked(entry));
+  else if (spoiled) bloom.spoiled = { why: spoiled.why, at, entry: id };
   else bloom.picked = { at, entry: id };
 }
 

@@ -185,9 +185,14 @@ export interface Bloom {
   readonly pollination?: Pollination;
   /** Later pollinations of the same female. */
   readonly laterPollinations: readonly Pollination[];
-  /** What became of it if it was never pollinated: the last that was reported. */
+  /** The day on which it was first expected, where it was found not open yet since. */
+  readonly putOffFrom?: Day;
+  /** What became of it if it was never pollinated: the last that was reported, but for not being open yet. */
   readonly missed?: Missed;
-  /** All reports of why it was not pollinated, also of a flower that another device pollinated. */
+  /**
+   * All reports of why it was not pollinated, also of a flower that another device pollinated, and of a male that was not
+   * open yet.
+   */
   readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
   readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };

@@ -2,22 +2,7 @@ import { cropOf, protocolFor } from '../crops/catalogue';
 import type { Protocol } from '../crops/crop';
 import { BRUSHED_ONCE } from '../crops/figures';
 import type { Journal } from '../journal/journal';
-
-/** Time the work takes, milliseconds: for one male, and for one female. */
-export interface HandlingMs {
-  readonly pick: number;
-  readonly pollinate: number;
-}
-
-/**
- * Time that the work at a stop takes, milliseconds.
- *
- * @example serviceMs({ kind: 'pick', blooms: ['a', 'b'] }, { pick: 25_000, pollinate: 75_000 }) // 50_000
- */
-export const serviceMs = (
-  stop: { readonly kind: 'pollinate' } | { readonly kind: 'pick'; readonly blooms: readonly string[] },
-  { pick, pollinate }: HandlingMs,
-): number => (stop.kind === 'pick' ? pick * stop.blooms.length : pollinate);
+import type { HandlingMs } from '../round/operations/operation';
 
 /**
  * How long the work at a flower takes for each variety, milliseconds, before own records speak.

@@ -1,9 +1,8 @@
 import type { Outing } from '../crops/outing';
 import type { Journal } from '../journal/journal';
-import type { Stop } from '../journal/kinds/round';
 import { compareEntries } from '../journal/order';
-import { pollinationsOf } from '../journal/pollinations';
 import type { Round, StopDone } from '../journal/state';
+import { becameOf, malesHeldAt } from '../round/operations/operations';
 import type { Day } from '../time/types';
 
 /** An outing and the day whose flowers it serves. A round from dusk serves the day it began on, also past midnight. */
@@ -48,38 +47,15 @@ export const roundsBeside = (journal: Journal, round: Round): readonly Round[] =
  * @example malesCarried([]).size // 0
  */
 export const malesCarried = (rounds: readonly Round[]): ReadonlySet<string> =>
-  new Set(
-    rounds.flatMap(({ stops }) =>
-      stops.flatMap((stop) => (stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom))),
-    ),
-  );
+  new Set(rounds.flatMap(({ stops }) => stops.flatMap(malesHeldAt)));
 
 function outcomesOf(journal: Journal, { stops, done, day }: Round): ReadonlyMap<string, StopDone> {
   const all = new Map(done);
+  const blooms = journal.all('bloom');
   for (const stop of stops) {
-    const outcome = all.get(stop.stop) ?? outcomeOf(journal, stop, day);
-    if (outcome) all.set(stop.stop, outcome);
+    const known = all.get(stop.stop);
+    const became = known ? undefined : becameOf(stop, { blooms, day });
+    if (became) all.set(stop.stop, { stop: stop.stop, ...became });
   }
   return all;
-}
-
-/** What became of the flowers of a stop, if anything was recorded of all of them. */
-function outcomeOf(journal: Journal, stop: Stop, day: Day): StopDone | undefined {
-  const flowers = journal.all('bloom');
-  const { stop: id } = stop;
-  if (stop.kind === 'pollinate') {
-    const flower = flowers.get(stop.bloom);
-    if (!flower) return undefined;
-    const application = stop.application ?? 1;
-    const pollination = pollinationsOf(flower).find((each) => each.application === application);
-    if (pollination) return { stop: id, entry: pollination.entry, at: pollination.at, outcome: 'done' };
-    const missed = flower.reports.findLast((report) => (report.day ?? flower.day) === day);
-    return missed && { stop: id, entry: missed.entry, at: missed.at, outcome: missed.why };
-  }
-  const males = stop.blooms.map((flower) => flowers.get(flower));
-  if (!males.every((male) => male?.picked ?? male?.spoiled)) return undefined;
-  const picked = males.find((male) => male?.picked)?.picked;
-  if (picked) return { stop: id, entry: picked.entry, at: picked.at, outcome: 'done' };
-  const spoiled = males[0]?.spoiled;
-  return spoiled && { stop: id, entry: spoiled.entry, at: spoiled.at, outcome: spoiled.why };
 }

@@ -4,6 +4,7 @@ import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import {
   type Finding,
+  type MissedReason,
   type PickStop,
   type PollinateStop,
   type PollinationMethod,
@@ -36,7 +37,8 @@ export function atFemale(
   { round, day }: Round,
   { bloom, plant, stop }: PollinateStop,
 ): Pick<Bodies['missed'], 'bloom' | 'plant' | 'round' | 'stop' | 'day'> {
-  const own = journal.all('bloom').get(bloom)?.day;
+  const known = journal.all('bloom').get(bloom);
+  const own = known?.putOffFrom ?? known?.day;
   return { bloom, plant, round, stop, ...(own !== undefined && own !== day && { day }) };
 }
 
@@ -87,7 +89,7 @@ export function pollinatedAt(
  * @example pickedAt(round, stop, []).kind // 'picked'
  */
 export const pickedAt = (
-  { round }: Round,
+  { round, day }: Round,
   { stop, plant, blooms }: PickStop,
   spoiled: Bodies['picked']['spoiled'],
 ): Fact => ({
@@ -98,6 +100,27 @@ export const pickedAt = (
     plant,
     blooms: blooms.filter((bloom) => !spoiled.some((each) => each.bloom === bloom)),
     spoiled,
+    ...(spoiled.some(({ why }) => why === 'notYet') && { day }),
+  },
+});
+
+/**
+ * A female that was passed over at a stop, and why.
+ *
+ * @example missedAt(journal, round, stop, 'notYet').body.day // the day on which it was not open
+ */
+export const missedAt = (
+  journal: Journal,
+  round: Round,
+  stop: PollinateStop,
+  why: MissedReason,
+): Extract<Fact, { kind: 'missed' }> => ({
+  kind: 'missed',
+  body: {
+    ...atFemale(journal, round, stop),
+    // Its own day moves with it.
+    ...(why === 'notYet' && { day: round.day }),
+    why,
   },
 });
 
@@ -107,10 +130,15 @@ export const pickedAt = (
  * @example asPlanned(journal, round, pick).kind // 'picked'
  */
 export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
-  if (stop.kind === 'pick') return pickedAt(round, stop, []);
-  const donors = donorsNow(stop, round, journal);
-  if (donors.length === 0)
-    return { kind: 'missed', body: { ...atFemale(journal, round, stop), why: 'noPollen' } };
-  const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
-  return pollinatedAt(journal, round, stop, { donors, found: covered ? 'shut' : 'open', shutAgain: covered });
+  switch (stop.kind) {
+    case 'pick':
+      return pickedAt(round, stop, []);
+    case 'pollinate': {
+      const donors = donorsNow(stop, round, journal);
+      if (donors.length === 0) return missedAt(journal, round, stop, 'noPollen');
+      const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
+      const found = covered ? 'shut' : 'open';
+      return pollinatedAt(journal, round, stop, { donors, found, shutAgain: covered });
+    }
+  }
 }

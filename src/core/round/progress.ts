@@ -7,7 +7,9 @@ import { isSuspect } from '../journal/plantCondition';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
 import { isInHand, malesOf } from '../due/flowersDue';
-import { serviceMs, USUAL_HANDLING, type HandlingMs } from '../outing/handling';
+import { USUAL_HANDLING } from '../outing/handling';
+import { canBeLate, donorsAt, serviceMs } from './operations/operations';
+import type { HandlingMs } from './operations/operation';
 import { malesCarried, roundsBeside } from '../outing/service';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
 import { stopsLeft } from './stops';
@@ -60,7 +62,7 @@ export function progressOf(round: Round, now: number, conditions: RoundCondition
     if (i > 0) time += pace * walkingMs(stops, stop, conditions);
     const open = hours.get(stop.variety);
     if (open) time = Math.max(time, open.opens);
-    if (stop.kind === 'pollinate' && open && time > open.lastSafe) tooLate.push(stop.stop);
+    if (canBeLate(stop) && open && time > open.lastSafe) tooLate.push(stop.stop);
     time += pace * serviceOf(stop, conditions);
   });
   return { at, left: left.length, finish: time, tooLate };
@@ -130,7 +132,10 @@ export function donorsNow(
     suspect: looksSuspect(stop.plant),
   };
   const fit = ({ bloom, plant }: Donor): boolean =>
-    !flowers.get(bloom)?.spoiled && !isOffType(journal, plant) && (mother.suspect || !looksSuspect(plant));
+    !flowers.get(bloom)?.spoiled &&
+    (flowers.get(bloom)?.day ?? round.day) <= round.day &&
+    !isOffType(journal, plant) &&
+    (mother.suspect || !looksSuspect(plant));
   const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
   const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
     mayTake(mother, male),
@@ -158,8 +163,8 @@ const isOffType = (journal: Journal, plant: string): boolean =>
 function malesInHand(id: string, here: string, round: Round, journal: Journal): MaleBud[] {
   const planned = new Map<string, number>();
   for (const stop of stopsLeft(round)) {
-    if (stop.kind !== 'pollinate' || stop.stop === here) continue;
-    for (const { bloom } of stop.donors) planned.set(bloom, (planned.get(bloom) ?? 0) + 1);
+    if (stop.stop === here) continue;
+    for (const { bloom } of donorsAt(stop)) planned.set(bloom, (planned.get(bloom) ?? 0) + 1);
   }
   const flowers = journal.all('bloom');
   const elsewhere = malesCarried(roundsBeside(journal, round));

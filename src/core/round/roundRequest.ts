@@ -1,6 +1,6 @@
 import type { Place } from '../garden/places';
 import type { Segment } from '../garden/segments';
-import type { HandlingMs } from '../outing/handling';
+import type { HandlingMs } from './operations/operation';
 import type { Pair } from '../pairing/pairFlowers';
 import type { WorkingHours } from '../outing/workingHours';
 

@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import type { Stop } from '../journal/kinds/round';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
+import { motherAt, pollenAt } from './operations/operations';
 import type { OutingPlan } from './planOuting';
 import type { PlannedStop, RoundPlan } from './planRound';
 
@@ -68,7 +69,10 @@ export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop):
   const before = stops[stops.findIndex((each) => each.stop === stop.stop) - 1];
   if (!before) return false;
   const varieties = journal.all('variety');
-  const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({ id, crop: varieties.get(id)?.crop }));
+  const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({
+    id,
+    crop: varieties.get(id ?? '')?.crop,
+  }));
   return (
     was!.id !== is!.id &&
     was!.crop !== undefined &&
@@ -77,19 +81,13 @@ export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop):
   );
 }
 
-/** The variety whose pollen is handled. */
-const pollenAt = (stop: Stop): string =>
-  stop.kind === 'pollinate' ? (stop.father ?? stop.variety) : stop.variety;
-
 /**
  * The females that rounds lead to.
  *
  * @example plannedFlowers([]).size // 0
  */
 export const plannedFlowers = (rounds: readonly Round[]): ReadonlySet<string> =>
-  new Set(
-    rounds.flatMap(({ stops }) => stops.flatMap((stop) => (stop.kind === 'pollinate' ? [stop.bloom] : []))),
-  );
+  new Set(rounds.flatMap(({ stops }) => stops.flatMap((stop) => motherAt(stop) ?? [])));
 
 /**
  * The plant at which something was done last on a round.

@@ -2,6 +2,8 @@ import { View } from 'react-native';
 import { useGarden } from '@/data/hooks/useGarden';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
+import type { MissedReason } from '@/core/journal/kinds/round';
+import { motherAt } from '@/core/round/operations/operations';
 import { stopsLeft } from '@/core/round/stops';
 import { plantLabel } from '@/core/records/plantLabel';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -14,11 +16,16 @@ import { MISSED } from '../words/names';
 import { UndoFoot } from './ProgressHead';
 import { RoundRows, type RoundRowsProps } from './RoundRows';
 
+const NOT_YET = 'Not open yet. It stays covered, and is due again tomorrow.';
+
+/** Lost, or put off. */
+const toneOf = (outcome: MissedReason): 'rust' | 'ink' => (outcome === 'notYet' ? 'ink' : 'rust');
+
 /** After the last stop. */
 export function RoundDone({ round, ...others }: RoundRowsProps & { readonly round: Round }) {
   const f = useFormat();
   const { journal } = useGarden().store;
-  const flowers = round.stops.filter((stop) => stop.kind === 'pollinate');
+  const flowers = round.stops.filter((stop) => motherAt(stop) !== undefined);
   const done = flowers.filter(({ stop }) => round.done.get(stop)?.outcome === 'done');
   const firstLook = Math.min(
     ...flowers.flatMap(({ variety }) => {
@@ -45,10 +52,10 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
       {missed.map(({ stop, outcome }) => (
         <ListRow
           key={stop.stop}
-          glyph={<Glyph name={stop.kind === 'pick' ? 'male' : 'female'} tone="rust" />}
-          tone="rust"
+          glyph={<Glyph name={motherAt(stop) === undefined ? 'male' : 'female'} tone={toneOf(outcome)} />}
+          tone={toneOf(outcome)}
           title={plantLabel(journal, stop.plant)}
-          note={MISSED[outcome]}
+          note={outcome === 'notYet' ? NOT_YET : MISSED[outcome]}
         />
       ))}
     </Page>

@@ -1,6 +1,8 @@
 import { useRouter } from 'expo-router';
+import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import { progressOf, type RoundConditions } from '@/core/round/progress';
+import type { Stop } from '@/core/journal/kinds/round';
 import type { Round } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -10,9 +12,16 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { PollinateCard } from './stops/PollinateCard';
 import { PickCard } from './stops/PickCard';
+import type { StopProps } from './stops/StopCard';
 import { ProgressHead } from './ProgressHead';
 import { sayRoundName } from './RoundRows';
 import { useTapGuard } from './tapGuard';
+
+/** The card of each kind of stop: one that is missing does not compile. */
+const CARDS: { readonly [S in Stop as S['kind']]: ComponentType<StopProps & { readonly stop: S }> } = {
+  pick: PickCard,
+  pollinate: PollinateCard,
+};
 
 export interface StopScreenProps {
   readonly round: Round;
@@ -68,9 +77,6 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
     </View>
   );
   const shared = { round, variety, guard, head, at: progress.at };
-  return stop.kind === 'pick' ? (
-    <PickCard key={stop.stop} stop={stop} {...shared} />
-  ) : (
-    <PollinateCard key={stop.stop} stop={stop} {...shared} />
-  );
+  const Card = CARDS[stop.kind] as ComponentType<StopProps & { readonly stop: Stop }>;
+  return <Card key={stop.stop} stop={stop} {...shared} />;
 }

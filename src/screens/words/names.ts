@@ -76,6 +76,7 @@ export const COVERS: Readonly<Record<CoverMethod, string>> = {
 };
 
 export const MISSED: Readonly<Record<MissedReason, string>> = {
+  notYet: 'Not open yet',
   hole: 'Hole or tear',
   torn: 'Cover torn',
   insect: 'Insect in',

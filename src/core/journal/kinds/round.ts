@@ -7,8 +7,12 @@ import type { Flower1 } from './renamed';
 export const FINDINGS = ['shut', 'torn', 'hole', 'insect', 'open', 'wilted'] as const;
 export type Finding = (typeof FINDINGS)[number];
 
-/** Why a flower of the plan was not pollinated. */
+/**
+ * Why a flower of the plan was not pollinated. `notYet`: still green and shut, covered a day too early; under its cover
+ * it waits for the next day.
+ */
 export const MISSED_REASONS = [
+  'notYet',
   'hole',
   'torn',
   'insect',
@@ -60,6 +64,8 @@ export interface PollinateStop extends StopBase {
 
 export type Stop = PickStop | PollinateStop;
 
+export const STOP_KINDS = ['pick', 'pollinate'] as const satisfies readonly Stop['kind'][];
+
 /** What one outing's work was split into: each person walks a round of their own. */
 export interface RoundShare {
   /** Rounds of one split have the same. */
@@ -87,6 +93,8 @@ export interface RoundBodies {
     readonly plant: string;
     readonly blooms: readonly string[];
     readonly spoiled: readonly { readonly bloom: string; readonly why: MissedReason }[];
+    /** The day that it serves, where one of them was not open yet. */
+    readonly day?: Day;
   };
   pollinated: {
     /** One by itself, or a cohort. */
@@ -217,7 +225,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     subjects: ({ round }, each) => each('round', round),
   },
   picked: {
-    version: 2,
+    // Version 3: a male that was not open yet.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastPicked,
@@ -238,7 +247,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   missed: {
-    version: 2,
+    // Version 3: a flower that was not open yet.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastMissed,

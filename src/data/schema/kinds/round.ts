@@ -4,6 +4,7 @@ import {
   FINDINGS,
   MISSED_REASONS,
   POLLINATION_METHODS,
+  STOP_KINDS,
   TOOL_STATES,
   type RoundBodies,
   type Stop,
@@ -11,7 +12,6 @@ import {
 import { MOST_PEOPLE } from '@/core/journal/limits';
 import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
-const STOP_KINDS: readonly Stop['kind'][] = ['pick', 'pollinate'];
 const MOST_FLOWERS = 99;
 const MOST_OPEN_MINUTES = 600;
 
@@ -20,7 +20,6 @@ const donors = Joi.array()
   .items(record({ plant: id.allow(''), bloom: id.allow('') }))
   .max(20);
 const missedReason = oneOf(MISSED_REASONS);
-/** The first is not numbered. */
 /** A bloom that was come to, in a round or without one. */
 const visited = {
   bloom: id,
@@ -29,6 +28,7 @@ const visited = {
   stop: id.optional(),
   day: day.optional(),
 };
+/** The first is not numbered. */
 const application = Joi.number().integer().min(2).max(99);
 const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
   Joi.when('kind', { is: kind, then: schema.required(), otherwise: Joi.optional() });
@@ -66,6 +66,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       spoiled: Joi.array()
         .items(record({ bloom: id, why: missedReason }))
         .max(MOST_FLOWERS),
+      day: day.optional(),
     }),
   pollinated: () =>
     record({

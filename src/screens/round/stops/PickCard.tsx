@@ -15,8 +15,15 @@ import { sayMissed } from '../../words/blooms';
 import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
 
-/** Reasons for which a male is unfit. */
-const UNFIT = MISSED_REASONS.filter((why) => why !== 'noPollen' && why !== 'skipped' && why !== 'torn');
+/** Reasons for which a male is not used; only a flower that was covered can have been covered too early. */
+const unfitFor = (part: Part, covered: boolean): readonly MissedReason[] =>
+  MISSED_REASONS.filter(
+    (why) =>
+      why !== 'noPollen' &&
+      why !== 'skipped' &&
+      why !== 'torn' &&
+      (why !== 'notYet' || (part === 'flower' && covered)),
+  );
 
 interface PickWords {
   readonly verb: string;
@@ -78,7 +85,10 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
       part={part}
       covered={covered}
       says={`${pick}, ${shared.variety?.name ?? ''}`}
-      exceptions={UNFIT.map((why) => ({ title: sayMissed(why, crop), onPress: () => mark(why) }))}
+      exceptions={unfitFor(part, covered).map((why) => ({
+        title: sayMissed(why, crop),
+        onPress: () => mark(why),
+      }))}
       done={{ title: good > 0 ? 'Done' : 'None, continue', onPress: done }}
     >
       <View style={{ marginTop: SPACE.m, gap: SPACE.xs }}>

@@ -9,7 +9,7 @@ import type { Bloom, Round } from '@/core/journal/state';
 import { meantFor } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
-import { atFemale, BRUSHES, methodAt, pollinatedAt, type Pollinating } from '@/core/round/asPlanned';
+import { BRUSHES, methodAt, missedAt, pollinatedAt, type Pollinating } from '@/core/round/asPlanned';
 import { donorsNow, type DonorNow } from '@/core/round/progress';
 import { mustCleanBefore } from '@/core/round/stops';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -100,7 +100,7 @@ function usePollination({ stop, round }: PollinateCardProps): {
     flower,
     covered: isCovered(flower ?? {}),
     donors,
-    miss: (why) => record([{ kind: 'missed', body: { ...atFemale(journal, round, stop), why } }]),
+    miss: (why) => record([missedAt(journal, round, stop, why)]),
     pollinate: (how) => record([pollinatedAt(journal, round, stop, { donors, ...how })]),
   };
 }
@@ -119,7 +119,10 @@ function AsPlanned({
   const part = flower?.part ?? 'flower';
   const words = crop?.habit === 'perfect' ? POLLINATING_PERFECT : (POLLINATING[part] ?? POLLINATING.flower);
   const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
+  // A bud that was covered too early waits under its cover.
+  const mayBeEarly = covered && part === 'flower' && !flower?.emasculated;
   const exceptions: Exception[] = [
+    ...(mayBeEarly ? [{ title: sayMissed('notYet', crop), onPress: () => miss('notYet') }] : []),
     ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onTell(as) })),
     ...LOST.map((why) => ({ title: sayMissed(why, crop), onPress: () => miss(why) })),
   ];

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Part } from '@/core/crops/crop';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
+import { bloomsAt } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -116,13 +117,7 @@ export function StopCard(props: StopCardProps) {
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
         <UnsureButton plant={stop.plant}>
-          <BloomPicture
-            variety={variety}
-            sex={sex}
-            part={part}
-            bloom={stop.kind === 'pollinate' ? stop.bloom : stop.blooms[0]}
-            covered={covered}
-          />
+          <BloomPicture variety={variety} sex={sex} part={part} bloom={bloomsAt(stop)[0]} covered={covered} />
         </UnsureButton>
       </View>
       <PlantWarnings plant={plant} />

@@ -1,0 +1,22 @@
+import type { PollinateStop } from '../../journal/kinds/round';
+import { pollinationsOf, reportOn } from '../../journal/pollinations';
+import type { Operation } from './operation';
+
+/** One female gets pollen. */
+export const POLLINATE: Operation<PollinateStop> = {
+  blooms: ({ bloom }) => [bloom],
+  mother: ({ bloom }) => bloom,
+  donors: ({ donors }) => donors,
+  malesHeld: ({ donors }) => donors.map(({ bloom }) => bloom),
+  pollen: ({ father, variety }) => father ?? variety,
+  lasts: (_stop, { pollinate }) => pollinate,
+  canBeLate: true,
+  became({ bloom, application = 1 }, { blooms, day }) {
+    const flower = blooms.get(bloom);
+    if (!flower) return undefined;
+    const pollination = pollinationsOf(flower).find((each) => each.application === application);
+    if (pollination) return { entry: pollination.entry, at: pollination.at, outcome: 'done' };
+    const report = reportOn(flower, day);
+    return report && { entry: report.entry, at: report.at, outcome: report.why };
+  },
+};
