@@ -34,6 +34,7 @@ test(
     expect(app.activations - before).toBe(1);
 
     for (const exception of [
+      'Not open yet',
       'Hole or tear',
       'Insect in',
       'Already open',

@@ -16,7 +16,7 @@ import { MISSED } from '../words/names';
 import { UndoFoot } from './ProgressHead';
 import { RoundRows, type RoundRowsProps } from './RoundRows';
 
-const NOT_YET = 'Not open yet. It stays covered, and is due again tomorrow.';
+const NOT_YET = 'Not open yet. It is due again tomorrow; leave its cover on.';
 
 /** Lost, or put off. */
 const toneOf = (outcome: MissedReason): 'rust' | 'ink' => (outcome === 'notYet' ? 'ink' : 'rust');

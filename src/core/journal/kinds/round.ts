@@ -14,9 +14,9 @@ export type Finding = (typeof FINDINGS)[number];
 export const MISSED_REASONS = [
   'notYet',
   'hole',
+  'open',
   'torn',
   'insect',
-  'open',
   'wilted',
   'broke',
   'notFound',

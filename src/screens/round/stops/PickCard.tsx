@@ -15,14 +15,11 @@ import { sayMissed } from '../../words/blooms';
 import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
 
-/** Reasons for which a male is not used; only a flower that was covered can have been covered too early. */
-const unfitFor = (part: Part, covered: boolean): readonly MissedReason[] =>
+/** Reasons for which a male is not used. What is no flower is not known to open. */
+const unfitFor = (part: Part): readonly MissedReason[] =>
   MISSED_REASONS.filter(
     (why) =>
-      why !== 'noPollen' &&
-      why !== 'skipped' &&
-      why !== 'torn' &&
-      (why !== 'notYet' || (part === 'flower' && covered)),
+      why !== 'noPollen' && why !== 'skipped' && why !== 'torn' && (why !== 'notYet' || part === 'flower'),
   );
 
 interface PickWords {
@@ -85,7 +82,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
       part={part}
       covered={covered}
       says={`${pick}, ${shared.variety?.name ?? ''}`}
-      exceptions={unfitFor(part, covered).map((why) => ({
+      exceptions={unfitFor(part).map((why) => ({
         title: sayMissed(why, crop),
         onPress: () => mark(why),
       }))}

@@ -30,7 +30,7 @@ import { StopCard, type Exception, type StopProps } from './StopCard';
 type Doubtful = Exclude<Finding, 'shut'>;
 
 /** Found so, a female can still be brushed. */
-const DOUBTFUL: readonly Doubtful[] = ['hole', 'insect', 'open', 'wilted'];
+const DOUBTFUL: readonly Doubtful[] = ['hole', 'open', 'insect', 'wilted'];
 const LOST: readonly MissedReason[] = ['broke', 'notFound'];
 
 type PollinateCardProps = StopProps & { readonly stop: PollinateStop };
@@ -119,8 +119,8 @@ function AsPlanned({
   const part = flower?.part ?? 'flower';
   const words = crop?.habit === 'perfect' ? POLLINATING_PERFECT : (POLLINATING[part] ?? POLLINATING.flower);
   const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
-  // A bud that was covered too early waits under its cover.
-  const mayBeEarly = covered && part === 'flower' && !flower?.emasculated;
+  // A bud that was covered or marked too early waits for its day.
+  const mayBeEarly = part === 'flower' && !flower?.emasculated;
   const exceptions: Exception[] = [
     ...(mayBeEarly ? [{ title: sayMissed('notYet', crop), onPress: () => miss('notYet') }] : []),
     ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onTell(as) })),

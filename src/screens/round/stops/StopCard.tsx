@@ -45,6 +45,9 @@ export interface StopCardProps extends StopProps {
   readonly done: { readonly title: string; readonly onPress: () => void };
 }
 
+/** Exceptions stand three in a row; of more than six the last four share one, which have the shorter names. */
+const sharesRow = (i: number, count: number): boolean => count > 6 && i >= count - 4;
+
 /** The card of one stop: place, flower, work, route; exceptions and Done always in the same place. */
 export function StopCard(props: StopCardProps) {
   const {
@@ -90,12 +93,16 @@ export function StopCard(props: StopCardProps) {
       foot={
         <Guarded guard={guard}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-            {exceptions.map((exception) => (
+            {exceptions.map((exception, i) => (
               <Button
                 key={exception.title}
                 title={exception.title}
                 onPress={press(exception.onPress)}
-                style={{ flexBasis: '30%', flexGrow: 1, height: TOUCH.round }}
+                style={{
+                  flexBasis: sharesRow(i, exceptions.length) ? '22%' : '30%',
+                  flexGrow: 1,
+                  height: TOUCH.round,
+                }}
               />
             ))}
           </View>
