@@ -23,8 +23,8 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    // Tests live through the demo's season, which imports the core.
-    exclude: { path: '\\.test\\.tsx?$|^src/test/' },
+    // Tests live in the demo's seasons, which import the core.
+    exclude: { path: '\\.test\\.tsx?$|^testing/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {

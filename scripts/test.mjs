@@ -93,6 +93,7 @@ const CHECKS = [
       ...TYPES,
       '.cache/types-core.tsbuildinfo',
     ]),
+  () => check('code that nobody uses', bin('knip'), []),
   () => check('imports', bin('depcruise'), ['src', 'server', 'demo', 'testing']),
   () =>
     check('format', bin('prettier'), [

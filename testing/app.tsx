@@ -1,4 +1,4 @@
-import { act, cleanup, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { expose, type Endpoint } from 'comlink';
 import { ExpoRoot } from 'expo-router';
 import requireContext from 'expo-router/build/testing-library/require-context-ponyfill';
@@ -226,4 +226,4 @@ export async function recorded(count: number): Promise<StoredEntry[]> {
   });
 }
 
-export { screen, within };
+export { screen };

@@ -26,7 +26,7 @@ export type Span = readonly [number, number];
 export type Habit = 'monoecious' | 'andromonoecious' | 'perfect';
 
 /** Botanical families: most diseases that travel on hands stay within one. */
-export type Family = 'gourd' | 'grass' | 'nightshade' | 'rose' | 'legume' | 'daisy' | 'mallow';
+type Family = 'gourd' | 'grass' | 'nightshade' | 'rose' | 'legume' | 'daisy' | 'mallow';
 
 /** What carries pollen from plant to plant. */
 export type PollenVector = 'insects' | 'nightInsects' | 'wind' | 'self';
@@ -90,7 +90,7 @@ export interface Looks {
 }
 
 /** How the crop comes into flower. */
-export interface Development {
+interface Development {
   /** Air temperatures between which it develops. */
   readonly base: Figure;
   readonly cap?: Figure;

@@ -45,7 +45,7 @@ export interface DaySituation {
   readonly looks: { readonly due: number };
 }
 
-export type TaskKind = 'round' | 'open' | 'walk' | 'routine' | 'looks' | 'rest';
+type TaskKind = 'round' | 'open' | 'walk' | 'routine' | 'looks' | 'rest';
 
 export interface Task {
   readonly kind: TaskKind;

@@ -11,7 +11,7 @@ import { handlingTimes, USUAL_HANDLING } from '../outing/handling';
 import { waysOf } from '../outing/ways';
 
 /** A variety whose males will hardly do on a day. */
-export interface MalesShort {
+interface MalesShort {
   readonly variety: string;
   /** So many are needed for the females to expect, and so many fewer are to be expected. */
   readonly needed: number;

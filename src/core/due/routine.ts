@@ -16,7 +16,7 @@ const hasRoutine = (crop: Crop): crop is RoutineCrop => crop.routine !== undefin
  * `done`: today. `rests`: it is too soon. `due`: today or tomorrow. `late`: more days have passed than flowers wait.
  * `begin`: not in the last two weeks. `enough`: on as many days as the crop wants it.
  */
-export type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin' | 'enough';
+type RoutineState = 'done' | 'rests' | 'due' | 'late' | 'begin' | 'enough';
 
 /** A row with what its routine asks for. */
 export interface RoutineRow extends PlantedRow {
@@ -92,7 +92,7 @@ function stateOf({ routine }: RoutineCrop, { last, times }: Done, today: Day): R
  *
  * @example usualRowMethod(cropOf('strawberry')) // 'brush'
  */
-export const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
+const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
   ROW_METHODS.find((method) => methods.some((each) => each === method)) ?? 'shake';
 
 /** What a running routine asks for today. */

@@ -7,7 +7,7 @@ import type { Belief } from './identify';
 import type { FlowerKind } from './signs/sign';
 
 /** What can be done with a flower now. `lookCloser`: it may be one of two things that are treated differently. */
-export const FLOWER_USES = [
+const FLOWER_USES = [
   'cover',
   'emasculate',
   'pollinate',
@@ -53,7 +53,7 @@ export interface Use {
 }
 
 /** Less sure than this of what is to be done, one looks once more. Our default. */
-export const SURE_ENOUGH = ourDefault(0.75, 'share');
+const SURE_ENOUGH = ourDefault(0.75, 'share');
 
 /**
  * What can be done with a flower, as far as it is known what it is.

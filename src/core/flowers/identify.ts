@@ -19,7 +19,7 @@ export interface Belief {
 }
 
 /** How a sign that was seen speaks for what the flower is taken for. */
-export interface Speaks {
+interface Speaks {
   readonly sign: SignId;
   /** How many times likelier than not it made the most likely sex, age or style; below 1 it speaks against. */
   readonly sex: number;
@@ -42,7 +42,7 @@ export interface Identification {
 }
 
 /** The likeliest, and how likely. */
-export interface Ranked<T> {
+interface Ranked<T> {
   readonly most: T;
   readonly chance: number;
 }

@@ -3,7 +3,7 @@ import { groupBy } from '../text/groupBy';
 import { clusteredWilson, wilson, type Share } from './wilson';
 
 /** Why a pollinated flower is not in a rate's denominator. */
-export type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
+type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
 
 export interface SetRate extends Share {
   readonly leftOut: Readonly<Record<LeftOut, number>>;

@@ -9,7 +9,7 @@ export interface Share {
 }
 
 /** Standard normal quantile of a two-sided 95 % interval. */
-export const Z95 = 1.959963984540054;
+const Z95 = 1.959963984540054;
 
 /**
  * Wilson's score interval for a share [Wilson 1927; method 3 of Newcombe 1998, Statistics in Medicine 17,

@@ -56,7 +56,7 @@ export function placeOf(
 }
 
 /** A point given along and across a bed from its corner, as a place on the garden's plan. Metres. */
-export function onBed({ x, y, turn }: Pick<BedShape, 'x' | 'y' | 'turn'>, along: Place): Place {
+function onBed({ x, y, turn }: Pick<BedShape, 'x' | 'y' | 'turn'>, along: Place): Place {
   const angle = (turn * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   return { x: x + along.x * cos - along.y * sin, y: y + along.x * sin + along.y * cos };

@@ -1,7 +1,7 @@
 import type { CropFacts, Figure, Span } from '../crops/crop';
 
 /** The figures of a crop that a grower may want to look up, in the order of the season. */
-export const FIGURE_CODES = [
+const FIGURE_CODES = [
   'base',
   'cap',
   'toFlower',

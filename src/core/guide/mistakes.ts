@@ -61,7 +61,7 @@ export function mistakesOf(crop: Crop): Mistake[] {
 }
 
 /** What keeps disease from travelling with the work. */
-export const HYGIENE = ['dryLeaves', 'suspectLast', 'cleanTools', 'freshBags', 'noSeedFromMottled'] as const;
+const HYGIENE = ['dryLeaves', 'suspectLast', 'cleanTools', 'freshBags', 'noSeedFromMottled'] as const;
 export type Hygiene = (typeof HYGIENE)[number];
 
 /**

@@ -2,7 +2,7 @@ import type { Crop } from '../crops/catalogue';
 import type { CropCover, Method } from '../crops/crop';
 
 /** What growers do in different ways. */
-export const SCHOOL_QUESTIONS = [
+const SCHOOL_QUESTIONS = [
   'tool',
   'males',
   'ownPlant',

@@ -5,7 +5,7 @@ import { MILD_DAY } from '../opening/budStages';
 import { degreeDaysOf, degreeDaysToFlower } from '../season/flowering';
 
 /** What there is to see of a crop, in its order; `flowers` where each has both sexes. */
-export const SEASON_STAGES = ['males', 'bearing', 'flowers', 'eating', 'seed'] as const;
+const SEASON_STAGES = ['males', 'bearing', 'flowers', 'eating', 'seed'] as const;
 export type SeasonStage = (typeof SEASON_STAGES)[number];
 
 export interface StageOfSeason {

@@ -15,7 +15,7 @@ export type CrossingFrequency = 'freely' | 'rarely' | 'never';
  * Xenia: what foreign pollen does to what is eaten in the same year. `spoils`: it tastes or pops worse; `visible`: it
  * shows and does no harm; `none`: nothing; `unknown`: the endosperm of one of them is not known.
  */
-export type Xenia = 'spoils' | 'visible' | 'none' | 'unknown';
+type Xenia = 'spoils' | 'visible' | 'none' | 'unknown';
 
 export type CompatibilityReason =
   | 'sameSpecies'

@@ -6,7 +6,7 @@ import { termAt, termOverField, type KernelTerm } from '../pollen/pollenKernel';
 import { pollenSumOf } from '../pollen/pollenSum';
 
 /** A round patch of plants outside the garden; metres. */
-export interface PollenPatch {
+interface PollenPatch {
   readonly middle: Place;
   readonly radius: number;
   readonly plants: number;

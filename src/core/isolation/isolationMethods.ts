@@ -4,8 +4,8 @@ import type { GrownVariety } from './question';
 import { anyPollenSpoils } from './requiredDistance';
 
 /** What a method costs the grower, cheapest first: our default order; a grower's own may differ. */
-export const METHOD_COSTS = ['asking', 'waiting', 'morningWork', 'building', 'space', 'harvest'] as const;
-export type MethodCost = (typeof METHOD_COSTS)[number];
+const METHOD_COSTS = ['asking', 'waiting', 'morningWork', 'building', 'space', 'harvest'] as const;
+type MethodCost = (typeof METHOD_COSTS)[number];
 
 /** Something that can be done about pollen from too close. */
 export interface IsolationMethod {

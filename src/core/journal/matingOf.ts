@@ -71,7 +71,7 @@ function matingAt(
  * @param zone IANA zone of the garden; without it days are those of UTC.
  * @example purposeOn(variety, '2026-07-19').purpose // 'eat'
  */
-export function purposeOn(
+function purposeOn(
   { purposes, purpose, ownPollen }: Pick<Variety, 'purposes' | 'purpose' | 'ownPollen'>,
   day: Day | undefined,
   zone = 'UTC',

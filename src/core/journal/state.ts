@@ -52,11 +52,11 @@ export type Cage = Bodies['cage.set'] & {
   readonly openOn: readonly Day[];
 };
 export type PollenMix = Bodies['pollen.mixed'] & { readonly at: Instant };
-export type WaysState = Bodies['ways.set'];
-export type TieState = Bodies['tie.set'];
+type WaysState = Bodies['ways.set'];
+type TieState = Bodies['tie.set'];
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
-export type Surroundings = Bodies['surroundings.described'];
+type Surroundings = Bodies['surroundings.described'];
 
 export interface Plant {
   readonly plant: string;

@@ -11,7 +11,7 @@ export interface Action {
 }
 
 /** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
-export const WORKS = ['walk', 'round', 'routine', 'plan', 'cages', 'ties', 'ways', 'open', 'fruit'] as const;
+const WORKS = ['walk', 'round', 'routine', 'plan', 'cages', 'ties', 'ways', 'open', 'fruit'] as const;
 export type Work = (typeof WORKS)[number];
 
 /**

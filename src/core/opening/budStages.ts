@@ -17,13 +17,13 @@ interface TimeToOpen {
  * A green bud opens in about two days, a pin in three or more, from the evening on which they are seen (common practice,
  * no source); one day less counts from the day of the eve buds. The spread is our default.
  */
-export const TIME_TO_OPEN: Readonly<Record<Exclude<CountedStage, 'eve'>, TimeToOpen>> = {
+const TIME_TO_OPEN: Readonly<Record<Exclude<CountedStage, 'eve'>, TimeToOpen>> = {
   green: { days: practice(0.95, 'd'), spread: ourDefault(0.35, 'share') },
   pin: { days: practice(3, 'd'), spread: ourDefault(0.35, 'share') },
 };
 
 /** Share of the buds of an age that opens at all: the others are eaten, dry up or fall. */
-export const OPENS_AT_ALL: Readonly<Record<CountedStage, Figure>> = {
+const OPENS_AT_ALL: Readonly<Record<CountedStage, Figure>> = {
   eve: ourDefault(0.97, 'share'),
   green: ourDefault(0.9, 'share'),
   pin: ourDefault(0.75, 'share'),

@@ -19,7 +19,7 @@ export interface ExpectedFlowers {
   readonly days: readonly Expected[];
 }
 
-export interface PlantForecast {
+interface PlantForecast {
   readonly plant: string;
   /** For the flowers of which day its buds were last counted; missing where that was too long ago. */
   readonly countedFor?: Day;
@@ -40,7 +40,7 @@ export interface OpeningForecast {
 }
 
 /** Buds of a plant as they were counted for the flowers of a day. */
-export interface BudCounts {
+interface BudCounts {
   readonly day: Day;
   readonly buds: Readonly<Record<Sex, BudsSeen>>;
 }

@@ -10,11 +10,11 @@ import { morningSteps } from './steps';
  * What is practised. `sex`: male or female; `age`: does it open next; `seed`: may it be used for seed; `find`: which buds
  * of a whole plant open next; `fate`: what happened to a fruitlet; `steps`: the order of the morning.
  */
-export const EXERCISES = ['sex', 'age', 'seed', 'find', 'fate', 'steps'] as const;
-export type Exercise = (typeof EXERCISES)[number];
+const EXERCISES = ['sex', 'age', 'seed', 'find', 'fate', 'steps'] as const;
+type Exercise = (typeof EXERCISES)[number];
 
 /** How a flower was found in the morning. */
-export const FINDINGS = ['covered', 'uncovered', 'hole', 'slipped', 'faded'] as const;
+const FINDINGS = ['covered', 'uncovered', 'hole', 'slipped', 'faded'] as const;
 export type Finding = (typeof FINDINGS)[number];
 
 /** One thing to know: a flower of a kind, in a crop. What is drawn differs each time. */

@@ -1,7 +1,7 @@
 import type { CropFacts } from '../crops/crop';
 
 /** What is done on the morning of a covered flower. */
-export const MORNING_STEPS = ['collect', 'strip', 'check', 'uncover', 'pollinate', 'close', 'tag'] as const;
+const MORNING_STEPS = ['collect', 'strip', 'check', 'uncover', 'pollinate', 'close', 'tag'] as const;
 export type MorningStep = (typeof MORNING_STEPS)[number];
 
 /**

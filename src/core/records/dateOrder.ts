@@ -1,5 +1,5 @@
 /** In which order a table writes year, month and day. */
-export const DATE_ORDERS = ['yearFirst', 'dayFirst', 'monthFirst'] as const;
+const DATE_ORDERS = ['yearFirst', 'dayFirst', 'monthFirst'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
 /** A date in three numbers, whatever follows it. */

@@ -5,9 +5,9 @@ import type { DateOrder } from './dateOrder';
 export const LOGGER_COLUMNS = ['time', 'clock', 'tempC', 'humidity', 'rainMm', 'wind', 'light'] as const;
 export type LoggerColumn = (typeof LOGGER_COLUMNS)[number];
 
-export const TEMPERATURE_UNITS = ['C', 'F'] as const;
-export const RAIN_UNITS = ['mm', 'in'] as const;
-export const WIND_UNITS = ['m/s', 'km/h', 'mph'] as const;
+const TEMPERATURE_UNITS = ['C', 'F'] as const;
+const RAIN_UNITS = ['mm', 'in'] as const;
+const WIND_UNITS = ['m/s', 'km/h', 'mph'] as const;
 
 /** How a logger's file is to be read. */
 export interface LoggerMapping {

@@ -32,7 +32,7 @@ export function methodAt(journal: Journal, { day }: Round, { plant }: PollinateS
  *
  * @example atFemale(journal, round, stop).bloom // stop.bloom
  */
-export function atFemale(
+function atFemale(
   journal: Journal,
   { round, day }: Round,
   { bloom, plant, stop }: PollinateStop,

@@ -17,12 +17,12 @@ interface PlannedStopBase {
   readonly lasts: number;
 }
 
-export interface PlannedPick extends PlannedStopBase {
+interface PlannedPick extends PlannedStopBase {
   readonly kind: 'pick';
   readonly blooms: readonly string[];
 }
 
-export interface PlannedPollination extends PlannedStopBase {
+interface PlannedPollination extends PlannedStopBase {
   readonly kind: 'pollinate';
   readonly bloom: string;
   /** The variety that is to father the seed. */

@@ -4,7 +4,7 @@ import { openChannel, type Channel } from '../channel';
 import { Subscribable } from '../subscribable';
 import { readJson, type Store } from '../storage';
 
-export type ThemeChoice = 'auto' | 'day' | 'night';
+type ThemeChoice = 'auto' | 'day' | 'night';
 export type HourStyle = 'auto' | 'h12' | 'h24';
 
 export interface Settings {

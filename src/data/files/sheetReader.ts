@@ -20,7 +20,7 @@ export type OpenedSheets =
   | { readonly ok: false; readonly why: 'tooLong' | 'noTable' };
 
 /** A table with how it is read, and what came of it. */
-export interface SheetAnswer {
+interface SheetAnswer {
   readonly sheet: Sheet;
   readonly read: ReadPlan;
 }

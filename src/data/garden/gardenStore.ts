@@ -34,7 +34,7 @@ export class ChangedEntries extends Error {
 }
 
 /** What was to be recorded does not fit its schema. */
-export class Refused extends Error {}
+class Refused extends Error {}
 
 /**
  * One open garden: its folded journal, and the only way to add to it.

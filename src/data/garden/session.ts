@@ -12,12 +12,12 @@ export interface Session {
 }
 
 /** The demo's records by their keys in the store, served with the app. */
-export const DEMO_FILE = '/demo-records.json';
+const DEMO_FILE = '/demo-records.json';
 /** The demo's garden id: its entries are known by it and are taken into no other garden. */
 export const DEMO_GARDEN = '00000000000000000000DEMQ00';
 
 /** Why a garden could not be opened. */
-export class DemoMissing extends Error {}
+class DemoMissing extends Error {}
 
 /** Opens the garden that is current on this device. */
 export async function openSession(device: DeviceStore, current: Current): Promise<Session> {

@@ -6,7 +6,7 @@ import type { GardenStore } from '../garden/gardenStore';
 import { useOpened } from './opening';
 
 /** What the station said last, and when, UTC milliseconds of the garden's clock. */
-export interface HeldAnswer {
+interface HeldAnswer {
   readonly answer: StationAnswer;
   readonly readAt: number;
 }

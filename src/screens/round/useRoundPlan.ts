@@ -25,7 +25,7 @@ interface Answer {
 }
 
 /** What share of the planning is done. Who shows it is told; the page around it is not drawn again for each per cent. */
-export class PlanningProgress {
+class PlanningProgress {
   #share = 0;
   readonly #listeners = new Set<() => void>();
 

@@ -68,7 +68,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
 }
 
 /** As long as older entries are being read. */
-export function StillReading() {
+function StillReading() {
   const { store } = useGarden();
   if (store.complete) return null;
   return (

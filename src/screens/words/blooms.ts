@@ -8,7 +8,7 @@ import type { GlyphName } from '@/ui/glyphs/Glyph';
 import { MISSED } from './names';
 
 /** Something that is counted on the walk. */
-export interface CountWords {
+interface CountWords {
   readonly label: string;
   readonly glyph: GlyphName;
 }

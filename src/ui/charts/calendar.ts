@@ -21,7 +21,7 @@ export interface FlowerBar {
   readonly shared: readonly (readonly [number, number])[];
 }
 
-export interface CalendarBar extends FlowerBar {
+interface CalendarBar extends FlowerBar {
   readonly x: number;
   readonly y: number;
   readonly width: number;

@@ -2,7 +2,7 @@
 export const MOST_PEGS = 28;
 const MARGIN = 14;
 const RADIUS = 5;
-export const PRESENT_RADIUS = 9;
+const PRESENT_RADIUS = 9;
 
 export interface Peg {
   readonly x: number;

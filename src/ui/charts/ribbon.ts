@@ -21,7 +21,7 @@ const INSECT_EVERY = 7;
 /** Pixels between a name and what follows it. */
 const GAP = 5;
 
-export interface DrawnPetal {
+interface DrawnPetal {
   readonly name: string;
   readonly first: boolean;
   /** Outline about its own axis. */

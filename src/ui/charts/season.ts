@@ -19,7 +19,7 @@ export interface SeasonBar {
   readonly to: number;
 }
 
-export interface DrawnSeasonBar {
+interface DrawnSeasonBar {
   readonly name: string;
   readonly nameX: number;
   readonly nameY: number;

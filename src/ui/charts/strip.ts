@@ -14,7 +14,7 @@ export interface PlanBed {
 const PADDING = 14;
 const PLANT_RADIUS = 2.5;
 
-export interface DrawnBed {
+interface DrawnBed {
   readonly id: string;
   readonly name: string;
   /** Its corner, about which it is turned. */

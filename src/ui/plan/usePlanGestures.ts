@@ -22,7 +22,7 @@ interface Gestures {
   readonly onMove: (bed: string, by: PlanSpot) => void;
 }
 
-export interface DraggedBed {
+interface DraggedBed {
   readonly bed: string;
   readonly by: PlanSpot;
 }

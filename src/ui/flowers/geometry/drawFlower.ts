@@ -9,7 +9,7 @@ import { nightshadeFace, nightshadeSide } from './nightshade';
 import { boxOf, placed, type Box, type Shape } from './shape';
 
 /** From the side, or into the open flower. */
-export const FLOWER_VIEWS = ['side', 'face'] as const;
+const FLOWER_VIEWS = ['side', 'face'] as const;
 export type FlowerView = (typeof FLOWER_VIEWS)[number];
 
 /**

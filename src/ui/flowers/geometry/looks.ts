@@ -7,7 +7,7 @@ import type { Shape } from './shape';
 
 /** What may be wrong with a flower, or has been done to it. */
 export const DEFECTS = ['hole', 'torn', 'visited', 'slipped'] as const;
-export type Defect = (typeof DEFECTS)[number];
+type Defect = (typeof DEFECTS)[number];
 
 /** What a flower is, as far as it shows. */
 export interface FlowerLooks<Form extends FlowerForm = FlowerForm> {

@@ -3,7 +3,7 @@ import { curveCatmullRom, line } from 'd3-shape';
 export type Point = readonly [x: number, y: number];
 
 /** What a shape is of; its colour follows from it. */
-export const TONES = [
+const TONES = [
   'stalk',
   'stalkShade',
   'sepal',
