@@ -7,17 +7,8 @@ import type { Belief } from './identify';
 import type { FlowerKind } from './signs/sign';
 
 /** What can be done with a flower now. `lookCloser`: it may be one of two things that are treated differently. */
-const FLOWER_USES = [
-  'cover',
-  'emasculate',
-  'pollinate',
-  'pollen',
-  'fruitOnly',
-  'comeBack',
-  'leave',
-  'lookCloser',
-] as const;
-export type FlowerUse = (typeof FLOWER_USES)[number];
+export type FlowerUse =
+  'cover' | 'emasculate' | 'pollinate' | 'pollen' | 'fruitOnly' | 'comeBack' | 'leave' | 'lookCloser';
 
 export type UseReason =
   | 'opensNext'

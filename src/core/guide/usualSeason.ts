@@ -5,8 +5,7 @@ import { MILD_DAY } from '../opening/budStages';
 import { degreeDaysOf, degreeDaysToFlower } from '../season/flowering';
 
 /** What there is to see of a crop, in its order; `flowers` where each has both sexes. */
-const SEASON_STAGES = ['males', 'bearing', 'flowers', 'eating', 'seed'] as const;
-export type SeasonStage = (typeof SEASON_STAGES)[number];
+export type SeasonStage = 'males' | 'bearing' | 'flowers' | 'eating' | 'seed';
 
 export interface StageOfSeason {
   readonly stage: SeasonStage;

@@ -11,8 +11,7 @@ export interface Action {
 }
 
 /** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
-const WORKS = ['walk', 'round', 'routine', 'plan', 'cages', 'ties', 'ways', 'open', 'fruit'] as const;
-export type Work = (typeof WORKS)[number];
+export type Work = 'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit';
 
 /**
  * The work that entries of each kind belong to. What belongs to none is undone where all is, such as a setting made at

@@ -10,8 +10,7 @@ import { morningSteps } from './steps';
  * What is practised. `sex`: male or female; `age`: does it open next; `seed`: may it be used for seed; `find`: which buds
  * of a whole plant open next; `fate`: what happened to a fruitlet; `steps`: the order of the morning.
  */
-const EXERCISES = ['sex', 'age', 'seed', 'find', 'fate', 'steps'] as const;
-type Exercise = (typeof EXERCISES)[number];
+type Exercise = 'sex' | 'age' | 'seed' | 'find' | 'fate' | 'steps';
 
 /** How a flower was found in the morning. */
 const FINDINGS = ['covered', 'uncovered', 'hole', 'slipped', 'faded'] as const;

@@ -1,6 +1,5 @@
 /** In which order a table writes year, month and day. */
-const DATE_ORDERS = ['yearFirst', 'dayFirst', 'monthFirst'] as const;
-export type DateOrder = (typeof DATE_ORDERS)[number];
+export type DateOrder = 'yearFirst' | 'dayFirst' | 'monthFirst';
 
 /** A date in three numbers, whatever follows it. */
 const NUMBERS = /^\s*(\d{1,4})([-/.])\s?(\d{1,2})[-/.]\s?\d{1,4}/;

@@ -5,18 +5,14 @@ import type { DateOrder } from './dateOrder';
 export const LOGGER_COLUMNS = ['time', 'clock', 'tempC', 'humidity', 'rainMm', 'wind', 'light'] as const;
 export type LoggerColumn = (typeof LOGGER_COLUMNS)[number];
 
-const TEMPERATURE_UNITS = ['C', 'F'] as const;
-const RAIN_UNITS = ['mm', 'in'] as const;
-const WIND_UNITS = ['m/s', 'km/h', 'mph'] as const;
-
 /** How a logger's file is to be read. */
 export interface LoggerMapping {
   /** Index of the line that names the columns; rows come after it. */
   readonly header: number;
   readonly columns: Readonly<Partial<Record<LoggerColumn, number>>>;
-  readonly temperature: (typeof TEMPERATURE_UNITS)[number];
-  readonly rain: (typeof RAIN_UNITS)[number];
-  readonly wind: (typeof WIND_UNITS)[number];
+  readonly temperature: 'C' | 'F';
+  readonly rain: 'mm' | 'in';
+  readonly wind: 'm/s' | 'km/h' | 'mph';
   /** Missing where the file does not tell: 5/6 may be in May or in June. */
   readonly dates?: DateOrder;
   /** IANA zone of the times in the file, unless they name their own. */

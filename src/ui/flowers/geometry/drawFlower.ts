@@ -9,8 +9,7 @@ import { nightshadeFace, nightshadeSide } from './nightshade';
 import { boxOf, placed, type Box, type Shape } from './shape';
 
 /** From the side, or into the open flower. */
-const FLOWER_VIEWS = ['side', 'face'] as const;
-export type FlowerView = (typeof FLOWER_VIEWS)[number];
+export type FlowerView = 'side' | 'face';
 
 /**
  * All shapes of a flower from the side, the end of its stalk at the origin, so that flowers of one crop can stand next to

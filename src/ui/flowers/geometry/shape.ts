@@ -3,40 +3,38 @@ import { curveCatmullRom, line } from 'd3-shape';
 export type Point = readonly [x: number, y: number];
 
 /** What a shape is of; its colour follows from it. */
-const TONES = [
-  'stalk',
-  'stalkShade',
-  'sepal',
-  'bud',
-  'budRib',
-  'seam',
-  'petal',
-  'petalBack',
-  'petalLine',
-  'throat',
-  'column',
-  'pollen',
-  'stigma',
-  'fruitlet',
-  'fruitletShade',
-  'yellowed',
-  'rot',
-  'spent',
-  'spentShade',
-  'leaf',
-  'leafLine',
-  'husk',
-  'huskShade',
-  'silk',
-  'silkSpent',
-  'straw',
-  'tape',
-  'veil',
-  'hole',
-  'hair',
-  'none',
-] as const;
-export type Tone = (typeof TONES)[number];
+export type Tone =
+  | 'stalk'
+  | 'stalkShade'
+  | 'sepal'
+  | 'bud'
+  | 'budRib'
+  | 'seam'
+  | 'petal'
+  | 'petalBack'
+  | 'petalLine'
+  | 'throat'
+  | 'column'
+  | 'pollen'
+  | 'stigma'
+  | 'fruitlet'
+  | 'fruitletShade'
+  | 'yellowed'
+  | 'rot'
+  | 'spent'
+  | 'spentShade'
+  | 'leaf'
+  | 'leafLine'
+  | 'husk'
+  | 'huskShade'
+  | 'silk'
+  | 'silkSpent'
+  | 'straw'
+  | 'tape'
+  | 'veil'
+  | 'hole'
+  | 'hair'
+  | 'none';
 
 /** One path of a drawing: what it is of, and its outline in runs that meet at corners; within a run it is smooth. */
 export interface Shape {
