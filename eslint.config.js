@@ -113,7 +113,10 @@ module.exports = [
     // Tests live in the demo's seasons, and share what lies in testing.
     files: ['**/*.test.ts', '**/*.test.tsx'],
     rules: {
-      'import/no-restricted-paths': ['error', { zones: zonesFor(SIDES.filter((side) => !OF_TESTS.includes(side))) }],
+      'import/no-restricted-paths': [
+        'error',
+        { zones: zonesFor(SIDES.filter((side) => !OF_TESTS.includes(side))) },
+      ],
     },
   },
   {

@@ -56,7 +56,7 @@ test(
     test.setTimeout(300_000);
     await app.openDemo();
     await app.tap('Continue the walk');
-    await app.finishWalk();
+    await app.finishWalk(9);
     await seen(page.getByText(/The round takes \d+ min/));
     await app.tap('Back to Today');
     await walkRound(app, page, { whole: true });
