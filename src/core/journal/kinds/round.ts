@@ -64,8 +64,6 @@ export interface PollinateStop extends StopBase {
 
 export type Stop = PickStop | PollinateStop;
 
-export const STOP_KINDS = ['pick', 'pollinate'] as const satisfies readonly Stop['kind'][];
-
 /** What one outing's work was split into: each person walks a round of their own. */
 export interface RoundShare {
   /** Rounds of one split have the same. */

@@ -4,7 +4,7 @@ import { PICK } from './pick';
 import { POLLINATE } from './pollinate';
 
 /** Every kind of stop of a round: a kind that is missing does not compile. */
-const OPERATIONS: Operations = { pick: PICK, pollinate: POLLINATE };
+export const OPERATIONS: Operations = { pick: PICK, pollinate: POLLINATE };
 
 /** A record over the kinds answers with the operation of the stop's own kind. */
 const operationOf = (stop: Stop): Operation<Stop> => OPERATIONS[stop.kind] as Operation<Stop>;

@@ -4,12 +4,12 @@ import {
   FINDINGS,
   MISSED_REASONS,
   POLLINATION_METHODS,
-  STOP_KINDS,
   TOOL_STATES,
   type RoundBodies,
   type Stop,
 } from '@/core/journal/kinds/round';
 import { MOST_PEOPLE } from '@/core/journal/limits';
+import { OPERATIONS } from '@/core/round/operations/operations';
 import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
 const MOST_FLOWERS = 99;
@@ -35,7 +35,7 @@ const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
 
 const stop = record({
   stop: id,
-  kind: oneOf(STOP_KINDS),
+  kind: oneOf(Object.keys(OPERATIONS)),
   plant: id,
   variety: id,
   eta: instant,
