@@ -113,6 +113,8 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
  */
 function putOff(bloom: Mutable<Bloom>, reports: Missed[], pollinations: Pollination[]): void {
   const first = bloom.day;
+  // As nearly always.
+  if (reports.length === 0) return;
   const notYet = reports.flatMap(({ why, day }) => (why === 'notYet' && day !== undefined ? [day] : []));
   if (first === undefined || notYet.length === 0) return;
   const last = notYet.reduce((a, b) => (a > b ? a : b));
