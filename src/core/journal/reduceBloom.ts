@@ -42,17 +42,12 @@ function lookOf(entry: EntryOf<'looked'>): Look {
   };
 }
 
-/** A male that was come to and not open yet. */
-const notYetPicked = ({ id, at, device, body }: EntryOf<'picked'>): Missed => ({
-  why: 'notYet',
-  at,
-  ...(body.day !== undefined && { day: body.day }),
-  device,
-  entry: id,
-});
-
-const missedOf = ({ id, at, device, body }: EntryOf<'missed'>): Missed => ({
-  why: body.why,
+/** A flower that was come to and passed over, female or male. */
+const reportOf = (
+  { id, at, device, body }: EntryOf<'missed'> | EntryOf<'picked'>,
+  why: MissedReason,
+): Missed => ({
+  why,
   at,
   ...(body.day !== undefined && { day: body.day }),
   device,
@@ -189,7 +184,7 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
     case 'missed':
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
-      reports.push(missedOf(entry));
+      reports.push(reportOf(entry, entry.body.why));
       break;
     case 'emasculated':
       readEmasculated(entry, bloom);
@@ -291,7 +286,7 @@ function readPicked(entry: EntryOf<'picked'>, { bloom, reports }: Draft): void {
   bloom.plant ||= body.plant;
   bloom.sex ??= 'male';
   const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
-  if (spoiled?.why === 'notYet') reports.push(notYetPicked(entry));
+  if (spoiled?.why === 'notYet') reports.push(reportOf(entry, 'notYet'));
   else if (spoiled) bloom.spoiled = { why: spoiled.why, at, entry: id };
   else bloom.picked = { at, entry: id };
 }
