@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { AT_ONCE_KEY } from '@/data/device/settingsAtOnce';
 import { PALETTES, SIDE_WIDTH, variablesOf, WIDE_FROM } from '@/ui/theme';
 
 const { day, night } = PALETTES;
@@ -44,7 +45,7 @@ ${PRINT}
 @media (prefers-reduced-motion:reduce){*{animation:none!important;transition:none!important}}`;
 
 /** The choice of day or night is the device's; it must be known before the first paint. */
-const MODE = `try{var m=localStorage.getItem('steady-trowel-mode');if(m)document.documentElement.dataset.mode=m}catch(e){}`;
+const MODE = `try{var t=JSON.parse(localStorage.getItem('${AT_ONCE_KEY}')).settings.theme;if(t!=='auto')document.documentElement.dataset.mode=t}catch(e){}`;
 
 /** Dates and numbers are slow to begin with; the browser can read its tables while the program is on its way. */
 const TABLES = `requestAnimationFrame(function(){setTimeout(function(){new Intl.NumberFormat('en').format(0)})})`;

@@ -29,6 +29,17 @@ test('settings, gardens and backups are stored, and listeners are called', async
   expect(again.lastBackup('g1')).toBe(123);
 });
 
+test('a choice that the store had no time to keep is there at the next opening, for the device that made it', async () => {
+  const store = new MemoryStore();
+  const device = await DeviceStore.open(store);
+  const before = new Map(store.texts);
+  await device.setSettings({ theme: 'night' });
+  store.texts.clear();
+  before.forEach((text, key) => store.texts.set(key, text));
+  expect((await DeviceStore.open(store)).settings.theme).toBe('night');
+  expect((await DeviceStore.open(new MemoryStore())).settings.theme).toBe('auto');
+});
+
 test('a garden that is removed gives way to the demo, can be put back, and is forgotten for good', async () => {
   const device = await DeviceStore.open(new MemoryStore());
   await device.listGarden({ id: 'g1', name: 'Wren Cottage' });

@@ -3,6 +3,7 @@ import { newId, type ClockMemory } from '../clock';
 import { openChannel, type Channel } from '../channel';
 import { Subscribable } from '../subscribable';
 import { readJson, type Store } from '../storage';
+import { keepAtOnce, settingsAtOnce } from './settingsAtOnce';
 
 type ThemeChoice = 'auto' | 'day' | 'night';
 export type HourStyle = 'auto' | 'h12' | 'h24';
@@ -69,7 +70,7 @@ export class DeviceStore extends Subscribable {
     const held = await readJson<Partial<Memory>>(store, KEY);
     const memory: Memory = {
       device: held?.device ?? newId(),
-      settings: { ...DEFAULT_SETTINGS, ...held?.settings },
+      settings: { ...DEFAULT_SETTINGS, ...held?.settings, ...(held?.device && settingsAtOnce(held.device)) },
       gardens: held?.gardens ?? [],
       removed: held?.removed ?? [],
       current: held?.current ?? { demo: true },
@@ -115,7 +116,9 @@ export class DeviceStore extends Subscribable {
   snapshot = (): unknown => this.#memory;
 
   setSettings(settings: Partial<Settings>): Promise<void> {
-    return this.#write({ settings: { ...this.#memory.settings, ...settings } });
+    const all = { ...this.#memory.settings, ...settings };
+    keepAtOnce(this.id, all);
+    return this.#write({ settings: all });
   }
 
   setCurrent(current: Current): Promise<void> {

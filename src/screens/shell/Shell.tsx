@@ -21,8 +21,6 @@ import { TABS, WORK } from './places';
 import { Shortcuts } from './Shortcuts';
 import { useWide } from './useWide';
 
-const MODE_KEY = 'steady-trowel-mode';
-
 /** Something that never changes. */
 const never = () => (): void => undefined;
 
@@ -56,12 +54,6 @@ function useMode(): Mode {
     const root = document.documentElement;
     if (choice === 'auto') delete root.dataset['mode'];
     else root.dataset['mode'] = choice;
-    try {
-      if (choice === 'auto') localStorage.removeItem(MODE_KEY);
-      else localStorage.setItem(MODE_KEY, choice);
-    } catch {
-      // A browser that keeps nothing here shows the other light for a moment at the next start.
-    }
   }, [device, choice]);
   if (choice === 'day' || choice === 'night') return choice;
   return dark ? 'night' : 'day';
