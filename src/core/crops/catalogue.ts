@@ -26,8 +26,9 @@ import { pubescens } from './pubescens';
 import { runnerBean } from './runnerBean';
 import { snakeGourd } from './snakeGourd';
 import { strawberry } from './strawberry';
+import { sunflower } from './sunflower';
 import { tomato } from './tomato';
-import { bearingSex, type VarietyTraits } from './traits';
+import type { VarietyTraits } from './traits';
 import { wantsSeed, type Purpose } from './variety';
 import { watermelon } from './watermelon';
 import { waxGourd } from './waxGourd';
@@ -58,6 +59,7 @@ const FACTS = {
   potato,
   okra,
   strawberry,
+  sunflower,
   commonBean,
   runnerBean,
   limaBean,
@@ -151,7 +153,7 @@ export interface Wanted {
 /**
  * How a crop's flowers are pollinated for a purpose; where only the other way is known, that.
  *
- * @example protocolFor(cropOf('corn'), { purpose: 'seedToKeep', mother: 'v', father: 'v' })?.collect.serves.value // 1
+ * @example protocolFor(cropOf('corn'), { purpose: 'seedToKeep', mother: 'v', father: 'v' })?.collect?.serves.value // 1
  */
 export function protocolFor({ protocols }: Crop, { purpose, mother, father }: Wanted): Protocol | undefined {
   const { fruit, seed, cross } = protocols;
@@ -164,8 +166,8 @@ export function protocolFor({ protocols }: Crop, { purpose, mother, father }: Wa
  *
  * @example bearingSexOf(cropOf('tomato'), {}) // 'perfect'
  */
-export const bearingSexOf = ({ habit }: Crop, traits: VarietyTraits): 'female' | 'perfect' =>
-  habit === 'perfect' ? 'perfect' : bearingSex(traits);
+export const bearingSexOf = ({ habit }: Pick<Crop, 'habit'>, traits: VarietyTraits): 'female' | 'perfect' =>
+  habit === 'perfect' || traits.flowers === 'perfect' ? 'perfect' : 'female';
 
 /**
  * Days on which a female can be pollinated, the first one counted; where a range is known, the cautious end of it.
@@ -176,3 +178,35 @@ export const receptiveDays = ({ receptive }: Crop): number =>
   Math.max(1, Math.floor((receptive?.value[0] ?? 0) / HOURS_A_DAY));
 
 const HOURS_A_DAY = 24;
+
+/**
+ * Days on which a bloom that is worked for a goal is looked at again, the first one counted. What opens floret by floret
+ * is gone to as long as any may be open; who finds none says so.
+ *
+ * @example daysWorked(sunflower, sunflower.protocols.seed) // 10
+ */
+export const daysWorked = (crop: Crop, protocol: Protocol | undefined): number =>
+  protocol?.collect?.fromBearing
+    ? Math.max(1, Math.floor((crop.receptive?.value[1] ?? 0) / HOURS_A_DAY))
+    : receptiveDays(crop);
+
+/**
+ * Days besides its own on which a bloom's pollen may be used: as long as it keeps, or as what bears as well stands open.
+ *
+ * @example pollenGoodFor(tomato, tomato.protocols.cross) // 1
+ */
+export const pollenGoodFor = (crop: Crop, protocol: Protocol | undefined): number =>
+  protocol?.collect?.fromBearing ? daysWorked(crop, protocol) - 1 : (protocol?.collect?.keeps.value ?? 0);
+
+/**
+ * The most often that one bloom may be pollinated: what opens floret by floret as long as it does.
+ *
+ * @example mostTimes(corn, corn.protocols.seed) // 3
+ */
+export const mostTimes = (crop: Crop, protocol: Protocol | undefined): number =>
+  protocol?.collect?.fromBearing
+    ? Math.ceil(daysWorked(crop, protocol) / Math.max(1, protocol.pollinate.apart.value))
+    : MOST_TIMES_OF_A_FLOWER;
+
+/** More often one does not go to a flower. Our default. */
+const MOST_TIMES_OF_A_FLOWER = 3;

@@ -31,8 +31,38 @@ type Family = 'gourd' | 'grass' | 'nightshade' | 'rose' | 'legume' | 'daisy' | '
 /** What carries pollen from plant to plant. */
 export type PollenVector = 'insects' | 'nightInsects' | 'wind' | 'self';
 
-/** How pollen is brought by hand. */
-export type Method = 'maleFlower' | 'brush' | 'swab' | 'vibrate' | 'shake' | 'emasculate' | 'tasselBag';
+/** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel, a head of many florets. */
+export const PARTS = ['flower', 'truss', 'ear', 'tassel', 'head'] as const;
+export type Part = (typeof PARTS)[number];
+
+/**
+ * How pollen is brought by hand: to which parts one by one, and whether all the open flowers of a row are done so too.
+ * `headToHead`: two heads are rubbed against each other.
+ */
+export const METHOD_FACTS = {
+  maleFlower: { to: ['flower'], byRow: false },
+  vibrate: { to: [], byRow: true },
+  shake: { to: [], byRow: true },
+  brush: { to: ['flower', 'head'], byRow: true },
+  swab: { to: ['flower'], byRow: false },
+  tasselBag: { to: ['ear'], byRow: false },
+  headToHead: { to: ['head'], byRow: false },
+  emasculate: { to: [], byRow: false },
+} as const satisfies Readonly<Record<string, { readonly to: readonly Part[]; readonly byRow: boolean }>>;
+export type Method = keyof typeof METHOD_FACTS;
+const METHOD_NAMES = Object.keys(METHOD_FACTS) as Method[];
+
+/** Ways by which one flower, ear or head gets pollen, and that is recorded of it. */
+export type PollinationMethod = {
+  [M in Method]: (typeof METHOD_FACTS)[M]['to'] extends readonly [] ? never : M;
+}[Method];
+export const POLLINATION_METHODS = METHOD_NAMES.filter(
+  (method): method is PollinationMethod => METHOD_FACTS[method].to.length > 0,
+);
+
+/** Ways to pollinate all the open flowers of a row. */
+export type RowMethod = { [M in Method]: (typeof METHOD_FACTS)[M]['byRow'] extends true ? M : never }[Method];
+export const ROW_METHODS = METHOD_NAMES.filter((method): method is RowMethod => METHOD_FACTS[method].byRow);
 
 /** What keeps a flower shut, or insects out. */
 export type CropCover = 'tape' | 'cord' | 'bag' | 'peg' | 'indoors' | 'shootBag' | 'tasselBag' | 'cage';
@@ -127,15 +157,21 @@ export interface Protocol {
   /** The stage at which each is covered. What is covered green waits under its cover until it is receptive. */
   readonly cover?: {
     readonly bearing: BudStage;
-    readonly male: BudStage;
+    /** Missing where nothing is covered for its pollen alone. */
+    readonly male?: BudStage;
     /** What covers each, where nothing else will do. */
     readonly by?: {
       readonly bearing: Exclude<CropCover, 'cage'>;
-      readonly male: Exclude<CropCover, 'cage'>;
+      readonly male?: Exclude<CropCover, 'cage'>;
     };
   };
-  /** Taking a portion of pollen: a male flower, the bag of a tassel. */
-  readonly collect: {
+  /**
+   * Taking a portion of pollen: a male flower, the bag of a tassel. Missing where each flower gets its own pollen, and
+   * none is carried.
+   */
+  readonly collect?: {
+    /** Do those that bear give it to each other, and stay where they are? */
+    readonly fromBearing?: true;
     /** For one. */
     readonly takes: Figure;
     /** Females that it serves. */
@@ -156,10 +192,6 @@ export interface Protocol {
 }
 
 export type Protocols = Readonly<Partial<Record<Goal, Protocol>>>;
-
-/** What is followed by itself: a flower, a truss of them, an ear of corn, a tassel. */
-export const PARTS = ['flower', 'truss', 'ear', 'tassel'] as const;
-export type Part = (typeof PARTS)[number];
 
 /** What there is to know of a crop. Fields that are left out have no meaning for it, or are not known. */
 export interface CropFacts {
@@ -200,7 +232,7 @@ export interface CropFacts {
     readonly longStyledOnly?: true;
   };
   /** What bears the fruit and what gives the pollen, where these are not single flowers. */
-  readonly parts?: { readonly bearing: Part; readonly male: Part };
+  readonly parts?: { readonly bearing: Part; readonly male?: Part };
   /** Is the flower so small that its first trace of yellow is the sign of the evening before? */
   readonly smallFlowered?: true;
   readonly hours?: FlowerHours;

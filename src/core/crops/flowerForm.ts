@@ -50,4 +50,9 @@ export interface DomeForm {
   readonly type: 'dome';
 }
 
-export type FlowerForm = GourdForm | GrassForm | NightshadeForm | DomeForm;
+/** A head of many perfect florets, with rays round them. */
+export interface HeadForm {
+  readonly type: 'head';
+}
+
+export type FlowerForm = GourdForm | GrassForm | NightshadeForm | DomeForm | HeadForm;

@@ -11,6 +11,9 @@ import type * as OutingRequestModule from '../round/outingRequest';
 import type * as PlanOutingModule from '../round/planOuting';
 import type * as StopsModule from '../round/stops';
 import type * as TodayModule from '../today/today';
+import type * as IdentifyModule from '../flowers/identify';
+import type * as KindsOfModule from '../flowers/kindsOf';
+import type * as MistakesModule from '../guide/mistakes';
 import type * as PurityOfModule from '../purity/purityOf';
 import type * as SunModule from '../time/sun';
 
@@ -45,24 +48,83 @@ export const noonbell: CropFacts = {
 };
 `;
 
+/**
+ * A crop with perfect flowers of a form of its own, each worked with its own pollen by a needle: none is carried.
+ */
+const NEEDLECUP = `
+import type { CropFacts, Span } from './crop';
+import { ISOLATION_ONLY, ourDefault, OUTCROSSER, SELFER_ISOLATION, development } from './figures';
+
+export const needlecup: CropFacts = {
+  ...ISOLATION_ONLY,
+  ...SELFER_ISOLATION,
+  name: 'Needlecup',
+  types: 'of no kitchen',
+  species: 'Nulla acuta',
+  family: 'mallow',
+  group: 'needlecup',
+  pollenVector: 'insects',
+  outcrossing: OUTCROSSER,
+  flower: { type: 'cup' } as never,
+  hours: { from: 'sunrise', opens: ourDefault<Span>([0, 1], 'h'), shuts: ourDefault<Span>([5, 6], 'h') },
+  methods: ['brush'],
+  covers: ['bag'],
+  development: development(8, 500, 30),
+  protocols: {
+    seed: {
+      scout: { daysBefore: 1, fromSunset: ourDefault(-3, 'h') },
+      cover: { bearing: 'eve' },
+      pollinate: { takes: ourDefault(20, 's'), times: ourDefault(1, 'count'), apart: ourDefault(0, 'd') },
+      close: true,
+      tag: true,
+    },
+  },
+};
+`;
+
+/** The form of its flowers: they are shut, then open. */
+const CUP = `
+import type { FormFacts } from './form';
+import { byStage } from '../signs/sign';
+
+export const CUP: FormFacts<never> = {
+  signs: () => ({
+    tip: byStage({
+      pin: [0.9, 0.05, 0.05], green: [0.9, 0.05, 0.05], eve: [0.9, 0.05, 0.05],
+      open: [0.05, 0.9, 0.05], spent: [0.05, 0.05, 0.9],
+    }),
+  }),
+  mistakes: ['brushedOnce'],
+};
+`;
+
 const CORE = path.join(__dirname, '..');
 const SCRATCH = path.join(CORE, '../../test-results');
 
-/** The core with one more crop: its file, and its line in the catalogue. */
-function coreWith(id: string, facts: string): string {
+/** The core with more crops: for each its file and its line in the catalogue; the same for their forms. */
+function coreWith(crops: Readonly<Record<string, string>>, forms: Readonly<Record<string, string>>): string {
   mkdirSync(SCRATCH, { recursive: true });
   const root = mkdtempSync(path.join(SCRATCH, 'core-'));
   cpSync(CORE, root, { recursive: true, filter: (from) => !from.endsWith('.test.ts') });
-  writeFileSync(path.join(root, `crops/${id}.ts`), facts);
-  const catalogue = path.join(root, 'crops/catalogue.ts');
-  const text = readFileSync(catalogue, 'utf8');
-  const grown = `import { ${id} } from './${id}';\n${text.replace('const FACTS = {', `const FACTS = {\n  ${id},`)}`;
-  if (!grown.includes(`  ${id},`)) throw new Error('the catalogue has no list of crops');
-  writeFileSync(catalogue, grown);
+  const addLine = (file: string, list: RegExp, name: string, id: string): void => {
+    const text = readFileSync(path.join(root, file), 'utf8');
+    const line = name === id ? name : `${id}: ${name}`;
+    const grown = `import { ${name} } from './${id}';\n${text.replace(list, (head) => `${head}\n  ${line},`)}`;
+    if (!grown.includes(`  ${line},`)) throw new Error(`${file} has no such list`);
+    writeFileSync(path.join(root, file), grown);
+  };
+  for (const [id, facts] of Object.entries(crops)) {
+    writeFileSync(path.join(root, `crops/${id}.ts`), facts);
+    addLine('crops/catalogue.ts', /const FACTS = \{/, id, id);
+  }
+  for (const [id, facts] of Object.entries(forms)) {
+    writeFileSync(path.join(root, `flowers/forms/${id}.ts`), facts);
+    addLine('flowers/forms/forms.ts', /const FORMS: .*= \{/, id.toUpperCase(), id);
+  }
   return root;
 }
 
-const ROOT = coreWith('noonbell', NOONBELL);
+const ROOT = coreWith({ noonbell: NOONBELL, needlecup: NEEDLECUP }, { cup: CUP });
 const load = <T extends object>(module: string): T => jest.requireActual<T>(path.join(ROOT, module));
 
 afterAll(() => rmSync(ROOT, { recursive: true, force: true }));
@@ -76,7 +138,15 @@ const { planOuting } = load<typeof PlanOutingModule>('round/planOuting');
 const { stopsOf } = load<typeof StopsModule>('round/stops');
 const { todayOf } = load<typeof TodayModule>('today/today');
 const { purityOf } = load<typeof PurityOfModule>('purity/purityOf');
+const { identify } = load<typeof IdentifyModule>('flowers/identify');
+const { seenCropOf } = load<typeof KindsOfModule>('flowers/kindsOf');
+const { mistakesOf } = load<typeof MistakesModule>('guide/mistakes');
 const { sunTimes } = load<typeof SunModule>('time/sun');
+
+const newIds = (): (() => string) => {
+  let ids = 0;
+  return () => `bloom${(ids += 1)}`;
+};
 
 const GARDEN: Garden = { id: 'g', name: 'g', place: '', latitude: 47, longitude: 8, zone: 'Europe/Zurich' };
 const HOUR = 3_600_000;
@@ -85,7 +155,7 @@ class Yard {
   readonly journal = new Journal();
   #count = 0;
 
-  constructor() {
+  constructor(crop: string) {
     this.say(
       '2026-07-01T08:00:00Z',
       { kind: 'bed.laid', body: { bed: 'b', name: 'B', x: 0, y: 0, length: 4, width: 1, rows: 1, turn: 0 } },
@@ -94,7 +164,7 @@ class Yard {
         body: {
           variety: 'v',
           name: 'v',
-          crop: 'noonbell' as never,
+          crop: crop as never,
           purpose: 'seedToKeep',
           seedSource: 'boughtLine',
           ownPollen: 'never',
@@ -128,11 +198,11 @@ class Yard {
   }
 
   /** Goes round a day as planned. */
-  goRound(day: string, at: string): string[] {
-    const request = outingRequest(this.journal, GARDEN, { day, outing: 'midday' }, Date.parse(at));
+  goRound(day: string, at: string, outing: 'morning' | 'midday' = 'midday'): string[] {
+    const request = outingRequest(this.journal, GARDEN, { day, outing }, Date.parse(at));
     const stops = stopsOf(planOuting(request).rounds[0]!);
     const round = `round-${day}`;
-    this.say(at, { kind: 'round.planned', body: { round, day, outing: 'midday', stops } });
+    this.say(at, { kind: 'round.planned', body: { round, day, outing, stops } });
     for (const stop of stops) {
       const where = { round, stop: stop.stop, plant: stop.plant };
       if (stop.kind === 'pick')
@@ -159,8 +229,45 @@ class Yard {
   }
 }
 
+test('a crop whose flowers get their own pollen, with a form of its own, is led through walk, round and purity', () => {
+  const yard = new Yard('needlecup');
+  const { journal } = yard;
+  const evening = '2026-07-10T18:00:00Z';
+  const [walked] = walkAt(journal, outingsAt(journal, GARDEN, Date.parse(evening)));
+  const { plant, day, variety, crop, roles } = walked!;
+  expect(roles).toMatchObject({ bears: true, emasculate: false });
+  yard.say(
+    evening,
+    ...scoutVisitFacts(
+      {
+        ...{ plant: plant.plant, day, method: 'bag' },
+        ...{ eve: { female: 2, male: 0 }, green: { female: 0, male: 0 } },
+      },
+      { journal, variety, crop, newId: newIds(), tags: ['K001', 'K002'] },
+    ),
+  );
+  const due = flowersDue(journal, { day, outing: 'morning' });
+  expect([due.females.length, due.males.length, due.shortages]).toEqual([2, 0, []]);
+  expect(yard.goRound(day, `${day}T05:00:00Z`, 'morning').sort()).toEqual(['dab-bloom1', 'dab-bloom2']);
+  const bloom = journal.all('bloom').get('bloom1')!;
+  expect(bloom).toMatchObject({ sex: 'perfect', pollination: { donors: [{ bloom: 'bloom1' }] } });
+  expect(flowersDue(journal, { day, outing: 'morning' }).females).toEqual([]);
+  const { chain } = purityOf(journal, GARDEN, bloom)!;
+  expect(chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
+    state: 'holds',
+    reasons: [{ code: 'pollen.ownPlant' }],
+  });
+  // Its signs and mistakes are those of its form.
+  const seen = seenCropOf('needlecup' as never)!;
+  expect(identify(seen, {}, { tip: 'open' })).toMatchObject({
+    sex: { most: 'perfect' },
+    stage: { most: 'open' },
+  });
+  expect(mistakesOf(seen)).toContain('brushedOnce');
+});
+
 test('a crop with an odd way is led through walk, round, second pollination and purity by its file alone', () => {
-  const yard = new Yard();
+  const yard = new Yard('noonbell');
   const { journal } = yard;
 
   // The evening before: the walk begins two hours before sunset, and is for tomorrow.
@@ -171,11 +278,11 @@ test('a crop with an odd way is led through walk, round, second pollination and 
     ['p2', '2026-07-11'],
   ]);
   expect(todayOf(journal, GARDEN, evening).tasks.next).toMatchObject({ kind: 'walk', size: 2 });
-  let ids = 0;
+  const newId = newIds();
   walk.forEach(({ plant: { plant }, day, variety, crop }, i) => {
     const eve = i === 0 ? { female: 1, male: 0 } : { female: 0, male: 1 };
     const visit = { plant, day, eve, green: { female: 0, male: 0 }, method: 'bag' } as const;
-    const context = { journal, variety, crop, newId: () => `bloom${(ids += 1)}`, tags: ['K001'] };
+    const context = { journal, variety, crop, newId, tags: ['K001'] };
     yard.say(new Date(evening).toISOString(), ...scoutVisitFacts(visit, context));
   });
 
@@ -206,7 +313,7 @@ test('a crop with an odd way is led through walk, round, second pollination and 
 });
 
 test('what it does not say is not done: its male is of no use two days later', () => {
-  const yard = new Yard();
+  const yard = new Yard('noonbell');
   yard.say('2026-07-10T18:00:00Z', {
     kind: 'covered',
     body: {

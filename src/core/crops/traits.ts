@@ -30,14 +30,6 @@ export interface VarietyTraits {
 export type TraitName = keyof VarietyTraits;
 
 /**
- * The sex of the flowers that carry the fruit.
- *
- * @example bearingSex({ flowers: 'perfect' }) // 'perfect'
- */
-export const bearingSex = ({ flowers }: VarietyTraits): 'female' | 'perfect' =>
-  flowers === 'perfect' ? 'perfect' : 'female';
-
-/**
  * Does a variety shed pollen that is good for others? Not a seedless one, nor one with female flowers only.
  *
  * @example shedsPollen({ gynoecious: true }) // false

@@ -80,6 +80,6 @@ const meanOf = ({ flowers }: VarietyForecast, sex: Sex, day: number): number =>
 function malesForEach(journal: Journal, id: string): number {
   const variety = journal.all('variety').get(id)!;
   const meant = { purpose: variety.purpose, mother: id, father: id };
-  const serves = protocolFor(cropOf(variety.crop), meant)?.collect.serves.value ?? 1;
+  const serves = protocolFor(cropOf(variety.crop), meant)?.collect?.serves.value ?? 1;
   return waysOf(journal, meant).males / serves;
 }

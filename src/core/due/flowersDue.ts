@@ -1,4 +1,12 @@
-import { bloomingCropOf, cropOf, protocolFor, receptiveDays, type Crop } from '../crops/catalogue';
+import {
+  bloomingCropOf,
+  cropOf,
+  daysWorked,
+  mostTimes,
+  pollenGoodFor,
+  protocolFor,
+  type Crop,
+} from '../crops/catalogue';
 import type { Protocol } from '../crops/crop';
 import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
@@ -6,10 +14,9 @@ import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/round';
-import { MOST_TIMES } from '../journal/limits';
 import { meantFor, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
-import { pollinationsOf, reportOn } from '../journal/pollinations';
+import { pickedFor, pollinationsOf, reportOn } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -83,12 +90,22 @@ function longestSpan(journal: Journal, outing: Outing): number {
 const spanOf = (crop: Crop, protocol: Protocol): number =>
   Math.max(
     // As often as anybody may choose.
-    receptiveDays(crop) + (MOST_TIMES - 1) * (daysApart(protocol) ?? 0),
-    1 + protocol.collect.keeps.value,
+    daysWorked(crop, protocol) + (mostTimes(crop, protocol) - 1) * (daysApart(protocol) ?? 0),
+    1 + pollenGoodFor(crop, protocol),
   );
 
 /** Reported so, a female is of no use on a later day either. */
 const LOST: readonly MissedReason[] = ['hole', 'torn', 'insect', 'open', 'wilted', 'broke'];
+
+/**
+ * Was what bears found to be of no use, on that day or for good?
+ *
+ * @example isOutOfUse({ ...head, reports: [] }, day) // false
+ */
+export const isOutOfUse = (bloom: Bloom, day: Day): boolean =>
+  isLost(bloom) || reportOn(bloom, day) !== undefined;
+
+const isLost = ({ reports }: Bloom): boolean => reports.some(({ why }) => LOST.includes(why));
 
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
 function applicationDue(
@@ -101,33 +118,36 @@ function applicationDue(
   if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
   const given = pollinationsOf(bloom);
   const done = Math.max(0, ...given.map(({ application }) => application));
-  const missed = reportOn(bloom, day) !== undefined;
-  if (done === 0) {
-    const age = daysBetween(bloom.day, day);
-    const lost = bloom.reports.some(({ why }) => LOST.includes(why));
-    return missed || lost || age >= (crop ? receptiveDays(crop) : 1) ? undefined : 1;
-  }
+  const worked = daysBetween(bloom.day, day) < (crop ? daysWorked(crop, protocol) : 1);
+  if (isOutOfUse(bloom, day)) return undefined;
+  if (done === 0) return worked ? 1 : undefined;
   const apart = protocol && daysApart(protocol);
-  if (!meant || apart === undefined || missed || done >= waysOf(journal, meant).times) return undefined;
+  if (!meant || apart === undefined || done >= waysOf(journal, meant).times) return undefined;
   const last = given.findLast(({ application }) => application === done)!;
-  return addDays(last.day ?? bloom.day, apart) === day ? done + 1 : undefined;
-}
-
-/** A male serves on its own day, and, cut and kept, for as long as its pollen is good. */
-function serves({ bloom, protocol }: Grown, day: Day): boolean {
-  if (bloom.day === undefined || bloom.spoiled) return false;
-  const age = daysBetween(bloom.day, day);
-  if (age === 0) return true;
-  return age > 0 && age <= (protocol?.collect.keeps.value ?? 0) && isInHand(bloom);
+  const next = addDays(last.day ?? bloom.day, apart);
+  // Who could not come on its day comes on the next, as long as it takes pollen.
+  return next === day || (next < day && worked) ? done + 1 : undefined;
 }
 
 /**
- * Is a male cut already?
- *
- * @example isInHand({ cover: { method: 'indoors', at } }) // true
+ * A male serves on its own day, and, cut and kept, for as long as its pollen is good; what bears as well on each day on
+ * which it stands open.
  */
-export const isInHand = ({ picked, cover }: Pick<Bloom, 'picked' | 'cover'>): boolean =>
-  picked !== undefined || cover?.method === 'indoors';
+function serves({ bloom, crop, protocol }: Grown, day: Day): boolean {
+  if (bloom.day === undefined || bloom.spoiled || !crop) return bloom.day === day && !bloom.spoiled;
+  const age = daysBetween(bloom.day, day);
+  if (age < 0 || age > pollenGoodFor(crop, protocol)) return false;
+  if (protocol?.collect?.fromBearing) return !isOutOfUse(bloom, day);
+  return age === 0 || isInHand(bloom, day);
+}
+
+/**
+ * Has somebody its pollen with them already: is a male cut, or was what bears as well brushed that day?
+ *
+ * @example isInHand({ sex: 'male', picked: [], cover: { method: 'indoors', at } }, day) // true
+ */
+export const isInHand = (bloom: Pick<Bloom, 'sex' | 'picked' | 'cover'>, day: Day): boolean =>
+  pickedFor(bloom, day) !== undefined || bloom.cover?.method === 'indoors';
 
 /**
  * The males of an outing that may give pollen, with what they have given so far.
@@ -140,8 +160,12 @@ export function malesOf(journal: Journal, service: Service): MaleBud[] {
   return malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day));
 }
 
+/** Males, and what bears and gives pollen as well. */
 const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
-  served.filter((grown) => grown.bloom.sex === 'male' && serves(grown, day));
+  served.filter((grown) => givesPollen(grown) && serves(grown, day));
+
+const givesPollen = ({ bloom: { sex, role }, protocol }: Grown): boolean =>
+  sex === 'male' || (protocol?.collect?.fromBearing === true && sex === 'perfect' && role === 'hand');
 
 /**
  * The state of an outing: its round, the flowers still waiting, and what is short of males.
@@ -172,21 +196,24 @@ export function flowersDue(journal: Journal, { day, outing }: Service): FlowersD
   };
 }
 
-/** How often each male has been used on some females, by the male's id. What two phones recorded of one is one. */
-function usesOfMales(females: readonly Bloom[]): ReadonlyMap<string, number> {
-  const given = new Set(
-    females.flatMap((female) =>
-      pollinationsOf(female).flatMap(({ application, donors }) =>
-        donors.map(({ bloom }) => `${female.bloom}|${application}|${bloom}`),
-      ),
-    ),
-  );
-  const uses = new Map<string, number>();
-  for (const use of given) {
-    const male = use.slice(use.lastIndexOf('|') + 1);
-    uses.set(male, (uses.get(male) ?? 0) + 1);
+/** How often a male has been used: on one day, or in all. */
+type Uses = (male: string, day?: Day) => number;
+
+/** How often each male has been used on some females. What two phones recorded of one is one. */
+function usesOfMales(females: readonly Bloom[]): Uses {
+  const uses = new Map<string, Map<string, Day | undefined>>();
+  for (const female of females) {
+    for (const { application, donors, day = female.day } of pollinationsOf(female)) {
+      for (const { bloom } of donors) {
+        const ofMale = uses.get(bloom) ?? new Map<string, Day | undefined>();
+        uses.set(bloom, ofMale.set(`${female.bloom}|${application}`, day));
+      }
+    }
   }
-  return uses;
+  return (male, on) => {
+    const days = [...(uses.get(male)?.values() ?? [])];
+    return on === undefined ? days.length : days.filter((day) => day === on).length;
+  };
 }
 
 const isStanding = (journal: Journal, plant: string): boolean =>
@@ -194,7 +221,7 @@ const isStanding = (journal: Journal, plant: string): boolean =>
 
 function femaleBud(
   journal: Journal,
-  { bloom: { bloom, plant }, variety, meant }: Grown,
+  { bloom: { bloom, plant }, variety, meant, protocol }: Grown,
   application: number,
 ): FemaleBud[] {
   const stands = journal.all('plant').get(plant);
@@ -213,6 +240,7 @@ function femaleBud(
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
       ownPollen: meant.ownPollen,
       forSeed,
+      ...(protocol && !protocol.collect && { selfed: true }),
       ...(isSuspect(stands) && { suspect: true }),
     },
   ];
@@ -221,10 +249,11 @@ function femaleBud(
 function maleBud(
   journal: Journal,
   { bloom: male, variety, protocol }: Grown,
-  uses: ReadonlyMap<string, number>,
+  uses: Uses,
   day: Day,
 ): MaleBud[] {
-  if (!variety || !protocol) return [];
+  if (!variety || !protocol?.collect) return [];
+  const { fromBearing, serves: females } = protocol.collect;
   const { bloom, plant } = male;
   const stands = journal.all('plant').get(plant) ?? {};
   return [
@@ -233,9 +262,11 @@ function maleBud(
       plant,
       variety: variety.variety,
       guarded: isCovered(male),
-      used: uses.get(bloom) ?? 0,
-      serves: protocol.collect.serves.value,
-      ageDays: male.day === undefined ? 0 : daysBetween(male.day, day),
+      used: fromBearing ? uses(bloom, day) : uses(bloom),
+      serves: females.value,
+      ...(fromBearing && { standing: true }),
+      // What bears as well opens afresh each day.
+      ageDays: male.day === undefined || fromBearing ? 0 : daysBetween(male.day, day),
       ...(isSuspect(stands) && { suspect: true }),
       ...(isDoubtfulType(stands) && { doubtful: true }),
     },

@@ -1,12 +1,13 @@
-import { cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
-import { bearingSex, shedsPollen } from '../crops/traits';
+import type { PollinationMethod } from '../crops/crop';
+import { bearingSexOf, cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
+import { shedsPollen } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
 import { saidAgain, saidAsOne, strikesOf } from '../journal/sayAgain';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import type { Donor, PollinationMethod } from '../journal/kinds/round';
+import type { Donor } from '../journal/kinds/round';
 import { walkId, type BudCount } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
@@ -221,7 +222,7 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
  * @example malesServe(here) // 3 for squash
  */
 export const malesServe = ({ variety: { crop } }: Pick<OpenPlant, 'variety'>): number =>
-  cropOf(crop).protocols.fruit?.collect.serves.value ?? 1;
+  cropOf(crop).protocols.fruit?.collect?.serves.value ?? 1;
 
 /** Females of other plants that each plant's pollen went to on the day. */
 function servedBy(journal: Journal, { plant, day }: OpenPlant): Map<string, number> {
@@ -348,6 +349,6 @@ const donorsFrom = (plants: readonly string[]): Donor[] => plants.map((plant) =>
  *
  * @example cohortOfVisit('p1', melon, '2026-07-19') // 'p1|2026-07-19|flower|perfect'
  */
-export function cohortOfVisit(plant: string, { traits }: Variety, day: Day): string {
-  return cohortId({ plant, day, part: 'flower', sex: bearingSex(traits) });
+export function cohortOfVisit(plant: string, { crop, traits }: Variety, day: Day): string {
+  return cohortId({ plant, day, part: 'flower', sex: bearingSexOf(cropOf(crop), traits) });
 }

@@ -166,7 +166,12 @@ export function walkRoles(journal: Journal, day?: Day): Map<string, WalkRoles> {
     roles.set(plant, {
       bears,
       fathers: givesPollen,
-      emasculate: asMother !== undefined && bearingSexOf(crop, grown.traits) === 'perfect',
+      emasculate:
+        asMother !== undefined &&
+        bearingSexOf(crop, grown.traits) === 'perfect' &&
+        // What is covered long before it opens keeps its anthers.
+        isCoveredBeforeOpening(crop) &&
+        coveringOf(crop).cover.bearing === 'eve',
       crosses: asMother ? [asMother, ...asFather] : asFather.length > 0 ? asFather : NONE,
     });
   }

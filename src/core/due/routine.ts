@@ -1,8 +1,9 @@
+import { ROW_METHODS, type RowMethod } from '../crops/crop';
 import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import type { Journal } from '../journal/journal';
-import { ROW_METHODS, walkId, type RowMethod } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/scout';
 import type { Garden, Plant } from '../journal/state';
 import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';

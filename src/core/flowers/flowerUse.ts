@@ -3,6 +3,7 @@ import { ourDefault } from '../crops/figures';
 import { daysToOpening, type CountedStage } from '../opening/budStages';
 import { reason, type Reason } from '../text/reason';
 import type { SeenCrop } from './kindsOf';
+import { factsOf } from './forms/forms';
 import type { Belief } from './identify';
 import type { FlowerKind } from './signs/sign';
 
@@ -124,7 +125,7 @@ function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use
   const reasons = [
     reason(guarded ? 'coverHeld' : 'openNow'),
     ...(condition.late && kind.sex !== 'male' ? [reason('shutSoon')] : []),
-    ...(guarded && kind.sex === 'perfect' ? [reason('ownPollenInside')] : []),
+    ...(guarded && crop.habit !== 'perfect' && kind.sex === 'perfect' ? [reason('ownPollenInside')] : []),
   ];
   return { use: kind.sex === 'male' ? 'pollen' : 'pollinate', reasons };
 }
@@ -138,7 +139,7 @@ function whyNotGuarded({ hole, cover }: FlowerCondition): Reason<UseReason> {
 
 function afterwards(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use {
   const forFruit = protocolOf(crop, condition.goal)?.cover === undefined;
-  return kind.sex === 'male' && forFruit && crop.flower.type === 'gourd'
+  return kind.sex === 'male' && forFruit && factsOf(crop.flower).fadedPollenServes
     ? { use: 'pollen', reasons: [reason('faded')] }
     : { use: 'leave', reasons: [reason('over')] };
 }

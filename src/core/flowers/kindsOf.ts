@@ -1,10 +1,7 @@
 import { CROP_IDS, cropOf, type Crop, type CropId } from '../crops/catalogue';
-import { FLOWER_STAGES, STYLE_LENGTHS, type FlowerForm } from '../crops/flowerForm';
+import { FLOWER_STAGES, type FlowerForm } from '../crops/flowerForm';
 import type { VarietyTraits } from '../crops/traits';
-import { domeSigns } from './signs/dome';
-import { gourdSigns } from './signs/gourd';
-import { grassSigns } from './signs/grass';
-import { nightshadeSigns } from './signs/nightshade';
+import { factsOf } from './forms/forms';
 import type { FlowerKind, SignTable } from './signs/sign';
 
 /** A crop whose flowers can be told apart here. */
@@ -41,8 +38,8 @@ const PERFECT_UNLESS_SAID = 0.7;
  * @example kindsOf(tomato, {}).length // 5: perfect, of five ages
  */
 export function kindsOf(crop: SeenCrop, traits: VarietyTraits): PossibleKind[] {
-  const styles =
-    crop.flower.type === 'nightshade' && crop.flower.styles ? STYLE_LENGTHS : ([undefined] as const);
+  const lengths = factsOf(crop.flower).styles?.(crop.flower) ?? [];
+  const styles = lengths.length > 0 ? lengths : [undefined];
   return sexesOf(crop, traits).flatMap(([sex, share]) =>
     FLOWER_STAGES.flatMap((stage) =>
       styles.map((style) => ({
@@ -81,15 +78,4 @@ function bearingSexes(
  *
  * @example Object.keys(signsOf({ type: 'dome' })) // ['petals', 'anthers', 'centre', 'size']
  */
-export function signsOf(form: FlowerForm): SignTable {
-  switch (form.type) {
-    case 'gourd':
-      return gourdSigns(form);
-    case 'grass':
-      return grassSigns;
-    case 'nightshade':
-      return nightshadeSigns(form);
-    case 'dome':
-      return domeSigns;
-  }
-}
+export const signsOf = (form: FlowerForm): SignTable => factsOf(form).signs(form);

@@ -1,3 +1,4 @@
+import { entryOf } from '@testing/entries';
 import { livedSeason } from '@testing/seasons';
 import { Journal } from '../journal/journal';
 import type { EntryOf } from '../journal/entry';
@@ -52,14 +53,13 @@ test('due are those whose day has come and who were not looked at today; the ove
   const seen = new Journal();
   seen.add(SEASON);
   seen.add([
-    {
-      ...SEASON.at(-1)!,
-      id: 'seen-today',
-      kind: 'looked',
-      lamport: seen.lamport + 1,
-      at: `${DAY}T17:00:00.000Z`,
-      body: { bloom: first!.bloom.bloom, seen: 'unsure' },
-    },
+    entryOf(
+      { kind: 'looked', body: { bloom: first!.bloom.bloom, seen: 'unsure' } },
+      {
+        ...{ id: 'seen-today', action: 'seen-today', device: SEASON.at(-1)!.device },
+        ...{ lamport: seen.lamport + 1, at: `${DAY}T17:00:00.000Z` },
+      },
+    ),
   ]);
   const left = looksDue(fruitsOf(seen, garden, DAY, season), garden, DAY);
   expect(left.map(({ bloom }) => bloom.bloom)).toEqual(due.slice(1).map(({ bloom }) => bloom.bloom));

@@ -1,4 +1,6 @@
 import type { Crop } from '../crops/catalogue';
+import { factsOf } from '../flowers/forms/forms';
+import type { FormMistake } from '../flowers/forms/form';
 
 /** What goes wrong most often. Common practice, no source. */
 export const MISTAKES = [
@@ -16,6 +18,9 @@ export const MISTAKES = [
   'tagOnFlower',
   'loadedVine',
   'ownPollenInside',
+  'raysOut',
+  'oneRing',
+  'ownHead',
   'silkOutside',
   'ownTassel',
   'oneDayOfSilk',
@@ -34,28 +39,31 @@ const SHORT_MORNING_H = 6;
  */
 export function mistakesOf(crop: Crop): Mistake[] {
   const { flower, habit, hours, protocols, covers, weather, routine, variableTraits } = crop;
-  const isGourd = flower?.type === 'gourd';
-  const isCorn = flower?.type === 'grass';
+  const ofForm = flower ? factsOf(flower).mistakes : [];
+  const invites = (mistake: FormMistake): boolean => ofForm.includes(mistake);
   const happens: Readonly<Record<Mistake, boolean>> = {
-    greenForEve: isGourd,
+    greenForEve: invites('greenForEve'),
     stalkOfSmallFlower: crop.smallFlowered === true,
-    onlyMales: isGourd && habit !== 'perfect',
+    onlyMales: invites('onlyMales') && habit !== 'perfect',
     lateInTheMorning: hours?.from === 'sunrise' && hours.shuts.value[1] <= SHORT_MORNING_H,
     dampPollen: weather?.humidity !== undefined,
     pollinatedForNothing: crop.pollinationSpoilsFruit === true,
     shortStyled: routine?.longStyledOnly === true,
-    brushedOnce: flower?.type === 'dome',
+    brushedOnce: invites('brushedOnce'),
     tapeTooLow: covers.includes('tape'),
-    holeOverlooked: isGourd && protocols.seed !== undefined,
-    pressedTooHard: isGourd && protocols.seed?.close === true,
-    tagOnFlower: isGourd && protocols.seed?.tag === true,
+    holeOverlooked: invites('holeOverlooked') && protocols.seed !== undefined,
+    pressedTooHard: invites('pressedTooHard') && protocols.seed?.close === true,
+    tagOnFlower: invites('tagOnFlower') && protocols.seed?.tag === true,
     loadedVine: crop.seedFruits !== undefined,
     ownPollenInside: variableTraits.includes('flowers'),
-    silkOutside: isCorn,
-    ownTassel: isCorn,
-    oneDayOfSilk: isCorn,
+    raysOut: invites('raysOut'),
+    oneRing: invites('oneRing'),
+    ownHead: invites('ownHead'),
+    silkOutside: invites('silkOutside'),
+    ownTassel: invites('ownTassel'),
+    oneDayOfSilk: invites('oneDayOfSilk'),
     openForCross: protocols.cross !== undefined,
-    endRotForPollen: isGourd || flower?.type === 'nightshade',
+    endRotForPollen: invites('endRotForPollen'),
   };
   return MISTAKES.filter((mistake) => happens[mistake]);
 }

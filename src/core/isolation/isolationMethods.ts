@@ -48,14 +48,15 @@ export function isolationMethods(
   const outside = relevant.filter(({ where }) => where === 'outside').map(({ id }) => id);
   const own = relevant.filter(({ where }) => where === 'garden').map(({ id }) => id);
   const all = relevant.map(({ id }) => id);
-  const { pollenVector, habit, covers, timeApart } = cropOf(variety.crop);
+  const { pollenVector, habit, covers, timeApart, protocols } = cropOf(variety.crop);
   if (anyPollenSpoils(variety)) {
     const methods: IsolationMethod[] = [{ method: 'netAgainstInsects', cost: 'building', about: all }];
     if (own.length > 0) methods.push({ method: 'growOnlyOne', cost: 'harvest', about: own });
     return methods;
   }
   // Perfect flowers that pollinate themselves only need to be kept shut.
-  const cover = habit === 'perfect' ? 'bagFlowers' : 'coverAndHandPollinate';
+  const selfs = habit === 'perfect' && protocols.seed === undefined;
+  const cover = selfs ? 'bagFlowers' : 'coverAndHandPollinate';
   const methods: IsolationMethod[] = [{ method: cover, cost: 'morningWork', about: all }];
   if (outside.length > 0) methods.push({ method: 'askNeighbour', cost: 'asking', about: outside });
   if (timeApart) {
@@ -66,7 +67,7 @@ export function isolationMethods(
   }
   if (covers.includes('cage')) {
     methods.push({ method: 'cage', cost: 'building', about: all });
-    if (own.length > 0 && habit !== 'perfect') {
+    if (own.length > 0 && !selfs) {
       methods.push({ method: 'alternateCages', cost: 'building', about: own });
     }
   }

@@ -39,8 +39,8 @@ export const MOST_PLANTS_IN_ROW = 2000;
 export const MOST_PEOPLE = 9;
 /** Males for one female. */
 export const MOST_MALES = 4;
-/** How often one female is pollinated. */
-export const MOST_TIMES = 3;
+/** How often one female is pollinated; most crops allow fewer (`mostTimes`). */
+export const MOST_TIMES = 10;
 
 /** Entries whose times one entry corrects. */
 export const MOST_RETIMED = 2000;

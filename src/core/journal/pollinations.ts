@@ -1,5 +1,5 @@
 import type { Day } from '../time/types';
-import type { Bloom, Missed, Pollination } from './state';
+import type { Bloom, Missed, Picked, Pollination } from './state';
 
 /**
  * All pollinations of a bloom, the earliest first.
@@ -16,6 +16,14 @@ export const pollinationsOf = ({ pollination, laterPollinations }: Bloom): Polli
  */
 export const reportOn = ({ reports, day: own }: Bloom, day: Day): Missed | undefined =>
   reports.findLast((report) => (report.day ?? own) === day);
+
+/**
+ * The taking of a bloom's pollen for a day, if there was one: a male is taken once, and is in hand from then on.
+ *
+ * @example pickedFor({ sex: 'perfect', picked: [{ day: '2026-07-19', … }] }, '2026-07-21') // undefined
+ */
+export const pickedFor = ({ sex, picked }: Pick<Bloom, 'sex' | 'picked'>, day: Day): Picked | undefined =>
+  sex === 'male' ? picked.at(-1) : picked.findLast((each) => each.day === day);
 
 /**
  * The plants whose pollen a flower was given, each once, in the order of the pollinations.

@@ -62,6 +62,7 @@ const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
 
 /** One for all blooms that have none. */
 const NONE: readonly string[] = [];
+const NEVER: Bloom['picked'] = [];
 
 /** A bloom while its entries are read. */
 interface Draft {
@@ -70,6 +71,8 @@ interface Draft {
   readonly looks: Look[];
   readonly pollinations: Pollination[];
   readonly reports: Missed[];
+  /** Why its pollen was not taken: at the end it is known what it is. */
+  readonly spoilings: { readonly why: MissedReason; readonly entry: EntryOf<'picked'> }[];
   readonly countings: Counting[];
   readonly members: string[];
 }
@@ -85,6 +88,7 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   if (entries.length === 0) return undefined;
   const draft = draftOf(id);
   for (const entry of entries) read(entry, draft);
+  readSpoilings(draft);
   const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
   putOff(bloom, reports, pollinations);
   const [first, ...later] = pollinations.sort(byTime);
@@ -156,12 +160,13 @@ function draftOf(id: string): Draft {
     code: '',
     role: 'hand',
     day: cohort?.day,
+    picked: NEVER,
     laterPollinations: [],
     reports,
     looks,
     conflicts: [],
   };
-  return { bloom, cohort, looks, reports, pollinations: [], countings: [], members: [] };
+  return { bloom, cohort, looks, reports, spoilings: [], pollinations: [], countings: [], members: [] };
 }
 
 /** Adds what an entry says of the bloom. A kind that names one and has no case here does not compile. */
@@ -281,14 +286,21 @@ function readEmasculated({ at, body }: EntryOf<'emasculated'>, bloom: Mutable<Bl
   bloom.emasculated ??= { at };
 }
 
-function readPicked(entry: EntryOf<'picked'>, { bloom, reports }: Draft): void {
+function readPicked(entry: EntryOf<'picked'>, { bloom, spoilings }: Draft): void {
   const { id, at, body } = entry;
   bloom.plant ||= body.plant;
   bloom.sex ??= 'male';
   const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
-  if (spoiled?.why === 'notYet') reports.push(reportOf(entry, 'notYet'));
-  else if (spoiled) bloom.spoiled = { why: spoiled.why, at, entry: id };
-  else bloom.picked = { at, entry: id };
+  if (spoiled) spoilings.push({ why: spoiled.why, entry });
+  else bloom.picked = [...bloom.picked, { at, ...(body.day !== undefined && { day: body.day }), entry: id }];
+}
+
+/** A male that is unfit is of no use at all; what bears as well was passed over. */
+function readSpoilings({ bloom, reports, spoilings }: Draft): void {
+  for (const { why, entry } of spoilings) {
+    if (why === 'notYet' || bloom.sex !== 'male') reports.push(reportOf(entry, why));
+    else bloom.spoiled = { why, at: entry.at, entry: entry.id };
+  }
 }
 
 /** Of a cohort: one of it got a tag. Of that one: what it was among. */

@@ -1,5 +1,5 @@
+import type { PollinationMethod, RowMethod , Part } from '../crops/crop';
 import type { CropId } from '../crops/catalogue';
-import type { Part } from '../crops/crop';
 import type { Outing } from '../crops/outing';
 import type { OwnPollenRule, Purpose } from '../crops/variety';
 import type { Day, Instant } from '../time/types';
@@ -9,17 +9,9 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
-import type {
-  Donor,
-  Finding,
-  MissedReason,
-  PollinationMethod,
-  RoundShare,
-  Stop,
-  ToolState,
-} from './kinds/round';
+import type { Donor, Finding, MissedReason, RoundShare, Stop, ToolState } from './kinds/round';
 import type { Role } from './kinds/role';
-import type { BloomSex, BudCount, CoverMethod, RowMethod } from './kinds/scout';
+import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -134,6 +126,14 @@ export interface Look {
   readonly entry: string;
 }
 
+/** Pollen that was taken of a bloom. */
+export interface Picked {
+  readonly at: Instant;
+  /** The day that it serves, where it gives pollen on others as well. */
+  readonly day?: Day;
+  readonly entry: string;
+}
+
 /** Two devices recorded one flower: both entries stay, both count as evidence, and the grower is told. */
 export interface Conflict {
   readonly believed: string;
@@ -175,8 +175,8 @@ export interface Bloom {
   readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   readonly emasculated?: { readonly at: Instant };
-  /** A male taken for its pollen. */
-  readonly picked?: { readonly at: Instant; readonly entry: string };
+  /** When its pollen was taken: a male once, what bears as well on several days. */
+  readonly picked: readonly Picked[];
   /** A male found unfit at picking. */
   readonly spoiled?: { readonly why: MissedReason; readonly at: Instant; readonly entry: string };
   /** The day on which it was kept of fruit that had set by itself; when it opened nobody knows. */

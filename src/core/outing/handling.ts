@@ -23,7 +23,7 @@ export function handlingTimes(journal: Journal): Map<string, HandlingMs> {
 const MS_PER_SECOND = 1000;
 
 const handlingOf = ({ collect, pollinate }: Protocol): HandlingMs => ({
-  pick: collect.takes.value * MS_PER_SECOND,
+  pick: (collect?.takes.value ?? 0) * MS_PER_SECOND,
   pollinate: pollinate.takes.value * MS_PER_SECOND,
 });
 

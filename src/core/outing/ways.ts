@@ -1,8 +1,8 @@
+import { POLLINATION_METHODS, type PollinationMethod , type Protocol } from '../crops/crop';
 import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
-import type { Protocol } from '../crops/crop';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';
-import { POLLINATION_METHODS, type PollinationMethod } from '../journal/kinds/round';
+
 import { COVER_METHODS, type CoverMethod } from '../journal/kinds/scout';
 import type { Meant } from '../journal/matingOf';
 

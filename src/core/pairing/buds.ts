@@ -17,6 +17,8 @@ export interface FemaleBud {
   readonly ownPollen: OwnPollenRule;
   /** For seed: pollen that was not kept clean gives fruit, and no seed to keep. */
   readonly forSeed: boolean;
+  /** Does it get its own pollen, and none is carried? */
+  readonly selfed?: boolean;
   /** Does the plant look diseased? */
   readonly suspect?: boolean;
 }
@@ -31,6 +33,8 @@ export interface MaleBud {
   /** Females it has brushed already, and how many it serves in all. */
   readonly used: number;
   readonly serves: number;
+  /** Does it stay on its plant, so that using it once more costs nothing? */
+  readonly standing?: boolean;
   /** Days since it opened. */
   readonly ageDays: number;
   /** Does the plant look diseased? */

@@ -10,6 +10,7 @@ export type PairReason =
   | 'shared'
   | 'ownPlantAllowed'
   | 'ownPlantLastResort'
+  | 'ownFlower'
   | 'unguarded'
   | 'doubtfulType'
   | 'olderPollen'
@@ -91,7 +92,9 @@ export function pairFlowers(
   const malesOf = groupBy(males, ({ variety }) => variety);
   const pairs: Pair[] = [];
   const used = new Set<string>();
-  for (const [father, own] of groupBy(females, (female) => female.father)) {
+  for (const female of females.filter(({ selfed }) => selfed)) pairs.push(ownPollenOf(female));
+  const others = females.filter(({ selfed }) => !selfed);
+  for (const [father, own] of groupBy(others, (female) => female.father)) {
     for (const pair of pairVariety(own, malesOf.get(father) ?? [], ground)) {
       pairs.push(pair);
       for (const { bloom } of pair.donors) used.add(bloom);
@@ -99,6 +102,12 @@ export function pairFlowers(
   }
   return { pairs, spare: males.filter((male) => male.used === 0 && !used.has(male.bloom)) };
 }
+
+const ownPollenOf = ({ bloom, plant, variety, father, application }: FemaleBud): Pair => ({
+  ...{ bloom, plant, variety, father, application },
+  donors: [{ plant, bloom }],
+  reasons: [reason('ownFlower')],
+});
 
 /** Females of one plant that want the same. */
 type Mothers = readonly [FemaleBud, ...FemaleBud[]];
@@ -135,9 +144,9 @@ function pairVariety(females: readonly FemaleBud[], males: readonly MaleBud[], g
     const plant = nodes++;
     const kindNodes = kinds.map((alike) => {
       const node = nodes++;
-      const [{ used, serves }] = alike;
+      const [{ used, serves, standing }] = alike;
       for (let use = used; use < serves; use += 1)
-        arcs.push({ from: node, to: plant, capacity: alike.length, cost: costOfUse(use) });
+        arcs.push({ from: node, to: plant, capacity: alike.length, cost: standing ? 0 : costOfUse(use) });
       return node;
     });
     const today = ofPlant.reduce((sum, { used }) => sum + used, 0);
@@ -179,8 +188,8 @@ const sortOf = ({
 }: FemaleBud): string =>
   JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers, suspect]);
 
-const kindOf = ({ guarded, used, serves, ageDays }: MaleBud): string =>
-  `${guarded}|${used}|${serves}|${ageDays}`;
+const kindOf = ({ guarded, used, serves, ageDays, standing }: MaleBud): string =>
+  `${guarded}|${used}|${serves}|${ageDays}|${standing}`;
 
 /** `undefined` where she may not take it. */
 export function costBetween(female: FemaleBud, male: MaleBud, { metres }: Ground): number | undefined {
@@ -248,7 +257,7 @@ function reasonsFor(
   if (donors.some(({ plant }) => plant === female.plant)) {
     reasons.push(reason(female.ownPollen === 'allowed' ? 'ownPlantAllowed' : 'ownPlantLastResort'));
   }
-  const shared = donors.filter(({ bloom }) => uses.get(bloom)! > 1).length;
+  const shared = donors.filter(({ bloom, standing }) => !standing && uses.get(bloom)! > 1).length;
   if (shared > 0) reasons.push(reason('shared', { count: shared }));
   if (female.forSeed && donors.some(({ guarded }) => !guarded)) reasons.push(reason('unguarded'));
   if (female.forSeed && donors.some(({ doubtful }) => doubtful)) reasons.push(reason('doubtfulType'));

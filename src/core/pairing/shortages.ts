@@ -22,7 +22,8 @@ export interface Shortage {
  */
 export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleBud[]): Shortage[] {
   const malesOf = groupBy(males, ({ variety }) => variety);
-  return [...groupBy(females, ({ father }) => father)].flatMap(([variety, own]): Shortage[] => {
+  const fed = females.filter(({ selfed }) => !selfed);
+  return [...groupBy(fed, ({ father }) => father)].flatMap(([variety, own]): Shortage[] => {
     const theirs = (malesOf.get(variety) ?? []).filter((male) => usesLeft(male) > 0);
     const counts = countsOf(theirs);
     const sound = theirs.filter(({ suspect }) => !suspect);
@@ -30,12 +31,14 @@ export function shortagesOf(females: readonly FemaleBud[], males: readonly MaleB
     const wanted = own.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
     const usable = theirs.filter((male) =>
       own.some((female) => isClean(male, female) && mayTake(female, male)),
-    ).length;
+    );
+    // One that stays where it is gives to as many as it serves.
+    const uses = usable.reduce((sum, male) => sum + (male.standing ? usesLeft(male) : 1), 0);
     const short =
-      wanted > usable ||
+      wanted > uses ||
       own.some((female) => malesFor(female, female.suspect ? counts : healthy) < female.malesWanted);
     return short
-      ? [{ variety, females: own.length, wanted, males: usable, without: withoutPollen(own, theirs) }]
+      ? [{ variety, females: own.length, wanted, males: usable.length, without: withoutPollen(own, theirs) }]
       : [];
   });
 }

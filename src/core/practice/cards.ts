@@ -2,6 +2,7 @@ import type { CropId } from '../crops/catalogue';
 import type { FlowerStage } from '../crops/flowerForm';
 import type { FruitFate } from '../flowers/fruitFate';
 import { flowerUseOfKind } from '../flowers/flowerUse';
+import { factsOf } from '../flowers/forms/forms';
 import { kindsOf, seenCropOf, type SeenCrop } from '../flowers/kindsOf';
 import type { FlowerKind } from '../flowers/signs/sign';
 import { morningSteps } from './steps';
@@ -71,7 +72,7 @@ export function cardsOf(id: CropId): Card[] {
     .map(({ kind }) => kind)
     .filter(({ style }) => style === undefined || style === 'long')
     .toSorted((one, other) => LEARNT.indexOf(one.stage) - LEARNT.indexOf(other.stage));
-  const hasSexes = new Set(kinds.map(({ sex }) => sex)).size > 1 && crop.flower.type !== 'grass';
+  const hasSexes = new Set(kinds.map(({ sex }) => sex)).size > 1 && !factsOf(crop.flower).sexesApart;
   const flowers = [
     ...kinds.flatMap((kind): FlowerCard[] => [
       ...(hasSexes && kind.stage !== 'spent' ? [sexCard(id, kind)] : []),
@@ -83,15 +84,16 @@ export function cardsOf(id: CropId): Card[] {
   ];
   const steps: StepsCard[] =
     morningSteps(crop).length > 0 ? [{ id: `steps|${id}`, exercise: 'steps', crop: id, answer: 'all' }] : [];
-  if (crop.flower.type !== 'gourd') return [...flowers, ...steps];
+  const { plants, fates } = factsOf(crop.flower);
+  if (!plants || !fates) return [...flowers, ...steps];
   const find: PlantCard = { id: `find|${id}`, exercise: 'find', crop: id, answer: 'all' };
-  const fates = FATE_ANSWERS.map((fate): FateCard => ({
+  const fateCards = FATE_ANSWERS.map((fate): FateCard => ({
     id: `fate|${id}|${fate}`,
     exercise: 'fate',
     crop: id,
     answer: fate,
   }));
-  return [...flowers.slice(0, FIND_AFTER), find, ...steps, ...flowers.slice(FIND_AFTER), ...fates];
+  return [...flowers.slice(0, FIND_AFTER), find, ...steps, ...flowers.slice(FIND_AFTER), ...fateCards];
 }
 
 /** What is easiest to tell comes first; all sexes of an age together. */

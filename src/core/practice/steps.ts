@@ -15,7 +15,7 @@ export function morningSteps({ protocols, methods, parts }: CropFacts): readonly
   const { seed } = protocols;
   if (!seed?.cover) return [];
   const does: Readonly<Record<MorningStep, boolean>> = {
-    collect: true,
+    collect: seed.collect !== undefined,
     // A tassel is shaken into its bag; nothing of it is stripped.
     strip: methods[0] === 'maleFlower' && parts === undefined,
     check: true,

@@ -1,4 +1,4 @@
-import { cropOf, protocolFor } from '../crops/catalogue';
+import { cropOf, pollenGoodFor, protocolFor } from '../crops/catalogue';
 import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
@@ -51,6 +51,6 @@ export function purityOf(
     opensOn: (day) => windowOn(day)?.opens[0],
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
-    pollenKeeps: protocolFor(crop, meant)?.collect.keeps.value ?? 0,
+    pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
 }

@@ -1,3 +1,4 @@
+import type { PollinationMethod } from '../crops/crop';
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
@@ -7,7 +8,6 @@ import {
   type MissedReason,
   type PickStop,
   type PollinateStop,
-  type PollinationMethod,
   type Stop,
   type ToolState,
 } from '../journal/kinds/round';
@@ -86,9 +86,10 @@ export function pollinatedAt(
 /**
  * Males picked at a stop, less those found unfit.
  *
- * @example pickedAt(round, stop, []).kind // 'picked'
+ * @example pickedAt(journal, round, stop, []).kind // 'picked'
  */
 export const pickedAt = (
+  journal: Journal,
   { round, day }: Round,
   { stop, plant, blooms }: PickStop,
   spoiled: Bodies['picked']['spoiled'],
@@ -100,9 +101,17 @@ export const pickedAt = (
     plant,
     blooms: blooms.filter((bloom) => !spoiled.some((each) => each.bloom === bloom)),
     spoiled,
-    ...(spoiled.some(({ why }) => why === 'notYet') && { day }),
+    ...((spoiled.some(({ why }) => why === 'notYet') || blooms.some((id) => bearsToo(journal, id))) && {
+      day,
+    }),
   },
 });
+
+/** What bears as well gives its pollen on several days. */
+const bearsToo = (journal: Journal, bloom: string): boolean => {
+  const sex = journal.all('bloom').get(bloom)?.sex;
+  return sex !== undefined && sex !== 'male';
+};
 
 /**
  * A female that was passed over at a stop, and why.
@@ -132,7 +141,7 @@ export const missedAt = (
 export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
   switch (stop.kind) {
     case 'pick':
-      return pickedAt(round, stop, []);
+      return pickedAt(journal, round, stop, []);
     case 'pollinate': {
       const donors = donorsNow(stop, round, journal);
       if (donors.length === 0) return missedAt(journal, round, stop, 'noPollen');

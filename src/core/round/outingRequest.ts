@@ -152,7 +152,7 @@ export function outingRequest(
     start: places.get(at ?? '') ?? GATE,
     from,
     people,
-    inHand: new Set(due.males.filter(isInHand).map(({ bloom }) => bloom)),
+    inHand: new Set(due.males.filter((male) => isInHand(male, service.day)).map(({ bloom }) => bloom)),
     shares: sharesOf(journal, garden, service.day, females),
     suspects: new Set([...females, ...males].flatMap(({ plant, suspect }) => (suspect ? [plant] : []))),
   };

@@ -1,12 +1,12 @@
 import type { Donor, Stop } from '../journal/kinds/round';
 import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
-import type { Round } from '../journal/state';
+import type { Bloom, Round } from '../journal/state';
 import type { WorkingHours } from '../outing/workingHours';
 import { isSuspect } from '../journal/plantCondition';
 import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
-import { isInHand, malesOf } from '../due/flowersDue';
+import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import { USUAL_HANDLING } from '../outing/handling';
 import { canBeLate, donorsAt, serviceMs } from './operations/operations';
 import type { HandlingMs } from './operations/operation';
@@ -131,8 +131,10 @@ export function donorsNow(
     ...(meant?.fathers && { fathers: meant.fathers }),
     suspect: looksSuspect(stop.plant),
   };
+  const isUseless = (male: Bloom | undefined): boolean =>
+    male !== undefined && (male.sex === 'male' ? male.spoiled !== undefined : isOutOfUse(male, round.day));
   const fit = ({ bloom, plant }: Donor): boolean =>
-    !flowers.get(bloom)?.spoiled &&
+    !isUseless(flowers.get(bloom)) &&
     (flowers.get(bloom)?.day ?? round.day) <= round.day &&
     !isOffType(journal, plant) &&
     (mother.suspect || !looksSuspect(plant));
@@ -174,7 +176,7 @@ function malesInHand(id: string, here: string, round: Round, journal: Journal): 
         variety === id &&
         !elsewhere.has(bloom) &&
         !isOffType(journal, plant) &&
-        isInHand(flowers.get(bloom)!),
+        isInHand(flowers.get(bloom)!, round.day),
     )
     .map((male) => ({ ...male, used: male.used + (planned.get(male.bloom) ?? 0) }))
     .filter((male) => usesLeft(male) > 0)

@@ -48,7 +48,8 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     const base = { variety, father: pair.father, block: variety.family, opens };
     for (const { bloom, plant } of pair.donors) {
       const isCut = inHand.has(bloom);
-      if (picks.has(bloom) || (isCut && people === 1)) continue;
+      // Its own pollen is there when it is worked.
+      if (bloom === pair.bloom || picks.has(bloom) || (isCut && people === 1)) continue;
       picks.set(bloom, jobs.length);
       const job = { ...base, bloom, lastSafe: Infinity, needs: [] };
       jobs.push(

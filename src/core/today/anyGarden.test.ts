@@ -1,3 +1,4 @@
+import { ROW_METHODS } from '../crops/crop';
 import fc from 'fast-check';
 import { CROP_IDS, cropOf, protocolFor, receptiveDays } from '../crops/catalogue';
 import { OUTINGS, outingOf } from '../crops/outing';
@@ -8,7 +9,7 @@ import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { PLANT_HEALTHS, TRUENESSES } from '../journal/kinds/plan';
 import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/round';
-import { COVER_METHODS, ROW_METHODS } from '../journal/kinds/scout';
+import { COVER_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '@testing/entries';

@@ -7,6 +7,7 @@ import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
+import { factsOf } from '@/core/flowers/forms/forms';
 import type { FruitFate } from '@/core/flowers/fruitFate';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -92,7 +93,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
   const picture = (fate: FruitFate): ReactNode =>
-    form?.type === 'gourd' ? (
+    form && factsOf(form).fates ? (
       <FruitPicture form={form} fate={fate} shape={variety.traits.fruitShape} size={PICTURE} />
     ) : undefined;
   if (fruit.count > 1) return <CountLook fruit={fruit} named={named} />;

@@ -1,11 +1,17 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
-import { cropOf, protocolFor, type Crop } from '@/core/crops/catalogue';
+import { cropOf, mostTimes, protocolFor, type Crop } from '@/core/crops/catalogue';
 import type { Bodies } from '@/core/journal/kinds/kinds';
-import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
-import type { Protocol } from '@/core/crops/crop';
+
+import {
+  METHOD_FACTS,
+  POLLINATION_METHODS,
+  type Part,
+  type PollinationMethod,
+  type Protocol,
+} from '@/core/crops/crop';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
+import { MOST_MALES } from '@/core/journal/limits';
 import { daysApart, hoursApart, SAME_DAY_TIMES, usualWays, waysOf, type Ways } from '@/core/outing/ways';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
@@ -78,7 +84,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
   const f = useFormat();
   const record = useRecord();
   const { of, name, crop, forSeed, protocol, chosen, ways, usual } = view;
-  const again = protocol && sayApart(protocol, f);
+  const again = protocol && sayApart(crop, protocol, f);
   const set = (change: Partial<Bodies['ways.set']>): void =>
     record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
@@ -143,12 +149,16 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
 
 /** How long from one pollination to the next, and how often that can be; `undefined` where once is all. */
 function sayApart(
+  crop: Crop,
   protocol: Protocol,
   f: Format,
 ): { readonly apart: string; readonly most: number } | undefined {
   const [days, hours] = [daysApart(protocol), hoursApart(protocol)];
   if (days !== undefined) {
-    return { apart: days === 1 ? 'a day apart' : `${f.count(days, 'day', 'days')} apart`, most: MOST_TIMES };
+    return {
+      apart: days === 1 ? 'a day apart' : `${f.count(days, 'day', 'days')} apart`,
+      most: mostTimes(crop, protocol),
+    };
   }
   if (hours === undefined) return undefined;
   return {
@@ -170,8 +180,11 @@ const METHOD_WHY: Readonly<Record<PollinationMethod, string>> = {
   brush: 'Gentle on small or delicate flowers. Take a clean one at each change of variety.',
   swab: 'Gentle, but pollen packs into its fibres. Take a new one at each change of variety.',
   tasselBag: 'The pollen shed overnight is in it.',
+  headToHead: 'Quick with two people, where the heads of two plants can be bent together.',
 };
 
-/** Bags of tassels are for what has tassels. */
-const methodsFor = (crop: Crop): PollinationMethod[] =>
-  POLLINATION_METHODS.filter((method) => (method === 'tasselBag') === (crop.parts?.male === 'tassel'));
+/** Those that are done to what the crop bears. */
+const methodsFor = ({ parts }: Crop): PollinationMethod[] =>
+  POLLINATION_METHODS.filter((method) =>
+    (METHOD_FACTS[method].to as readonly Part[]).includes(parts?.bearing ?? 'flower'),
+  );

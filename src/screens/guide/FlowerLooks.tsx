@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSexOf } from '@/core/crops/catalogue';
-import { FLOWER_STAGES, STYLE_LENGTHS, type FlowerStage } from '@/core/crops/flowerForm';
+import { FLOWER_STAGES, type FlowerStage } from '@/core/crops/flowerForm';
+import { factsOf } from '@/core/flowers/forms/forms';
 import { kindsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
 import { FRUIT_FATES, type FruitFate } from '@/core/flowers/fruitFate';
@@ -33,7 +34,7 @@ const sexesInside = (crop: SeenCrop): Sex[] =>
 /** By what the sexes are told apart, from outside and inside. */
 export function FlowerSexes({ crop }: { readonly crop: SeenCrop }) {
   const form = crop.flower;
-  if (crop.habit === 'perfect' || form.type === 'grass') return null;
+  if (crop.habit === 'perfect' || factsOf(form).sexesApart) return null;
   return (
     <Section title="Male or female">
       <Cells>
@@ -69,7 +70,7 @@ interface Age {
 /** What differs by sex gets a line for each; what does not, one. */
 function agesOf(crop: SeenCrop): Age[] {
   const sexes = sexesOutside(crop);
-  return crop.flower.type === 'grass'
+  return factsOf(crop.flower).sexesApart
     ? sexes.flatMap((sex) => FLOWER_STAGES.map((stage) => ({ stage, sexes: [sex] })))
     : FLOWER_STAGES.map((stage) => ({ stage, sexes }));
 }
@@ -103,7 +104,9 @@ export function FlowerAges({ crop }: { readonly crop: SeenCrop }) {
             ))}
             <View style={{ flex: 1, minWidth: 0 }}>
               <Text variant="strong">
-                {sentenceCase(form.type === 'grass' ? sayKind(form, kind) : sayStage(form, kind.sex, stage))}
+                {sentenceCase(
+                  factsOf(form).sexesApart ? sayKind(form, kind) : sayStage(form, kind.sex, stage),
+                )}
               </Text>
               <Text variant="small">{sayWhyAge(form, kind).text}</Text>
             </View>
@@ -117,11 +120,12 @@ export function FlowerAges({ crop }: { readonly crop: SeenCrop }) {
 /** Where flowers differ in the length of their style, and with it in whether they can set. */
 export function FlowerStyles({ crop }: { readonly crop: SeenCrop }) {
   const form = crop.flower;
-  if (form.type !== 'nightshade' || !form.styles) return null;
+  const styles = factsOf(form).styles?.(form) ?? [];
+  if (styles.length === 0) return null;
   return (
     <Section title="Can it set?">
       <Cells>
-        {STYLE_LENGTHS.map((style) => (
+        {styles.map((style) => (
           <Cell
             key={style}
             title={STYLE_WORDS[style].title}
@@ -139,7 +143,7 @@ const isTold = (fate: FruitFate): fate is Exclude<FruitFate, 'gone'> => fate !==
 /** What a fruitlet looks like some days later. */
 export function FruitFates({ crop }: { readonly crop: SeenCrop }) {
   const form = crop.flower;
-  if (form.type !== 'gourd') return null;
+  if (!factsOf(form).fates) return null;
   return (
     <Section title="A week later">
       {FRUIT_FATES.filter(isTold).map((fate) => (

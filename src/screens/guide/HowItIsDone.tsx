@@ -4,7 +4,8 @@ import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { How } from '../shell/How';
 import { COVER_TITLES, sayRoutine } from '../words/guide';
-import { howToCover, howToPick, howToPollinate, type HowTo } from '../words/howTo';
+import type { HowTo } from '../words/forms/form';
+import { howToCover, howToPick, howToPollinate } from '../words/howTo';
 import { Section } from './Section';
 
 interface Work {
@@ -19,19 +20,26 @@ function workOf(crop: Crop): Work[] {
   const perfect = crop.habit === 'perfect';
   const by = guarded?.cover?.by;
   const covers = by
-    ? [by.bearing, by.male]
+    ? [by.bearing, ...(by.male ? [by.male] : [])]
     : COVER_METHODS.filter((each) => crop.covers.some((own) => own === each));
   return [
-    ...(guarded?.cover && perfect ? [{ title: 'Emasculate the mother', how: howToCover('bag', true) }] : []),
+    ...(guarded?.cover && protocols.cross && perfect
+      ? [{ title: 'Emasculate the mother', how: howToCover('bag', true) }]
+      : []),
     ...(guarded?.cover
       ? covers.map((cover) => ({
           title: COVER_TITLES[cover],
           how: howToCover(cover, false),
         }))
       : []),
-    ...(guarded ? [{ title: parts ? 'Bring in the pollen' : 'Get pollen', how: howToPick(crop) }] : []),
+    ...(guarded ? [{ title: parts?.male ? 'Bring in the pollen' : 'Get pollen', how: howToPick(crop) }] : []),
     ...(guarded
-      ? [{ title: perfect ? 'Pollinate for a cross' : 'Pollinate', how: howToPollinate(crop, true) }]
+      ? [
+          {
+            title: protocols.cross && perfect ? 'Pollinate for a cross' : 'Pollinate',
+            how: howToPollinate(crop, true),
+          },
+        ]
       : []),
   ];
 }

@@ -1,9 +1,10 @@
+import { POLLINATION_METHODS, type PollinationMethod } from '@/core/crops/crop';
 import { meantFor } from '@/core/journal/matingOf';
 import { waysOf } from '@/core/outing/ways';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { bearingSex } from '@/core/crops/traits';
-import { POLLINATION_METHODS, type PollinationMethod } from '@/core/journal/kinds/round';
+import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
+
 import { SEXES } from '@/core/journal/kinds/scout';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { bestSpan } from '@/core/opening/worth';
@@ -67,7 +68,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
   const { plant, variety } = here;
   const female = draft.female ?? 0;
   const counted = draft.female !== undefined || draft.male !== undefined;
-  const bearing = bearingSex(variety.traits);
+  const bearing = bearingSexOf(cropOf(variety.crop), variety.traits);
   return (
     <Page
       title={`${sayPlace(journal, plant)}, ${variety.name}`}

@@ -1,7 +1,8 @@
+import type { PollinationMethod } from '@/core/crops/crop';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
-import type { PollinationMethod } from '@/core/journal/kinds/round';
+
 import type { Variety } from '@/core/journal/state';
 import { HowDrawing } from '@/ui/flowers/HowDrawing';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';

@@ -1,4 +1,5 @@
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
+import { factsOf } from '@/core/flowers/forms/forms';
 import type { FlowerCard } from '@/core/practice/cards';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { hasFace } from '@/ui/flowers/geometry/drawFlower';
@@ -43,7 +44,7 @@ export function ExerciseDrawing({ card, seed, face, size, described, mark }: Exe
 function looksOf({ crop: id, kind, finding }: FlowerCard, seed: number): FlowerLooks {
   const crop = cropOf(id);
   const form = crop.flower!;
-  const shut = (finding === 'covered' || finding === 'hole') && form.type === 'gourd';
+  const shut = (finding === 'covered' || finding === 'hole') && factsOf(form).staysShut;
   const cover = crop.covers[0] === 'tape' ? 'tape' : 'bag';
   return {
     form,

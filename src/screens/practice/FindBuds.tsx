@@ -12,7 +12,8 @@ import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
 import { describe } from '../words/flowers';
-import { GOURD_BUDS, sayQuestion } from '../words/practice';
+import { GOURD_BUDS } from '../words/forms/gourd';
+import { sayQuestion } from '../words/practice';
 import { Plant } from './Plant';
 
 export interface FindBudsProps {

@@ -1,6 +1,7 @@
+import type { RowMethod } from '@/core/crops/crop';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
-import type { RowMethod } from '@/core/journal/kinds/scout';
+
 import { pollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn } from '@/core/opening/weatherOn';
 import { dayAt } from '@/core/time/calendar';

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
+import { factsOf } from '@/core/flowers/forms/forms';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Variety } from '@/core/journal/state';
 import type { CountedStage } from '@/core/opening/budStages';
@@ -20,8 +21,9 @@ const SIZE = 58;
 
 /** What is counted on the walk, as it looks; the words beside it name it. */
 export function BudPicture({ variety, stage, sex, glyph }: BudPictureProps) {
-  // Ears are counted once silk shows, tassels once they shed.
-  const ofCorn = cropOf(variety.crop).flower?.type === 'grass' && stage === 'eve';
+  // What was covered green is counted once it is open: silk shows, a tassel sheds.
+  const form = cropOf(variety.crop).flower;
+  const ofCorn = form !== undefined && factsOf(form).sexesApart && stage === 'eve';
   const looks = looksOfVariety(variety, sex, ofCorn ? 'open' : stage);
   if (!looks) return <Glyph name={glyph} size={30} />;
   return (

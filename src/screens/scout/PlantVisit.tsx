@@ -72,10 +72,11 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
   const sameDay = day === dayAt(store.clock.now(), store.described!.zone);
   const words = walkWords(crop, variety.traits, roles, sameDay);
   const { cover } = coveringOf(crop);
+  const males = cover.male ? counts[cover.male].male : 0;
   const by = counts[cover.bearing].female > 0 ? cover.by?.bearing : cover.by?.male;
   const coverHere = by ?? method;
   const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0) && controls === 0;
-  const total = counts[cover.bearing].female + counts[cover.male].male + controls;
+  const total = counts[cover.bearing].female + males + controls;
   const mostOf = {
     eve: { female: waiting ?? MOST_BUDS, male: MOST_BUDS },
     green: { female: MOST_BUDS, male: MOST_BUDS },
@@ -122,7 +123,7 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
           moreLabel="One control more"
         />
       ) : null}
-      {cover.bearing === 'green' ? <TasselsNeeded walked={walked} counts={eve} /> : null}
+      {cover.bearing === 'green' && cover.male ? <TasselsNeeded walked={walked} counts={eve} /> : null}
       {cover.bearing === 'eve' ? <Tags tags={tags} /> : null}
       {total > 0 ? (
         <How how={howToCover(coverHere, roles.emasculate)}>

@@ -4,7 +4,7 @@ import { HowDrawing } from '@/ui/flowers/HowDrawing';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import type { HowTo } from '../words/howTo';
+import type { HowTo } from '../words/forms/form';
 
 export interface HowProps {
   readonly how: HowTo | undefined;

@@ -5,6 +5,7 @@ import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
 import type { WalkRoles } from '@/core/due/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
+import { wordsOf } from './forms/forms';
 import { MISSED } from './names';
 
 /** Something that is counted on the walk. */
@@ -37,8 +38,10 @@ export function walkWords(
   roles: Pick<WalkRoles, 'bears' | 'fathers' | 'emasculate'>,
   sameDay: boolean,
 ): WalkWords {
+  const { cover } = coveringOf(crop);
+  if (cover.bearing === 'green' && cover.male === undefined) return HEAD_WALK;
   if (crop.habit === 'perfect') return perfectWords(roles, sameDay);
-  if (coveringOf(crop).cover.bearing === 'green') {
+  if (cover.bearing === 'green') {
     return {
       next: 'For tomorrow',
       sign: 'Silk shows inside the bag; a tassel has begun to shed.',
@@ -71,6 +74,15 @@ export function walkWords(
   };
 }
 
+/** Heads that wait under their bags, and those that get one. */
+const HEAD_WALK: WalkWords = {
+  next: 'For tomorrow',
+  sign: 'Look through the bag: the rays have unfolded, and the outermost florets are about to open.',
+  later: 'Bag now, before any ray unfolds',
+  eve: { female: { label: 'Bagged heads that begin', glyph: 'head' } },
+  green: { female: { label: 'Heads to bag', glyph: 'head' } },
+};
+
 const CONTROLS: CountWords = { label: 'Controls: emasculated, no pollen', glyph: 'perfect' };
 
 /** Flowers that are both: wanted on the walk for a cross only. */
@@ -92,16 +104,11 @@ const perfectWords = (
 /** How a bloom is drawn where it is one of a list. */
 export function bloomGlyph({ part, sex }: Pick<Bloom, 'part' | 'sex'>): GlyphName {
   if (part === 'ear') return 'silk';
+  if (part === 'head') return 'head';
   if (part === 'tassel') return 'tassel';
   return sex ?? 'female';
 }
 
 /** Why a flower of the plan was not pollinated, in the words of its crop. */
 export const sayMissed = (why: MissedReason, crop: Crop | undefined): string =>
-  (crop?.parts?.bearing === 'ear' ? EAR_MISSED[why] : undefined) ?? MISSED[why];
-
-const EAR_MISSED: Readonly<Partial<Record<MissedReason, string>>> = {
-  hole: 'Bag torn',
-  open: 'Silk outside',
-  wilted: 'Silk dried up',
-};
+  wordsOf(crop?.flower).missed[why] ?? MISSED[why];

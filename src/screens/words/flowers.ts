@@ -8,6 +8,7 @@ import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Reason } from '@/core/text/reason';
 import type { MalesFor } from '@/core/due/openNow';
 import type { Format } from '../format/format';
+import { wordsOf } from './forms/forms';
 
 interface SignWords<V extends string> {
   /** As a question. */
@@ -73,6 +74,20 @@ export const SIGN_WORDS: { readonly [Id in SignId]: SignWords<SignValue<Id>> } =
     asks: 'How is the middle?',
     values: { hidden: 'Not to be seen', pale: 'Pale dome', greenGrowing: 'Green, growing' },
   },
+  rays: {
+    asks: 'How are the rays?',
+    values: {
+      wrapped: 'Shut in green',
+      unfolding: 'Yellow, unfolding',
+      spread: 'Spread',
+      withered: 'Withered',
+    },
+  },
+  florets: {
+    asks: 'How are the florets in the middle?',
+    values: { closed: 'All shut', ring: 'A ring is open', over: 'All brown' },
+  },
+  back: { asks: 'What colour is the back of the head?', values: { green: 'Green', yellow: 'Yellow' } },
 };
 
 /** What was found, of a sign that was looked at. */
@@ -80,41 +95,10 @@ export const sayValue = (sign: SignId, value: string): string =>
   (SIGN_WORDS[sign].values as Readonly<Record<string, string>>)[value]!;
 
 /** Which part of corn it is; which sex of others. */
-export function saySex(form: FlowerForm, sex: FlowerKind['sex']): string {
-  if (form.type === 'grass') return sex === 'male' ? 'Tassel' : 'Shoot';
-  return {
-    female: 'Female',
-    male: 'Male',
-    perfect: form.type === 'gourd' ? 'Perfect, with a fruitlet' : 'Perfect flower',
-  }[sex];
-}
-
-const STAGES: Readonly<Record<FlowerStage, string>> = {
-  pin: 'tiny bud',
-  green: 'green bud',
-  eve: 'opens next',
-  open: 'open',
-  spent: 'over',
-};
-const CORN_STAGES: Readonly<Record<'male' | 'female', Readonly<Record<FlowerStage, string>>>> = {
-  male: {
-    pin: 'not out yet',
-    green: 'not shedding yet',
-    eve: 'begins to shed',
-    open: 'sheds pollen',
-    spent: 'has shed',
-  },
-  female: {
-    pin: 'very young',
-    green: 'no silk yet',
-    eve: 'silk comes next',
-    open: 'with silk',
-    spent: 'silk is over',
-  },
-};
+export const saySex = (form: FlowerForm, sex: FlowerKind['sex']): string => wordsOf(form).sexes[sex];
 
 export const sayStage = (form: FlowerForm, sex: FlowerKind['sex'], stage: FlowerStage): string =>
-  form.type === 'grass' ? CORN_STAGES[sex === 'male' ? 'male' : 'female'][stage] : STAGES[stage];
+  wordsOf(form).stages(sex)[stage];
 
 /**
  * What it is taken for, in a few words.
@@ -140,15 +124,11 @@ const days = ([from, to]: Span, f: Format): string =>
 export function sayUse({ use, inDays }: Use, sex: FlowerKind['sex'], form: FlowerForm, f: Format): string {
   switch (use) {
     case 'cover':
-      return form.type === 'grass'
-        ? sex === 'male'
-          ? 'Bag it this afternoon.'
-          : 'Bag it now, before any silk shows.'
-        : 'Cover it tonight.';
+      return wordsOf(form).cover(sex);
     case 'emasculate':
       return 'Emasculate it now: take the anthers out, then bag it.';
     case 'pollinate':
-      return form.type === 'nightshade' ? 'Shake or brush it now.' : 'Pollinate it now.';
+      return wordsOf(form).pollinate;
     case 'pollen':
       return 'Take its pollen.';
     case 'fruitOnly':

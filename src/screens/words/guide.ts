@@ -18,6 +18,7 @@ import type { SeasonStage } from '@/core/guide/usualSeason';
 import type { Format } from '../format/format';
 import { COVERS } from './names';
 import { MILD_DAY } from '@/core/opening/budStages';
+import { wordsOf } from './forms/forms';
 
 /** The words of the field guide. */
 
@@ -45,8 +46,8 @@ const VECTORS: Readonly<Record<PollenVector, string>> = {
 };
 
 /** How it flowers, in a few sentences. */
-export function sayHabit({ habit, parts, pollenVector, earlyBees, xenia }: Crop): string {
-  const own = parts ? 'The tassel on top is male, the ears at the stem are female.' : HABITS[habit];
+export function sayHabit({ habit, flower, pollenVector, earlyBees, xenia }: Crop): string {
+  const own = wordsOf(flower).habit ?? HABITS[habit];
   return [
     own,
     VECTORS[pollenVector],
@@ -127,17 +128,9 @@ const FIGURES: Readonly<Record<FigureCode, string>> = {
 };
 
 /** Figures whose words hang on what the crop bears. */
-const CORN_FIGURES: Readonly<Partial<Record<FigureCode, string>>> = {
-  bearingAfterMales: 'From the first pollen to the first silk',
-  receptive: 'Silk is good for',
-  opens: 'Sheds from',
-  shuts: 'Sheds until',
-  setPrior: 'Of ten ears worked, that fill',
-  routineEvery: 'To eat: shake tassels over silk every',
-};
-
-export const sayFigureName = (code: FigureCode, { parts, habit }: Crop): string => {
-  if (parts) return CORN_FIGURES[code] ?? FIGURES[code];
+export const sayFigureName = (code: FigureCode, { flower, habit }: Crop): string => {
+  const own = wordsOf(flower).figures[code];
+  if (own !== undefined) return own;
   return habit === 'perfect' && code === 'receptive' ? 'A flower is good for' : FIGURES[code];
 };
 
@@ -204,6 +197,7 @@ const TOOLS: Readonly<Record<Method, string>> = {
   shake: 'shaking',
   emasculate: 'emasculation',
   tasselBag: 'the bag of a tassel',
+  headToHead: 'head against head',
 };
 
 export const WAYS: Readonly<Record<Way, string>> = {
@@ -248,6 +242,7 @@ const OUR_TOOL: Readonly<Record<Method, string>> = {
   emasculate: 'Emasculation.',
   tasselBag:
     'The bag: pollen that was shed in it is known, and stray pollen on the tassel is dead by morning.',
+  headToHead: 'Head against head: quick where two can be bent together.',
 };
 
 const OUR_COVER: Readonly<Record<CropCover, string>> = { ...COVERS, cage: 'A cage' };
@@ -304,6 +299,10 @@ export const MISTAKE_WORDS: Readonly<Record<Mistake, string>> = {
   loadedVine: 'Expecting seed fruit on a vine that carries fruit already: strip those first.',
   ownPollenInside:
     'Forgetting that the fruiting flower may have anthers of its own: for a cross they come off in the bud.',
+  raysOut: 'Bagging a head whose rays have unfolded: insects have been on it.',
+  oneRing:
+    'Brushing once only: a ring of florets opens a day, and each that was missed is a ring of empty hulls.',
+  ownHead: 'Brushing a head with its own pollen only: older lines take none of their own plant.',
   silkOutside: 'Bagging the shoot when silk is out: it has met pollen of anybody.',
   ownTassel: 'Using the ear’s own tassel: that is selfing, and corn weakens fast.',
   oneDayOfSilk: 'Stopping after one day: silk of the tip comes last, and the tip stays bare.',
@@ -320,14 +319,16 @@ export const HYGIENE_WORDS: Readonly<Record<Hygiene, string>> = {
   noSeedFromMottled: 'Keep no seed of a mottled mother.',
 };
 
-export const saySeasonStage = (stage: SeasonStage, { parts }: Crop): string =>
-  ({
-    males: parts ? 'Tassels shed' : 'Males open',
-    bearing: parts ? 'Silk is out' : 'Females open',
-    flowers: 'Flowers open',
-    eating: 'To eat',
-    seed: 'Seed ripe on the plant',
-  })[stage];
+const SEASON: Readonly<Record<SeasonStage, string>> = {
+  males: 'Males open',
+  bearing: 'Females open',
+  flowers: 'Flowers open',
+  eating: 'To eat',
+  seed: 'Seed ripe on the plant',
+};
+
+export const saySeasonStage = (stage: SeasonStage, { flower }: Crop): string =>
+  wordsOf(flower).season[stage] ?? SEASON[stage];
 
 export const STYLE_WORDS: Readonly<Record<StyleLength, { readonly title: string; readonly text: string }>> = {
   long: { title: 'Long style', text: 'It stands out of the anthers: the flower can set.' },

@@ -1,12 +1,7 @@
 import type { Crop } from '@/core/crops/catalogue';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
-
-/** How something is done, for those who do not know it yet: a drawing and a few short steps. */
-export interface HowTo {
-  readonly drawing: HowDrawingName;
-  readonly steps: readonly string[];
-}
+import type { HowTo } from './forms/form';
+import { wordsOf } from './forms/forms';
 
 const COVERING: Readonly<Record<CoverMethod, HowTo>> = {
   tape: {
@@ -65,16 +60,9 @@ export const howToCover = (method: CoverMethod, emasculate: boolean): HowTo =>
   emasculate ? EMASCULATING : COVERING[method];
 
 /** How pollen is got. */
-export function howToPick({ habit, parts }: Pick<Crop, 'habit' | 'parts'>): HowTo {
-  if (parts?.male === 'tassel')
-    return {
-      drawing: 'tassel',
-      steps: [
-        'Bend the tassel over and tap it, so that the pollen falls into the bag.',
-        'Take the bag off level, fold it shut, and keep it in the shade.',
-        'Go straight to the ears: in dry heat the pollen lives for an hour or two.',
-      ],
-    };
+export function howToPick({ habit, flower }: Pick<Crop, 'habit' | 'flower'>): HowTo {
+  const { pick } = wordsOf(flower);
+  if (pick) return pick;
   if (habit === 'perfect')
     return {
       drawing: 'vibrate',
@@ -96,18 +84,11 @@ export function howToPick({ habit, parts }: Pick<Crop, 'habit' | 'parts'>): HowT
 
 /** How it is brought to what bears the fruit, and what is done after. */
 export function howToPollinate(
-  { habit, parts, smallFlowered }: Pick<Crop, 'habit' | 'parts' | 'smallFlowered'>,
+  { habit, flower, smallFlowered }: Pick<Crop, 'habit' | 'flower' | 'smallFlowered'>,
   covered: boolean,
 ): HowTo {
-  if (parts?.bearing === 'ear')
-    return {
-      drawing: 'ear',
-      steps: [
-        'Have the tassel bag open in one hand, pull the shoot bag off with the other, and slip the tassel bag over.',
-        'Shake it, fold it round the stalk and staple it.',
-        'The silk should be an even brush: cut the tip of the ear the evening before.',
-      ],
-    };
+  const { bring } = wordsOf(flower);
+  if (bring) return bring;
   if (habit === 'perfect')
     return {
       drawing: 'emasculate',

@@ -1,7 +1,8 @@
+import type { PollinationMethod } from '@/core/crops/crop';
 import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
-import type { Finding, MissedReason, PollinationMethod } from '@/core/journal/kinds/round';
+import type { Finding, MissedReason } from '@/core/journal/kinds/round';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
@@ -93,6 +94,7 @@ export const METHODS: Readonly<Record<PollinationMethod, string>> = {
   brush: 'A soft, dry brush',
   swab: 'A cotton swab',
   tasselBag: 'The bag of a tassel',
+  headToHead: 'Head against head',
 };
 
 export const FOUND: Readonly<Record<Finding, string>> = {

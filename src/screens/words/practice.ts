@@ -3,8 +3,9 @@ import type { FlowerForm } from '@/core/crops/flowerForm';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
 import type { Answer, Card, FateCard, Finding, FlowerCard } from '@/core/practice/cards';
 import type { MorningStep } from '@/core/practice/steps';
-import type { Part } from '@/ui/flowers/geometry/shape';
 import { saySex } from './flowers';
+import type { Telling } from './forms/form';
+import { wordsOf } from './forms/forms';
 
 /** What is asked. */
 export const sayQuestion = (card: Card): string => {
@@ -14,9 +15,7 @@ export const sayQuestion = (card: Card): string => {
   const { exercise, kind, crop } = card;
   if (exercise === 'sex') return 'Male or female?';
   if (exercise === 'seed') return 'It is morning. May this be used for seed?';
-  if (cropOf(crop).flower?.type === 'grass')
-    return kind.sex === 'male' ? 'When does this tassel shed?' : 'When does this shoot show its silk?';
-  return 'It is evening. When does this flower open?';
+  return wordsOf(cropOf(crop).flower).asksWhen(kind.sex);
 };
 
 /** Answers as buttons. */
@@ -27,7 +26,7 @@ export function sayAnswer(answer: Answer, form: FlowerForm): string {
     case 'later':
       return 'Later';
     case 'over':
-      return form.type === 'grass' ? 'It does already, or did' : 'It is open, or over';
+      return wordsOf(form).over;
     case 'yes':
       return 'Yes';
     case 'no':
@@ -45,14 +44,8 @@ export function sayAnswer(answer: Answer, form: FlowerForm): string {
     case 'endRot':
       return 'End rot';
     default:
-      return form.type === 'gourd' && answer === 'perfect' ? 'Both in one' : saySex(form, answer);
+      return answer === 'perfect' ? wordsOf(form).bothInOne : saySex(form, answer);
   }
-}
-
-/** The tell-tale sign: where on the drawing it is, and what it says. */
-export interface Telling {
-  readonly part: Part;
-  readonly text: string;
 }
 
 const SEED: Readonly<Record<Finding, Telling>> = {
@@ -95,46 +88,8 @@ const SEX_INSIDE: Readonly<Record<FlowerKind['sex'], Telling>> = {
 };
 
 /** By what an age is told. */
-export function sayWhyAge(form: FlowerForm, { sex, stage }: FlowerKind): Telling {
-  if (form.type === 'grass') return sex === 'male' ? TASSEL[stage] : SHOOT[stage];
-  const bud = form.type === 'gourd' ? GOURD_BUDS : OTHER_BUDS;
-  switch (stage) {
-    case 'open':
-      return { part: 'petals', text: 'It is open: this is its day.' };
-    case 'spent':
-      return { part: 'petals', text: 'Wilted: it is over.' };
-    default:
-      return { part: 'bud', text: bud[stage] };
-  }
-}
-
-export const GOURD_BUDS = {
-  pin: 'Tiny, closed in its green leaves: three days or more.',
-  green: 'The petals are still green and slack: about two days.',
-  eve: 'Long and firm, and colour shows along the seams: it opens next morning.',
-} as const;
-const OTHER_BUDS = {
-  pin: 'Tiny and green: some days off.',
-  green: 'Larger, but no colour shows yet: not next morning.',
-  eve: 'Colour shows between the green leaves, and it has not opened: next morning.',
-} as const;
-const TASSEL: Readonly<Record<FlowerKind['stage'], Telling>> = {
-  pin: { part: 'leaf', text: 'Still wrapped in its leaves: days off.' },
-  green: { part: 'tassel', text: 'Out, but its branches lie close and no anther hangs: not yet.' },
-  eve: {
-    part: 'anthers',
-    text: 'The first anthers hang from the middle: it sheds next morning. Bag it now.',
-  },
-  open: { part: 'anthers', text: 'Anthers hang from all branches: it sheds now.' },
-  spent: { part: 'tassel', text: 'Bare and pale: it has shed.' },
-};
-const SHOOT: Readonly<Record<FlowerKind['stage'], Telling>> = {
-  pin: { part: 'shoot', text: 'A small shoot: some days off. Soon it gets its bag.' },
-  green: { part: 'shoot', text: 'A fat shoot without silk: it is bagged now, before any shows.' },
-  eve: { part: 'silk', text: 'The first tips of silk: the rest is out next morning.' },
-  open: { part: 'silk', text: 'Long, fresh silk: it takes pollen now.' },
-  spent: { part: 'silk', text: 'Brown and dry: it is over.' },
-};
+export const sayWhyAge = (form: FlowerForm, { sex, stage }: FlowerKind): Telling =>
+  wordsOf(form).ages(sex)[stage];
 
 export const FATES: Readonly<Record<FateCard['answer'], Telling & { readonly seen: string }>> = {
   growing: {
@@ -168,14 +123,5 @@ const STEPS: Readonly<Record<MorningStep, string>> = {
   close: 'Shut her again at once',
   tag: 'Tie the tag to her stalk',
 };
-const CORN_STEPS: Readonly<Partial<Record<MorningStep, string>>> = {
-  collect: 'Tap the tassel into its bag and take the bag off',
-  check: 'Look for torn bags and silk outside',
-  uncover: 'Take the bag off the ear',
-  pollinate: 'Tip the pollen over all the silk',
-  close: 'Put the tassel bag over the ear and staple it',
-  tag: 'Write down ear and tassel',
-};
-
 export const sayStep = (step: MorningStep, form: FlowerForm): string =>
-  (form.type === 'grass' ? CORN_STEPS[step] : undefined) ?? STEPS[step];
+  wordsOf(form).steps[step] ?? STEPS[step];

@@ -1,6 +1,7 @@
+import type { PollinationMethod } from '@/core/crops/crop';
 import type { Crop } from '@/core/crops/catalogue';
 import type { BloomSex } from '@/core/journal/kinds/scout';
-import type { PollinationMethod } from '@/core/journal/kinds/round';
+
 import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
 
 /** One step for somebody who has never done it: a picture, and a few words that a child understands. */

@@ -1,5 +1,6 @@
 import type { FlowerForm } from '@/core/crops/flowerForm';
 import type { Mode } from '../theme';
+import { drawnAs } from './geometry/forms';
 import type { Tone } from './geometry/shape';
 
 type Colours = Readonly<Record<Exclude<Tone, 'none'>, string>>;
@@ -79,12 +80,6 @@ const PETALS: Readonly<Record<'white' | 'violet', Readonly<Record<Mode, Partial<
   },
 };
 
-/** Anthers of pepper are blue to violet; those of strawberry are pale. */
-const OWN: Readonly<Partial<Record<FlowerForm['type'], Partial<Colours>>>> = {
-  grass: { pollen: '#EBCF57' },
-  dome: { pollen: '#F3C33B', stigma: '#DCD86C', column: '#A99A2E' },
-};
-
 /** The light in which a flower is seen. */
 export const LIGHTS = ['day', 'dawn', 'dusk'] as const;
 export type Light = (typeof LIGHTS)[number];
@@ -132,12 +127,10 @@ export function toneColours(
 }
 
 function coloursOf(form: FlowerForm, mode: Mode): Colours {
-  const petals = form.type === 'dome' ? 'white' : form.type === 'grass' ? 'yellow' : form.petalColour;
+  const { petals, own } = drawnAs(form).colours(form);
   return {
     ...(mode === 'night' ? NIGHT : DAY),
     ...(petals === 'yellow' ? {} : PETALS[petals][mode]),
-    ...OWN[form.type],
-    ...(form.type === 'nightshade' && form.anthers === 'free' && { column: '#6F7FA8', stigma: '#C9D27A' }),
-    ...(form.type === 'nightshade' && form.anthers !== 'free' && { stigma: '#A8C46A' }),
+    ...own,
   };
 }

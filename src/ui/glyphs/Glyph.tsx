@@ -46,6 +46,13 @@ const DRAWINGS = {
       <Path d="M12 20c-1.500-3-1.800-7-.6-11" strokeWidth={1.4} />
     </>
   ),
+  head: ({ fill }: Ink) => (
+    <>
+      <Path d="M12 23v-4" />
+      <Circle cx={12} cy={11} r={4.2} fill={fill} />
+      <Path d="M12 6.800V2.500M12 15.200v4.300M7.800 11H3.500M16.200 11h4.300M9 8L6 5M15 8l3-3M9 14l-3 3M15 14l3 3" />
+    </>
+  ),
   silk: ({ fill }: Ink) => (
     <>
       <Path d="M12 23v-2" />

@@ -34,6 +34,10 @@ export const SIGNS = {
   style: ['beyond', 'level', 'below'],
   /** Strawberry: what the petals leave behind. */
   centre: ['hidden', 'pale', 'greenGrowing'],
+  /** Heads: what stands round the florets, the florets, and the head from behind. */
+  rays: ['wrapped', 'unfolding', 'spread', 'withered'],
+  florets: ['closed', 'ring', 'over'],
+  back: ['green', 'yellow'],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
 
 export type SignId = keyof typeof SIGNS;
@@ -45,6 +49,7 @@ export const SHOWS_ONLY: Readonly<Partial<Record<SignId, readonly FlowerStage[]>
   anthers: ['open', 'spent'],
   style: ['open'],
   centre: ['open', 'spent'],
+  florets: ['open', 'spent'],
 };
 
 /** What was seen so far. */

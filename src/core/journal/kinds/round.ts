@@ -1,3 +1,4 @@
+import type { PollinationMethod } from '../../crops/crop';
 import type { Outing } from '../../crops/outing';
 import type { Day, Instant } from '../../time/types';
 import type { KindDefinitions } from './definition';
@@ -24,9 +25,6 @@ export const MISSED_REASONS = [
   'skipped',
 ] as const;
 export type MissedReason = (typeof MISSED_REASONS)[number];
-
-export const POLLINATION_METHODS = ['maleFlower', 'brush', 'swab', 'tasselBag'] as const;
-export type PollinationMethod = (typeof POLLINATION_METHODS)[number];
 
 /** Was the brush or swab a clean one, or had it been on another variety? */
 export const TOOL_STATES = ['clean', 'used'] as const;
@@ -91,7 +89,7 @@ export interface RoundBodies {
     readonly plant: string;
     readonly blooms: readonly string[];
     readonly spoiled: readonly { readonly bloom: string; readonly why: MissedReason }[];
-    /** The day that it serves, where one of them was not open yet. */
+    /** The day that it serves, where one of them was not open yet, or gives pollen on other days as well. */
     readonly day?: Day;
   };
   pollinated: {
@@ -235,7 +233,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   pollinated: {
-    version: 2,
+    // Version 3: heads rubbed together.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastPollinated,

@@ -1,4 +1,4 @@
-import type { BudStage, Part } from '../../crops/crop';
+import type { BudStage, Part, RowMethod } from '../../crops/crop';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
 import type { Role } from './role';
@@ -27,10 +27,6 @@ export const COVER_METHODS = [
   'none',
 ] as const;
 export type CoverMethod = (typeof COVER_METHODS)[number];
-
-/** Ways to pollinate all the open flowers of a row. */
-export const ROW_METHODS = ['vibrate', 'shake', 'brush'] as const;
-export type RowMethod = (typeof ROW_METHODS)[number];
 
 /** The evening walk: what was counted at a plant and what was covered there. */
 export interface ScoutBodies {
@@ -148,7 +144,8 @@ export const SCOUT_KINDS: KindDefinitions<ScoutBodies, ScoutAbout> = {
     subjects: ({ plant, day }, each) => each('walk', walkId(plant, day), day),
   },
   covered: {
-    version: 2,
+    // Version 3: heads.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastCovered,

@@ -1,5 +1,5 @@
 import type { KindDefinitions } from './definition';
-import type { PollinationMethod } from './round';
+import type { PollinationMethod } from '../../crops/crop';
 import type { CoverMethod } from './scout';
 
 /** How a grower works a variety or a cross, where that is not as usual; what is left out is as usual. */

@@ -101,7 +101,7 @@ test('pollinated the next morning it says on which day, and its chain of purity 
   const donors = [{ plant: 'p2', bloom: 'm2', state: 'planned' as const }];
   phone.say(
     morning(NEXT),
-    pickedAt(round, PICK, []),
+    pickedAt(phone.journal, round, PICK, []),
     pollinatedAt(phone.journal, round, BRUSH, { donors, found: 'shut', shutAgain: true }),
   );
   const bloom = flower(phone.journal);
@@ -134,8 +134,8 @@ test('what was said of it before stays of the day on which it was said', () => {
 test('a male that is not open yet gives nothing today, another takes its place, and it is there tomorrow', () => {
   const phone = covering();
   const { journal } = phone;
-  phone.say(morning(DAY), pickedAt(roundAt(journal), PICK, [{ bloom: 'm2', why: 'notYet' }]));
-  phone.say(morning(DAY, 1), pickedAt(roundAt(journal), STOPS[1] as typeof PICK, []));
+  phone.say(morning(DAY), pickedAt(journal, roundAt(journal), PICK, [{ bloom: 'm2', why: 'notYet' }]));
+  phone.say(morning(DAY, 1), pickedAt(journal, roundAt(journal), STOPS[1] as typeof PICK, []));
   expect(flower(journal, 'm2')).toMatchObject({ day: NEXT, putOffFrom: DAY });
   expect(flower(journal, 'm2').spoiled).toBeUndefined();
   expect(roundAt(journal).done.get('pick-m2')?.outcome).toBe('notYet');
@@ -158,7 +158,7 @@ test('in whatever order entries of several mornings and phones arrive, the state
   b.hear(a);
   a.say(morning(DAY), notYet(a));
   b.say(morning(DAY, 1), missedAt(b.journal, roundAt(b.journal), BRUSH, 'notFound'));
-  b.say(morning(DAY, 2), pickedAt(roundAt(b.journal), PICK, [{ bloom: 'm2', why: 'notYet' }]));
+  b.say(morning(DAY, 2), pickedAt(b.journal, roundAt(b.journal), PICK, [{ bloom: 'm2', why: 'notYet' }]));
   a.hear(b);
   const [wrong] = a.say(
     morning(NEXT),

@@ -1,5 +1,5 @@
 import type { PickStop } from '../../journal/kinds/round';
-import { reportOn } from '../../journal/pollinations';
+import { pickedFor, reportOn } from '../../journal/pollinations';
 import type { Operation } from './operation';
 
 /** Males of one plant are taken for their pollen. */
@@ -15,7 +15,8 @@ export const PICK: Operation<PickStop> = {
   became({ blooms: ids }, { blooms, day }) {
     const males = ids.map((id) => blooms.get(id));
     const seen = males.map((male) => {
-      if (male?.picked) return { ...male.picked, outcome: 'done' } as const;
+      const taken = male && pickedFor(male, day);
+      if (taken) return { at: taken.at, entry: taken.entry, outcome: 'done' } as const;
       if (male?.spoiled) return { ...male.spoiled, outcome: male.spoiled.why };
       const report = male && reportOn(male, day);
       return report && { at: report.at, entry: report.entry, outcome: report.why };

@@ -1,9 +1,9 @@
+import { POLLINATION_METHODS } from '@/core/crops/crop';
 import Joi from 'joi';
 import { OUTINGS } from '@/core/crops/outing';
 import {
   FINDINGS,
   MISSED_REASONS,
-  POLLINATION_METHODS,
   TOOL_STATES,
   type RoundBodies,
   type Stop,

@@ -1,7 +1,7 @@
+import { ROW_METHODS , BUD_STAGES, PARTS } from '@/core/crops/crop';
 import Joi from 'joi';
-import { BUD_STAGES, PARTS } from '@/core/crops/crop';
 import { ROLES } from '@/core/journal/kinds/role';
-import { BLOOM_SEXES, COVER_METHODS, ROW_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
+import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);

@@ -1,5 +1,6 @@
+import { POLLINATION_METHODS } from '@/core/crops/crop';
 import Joi from 'joi';
-import { POLLINATION_METHODS } from '@/core/journal/kinds/round';
+
 import { COVER_METHODS } from '@/core/journal/kinds/scout';
 import type { WaysBodies } from '@/core/journal/kinds/ways';
 import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';

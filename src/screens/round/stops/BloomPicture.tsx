@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
+import { factsOf } from '@/core/flowers/forms/forms';
 import type { Part } from '@/core/crops/crop';
 import type { Variety } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -24,7 +25,8 @@ export function BloomPicture({ variety, sex, part, bloom, covered }: BloomPictur
   const { journal } = useGarden().store;
   const label = `${covered ? 'Covered' : 'Uncovered'} ${part === 'flower' ? `${sex} flower` : part}`;
   // Under tape petals stay shut, the seams in full colour.
-  const shut = covered && variety !== undefined && cropOf(variety.crop).flower?.type === 'gourd';
+  const form = variety && cropOf(variety.crop).flower;
+  const shut = covered && form !== undefined && factsOf(form).staysShut;
   const looks =
     variety && looksOfVariety(variety, sex, shut ? 'eve' : 'open', seedOf(bloom ?? variety.variety));
   if (!looks) return <Glyph name={bloomGlyph({ part, sex })} size={112} label={label} />;

@@ -12,6 +12,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../../format/useFormat';
 import { How } from '../../shell/How';
 import { sayMissed } from '../../words/blooms';
+import { wordsOf } from '../../words/forms/forms';
 import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
 
@@ -21,36 +22,6 @@ const unfitFor = (part: Part): readonly MissedReason[] =>
     (why) =>
       why !== 'noPollen' && why !== 'skipped' && why !== 'torn' && (why !== 'notYet' || part === 'flower'),
   );
-
-interface PickWords {
-  readonly verb: string;
-  readonly what: readonly [string, string];
-  readonly check: string;
-  readonly how: string;
-}
-
-const PICKING: { readonly flower: PickWords } & Readonly<Partial<Record<Part, PickWords>>> = {
-  flower: {
-    verb: 'Pick',
-    what: ['male', 'males'],
-    check: 'Look for holes.',
-    how: 'Pull the petals off at the base, and keep the pollen dry.',
-  },
-  tassel: {
-    verb: 'Take',
-    what: ['tassel bag', 'tassel bags'],
-    check: 'Look for tears.',
-    how: 'Bend the tassel over, tap it, and take the bag off level. In dry heat its pollen lives for an hour or two.',
-  },
-};
-
-/** Of flowers that are both. */
-const PICKING_PERFECT: PickWords = {
-  verb: 'Take',
-  what: ['flower for pollen', 'flowers for pollen'],
-  check: 'Its bag must be whole.',
-  how: 'Tap or vibrate it over a clean spoon or dish: dry yellow dust is pollen. Keep it dry.',
-};
 
 /** Picking the males of one plant: each exception marks one of them unfit. */
 export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickStop }) {
@@ -67,11 +38,11 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   };
   const done = (): void => {
     const spoiled = whys.map((why, i) => ({ bloom: stop.blooms[i]!, why }));
-    record([pickedAt(shared.round, stop, spoiled)], whenSaved(dropUnfit));
+    record([pickedAt(journal, shared.round, stop, spoiled)], whenSaved(dropUnfit));
   };
   const crop = shared.variety && cropOf(shared.variety.crop);
-  const part = crop?.parts?.male ?? 'flower';
-  const words = crop?.habit === 'perfect' ? PICKING_PERFECT : (PICKING[part] ?? PICKING.flower);
+  const part = crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower';
+  const words = wordsOf(crop?.flower).taking;
   const some = f.count(total, ...words.what);
   const pick = `${words.verb} ${good === total ? '' : `${good} of `}${some}`;
   return (

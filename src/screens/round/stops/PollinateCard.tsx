@@ -1,7 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { Part } from '@/core/crops/crop';
 import { wantsSeed } from '@/core/crops/variety';
 import { isCovered } from '@/core/journal/isCovered';
 import type { Finding, MissedReason, PollinateStop, Stop } from '@/core/journal/kinds/round';
@@ -21,6 +20,7 @@ import { SPACE, TOUCH, usePalette } from '@/ui/theme';
 import { bloomGlyph, sayMissed } from '../../words/blooms';
 import { How } from '../../shell/How';
 import { TieWith } from '../../shell/TieWith';
+import { wordsOf } from '../../words/forms/forms';
 import { howToPollinate } from '../../words/howTo';
 import { FOUND } from '../../words/names';
 import type { Format } from '../../format/format';
@@ -49,36 +49,6 @@ export function PollinateCard(props: PollinateCardProps) {
     <AsPlanned {...props} onTell={setTold} />
   );
 }
-
-interface PollinateWords {
-  readonly says: string;
-  readonly from: string;
-  readonly none: string;
-  readonly shut: string;
-}
-
-const POLLINATING: { readonly flower: PollinateWords } & Readonly<Partial<Record<Part, PollinateWords>>> = {
-  flower: {
-    says: 'Brush the female with',
-    from: 'Brush with the males from',
-    none: 'No pollen is left for her',
-    shut: 'Shut it again',
-  },
-  ear: {
-    says: 'Put over the ear the tassel bag of',
-    from: 'Swap the shoot bag, quickly, for the tassel bag from',
-    none: 'No tassel is left for it',
-    shut: 'Shake, fold it round the stalk, staple',
-  },
-};
-
-/** Of flowers that are both, and have lost their anthers. */
-const POLLINATING_PERFECT: PollinateWords = {
-  says: 'Touch the stigma with pollen of',
-  from: 'Touch the stigma with pollen from',
-  none: 'No pollen is left for it',
-  shut: 'Close the bag again',
-};
 
 /** From the second one on it is said which it is. */
 const sayAgain = (text: string, { application }: PollinateStop, f: Format): string =>
@@ -117,7 +87,7 @@ function AsPlanned({
   const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
   const part = flower?.part ?? 'flower';
-  const words = crop?.habit === 'perfect' ? POLLINATING_PERFECT : (POLLINATING[part] ?? POLLINATING.flower);
+  const words = wordsOf(crop?.flower).giving;
   const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
   // A bud that was covered or marked too early waits for its day.
   const mayBeEarly = part === 'flower' && !flower?.emasculated;

@@ -91,6 +91,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   ownPlantAllowed: () => 'Takes pollen of her own plant, which you allow.',
   unguarded: () => 'No male that was covered is left: fruit, but not for seed.',
   doubtfulType: () => 'The male is of a plant that may be off-type: fruit, but hardly for seed.',
+  ownFlower: () => 'Gets its own pollen: none is carried.',
   ownPlantLastResort: () => 'Takes pollen of her own plant, because there is no other.',
   olderPollen: (p, f) => `${f.count(Number(p['count']), 'male', 'males')} of a day before, kept.`,
   fewerMales: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,

@@ -2,6 +2,7 @@ import type { DomeForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
 import { between, ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import type { DrawnForm } from './form';
 
 type DomeLooks = FlowerLooks<DomeForm>;
 
@@ -199,3 +200,11 @@ function spent(chance: Chance, { seed }: DomeLooks): Shape[] {
     ...placed([...ring('spentShade', 16, 20), ...dome(20, 'fruitlet')], { at: [0, -20], squash: 0.84 }),
   ];
 }
+
+export const DOME: DrawnForm<DomeForm> = {
+  side: domeSide,
+  face: domeFace,
+  frame: () => ({ width: 96, height: 142 }),
+  colours: () => ({ petals: 'white', own: { pollen: '#F3C33B', stigma: '#DCD86C', column: '#A99A2E' } }),
+  perfect: true,
+};

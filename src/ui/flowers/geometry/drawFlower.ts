@@ -1,11 +1,7 @@
 import type { FlowerForm } from '@/core/crops/flowerForm';
 import { coverShapes, defectShapes } from './covers';
-import { domeFace, domeSide } from './dome';
-import { gourdSide } from './gourd';
-import { faceShapes } from './gourdFace';
-import { grassSide } from './grass';
+import { drawnAs } from './forms';
 import type { FlowerLooks, Standing } from './looks';
-import { nightshadeFace, nightshadeSide } from './nightshade';
 import { boxOf, placed, type Box, type Shape } from './shape';
 
 /** From the side, or into the open flower. */
@@ -23,31 +19,19 @@ export function flowerSide(looks: FlowerLooks): Shape[] {
   const standing = standingOf(looks);
   const own = [...standing.shapes, ...defectShapes(looks, standing), ...coverShapes(looks, standing)];
   // Flowers of the tomato's family hang.
-  return looks.form.type === 'nightshade'
+  return drawnAs(looks.form).hangs
     ? placed(own, { at: [0, standing.foot], turn: 180 })
     : placed(own, { at: [0, -standing.foot] });
 }
 
-function standingOf(looks: FlowerLooks): Standing {
-  const { form } = looks;
-  switch (form.type) {
-    case 'gourd':
-      return gourdSide({ ...looks, form });
-    case 'grass':
-      return grassSide({ ...looks, form });
-    case 'nightshade':
-      return nightshadeSide({ ...looks, form });
-    case 'dome':
-      return domeSide({ ...looks, form });
-  }
-}
+const standingOf = (looks: FlowerLooks): Standing => drawnAs(looks.form).side(looks);
 
 /**
  * Can one look into flowers of a form? Corn has none to look into.
  *
  * @example hasFace({ type: 'grass' }) // false
  */
-export const hasFace = ({ type }: FlowerForm): boolean => type !== 'grass';
+export const hasFace = (form: FlowerForm): boolean => drawnAs(form).face !== undefined;
 
 /**
  * The open flower from the front, its middle at the origin.
@@ -56,27 +40,9 @@ export const hasFace = ({ type }: FlowerForm): boolean => type !== 'grass';
  * @example flowerFace(looks).length
  */
 export function flowerFace(looks: FlowerLooks): Shape[] {
-  const { form } = looks;
-  switch (form.type) {
-    case 'gourd':
-      return [...faceShapes({ ...looks, form }), ...defectShapes(looks)];
-    case 'grass':
-      return [];
-    case 'nightshade':
-      return nightshadeFace({ ...looks, form });
-    case 'dome':
-      return domeFace({ ...looks, form });
-  }
+  const { face, marksOnFace } = drawnAs(looks.form);
+  return [...(face?.(looks) ?? []), ...(marksOnFace ? defectShapes(looks) : [])];
 }
-
-/** How high and how wide the largest flower of a form is, px of its drawing. */
-const FRAMES = {
-  bell: { width: 150, height: 246 },
-  wheel: { width: 96, height: 130 },
-  nightshade: { width: 124, height: 136 },
-  grass: { width: 190, height: 196 },
-  dome: { width: 96, height: 142 },
-} as const;
 
 /**
  * The box in which all ages of a form are shown in one scale: the stalk ends at the middle of its lower edge. It grows
@@ -85,10 +51,9 @@ const FRAMES = {
  * @example frameOf(form, flowerSide(looks)).height // 246 for a squash
  */
 export function frameOf(form: FlowerForm, shapes: readonly Shape[]): Box {
-  const { width, height } =
-    FRAMES[form.type === 'gourd' ? (form.petals === 'bell' ? 'bell' : 'wheel') : form.type];
+  const { frame, hangs } = drawnAs(form);
+  const { width, height } = frame(form);
   const own = boxOf(shapes);
-  const hangs = form.type === 'nightshade';
   const half = Math.max(width / 2, -own.x, own.x + own.width);
   const tall = Math.max(height, own.height);
   return { x: -half, y: hangs ? own.y : own.y + own.height - tall, width: 2 * half, height: tall };

@@ -1,9 +1,10 @@
 import type { GourdForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { fruitletShapes } from './fruitlet';
-import { faceShapes } from './gourdFace';
 import { about, type FlowerLooks, type Standing } from './looks';
 import { between, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+import type { DrawnForm } from './form';
+import { faceShapes } from './gourdFace';
 
 type GourdLooks = FlowerLooks<GourdForm>;
 
@@ -491,3 +492,12 @@ function spentShapes(chance: Chance, { form }: GourdLooks, length: number): Shap
     ...sepals(chance, bell, 15, bell ? 0.9 : 0.55),
   ];
 }
+
+export const GOURD: DrawnForm<GourdForm> = {
+  side: gourdSide,
+  face: faceShapes,
+  frame: ({ petals }) => (petals === 'bell' ? { width: 150, height: 246 } : { width: 96, height: 130 }),
+  colours: ({ petalColour }) => ({ petals: petalColour }),
+  onVine: true,
+  marksOnFace: true,
+};

@@ -2,6 +2,7 @@ import type { GrassForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
 import { lines, solid, type Point, type Shape } from './shape';
+import type { DrawnForm } from './form';
 
 type GrassLooks = FlowerLooks<GrassForm>;
 
@@ -321,3 +322,9 @@ function stemAndLeaf(): Shape[] {
     ),
   ];
 }
+
+export const GRASS: DrawnForm<GrassForm> = {
+  side: grassSide,
+  frame: () => ({ width: 190, height: 196 }),
+  colours: () => ({ petals: 'yellow', own: { pollen: '#EBCF57' } }),
+};

@@ -2,6 +2,7 @@ import type { NightshadeForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
 import { between, ellipse, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+import type { DrawnForm } from './form';
 
 type NightshadeLooks = FlowerLooks<NightshadeForm>;
 
@@ -357,3 +358,16 @@ function withered(chance: Chance, length: number): Shape[] {
   const swelling = solid('fruitlet', 'fruitlet', [ellipse([0, -length * 0.18], half * 1.1, length * 0.16)]);
   return [petals, creases, swelling, ...sepals(chance, length * 0.5, half * 1.3, 1.7)];
 }
+
+/** The anthers of peppers are blue to violet. */
+const FREE = { column: '#6F7FA8', stigma: '#C9D27A' } as const;
+const JOINED = { stigma: '#A8C46A' } as const;
+
+export const NIGHTSHADE: DrawnForm<NightshadeForm> = {
+  side: nightshadeSide,
+  face: nightshadeFace,
+  frame: () => ({ width: 124, height: 136 }),
+  hangs: true,
+  colours: ({ petalColour, anthers }) => ({ petals: petalColour, own: anthers === 'free' ? FREE : JOINED }),
+  perfect: true,
+};

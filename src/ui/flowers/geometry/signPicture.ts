@@ -1,6 +1,7 @@
 import type { FlowerForm, FlowerStage } from '@/core/crops/flowerForm';
 import type { SignId, SignValue } from '@/core/flowers/signs/sign';
 import { flowerFace, flowerSide } from './drawFlower';
+import { drawnAs } from './forms';
 import type { FlowerLooks } from './looks';
 import { boxOf, lines, movedBy, placed, solid, type Box, type Point, type Shape } from './shape';
 
@@ -62,6 +63,14 @@ const EXAMPLES: Examples = {
     brown: bisexual('spent'),
   },
   centre: { hidden: bisexual('eve'), pale: bisexual('open', true), greenGrowing: bisexual('spent') },
+  rays: {
+    wrapped: bisexual('green'),
+    unfolding: bisexual('eve'),
+    spread: bisexual('open'),
+    withered: bisexual('spent'),
+  },
+  florets: { closed: bisexual('eve'), ring: bisexual('open', true), over: bisexual('spent', true) },
+  back: { green: bisexual('eve'), yellow: bisexual('spent') },
   style: { beyond: styled('long'), level: styled('medium'), below: styled('short') },
 };
 
@@ -88,8 +97,7 @@ export function signPicture<Id extends SignId>(
 }
 
 function exampleShapes(form: FlowerForm, sign: SignId, value: string): Shape[] | undefined {
-  const perfect = form.type === 'nightshade' || form.type === 'dome';
-  const examples = (sign === 'size' && perfect ? SIZE_OF_PERFECT : EXAMPLES[sign]) as
+  const examples = (sign === 'size' && drawnAs(form).perfect ? SIZE_OF_PERFECT : EXAMPLES[sign]) as
     Readonly<Record<string, Example>> | undefined;
   const example = examples?.[value];
   if (!example) return undefined;
@@ -110,7 +118,7 @@ function underBox(shapes: readonly Shape[]): Box {
 
 /** What is not of the flower itself: its stalk, its neighbours, its place on the plant. */
 function ownPicture(form: FlowerForm, sign: SignId, value: string): Shape[] | undefined {
-  if (form.type !== 'gourd') return undefined;
+  if (!drawnAs(form).onVine) return undefined;
   const male = (seed: number): Shape[] => flowerSide({ form, sex: 'male', stage: 'green', seed });
   switch (sign) {
     case 'stalkLength':

@@ -1,4 +1,6 @@
-import type { FlowerKind, SignTable } from './sign';
+import type { FlowerKind, SignTable } from '../signs/sign';
+import type { GrassForm } from '../../crops/flowerForm';
+import type { FormFacts } from './form';
 
 const TASSEL = {
   branches: {
@@ -47,4 +49,10 @@ export const grassSigns: SignTable = {
       open: [0.01, 0.19, 0.8],
       spent: [0.01, 0.14, 0.85],
     })[kind.stage],
+};
+
+export const GRASS: FormFacts<GrassForm> = {
+  signs: () => grassSigns,
+  sexesApart: true,
+  mistakes: ['silkOutside', 'ownTassel', 'oneDayOfSilk'],
 };

@@ -1,4 +1,6 @@
-import { byStage, type SignTable } from './sign';
+import { byStage, type SignTable } from '../signs/sign';
+import type { DomeForm } from '../../crops/flowerForm';
+import type { FormFacts } from './form';
 
 /**
  * Signs of strawberry flowers.
@@ -35,3 +37,5 @@ export const domeSigns: SignTable = {
     spent: [0.03, 0.37, 0.6],
   }),
 };
+
+export const DOME: FormFacts<DomeForm> = { signs: () => domeSigns, mistakes: ['brushedOnce'] };

@@ -1,5 +1,6 @@
-import type { NightshadeForm } from '../../crops/flowerForm';
-import { byStage, type SignTable } from './sign';
+import { STYLE_LENGTHS, type NightshadeForm } from '../../crops/flowerForm';
+import { byStage, type SignTable } from '../signs/sign';
+import type { FormFacts } from './form';
 
 /** How far the stigma stands beyond the anthers, is level with them, or ends below, for each length of style. */
 const STYLE = { long: [0.9, 0.08, 0.02], medium: [0.12, 0.76, 0.12], short: [0.02, 0.1, 0.88] } as const;
@@ -42,3 +43,9 @@ export function nightshadeSigns({ styles }: NightshadeForm): SignTable {
     ...(styles && { style: ({ style = 'long' }) => STYLE[style] }),
   };
 }
+
+export const NIGHTSHADE: FormFacts<NightshadeForm> = {
+  signs: nightshadeSigns,
+  styles: ({ styles }) => (styles ? STYLE_LENGTHS : []),
+  mistakes: ['endRotForPollen'],
+};

@@ -1,5 +1,6 @@
 import type { GourdForm } from '../../crops/flowerForm';
-import { byStage, type FlowerKind, type SignTable } from './sign';
+import { byStage, type FlowerKind, type SignTable } from '../signs/sign';
+import type { FormFacts } from './form';
 
 const isMale = ({ sex }: FlowerKind): boolean => sex === 'male';
 
@@ -76,3 +77,19 @@ export function gourdSigns(form: GourdForm): SignTable {
       ({ male: [0.96, 0.02, 0.02], female: [0.02, 0.95, 0.03], perfect: [0.03, 0.09, 0.88] })[sex],
   };
 }
+
+export const GOURD: FormFacts<GourdForm> = {
+  signs: gourdSigns,
+  staysShut: true,
+  fadedPollenServes: true,
+  fates: true,
+  plants: true,
+  mistakes: [
+    'greenForEve',
+    'onlyMales',
+    'holeOverlooked',
+    'pressedTooHard',
+    'tagOnFlower',
+    'endRotForPollen',
+  ],
+};

@@ -1,0 +1,40 @@
+import type { FlowerForm, StyleLength } from '../../crops/flowerForm';
+import type { SignTable } from '../signs/sign';
+
+/** Mistakes that a form of flower invites. Common practice, no source. */
+export type FormMistake =
+  | 'greenForEve'
+  | 'onlyMales'
+  | 'brushedOnce'
+  | 'holeOverlooked'
+  | 'pressedTooHard'
+  | 'tagOnFlower'
+  | 'silkOutside'
+  | 'ownTassel'
+  | 'oneDayOfSilk'
+  | 'raysOut'
+  | 'oneRing'
+  | 'ownHead'
+  | 'endRotForPollen';
+
+/**
+ * All that the core knows of a form of flower beyond its measures; how it is drawn is in `ui/flowers/geometry`, what is
+ * said of it in `screens/words/forms`.
+ */
+export interface FormFacts<Form extends FlowerForm = FlowerForm> {
+  /** By what its flowers are told apart. */
+  readonly signs: (form: Form) => SignTable;
+  /** The lengths of style that its flowers may have, where these decide whether they set. */
+  readonly styles?: (form: Form) => readonly StyleLength[];
+  /** Are the sexes different parts of the plant, so that nobody takes one for the other? */
+  readonly sexesApart?: true;
+  /** Do petals under a cover stay shut, as they were the evening before? */
+  readonly staysShut?: true;
+  /** Will the faded flower of the day before do for fruit? */
+  readonly fadedPollenServes?: true;
+  /** Does the fruitlet show within days what became of it? */
+  readonly fates?: true;
+  /** Are there whole plants to find buds on? */
+  readonly plants?: true;
+  readonly mistakes: readonly FormMistake[];
+}

@@ -1,0 +1,66 @@
+import type { FlowerStage } from '@/core/crops/flowerForm';
+import type { FigureCode } from '@/core/guide/guideFigures';
+import type { SeasonStage } from '@/core/guide/usualSeason';
+import type { FlowerKind } from '@/core/flowers/signs/sign';
+import type { MissedReason } from '@/core/journal/kinds/round';
+import type { MorningStep } from '@/core/practice/steps';
+import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
+import type { Part } from '@/ui/flowers/geometry/shape';
+
+type Sex = FlowerKind['sex'];
+
+/** How something is done, for those who do not know it yet: a drawing and a few short steps. */
+export interface HowTo {
+  readonly drawing: HowDrawingName;
+  readonly steps: readonly string[];
+}
+
+/** The tell-tale sign: where on the drawing it is, and what it says. */
+export interface Telling {
+  readonly part: Part;
+  readonly text: string;
+}
+
+/** At the stop where pollen is taken. */
+export interface TakingWords {
+  readonly verb: string;
+  readonly what: readonly [one: string, more: string];
+  readonly check: string;
+  readonly how: string;
+}
+
+/** At the stop where it is given. */
+export interface GivingWords {
+  readonly says: string;
+  readonly from: string;
+  readonly none: string;
+  readonly shut: string;
+}
+
+/** All that is said of a form of flower and of no other. */
+export interface FormWords {
+  /** Which sex, or which part of the plant. */
+  readonly sexes: Readonly<Record<Sex, string>>;
+  /** Both in one, as an answer beside the others. */
+  readonly bothInOne: string;
+  readonly stages: (sex: Sex) => Readonly<Record<FlowerStage, string>>;
+  /** By what an age is told. */
+  readonly ages: (sex: Sex) => Readonly<Record<FlowerStage, Telling>>;
+  readonly asksWhen: (sex: Sex) => string;
+  /** That its day has come already. */
+  readonly over: string;
+  readonly cover: (sex: Sex) => string;
+  readonly pollinate: string;
+  /** Where the form has words of its own for them. */
+  readonly habit?: string;
+  readonly steps: Readonly<Partial<Record<MorningStep, string>>>;
+  readonly missed: Readonly<Partial<Record<MissedReason, string>>>;
+  readonly figures: Readonly<Partial<Record<FigureCode, string>>>;
+  readonly season: Readonly<Partial<Record<SeasonStage, string>>>;
+  /** At a stop: taking pollen, and giving it. */
+  readonly taking: TakingWords;
+  readonly giving: GivingWords;
+  /** How pollen is got, and brought to what bears. */
+  readonly pick?: HowTo;
+  readonly bring?: HowTo;
+}

@@ -1,0 +1,94 @@
+import type { FlowerStage } from '@/core/crops/flowerForm';
+import { FLOWER } from './flower';
+import type { FormWords, Telling } from './form';
+
+const TASSEL: Readonly<Record<FlowerStage, Telling>> = {
+  pin: { part: 'leaf', text: 'Still wrapped in its leaves: days off.' },
+  green: { part: 'tassel', text: 'Out, but its branches lie close and no anther hangs: not yet.' },
+  eve: {
+    part: 'anthers',
+    text: 'The first anthers hang from the middle: it sheds next morning. Bag it now.',
+  },
+  open: { part: 'anthers', text: 'Anthers hang from all branches: it sheds now.' },
+  spent: { part: 'tassel', text: 'Bare and pale: it has shed.' },
+};
+const SHOOT: Readonly<Record<FlowerStage, Telling>> = {
+  pin: { part: 'shoot', text: 'A small shoot: some days off. Soon it gets its bag.' },
+  green: { part: 'shoot', text: 'A fat shoot without silk: it is bagged now, before any shows.' },
+  eve: { part: 'silk', text: 'The first tips of silk: the rest is out next morning.' },
+  open: { part: 'silk', text: 'Long, fresh silk: it takes pollen now.' },
+  spent: { part: 'silk', text: 'Brown and dry: it is over.' },
+};
+
+const TASSEL_STAGES: Readonly<Record<FlowerStage, string>> = {
+  pin: 'not out yet',
+  green: 'not shedding yet',
+  eve: 'begins to shed',
+  open: 'sheds pollen',
+  spent: 'has shed',
+};
+const SHOOT_STAGES: Readonly<Record<FlowerStage, string>> = {
+  pin: 'very young',
+  green: 'no silk yet',
+  eve: 'silk comes next',
+  open: 'with silk',
+  spent: 'silk is over',
+};
+
+export const GRASS: FormWords = {
+  sexes: { female: 'Shoot', male: 'Tassel', perfect: 'Shoot' },
+  bothInOne: 'Shoot',
+  stages: (sex) => (sex === 'male' ? TASSEL_STAGES : SHOOT_STAGES),
+  ages: (sex) => (sex === 'male' ? TASSEL : SHOOT),
+  asksWhen: (sex) => (sex === 'male' ? 'When does this tassel shed?' : 'When does this shoot show its silk?'),
+  over: 'It does already, or did',
+  cover: (sex) => (sex === 'male' ? 'Bag it this afternoon.' : 'Bag it now, before any silk shows.'),
+  pollinate: FLOWER.pollinate,
+  habit: 'The tassel on top is male, the ears at the stem are female.',
+  steps: {
+    collect: 'Tap the tassel into its bag and take the bag off',
+    check: 'Look for torn bags and silk outside',
+    uncover: 'Take the bag off the ear',
+    pollinate: 'Tip the pollen over all the silk',
+    close: 'Put the tassel bag over the ear and staple it',
+    tag: 'Write down ear and tassel',
+  },
+  missed: { hole: 'Bag torn', open: 'Silk outside', wilted: 'Silk dried up' },
+  figures: {
+    bearingAfterMales: 'From the first pollen to the first silk',
+    receptive: 'Silk is good for',
+    opens: 'Sheds from',
+    shuts: 'Sheds until',
+    setPrior: 'Of ten ears worked, that fill',
+    routineEvery: 'To eat: shake tassels over silk every',
+  },
+  season: { males: 'Tassels shed', bearing: 'Silk is out' },
+  taking: {
+    verb: 'Take',
+    what: ['tassel bag', 'tassel bags'],
+    check: 'Look for tears.',
+    how: 'Bend the tassel over, tap it, and take the bag off level. In dry heat its pollen lives for an hour or two.',
+  },
+  giving: {
+    says: 'Put over the ear the tassel bag of',
+    from: 'Swap the shoot bag, quickly, for the tassel bag from',
+    none: 'No tassel is left for it',
+    shut: 'Shake, fold it round the stalk, staple',
+  },
+  pick: {
+    drawing: 'tassel',
+    steps: [
+      'Bend the tassel over and tap it, so that the pollen falls into the bag.',
+      'Take the bag off level, fold it shut, and keep it in the shade.',
+      'Go straight to the ears: in dry heat the pollen lives for an hour or two.',
+    ],
+  },
+  bring: {
+    drawing: 'ear',
+    steps: [
+      'Have the tassel bag open in one hand, pull the shoot bag off with the other, and slip the tassel bag over.',
+      'Shake it, fold it round the stalk and staple it.',
+      'The silk should be an even brush: cut the tip of the ear the evening before.',
+    ],
+  },
+};
