@@ -34,7 +34,6 @@ export const sunflower: CropFacts = {
   setPrior: ourDefault(0.7, 'share'),
   malesWanted: { fruit: ourDefault(2, 'count'), seed: ourDefault(3, 'count') },
   seedAfter: ourDefault<Span>([30, 45], 'd'),
-  seedFruits: ourDefault<Span>([1, 5], 'count'),
   looks: {
     early: ourDefault<Span>([10, 12], 'd'),
     set: ourDefault<Span>([18, 21], 'd'),

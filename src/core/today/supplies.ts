@@ -38,7 +38,9 @@ function toCover({ cover, sex }: Pick<Bloom, 'cover' | 'sex'>): Supplies {
 }
 
 /** What closing a female again takes: two fresh strips, or a new bag or tie (common practice, no source). */
-const toClose = (bloom: Pick<Bloom, 'cover'>): Supplies => {
+const toClose = (bloom: Pick<Bloom, 'cover' | 'part'>): Supplies => {
+  // The bag of a head comes off for a moment and goes back on.
+  if (bloom.part === 'head') return NOTHING;
   const { tapeStrips, bags, ties } = toCover({ ...bloom, sex: 'female' });
   return { tapeStrips: 2 * tapeStrips, bags, ties, tags: 0 };
 };

@@ -8,6 +8,8 @@ import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { factsOf } from '@/core/flowers/forms/forms';
+import type { Looks } from '@/core/crops/crop';
+import type { FlowerForm } from '@/core/crops/flowerForm';
 import type { FruitFate } from '@/core/flowers/fruitFate';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -16,16 +18,27 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { WithUndo } from '../shell/WithUndo';
+import { wordsOf } from '../words/forms/forms';
 import { sayPlace } from '../words/places';
-import { CAUSE_NAMES, SEEN } from '../words/names';
+import { saySeen } from '../words/blooms';
+import { CAUSE_NAMES } from '../words/names';
 import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
 
-const WHAT_TO_SEE: Readonly<Record<LookStage, (days: LookDays) => string>> = {
-  early: ({ early }) => `Day ${early}: is the fruitlet swelling, are the lobes inside brown?`,
-  set: ({ set }) => `Day ${set}: is it still growing?`,
-  kept: ({ kept }) => `Day ${kept} and after: is it still there and growing?`,
+const ASKS: Readonly<Record<LookStage, string>> = {
+  early: 'is the fruitlet swelling, are the lobes inside brown?',
+  set: 'is it still growing?',
+  kept: 'is it still there and growing?',
 };
+const DAYS: Readonly<Record<LookStage, (days: LookDays) => string>> = {
+  early: ({ early }) => `Day ${early}`,
+  set: ({ set }) => `Day ${set}`,
+  kept: ({ kept }) => `Day ${kept} and after`,
+};
+
+/** What to look for, by what the crop bears. */
+const sayWhatToSee = (stage: LookStage, looks: Looks, form: FlowerForm | undefined): string =>
+  `${DAYS[stage](lookDays([looks]))}: ${wordsOf(form).asksAt[stage] ?? ASKS[stage]}`;
 
 /** Beside the words of an answer, px. */
 const PICTURE = 40;
@@ -55,7 +68,7 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
           </Text>
         </>
       ) : null}
-      {look ? <Text>{WHAT_TO_SEE[look.stage](lookDays([history.looks]))}</Text> : null}
+      {look ? <Text>{sayWhatToSee(look.stage, history.looks, cropOf(variety.crop).flower)}</Text> : null}
       <Text>How many are growing?</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {Array.from({ length: count + 1 }, (_, growing) => (
@@ -92,6 +105,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
+  const say = (finding: LookFinding): string => saySeen(finding, cropOf(variety.crop));
   const picture = (fate: FruitFate): ReactNode =>
     form && factsOf(form).fates ? (
       <FruitPicture form={form} fate={fate} shape={variety.traits.fruitShape} size={PICTURE} />
@@ -112,40 +126,40 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           </View>
         </>
       ) : null}
-      {look ? <Text>{WHAT_TO_SEE[look.stage](lookDays([history.looks]))}</Text> : null}
+      {look ? <Text>{sayWhatToSee(look.stage, history.looks, form)}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Button
           variant="main"
           size="big"
-          title={SEEN.growing}
+          title={say('growing')}
           icon={picture('growing')}
           onPress={() => recordLook('growing')}
           style={answer}
         />
         <Button
           size="big"
-          title={SEEN.misshapen}
+          title={say('misshapen')}
           icon={picture('misshapen')}
           onPress={() => recordLook('misshapen', 'partlyPollinated')}
           style={answer}
         />
         <Button
           size="big"
-          title={SEEN.yellowing}
+          title={say('yellowing')}
           icon={picture('yellowing')}
           onPress={() => setFailing('yellowing')}
           style={answer}
         />
         <Button
           size="big"
-          title={SEEN.gone}
+          title={say('gone')}
           icon={picture('gone')}
           onPress={() => setFailing('gone')}
           style={answer}
         />
       </View>
       <WithUndo work="fruit" size="big" style={answer}>
-        <Button size="big" title={SEEN.unsure} onPress={() => recordLook('unsure')} style={answer} />
+        <Button size="big" title={say('unsure')} onPress={() => recordLook('unsure')} style={answer} />
       </WithUndo>
       <Sheet
         title="What do you see?"

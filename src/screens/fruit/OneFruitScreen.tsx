@@ -11,6 +11,7 @@ import { isSuspect } from '@/core/journal/plantCondition';
 import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
 import { remediesFor } from '@/core/purity/remedies';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Purity, Link } from '@/core/purity/fruitPurity';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -26,7 +27,8 @@ import { sayPlace } from '../words/places';
 import { EmptyPage } from '../shell/EmptyPage';
 import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
-import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, SEEN, TAGS_SEEN } from '../words/names';
+import { saySeen } from '../words/blooms';
+import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, TAGS_SEEN } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
 import { FruitEnding } from './FruitEnding';
 import { fruitStatus } from './fruitView';
@@ -187,7 +189,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
-          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${SEEN[look.seen].toLowerCase()}`}
+          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${saySeen(look.seen, cropOf(variety.crop)).toLowerCase()}`}
           note={[look.cause ? CAUSE_NAMES[look.cause].name : '', look.tag ? TAGS_SEEN[look.tag] : '']
             .filter(Boolean)
             .join(', ')}

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
+import { cropOf, type Crop } from '@/core/crops/catalogue';
 import { MOST_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';
 import { flowersDue } from '@/core/due/flowersDue';
@@ -13,6 +14,7 @@ import { Button } from '@/ui/parts/Button';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { countParts } from '../words/blooms';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { PairRows } from './PairRows';
@@ -93,15 +95,24 @@ function PlannedSoFar({ progress }: Pick<RoundPlanning, 'progress'>) {
   );
 }
 
+interface RoundsProps {
+  readonly plan: OutingPlan;
+  /** How many there are besides those that bear. */
+  readonly males: number;
+  readonly crops: readonly Crop[];
+}
+
 /** What the plan comes to, person by person, and why it is as it is. */
-function Rounds({ plan, males }: { readonly plan: OutingPlan; readonly males: number }) {
+function Rounds({ plan, males, crops }: RoundsProps) {
   const f = useFormat();
   const { rounds, pairs, wouldSave } = plan;
   const walked = walkedRounds(plan);
   return (
     <View style={{ gap: SPACE.s, marginVertical: SPACE.s }}>
       <Text>
-        {`${f.count(pairs.length, 'female', 'females')} and ${f.count(males, 'male', 'males')}. `}
+        {countParts('bearing', pairs.length, crops, f)}
+        {males > 0 ? ` and ${countParts('giver', males, crops, f)}` : ''}
+        {'. '}
         {rounds.length === 1 && walked[0] ? sayDuration(walked[0], 'The round', f) : ''}
         {wouldSave ? ` ${sayLate(rounds, wouldSave, f)}` : ''}
       </Text>
@@ -167,6 +178,14 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
     ),
   );
   const varieties = [...new Set(buds.females.map(({ variety }) => variety))];
+  const cropsOf = (ids: readonly string[]): Crop[] =>
+    ids.flatMap((id) => {
+      const variety = journal.all('variety').get(id);
+      return variety ? [cropOf(variety.crop)] : [];
+    });
+  const crops = cropsOf(varieties);
+  // What bears as well is counted as that.
+  const givers = males.filter(({ sex }) => sex === 'male');
   return (
     <View>
       {onPeople ? (
@@ -180,7 +199,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
           onChange={onPeople}
         />
       ) : null}
-      {plan ? <Rounds plan={plan} males={males.length} /> : <Planning {...planning} />}
+      {plan ? <Rounds plan={plan} males={givers.length} crops={crops} /> : <Planning {...planning} />}
       {varieties.map((variety) => {
         const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];
         const short = shortages.find((shortage) => shortage.variety === variety);
@@ -191,7 +210,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
             </Text>
             {short ? (
               <Text variant="small" tone="rust">
-                {`${short.males} of ${f.count(short.wanted, 'male', 'males')} wanted for ${f.count(short.females, 'female', 'females')}`}
+                {`${short.males} of ${countParts('giver', short.wanted, cropsOf([variety]), f)} wanted for ${countParts('bearing', short.females, cropsOf([variety]), f)}`}
               </Text>
             ) : null}
             <Parents

@@ -1,6 +1,7 @@
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Day } from '@/core/time/types';
 import type { BeforeFlowers } from '@/core/due/beforeFlowers';
 import { cautionsFor } from '@/core/today/cautions';
@@ -19,6 +20,7 @@ import { LazyFirstSteps, LazySupplies, LazyWeekAhead, loadScreens } from '../laz
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { countParts } from '../words/blooms';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
@@ -163,18 +165,22 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
           />
         );
       })}
-      {today.shortages.map(({ variety, females, wanted, males, without }) => (
-        <ListRow
-          key={variety}
-          tone="rust"
-          glyph={<Glyph name="male" size={28} tone="rust" />}
-          title={`${f.count(wanted - males, 'male', 'males')} short`}
-          note={
-            `${journal.all('variety').get(variety)?.name ?? ''}: ${f.count(females, 'female', 'females')}, ` +
-            `${males} of ${f.count(wanted, 'male', 'males')}${without > 0 ? `, ${without} without any` : '; some get fewer'}`
-          }
-        />
-      ))}
+      {today.shortages.map(({ variety: id, females, wanted, males, without }) => {
+        const variety = journal.all('variety').get(id);
+        const crops = variety ? [cropOf(variety.crop)] : [];
+        return (
+          <ListRow
+            key={id}
+            tone="rust"
+            glyph={<Glyph name="male" size={28} tone="rust" />}
+            title={`${countParts('giver', wanted - males, crops, f)} short`}
+            note={
+              `${variety?.name ?? ''}: ${countParts('bearing', females, crops, f)}, ` +
+              `${males} of ${countParts('giver', wanted, crops, f)}${without > 0 ? `, ${without} without any` : '; some get fewer'}`
+            }
+          />
+        );
+      })}
       <LazySupplies today={today} />
       {(today.before ? [] : cautionsFor(today.weather)).map((caution) => (
         <ListRow

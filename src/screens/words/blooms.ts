@@ -1,12 +1,14 @@
 import { bearingSexOf, coveringOf, type CoveredCrop, type Crop } from '@/core/crops/catalogue';
 import type { VarietyTraits } from '@/core/crops/traits';
+import type { LookFinding } from '@/core/journal/kinds/fruit';
 import type { MissedReason } from '@/core/journal/kinds/round';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
 import type { WalkRoles } from '@/core/due/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
+import type { Format } from '../format/format';
 import { wordsOf } from './forms/forms';
-import { MISSED } from './names';
+import { MISSED, SEEN } from './names';
 
 /** Something that is counted on the walk. */
 interface CountWords {
@@ -112,3 +114,24 @@ export function bloomGlyph({ part, sex }: Pick<Bloom, 'part' | 'sex'>): GlyphNam
 /** Why a flower of the plan was not pollinated, in the words of its crop. */
 export const sayMissed = (why: MissedReason, crop: Crop | undefined): string =>
   wordsOf(crop?.flower).missed[why] ?? MISSED[why];
+
+/** What a look found, in the words of its crop. */
+export const saySeen = (seen: LookFinding, { flower }: Crop): string =>
+  wordsOf(flower).seen[seen] ?? SEEN[seen];
+
+/**
+ * So many of what bears, or of what gives pollen, in the word of the crops where all have the same.
+ *
+ * @example countParts('bearing', 4, [sunflower], f) // '4 heads'
+ */
+export function countParts(
+  which: 'bearing' | 'giver',
+  count: number,
+  crops: readonly Crop[],
+  f: Format,
+): string {
+  const words = crops.map(({ flower }) => wordsOf(flower)[which]);
+  const [first = wordsOf(undefined)[which]] = words;
+  const same = words.every(([one]) => one === first[0]);
+  return f.count(count, ...(same ? first : wordsOf(undefined)[which]));
+}

@@ -126,7 +126,7 @@ function AsPlanned({
         {donors.map((donor) => (
           <DonorChip
             key={donor.bloom}
-            glyph={bloomGlyph({ part: crop?.parts?.male ?? 'flower', sex: 'male' })}
+            glyph={bloomGlyph({ part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower', sex: 'male' })}
             name={plantLabel(journal, donor.plant)}
             note={donor.state === 'instead' ? 'instead' : donor.plant === stop.plant ? 'her own' : undefined}
           />

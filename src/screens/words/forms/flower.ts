@@ -44,6 +44,10 @@ export const PERFECT: Pick<FormWords, 'taking' | 'giving'> = {
 };
 
 export const FLOWER: FormWords = {
+  bearing: ['female', 'females'],
+  giver: ['male', 'males'],
+  asksAt: {},
+  seen: {},
   sexes: { female: 'Female', male: 'Male', perfect: 'Perfect flower' },
   bothInOne: 'Perfect flower',
   stages: () => STAGES,

@@ -2,12 +2,17 @@ import type { FlowerStage } from '@/core/crops/flowerForm';
 import type { FigureCode } from '@/core/guide/guideFigures';
 import type { SeasonStage } from '@/core/guide/usualSeason';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
+import type { LookStage } from '@/core/fruit/fruitHistory';
+import type { LookFinding } from '@/core/journal/kinds/fruit';
 import type { MissedReason } from '@/core/journal/kinds/round';
 import type { MorningStep } from '@/core/practice/steps';
 import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
 import type { Part } from '@/ui/flowers/geometry/shape';
 
 type Sex = FlowerKind['sex'];
+
+/** For one, and for more. */
+type Counted = readonly [one: string, more: string];
 
 /** How something is done, for those who do not know it yet: a drawing and a few short steps. */
 export interface HowTo {
@@ -24,7 +29,7 @@ export interface Telling {
 /** At the stop where pollen is taken. */
 export interface TakingWords {
   readonly verb: string;
-  readonly what: readonly [one: string, more: string];
+  readonly what: Counted;
   readonly check: string;
   readonly how: string;
 }
@@ -60,6 +65,12 @@ export interface FormWords {
   /** At a stop: taking pollen, and giving it. */
   readonly taking: TakingWords;
   readonly giving: GivingWords;
+  /** What bears, and what gives its pollen, as they are counted. */
+  readonly bearing: Counted;
+  readonly giver: Counted;
+  /** What a look asks, and what may be seen. */
+  readonly asksAt: Readonly<Partial<Record<LookStage, string>>>;
+  readonly seen: Readonly<Partial<Record<LookFinding, string>>>;
   /** How pollen is got, and brought to what bears. */
   readonly pick?: HowTo;
   readonly bring?: HowTo;

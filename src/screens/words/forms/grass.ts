@@ -36,6 +36,14 @@ const SHOOT_STAGES: Readonly<Record<FlowerStage, string>> = {
 };
 
 export const GRASS: FormWords = {
+  bearing: ['ear', 'ears'],
+  giver: ['tassel', 'tassels'],
+  asksAt: {
+    early: 'is the silk dry and brown, the ear thicker?',
+    set: 'does it fill to the tip when you feel through the husk?',
+    kept: 'is it there, and full?',
+  },
+  seen: { misshapen: 'Gaps in it', yellowing: 'Thin, empty' },
   sexes: { female: 'Shoot', male: 'Tassel', perfect: 'Shoot' },
   bothInOne: 'Shoot',
   stages: (sex) => (sex === 'male' ? TASSEL_STAGES : SHOOT_STAGES),

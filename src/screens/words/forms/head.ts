@@ -18,6 +18,14 @@ const STAGES: Readonly<Record<FlowerStage, string>> = {
 };
 
 export const HEAD: FormWords = {
+  bearing: ['head', 'heads'],
+  giver: ['head', 'heads'],
+  asksAt: {
+    early: 'have the florets dried up, and do hulls swell below them?',
+    set: 'are the hulls firm between two fingers? A ring of empty ones is a morning that was missed.',
+    kept: 'is it there, and its back turning yellow?',
+  },
+  seen: { growing: 'Filling', misshapen: 'Rings of empty hulls', yellowing: 'Empty' },
   sexes: { female: 'Head', male: 'Head', perfect: 'Head' },
   bothInOne: 'Head',
   stages: () => STAGES,
@@ -35,7 +43,7 @@ export const HEAD: FormWords = {
     close: 'Put the bag back on at once',
     tag: 'Tie the tag below the head',
   },
-  missed: { hole: 'Bag torn', open: 'Bag is off', wilted: 'No floret open any more' },
+  missed: { hole: 'Bag torn', open: 'Bag is off', wilted: 'Florets over' },
   figures: {
     receptive: 'Florets of a head open for',
     setPrior: 'Of ten heads worked, that fill',

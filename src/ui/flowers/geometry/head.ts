@@ -56,7 +56,9 @@ function bud(chance: Chance, half: number, rays: boolean): Shape[] {
         leafOf('petals', 'petal', about(chance, half * 1.1, 0.1), half * 0.15, turn, -half * 0.8),
       )
     : [];
-  const bracts = [-74, -50, -27, 27, 50, 74, -12, 12].flatMap((turn) =>
+  // Shut, they lie over the top; when the rays unfold they stand off.
+  const turns = rays ? [-74, -50, -27, 27, 50, 74, -12, 12] : [-52, 52, -36, 36, -20, 20, 0];
+  const bracts = turns.flatMap((turn) =>
     leafOf(
       'sepals',
       'sepal',
