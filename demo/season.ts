@@ -14,6 +14,7 @@ import { outingRequest } from '../src/core/round/outingRequest';
 import type { Service } from '../src/core/outing/service';
 import { scoutVisitFacts, waitingBlooms } from '../src/core/outing/scoutVisit';
 import { openNowOf, openVisitFacts, type OpenVisit } from '../src/core/due/openNow';
+import { asPlanned } from '@/core/round/asPlanned';
 import { stopsOf } from '../src/core/round/stops';
 import { planOuting } from '../src/core/round/planOuting';
 import { plantsToWalk } from '../src/core/due/outings';
@@ -313,7 +314,8 @@ class DemoSeason {
             spoiled: bad.map((bloom) => ({ bloom, why: 'hole' })),
           },
         ]);
-      } else this.#pollinate(stop, where, service);
+      } else if (stop.kind === 'pollinate') this.#pollinate(stop, where, service);
+      else this.#phones.record(asPlanned(this.#journal, this.#journal.all('round').get(round)!, stop));
     }
   }
 

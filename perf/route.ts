@@ -1,6 +1,6 @@
 import { unsafeUniformIntDistribution, xoroshiro128plus } from 'pure-rand';
 import { bestRoutes } from '../src/core/route/bestRoutes';
-import type { Job, RouteProblem } from '../src/core/route/routeProblem';
+import { isWanted, worthOf, type Job, type RouteProblem } from '../src/core/route/routeProblem';
 import { timedRoute } from '../src/core/route/timedRoute';
 import { median, ratioOf, report } from './ratio';
 
@@ -34,7 +34,14 @@ function tightMorning(stops: number, seed: number): Morning {
     const variety = i % WEIGHTS.length;
     stand(variety);
     malesOf[variety]!.push(jobs.length);
-    jobs.push({ opens: 0, lastSafe: Infinity, lasts: 25_000, needs: [], plant: `m${i}` });
+    jobs.push({
+      opens: 0,
+      lastSafe: Infinity,
+      lasts: 25_000,
+      needs: [],
+      plant: `m${i}`,
+      worthAt: 'forOthers',
+    });
   }
   const work = females * 75_000 + (stops - females) * 25_000;
   for (let i = 0; i < females; i += 1) {
@@ -102,7 +109,7 @@ function upperBound({ jobs, between, from, pollen }: Morning): number {
     return [ways[0]!, ways[1] ?? ways[0]!] as const;
   });
   const wayTo = nearest.map(([first, second]) => (first + second) / 2);
-  const females = [...jobs.keys()].filter((id) => jobs[id]!.worthAt);
+  const females = [...jobs.keys()].filter((id) => isWanted(jobs[id]!));
   const costs = new Map(
     females.map((id) => {
       const { needs, lasts } = jobs[id]!;
@@ -110,7 +117,7 @@ function upperBound({ jobs, between, from, pollen }: Morning): number {
       return [id, lasts + wayTo[id]! + males];
     }),
   );
-  const density = (id: number): number => jobs[id]!.worthAt!(from) / costs.get(id)!;
+  const density = (id: number): number => worthOf(jobs[id]!, from) / costs.get(id)!;
   const sorted = females.sort((a, b) => density(b) - density(a));
   const deadlines = [...new Set(females.map((id) => jobs[id]!.lastSafe))].sort((a, b) => a - b);
   // The last is only begun by then, and no way leads on from it.
@@ -126,7 +133,7 @@ function upperBound({ jobs, between, from, pollen }: Morning): number {
       // Cleaning takes from the longest time there is: it may come after what shuts first.
       const left = room.map((ms, d) => (d === room.length - 1 ? ms - cleaning : ms)).slice(first);
       const share = Math.max(0, Math.min(1, ...left.map((ms) => ms / costs.get(id)!)));
-      bound += share * jobs[id]!.worthAt!(elapsed);
+      bound += share * worthOf(jobs[id]!, elapsed);
       elapsed += share * costs.get(id)!;
       for (let d = first; d < room.length; d += 1) room[d]! -= share * costs.get(id)!;
     }

@@ -39,6 +39,7 @@ const request = (father: string): OutingRequest => ({
     },
   ],
   males: [{ bloom: 'm', plant: father, variety: 'v', guarded: true, used: 0, serves: 3, ageDays: 0 }],
+  chores: [],
   fathered: new Map(),
   varieties: [
     {

@@ -186,6 +186,8 @@ export interface Protocol {
     /** From one to the next: days, or hours of the same day; 0 where a second one is of no use. */
     readonly apart: Figure;
   };
+  /** When the cover of what was pollinated comes off: days after the last time. Missing where it stays or falls. */
+  readonly uncover?: { readonly after: Figure };
   /** Is the female shut again, and tagged? */
   readonly close?: true;
   readonly tag?: true;

@@ -117,7 +117,15 @@ export const BRUSHED_ONCE = {
  */
 const carriedByHand = (scout: Scouting): Protocols => ({
   fruit: BRUSHED_ONCE,
-  seed: { scout, cover: { bearing: 'eve', male: 'eve' }, ...BRUSHED_ONCE, close: true, tag: true },
+  seed: {
+    scout,
+    cover: { bearing: 'eve', male: 'eve' },
+    ...BRUSHED_ONCE,
+    close: true,
+    tag: true,
+    // Once fruit has formed: a bag, cord or peg that stays holds it back.
+    uncover: { after: ourDefault(5, 'd') },
+  },
 });
 
 /** For flowers that open by the sun of a day: buds that open next show from the afternoon before. */
@@ -138,6 +146,7 @@ export const CROSSED_BY_HAND: Protocols = {
     pollinate: { takes: ourDefault(60, 's'), times: practice(2, 'count'), apart: practice(1, 'd') },
     close: true,
     tag: true,
+    uncover: { after: ourDefault(7, 'd') },
   },
 };
 

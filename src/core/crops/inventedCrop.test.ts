@@ -207,7 +207,7 @@ class Yard {
       const where = { round, stop: stop.stop, plant: stop.plant };
       if (stop.kind === 'pick')
         this.say(at, { kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
-      else {
+      else if (stop.kind === 'pollinate') {
         const { bloom, application, donors } = stop;
         this.say(at, {
           kind: 'pollinated',

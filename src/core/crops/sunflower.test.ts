@@ -73,7 +73,7 @@ function goRound(phone: Phone, day: Day): void {
   const request = outingRequest(phone.journal, YARD, { day, outing: 'morning' }, Date.parse(begins));
   const stops = stopsOf(planOuting(request).rounds[0]!);
   phone.say(begins, { kind: 'round.planned', body: { round: `round ${day}`, day, stops } });
-  for (const stop of stops) phone.say(begins, asPlanned(phone.journal, roundOn(phone, day), stop));
+  for (const stop of stops) phone.say(begins, ...asPlanned(phone.journal, roundOn(phone, day), stop));
 }
 
 test('the walk leads to it, bags every head green, and asks for no males', () => {

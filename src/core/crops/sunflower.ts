@@ -27,6 +27,8 @@ export const sunflower: CropFacts = {
       pollinate: { takes: ourDefault(60, 's'), times: practice(5, 'count'), apart: practice(2, 'd') },
       close: true,
       tag: true,
+      // Until the back of the head is yellow.
+      uncover: { after: ourDefault(28, 'd') },
     },
   },
   hours: { from: 'sunrise', opens: ourDefault<Span>([0.5, 1.5], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },

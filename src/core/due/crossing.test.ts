@@ -113,7 +113,7 @@ test('emasculated and bagged, crossed on two days, with a control: the fruit is 
     for (const { stop } of stops) {
       const round = roundsOf(journal, service)[0]!;
       const now = round.stops.find((each) => each.stop === stop)!;
-      phone.say(`${day}T09:30:00Z`, asPlanned(journal, round, now));
+      phone.say(`${day}T09:30:00Z`, ...asPlanned(journal, round, now));
     }
   }
   expect(flowersDue(journal, { ...SERVICE, day: '2026-07-22' }).females).toEqual([]);

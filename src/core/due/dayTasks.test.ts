@@ -13,6 +13,7 @@ const NO_ROUND: RoundSituation = {
   outing: 'morning',
   stopsLeft: 0,
   waiting: 0,
+  chores: 0,
   opens: at('04:10'),
   lastSafe: at('09:00'),
   minutes: 0,

@@ -9,6 +9,8 @@ export interface RoundSituation {
   readonly stopsLeft: number;
   /** Marked flowers that no round has dealt with. */
   readonly waiting: number;
+  /** Stops without pollen that are due, where nothing else is. */
+  readonly chores: number;
   readonly opens: number;
   readonly lastSafe: number;
   /** Minutes the rest of it takes. */
@@ -45,7 +47,8 @@ export interface DaySituation {
   readonly looks: { readonly due: number };
 }
 
-type TaskKind = 'round' | 'open' | 'walk' | 'routine' | 'looks' | 'rest';
+/** `chores`: a round without pollen. */
+type TaskKind = 'round' | 'open' | 'walk' | 'routine' | 'looks' | 'chores' | 'rest';
 
 export interface Task {
   readonly kind: TaskKind;
@@ -78,6 +81,7 @@ const MINUTES_PER_PLANT = 0.5;
 /** Walking there, finding what is open, brushing it. */
 const MINUTES_PER_OPEN_PLANT = 1;
 const MINUTES_PER_LOOK = 0.5;
+const MINUTES_PER_CHORE = 1;
 /** Five minutes for sixty strawberry plants (common practice, no source), more for trusses. Our default. */
 const MINUTES_PER_SHAKEN_PLANT = 0.2;
 
@@ -101,6 +105,7 @@ export function dayTasks(situation: DaySituation): DayTasks {
     const size = situation.looks.due;
     put({ kind: 'looks', size, minutes: minutesFor(size, MINUTES_PER_LOOK), started: false });
   }
+  for (const round of situation.rounds) put(choresTask(round));
   later.sort((a, b) => a.from! - b.from!);
   const [next, ...then] = [...now, ...later];
   return next ? { next, then } : { next: { kind: 'rest', size: 0, minutes: 0, started: false }, then: [] };
@@ -121,6 +126,19 @@ export const roundSize = ({ stopsLeft, waiting }: RoundSituation): number =>
  */
 export const roundFrom = ({ opens }: Pick<RoundSituation, 'opens'>): number =>
   opens - ROUND_BEFORE_OPENING_MS;
+
+/** Nothing of it waits for an hour. */
+function choresTask(round: RoundSituation): Task | undefined {
+  const { outing, chores } = round;
+  if (chores === 0 || roundSize(round) > 0) return undefined;
+  return {
+    kind: 'chores',
+    outing,
+    size: chores,
+    minutes: minutesFor(chores, MINUTES_PER_CHORE),
+    started: false,
+  };
+}
 
 function roundTask(round: RoundSituation): Task | undefined {
   const size = roundSize(round);

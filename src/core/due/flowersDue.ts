@@ -71,7 +71,12 @@ function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
     .filter(({ crop, protocol }) => outingOfCrop(crop) === outing && (!crop || protocol));
 }
 
-function outingOfCrop(crop: Crop | undefined): Outing {
+/**
+ * On which outing a crop is worked; what is not known on the morning's.
+ *
+ * @example outingOfCrop(cropOf('bottleGourd')) // 'dusk'
+ */
+export function outingOfCrop(crop: Crop | undefined): Outing {
   const blooming = crop && bloomingCropOf(crop.id);
   return blooming ? outingOf(blooming) : 'morning';
 }
@@ -144,10 +149,12 @@ function serves({ bloom, crop, protocol }: Grown, day: Day): boolean {
 /**
  * Has somebody its pollen with them already: is a male cut, or was what bears as well brushed that day?
  *
- * @example isInHand({ sex: 'male', picked: [], cover: { method: 'indoors', at } }, day) // true
+ * @example isInHand({ sex: 'male', cover: { method: 'indoors', at } }, day) // true
  */
-export const isInHand = (bloom: Pick<Bloom, 'sex' | 'picked' | 'cover'>, day: Day): boolean =>
-  pickedFor(bloom, day) !== undefined || bloom.cover?.method === 'indoors';
+export const isInHand = (
+  bloom: Pick<Bloom, 'sex' | 'picked' | 'pickedBefore' | 'cover'>,
+  day: Day,
+): boolean => pickedFor(bloom, day) !== undefined || bloom.cover?.method === 'indoors';
 
 /**
  * The males of an outing that may give pollen, with what they have given so far.

@@ -92,16 +92,28 @@ export function cohortHistories(
 ): FruitHistory[] {
   const untagged = Math.max(0, cohort.count - members.length);
   const pollinations = pollinationOfEach(cohort);
+  // Those that were taken off are of those that grew: the ones that would be counted first.
+  const takenOff = (cohort.thinned ?? []).flatMap(({ how, at, count }) =>
+    Array.from({ length: count }, () => ({ how, at })),
+  );
   return Array.from({ length: untagged }, (_, i) => {
+    const removed = takenOff[i];
     const pollination = pollinations[i] ?? cohort.pollination;
     const own = cohort.looks.map((look): Look => {
       if (look.growing === undefined) return look;
       const day = dayAt(toMs(look.at), zone);
       const tagged = members.filter((member) => isGrowingOn(member, day)).length;
-      const growing = Math.max(0, look.growing - tagged);
+      // Those that are off already were not there to be counted.
+      const off = takenOff.filter(({ at }) => toMs(at) <= toMs(look.at)).length;
+      const growing = Math.max(0, look.growing - tagged) + off;
       return { ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen };
     });
-    return fruitHistory({ ...cohort, ...(pollination && { pollination }), looks: own }, looks, today, zone);
+    return fruitHistory(
+      { ...cohort, ...(pollination && { pollination }), ...(removed && { removed }), looks: own },
+      looks,
+      today,
+      zone,
+    );
   }).flatMap((history) => history ?? []);
 }
 

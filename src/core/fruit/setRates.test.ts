@@ -20,7 +20,6 @@ const flower = (looks: readonly Look[], change: Partial<Bloom> = {}): Bloom => (
   sex: 'female',
   code: '',
   role: 'hand',
-  picked: [],
   day: BORN,
   pollination: {
     at: `${BORN}T05:00:00.000Z`,

@@ -35,6 +35,9 @@ export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
 /** Places of a row, and plants in it. */
 export const MOST_PLANTS_IN_ROW = 2000;
 
+/** Fruit that had set by itself, taken off a plant at a time. */
+export const MOST_STRIPPED = 20;
+
 /** Among whom an outing is split. */
 export const MOST_PEOPLE = 9;
 /** Males for one female. */

@@ -20,10 +20,13 @@ export const reportOn = ({ reports, day: own }: Bloom, day: Day): Missed | undef
 /**
  * The taking of a bloom's pollen for a day, if there was one: a male is taken once, and is in hand from then on.
  *
- * @example pickedFor({ sex: 'perfect', picked: [{ day: '2026-07-19', … }] }, '2026-07-21') // undefined
+ * @example pickedFor({ sex: 'perfect', picked: { day: '2026-07-19', … } }, '2026-07-21') // undefined
  */
-export const pickedFor = ({ sex, picked }: Pick<Bloom, 'sex' | 'picked'>, day: Day): Picked | undefined =>
-  sex === 'male' ? picked.at(-1) : picked.findLast((each) => each.day === day);
+export const pickedFor = (
+  { sex, picked, pickedBefore = [] }: Pick<Bloom, 'sex' | 'picked' | 'pickedBefore'>,
+  day: Day,
+): Picked | undefined =>
+  sex === 'male' || picked?.day === day ? picked : pickedBefore.findLast((each) => each.day === day);
 
 /**
  * The plants whose pollen a flower was given, each once, in the order of the pollinations.

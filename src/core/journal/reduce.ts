@@ -277,9 +277,9 @@ function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk
 }
 
 /** What an entry says became of a stop; the plan itself says nothing of it. */
-function stopDone({ id, at, kind, body }: EntryAbout<'round'>): StopDone | undefined {
+function stopDone({ at, kind, body }: EntryAbout<'round'>): StopDone | undefined {
   const became = (stop: string | undefined, outcome: StopDone['outcome']): StopDone | undefined =>
-    stop === undefined ? undefined : { stop, entry: id, at, outcome };
+    stop === undefined ? undefined : { stop, at, outcome };
   switch (kind) {
     case 'round.planned':
       return undefined;
@@ -287,6 +287,8 @@ function stopDone({ id, at, kind, body }: EntryAbout<'round'>): StopDone | undef
       return became(body.stop, 'done');
     case 'missed':
       return became(body.stop, body.why);
+    case 'stop.left':
+      return became(body.stop, 'skipped');
     case 'picked':
       return became(body.stop, body.blooms.length > 0 ? 'done' : (body.spoiled[0]?.why ?? 'notFound'));
   }

@@ -5,7 +5,7 @@ import { addsFlowers } from './pollinations';
 import type { EntryAbout } from './taking';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import type { MissedReason } from './kinds/round';
+import { COVER_FINDINGS, type MissedReason } from './kinds/round';
 import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
 
 /** A state while its entries are read. */
@@ -62,7 +62,6 @@ const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
 
 /** One for all blooms that have none. */
 const NONE: readonly string[] = [];
-const NEVER: Bloom['picked'] = [];
 
 /** A bloom while its entries are read. */
 interface Draft {
@@ -160,7 +159,6 @@ function draftOf(id: string): Draft {
     code: '',
     role: 'hand',
     day: cohort?.day,
-    picked: NEVER,
     laterPollinations: [],
     reports,
     looks,
@@ -213,7 +211,11 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       looks.push(lookOf(entry));
       break;
     case 'removed':
-      bloom.removed = { how: entry.body.how, at: entry.at };
+      readRemoved(entry, draft);
+      break;
+    case 'uncovered':
+      bloom.plant ||= entry.body.plant;
+      readUncovered(entry, bloom);
       break;
     case 'harvested': {
       const { use, tagThere, typical } = entry.body;
@@ -254,6 +256,7 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
     case 'looked':
     case 'removed':
     case 'harvested':
+    case 'uncovered':
       return cohortOf(id)?.day;
   }
 }
@@ -292,8 +295,39 @@ function readPicked(entry: EntryOf<'picked'>, { bloom, spoilings }: Draft): void
   bloom.sex ??= 'male';
   const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
   if (spoiled) spoilings.push({ why: spoiled.why, entry });
-  else bloom.picked = [...bloom.picked, { at, ...(body.day !== undefined && { day: body.day }), entry: id }];
+  else {
+    if (bloom.picked) bloom.pickedBefore = [...(bloom.pickedBefore ?? []), bloom.picked];
+    bloom.picked = { at, ...(body.day !== undefined && { day: body.day }), entry: id };
+  }
 }
+
+function readRemoved({ at, body }: EntryOf<'removed'>, { bloom }: Draft): void {
+  const { how, count } = body;
+  if (count === undefined) bloom.removed = { how, at };
+  else bloom.thinned = [...(bloom.thinned ?? []), { how, at, count }];
+}
+
+/** Of what several found the worse counts, and of the same the earlier day. */
+function readUncovered(entry: EntryOf<'uncovered'>, bloom: Mutable<Bloom>): void {
+  const [was, is] = [bloom.uncovered, uncoveredOf(entry)];
+  if (was) {
+    const worse = COVER_FINDINGS.indexOf(is.found) - COVER_FINDINGS.indexOf(was.found);
+    if (worse < 0 || (worse === 0 && (is.day ?? LAST_DAY) >= (was.day ?? LAST_DAY))) return;
+  }
+  bloom.uncovered = is;
+}
+
+/** After any day that is known. */
+const LAST_DAY = '9999';
+
+const uncoveredOf = ({
+  at,
+  body: { found, day },
+}: EntryOf<'uncovered'>): NonNullable<Bloom['uncovered']> => ({
+  at,
+  found,
+  ...(day !== undefined && { day }),
+});
 
 /** A male that is unfit is of no use at all; what bears as well was passed over. */
 function readSpoilings({ bloom, reports, spoilings }: Draft): void {

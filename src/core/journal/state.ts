@@ -1,4 +1,4 @@
-import type { PollinationMethod, RowMethod , Part } from '../crops/crop';
+import type { PollinationMethod, RowMethod, Part } from '../crops/crop';
 import type { CropId } from '../crops/catalogue';
 import type { Outing } from '../crops/outing';
 import type { OwnPollenRule, Purpose } from '../crops/variety';
@@ -9,7 +9,7 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
-import type { Donor, Finding, MissedReason, RoundShare, Stop, ToolState } from './kinds/round';
+import type { CoverFinding, Donor, Finding, MissedReason, RoundShare, Stop, ToolState } from './kinds/round';
 import type { Role } from './kinds/role';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 
@@ -175,8 +175,11 @@ export interface Bloom {
   readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   readonly emasculated?: { readonly at: Instant };
+  /** The cover came off: when that was noted, how it was found, and the day on which it happened where that is known. */
+  readonly uncovered?: { readonly at: Instant; readonly found: CoverFinding; readonly day?: Day };
   /** When its pollen was taken: a male once, what bears as well on several days. */
-  readonly picked: readonly Picked[];
+  readonly picked?: Picked;
+  readonly pickedBefore?: readonly Picked[];
   /** A male found unfit at picking. */
   readonly spoiled?: { readonly why: MissedReason; readonly at: Instant; readonly entry: string };
   /** The day on which it was kept of fruit that had set by itself; when it opened nobody knows. */
@@ -195,15 +198,17 @@ export interface Bloom {
    */
   readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
+  /** All of it, or the last that was left. */
   readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };
+  /** Some of a cohort that were taken off, each time. */
+  readonly thinned?: readonly { readonly how: FruitRemoval; readonly at: Instant; readonly count: number }[];
   readonly harvest?: Omit<Bodies['harvested'], 'bloom'> & { readonly at: Instant };
   readonly conflicts: readonly Conflict[];
 }
 
-/** What became of a stop, and the entry that says so. */
+/** What became of a stop, and when. */
 export interface StopDone {
   readonly stop: string;
-  readonly entry: string;
   readonly at: Instant;
   readonly outcome: 'done' | MissedReason;
 }

@@ -51,10 +51,10 @@ export const malesCarried = (rounds: readonly Round[]): ReadonlySet<string> =>
 
 function outcomesOf(journal: Journal, { stops, done, day }: Round): ReadonlyMap<string, StopDone> {
   const all = new Map(done);
-  const blooms = journal.all('bloom');
+  const [blooms, walks] = [journal.all('bloom'), journal.all('walk')];
   for (const stop of stops) {
     const known = all.get(stop.stop);
-    const became = known ? undefined : becameOf(stop, { blooms, day });
+    const became = known ? undefined : becameOf(stop, { blooms, walks, day });
     if (became) all.set(stop.stop, { stop: stop.stop, ...became });
   }
   return all;

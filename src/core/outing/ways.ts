@@ -1,4 +1,4 @@
-import { POLLINATION_METHODS, type PollinationMethod , type Protocol } from '../crops/crop';
+import { POLLINATION_METHODS, type PollinationMethod, type Protocol } from '../crops/crop';
 import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';

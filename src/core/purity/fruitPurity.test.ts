@@ -10,7 +10,7 @@ const male = (flower: string, plant: string, change: Partial<Bloom> = {}): Bloom
   code: '',
   day: '2026-07-19',
   cover: { method: 'tape', at: '2026-07-18T18:00:00.000Z' },
-  picked: [{ at: '2026-07-19T04:10:00.000Z', entry: 'p' }],
+  picked: { at: '2026-07-19T04:10:00.000Z', entry: 'p' },
   part: 'flower',
   role: 'hand',
   count: 1,
@@ -36,7 +36,7 @@ const POLLINATION: NonNullable<Bloom['pollination']> = {
 };
 
 const female = (change: Partial<Bloom> = {}): Bloom =>
-  male('f1', 'A', { sex: 'female', code: 'K123', picked: [], pollination: POLLINATION, ...change });
+  male('f1', 'A', { sex: 'female', code: 'K123', picked: undefined, pollination: POLLINATION, ...change });
 
 const plant = (id: string, variety: string): [string, Plant] => [
   id,
@@ -55,6 +55,7 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     opensOn: () => OPENS,
     insectsOn: () => OPENS + 3_600_000,
     carried: undefined,
+    receptiveUntil: '2026-07-19',
     pollenKeeps: 0,
     ...change,
   });

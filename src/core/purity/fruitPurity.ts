@@ -54,6 +54,10 @@ export type PurityReason =
   | 'closed.leftOpen'
   | 'closed.openFor'
   | 'closed.beforeInsects'
+  | 'closed.offTooEarly'
+  | 'closed.offUnknown'
+  | 'closed.offLater'
+  | 'cover.offBefore'
   | 'tag.present'
   | 'tag.gone'
   | 'tag.hardToRead'
@@ -110,6 +114,8 @@ export interface PurityEvidence {
   readonly insectsOn: (day: Day) => number | undefined;
   /** What a brush brought to the bloom from flowers before. */
   readonly carried: CarriedPollen | undefined;
+  /** The last day on which it may have taken pollen; `undefined` where that is not known. */
+  readonly receptiveUntil: Day | undefined;
   /** Days for which a male's pollen is good besides its own. */
   readonly pollenKeeps: number;
 }
@@ -179,10 +185,15 @@ function coverLink({ bloom, opensOn }: PurityEvidence): Link {
   if (!isCovered(bloom)) return link('cover', 'broken', reason('cover.none'));
   const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
   const method = { method: bloom.cover.method };
+  if (wasUncoveredBefore(bloom)) return link('cover', 'broken', reason('cover.offBefore', method));
   if (opens === undefined) return link('cover', 'unknown', reason('cover.timeUnknown', method));
   if (Date.parse(bloom.cover.at) >= opens) return link('cover', 'broken', reason('cover.late', method));
   return link('cover', 'holds', reason('cover.before', { ...method, at: bloom.cover.at }));
 }
+
+/** Was its cover off before it got any pollen? */
+const wasUncoveredBefore = ({ uncovered, pollination }: Bloom): boolean =>
+  uncovered !== undefined && (!pollination || toMs(uncovered.at) < toMs(pollination.at));
 
 /** A link that lacks a cover holds as far as what stands round the bloom does. */
 function guarded(own: Link, { bloom, guardOf }: Pick<PurityEvidence, 'bloom' | 'guardOf'>): Link {
@@ -301,14 +312,42 @@ function freshMales({ bloom, males, pollenKeeps }: PurityEvidence): Bloom[] {
   );
 }
 
-function closedAgainLink({ bloom, insectsOn }: PurityEvidence): Link {
+/**
+ * What the cover did after the last pollen. Off on a day on which the bloom could still take pollen it let insects in;
+ * where nobody knows the day, it may have been then.
+ */
+function stayedShut({ bloom, receptiveUntil }: PurityEvidence): Link | undefined {
+  const { uncovered } = bloom;
+  if (!uncovered || wasUncoveredBefore(bloom)) return undefined;
+  const last = pollinationsOf(bloom).at(-1);
+  const from = last?.day ?? bloom.day;
+  const found = { found: uncovered.found };
+  const { day } = uncovered;
+  if (receptiveUntil === undefined || from === undefined)
+    return link('closedAgain', 'unknown', reason('closed.offUnknown', found));
+  if (day !== undefined) {
+    if (day > receptiveUntil) return link('closedAgain', 'holds', reason('closed.offLater', found));
+    const state = uncovered.found === 'whole' || uncovered.found === 'off' ? 'broken' : 'doubtful';
+    return link('closedAgain', state, reason('closed.offTooEarly', { ...found, day }));
+  }
+  return link(
+    'closedAgain',
+    receptiveUntil > from ? 'doubtful' : 'unknown',
+    reason('closed.offUnknown', found),
+  );
+}
+
+function closedAgainLink(evidence: PurityEvidence): Link {
+  const { bloom, insectsOn } = evidence;
   const pollinations = pollinationsOf(bloom);
   if (bloom.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
   if (pollinations.some(({ shutAgain }) => !shutAgain))
     return link('closedAgain', 'broken', reason('closed.leftOpen'));
+  const after = stayedShut(evidence);
+  if (after && after.state !== 'holds') return after;
   const exposed = pollinations.filter(({ openMinutes = 0 }) => openMinutes > 0);
-  if (exposed.length === 0) return link('closedAgain', 'holds', reason('closed.atOnce'));
+  if (exposed.length === 0) return after ?? link('closedAgain', 'holds', reason('closed.atOnce'));
   const minutes = Math.max(...exposed.map(({ openMinutes = 0 }) => openMinutes));
   const wasBeforeInsects = exposed.every(({ at, day = bloom.day, openMinutes = 0 }) => {
     const insects = day === undefined ? undefined : insectsOn(day);

@@ -1,4 +1,4 @@
-import { cropOf, pollenGoodFor, protocolFor } from '../crops/catalogue';
+import { cropOf, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
 import { inherited } from '../journal/inherited';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
@@ -7,6 +7,7 @@ import { windowsOf } from '../opening/windowsOf';
 import { meantFor } from '../journal/matingOf';
 import { plantingOf } from '../journal/plantingOf';
 import { guardOf, type IsolationOf } from './guards';
+import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { pollenCarriedTo } from './brushed';
 import { fruitPurity, type Purity } from './fruitPurity';
@@ -51,6 +52,15 @@ export function purityOf(
     opensOn: (day) => windowOn(day)?.opens[0],
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
+    receptiveUntil: receptiveUntil(crop, flower),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
+}
+
+const HOURS_A_DAY = 24;
+
+/** The last day on which a bloom may have taken pollen: that of its opening, unless its crop takes it for longer. */
+function receptiveUntil({ receptive }: Crop, { day }: Bloom): Day | undefined {
+  const days = Math.max(1, Math.ceil((receptive?.value[1] ?? 0) / HOURS_A_DAY));
+  return day === undefined ? undefined : addDays(day, days - 1);
 }

@@ -4,13 +4,17 @@ import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import {
+  type CoverFinding,
   type Finding,
   type MissedReason,
   type PickStop,
   type PollinateStop,
   type Stop,
+  type StripStop,
   type ToolState,
+  type UncoverStop,
 } from '../journal/kinds/round';
+import type { Day } from '../time/types';
 import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './progress';
@@ -134,20 +138,63 @@ export const missedAt = (
 });
 
 /**
+ * The covers of a stop that came off, as they were found.
+ *
+ * @param day on which it happened, where that is known and was before.
+ * @example uncoveredAt(round, stop, 'off').length // one for each bloom
+ */
+export const uncoveredAt = (
+  round: Round,
+  { blooms, plant }: UncoverStop,
+  found: CoverFinding,
+  day: Day | undefined = found === 'whole' ? round.day : undefined,
+): Fact[] =>
+  blooms.map((bloom) => ({
+    kind: 'uncovered',
+    body: { bloom, plant, found, ...(day !== undefined && { day }) },
+  }));
+
+/**
+ * Fruit that had set by itself and was taken off before the work; 0 where there was none.
+ *
+ * @example strippedAt(round, stop, 2).kind // 'stripped'
+ */
+export const strippedAt = ({ day }: Round, { plant }: StripStop, count: number): Fact => ({
+  kind: 'stripped',
+  body: { plant, day, count, kept: [] },
+});
+
+/**
+ * A stop without pollen that was left as it is.
+ *
+ * @example leftAt(round, stop).kind // 'stop.left'
+ */
+export const leftAt = ({ round }: Round, { stop, plant }: Stop): Fact => ({
+  kind: 'stop.left',
+  body: { round, stop, plant },
+});
+
+/**
  * What is recorded of a stop where all went as planned.
  *
- * @example asPlanned(journal, round, pick).kind // 'picked'
+ * @example asPlanned(journal, round, pick)[0].kind // 'picked'
  */
-export function asPlanned(journal: Journal, round: Round, stop: Stop): Fact {
+export function asPlanned(journal: Journal, round: Round, stop: Stop): readonly Fact[] {
   switch (stop.kind) {
     case 'pick':
-      return pickedAt(journal, round, stop, []);
+      return [pickedAt(journal, round, stop, [])];
     case 'pollinate': {
       const donors = donorsNow(stop, round, journal);
-      if (donors.length === 0) return missedAt(journal, round, stop, 'noPollen');
+      if (donors.length === 0) return [missedAt(journal, round, stop, 'noPollen')];
       const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
       const found = covered ? 'shut' : 'open';
-      return pollinatedAt(journal, round, stop, { donors, found, shutAgain: covered });
+      return [pollinatedAt(journal, round, stop, { donors, found, shutAgain: covered })];
     }
+    case 'uncover':
+      return uncoveredAt(round, stop, 'whole');
+    case 'thin':
+      return stop.blooms.map((bloom) => ({ kind: 'removed', body: { bloom, how: 'thinned' } }));
+    case 'strip':
+      return [strippedAt(round, stop, 0)];
   }
 }

@@ -12,7 +12,9 @@ import { worthByTime } from '../opening/worth';
 import type { Day } from '../time/types';
 import type { FemaleBud } from '../pairing/buds';
 import { fatheredBefore } from '../pairing/fatheredBefore';
-import { flowersDue, isInHand, type FlowersDue } from '../due/flowersDue';
+import type { Chore } from '../journal/kinds/round';
+import { choresDue } from './operations/operations';
+import { flowersDue, isInHand, outingOfCrop, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';
 import { malesCarried, type Service } from '../outing/service';
 import { plannedFlowers } from './stops';
@@ -50,8 +52,9 @@ export function roundVarieties(
   journal: Journal,
   garden: Garden,
   { buds, day, outing }: Pick<FlowersDue, 'buds' | 'day' | 'outing'>,
+  chores: readonly Chore[] = [],
 ): RoundVariety[] {
-  const ids = new Set(buds.females.map(({ variety }) => variety));
+  const ids = new Set([...buds.females, ...chores].map(({ variety }) => variety));
   const hours = workingHours(journal, garden, { day, outing });
   const times = handlingTimes(journal);
   const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
@@ -113,6 +116,24 @@ function sharesOf(
   );
 }
 
+/**
+ * What is due on an outing without pollen.
+ *
+ * @example choresOf(new Journal(), garden, { day: '2026-07-19', outing: 'morning', females: [] }) // []
+ */
+export const choresOf = (
+  journal: Journal,
+  garden: Garden,
+  { day, outing, females }: Service & { readonly females: readonly FemaleBud[] },
+): Chore[] =>
+  choresDue({
+    journal,
+    garden,
+    day,
+    isWorked: (crop) => outingOfCrop(crop) === outing,
+    mothers: new Set(females.flatMap(({ plant, forSeed }) => (forSeed ? [plant] : []))),
+  });
+
 /** Who walks the rounds to be planned. */
 export interface Walkers {
   /** How many share the work. */
@@ -140,13 +161,18 @@ export function outingRequest(
   const [theirs, carried] = [plannedFlowers(beside), malesCarried(beside)];
   const females = due.buds.females.filter(({ bloom }) => !theirs.has(bloom));
   const males = due.buds.males.filter(({ bloom }) => !carried.has(bloom));
-  const plants = new Set([...females, ...males].map(({ plant }) => plant));
+  const chores = choresOf(journal, garden, { ...service, females: due.buds.females }).filter(
+    ({ kind, plant }) =>
+      !beside.some(({ stops }) => stops.some((stop) => stop.kind === kind && stop.plant === plant)),
+  );
+  const plants = new Set([...females, ...males, ...chores].map(({ plant }) => plant));
   const places = placesOf(journal.all('plant').values(), journal.all('bed'));
   return {
     females,
     males,
     fathered: fatheredBefore(journal, service.day),
-    varieties: roundVarieties(journal, garden, due),
+    chores,
+    varieties: roundVarieties(journal, garden, due, chores),
     places: new Map([...places].filter(([plant]) => plants.has(plant))),
     obstacles: obstaclesOf(journal),
     start: places.get(at ?? '') ?? GATE,

@@ -1,4 +1,4 @@
-import type { Donor } from '../journal/kinds/round';
+import type { Chore, Donor } from '../journal/kinds/round';
 import { reason, type Reason } from '../text/reason';
 import { MS_PER_MINUTE } from '../time/calendar';
 import { bestRoutes, type SearchOptions } from '../route/bestRoutes';
@@ -36,7 +36,12 @@ interface PlannedPollination extends PlannedStopBase {
   readonly late: boolean;
 }
 
-export type PlannedStop = PlannedPick | PlannedPollination;
+interface PlannedChore extends PlannedStopBase {
+  readonly kind: 'chore';
+  readonly chore: Chore;
+}
+
+export type PlannedStop = PlannedPick | PlannedPollination | PlannedChore;
 
 export type RouteReason =
   'worthFirst' | 'cleanBetween' | 'picksFirst' | 'suspectsLast' | 'downwindLast' | 'late';
@@ -92,7 +97,12 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
       jobs: left.map((id) => {
         const { needs, worthAt, ...job } = round.jobs[id]!;
         const own = needs.flatMap((need) => at.get(need) ?? []);
-        return { ...job, needs: own, lastSafe: Infinity, ...(worthAt && { worthAt: () => 1 }) };
+        return {
+          ...job,
+          needs: own,
+          lastSafe: Infinity,
+          worthAt: worthAt === 'forOthers' ? worthAt : () => 1,
+        };
       }),
       between: (from, to) => round.between(from < 0 ? (route.at(-1) ?? -1) : left[from]!, left[to]!),
     };
@@ -146,7 +156,9 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
   const own = new Set(route);
   // Males in other hands.
   const elsewhere = new Set(
-    round.jobs.flatMap((job, id) => (job.kind !== 'pollinate' && !own.has(id) ? [job.bloom] : [])),
+    round.jobs.flatMap((job, id) =>
+      (job.kind === 'pick' || job.kind === 'carry') && !own.has(id) ? [job.bloom] : [],
+    ),
   );
   let walkingM = 0;
   route.forEach((id, i) => {
@@ -164,9 +176,9 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
     }
     const stop = stopOf(job, { eta: begins[id]!, way });
     stops.push(
-      stop.kind === 'pick'
-        ? stop
-        : { ...stop, donors: stop.donors.filter(({ bloom }) => !elsewhere.has(bloom)) },
+      stop.kind === 'pollinate'
+        ? { ...stop, donors: stop.donors.filter(({ bloom }) => !elsewhere.has(bloom)) }
+        : stop,
     );
   });
   const first = route[0];
@@ -189,6 +201,7 @@ function stopOf(
 ): PlannedStop {
   const { plant, lasts, father } = job;
   const at = { plant, eta, way, lasts };
+  if (job.kind === 'chore') return { kind: 'chore', ...at, variety: job.chore.variety, chore: job.chore };
   if (job.kind === 'pick') return { kind: 'pick', ...at, variety: father, blooms: [job.bloom] };
   const { bloom, application, donors, variety } = job.pair;
   const { lastSafe } = job;

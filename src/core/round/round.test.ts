@@ -176,7 +176,7 @@ test('work split between two is two rounds; each is done by whoever does it, and
   expect(plannedFlowers(rounds()).size).toBe(plan.pairs.filter(({ donors }) => donors.length > 0).length);
   // What the other one picked takes no male's place here.
   const picked = theirs.stops.find((stop) => stop.kind === 'pick')!;
-  evening.say(asPlanned(journal, theirs, picked));
+  evening.say(...asPlanned(journal, theirs, picked));
   const female = mine.stops.find((stop): stop is PollinateStop => stop.kind === 'pollinate')!;
   for (const { bloom } of female.donors)
     evening.say({
@@ -222,6 +222,8 @@ test('the two-day order (common practice, no source): what is covered in the eve
         kind: 'picked',
         body: { round: 'r', stop: stop.stop, plant: stop.plant, blooms: stop.blooms, spoiled: [] },
       });
+    } else if (stop.kind !== 'pollinate') {
+      say(...asPlanned(journal, round(), stop));
     } else {
       const donors = donorsNow(stop, round(), journal).map(({ plant, bloom }) => ({ plant, bloom }));
       say({
@@ -293,7 +295,9 @@ test('the pace of the grower moves the end, and what comes too late is named', (
     const where = { round: 'r', stop: stop.stop, plant: stop.plant };
     if (stop.kind === 'pick')
       evening.say({ kind: 'picked', body: { ...where, blooms: stop.blooms, spoiled: [] } });
-    else evening.say({ kind: 'missed', body: { ...where, bloom: stop.bloom, why: 'broke' } });
+    else if (stop.kind === 'pollinate')
+      evening.say({ kind: 'missed', body: { ...where, bloom: stop.bloom, why: 'broke' } });
+    else evening.say({ kind: 'stop.left', body: where });
   });
   const round = roundsOf(journal, SERVICE)[0]!;
   const now = slow + 6 * 600_000;

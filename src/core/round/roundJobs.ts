@@ -1,6 +1,8 @@
 import type { Place } from '../garden/places';
 import { walkingDistance } from '../garden/walking';
 import { MS_PER_MINUTE } from '../time/calendar';
+import type { Chore } from '../journal/kinds/round';
+import { choreMs, comesFirst } from './operations/operations';
 import type { Pair } from '../pairing/pairFlowers';
 import type { RoundRequest, RoundVariety } from './roundRequest';
 import type { Job, RouteProblem } from '../route/routeProblem';
@@ -12,10 +14,11 @@ export const WALKING_M_PER_MS = 0.8 / 1000;
 const CLEANING_MS = 0.75 * MS_PER_MINUTE;
 
 /** Picking one male, taking one along that is cut already, or pollinating one female. */
-export type RoundJob = MaleJob<'pick'> | MaleJob<'carry'> | PollinateJob;
+export type RoundJob = MaleJob<'pick'> | MaleJob<'carry'> | PollinateJob | ChoreJob;
 
 type MaleJob<K> = JobBase & { readonly kind: K; readonly bloom: string };
 type PollinateJob = JobBase & { readonly kind: 'pollinate'; readonly pair: Pair };
+type ChoreJob = JobBase & { readonly kind: 'chore'; readonly chore: Chore };
 type JobBase = Job & { readonly variety: RoundVariety; readonly father: string };
 
 /** What is cut already is taken along from where one sets out. */
@@ -37,10 +40,25 @@ export interface RoundJobs extends RouteProblem {
  * @example roundJobs({ ...request, pairs: [] }, 1).jobs // []
  */
 export function roundJobs(request: RoundRequest, people: number): RoundJobs {
-  const { pairs, varieties, places, obstacles, inHand, suspects, shares, from, start } = request;
+  const { pairs, chores, varieties, places, obstacles, inHand, suspects, shares, from, start } = request;
   const byId = new Map(varieties.map((variety) => [variety.variety, variety]));
   const jobs: RoundJob[] = [];
   const picks = new Map<string, number>();
+  /** What comes before the pollinations at a plant. */
+  const first = new Map<string, number>();
+  for (const chore of chores) {
+    const variety = byId.get(chore.variety);
+    if (!variety) continue;
+    const isFirst = comesFirst(chore);
+    if (isFirst) first.set(chore.plant, jobs.length);
+    jobs.push({
+      ...{ kind: 'chore', chore, variety, father: chore.variety, block: variety.family },
+      ...{ plant: chore.plant, last: suspects.has(chore.plant), needs: [] },
+      ...{ opens: from, lastSafe: Infinity, lasts: choreMs(chore) },
+      // As much as a pollination, and at any time: it is not left out, and gives way to what cannot wait.
+      worthAt: isFirst ? 'forOthers' : () => variety.weight,
+    });
+  }
   for (const pair of pairs) {
     const variety = byId.get(pair.variety);
     if (!variety || pair.donors.length === 0) continue;
@@ -51,7 +69,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
       // Its own pollen is there when it is worked.
       if (bloom === pair.bloom || picks.has(bloom) || (isCut && people === 1)) continue;
       picks.set(bloom, jobs.length);
-      const job = { ...base, bloom, lastSafe: Infinity, needs: [] };
+      const job = { ...base, bloom, lastSafe: Infinity, needs: [], worthAt: 'forOthers' as const };
       jobs.push(
         isCut
           ? { ...job, kind: 'carry', plant: AT_START, lasts: 0 }
@@ -66,7 +84,12 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
       last: suspects.has(pair.plant),
       lastSafe,
       lasts: variety.handling.pollinate,
-      needs: [...new Set(pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []))],
+      needs: [
+        ...new Set([
+          ...(first.has(pair.plant) ? [first.get(pair.plant)!] : []),
+          ...pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []),
+        ]),
+      ],
       worthAt: worthOf(variety, shares.get(pair.plant)),
     });
   }

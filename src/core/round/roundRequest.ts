@@ -1,3 +1,4 @@
+import type { Chore } from '../journal/kinds/round';
 import type { Place } from '../garden/places';
 import type { Segment } from '../garden/segments';
 import type { HandlingMs } from './operations/operation';
@@ -22,6 +23,8 @@ export interface RoundVariety {
 
 export interface RoundRequest {
   readonly pairs: readonly Pair[];
+  /** What is due without pollen. */
+  readonly chores: readonly Chore[];
   readonly varieties: readonly RoundVariety[];
   readonly places: ReadonlyMap<string, Place>;
   /** What one has to walk round. */

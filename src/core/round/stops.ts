@@ -18,6 +18,11 @@ export const stopsOf = (plan: Pick<RoundPlan, 'stops'>): Stop[] => plan.stops.ma
 function stopOf(planned: PlannedStop): Stop {
   const eta = toInstant(planned.eta);
   const { plant, variety } = planned;
+  if (planned.kind === 'chore') {
+    const { chore } = planned;
+    const [first = plant] = 'blooms' in chore ? chore.blooms : [];
+    return { ...chore, stop: `${chore.kind}-${first}`, eta } as Stop;
+  }
   if (planned.kind === 'pick') {
     const { blooms } = planned;
     return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
@@ -66,8 +71,13 @@ export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
  * @example mustCleanBefore(journal, round, round.stops[0]) // false
  */
 export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop): boolean {
-  const before = stops[stops.findIndex((each) => each.stop === stop.stop) - 1];
-  if (!before) return false;
+  const earlier = stops.slice(
+    0,
+    stops.findIndex((each) => each.stop === stop.stop),
+  );
+  // What touches no pollen changes nothing on the hands.
+  const before = earlier.findLast((each) => pollenAt(each) !== undefined);
+  if (!before || pollenAt(stop) === undefined) return false;
   const varieties = journal.all('variety');
   const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({
     id,

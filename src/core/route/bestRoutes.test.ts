@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { xoroshiro128plus, unsafeUniformIntDistribution } from 'pure-rand';
 import { bestRoutes } from './bestRoutes';
-import type { Job, RouteProblem } from './routeProblem';
+import { isWanted, worthOf, type Job, type RouteProblem } from './routeProblem';
 import { timedRoute } from './timedRoute';
 
 const MINUTE = 60_000;
@@ -49,6 +49,7 @@ function randomProblem(
       lasts: between(10, 40) * 1000,
       lastSafe: Infinity,
       needs: [],
+      worthAt: 'forOthers',
       plant: `p${between(0, 5)}`,
     });
   }
@@ -108,14 +109,14 @@ function optimum({ jobs, from, between }: RouteProblem): Reached {
   const step = (done: number, last: number, { now, worth }: Reached): void => {
     for (let id = 0; id < n; id += 1) {
       if ((done >> id) & 1) continue;
-      const { opens, lasts, lastSafe, needs, worthAt, last: comesLast, block } = jobs[id]!;
+      const { opens, lasts, lastSafe, needs, last: comesLast, block } = jobs[id]!;
       const isLate = jobs.some((job, each) => job.last && job.block === block && (done >> each) & 1);
       if (!comesLast && isLate) continue;
       if (needs.some((need) => !((done >> need) & 1))) continue;
       const begin = Math.max(now + between(last, id), opens);
       if (begin > lastSafe) continue;
       const key = (done | (1 << id)) * n + id;
-      keep(key, { now: begin + lasts, worth: worth + (worthAt?.(begin) ?? 0) });
+      keep(key, { now: begin + lasts, worth: worth + worthOf(jobs[id]!, begin) });
     }
   };
   step(0, -1, { now: from, worth: 0 });
@@ -134,7 +135,7 @@ function found(problem: RouteProblem): Reached {
 }
 
 const total = ({ jobs, from }: RouteProblem): number =>
-  jobs.reduce((sum, { worthAt, opens }) => sum + (worthAt?.(Math.max(from, opens)) ?? 0), 0);
+  jobs.reduce((sum, job) => sum + worthOf(job, Math.max(from, job.opens)), 0);
 
 /** More than 1,000 in all. */
 const MORNINGS = 340;
@@ -197,7 +198,7 @@ test('males are picked by who needs them, before the females; nothing is late, n
           }
           // No male is picked for nothing.
           const wanted = new Set(route.flatMap((id) => problem.jobs[id]!.needs));
-          for (const id of route) if (!problem.jobs[id]!.worthAt) expect(wanted).toContain(id);
+          for (const id of route) if (!isWanted(problem.jobs[id]!)) expect(wanted).toContain(id);
         }
       },
     ),

@@ -1,6 +1,6 @@
 import { seededChance, type Chance } from '../random/chance';
 import { RoutePlan } from './routePlan';
-import type { RouteProblem, Routes } from './routeProblem';
+import { isWanted, worthOf, type RouteProblem, type Routes } from './routeProblem';
 
 export interface SearchOptions {
   /** The same seed gives the same routes. */
@@ -54,7 +54,7 @@ export function bestRoutes(
   { seed = 1, steps = stepsFor(problem.jobs.length), onProgress }: SearchOptions = {},
 ): Routes {
   const chance = seededChance(seed);
-  const wanted = [...problem.jobs.keys()].filter((id) => problem.jobs[id]!.worthAt);
+  const wanted = [...problem.jobs.keys()].filter((id) => isWanted(problem.jobs[id]!));
   const plan = new RoutePlan(problem);
   for (const id of byWorth(problem, wanted)) plan.insert(id, never);
   let best = plan.score;
@@ -86,9 +86,10 @@ function byWorth({ jobs, from }: RouteProblem, ids: readonly number[]): number[]
   const users = new Map<number, number>();
   for (const id of ids) for (const need of jobs[id]!.needs) users.set(need, (users.get(need) ?? 0) + 1);
   const density = ids.map((id) => {
-    const { worthAt, opens, lasts, needs } = jobs[id]!;
+    const job = jobs[id]!;
+    const { opens, lasts, needs } = job;
     const ms = needs.reduce((sum, need) => sum + jobs[need]!.lasts / users.get(need)!, lasts);
-    return worthAt!(Math.max(opens, from)) / Math.max(1, ms);
+    return worthOf(job, Math.max(opens, from)) / Math.max(1, ms);
   });
   return [...ids.keys()].sort((a, b) => density[b]! - density[a]! || a - b).map((i) => ids[i]!);
 }

@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '../time/calendar';
-import type { RouteProblem, Routes } from './routeProblem';
+import { worthOf, type RouteProblem, type Routes } from './routeProblem';
 import { costAt, timedRoute, type TimedRoute } from './timedRoute';
 
 const { max, min } = Math;
@@ -42,7 +42,7 @@ export class RoutePlan {
     const users = jobs.map((): number[] => []);
     jobs.forEach(({ needs }, id) => needs.forEach((need) => users[need]!.push(id)));
     this.#users = users;
-    const worths = jobs.flatMap((job) => job.worthAt?.(max(job.opens, from)) ?? []);
+    const worths = jobs.map((job) => worthOf(job, max(job.opens, from)));
     const least = min(...worths.filter((worth) => worth > 0));
     this.#scale = (WORTH_MINUTES * MS_PER_MINUTE) / (Number.isFinite(least) ? least : 1);
     this.#routes = Array.from({ length: people }, () => timedRoute(problem, []));

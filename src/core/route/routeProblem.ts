@@ -10,14 +10,24 @@ export interface Job {
   readonly lasts: number;
   /** Jobs of the same person that come first. */
   readonly needs: readonly number[];
-  /** What it is worth begun at a time from `opens` to `lastSafe`: it never rises. Left out: done for others only. */
-  readonly worthAt?: (ms: number) => number;
+  /**
+   * What it is worth begun at a time from `opens` to `lastSafe`: it never rises. `forOthers`: nothing by itself; it is
+   * done where one that needs it is.
+   */
+  readonly worthAt: ((ms: number) => number) | 'forOthers';
   /** Nobody else may be at work there meanwhile. */
   readonly plant: string;
   /** Disease may travel between jobs of one block: there one person does those that are `last` after all others. */
   readonly block?: string;
   readonly last?: boolean;
 }
+
+/** What a job is worth begun at a time: nothing where it is done for others. */
+export const worthOf = ({ worthAt }: Pick<Job, 'worthAt'>, ms: number): number =>
+  typeof worthAt === 'function' ? worthAt(ms) : 0;
+
+/** Is it done for its own sake? */
+export const isWanted = ({ worthAt }: Pick<Job, 'worthAt'>): boolean => typeof worthAt === 'function';
 
 /** Who goes where in which order, so that most worth is saved and the work is over soonest. */
 export interface RouteProblem {

@@ -49,7 +49,7 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
     waits[at] = begin - there;
     begins[at] = begin;
     if (begin > lastSafe) late = true;
-    if (worthAt) worth += worthAt(begin);
+    if (typeof worthAt === 'function') worth += worthAt(begin);
     now = begin + lasts;
     here = id;
   }
@@ -62,7 +62,8 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
     slack = min(slack + wait, lastSafe - begin);
     // What one would have waited there anyhow costs nothing.
     if (wait > 0) rate = 0;
-    if (worthAt) rate += max(0, worthAt(begin) - worthAt(begin + MS_OF_RATE)) / MS_OF_RATE;
+    if (typeof worthAt === 'function')
+      rate += max(0, worthAt(begin) - worthAt(begin + MS_OF_RATE)) / MS_OF_RATE;
     slacks[at] = slack;
     rates[at] = rate;
   }
@@ -89,7 +90,7 @@ export function costAt(
   const free = gap === 0 ? from : begins[gap - 1]! + jobs[before]!.lasts;
   const begin = max(free + between(before, id), opens);
   if (begin > lastSafe) return NEVER;
-  const gained = worthAt ? worthAt(begin) : 0;
+  const gained = typeof worthAt === 'function' ? worthAt(begin) : 0;
   const next = order[gap];
   if (next === undefined) return begin + lasts - ends - gained * scale;
   const delay = max(0, begin + lasts + between(id, next) - begins[gap]!);

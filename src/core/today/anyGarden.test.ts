@@ -384,7 +384,12 @@ test('the pairing of any garden keeps its laws, and the route picks before it br
           rounds.forEach(({ stops }, person) => {
             const picked = new Set<string>();
             for (const stop of stops) {
-              const blooms = stop.kind === 'pick' ? stop.blooms : stop.donors.map(({ bloom }) => bloom);
+              const blooms =
+                stop.kind === 'pick'
+                  ? stop.blooms
+                  : stop.kind === 'pollinate'
+                    ? stop.donors.map(({ bloom }) => bloom)
+                    : [];
               for (const bloom of blooms) {
                 expect(carriers.get(bloom) ?? person).toBe(person);
                 carriers.set(bloom, person);

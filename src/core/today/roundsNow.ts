@@ -8,6 +8,7 @@ import { serviceMs } from '../round/operations/operations';
 import type { HandlingMs } from '../round/operations/operation';
 import { outingsAt, type OutingNow } from '../due/outings';
 import { mayTake, usesLeft } from '../pairing/buds';
+import { choresOf } from '../round/outingRequest';
 import { plannedFlowers, stopsLeft } from '../round/stops';
 
 /** An outing with its flowers and what they want done. */
@@ -29,7 +30,7 @@ export interface RoundsNow {
  * @example roundsAt(new Journal(), garden, now) // { rounds: [], about: undefined }
  */
 export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsNow {
-  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, outing));
+  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, garden, outing));
   return { rounds, about: roundToShow(rounds, now) };
 }
 
@@ -41,8 +42,10 @@ export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsN
 export const outingNamed = ({ rounds, about }: RoundsNow, name: string | undefined): RoundNow | undefined =>
   rounds.find(({ outing }) => outing.outing === name) ?? about;
 
-function roundAt(journal: Journal, outing: OutingNow): RoundNow {
+function roundAt(journal: Journal, garden: Garden, outing: OutingNow): RoundNow {
   const due = flowersDue(journal, outing);
+  const isEmpty = due.rounds.length === 0 && due.females.length === 0;
+  const chores = isEmpty ? choresOf(journal, garden, { ...outing, females: [] }).length : 0;
   return {
     outing,
     due,
@@ -50,6 +53,7 @@ function roundAt(journal: Journal, outing: OutingNow): RoundNow {
       outing: outing.outing,
       stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
       waiting: waitingOf(due),
+      chores,
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
       minutes: roundMinutes(journal, due),

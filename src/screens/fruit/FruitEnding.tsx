@@ -1,13 +1,22 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Fact } from '@/core/journal/entry';
+import { isCovered } from '@/core/journal/isCovered';
 import type { HarvestUse } from '@/core/journal/kinds/fruit';
+import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/round';
+import { pollinationsOf } from '@/core/journal/pollinations';
+import type { Bloom } from '@/core/journal/state';
+import { addDays, dayAt, daysBetween } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { COVERS_FOUND } from '../words/names';
 
 /** What it is harvested for, with what became of the tag of one for seed. */
 type Harvest = 'eat' | 'seed' | 'seedHardToRead' | 'seedNoTag';
@@ -24,9 +33,11 @@ const USES: readonly { readonly value: Harvest; readonly title: string; readonly
 ];
 
 /** Harvest, and the ends that are no failure of the pollination. */
-export function FruitEnding({ id }: { readonly id: string }) {
+export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
+  const id = bloom.bloom;
   const record = useRecord();
   const [harvesting, setHarvesting] = useState(false);
+  const [uncovering, setUncovering] = useState(false);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
       <Button title="Harvest" onPress={() => setHarvesting(true)} />
@@ -47,6 +58,10 @@ export function FruitEnding({ id }: { readonly id: string }) {
         title="Tag gone"
         onPress={() => record([{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'gone' } }])}
       />
+      {isCovered(bloom) && !bloom.uncovered ? (
+        <Button title="Cover off" onPress={() => setUncovering(true)} />
+      ) : null}
+      <UncoverSheet bloom={bloom} open={uncovering} onClose={() => setUncovering(false)} />
       <HarvestSheet id={id} open={harvesting} onClose={() => setHarvesting(false)} />
     </View>
   );
@@ -102,3 +117,56 @@ function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
     </Sheet>
   );
 }
+
+/** How the cover was found, and on which day it came off where that was not now. */
+function UncoverSheet({
+  bloom,
+  open,
+  onClose,
+}: Pick<HarvestSheetProps, 'open' | 'onClose'> & { readonly bloom: Bloom }) {
+  const f = useFormat();
+  const record = useRecord();
+  const { store } = useGarden();
+  const [found, setFound] = useState<Exclude<CoverFinding, 'whole'>>();
+  const today = dayAt(store.clock.now(), store.described!.zone);
+  const close = (): void => {
+    setFound(undefined);
+    onClose();
+  };
+  const save = (as: CoverFinding, day: Day | undefined): void => {
+    const { bloom: id, plant } = bloom;
+    record([{ kind: 'uncovered', body: { bloom: id, plant, found: as, ...(day !== undefined && { day }) } }]);
+    close();
+  };
+  const last = pollinationsOf(bloom).at(-1)?.day ?? bloom.day ?? today;
+  const days = Array.from(
+    { length: Math.min(MOST_DAYS, Math.max(0, daysBetween(last, today)) + 1) },
+    (_, back) => addDays(today, -back),
+  );
+  return (
+    <Sheet title="Cover off" open={open} onClose={close} closeTitle="Close">
+      {found ? (
+        <Choice<Day>
+          label="Since which day?"
+          value={undefined}
+          options={[
+            { value: UNKNOWN, title: 'Nobody knows' },
+            ...days.map((day, back) => ({ value: day, title: back === 0 ? 'Today' : f.day(day) })),
+          ]}
+          onChange={(day) => save(found, day === UNKNOWN ? undefined : day)}
+        />
+      ) : (
+        <Choice<CoverFinding>
+          label="How was it found?"
+          value={undefined}
+          options={COVER_FINDINGS.map((value) => ({ value, title: COVERS_FOUND[value] }))}
+          onChange={(choice) => (choice === 'whole' ? save('whole', today) : setFound(choice))}
+        />
+      )}
+    </Sheet>
+  );
+}
+
+const UNKNOWN = '';
+/** So many days back one remembers. Our default. */
+const MOST_DAYS = 10;

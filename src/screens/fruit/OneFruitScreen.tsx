@@ -28,9 +28,10 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
 import { saySeen } from '../words/blooms';
-import { CAUSE_NAMES, GRADES, LINKS, LINK_STATES, TAGS_SEEN } from '../words/names';
+import { CAUSE_NAMES, COVERS_FOUND, GRADES, LINKS, LINK_STATES, TAGS_SEEN } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
 import { FruitEnding } from './FruitEnding';
+import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
 import { LookCard } from './LookCard';
 
@@ -186,6 +187,19 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           the fathers count, and the worse of what was found decides whether it is for seed.
         </Text>
       ) : null}
+      {bloom.uncovered ? (
+        <ListRow
+          title={`Cover: ${COVERS_FOUND[bloom.uncovered.found].toLowerCase()}`}
+          note={bloom.uncovered.day ? f.day(bloom.uncovered.day) : 'day not known'}
+        />
+      ) : null}
+      {bloom.thinned?.map(({ at, count }) => (
+        <ListRow
+          key={at}
+          title={`Thinned: ${f.number(count)} taken off`}
+          note={f.day(dayAt(toMs(at), zone))}
+        />
+      ))}
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
@@ -201,7 +215,14 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
             Look now
           </Text>
           <LookCard fruit={fruit} named={false} />
-          {cohortOf(id) ? <TagOne fruit={fruit} /> : <FruitEnding id={id} />}
+          {cohortOf(id) ? (
+            <>
+              <TagOne fruit={fruit} />
+              <ThinSome fruit={fruit} />
+            </>
+          ) : (
+            <FruitEnding bloom={bloom} />
+          )}
         </View>
       ) : (
         <View style={{ marginTop: SPACE.l }}>

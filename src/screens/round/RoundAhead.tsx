@@ -1,6 +1,8 @@
 import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
+import type { Chore } from '@/core/journal/kinds/round';
+import { groupBy } from '@/core/text/groupBy';
 import { MOST_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';
 import { flowersDue } from '@/core/due/flowersDue';
@@ -102,6 +104,21 @@ interface RoundsProps {
   readonly crops: readonly Crop[];
 }
 
+const CHORES: Readonly<Record<Chore['kind'], readonly [one: string, more: string]>> = {
+  uncover: ['plant with covers to take off', 'plants with covers to take off'],
+  thin: ['plant to thin', 'plants to thin'],
+  strip: [
+    'plant to look over for fruit that set by itself',
+    'plants to look over for fruit that set by itself',
+  ],
+};
+
+const sayChores = (chores: readonly Chore[], f: Format): string =>
+  Array.from(
+    groupBy(chores, ({ kind }) => kind),
+    ([kind, of]) => f.count(of.length, ...CHORES[kind]),
+  ).join(', ');
+
 /** What the plan comes to, person by person, and why it is as it is. */
 function Rounds({ plan, males, crops }: RoundsProps) {
   const f = useFormat();
@@ -160,7 +177,11 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
   const { journal } = store;
   const { females, males, buds, shortages } = ahead;
   const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
-  if (females.length === 0) {
+  const chores =
+    plan?.rounds.flatMap(({ stops }) =>
+      stops.flatMap((stop) => (stop.kind === 'chore' ? [stop.chore] : [])),
+    ) ?? [];
+  if (females.length === 0 && chores.length === 0) {
     return (
       <Text>
         No female flower is marked for {f.day(service.day)}.{' '}
@@ -199,6 +220,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
           onChange={onPeople}
         />
       ) : null}
+      {chores.length > 0 ? <Text>{`Besides: ${sayChores(chores, f)}.`}</Text> : null}
       {plan ? <Rounds plan={plan} males={givers.length} crops={crops} /> : <Planning {...planning} />}
       {varieties.map((variety) => {
         const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];

@@ -137,15 +137,29 @@ function StopRow({
   );
 }
 
-/** What is done at a stop, in a line. */
-function sayStop(journal: Journal, stop: Stop, f: Format): string {
-  const name = journal.all('variety').get(stop.variety)?.name ?? '';
-  const where = plantLabel(journal, stop.plant);
-  if (stop.kind === 'pick') return `${where}: pick ${f.count(stop.blooms.length, 'male', 'males')}, ${name}`;
-  const males = [...new Set(stop.donors.map(({ plant }) => plantLabel(journal, plant)))].join(', ');
-  const code = journal.all('bloom').get(stop.bloom)?.code;
-  return `${where}: pollinate with ${males || 'nothing'}, ${name}${code ? `, tag ${formatTagCode(code)}` : ''}`;
-}
+type SayStop<S extends Stop> = (stop: S, journal: Journal, f: Format) => string;
+
+const nameOf = (journal: Journal, { variety }: Stop): string =>
+  journal.all('variety').get(variety)?.name ?? '';
+const tagsOf = (journal: Journal, blooms: readonly string[]): string =>
+  blooms.map((bloom) => formatTagCode(journal.all('bloom').get(bloom)?.code ?? '')).join(', ');
+
+/** What is done at each kind of stop, in a line: one that is not said does not compile. */
+const STOPS: { readonly [S in Stop as S['kind']]: SayStop<S> } = {
+  pick: (stop, journal, f) =>
+    `pick ${f.count(stop.blooms.length, 'male', 'males')}, ${nameOf(journal, stop)}`,
+  pollinate: (stop, journal) => {
+    const males = [...new Set(stop.donors.map(({ plant }) => plantLabel(journal, plant)))].join(', ');
+    const code = journal.all('bloom').get(stop.bloom)?.code;
+    return `pollinate with ${males || 'nothing'}, ${nameOf(journal, stop)}${code ? `, tag ${formatTagCode(code)}` : ''}`;
+  },
+  uncover: (stop, journal) => `take the cover off ${tagsOf(journal, stop.blooms)}`,
+  thin: (stop, journal) => `take off the fruit ${tagsOf(journal, stop.blooms)}`,
+  strip: () => 'take off fruit that set by itself',
+};
+
+const sayStop = (journal: Journal, stop: Stop, f: Format): string =>
+  `${plantLabel(journal, stop.plant)}: ${(STOPS[stop.kind] as SayStop<Stop>)(stop, journal, f)}`;
 
 /** To be ticked on paper; ticked where it is done. */
 function Box({ ticked }: { readonly ticked: boolean }) {
@@ -191,7 +205,11 @@ function FromPaper({ round, left }: { readonly round: Round; readonly left: read
   const { journal } = useStore();
   const record = useRecord();
   const enter = (stops: readonly Stop[]): void =>
-    record(stops.map((stop) => ({ ...asPlanned(journal, round, stop), at: toMs(stop.eta) })));
+    record(
+      stops.flatMap((stop) =>
+        asPlanned(journal, round, stop).map((fact) => ({ ...fact, at: toMs(stop.eta) })),
+      ),
+    );
   return (
     <View style={{ gap: SPACE.s }}>
       <Text variant="heading" level={2}>

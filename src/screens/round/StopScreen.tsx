@@ -11,6 +11,9 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { PollinateCard } from './stops/PollinateCard';
+import { StripCard } from './stops/StripCard';
+import { ThinCard } from './stops/ThinCard';
+import { UncoverCard } from './stops/UncoverCard';
 import { PickCard } from './stops/PickCard';
 import type { StopProps } from './stops/StopCard';
 import { ProgressHead } from './ProgressHead';
@@ -21,6 +24,9 @@ import { useTapGuard } from './tapGuard';
 const CARDS: { readonly [S in Stop as S['kind']]: ComponentType<StopProps & { readonly stop: S }> } = {
   pick: PickCard,
   pollinate: PollinateCard,
+  uncover: UncoverCard,
+  thin: ThinCard,
+  strip: StripCard,
 };
 
 export interface StopScreenProps {

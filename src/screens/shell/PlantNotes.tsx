@@ -10,6 +10,7 @@ import {
 import type { Plant, Variety } from '@/core/journal/state';
 import { cropOf } from '@/core/crops/catalogue';
 import { plantLabel } from '@/core/records/plantLabel';
+import { MOST_STRIPPED } from '@/core/journal/limits';
 import { dayAt } from '@/core/time/calendar';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -82,9 +83,6 @@ interface EndingProps {
   readonly plant: Plant;
   readonly onDone: () => void;
 }
-
-/** More than this at once on one plant is a slip of the finger. */
-const MOST_STRIPPED = 20;
 
 /** Fruit that set in the open is taken off, so that the plant has strength for what is pollinated by hand. */
 function Strip({ plant: { plant }, onDone }: EndingProps) {

@@ -33,6 +33,7 @@ const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routin
     walk: '/scout',
     routine: '/routine',
     looks: '/fruit',
+    chores: '/round',
     rest: '/garden',
   };
 
@@ -144,6 +145,7 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
   walk: 'walk',
   routine: 'perfect',
   looks: 'look',
+  chores: 'coverOpen',
   rest: 'today',
 };
 

@@ -28,6 +28,12 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
   switch (task.kind) {
     case 'round':
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
+    case 'chores':
+      return {
+        title: 'Covers and fruit to take off',
+        text: `${f.count(task.size, 'plant', 'plants')}, about ${minutes}. Any time today.`,
+        action: later ? undefined : 'Start',
+      };
     case 'open':
       if (task.again) return sayAgain(task, later, minutes, f);
       if (later)

@@ -2,7 +2,7 @@ import type { PollinationMethod } from '@/core/crops/crop';
 import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
-import type { Finding, MissedReason } from '@/core/journal/kinds/round';
+import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/round';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
@@ -112,6 +112,14 @@ export const SEEN: Readonly<Record<LookFinding, string>> = {
   misshapen: 'Growing, crooked',
   yellowing: 'Yellow, shrivelling',
   gone: 'Gone',
+};
+
+/** How a cover was found when it came off. */
+export const COVERS_FOUND: Readonly<Record<CoverFinding, string>> = {
+  whole: 'Whole, taken off now',
+  loose: 'Loose',
+  torn: 'Torn',
+  off: 'Off by itself',
 };
 
 export const TAGS_SEEN: Readonly<Record<TagState, string>> = {

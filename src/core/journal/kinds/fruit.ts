@@ -53,7 +53,12 @@ export interface FruitBodies {
     readonly count: number;
     readonly kept: readonly { readonly bloom: string; readonly code: string }[];
   };
-  removed: { readonly bloom: string; readonly how: FruitRemoval };
+  removed: {
+    readonly bloom: string;
+    readonly how: FruitRemoval;
+    /** Of a cohort: so many; without it all that are left. */
+    readonly count?: number;
+  };
   harvested: {
     readonly bloom: string;
     readonly use: HarvestUse;
@@ -105,7 +110,8 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
-  removed: { version: 2, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
+  // Version 3: some of a cohort.
+  removed: { version: 3, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
   harvested: {
     version: 2,
     structural: false,

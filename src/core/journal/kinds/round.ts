@@ -60,7 +60,32 @@ export interface PollinateStop extends StopBase {
   readonly donors: readonly Donor[];
 }
 
-export type Stop = PickStop | PollinateStop;
+/** Covers come off that have done their work, at one plant. */
+export interface UncoverStop extends StopBase {
+  readonly kind: 'uncover';
+  readonly blooms: readonly string[];
+}
+
+/** A plant carries more than it ripens: these are taken off. */
+export interface ThinStop extends StopBase {
+  readonly kind: 'thin';
+  readonly blooms: readonly string[];
+}
+
+/** Fruit that set by itself is taken off, before flowers are pollinated for seed. */
+export interface StripStop extends StopBase {
+  readonly kind: 'strip';
+}
+
+export type Stop = PickStop | PollinateStop | UncoverStop | ThinStop | StripStop;
+
+/** What is done at a plant without any pollen, before it is planned when. */
+export type Chore =
+  Omit<UncoverStop, 'stop' | 'eta'> | Omit<ThinStop, 'stop' | 'eta'> | Omit<StripStop, 'stop' | 'eta'>;
+
+/** How a cover was found when it came off, the better first. `whole`: the grower took it off. */
+export const COVER_FINDINGS = ['whole', 'loose', 'torn', 'off'] as const;
+export type CoverFinding = (typeof COVER_FINDINGS)[number];
 
 /** What one outing's work was split into: each person walks a round of their own. */
 export interface RoundShare {
@@ -129,6 +154,16 @@ export interface RoundBodies {
     readonly day?: Day;
     readonly why: MissedReason;
   };
+  /** A cover that is not there any more. */
+  uncovered: {
+    readonly bloom: string;
+    readonly plant: string;
+    readonly found: CoverFinding;
+    /** The day on which it came off, torn or loose, where that is known. */
+    readonly day?: Day;
+  };
+  /** A stop that needs no flower's answer was left as it is. */
+  'stop.left': { readonly round: string; readonly stop: string; readonly plant: string };
   /** One of a cohort gets a tag of its own, and is followed by itself from then on. */
   tagged: { readonly bloom: string; readonly of: string; readonly plant: string; readonly code: string };
 }
@@ -209,12 +244,15 @@ export interface RoundAbout {
   readonly picked: 'round' | 'bloom';
   readonly pollinated: 'round' | 'bloom';
   readonly missed: 'round' | 'bloom';
+  readonly uncovered: 'bloom';
+  readonly 'stop.left': 'round';
   readonly tagged: 'bloom';
 }
 
 export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
   'round.planned': {
-    version: 2,
+    // Version 3: stops without pollen.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastPlanned,
@@ -253,6 +291,18 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
       if (round !== undefined) each('round', round);
       each('bloom', bloom);
     },
+  },
+  uncovered: {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ bloom }, each) => each('bloom', bloom),
+  },
+  'stop.left': {
+    version: 1,
+    structural: false,
+    clockDays: false,
+    subjects: ({ round }, each) => each('round', round),
   },
   tagged: {
     version: 1,

@@ -115,7 +115,7 @@ test('who put pollen on it that morning found it open all the same: it stays, an
   const [a, b] = [covering(), new Phone('b')];
   b.hear(a);
   a.say(morning(DAY), notYet(a));
-  b.say(morning(DAY, 5), asPlanned(b.journal, roundAt(b.journal), BRUSH));
+  b.say(morning(DAY, 5), ...asPlanned(b.journal, roundAt(b.journal), BRUSH));
   a.hear(b);
   expect(flower(a.journal)).toMatchObject({ day: DAY, conflicts: [{}] });
   expect(flower(a.journal).putOffFrom).toBeUndefined();

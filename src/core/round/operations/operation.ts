@@ -1,5 +1,7 @@
-import type { Donor, Stop } from '../../journal/kinds/round';
-import type { Bloom, StopDone } from '../../journal/state';
+import type { Crop } from '../../crops/catalogue';
+import type { Journal } from '../../journal/journal';
+import type { Donor, MissedReason, Stop } from '../../journal/kinds/round';
+import type { Bloom, Garden, StopDone, Walk } from '../../journal/state';
 import type { Day } from '../../time/types';
 
 /** Time the work takes, milliseconds: for one male, and for one female. */
@@ -8,11 +10,15 @@ export interface HandlingMs {
   readonly pollinate: number;
 }
 
-/** What is recorded of the blooms of a stop, and the day that its round serves. */
+/** What is recorded of the blooms and plants of a stop, and the day that its round serves. */
 export interface SeenOfStop {
   readonly blooms: ReadonlyMap<string, Bloom>;
+  readonly walks: ReadonlyMap<string, Walk>;
   readonly day: Day;
 }
+
+/** What is said of stops of some kinds only, and is wanted of these. */
+export type StopField = 'blooms' | 'bloom' | 'donors';
 
 /** What became of a stop, by what is recorded of its blooms: in whatever round, by whatever phone, or in none. */
 export type Became = Omit<StopDone, 'stop'>;
@@ -22,6 +28,8 @@ export type Became = Omit<StopDone, 'stop'>;
  * not compile, so nothing of a round can pass over it in silence.
  */
 export interface Operation<S extends Stop> {
+  /** What a stop of its kind says besides where it is and when. */
+  readonly fields: readonly StopField[];
   /** What it is done to, in the order in which it is done; the first is drawn. */
   readonly blooms: (stop: S) => readonly string[];
   /** The female that gets pollen here. */
@@ -36,8 +44,25 @@ export interface Operation<S extends Stop> {
   readonly lasts: (stop: S, handling: HandlingMs) => number;
   /** Is there nothing left to do once the flowers have shut? */
   readonly canBeLate: boolean;
+  /** What can go wrong at it, in the order in which it is offered. */
+  readonly wrong: readonly MissedReason[];
+  /** What is due of it on an outing; missing where the pairing of flowers decides. */
+  readonly due?: (context: ChoreContext) => readonly Omit<S, 'stop' | 'eta'>[];
+  /** When on a round it is done, where it is due by itself: `first` before the pollinations at its plant. */
+  readonly when?: 'anyTime' | 'first';
   /** `undefined` while nothing is recorded of it, or not of all of it. */
   readonly became: (stop: S, seen: SeenOfStop) => Became | undefined;
+}
+
+/** Of what is due without pollen it is asked: */
+export interface ChoreContext {
+  readonly journal: Journal;
+  readonly garden: Garden;
+  readonly day: Day;
+  /** Is a crop worked on this outing? */
+  readonly isWorked: (crop: Crop) => boolean;
+  /** Plants of which females are due for seed. */
+  readonly mothers: ReadonlySet<string>;
 }
 
 /** The operations by the kinds of stops. */

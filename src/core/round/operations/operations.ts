@@ -1,10 +1,39 @@
-import type { Donor, Stop } from '../../journal/kinds/round';
-import type { Became, HandlingMs, Operation, Operations, SeenOfStop } from './operation';
+import type { Chore, Donor, MissedReason, Stop } from '../../journal/kinds/round';
+import type { Became, ChoreContext, HandlingMs, Operation, Operations, SeenOfStop } from './operation';
 import { PICK } from './pick';
 import { POLLINATE } from './pollinate';
+import { STRIP } from './strip';
+import { THIN } from './thin';
+import { UNCOVER } from './uncover';
 
 /** Every kind of stop of a round: a kind that is missing does not compile. */
-export const OPERATIONS: Operations = { pick: PICK, pollinate: POLLINATE };
+export const OPERATIONS: Operations = {
+  pick: PICK,
+  pollinate: POLLINATE,
+  uncover: UNCOVER,
+  thin: THIN,
+  strip: STRIP,
+};
+
+/**
+ * What is due on an outing besides pollen: all that operations ask for by themselves.
+ *
+ * @example choresDue({ journal: new Journal(), … }) // []
+ */
+export const choresDue = (context: ChoreContext): Chore[] =>
+  Object.values(OPERATIONS).flatMap(({ due }) => (due?.(context) ?? []) as readonly Chore[]);
+
+/** Milliseconds that a chore takes. */
+export const choreMs = (chore: Chore): number => {
+  const { lasts } = OPERATIONS[chore.kind] as Operation<Stop>;
+  return lasts(chore as Stop, NO_HANDLING);
+};
+
+/** Chores touch no pollen. */
+const NO_HANDLING: HandlingMs = { pick: 0, pollinate: 0 };
+
+/** Does a chore come before the pollinations at its plant? */
+export const comesFirst = ({ kind }: Chore): boolean => OPERATIONS[kind].when === 'first';
 
 /** A record over the kinds answers with the operation of the stop's own kind. */
 const operationOf = (stop: Stop): Operation<Stop> => OPERATIONS[stop.kind] as Operation<Stop>;
@@ -42,6 +71,9 @@ export const serviceMs = (stop: Stop, handling: HandlingMs): number =>
 
 /** Is there nothing left to do at a stop once its flowers have shut? */
 export const canBeLate = (stop: Stop): boolean => operationOf(stop).canBeLate;
+
+/** What can go wrong at a stop, in the order in which it is offered. */
+export const wrongAt = (stop: Stop): readonly MissedReason[] => operationOf(stop).wrong;
 
 /** What became of a stop, by what is recorded of its blooms. */
 export const becameOf = (stop: Stop, seen: SeenOfStop): Became | undefined =>

@@ -4,6 +4,7 @@ import type { Operation } from './operation';
 
 /** One female gets pollen. */
 export const POLLINATE: Operation<PollinateStop> = {
+  fields: ['bloom', 'donors'],
   blooms: ({ bloom }) => [bloom],
   mother: ({ bloom }) => bloom,
   donors: ({ donors }) => donors,
@@ -11,12 +12,13 @@ export const POLLINATE: Operation<PollinateStop> = {
   pollen: ({ father, variety }) => father ?? variety,
   lasts: (_stop, { pollinate }) => pollinate,
   canBeLate: true,
+  wrong: ['notYet', 'hole', 'open', 'insect', 'wilted', 'broke', 'notFound'],
   became({ bloom, application = 1 }, { blooms, day }) {
     const flower = blooms.get(bloom);
     if (!flower) return undefined;
     const pollination = pollinationsOf(flower).find((each) => each.application === application);
-    if (pollination) return { entry: pollination.entry, at: pollination.at, outcome: 'done' };
+    if (pollination) return { at: pollination.at, outcome: 'done' };
     const report = reportOn(flower, day);
-    return report && { entry: report.entry, at: report.at, outcome: report.why };
+    return report && { at: report.at, outcome: report.why };
   },
 };

@@ -23,12 +23,17 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
     record({
       plant: id,
       day,
-      count: Joi.number().integer().min(1).max(99),
+      count: Joi.number().integer().min(0).max(99),
       kept: Joi.array()
         .items(record({ bloom: id, code }))
         .max(99),
     }),
-  removed: () => record({ bloom: id, how: oneOf(FRUIT_REMOVALS) }),
+  removed: () =>
+    record({
+      bloom: id,
+      how: oneOf(FRUIT_REMOVALS),
+      count: Joi.number().integer().min(1).max(99).optional(),
+    }),
   harvested: () =>
     record({
       bloom: id,

@@ -6,9 +6,10 @@ import {
   MISSED_REASONS,
   TOOL_STATES,
   type RoundBodies,
-  type Stop,
+  COVER_FINDINGS,
 } from '@/core/journal/kinds/round';
 import { MOST_PEOPLE } from '@/core/journal/limits';
+import type { StopField } from '@/core/round/operations/operation';
 import { OPERATIONS } from '@/core/round/operations/operations';
 import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
@@ -30,8 +31,19 @@ const visited = {
 };
 /** The first is not numbered. */
 const application = Joi.number().integer().min(2).max(99);
-const onlyFor = (kind: Stop['kind'], schema: Joi.Schema): Joi.Schema =>
-  Joi.when('kind', { is: kind, then: schema.required(), otherwise: Joi.optional() });
+/** What stops of some kinds say besides where they are, and what these may be. */
+const FIELDS = { blooms, bloom: id, donors } as const satisfies Readonly<Record<StopField, Joi.Schema>>;
+/** Wanted of the kinds of stops whose operation says so. */
+const field = (name: StopField): Joi.Schema => {
+  const kinds = Object.entries<{ readonly fields: readonly string[] }>(OPERATIONS)
+    .filter(([, { fields }]) => fields.includes(name))
+    .map(([kind]) => kind);
+  return Joi.when('kind', {
+    is: Joi.valid(...kinds),
+    then: FIELDS[name].required(),
+    otherwise: Joi.optional(),
+  });
+};
 
 const stop = record({
   stop: id,
@@ -39,11 +51,11 @@ const stop = record({
   plant: id,
   variety: id,
   eta: instant,
-  blooms: onlyFor('pick', blooms),
-  bloom: onlyFor('pollinate', id),
+  blooms: field('blooms'),
+  bloom: field('bloom'),
   application: application.optional(),
   father: id.optional(),
-  donors: onlyFor('pollinate', donors),
+  donors: field('donors'),
 });
 
 const helper = Joi.number().integer().min(1).max(MOST_PEOPLE);
@@ -89,5 +101,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       ...visited,
       why: missedReason,
     }),
+  uncovered: () => record({ bloom: id, plant: id, found: oneOf(COVER_FINDINGS), day: day.optional() }),
+  'stop.left': () => record({ round: id, stop: id, plant: id }),
   tagged: () => record({ bloom: id, of: id, plant: id, code }),
 };

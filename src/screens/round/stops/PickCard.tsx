@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { Part } from '@/core/crops/crop';
 import { isCovered } from '@/core/journal/isCovered';
-import { MISSED_REASONS, type MissedReason, type PickStop } from '@/core/journal/kinds/round';
+import type { MissedReason, PickStop } from '@/core/journal/kinds/round';
 import { pickedAt } from '@/core/round/asPlanned';
+import { wrongAt } from '@/core/round/operations/operations';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
@@ -15,13 +15,6 @@ import { sayMissed } from '../../words/blooms';
 import { wordsOf } from '../../words/forms/forms';
 import { howToPick } from '../../words/howTo';
 import { StopCard, type StopProps } from './StopCard';
-
-/** Reasons for which a male is not used. What is no flower is not known to open. */
-const unfitFor = (part: Part): readonly MissedReason[] =>
-  MISSED_REASONS.filter(
-    (why) =>
-      why !== 'noPollen' && why !== 'skipped' && why !== 'torn' && (why !== 'notYet' || part === 'flower'),
-  );
 
 /** Picking the males of one plant: each exception marks one of them unfit. */
 export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickStop }) {
@@ -43,6 +36,8 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   const crop = shared.variety && cropOf(shared.variety.crop);
   const part = crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower';
   const words = wordsOf(crop?.flower).taking;
+  // What is no flower is not known to open.
+  const wrong = wrongAt(stop).filter((why) => why !== 'notYet' || part === 'flower');
   const some = f.count(total, ...words.what);
   const pick = `${words.verb} ${good === total ? '' : `${good} of `}${some}`;
   return (
@@ -53,7 +48,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
       part={part}
       covered={covered}
       says={`${pick}, ${shared.variety?.name ?? ''}`}
-      exceptions={unfitFor(part).map((why) => ({
+      exceptions={wrong.map((why) => ({
         title: sayMissed(why, crop),
         onPress: () => mark(why),
       }))}

@@ -3,13 +3,20 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import { wantsSeed } from '@/core/crops/variety';
 import { isCovered } from '@/core/journal/isCovered';
-import type { Finding, MissedReason, PollinateStop, Stop } from '@/core/journal/kinds/round';
+import {
+  FINDINGS,
+  type Finding,
+  type MissedReason,
+  type PollinateStop,
+  type Stop,
+} from '@/core/journal/kinds/round';
 import type { Bloom, Round } from '@/core/journal/state';
 import { meantFor } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import { BRUSHES, methodAt, missedAt, pollinatedAt, type Pollinating } from '@/core/round/asPlanned';
 import { donorsNow, type DonorNow } from '@/core/round/progress';
+import { wrongAt } from '@/core/round/operations/operations';
 import { mustCleanBefore } from '@/core/round/stops';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -30,8 +37,8 @@ import { StopCard, type Exception, type StopProps } from './StopCard';
 type Doubtful = Exclude<Finding, 'shut'>;
 
 /** Found so, a female can still be brushed. */
-const DOUBTFUL: readonly Doubtful[] = ['hole', 'open', 'insect', 'wilted'];
-const LOST: readonly MissedReason[] = ['broke', 'notFound'];
+const isDoubtful = (why: MissedReason): why is Doubtful & MissedReason =>
+  (FINDINGS as readonly string[]).includes(why);
 
 type PollinateCardProps = StopProps & { readonly stop: PollinateStop };
 
@@ -91,11 +98,12 @@ function AsPlanned({
   const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
   // A bud that was covered or marked too early waits for its day.
   const mayBeEarly = part === 'flower' && !flower?.emasculated;
-  const exceptions: Exception[] = [
-    ...(mayBeEarly ? [{ title: sayMissed('notYet', crop), onPress: () => miss('notYet') }] : []),
-    ...DOUBTFUL.map((as) => ({ title: sayMissed(as, crop), onPress: () => onTell(as) })),
-    ...LOST.map((why) => ({ title: sayMissed(why, crop), onPress: () => miss(why) })),
-  ];
+  const exceptions = wrongAt(stop)
+    .filter((why) => why !== 'notYet' || mayBeEarly)
+    .map((why): Exception => ({
+      title: sayMissed(why, crop),
+      onPress: () => (isDoubtful(why) ? onTell(why) : miss(why)),
+    }));
   return (
     <StopCard
       {...props}

@@ -1,3 +1,4 @@
+import type { CoverFinding } from '@/core/journal/kinds/round';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import type { WindowReason } from '@/core/opening/openingWindow';
 import type { RemedyReason } from '@/core/purity/remedies';
@@ -27,6 +28,14 @@ const moved = (does: string, h: number, f: Format): string => {
 const fromSunrise = (value: number, f: Format): string =>
   value === 0 ? 'at sunrise' : `${f.number(Math.abs(value), 1)} h ${value < 0 ? 'before' : 'after'} sunrise`;
 const cover = (params: Params): string => COVERS[params['method'] as CoverMethod].toLowerCase();
+
+/** How a cover was found. */
+const OFF: Readonly<Record<CoverFinding, string>> = {
+  whole: 'taken off',
+  loose: 'loose',
+  torn: 'torn',
+  off: 'off',
+};
 
 /** One sentence for every reason about a morning and its fruit; a code without a sentence does not compile. */
 const SENTENCES: Readonly<Record<MorningReason, Say>> = {
@@ -115,6 +124,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'seed.f1': () => 'Sown from an F1 hybrid: its seed does not come true.',
   'cover.none': () => 'It was not covered: insects may have been first.',
   'cover.late': (p) => `The ${cover(p)} went on after flowers had begun to open.`,
+  'cover.offBefore': (p) => `The ${cover(p)} was off before any pollen came: insects may have been first.`,
   'cover.before': (p) => `Shut with ${cover(p)} before it opened.`,
   'cover.timeUnknown': (p) => `Shut with ${cover(p)}; opening cannot be calculated for that day.`,
   'pollination.notYet': () => 'Not pollinated yet.',
@@ -156,6 +166,14 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'guard.cageLate': (p) => `The cage ${p['name']} was set up only that day.`,
   'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
   'guard.rarely': () => 'What is near crosses with it only rarely.',
+  'closed.offLater': (p) =>
+    p['found'] === 'whole'
+      ? 'The cover was taken off when it took no more pollen.'
+      : 'The cover came off when it took no more pollen.',
+  'closed.offTooEarly': (p, f) =>
+    `The cover was ${OFF[p['found'] as CoverFinding]} on ${f.shortDay(String(p['day']))}, when it could still take pollen.`,
+  'closed.offUnknown': (p) =>
+    `The cover was found ${OFF[p['found'] as CoverFinding]}, and nobody knows since when.`,
   'closed.atOnce': () => 'Shut again at once.',
   'closed.openFor': (p, f) =>
     `It stood open for about ${f.count(Number(p['minutes']), 'minute', 'minutes')} before it was shut again, with insects about.`,

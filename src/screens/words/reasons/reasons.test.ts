@@ -40,6 +40,7 @@ test('every sentence reads in both systems of units', () => {
     opensH: -0.5,
     shutsH: 0.25,
     day: '2026-07-18',
+    found: 'torn',
   };
   for (const units of ['metric', 'imperial'] as const) {
     const f = formatFor('Europe/London', units, 'h24', 'en-GB');

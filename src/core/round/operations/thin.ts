@@ -1,0 +1,46 @@
+import { cropOf } from '../../crops/catalogue';
+import { wantsSeed } from '../../crops/variety';
+import { isOnPlant } from '../../fruit/fruitHistory';
+import { fruitOf, type Fruit } from '../../fruit/fruits';
+import type { ThinStop } from '../../journal/kinds/round';
+import { seasonAt } from '../../season/seasons';
+import { groupBy } from '../../text/groupBy';
+import type { Operation } from './operation';
+import { WITHOUT_POLLEN } from './withoutPollen';
+
+/**
+ * A plant that is to ripen seed carries more fruit than it ripens: the youngest come off, so that the rest fills. Only
+ * what was seen growing counts: of what nobody looked at some falls by itself.
+ */
+export const THIN: Operation<ThinStop> = {
+  ...WITHOUT_POLLEN,
+  fields: ['blooms'],
+  blooms: ({ blooms }) => blooms,
+  when: 'anyTime',
+  due({ journal, garden, day, isWorked }) {
+    const growing = journal.bloomsBetween(seasonAt(journal, day).from, day).flatMap((bloom) => {
+      const fruit = bloom.pollination && fruitOf(journal, garden, day, bloom);
+      if (!fruit || fruit.plant.removed || !wantsSeed(fruit.variety.purpose)) return [];
+      return isWorked(cropOf(fruit.variety.crop)) && isGrowing(fruit) ? [fruit] : [];
+    });
+    return [...groupBy(growing, ({ plant }) => plant.plant)].flatMap(([plant, fruits]) => {
+      const { variety } = fruits[0]!;
+      const most = cropOf(variety.crop).seedFruits?.value[1] ?? Infinity;
+      const youngest = fruits.toSorted((a, b) => a.history.age - b.history.age);
+      const blooms = youngest.slice(0, Math.max(0, fruits.length - most)).map(({ bloom }) => bloom.bloom);
+      return blooms.length > 0 ? [{ kind: 'thin' as const, plant, variety: variety.variety, blooms }] : [];
+    });
+  },
+  became({ blooms: ids }, { blooms }) {
+    const ends = ids.map((id) => {
+      const bloom = blooms.get(id);
+      return bloom?.removed?.at ?? bloom?.harvest?.at;
+    });
+    const at = ends.every((each) => each !== undefined) ? ends.at(-1) : undefined;
+    return at === undefined ? undefined : { at, outcome: 'done' };
+  },
+};
+
+/** One by itself, not of a cohort: those are taken off by count. */
+const isGrowing = ({ count, history }: Fruit): boolean =>
+  count === 1 && isOnPlant(history) && history.lastGrowing > 0;

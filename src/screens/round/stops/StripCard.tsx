@@ -1,0 +1,45 @@
+import { MOST_STRIPPED } from '@/core/journal/limits';
+import type { StripStop } from '@/core/journal/kinds/round';
+import { leftAt, strippedAt } from '@/core/round/asPlanned';
+import { useDraft } from '@/data/hooks/useDraft';
+import { useRecord, whenSaved } from '@/data/hooks/useRecord';
+import { Stepper } from '@/ui/parts/Stepper';
+import { Text } from '@/ui/parts/Text';
+import { useFormat } from '../../format/useFormat';
+import { StopCard, type StopProps } from './StopCard';
+
+/** Fruit that set by itself comes off before a plant is worked for seed: asked once a season. */
+export function StripCard({ stop, ...shared }: StopProps & { readonly stop: StripStop }) {
+  const f = useFormat();
+  const record = useRecord();
+  const [draft, setCount, dropCount] = useDraft<number>(`strip/${stop.stop}`, 0);
+  const count = draft ?? 0;
+  const says = 'Look for fruit that set by itself';
+  return (
+    <StopCard
+      {...shared}
+      stop={stop}
+      sex="female"
+      covered={false}
+      says={says}
+      exceptions={[{ title: 'Leave it on', onPress: () => record([leftAt(shared.round, stop)]) }]}
+      done={{
+        title: count > 0 ? `${f.count(count, 'fruit', 'fruits')} off` : 'None here',
+        onPress: () => record([strippedAt(shared.round, stop, count)], whenSaved(dropCount)),
+      }}
+    >
+      <Text variant="stop" live>
+        {says}
+      </Text>
+      <Text>While it swells, few others set. Take it off before you pollinate for seed.</Text>
+      <Stepper
+        label="Taken off now"
+        value={count}
+        most={MOST_STRIPPED}
+        onChange={setCount}
+        lessLabel="One fruit less"
+        moreLabel="One fruit more"
+      />
+    </StopCard>
+  );
+}
