@@ -277,9 +277,9 @@ function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk
 }
 
 /** What an entry says became of a stop; the plan itself says nothing of it. */
-function stopDone({ at, kind, body }: EntryAbout<'round'>): StopDone | undefined {
+function stopDone({ id, at, kind, body }: EntryAbout<'round'>): StopDone | undefined {
   const became = (stop: string | undefined, outcome: StopDone['outcome']): StopDone | undefined =>
-    stop === undefined ? undefined : { stop, at, outcome };
+    stop === undefined ? undefined : { stop, entry: id, at, outcome };
   switch (kind) {
     case 'round.planned':
       return undefined;

@@ -206,9 +206,11 @@ export interface Bloom {
   readonly conflicts: readonly Conflict[];
 }
 
-/** What became of a stop, and when. */
+/** What became of a stop, and the entry that says so. */
 export interface StopDone {
   readonly stop: string;
+  /** Missing where several say it together. */
+  readonly entry?: string;
   readonly at: Instant;
   readonly outcome: 'done' | MissedReason;
 }

@@ -22,11 +22,11 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   const planned = (await recorded(1))[0]!;
   expect(planned).toMatchObject({ kind: 'round.planned', body: { day: '2026-07-19' } });
 
-  // All males of a variety first, however many stops that takes.
+  // Males, and what is done without pollen, come before the first female.
   let at = 1;
-  while (screen.queryAllByText(/^Pick \d/).length > 0) {
+  while (screen.queryAllByText('Could not shut it').length === 0) {
     await tapGuard();
-    await tap('Done');
+    await tap(/^(Done|None, continue)$/);
     at += 1;
     await waitFor(() => expect(stopAt()).toBe(at));
   }
@@ -37,12 +37,8 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   await tap('Undo');
   await waitFor(() => expect(stopAt()).toBe(at));
   const kinds = (await recorded(at + 2)).map(({ kind }) => kind);
-  expect(kinds).toEqual([
-    'round.planned',
-    ...Array.from({ length: at - 1 }, () => 'picked'),
-    'missed',
-    'struck',
-  ]);
+  expect(kinds[0]).toBe('round.planned');
+  expect(kinds.slice(-2)).toEqual(['missed', 'struck']);
 
   // How long it stood open, and whether only its cover was torn, decide what its seed is worth.
   while (screen.queryAllByText('Could not shut it').length === 0) {

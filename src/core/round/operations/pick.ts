@@ -18,13 +18,13 @@ export const PICK: Operation<PickStop> = {
     const males = ids.map((id) => blooms.get(id));
     const seen = males.map((male) => {
       const taken = male && pickedFor(male, day);
-      if (taken) return { at: taken.at, outcome: 'done' } as const;
+      if (taken) return { at: taken.at, entry: taken.entry, outcome: 'done' } as const;
       if (male?.spoiled) return { ...male.spoiled, outcome: male.spoiled.why };
       const report = male && reportOn(male, day);
-      return report && { at: report.at, outcome: report.why };
+      return report && { at: report.at, entry: report.entry, outcome: report.why };
     });
     if (seen.includes(undefined)) return undefined;
     const best = seen.find((each) => each?.outcome === 'done') ?? seen[0];
-    return best && { at: best.at, outcome: best.outcome };
+    return best && { entry: best.entry, at: best.at, outcome: best.outcome };
   },
 };

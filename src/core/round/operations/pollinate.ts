@@ -17,8 +17,8 @@ export const POLLINATE: Operation<PollinateStop> = {
     const flower = blooms.get(bloom);
     if (!flower) return undefined;
     const pollination = pollinationsOf(flower).find((each) => each.application === application);
-    if (pollination) return { at: pollination.at, outcome: 'done' };
+    if (pollination) return { entry: pollination.entry, at: pollination.at, outcome: 'done' };
     const report = reportOn(flower, day);
-    return report && { at: report.at, outcome: report.why };
+    return report && { entry: report.entry, at: report.at, outcome: report.why };
   },
 };

@@ -24,7 +24,7 @@ export function StripCard({ stop, ...shared }: StopProps & { readonly stop: Stri
       says={says}
       exceptions={[{ title: 'Leave it on', onPress: () => record([leftAt(shared.round, stop)]) }]}
       done={{
-        title: count > 0 ? `${f.count(count, 'fruit', 'fruits')} off` : 'None here',
+        title: count > 0 ? `${f.count(count, 'fruit', 'fruits')} off` : 'None, continue',
         onPress: () => record([strippedAt(shared.round, stop, count)], whenSaved(dropCount)),
       }}
     >
