@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import type { Stop } from '../journal/kinds/round';
+import type { Chore, Stop } from '../journal/kinds/round';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
 import { motherAt, pollenAt } from './operations/operations';
@@ -15,13 +15,19 @@ import type { PlannedStop, RoundPlan } from './planRound';
  */
 export const stopsOf = (plan: Pick<RoundPlan, 'stops'>): Stop[] => plan.stops.map(stopOf);
 
+/**
+ * The id of a stop without pollen: its kind, and its plant. What is due of it there may change from day to day.
+ *
+ * @example choreStopId({ kind: 'strip', plant: 'p1', variety: 'v' }) // 'strip-p1'
+ */
+export const choreStopId = ({ kind, plant }: Chore): string => `${kind}-${plant}`;
+
 function stopOf(planned: PlannedStop): Stop {
   const eta = toInstant(planned.eta);
   const { plant, variety } = planned;
   if (planned.kind === 'chore') {
     const { chore } = planned;
-    const [first = plant] = 'blooms' in chore ? chore.blooms : [];
-    return { ...chore, stop: `${chore.kind}-${first}`, eta } as Stop;
+    return { ...chore, stop: choreStopId(chore), eta } as Stop;
   }
   if (planned.kind === 'pick') {
     const { blooms } = planned;

@@ -1,4 +1,5 @@
-import { DEFAULT_SETTINGS, DeviceStore } from './deviceStore';
+import { DeviceStore } from './deviceStore';
+import { DEFAULT_SETTINGS } from './settings';
 import { MemoryStore } from '@testing/memoryStore';
 
 test('a new device has an id of its own, opens on the demo, and keeps both', async () => {

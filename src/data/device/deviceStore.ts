@@ -1,20 +1,9 @@
-import type { Units } from '@/core/text/units';
 import { newId, type ClockMemory } from '../clock';
 import { openChannel, type Channel } from '../channel';
 import { Subscribable } from '../subscribable';
 import { readJson, type Store } from '../storage';
+import { DEFAULT_SETTINGS, type Settings } from './settings';
 import { keepAtOnce, settingsAtOnce } from './settingsAtOnce';
-
-type ThemeChoice = 'auto' | 'day' | 'night';
-export type HourStyle = 'auto' | 'h12' | 'h24';
-
-export interface Settings {
-  readonly theme: ThemeChoice;
-  readonly units: Units;
-  readonly hours: HourStyle;
-}
-
-export const DEFAULT_SETTINGS: Settings = { theme: 'auto', units: 'metric', hours: 'auto' };
 
 /** A garden stored on this device. */
 export interface GardenListing {

@@ -1,4 +1,4 @@
-import type { Settings } from './deviceStore';
+import type { Settings } from './settings';
 
 /** Where the page as it was written looks for the light it is to show (`app/+html.tsx`). */
 export const AT_ONCE_KEY = 'steady-trowel-settings';

@@ -1,4 +1,4 @@
-import type { Settings } from '../device/deviceStore';
+import type { Settings } from '../device/settings';
 
 /** Countries that measure gardens in feet and air in °F. Unicode CLDR, supplemental measurement data (from memory). */
 const IN_FEET = new Set(['US', 'LR', 'PR', 'GU', 'VI', 'AS', 'MP']);

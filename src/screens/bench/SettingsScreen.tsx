@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { Settings } from '@/data/device/deviceStore';
+import type { Settings } from '@/data/device/settings';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Choice } from '@/ui/parts/Choice';

@@ -1,7 +1,7 @@
 import { atClock } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { lengthIn, MM_PER_INCH, temperatureIn, type Units } from '@/core/text/units';
-import type { HourStyle } from '@/data/device/deviceStore';
+import type { HourStyle } from '@/data/device/settings';
 
 interface UnitNames {
   readonly length: string;

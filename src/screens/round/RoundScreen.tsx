@@ -149,7 +149,8 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
     record(facts);
   };
   const more = round !== undefined && stopsLeft(round).length === 0;
-  const hasFlowers = !plan || walkedRounds(plan).some(({ stops }) => stops.some(({ kind }) => kind !== 'chore'));
+  const hasFlowers =
+    !plan || walkedRounds(plan).some(({ stops }) => stops.some(({ kind }) => kind !== 'chore'));
   const early = hasFlowers && Number.isFinite(opens) && now < opens - ROUND_BEFORE_OPENING_MS;
   const walked = plan ? walkedRounds(plan).length : people;
   return (

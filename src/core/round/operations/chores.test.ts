@@ -133,6 +133,18 @@ describe('thin', () => {
     ]);
   });
 
+  test('one whose seed is not to be kept goes before a younger one', () => {
+    const phone = loaded(4);
+    phone.say(at(on(1), '05:30'), {
+      kind: 'pollinated',
+      body: {
+        ...{ bloom: 'f1', plant: 'p1', application: 2, donors: [{ plant: 'p9', bloom: 'm' }] },
+        ...{ found: 'insect', method: 'maleFlower', shutAgain: true, tagged: true },
+      },
+    });
+    expect(chores(phone, on(9))).toMatchObject([{ kind: 'thin', blooms: ['f1'] }]);
+  });
+
   test('what nobody has looked at yet may still fall: it is left', () => {
     const phone = loaded(3);
     phone.say(at(on(7), '18:00'), covered('p1', 'young', on(8), 'tape'));
@@ -220,12 +232,14 @@ test('a round brings all of it: fruit comes off before pollen, the old bag at an
   expect(chores(phone, D, ['p1', 'p2'])).toEqual([]);
 });
 
-test('what is left as it is does not hold the round up', () => {
+test('what is left as it is does not hold the round up, and is not asked again for a week', () => {
   const phone = morning();
   const chore = planned(phone).find(({ kind }) => kind === 'uncover')!;
   phone.say(at(D, '05:30'), leftAt(round(phone), chore));
   expect(round(phone).done.get(chore.stop)?.outcome).toBe('skipped');
   expect(phone.journal.all('bloom').get('old')!.uncovered).toBeUndefined();
+  const isAsked = (day: Day): boolean => chores(phone, day).some(({ kind }) => kind === 'uncover');
+  expect([on(1), on(7), on(8)].map(isAsked)).toEqual([false, false, true]);
 });
 
 test('hands are cleaned after another variety that crosses, whatever is done between', () => {

@@ -3,14 +3,19 @@ import { wantsSeed } from '../../crops/variety';
 import { isOnPlant } from '../../fruit/fruitHistory';
 import { fruitOf, type Fruit } from '../../fruit/fruits';
 import type { ThinStop } from '../../journal/kinds/round';
+import type { Journal } from '../../journal/journal';
+import type { Garden } from '../../journal/state';
+import type { Grade } from '../../purity/fruitPurity';
+import { purityOf } from '../../purity/purityOf';
 import { seasonAt } from '../../season/seasons';
 import { groupBy } from '../../text/groupBy';
 import type { Operation } from './operation';
 import { WITHOUT_POLLEN } from './withoutPollen';
 
 /**
- * A plant that is to ripen seed carries more fruit than it ripens: the youngest come off, so that the rest fills. Only
- * what was seen growing counts: of what nobody looked at some falls by itself.
+ * A plant that is to ripen seed carries more fruit than it ripens: some come off, so that the rest fills; first those
+ * whose seed is not to be kept, then the youngest. Only what was seen growing counts: of what nobody looked at some
+ * falls by itself.
  */
 export const THIN: Operation<ThinStop> = {
   ...WITHOUT_POLLEN,
@@ -26,8 +31,12 @@ export const THIN: Operation<ThinStop> = {
     return [...groupBy(growing, ({ plant }) => plant.plant)].flatMap(([plant, fruits]) => {
       const { variety } = fruits[0]!;
       const most = cropOf(variety.crop).seedFruits?.value[1] ?? Infinity;
-      const youngest = fruits.toSorted((a, b) => a.history.age - b.history.age);
-      const blooms = youngest.slice(0, Math.max(0, fruits.length - most)).map(({ bloom }) => bloom.bloom);
+      if (fruits.length <= most) return [];
+      const worth = new Map(fruits.map((fruit) => [fruit, worthForSeed(fruit, journal, garden)]));
+      const leastFirst = fruits.toSorted(
+        (a, b) => worth.get(a)! - worth.get(b)! || a.history.age - b.history.age,
+      );
+      const blooms = leastFirst.slice(0, fruits.length - most).map(({ bloom }) => bloom.bloom);
       return blooms.length > 0 ? [{ kind: 'thin' as const, plant, variety: variety.variety, blooms }] : [];
     });
   },
@@ -40,6 +49,11 @@ export const THIN: Operation<ThinStop> = {
     return at === undefined ? undefined : { at, outcome: 'done' };
   },
 };
+
+const GRADES: readonly Grade[] = ['notForSeed', 'doubtful', 'likely', 'true'];
+
+const worthForSeed = ({ bloom }: Fruit, journal: Journal, garden: Garden): number =>
+  GRADES.indexOf(purityOf(journal, garden, bloom)?.grade ?? 'likely');
 
 /** One by itself, not of a cohort: those are taken off by count. */
 const isGrowing = ({ count, history }: Fruit): boolean =>
