@@ -11,7 +11,7 @@ import type { Bloom, Garden, Plant } from '../src/core/journal/state';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
 import { flowersDue } from '../src/core/due/flowersDue';
 import { outingRequest } from '../src/core/round/outingRequest';
-import type { Service } from '../src/core/outing/service';
+import type { OutingDay } from '../src/core/outing/outingDay';
 import { scoutVisitFacts, waitingBlooms } from '../src/core/outing/scoutVisit';
 import { openNowOf, openVisitFacts, type OpenVisit } from '../src/core/due/openNow';
 import { asPlanned } from '@/core/round/asPlanned';
@@ -284,7 +284,7 @@ class DemoSeason {
     );
   }
 
-  #round(service: Service): void {
+  #round(service: OutingDay): void {
     const from = Math.max(this.#phones.clock, this.#roundBegins(service));
     const plan = planOuting(outingRequest(this.#journal, this.#garden, service, from));
     const [own] = plan.rounds;
@@ -320,7 +320,7 @@ class DemoSeason {
   }
 
   /** A while before sunrise or sunset. */
-  #roundBegins({ day, outing }: Service): number {
+  #roundBegins({ day, outing }: OutingDay): number {
     const { sunrise, sunset } = sunTimes(day, this.#garden);
     return (outing === 'dusk' ? sunset! : sunrise!) - 20 * MS_PER_MINUTE;
   }
@@ -332,7 +332,7 @@ class DemoSeason {
       readonly donors: Bodies['pollinated']['donors'];
     },
     where: Required<Pick<Bodies['missed'], 'round' | 'stop' | 'plant'>>,
-    { day: morning }: Service,
+    { day: morning }: OutingDay,
   ): void {
     const variety = this.#plantVariety.get(stop.plant)!;
     const eating = variety.body.purpose === 'eat';

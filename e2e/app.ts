@@ -21,8 +21,19 @@ export const test = base.extend<Dated & { app: App }>({
 
 export { expect };
 
-/** Waits until it shows: looked for in each frame, where an expectation looks again after up to a second. */
-export const seen = (what: Locator): Promise<void> => what.waitFor({ timeout: 15_000 });
+/** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
+const LOOK_AGAIN_MS = 25;
+
+/** Waits until it shows. */
+export async function seen(what: Locator): Promise<void> {
+  const until = Date.now() + 15_000;
+  while (Date.now() < until) {
+    if (await what.isVisible()) return;
+    await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
+  }
+  // Says what was looked for.
+  await what.waitFor({ timeout: 1 });
+}
 
 /** The app as a grower uses it. */
 export class App {

@@ -16,7 +16,7 @@ import type { Day } from '@/core/time/types';
 import { openNowOf } from '@/core/due/openNow';
 import { outingRequest } from '@/core/round/outingRequest';
 import { planOuting } from '@/core/round/planOuting';
-import { roundsOf } from '@/core/outing/service';
+import { roundsOf } from '@/core/outing/outingDay';
 import { todayOf } from '@/core/today/today';
 
 /**

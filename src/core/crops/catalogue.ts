@@ -206,7 +206,7 @@ export const pollenGoodFor = (crop: Crop, protocol: Protocol | undefined): numbe
 export const mostTimes = (crop: Crop, protocol: Protocol | undefined): number =>
   protocol?.collect?.fromBearing
     ? Math.ceil(daysWorked(crop, protocol) / Math.max(1, protocol.pollinate.apart.value))
-    : MOST_TIMES_OF_A_FLOWER;
+    : MAX_TIMES_OF_A_FLOWER;
 
 /** More often one does not go to a flower. Our default. */
-const MOST_TIMES_OF_A_FLOWER = 3;
+const MAX_TIMES_OF_A_FLOWER = 3;

@@ -4,7 +4,7 @@ import { flowersDue } from '../due/flowersDue';
 import { fruitsOf } from '../fruit/fruits';
 import { seasonAt } from '../season/seasons';
 import { scoutVisitFacts } from '../outing/scoutVisit';
-import { roundsOf } from '../outing/service';
+import { roundsOf } from '../outing/outingDay';
 import { purityOf } from '../purity/purityOf';
 import { asPlanned, missedAt, pickedAt, pollinatedAt } from '../round/asPlanned';
 import { outingRequest } from '../round/outingRequest';

@@ -7,13 +7,13 @@ import { outingsAt, plantsToWalk, walkAt, type WalkedPlant } from './outings';
 import { outingRequest } from '../round/outingRequest';
 import { planOuting } from '../round/planOuting';
 import { scoutVisitFacts } from '../outing/scoutVisit';
-import { roundsOf, type Service } from '../outing/service';
+import { roundsOf, type OutingDay } from '../outing/outingDay';
 import { stopsOf } from '../round/stops';
 import { begin, YARD, type Phone } from '@testing/yard';
 
 const MON = '2026-07-20';
 const TUE = '2026-07-21';
-const SERVICE: Service = { day: MON, outing: 'morning' };
+const SERVICE: OutingDay = { day: MON, outing: 'morning' };
 
 /** Two tomatoes grown to eat, one plant of each for a cross. */
 function tomatoes(): Phone {

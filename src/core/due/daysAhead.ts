@@ -8,7 +8,7 @@ import { windowsOf } from '../opening/windowsOf';
 import { MS_PER_MINUTE } from '../time/calendar';
 import type { Day } from '../time/types';
 import { handlingTimes, USUAL_HANDLING } from '../outing/handling';
-import { waysOf } from '../outing/ways';
+import { techniqueOf } from '../outing/technique';
 
 /** A variety whose males will hardly do on a day. */
 interface MalesShort {
@@ -81,5 +81,5 @@ function malesForEach(journal: Journal, id: string): number {
   const variety = journal.all('variety').get(id)!;
   const meant = { purpose: variety.purpose, mother: id, father: id };
   const serves = protocolFor(cropOf(variety.crop), meant)?.collect?.serves.value ?? 1;
-  return waysOf(journal, meant).males / serves;
+  return techniqueOf(journal, meant).males / serves;
 }

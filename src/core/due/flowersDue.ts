@@ -22,11 +22,11 @@ import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from '../pairing/buds';
 import { shortagesOf, type Shortage } from '../pairing/shortages';
-import { roundsOf, type Service } from '../outing/service';
-import { daysApart, waysOf } from '../outing/ways';
+import { roundsOf, type OutingDay } from '../outing/outingDay';
+import { daysApart, techniqueOf } from '../outing/technique';
 
 /** The flowers of one outing and what can be done with them. */
-export interface FlowersDue extends Service {
+export interface FlowersDue extends OutingDay {
   /** One a person, once planned. */
   readonly rounds: readonly Round[];
   /** Females to pollinate: marked or covered, and nothing has been recorded of them since. */
@@ -53,7 +53,7 @@ interface Grown {
  * Blooms that an outing may serve: those that opened, or became receptive, on its day, and those of days before that
  * still are. What stands on a plant that is not known belongs to the morning; a crop without a protocol to none.
  */
-function bloomsServed(journal: Journal, { day, outing }: Service): Grown[] {
+function bloomsServed(journal: Journal, { day, outing }: OutingDay): Grown[] {
   const plants = journal.all('plant');
   const varieties = journal.all('variety');
   const days = Array.from({ length: longestSpan(journal, outing) }, (_, before) => addDays(day, -before));
@@ -127,7 +127,7 @@ function applicationDue(
   if (isOutOfUse(bloom, day)) return undefined;
   if (done === 0) return worked ? 1 : undefined;
   const apart = protocol && daysApart(protocol);
-  if (!meant || apart === undefined || done >= waysOf(journal, meant).times) return undefined;
+  if (!meant || apart === undefined || done >= techniqueOf(journal, meant).times) return undefined;
   const last = given.findLast(({ application }) => application === done)!;
   const next = addDays(last.day ?? bloom.day, apart);
   // Who could not come on its day comes on the next, as long as it takes pollen.
@@ -161,7 +161,7 @@ export const isInHand = (
  *
  * @example malesOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // []
  */
-export function malesOf(journal: Journal, service: Service): MaleBud[] {
+export function malesOf(journal: Journal, service: OutingDay): MaleBud[] {
   const served = bloomsServed(journal, service);
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
   return malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day));
@@ -179,7 +179,7 @@ const givesPollen = ({ bloom: { sex, role }, protocol }: Grown): boolean =>
  *
  * @example flowersDue(new Journal(), { day: '2026-07-19', outing: 'morning' }).shortages // []
  */
-export function flowersDue(journal: Journal, { day, outing }: Service): FlowersDue {
+export function flowersDue(journal: Journal, { day, outing }: OutingDay): FlowersDue {
   const served = bloomsServed(journal, { day, outing });
   const females = served.flatMap((grown) => {
     const application = bearsFruit(grown.bloom) ? applicationDue(journal, grown, day) : undefined;
@@ -234,7 +234,7 @@ function femaleBud(
   const stands = journal.all('plant').get(plant);
   if (!variety || !meant || !stands || stands.removed) return [];
   const forSeed = wantsSeed(meant.purpose);
-  const { males: wanted } = waysOf(journal, meant);
+  const { males: wanted } = techniqueOf(journal, meant);
   return [
     {
       bloom,

@@ -4,7 +4,7 @@ import { shedsPollen } from '../crops/traits';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants, metresBetween, placesOf } from '../garden/places';
 import { cohortId } from '../journal/cohort';
-import { saidAgain, saidAsOne, strikesOf } from '../journal/sayAgain';
+import { amendOrRecord, amendAsOne, strikesOf } from '../journal/amend';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Donor } from '../journal/kinds/round';
@@ -16,7 +16,7 @@ import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { hoursApart, SAME_DAY_TIMES, waysOf } from '../outing/ways';
+import { hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
 
 /** A plant whose flowers may be open now. */
 export interface OpenPlant {
@@ -123,7 +123,7 @@ function secondTimeOf(
   if (!meant || hours === undefined) return undefined;
   const bloom = journal.all('bloom').get(cohortOfVisit(plant, variety, day));
   const given = bloom ? pollinationsOf(bloom) : [];
-  const times = Math.min(SAME_DAY_TIMES, waysOf(journal, meant).times);
+  const times = Math.min(SAME_DAY_TIMES, techniqueOf(journal, meant).times);
   // What was closing already is not tried twice.
   if (!bloom || given.length === 0 || given.some(({ found }) => found === 'wilted')) return undefined;
   if (times < 2 || given.some(({ application }) => application > 1)) return undefined;
@@ -309,9 +309,9 @@ export function openVisitFacts(
   // Who finds that there was none had none to come back to either.
   const again = before?.laterPollinations.filter(({ application }) => application > 1) ?? [];
   return [
-    saidAgain('counted', { plant, day, open }, walk?.countedEntry),
+    amendOrRecord('counted', { plant, day, open }, walk?.countedEntry),
     // The count is put right as a whole: one entry says it all.
-    ...saidAsOne('pollinated', open.female > 0 ? pollinated : undefined, before?.countedBy ?? []),
+    ...amendAsOne('pollinated', open.female > 0 ? pollinated : undefined, before?.countedBy ?? []),
     ...(open.female > 0 ? [] : strikesOf(again.map(({ entry }) => entry))),
   ];
 }

@@ -21,11 +21,11 @@ import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { LATE_BUT_TRY_MS } from './dayTasks';
-import type { Service } from '../outing/service';
+import type { OutingDay } from '../outing/outingDay';
 import { clockHours, type WorkingHours } from '../outing/workingHours';
 
 /** An outing of the crops that grow here, at a moment. */
-export interface OutingNow extends Service {
+export interface OutingNow extends OutingDay {
   readonly crops: readonly CoveredCrop[];
   readonly windows: ReadonlyMap<CropId, OpeningWindow>;
   /** From the first flower to the last safe moment of any; by the clock where the sun does not rise or set. */

@@ -5,7 +5,7 @@ import { fruitSetRates } from '../fruit/setRates';
 import { placesOfEach } from '../garden/places';
 import { cohortId } from '../journal/cohort';
 import type { Fact } from '../journal/entry';
-import { inherited } from '../journal/inherited';
+import { withCohortHistory } from '../journal/withCohortHistory';
 import { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import type { BloomSex } from '../journal/kinds/scout';
@@ -20,7 +20,7 @@ import { seasonAt } from '../season/seasons';
 import type { Day } from '../time/types';
 import { flowersDue } from './flowersDue';
 import { outingRequest } from '../round/outingRequest';
-import { roundsOf } from '../outing/service';
+import { roundsOf } from '../outing/outingDay';
 import { openNowOf, openVisitFacts } from './openNow';
 import { outingsAt, walkAt } from './outings';
 import { planOuting } from '../round/planOuting';
@@ -120,7 +120,7 @@ test('1. a kitchen morning, and one of two fruitlets later tagged for seed', () 
   // No round asks for them again.
   expect(dueOn(journal, MON)).toEqual([]);
   // It was pollinated as they all were, and was open to insects as they all were.
-  expect(fatherPlants(inherited(journal, bloomOf(journal, 'b1')))).toEqual(['p1']);
+  expect(fatherPlants(withCohortHistory(journal, bloomOf(journal, 'b1')))).toEqual(['p1']);
   expect(purity(journal, 'b1').grade).toBe('notForSeed');
   expect(rates(journal, '2026-07-28').soFar).toMatchObject({ hits: 1, of: 2 });
 });

@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import type { Looks } from '../crops/crop';
 import { cohortOf } from '../journal/cohort';
-import { inherited } from '../journal/inherited';
+import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
@@ -45,7 +45,7 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
  * @example fruitOf(journal, garden, today, male) // undefined
  */
 export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fruit | undefined {
-  const bloom = inherited(journal, raw);
+  const bloom = withCohortHistory(journal, raw);
   const plant = journal.all('plant').get(bloom.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   if (!variety) return undefined;
@@ -68,7 +68,7 @@ function historiesOf(journal: Journal, bloom: Bloom, looks: Looks, today: Day, z
   if (!cohortOf(bloom.bloom)) return [one];
   const members = bloom.members.flatMap((id) => {
     const member = journal.all('bloom').get(id);
-    return (member && fruitHistory(inherited(journal, member), looks, today, zone)) ?? [];
+    return (member && fruitHistory(withCohortHistory(journal, member), looks, today, zone)) ?? [];
   });
   return cohortHistories(bloom, members, looks, today, zone);
 }

@@ -2,7 +2,7 @@ import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
-import { walkedOn } from './kinds/scout';
+import { parseWalkId } from './kinds/scout';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './reduceBloom';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
@@ -35,7 +35,7 @@ export class Journal {
       type,
       new SubjectMap<States[SubjectType]>(
         (id, entries) => this.#fold(type, id, entries),
-        type === 'walk' ? (id) => walkedOn(id).day : undefined,
+        type === 'walk' ? (id) => parseWalkId(id).day : undefined,
       ),
     ]),
   ) as Subjects;
@@ -162,7 +162,7 @@ export class Journal {
   #file(entry: Entry, type: SubjectType, id: string, about?: Day): void {
     const subjects = this.#subjects[type] as AnySubjects;
     if (about !== undefined) {
-      subjects.fileLater(about, id, entry);
+      subjects.fileLazily(about, id, entry);
       return;
     }
     const known = subjects.file(id, entry);
@@ -172,11 +172,11 @@ export class Journal {
       if (day !== undefined) this.#mayOpen.add(day, id);
       else if (!known) this.#mayOpen.add(NO_DAY, id);
     }
-    if (this.#corrections.concern(entry)) this.#mayAlsoBeOf(entry, type, id);
+    if (this.#corrections.concern(entry)) this.#reindexDays(entry, type, id);
   }
 
   /** What was said of a bloom or a round was put right or taken back, and the day that it is of perhaps with it. */
-  #mayAlsoBeOf(entry: KnownEntry, type: SubjectType, id: string): void {
+  #reindexDays(entry: KnownEntry, type: SubjectType, id: string): void {
     if (type === 'bloom') {
       this.#mayOpen.add(NO_DAY, id);
       for (const version of this.#corrections.versionsOf(entry)) {
@@ -258,7 +258,7 @@ export class Journal {
 
   #mark(entry: KnownEntry, type: SubjectType, id: string): void {
     this.#subjects[type].mark(id);
-    this.#mayAlsoBeOf(entry, type, id);
+    this.#reindexDays(entry, type, id);
   }
 
   #fold(type: SubjectType, id: string, entries: readonly Entry[]): States[SubjectType] | undefined {

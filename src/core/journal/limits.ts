@@ -33,20 +33,20 @@ export type Limit = keyof typeof LIMITS;
 export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
 
 /** Places of a row, and plants in it. */
-export const MOST_PLANTS_IN_ROW = 2000;
+export const MAX_PLANTS_IN_ROW = 2000;
 
 /** Fruit that had set by itself, taken off a plant at a time. */
-export const MOST_STRIPPED = 20;
+export const MAX_STRIPPED = 20;
 
 /** Among whom an outing is split. */
-export const MOST_PEOPLE = 9;
+export const MAX_PEOPLE = 9;
 /** Males for one female. */
-export const MOST_MALES = 4;
+export const MAX_MALES = 4;
 /** How often one female is pollinated; most crops allow fewer (`mostTimes`). */
-export const MOST_TIMES = 10;
+export const MAX_TIMES = 10;
 
 /** Entries whose times one entry corrects. */
-export const MOST_RETIMED = 2000;
+export const MAX_RETIMED = 2000;
 
 /** How far times are corrected: a clock without a battery begins decades ago. */
-export const MOST_DAYS_RETIMED = 36_525;
+export const MAX_DAYS_RETIMED = 36_525;

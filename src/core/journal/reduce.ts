@@ -1,5 +1,5 @@
 import type { Entry, EntryOf } from './entry';
-import { walkedOn } from './kinds/scout';
+import { parseWalkId } from './kinds/scout';
 import type { SubjectType } from './kinds/definition';
 import type { Kind } from './kinds/kinds';
 import { READING_SOURCES, type ReadingRow, type ReadingSource } from './kinds/weather';
@@ -212,7 +212,7 @@ const plus = (held: readonly string[], more: readonly string[]): readonly string
 
 function reduceWalk(id: string, entries: readonly EntryAbout<'walk'>[]): Walk | undefined {
   if (entries.length === 0) return undefined;
-  const { plant, day } = walkedOn(id);
+  const { plant, day } = parseWalkId(id);
   // Filled in one pass: an old journal has one for every plant and day.
   const walk: Mutable<Walk> = {
     plant,

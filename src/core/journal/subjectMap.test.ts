@@ -79,7 +79,7 @@ test('where subjects are of one day each, what waits for its day is there once i
       );
       const atOnce = new SubjectMap<number>((_id, entries) => entries.length * 2);
       steps.forEach(([plant, day, asked], i) => {
-        byDays.fileLater(`${day}`, `p${plant}|${day}`, said(i));
+        byDays.fileLazily(`${day}`, `p${plant}|${day}`, said(i));
         atOnce.file(`p${plant}|${day}`, said(i));
         if (asked === null) return;
         expect(byDays.get(`p${asked}|${day}`)).toBe(atOnce.get(`p${asked}|${day}`));

@@ -48,7 +48,7 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
   }
 
   /** Files an entry under a subject of that day, when it is needed. */
-  fileLater(day: Day, id: string, entry: Entry): void {
+  fileLazily(day: Day, id: string, entry: Entry): void {
     const waiting = this.#waiting.get(day);
     if (!waiting) {
       this.#waiting.set(day, { ids: [id], entries: [entry] });

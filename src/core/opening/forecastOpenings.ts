@@ -67,7 +67,7 @@ type Development = CropRequest['development'];
 /** Counts older than this say nothing of the days to come. */
 const BUDS_LAST_DAYS = 6;
 /** The latest of these are enough. */
-const MOST_COMPARISONS = 400;
+const MAX_COMPARISONS = 400;
 /** A plant's usual flowers are the mean of so many days. */
 const USUAL_DAYS = 14;
 /** So many plant-days weighs what is usual for the crop against own counts. Our default. */
@@ -106,7 +106,7 @@ function forecastCrop({ varieties, development }: CropRequest, days: readonly Da
     ),
   );
   const latest = comparisons.toSorted((a, b) => (a.day < b.day ? 1 : a.day > b.day ? -1 : 0));
-  const model = learnBuds(latest.slice(0, MOST_COMPARISONS));
+  const model = learnBuds(latest.slice(0, MAX_COMPARISONS));
   const expect = expecter(model, days, development);
   return varieties.map(({ variety, plants }) => {
     const byPlant = plants.map((counted) => ({

@@ -65,7 +65,7 @@ const FROM = { sunrise: 'fromSunrise', noon: 'fromNoon', sunset: 'fromSunset' } 
 /** A dawn warms by about this much an hour once the sun is up. Our default, no source. */
 const WARMING_C_PER_HOUR = 1.5;
 /** However cold the dawn, flowers are not expected later than this. Our default. */
-const MOST_COLD_DELAY_H = 3;
+const MAX_COLD_DELAY_H = 3;
 /** Days of 30 °C and more shut squash flowers about an hour sooner; cool days hold them open. Our defaults. */
 const HOT_DAY_C = 30;
 const HOT_SHUTS_EARLIER_H = 1;
@@ -81,11 +81,11 @@ const BEES_FLY_C = 13;
  * @param from UTC milliseconds.
  */
 function hoursLate({ dawnC, readings = [] }: MorningWeather, neededC: number, from: number): number {
-  const morning = readings.filter(({ ms }) => Math.abs(ms - from) <= MOST_COLD_DELAY_H * MS_PER_HOUR);
+  const morning = readings.filter(({ ms }) => Math.abs(ms - from) <= MAX_COLD_DELAY_H * MS_PER_HOUR);
   const measured = morning.some(({ ms }) => ms <= from) && morning.some(({ ms }) => ms > from);
   const warm = measured ? warmFrom(readings, neededC, from) : undefined;
   const hours = measured ? ((warm ?? Infinity) - from) / MS_PER_HOUR : (neededC - dawnC) / WARMING_C_PER_HOUR;
-  return Math.min(MOST_COLD_DELAY_H, Math.max(0, hours));
+  return Math.min(MAX_COLD_DELAY_H, Math.max(0, hours));
 }
 
 /**

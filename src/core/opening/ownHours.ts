@@ -12,10 +12,10 @@ const GARDEN_SD_H = 1 / 3;
 /** How far the flowers of one day differ from the garden's usual. Our default. */
 const DAY_SD_H = 0.5;
 /** A move is looked for among these, hours: nothing beyond is believed. */
-const MOST_H = 3;
+const MAX_H = 3;
 const STEP_H = 1 / 60;
 /** Of more days only the latest count. */
-const MOST_DAYS = 30;
+const MAX_DAYS = 30;
 
 /** Between which hours the first flower opened, or the last one shut, counted from when that was expected. */
 interface Bounds {
@@ -44,7 +44,7 @@ export function ownHours(
       .all('hours')
       .get(crop.id)
       ?.seen.filter(({ day }) => day <= until) ?? [];
-  const days = [...groupBy(seen, ({ day }) => day)].sort(([a], [b]) => (a < b ? 1 : -1)).slice(0, MOST_DAYS);
+  const days = [...groupBy(seen, ({ day }) => day)].sort(([a], [b]) => (a < b ? 1 : -1)).slice(0, MAX_DAYS);
   const bounds = days.flatMap(([day, notes]) => {
     const window = openingWindow(crop, garden, day, morningWeather(weatherOn(journal, garden, day)));
     return isOpeningWindow(window) ? [boundsOf(notes, window.opens[0], window.shuts[1])] : [];
@@ -91,7 +91,7 @@ function likelihood({ after, by }: Bounds, move: number): number {
 
 function meanMove(bounds: readonly Bounds[]): number {
   let [sum, weights] = [0, 0];
-  const steps = Math.round(MOST_H / STEP_H);
+  const steps = Math.round(MAX_H / STEP_H);
   for (let i = -steps; i <= steps; i += 1) {
     const move = i * STEP_H;
     let weight = Math.exp(-((move / GARDEN_SD_H) ** 2) / 2);

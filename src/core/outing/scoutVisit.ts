@@ -1,6 +1,6 @@
 import { bearingSexOf, coveringOf, type CoveredCrop } from '../crops/catalogue';
 import type { BudStage, Part } from '../crops/crop';
-import { saidAgain, saidAsOne } from '../journal/sayAgain';
+import { amendOrRecord, amendAsOne } from '../journal/amend';
 import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
@@ -62,11 +62,11 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
   const receptive = receptiveBlooms(visit, walk, context);
   const onEve = covered('eve', visit, walk, context);
   return [
-    saidAgain('scouted', { plant, day, eve, green, ...(pin && { pin }) }, walk?.scoutedEntry),
-    ...saidAsOne('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries ?? []),
-    ...saidAsOne('covered', onEve, walk?.coveredEntries ?? []),
-    ...saidAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),
-    ...saidAsOne(
+    amendOrRecord('scouted', { plant, day, eve, green, ...(pin && { pin }) }, walk?.scoutedEntry),
+    ...amendAsOne('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries ?? []),
+    ...amendAsOne('covered', onEve, walk?.coveredEntries ?? []),
+    ...amendAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),
+    ...amendAsOne(
       'receptive',
       receptive.length > 0 ? { plant, day, blooms: receptive } : undefined,
       walk?.receptiveEntries ?? [],

@@ -4,7 +4,7 @@ import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, atClock } from '../time/calendar';
-import type { Service } from './service';
+import type { OutingDay } from './outingDay';
 
 /** When a variety's flowers can be worked; UTC milliseconds. */
 export interface WorkingHours {
@@ -24,7 +24,7 @@ const CLOCK_HOURS: Readonly<Record<Outing, { readonly opens: number; readonly la
  *
  * @example clockHours(garden, { day: '2026-06-21', outing: 'morning' }).opens // 5 o'clock of that day
  */
-export function clockHours({ zone }: Garden, { day, outing }: Service): WorkingHours {
+export function clockHours({ zone }: Garden, { day, outing }: OutingDay): WorkingHours {
   const at = (hour: number): number => atClock(addDays(day, Math.floor(hour / 24)), hour % 24, zone);
   const { opens, lastSafe } = CLOCK_HOURS[outing];
   return { opens: at(opens), lastSafe: at(lastSafe) };
@@ -36,7 +36,11 @@ export function clockHours({ zone }: Garden, { day, outing }: Service): WorkingH
  *
  * @example workingHours(journal, garden, { day: '2026-07-19', outing: 'morning' }).get(squash).lastSafe // 10 o'clock
  */
-export function workingHours(journal: Journal, garden: Garden, service: Service): Map<string, WorkingHours> {
+export function workingHours(
+  journal: Journal,
+  garden: Garden,
+  service: OutingDay,
+): Map<string, WorkingHours> {
   const varieties = [...journal.all('variety').values()].filter(({ crop }) => {
     const worked = cropOf(crop);
     return isCoveredBeforeOpening(worked) && outingOf(worked) === service.outing;

@@ -29,10 +29,10 @@ export function minCostFlow(nodes: number, arcs: readonly Arc[], source: number,
 }
 
 /** What a typed array of whole numbers holds. */
-const MOST_UNITS = 2 ** 31 - 1;
+const MAX_UNITS = 2 ** 31 - 1;
 
 function check({ from, to, capacity, cost }: Arc, source: number, sink: number): void {
-  if (capacity % 1 !== 0 || capacity < 0 || capacity > MOST_UNITS)
+  if (capacity % 1 !== 0 || capacity < 0 || capacity > MAX_UNITS)
     throw new RangeError(`a capacity of ${capacity} is none`);
   if (cost % 1 !== 0 || Math.abs(cost) > Number.MAX_SAFE_INTEGER)
     throw new RangeError(`a cost of ${cost} is no whole number`);

@@ -6,7 +6,7 @@ import { pairFlowers } from './pairFlowers';
 import { shortagesOf } from './shortages';
 
 /** Females that one male serves. */
-const MOST_USES = 3;
+const MAX_USES = 3;
 let count = 0;
 const female = (plant: string, change: Partial<FemaleBud> = {}): FemaleBud => ({
   bloom: `f${(count += 1)}`,
@@ -26,7 +26,7 @@ const male = (plant: string, variety = 'v', change: Partial<MaleBud> = {}): Male
   variety,
   guarded: true,
   used: 0,
-  serves: MOST_USES,
+  serves: MAX_USES,
   ageDays: 0,
   ...change,
 });
@@ -167,7 +167,7 @@ test('a cross that names its fathers takes no others', () => {
 });
 
 test('what a male has brushed before counts against what it has left', () => {
-  const tired = male('C', 'v', { used: MOST_USES });
+  const tired = male('C', 'v', { used: MAX_USES });
   const fresh = male('D');
   const { pairs, spare } = pairFlowers([female('A', { malesWanted: 1 })], [tired, fresh]);
   expect(pairs[0]!.donors).toEqual([{ plant: 'D', bloom: fresh.bloom }]);
@@ -202,7 +202,7 @@ test('males that nobody may take hide no shortage', () => {
   expect(shortagesOf([female('A')], open)).toMatchObject([{ wanted: 3, males: 0, without: 0 }]);
   expect(shortagesOf([female('A')], [])).toMatchObject([{ males: 0, without: 1 }]);
   expect(
-    shortagesOf([female('A')], [male('B'), male('C'), male('D', 'v', { used: MOST_USES })]),
+    shortagesOf([female('A')], [male('B'), male('C'), male('D', 'v', { used: MAX_USES })]),
   ).toMatchObject([{ males: 2, without: 0 }]);
 });
 
@@ -242,7 +242,7 @@ test('never breaks its own rules, whatever the morning', () => {
       }
       for (const [flower, times] of uses) {
         expect(times).toBeLessThanOrEqual(
-          Math.max(MOST_USES, males.find((each) => each.bloom === flower)!.used),
+          Math.max(MAX_USES, males.find((each) => each.bloom === flower)!.used),
         );
       }
       expect(spare.every(({ bloom, used }) => used === 0 && uses.get(bloom) === 0)).toBe(true);

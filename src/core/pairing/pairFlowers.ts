@@ -56,15 +56,15 @@ export const VALUES = {
 } as const;
 
 /** More than so many females of a season, or metres, make no difference any more. */
-const MOST_FATHERED = 9_999;
-const MOST_METRES = 99;
+const MAX_FATHERED = 9_999;
+const MAX_METRES = 99;
 
 /** The cost of a male's use after so many others. */
 export const costOfUse = (before: number): number =>
   before === 0 ? 0 : before === 1 ? VALUES.secondUse : VALUES.thirdUse;
 
 /** The cost of fathering one more female after so many. */
-export const costOfFathering = (before: number): number => VALUES.fathered * Math.min(MOST_FATHERED, before);
+export const costOfFathering = (before: number): number => VALUES.fathered * Math.min(MAX_FATHERED, before);
 
 /** What is known of the plants beyond the flowers of the day. */
 export interface Ground {
@@ -194,7 +194,7 @@ const kindOf = ({ guarded, used, serves, ageDays, standing }: MaleBud): string =
 /** `undefined` where she may not take it. */
 export function costBetween(female: FemaleBud, male: MaleBud, { metres }: Ground): number | undefined {
   if (!mayTake(female, male)) return undefined;
-  const far = Math.min(MOST_METRES, Math.round(metres?.(female.plant, male.plant) ?? 0));
+  const far = Math.min(MAX_METRES, Math.round(metres?.(female.plant, male.plant) ?? 0));
   const cost =
     (female.forSeed && !male.guarded ? VALUES.unguarded : 0) +
     (female.forSeed && male.doubtful ? VALUES.doubtfulType : 0) +

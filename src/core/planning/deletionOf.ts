@@ -1,6 +1,6 @@
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import { walkedOn } from '../journal/kinds/scout';
+import { parseWalkId } from '../journal/kinds/scout';
 import { plantsIn } from '../garden/places';
 
 /** What goes with a bed or a variety that is deleted. */
@@ -18,7 +18,7 @@ export interface Deletion {
  */
 export function deletionOf(journal: Journal, what: 'bed' | 'variety', id: string): Deletion | undefined {
   const own = [...journal.all('plant').values()].filter((plant) => plant[what] === id);
-  const walked = new Set([...journal.all('walk').keys()].map((walk) => walkedOn(walk).plant));
+  const walked = new Set([...journal.all('walk').keys()].map((walk) => parseWalkId(walk).plant));
   if (own.some(({ plant }) => walked.has(plant))) return undefined;
   const standing = own.filter(({ removed }) => !removed);
   return {

@@ -54,7 +54,7 @@ export function afterAnswer(
 }
 
 /** So many new things at most in one sitting. Our default. */
-const MOST_NEW = 6;
+const MAX_NEW = 6;
 /** About five minutes. Our default. */
 export const SITTING = 14;
 
@@ -71,7 +71,7 @@ export function sittingOf(cards: readonly Card[], progress: PracticeProgress, no
     .toSorted((a, b) => progress.cards[a.id]!.due - progress.cards[b.id]!.due || (a.id < b.id ? -1 : 1))
     .slice(0, SITTING);
   const fresh = cards.filter(({ id }) => progress.cards[id] === undefined);
-  return mixed([...due, ...fresh.slice(0, Math.min(MOST_NEW, SITTING - due.length))]);
+  return mixed([...due, ...fresh.slice(0, Math.min(MAX_NEW, SITTING - due.length))]);
 }
 
 /** So that neighbours ask for different answers where there are others. */

@@ -1,5 +1,5 @@
 import { cropOf, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
-import { inherited } from '../journal/inherited';
+import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
@@ -28,7 +28,7 @@ export function purityOf(
   raw: Bloom,
   { isolationOf }: PurityOptions = {},
 ): Purity | undefined {
-  const flower = inherited(journal, raw);
+  const flower = withCohortHistory(journal, raw);
   const plants = journal.all('plant');
   const plant = plants.get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);

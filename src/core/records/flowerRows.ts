@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import { fruitOf } from '../fruit/fruits';
 import { fatherPlants } from '../journal/pollinations';
-import { inherited } from '../journal/inherited';
+import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { isolationOf } from '../planning/isolationOf';
@@ -59,7 +59,7 @@ function flowerRow(
   raw: Bloom,
   options: PurityOptions,
 ): FlowerRow {
-  const flower = inherited(journal, raw);
+  const flower = withCohortHistory(journal, raw);
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   const bed = plant && journal.all('bed').get(plant.bed);

@@ -2,7 +2,7 @@ import { cropOf, type CropId } from '../crops/catalogue';
 import { commonNameIn } from '../crops/names/nameInVariety';
 import type { Sowing } from '../crops/variety';
 import { rowKey } from '../garden/places';
-import { LIMITS, LONGEST, MOST_PLANTS_IN_ROW } from '../journal/limits';
+import { LIMITS, LONGEST, MAX_PLANTS_IN_ROW } from '../journal/limits';
 import type { Bed, Variety } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
@@ -192,8 +192,8 @@ class PlanReader {
       }
       const key = rowKey({ bed: held ?? `new ${bed}`, row: each });
       const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + count.each;
-      if (inRow > MOST_PLANTS_IN_ROW) {
-        cells.fault('plants', 'rowFull', { limit: MOST_PLANTS_IN_ROW });
+      if (inRow > MAX_PLANTS_IN_ROW) {
+        cells.fault('plants', 'rowFull', { limit: MAX_PLANTS_IN_ROW });
         return;
       }
       this.#inRow.set(key, inRow);

@@ -19,7 +19,7 @@ import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './progress';
 import { mustCleanBefore } from './stops';
-import { waysOf } from '../outing/ways';
+import { techniqueOf } from '../outing/technique';
 
 /**
  * What brings the pollen at a stop.
@@ -28,7 +28,7 @@ import { waysOf } from '../outing/ways';
  */
 export function methodAt(journal: Journal, { day }: Round, { plant }: PollinateStop): PollinationMethod {
   const meant = meantFor(journal, plant, day);
-  return meant ? waysOf(journal, meant).method : 'maleFlower';
+  return meant ? techniqueOf(journal, meant).method : 'maleFlower';
 }
 
 /**

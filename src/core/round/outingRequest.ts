@@ -17,7 +17,7 @@ import type { Chore } from '../journal/kinds/round';
 import { choresDue } from './operations/operations';
 import { flowersDue, isInHand, outingOfCrop, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';
-import { malesCarried, roundsOf, type Service } from '../outing/service';
+import { malesCarried, roundsOf, type OutingDay } from '../outing/outingDay';
 import { choreStopId, plannedFlowers } from './stops';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
@@ -125,7 +125,7 @@ function sharesOf(
 export function choresOf(
   journal: Journal,
   garden: Garden,
-  { day, outing, females }: Service & { readonly females: readonly FemaleBud[] },
+  { day, outing, females }: OutingDay & { readonly females: readonly FemaleBud[] },
 ): Chore[] {
   const due = choresDue({
     journal,
@@ -167,7 +167,7 @@ export interface Walkers {
 export function outingRequest(
   journal: Journal,
   garden: Garden,
-  service: Service,
+  service: OutingDay,
   from: number,
   { people, beside, at }: Walkers = { people: 1, beside: [] },
 ): OutingRequest {

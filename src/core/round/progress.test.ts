@@ -4,7 +4,7 @@ import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import { entryOf } from '@testing/entries';
 import { USUAL_HANDLING } from '../outing/handling';
-import { roundsOf } from '../outing/service';
+import { roundsOf } from '../outing/outingDay';
 import { donorsNow, progressOf } from './progress';
 
 const MORNING = '2026-07-19';

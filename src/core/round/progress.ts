@@ -10,7 +10,7 @@ import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import { USUAL_HANDLING } from '../outing/handling';
 import { canBeLate, donorsAt, serviceMs } from './operations/operations';
 import type { HandlingMs } from './operations/operation';
-import { malesCarried, roundsBeside } from '../outing/service';
+import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
 import { stopsLeft } from './stops';
 

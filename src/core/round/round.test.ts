@@ -13,14 +13,14 @@ import { planOuting, type OutingPlan } from './planOuting';
 import { todayOf } from '../today/today';
 import { flowersDue } from '../due/flowersDue';
 import { outingRequest } from './outingRequest';
-import { malesCarried, roundsBeside, roundsOf, type Service } from '../outing/service';
+import { malesCarried, roundsBeside, roundsOf, type OutingDay } from '../outing/outingDay';
 import { asPlanned } from './asPlanned';
 import { donorsNow, progressOf } from './progress';
 import { plannedFlowers, replannedStops, stopsOf } from './stops';
 import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from '../outing/scoutVisit';
 
 const MORNING = '2026-07-19';
-const SERVICE: Service = { day: MORNING, outing: 'morning' };
+const SERVICE: OutingDay = { day: MORNING, outing: 'morning' };
 const SEASON = livedSeason('demo');
 
 /** The demo's evening, to go on from. */

@@ -17,20 +17,20 @@ const PROGRESS_STEPS = 50;
 /** Few jobs are soon tried in all ways, and of many each step takes long. */
 const STEPS_BY_SQUARE = 40;
 const STEPS_TIMES_JOBS = 50_000;
-const MOST_STEPS = 1600;
+const MAX_STEPS = 1600;
 const FEWEST_FOR_MANY = 500;
 
 const stepsFor = (jobs: number): number =>
   Math.min(
     STEPS_BY_SQUARE * jobs ** 2,
-    MOST_STEPS,
+    MAX_STEPS,
     Math.max(FEWEST_FOR_MANY, Math.round(STEPS_TIMES_JOBS / jobs)),
   );
 
 /** So many steps in vain are enough. */
 const PATIENCE = 120;
 /** Jobs taken out at once: at most so many, and so large a share. */
-const MOST_OUT = 12;
+const MAX_OUT = 12;
 const SHARE_OUT = 0.4;
 /** Of so few jobs all may be taken out. */
 const FEW = 6;
@@ -98,7 +98,7 @@ function byWorth({ jobs, from }: RouteProblem, ids: readonly number[]): number[]
 function jobsToRemove(plan: RoutePlan, { between }: RouteProblem, chance: Chance): number[] {
   const inPlan = plan.routes.flat();
   if (inPlan.length === 0) return [];
-  const most = Math.min(inPlan.length, MOST_OUT, Math.max(FEW, Math.ceil(inPlan.length * SHARE_OUT)));
+  const most = Math.min(inPlan.length, MAX_OUT, Math.max(FEW, Math.ceil(inPlan.length * SHARE_OUT)));
   const count = 1 + chance.index(most);
   if (chance.below(1) < 0.3) return Array.from({ length: count }, () => inPlan[chance.index(inPlan.length)]!);
   const first = inPlan[chance.index(inPlan.length)]!;
@@ -122,7 +122,7 @@ function toPut(plan: RoutePlan, problem: RouteProblem, wanted: readonly number[]
     const j = chance.index(i + 1);
     [missing[i], missing[j]] = [missing[j]!, missing[i]!];
   }
-  const some = missing.slice(0, MOST_OUT + TRIED_AGAIN);
+  const some = missing.slice(0, MAX_OUT + TRIED_AGAIN);
   switch (chance.index(4)) {
     case 0:
       return byWorth(problem, some);

@@ -35,7 +35,7 @@ export function isInstant(text: string): boolean {
 
 /** Offsets by zone and minute: the browser takes long to tell one, and the same instants come again and again. */
 const offsets = new Map<string, Map<number, number>>();
-const MOST_OFFSETS = 20_000;
+const MAX_OFFSETS = 20_000;
 
 /**
  * How far clocks in `zone` are ahead of UTC at an instant, milliseconds. Where that is the same at both ends of a day, it
@@ -50,7 +50,7 @@ function offsetAt(ms: number, zone: string): number {
 /** Clocks are put forward and back at whole minutes. */
 function offsetAtMinute(ms: number, zone: string): number {
   let known = offsets.get(zone);
-  if (!known || known.size > MOST_OFFSETS) offsets.set(zone, (known = new Map()));
+  if (!known || known.size > MAX_OFFSETS) offsets.set(zone, (known = new Map()));
   const minute = Math.floor(ms / MS_PER_MINUTE);
   let offset = known.get(minute);
   if (offset === undefined) {

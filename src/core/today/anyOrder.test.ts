@@ -13,7 +13,7 @@ import { seasonAt } from '../season/seasons';
 import { donorsNow } from '../round/progress';
 import { flowersDue } from '../due/flowersDue';
 import { outingRequest, obstaclesOf, roundVarieties } from '../round/outingRequest';
-import { roundsOf } from '../outing/service';
+import { roundsOf } from '../outing/outingDay';
 import { planOuting } from '../round/planOuting';
 import { stopsLeft } from '../round/stops';
 import { growingCrops, outingsAt, plantsToWalk, walkAt } from '../due/outings';

@@ -8,12 +8,12 @@ import { groupBy } from '../text/groupBy';
 import { addDays, atClock, dayAt } from '../time/calendar';
 import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
-import { beforeFlowers, type BeforeFlowers } from '../due/beforeFlowers';
+import { preFloweringAdvice, type PreFloweringAdvice } from '../due/preFloweringAdvice';
 import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from '../due/dayTasks';
 import { openNowOf, opensNext } from '../due/openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from '../due/outings';
 import type { Shortage } from '../pairing/shortages';
-import { roundsAt } from './roundsNow';
+import { outingStatesAt } from './outingStates';
 import { roundSupplies, type Supplies } from './supplies';
 import { routineOf } from '../due/routine';
 
@@ -29,7 +29,7 @@ export interface Today {
   readonly weather: KnownWeather | undefined;
   readonly tasks: DayTasks;
   /** Where no flower can be open yet: what comes first. Nobody is sent to look for any. */
-  readonly before: BeforeFlowers | undefined;
+  readonly before: PreFloweringAdvice | undefined;
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
   readonly looks: readonly Fruit[];
@@ -45,14 +45,14 @@ export interface Today {
 export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const day = dayAt(now, garden.zone);
   const sun = sunTimes(day, garden);
-  const { rounds, about } = roundsAt(journal, garden, now);
+  const { rounds, about } = outingStatesAt(journal, garden, now);
   const outings = rounds.map(({ outing }) => outing);
   const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
   const walk = walkAt(journal, outings);
   const due = rounds.map((round) => round.due);
   // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
   const walks = seedGrows(journal);
-  const before = walk.length > 0 ? beforeFlowers(journal, garden, day) : undefined;
+  const before = walk.length > 0 ? preFloweringAdvice(journal, garden, day) : undefined;
   return {
     day,
     ends: atClock(addDays(day, 1), 0, garden.zone),

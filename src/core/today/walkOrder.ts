@@ -10,9 +10,9 @@ import { obstaclesOf } from '../round/outingRequest';
 import type { WalkedPlant } from '../due/outings';
 
 /** Of more beds than this the order is only sketched: each is put where it lengthens the way least. */
-const MOST_SEARCHED = 40;
+const MAX_SEARCHED = 40;
 /** Of so few beds all orders are compared. */
-const MOST_EXACT = 8;
+const MAX_EXACT = 8;
 
 /**
  * The plants of a walk with the beds in an order that is short to walk from the gate, each bed row by row; those that
@@ -52,7 +52,7 @@ interface Ends {
 }
 
 /** Of the plants that look healthy and of those that do not. */
-const MOST_KEPT = 2;
+const MAX_KEPT = 2;
 const lastOrders = new Map<string, readonly number[]>();
 
 /** The last answers are kept: they are the same at every plant of a walk. */
@@ -61,12 +61,12 @@ function bedOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonl
   const order = lastOrders.get(key) ?? shortestOrder(ends, obstacles);
   lastOrders.delete(key);
   lastOrders.set(key, order);
-  if (lastOrders.size > MOST_KEPT) lastOrders.delete([...lastOrders.keys()][0]!);
+  if (lastOrders.size > MAX_KEPT) lastOrders.delete([...lastOrders.keys()][0]!);
   return order;
 }
 
 /** Metres from each bed, or from the gate (first), to a bed. */
-type Ways = readonly (readonly number[])[];
+type Technique = readonly (readonly number[])[];
 
 function shortestOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonly number[] {
   const distance = walkingDistance(obstacles);
@@ -75,11 +75,11 @@ function shortestOrder(ends: readonly Ends[], obstacles: readonly Segment[]): re
     return a && b ? distance(a, b) : 0;
   };
   const ways = ends.map((_, to) => [-1, ...ends.keys()].map((from) => metres(from, to)));
-  return ends.length <= MOST_EXACT ? exactOrder(ways) : goodOrder(ways);
+  return ends.length <= MAX_EXACT ? exactOrder(ways) : goodOrder(ways);
 }
 
 /** The shortest of all orders [dynamic programming over sets of beds: Held & Karp 1962, from memory]. */
-function exactOrder(ways: Ways): number[] {
+function exactOrder(ways: Technique): number[] {
   const beds = ways.length;
   const all = 1 << beds;
   const lengths = new Float64Array(all * beds).fill(Infinity);
@@ -115,7 +115,7 @@ function exactOrder(ways: Ways): number[] {
  * is [Or-opt: Or 1976, from memory]. Much quicker than the search for a round, and it need not be as good: nothing shuts
  * on this walk.
  */
-function goodOrder(ways: Ways): readonly number[] {
+function goodOrder(ways: Technique): readonly number[] {
   const lengthOf = (order: readonly number[]): number =>
     order.reduce((sum, to, i) => sum + ways[to]![(order[i - 1] ?? -1) + 1]!, 0);
   const shortest = (orders: Iterable<readonly number[]>, than: readonly number[]): readonly number[] => {
@@ -131,7 +131,7 @@ function goodOrder(ways: Ways): readonly number[] {
     const gaps = Array.from({ length: order.length + 1 }, (_, gap) => order.toSpliced(gap, 0, bed));
     order = shortest(gaps, []);
   }
-  if (ways.length > MOST_SEARCHED) return order;
+  if (ways.length > MAX_SEARCHED) return order;
   for (;;) {
     const better = shortest(withRunsMoved(order), order);
     if (better === order) return order;
@@ -158,7 +158,7 @@ function* withRunsMoved(order: readonly number[]): Generator<readonly number[]> 
 }
 
 /** Of a bed with more plants than this one row is looked over at a time. Our default: what fits a screen or two. */
-const MOST_LOOKED_OVER = 60;
+const MAX_LOOKED_OVER = 60;
 
 /**
  * The plants that are looked over together with one: those of its bed that are still to visit, or of its row where the
@@ -172,7 +172,7 @@ export function lookedOverWith(here: WalkedPlant, left: readonly WalkedPlant[]):
     ({ plant, day }) =>
       plant.bed === here.plant.bed && day === here.day && isSuspect(plant) === isSuspect(here.plant),
   );
-  return bed.length > MOST_LOOKED_OVER ? bed.filter(({ plant }) => plant.row === here.plant.row) : bed;
+  return bed.length > MAX_LOOKED_OVER ? bed.filter(({ plant }) => plant.row === here.plant.row) : bed;
 }
 
 /**

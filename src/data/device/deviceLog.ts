@@ -12,7 +12,7 @@ export interface LogLine {
 }
 
 const KEY = 'log';
-const MOST_LINES = 100;
+const MAX_LINES = 100;
 const LONGEST_DETAIL = 300;
 
 /**
@@ -36,7 +36,7 @@ export class DeviceLog {
 
   /** Oldest first. */
   get lines(): readonly LogLine[] {
-    return [...this.#held, ...this.#waiting].slice(-MOST_LINES);
+    return [...this.#held, ...this.#waiting].slice(-MAX_LINES);
   }
 
   /**
@@ -44,7 +44,7 @@ export class DeviceLog {
    */
   note(what: LogLine['what'], detail: string): Promise<void> {
     const line: LogLine = { at: toInstant(wallNow()), what, detail: detail.slice(0, LONGEST_DETAIL) };
-    this.#waiting = [...this.#waiting, line].slice(-MOST_LINES);
+    this.#waiting = [...this.#waiting, line].slice(-MAX_LINES);
     this.#writing = this.#writing.then(() => this.#write()).catch(() => undefined);
     return this.#writing;
   }
@@ -52,7 +52,7 @@ export class DeviceLog {
   /** Adds what waits to what is there by now: other tabs write to the same log. */
   async #write(): Promise<void> {
     const adding = this.#waiting;
-    const lines = [...(await readLines(this.#store)), ...adding].slice(-MOST_LINES);
+    const lines = [...(await readLines(this.#store)), ...adding].slice(-MAX_LINES);
     await this.#store.setItem(KEY, JSON.stringify(lines));
     this.#held = lines;
     this.#waiting = this.#waiting.filter((line) => !adding.includes(line));

@@ -1,6 +1,6 @@
 import type { StoredEntry } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
-import { changedTwins } from '@/core/journal/twins';
+import { changedDuplicates } from '@/core/journal/duplicateIds';
 import { checksum } from '../log/record';
 import type { Fault } from '../schema/entrySchema';
 
@@ -21,10 +21,10 @@ export const LARGEST_FILE = 200_000_000;
 /** Lists and objects within each other, in a file: those of an entry lie three deep in it. */
 const DEEPEST = 15;
 /** Of one entry: no list and no text of any kind comes near. */
-const MOST_ITEMS = 5_000;
-const MOST_CHARACTERS = 20_000;
+const MAX_ITEMS = 5_000;
+const MAX_CHARACTERS = 20_000;
 /** Each entry's clock is one more than the last its writer had seen, so that no clock is far beyond their number. */
-const MOST_AHEAD = 1_000_000_000;
+const MAX_AHEAD = 1_000_000_000;
 
 export interface BackupSource {
   readonly garden: string;
@@ -85,7 +85,7 @@ export function decodeBackup(text: string, faultOf: (entry: unknown) => Fault | 
   if (refusal) return refuse(refusal);
   if (value.sum !== undefined && value.sum !== checksum(linesOf(value.entries)))
     return refuse({ why: 'altered' });
-  const changed = changedTwins(value.entries, () => undefined);
+  const changed = changedDuplicates(value.entries, () => undefined);
   if (changed.length > 0) return refuse({ why: 'changedEntries', ids: changed });
   return { ok: true, backup: value };
 }
@@ -100,7 +100,7 @@ function entryRefusal(
     const fault = faultOf(entry);
     if (fault) return { why: 'badEntry', position, fault };
     if (entry.garden !== garden) return { why: 'otherGarden', found: entry.garden, position };
-    if (entry.lamport > MOST_AHEAD + entries.length) return { why: 'clock', position, found: entry.lamport };
+    if (entry.lamport > MAX_AHEAD + entries.length) return { why: 'clock', position, found: entry.lamport };
   }
   return undefined;
 }
@@ -125,7 +125,7 @@ function isBackup(value: unknown): value is Backup {
     file?.format === 'steady-trowel-garden' &&
     typeof file.garden === 'string' &&
     typeof file.name === 'string' &&
-    file.name.length <= MOST_CHARACTERS &&
+    file.name.length <= MAX_CHARACTERS &&
     Array.isArray(file.entries)
   );
 }
@@ -152,10 +152,10 @@ const [QUOTE, BACKSLASH, BRACKET, BRACE, BRACKET_END, BRACE_END] = [...'"\\[{]}'
 
 /** Is a list or a text anywhere in it longer than any that is written here? Asked before any other check. */
 function isTooLong(value: unknown): boolean {
-  if (typeof value === 'string') return value.length > MOST_CHARACTERS;
+  if (typeof value === 'string') return value.length > MAX_CHARACTERS;
   if (value === null || typeof value !== 'object') return false;
   const inner = Object.values(value);
-  return inner.length > MOST_ITEMS || inner.some(isTooLong);
+  return inner.length > MAX_ITEMS || inner.some(isTooLong);
 }
 
 /** What taking in a backup would do, shown before anything is done. */
@@ -174,7 +174,7 @@ export function previewImport(
   backup: Backup,
   held: (id: string) => StoredEntry | undefined,
 ): ImportPreview | { readonly refusal: Refusal } {
-  const changed = changedTwins(backup.entries, held);
+  const changed = changedDuplicates(backup.entries, held);
   if (changed.length > 0) return { refusal: { why: 'changedEntries', ids: changed } };
   const fresh = [
     ...new Map(backup.entries.filter(({ id }) => !held(id)).map((entry) => [entry.id, entry])).values(),

@@ -27,7 +27,7 @@ export function encodeTable<C extends string>(
 }
 
 /** Longer than any garden's plan. */
-const MOST_CHARACTERS = 2_000_000;
+const MAX_CHARACTERS = 2_000_000;
 
 /**
  * The cells of a pasted or chosen table: commas, semicolons or tabs, quoted or not.
@@ -35,7 +35,7 @@ const MOST_CHARACTERS = 2_000_000;
  * @param most characters; by default more than any plan has.
  * @returns `undefined` for a text that is too long.
  */
-export function decodeTable(text: string, most = MOST_CHARACTERS): string[][] | undefined {
+export function decodeTable(text: string, most = MAX_CHARACTERS): string[][] | undefined {
   if (text.length > most) return undefined;
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
   return data.map((row) => row.map(unguarded));

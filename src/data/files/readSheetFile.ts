@@ -2,7 +2,7 @@ import readExcelFile, { type CellValue } from 'read-excel-file/universal';
 import { readPlanTable } from '@/core/records/planTable';
 import { guessSheet } from '@/core/records/sheet/guessSheet';
 import { decodeTable } from './csv';
-import { MOST_SHEET_BYTES, MOST_SHEET_LINES, type OpenedSheets, type SheetReader } from './sheetReader';
+import { MAX_SHEET_BYTES, MAX_SHEET_LINES, type OpenedSheets, type SheetReader } from './sheetReader';
 
 /** Reads somebody’s spreadsheet. */
 export const SHEET_READER: SheetReader = {
@@ -19,7 +19,7 @@ const ZIP = [0x50, 0x4b];
 
 async function openFile(file: ArrayBuffer): Promise<OpenedSheets> {
   const bytes = new Uint8Array(file);
-  if (bytes.length > MOST_SHEET_BYTES) return { ok: false, why: 'tooLong' };
+  if (bytes.length > MAX_SHEET_BYTES) return { ok: false, why: 'tooLong' };
   if (!ZIP.every((byte, i) => bytes[i] === byte)) return openText(decoded(bytes));
   try {
     const sheets = await readExcelFile(file);
@@ -52,7 +52,7 @@ function openText(text: string): OpenedSheets {
 function openTables(tables: readonly { readonly name: string; readonly rows: string[][] }[]): OpenedSheets {
   const filled = tables.filter(({ rows }) => rows.some((row) => row.some((cell) => cell.trim() !== '')));
   if (filled.length === 0) return { ok: false, why: 'noTable' };
-  if (filled.some(({ rows }) => rows.length > MOST_SHEET_LINES)) return { ok: false, why: 'tooLong' };
+  if (filled.some(({ rows }) => rows.length > MAX_SHEET_LINES)) return { ok: false, why: 'tooLong' };
   return { ok: true, tables: filled };
 }
 

@@ -5,9 +5,9 @@ import type { Day } from '@/core/time/types';
 import { workerTransport, WorkerClient } from '@/worker/client';
 
 /** Larger files are no plans: they are not even read. */
-export const MOST_SHEET_BYTES = 8_000_000;
+export const MAX_SHEET_BYTES = 8_000_000;
 /** Lines of a table. */
-export const MOST_SHEET_LINES = 5_000;
+export const MAX_SHEET_LINES = 5_000;
 
 /** One table of a file, with the name of its sheet. */
 export interface SheetTable {

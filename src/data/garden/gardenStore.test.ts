@@ -162,9 +162,9 @@ test('records that ship with the app show at once and are there again; one that 
   const garden = await open(store);
   const records = recordsOf(SEASON);
   const [key, text] = Object.entries(records).find(([each]) => each.startsWith('seg/'))!;
-  expect(() => garden.takeShipped({ ...records, [key]: text.slice(0, -9) })).toThrow(RangeError);
+  expect(() => garden.adoptBundled({ ...records, [key]: text.slice(0, -9) })).toThrow(RangeError);
   expect([garden.journal.size, store.texts.size]).toEqual([0, 0]);
-  garden.takeShipped(records);
+  garden.adoptBundled(records);
   expect(garden.journal.size).toBe(SEASON.length);
   const again = await open(store);
   expect(

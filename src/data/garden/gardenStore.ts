@@ -1,7 +1,7 @@
 import type { Entry, Fact, StoredEntry } from '@/core/journal/entry';
 import { KINDS } from '@/core/journal/kinds/kinds';
 import { Journal } from '@/core/journal/journal';
-import { changedTwins } from '@/core/journal/twins';
+import { changedDuplicates } from '@/core/journal/duplicateIds';
 import type { Garden } from '@/core/journal/state';
 import { SEASON_DAYS } from '@/core/season/seasons';
 import { addDays, toInstant } from '@/core/time/calendar';
@@ -223,7 +223,7 @@ export class GardenStore extends Subscribable {
    */
   async importEntries(entries: readonly StoredEntry[]): Promise<void> {
     await this.whole();
-    const changed = changedTwins(entries, (id) => this.journal.entry(id));
+    const changed = changedDuplicates(entries, (id) => this.journal.entry(id));
     if (changed.length > 0) throw new ChangedEntries(changed);
     const fresh = entries.filter(({ id }) => !this.journal.has(id));
     if (fresh.some(({ garden }) => garden !== this.id)) throw new Error('entries of another garden');
@@ -240,7 +240,7 @@ export class GardenStore extends Subscribable {
    *
    * @throws RangeError when a record is not whole.
    */
-  takeShipped(records: Readonly<Record<string, string>>): void {
+  adoptBundled(records: Readonly<Record<string, string>>): void {
     const { entries, written } = this.#log.takeRecords(records);
     this.#take(entries);
     written.then(

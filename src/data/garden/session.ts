@@ -60,7 +60,7 @@ async function fetchDemo(): Promise<Response> {
 
 async function takeDemo(garden: GardenStore, response: Response): Promise<void> {
   try {
-    garden.takeShipped((await response.json()) as Record<string, string>);
+    garden.adoptBundled((await response.json()) as Record<string, string>);
   } catch {
     throw new DemoMissing('the demo garden is damaged');
   }

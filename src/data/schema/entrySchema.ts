@@ -41,13 +41,13 @@ const bodies = (): KindSchemas<Bodies> => ({
 });
 
 /** More than any kind will ever have. */
-const MOST_VERSIONS = 10_000;
+const MAX_VERSIONS = 10_000;
 
 const envelope = (): Joi.ObjectSchema =>
   record({
     id,
     kind: Joi.string().max(40),
-    v: Joi.number().integer().min(1).max(MOST_VERSIONS),
+    v: Joi.number().integer().min(1).max(MAX_VERSIONS),
     at: instant,
     recorded: instant,
     lamport: Joi.number().integer().min(0),

@@ -13,10 +13,10 @@ const reading = (): Joi.ObjectSchema<Reading> =>
   });
 
 /** More hours than any station answers at once. */
-const MOST_HOURS = 24 * 30;
+const MAX_HOURS = 24 * 30;
 
 const answer = (): Joi.ObjectSchema => {
-  const hours = Joi.array().items(reading()).max(MOST_HOURS);
+  const hours = Joi.array().items(reading()).max(MAX_HOURS);
   return record({ issued: within('ms').integer(), readings: hours, forecast: hours });
 };
 

@@ -137,7 +137,7 @@ function Trouble() {
           </Text>
           {damage.aside.length > 0 ? (
             <Text>
-              {`${f.count(damage.aside.length, 'entry was', 'entries were')} altered and set aside: ${damage.aside.slice(0, MOST_ASIDE).map(sayAside).join('; ')}${damage.aside.length > MOST_ASIDE ? ' …' : ''}.`}
+              {`${f.count(damage.aside.length, 'entry was', 'entries were')} altered and set aside: ${damage.aside.slice(0, MAX_ASIDE).map(sayAside).join('; ')}${damage.aside.length > MAX_ASIDE ? ' …' : ''}.`}
             </Text>
           ) : null}
           {damage.text ? (
@@ -153,7 +153,7 @@ function Trouble() {
 }
 
 /** Altered entries named at once. */
-const MOST_ASIDE = 5;
+const MAX_ASIDE = 5;
 
 const sayAside = ({ entry, fault }: SetAside): string =>
   `${entry.kind}, whose ${fault.field} should be ${fault.expected}, but is ${fault.found}`;

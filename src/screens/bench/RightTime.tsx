@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MOST_DAYS_RETIMED } from '@/core/journal/limits';
+import { MAX_DAYS_RETIMED } from '@/core/journal/limits';
 import { correctTimes, daysMoved, daysNamed, type TimeShift } from '@/core/records/correctTimes';
 import type { WritingSession } from '@/core/records/writingSessions';
 import { addDays, atClock, dayAt, MS_PER_MINUTE } from '@/core/time/calendar';
@@ -65,7 +65,7 @@ export function RightTime({ session, sessions, zone, title, onClose }: RightTime
     const minutes = Math.round(atClock(day, time, zone) / MS_PER_MINUTE) - shown;
     const now = store.clock.now();
     if (minutes === 0) setError('time', { message: 'That is the time it has now.' });
-    else if (Math.abs(minutes) > MOST_DAYS_RETIMED * MINUTES_PER_DAY)
+    else if (Math.abs(minutes) > MAX_DAYS_RETIMED * MINUTES_PER_DAY)
       setError('day', { message: 'That is too far away.' });
     else if (Math.max(...chosen.map(({ to }) => to)) + minutes * MS_PER_MINUTE > now + 10 * MS_PER_MINUTE)
       setError('day', {
@@ -137,10 +137,10 @@ function WhatBecomes({ shift: { by, days }, named, sessions, zone, onDays }: Wha
   return (
     <View style={{ gap: SPACE.m }}>
       <Text variant="strong">{f.count(count, 'entry moves', 'entries move')}</Text>
-      {sessions.slice(0, MOST_SAID).map(({ from, entries: [first] }) => (
+      {sessions.slice(0, MAX_SAID).map(({ from, entries: [first] }) => (
         <Text key={first!.id}>{`${said(from)} becomes ${said(from + by * MS_PER_MINUTE)}.`}</Text>
       ))}
-      {sessions.length > MOST_SAID ? <Text>{`And ${sessions.length - MOST_SAID} more.`}</Text> : null}
+      {sessions.length > MAX_SAID ? <Text>{`And ${sessions.length - MAX_SAID} more.`}</Text> : null}
       {named[0] ? (
         <Choice
           label={`What was noted for the flowers of ${f.date(named[0])} belongs to`}
@@ -156,4 +156,4 @@ function WhatBecomes({ shift: { by, days }, named, sessions, zone, onDays }: Wha
   );
 }
 
-const MOST_SAID = 5;
+const MAX_SAID = 5;

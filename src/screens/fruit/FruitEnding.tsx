@@ -140,7 +140,7 @@ function UncoverSheet({
   };
   const last = pollinationsOf(bloom).at(-1)?.day ?? bloom.day ?? today;
   const days = Array.from(
-    { length: Math.min(MOST_DAYS, Math.max(0, daysBetween(last, today)) + 1) },
+    { length: Math.min(MAX_DAYS, Math.max(0, daysBetween(last, today)) + 1) },
     (_, back) => addDays(today, -back),
   );
   return (
@@ -169,4 +169,4 @@ function UncoverSheet({
 
 const UNKNOWN = '';
 /** So many days back one remembers. Our default. */
-const MOST_DAYS = 10;
+const MAX_DAYS = 10;

@@ -122,12 +122,12 @@ function Compatibilities({ view, f }: { readonly view: PlanOfGarden; readonly f:
 }
 
 /** Pairs of one genus that do not cross, at most so many are shown. */
-const MOST_ALIKE = 8;
+const MAX_ALIKE = 8;
 
 const genusOf = ({ crop }: Variety): string => cropOf(crop).species.split(' ')[0]!;
 
 /** More than this cannot be read in a table. */
-const MOST_IN_TABLE = 40;
+const MAX_IN_TABLE = 40;
 
 function CompatibilityTable({
   varieties,
@@ -147,7 +147,7 @@ function CompatibilityTable({
   );
   return (
     <>
-      {ordered.length > 1 && ordered.length <= MOST_IN_TABLE ? (
+      {ordered.length > 1 && ordered.length <= MAX_IN_TABLE ? (
         <ScrollView horizontal tabIndex={0} aria-label="Table of what crosses with what">
           <CrossMatrix
             names={ordered.map(({ name }) => name)}
@@ -171,7 +171,7 @@ function CompatibilityTable({
         />
       ))}
       {groups.length + rare.length === 0 ? <Text>Nothing here crosses with anything else here.</Text> : null}
-      {alike.slice(0, MOST_ALIKE).map(([a, b]) => (
+      {alike.slice(0, MAX_ALIKE).map(([a, b]) => (
         <ListRow
           key={`${a.variety} ${b.variety}`}
           title={`${a.name}, ${b.name}`}

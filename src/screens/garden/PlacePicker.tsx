@@ -123,7 +123,7 @@ function Chosen({ place, onPlace }: ChosenProps) {
   );
 }
 
-const MOST_ZONES = 8;
+const MAX_ZONES = 8;
 
 /** All zones there are, narrowed by what is typed. */
 function ZoneList({ zone, onZone }: { readonly zone: string; readonly onZone: (zone: string) => void }) {
@@ -135,7 +135,7 @@ function ZoneList({ zone, onZone }: { readonly zone: string; readonly onZone: (z
   const found = Intl.supportedValuesOf('timeZone').filter((each) =>
     words.every((word) => each.toLowerCase().includes(word)),
   );
-  const shown = words.length === 0 ? [zone] : found.slice(0, MOST_ZONES);
+  const shown = words.length === 0 ? [zone] : found.slice(0, MAX_ZONES);
   return (
     <View>
       <Field label="A city of that zone" value={typed} onChange={setTyped} autoCapitalize="none" />

@@ -28,7 +28,7 @@ export interface PlanBoardProps {
 }
 
 /** Plumes drawn at once: more hide each other. */
-const MOST_PLUMES = 24;
+const MAX_PLUMES = 24;
 
 /** The plan with its gestures: zoom, beds dragged by the mouse, pollen on its way. */
 export function PlanBoard({ view, width, mostHeight, chosenBed, onChooseBed, only }: PlanBoardProps) {
@@ -180,5 +180,5 @@ function plumesOf({ drawn, reports, outside }: PlanOfGarden, only: string | unde
       }),
     )
     .sort((a, b) => b.share - a.share)
-    .slice(0, MOST_PLUMES);
+    .slice(0, MAX_PLUMES);
 }

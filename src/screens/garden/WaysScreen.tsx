@@ -11,8 +11,15 @@ import {
   type Protocol,
 } from '@/core/crops/crop';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
-import { MOST_MALES } from '@/core/journal/limits';
-import { daysApart, hoursApart, SAME_DAY_TIMES, usualWays, waysOf, type Ways } from '@/core/outing/ways';
+import { MAX_MALES } from '@/core/journal/limits';
+import {
+  daysApart,
+  hoursApart,
+  SAME_DAY_TIMES,
+  usualTechnique,
+  techniqueOf,
+  type Technique,
+} from '@/core/outing/technique';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
@@ -32,8 +39,8 @@ interface WaysView {
   readonly forSeed: boolean;
   readonly protocol: Protocol | undefined;
   readonly chosen: Bodies['ways.set'] | undefined;
-  readonly ways: Ways;
-  readonly usual: Ways;
+  readonly ways: Technique;
+  readonly usual: Technique;
 }
 
 /** @param of a variety or a cross. */
@@ -50,7 +57,7 @@ const useWays = (of: string): WaysView | undefined =>
       purpose: cross?.purpose ?? mother.purpose,
     };
     const crop = cropOf(mother.crop);
-    const usual = usualWays(crop, meant);
+    const usual = usualTechnique(crop, meant);
     return {
       of,
       name: father ? `${mother.name} × ${father.name}` : mother.name,
@@ -58,9 +65,9 @@ const useWays = (of: string): WaysView | undefined =>
       forSeed: usual.cover !== 'none',
       protocol: protocolFor(crop, meant),
       chosen: journal.all('ways').get(of),
-      ways: waysOf(journal, meant),
+      ways: techniqueOf(journal, meant),
       // A cross is worked as its mother is, where nothing else is said.
-      usual: cross ? waysOf(journal, { ...meant, mating: '' }) : usual,
+      usual: cross ? techniqueOf(journal, { ...meant, mating: '' }) : usual,
     };
   }) ?? undefined;
 
@@ -98,7 +105,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
         <Choice
           label="Males for each female"
           value={String(ways.males)}
-          options={Array.from({ length: MOST_MALES }, (_, i) => i + 1).map((count) => ({
+          options={Array.from({ length: MAX_MALES }, (_, i) => i + 1).map((count) => ({
             value: String(count),
             title: f.count(count, 'male', 'males'),
             ...note(count === usual.males, forSeed ? MALES_FOR_SEED : MALES_FOR_FRUIT),

@@ -12,13 +12,13 @@ export interface CountRowProps {
 }
 
 /** Counts up to this are one tap; the last button goes on from there by ones. */
-const MOST_AT_ONCE = 5;
+const MAX_AT_ONCE = 5;
 const MOST = 30;
 
 /** How many there are, in one tap. */
 export function CountRow({ label, glyph, value, onChange }: CountRowProps) {
   const palette = usePalette();
-  const more = value !== undefined && value > MOST_AT_ONCE;
+  const more = value !== undefined && value > MAX_AT_ONCE;
   const button = (title: string, name: string, on: boolean, press: () => void) => (
     <Pressable
       key={title}
@@ -50,11 +50,11 @@ export function CountRow({ label, glyph, value, onChange }: CountRowProps) {
         <Text variant="strong">{label}</Text>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs }}>
-        {Array.from({ length: MOST_AT_ONCE + 1 }, (_, count) =>
+        {Array.from({ length: MAX_AT_ONCE + 1 }, (_, count) =>
           button(String(count), `${count}, ${label.toLowerCase()}`, value === count, () => onChange(count)),
         )}
         {button(more ? String(value) : '+', `More, ${label.toLowerCase()}`, more, () =>
-          onChange(Math.min(MOST, Math.max(MOST_AT_ONCE, value ?? 0) + 1)),
+          onChange(Math.min(MOST, Math.max(MAX_AT_ONCE, value ?? 0) + 1)),
         )}
       </View>
     </View>

@@ -1,6 +1,6 @@
 import { POLLINATION_METHODS, type PollinationMethod } from '@/core/crops/crop';
 import { meantFor } from '@/core/journal/matingOf';
-import { waysOf } from '@/core/outing/ways';
+import { techniqueOf } from '@/core/outing/technique';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
@@ -172,7 +172,7 @@ function usePlantOpen(
   const before = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day))?.pollination;
   const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
     ...open,
-    method: before?.method ?? waysOf(journal, meantFor(journal, plant.plant, day)!).method,
+    method: before?.method ?? techniqueOf(journal, meantFor(journal, plant.plant, day)!).method,
     ...(before && {
       fathers: before.donors.map((donor) => donor.plant),
       closing: before.found === 'wilted',

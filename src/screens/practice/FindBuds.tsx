@@ -68,7 +68,7 @@ export function FindBuds({ card, seed, over, onAnswer, onNext }: FindBudsProps) 
           <Plant
             scene={scene}
             form={form}
-            width={Math.min(width, MOST_WIDE)}
+            width={Math.min(width, MAX_WIDE)}
             tapped={tapped}
             onTap={done ? undefined : toggle}
             describeFlower={({ looks }) => describe(crop, looks, ['under', 'size', 'colour', 'tip'])}
@@ -87,4 +87,4 @@ export function FindBuds({ card, seed, over, onAnswer, onNext }: FindBudsProps) 
   );
 }
 
-const MOST_WIDE = 420;
+const MAX_WIDE = 420;

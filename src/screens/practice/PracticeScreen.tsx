@@ -111,7 +111,7 @@ function sayWhat(card: Card): string {
   }
 }
 
-const MOST_MISTAKES = 6;
+const MAX_MISTAKES = 6;
 
 /** What was taken for what. */
 function Mistakes({
@@ -125,7 +125,7 @@ function Mistakes({
   const found = mistakesIn(
     crops.flatMap(({ id }) => cardsOf(id)),
     progress,
-  ).slice(0, MOST_MISTAKES);
+  ).slice(0, MAX_MISTAKES);
   if (found.length === 0) return null;
   return (
     <View style={{ marginTop: SPACE.l }}>

@@ -3,10 +3,10 @@ import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
 import type { Chore } from '@/core/journal/kinds/round';
 import { groupBy } from '@/core/text/groupBy';
-import { MOST_PEOPLE } from '@/core/journal/limits';
+import { MAX_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';
 import { flowersDue } from '@/core/due/flowersDue';
-import type { Service } from '@/core/outing/service';
+import type { OutingDay } from '@/core/outing/outingDay';
 import type { OutingPlan, WouldSave } from '@/core/round/planOuting';
 import type { RoundPlan } from '@/core/round/planRound';
 import { walkedRounds } from '@/core/round/stops';
@@ -25,7 +25,7 @@ import { sayReason } from '../words/reasons/morning';
 import type { RoundPlanning } from './useRoundPlan';
 
 interface RoundAheadProps {
-  readonly service: Service;
+  readonly service: OutingDay;
   readonly planning: RoundPlanning;
   readonly people: number;
   /** Missing where flowers are added to a round. */
@@ -160,7 +160,7 @@ function Rounds({ plan, males, crops }: RoundsProps) {
 }
 
 /** Whose flowers they are, and when they were found. */
-const sayOrigin = ({ day, outing }: Service, f: Format): string =>
+const sayOrigin = ({ day, outing }: OutingDay, f: Format): string =>
   outing === 'dusk'
     ? `For the evening of ${f.shortDay(day)}, from what was marked before dusk.`
     : `For the ${outing} of ${f.shortDay(day)}, from what was marked on ${f.shortDay(addDays(day, -1))}.`;
@@ -214,7 +214,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
           label="People"
           value={people}
           least={1}
-          most={MOST_PEOPLE}
+          most={MAX_PEOPLE}
           lessLabel="One person less"
           moreLabel="One person more"
           onChange={onPeople}

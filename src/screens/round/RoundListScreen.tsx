@@ -8,7 +8,7 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
 import { asPlanned } from '@/core/round/asPlanned';
-import { outingNamed, roundsAt } from '@/core/today/roundsNow';
+import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import { stopsLeft } from '@/core/round/stops';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -36,7 +36,7 @@ export function RoundListScreen() {
   const rounds = useView(
     'round-list',
     [Math.floor(now / 60_000), asked ?? ''],
-    ({ store, garden }) => outingNamed(roundsAt(store.journal, garden, now), asked)?.due.rounds ?? [],
+    ({ store, garden }) => outingNamed(outingStatesAt(store.journal, garden, now), asked)?.due.rounds ?? [],
   );
   const { own } = useOwnRound(rounds ?? []);
   const [shown, setShown] = useState<string>();

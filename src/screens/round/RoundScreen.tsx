@@ -8,8 +8,8 @@ import { ROUND_BEFORE_OPENING_MS } from '@/core/due/dayTasks';
 import { handlingTimes } from '@/core/outing/handling';
 import { walkingTimes } from '@/core/round/outingRequest';
 import type { OutingPlan } from '@/core/round/planOuting';
-import { outingNamed, roundsAt } from '@/core/today/roundsNow';
-import type { Service } from '@/core/outing/service';
+import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
+import type { OutingDay } from '@/core/outing/outingDay';
 import { replannedStops, stopsLeft, stopsOf, walkedRounds } from '@/core/round/stops';
 import { workingHours } from '@/core/outing/workingHours';
 import { newId } from '@/data/clock';
@@ -35,10 +35,10 @@ export function RoundScreen() {
   const { outing: asked } = useLocalSearchParams<{ outing?: string }>();
   const view = useView('round', [Math.floor(now / 60_000), asked ?? ''], ({ store, garden }) => {
     const { journal } = store;
-    const here = outingNamed(roundsAt(journal, garden, now), asked);
+    const here = outingNamed(outingStatesAt(journal, garden, now), asked);
     if (!here) return NO_OUTING;
     const { outing, due, situation } = here;
-    const service: Service = { day: outing.day, outing: outing.outing };
+    const service: OutingDay = { day: outing.day, outing: outing.outing };
     const hours = workingHours(journal, garden, service);
     return {
       service,
@@ -98,11 +98,11 @@ function NothingToPollinate() {
 }
 
 /** The morning is not named. */
-const serviceBody = ({ day, outing }: Service): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
+const serviceBody = ({ day, outing }: OutingDay): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
   outing === 'morning' ? { day } : { day, outing };
 
 /** One round for each who has something to do; what is added to a round leaves what was done there in front. */
-function plannedFacts(service: Service, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
+function plannedFacts(service: OutingDay, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
   const split = newId();
   const walked = walkedRounds(plan);
   const people = walked.length;
@@ -122,7 +122,7 @@ function plannedFacts(service: Service, plan: OutingPlan, round: Round | undefin
 }
 
 interface PrepareProps {
-  readonly service: Service;
+  readonly service: OutingDay;
   /** The round to add to, when there was one already. */
   readonly round: Round | undefined;
   readonly opens: number;

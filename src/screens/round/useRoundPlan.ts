@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { outingRequest } from '@/core/round/outingRequest';
 import type { OutingPlan, OutingRequest } from '@/core/round/planOuting';
-import { roundsOf, type Service } from '@/core/outing/service';
+import { roundsOf, type OutingDay } from '@/core/outing/outingDay';
 import { lastDoneAt } from '@/core/round/stops';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -50,7 +50,7 @@ class PlanningProgress {
  * @param own id of the round to add to; the flowers of other rounds of the same split are left to them.
  */
 export function useRoundPlan(
-  { day, outing }: Service,
+  { day, outing }: OutingDay,
   people: number,
   own: string | undefined,
 ): RoundPlanning {

@@ -10,7 +10,7 @@ import type { WalkWords } from '../words/blooms';
 import { BudPicture } from './BudPicture';
 
 /** Beyond this many of one sex on one plant a finger has slipped. */
-export const MOST_BUDS = 12;
+export const MAX_BUDS = 12;
 
 export interface BudSteppersProps {
   readonly variety: Variety;
@@ -48,7 +48,7 @@ export interface TinyBudsProps {
 }
 
 const NO_BUDS: BudCount = { female: 0, male: 0 };
-const MOST_TINY: BudCount = { female: MOST_BUDS, male: MOST_BUDS };
+const MAX_TINY: BudCount = { female: MAX_BUDS, male: MAX_BUDS };
 
 /** Buds three days off or more, for who wants the days ahead told better; folded away until they are wanted. */
 export function TinyBuds({ variety, words, counts, onChange }: TinyBudsProps) {
@@ -62,7 +62,7 @@ export function TinyBuds({ variety, words, counts, onChange }: TinyBudsProps) {
         stage="pin"
         words={words}
         counts={counts}
-        most={MOST_TINY}
+        most={MAX_TINY}
         onChange={(sex) => (value) => onChange({ ...counts, [sex]: value })}
       />
     </View>

@@ -11,7 +11,7 @@ import type { Day } from '@/core/time/types';
 import type { Journal } from '@/core/journal/journal';
 import { meantFor } from '@/core/journal/matingOf';
 import type { Mating } from '@/core/journal/state';
-import { waysOf } from '@/core/outing/ways';
+import { techniqueOf } from '@/core/outing/technique';
 import { flowersDue } from '@/core/due/flowersDue';
 import type { WalkedPlant } from '@/core/due/outings';
 import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/outing/scoutVisit';
@@ -34,7 +34,7 @@ import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { Explained } from '../shell/Explained';
 import { How } from '../shell/How';
-import { BudSteppers, MOST_BUDS, TinyBuds } from './BudSteppers';
+import { BudSteppers, MAX_BUDS, TinyBuds } from './BudSteppers';
 import { Expectation, type ExpectedBuds } from './Expectation';
 import { PlantHeading } from '../shell/PlantHeading';
 import { walkWords } from '../words/blooms';
@@ -78,8 +78,8 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
   const isEmpty = SEXES.every((sex) => eve[sex] + counts.green[sex] === 0) && controls === 0;
   const total = counts[cover.bearing].female + males + controls;
   const mostOf = {
-    eve: { female: waiting ?? MOST_BUDS, male: MOST_BUDS },
-    green: { female: MOST_BUDS, male: MOST_BUDS },
+    eve: { female: waiting ?? MAX_BUDS, male: MAX_BUDS },
+    green: { female: MAX_BUDS, male: MAX_BUDS },
   };
   const steppers = (stage: 'eve' | 'green') => (
     <BudSteppers
@@ -117,7 +117,7 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
           label={words.controls.label}
           glyph={<Glyph name={words.controls.glyph} size={30} />}
           value={controls}
-          most={MOST_BUDS}
+          most={MAX_BUDS}
           onChange={(value) => setCounts({ ...counts, controls: value })}
           lessLabel="One control less"
           moreLabel="One control more"
@@ -240,7 +240,7 @@ function useVisit(
     controls: before.filter(({ role }) => role === 'control').length,
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
-  const tags = [...tagged, ...store.tags.next(2 * MOST_BUDS)].slice(
+  const tags = [...tagged, ...store.tags.next(2 * MAX_BUDS)].slice(
     0,
     (counts?.[cover.bearing].female ?? 0) + (counts?.controls ?? 0),
   );
@@ -252,7 +252,7 @@ function useVisit(
     if (!counts) return;
     const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
     const { emasculate } = roles;
-    const context = { journal, variety, crop, emasculate, newId, tags: store.tags.next(2 * MOST_BUDS) };
+    const context = { journal, variety, crop, emasculate, newId, tags: store.tags.next(2 * MAX_BUDS) };
     record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)], whenSaved(dropCounts));
     onDone();
   };
@@ -262,7 +262,7 @@ function useVisit(
 /** As the grower works this plant, or the cross in which it has a part. */
 function usualCover(journal: Journal, plant: string, day: Day, cross: Mating | undefined): CoverMethod {
   const meant = cross ?? meantFor(journal, plant, day);
-  return meant ? waysOf(journal, meant).cover : 'none';
+  return meant ? techniqueOf(journal, meant).cover : 'none';
 }
 
 /** How many tassels the ears of all plants want for the day, with those of this one. */

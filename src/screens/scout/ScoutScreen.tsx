@@ -1,6 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Service } from '@/core/outing/service';
+import type { OutingDay } from '@/core/outing/outingDay';
 import { inWalkingOrder, lookedOverWith } from '@/core/today/walkOrder';
 import { isSuspect } from '@/core/journal/plantCondition';
 import type { Sex } from '@/core/journal/kinds/scout';
@@ -31,7 +31,7 @@ import { PlantVisit } from './PlantVisit';
 
 interface Walk {
   /** The outings that it prepares, each with the day that it serves. */
-  readonly services: readonly Service[];
+  readonly services: readonly OutingDay[];
   /** In walking order. */
   readonly plants: readonly WalkedPlant[];
 }
@@ -245,7 +245,7 @@ function PlantList({ walk: { plants }, here, onChoose }: PlantListProps) {
   ));
 }
 
-function RoundToCome({ service }: { readonly service: Service }) {
+function RoundToCome({ service }: { readonly service: OutingDay }) {
   const [people, setPeople] = useState(1);
   const planning = useRoundPlan(service, people, undefined);
   return <RoundAhead service={service} planning={planning} people={people} onPeople={setPeople} />;

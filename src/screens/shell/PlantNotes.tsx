@@ -10,7 +10,7 @@ import {
 import type { Plant, Variety } from '@/core/journal/state';
 import { cropOf } from '@/core/crops/catalogue';
 import { plantLabel } from '@/core/records/plantLabel';
-import { MOST_STRIPPED } from '@/core/journal/limits';
+import { MAX_STRIPPED } from '@/core/journal/limits';
 import { dayAt } from '@/core/time/calendar';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -100,7 +100,7 @@ function Strip({ plant: { plant }, onDone }: EndingProps) {
       <Stepper
         label="Taken off now"
         value={count}
-        most={MOST_STRIPPED}
+        most={MAX_STRIPPED}
         onChange={setCount}
         lessLabel="One fruit less"
         moreLabel="One fruit more"

@@ -12,9 +12,9 @@ import { sayFault, type FaultGroup } from '../words/sheet';
 import { FixSheet } from './FixSheet';
 
 /** Questions shown at once. */
-const MOST_SHOWN = 40;
+const MAX_SHOWN = 40;
 /** Unknown kinds that are named before they are left out. */
-const MOST_QUOTED = 6;
+const MAX_QUOTED = 6;
 
 export interface FaultListProps {
   readonly sheet: Sheet;
@@ -36,12 +36,12 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
         {`${f.count(groups.length, 'question', 'questions')} left. Nothing has been imported yet.`}
       </Text>
       <UnknownKinds groups={groups} onLeaveOut={leaveOut} />
-      {groups.slice(0, MOST_SHOWN).map((group) => {
+      {groups.slice(0, MAX_SHOWN).map((group) => {
         const { title, note } = sayFault(group, f);
         return <ListRow key={keyOf(group.fault)} title={title} note={note} onPress={() => setOpen(group)} />;
       })}
-      {groups.length > MOST_SHOWN ? (
-        <Text tone="soft">{`And ${f.number(groups.length - MOST_SHOWN)} more. Is every column what it is read as?`}</Text>
+      {groups.length > MAX_SHOWN ? (
+        <Text tone="soft">{`And ${f.number(groups.length - MAX_SHOWN)} more. Is every column what it is read as?`}</Text>
       ) : null}
       <FixSheet
         group={open}
@@ -71,7 +71,7 @@ function UnknownKinds({
   const unknown = groups.filter(({ fault }) => fault.why === 'unknownKind');
   if (unknown.length < 2) return null;
   const lines = unknown.flatMap((group) => group.lines);
-  const names = unknown.slice(0, MOST_QUOTED).map(({ fault }) => `“${fault.found}”`);
+  const names = unknown.slice(0, MAX_QUOTED).map(({ fault }) => `“${fault.found}”`);
   const more = unknown.length - names.length;
   return (
     <View style={{ gap: SPACE.s, paddingVertical: SPACE.m }}>

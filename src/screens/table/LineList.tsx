@@ -10,7 +10,7 @@ import { useFormat } from '../format/useFormat';
 import { USE_NAMES } from '../words/sheet';
 
 /** Lines shown at once. */
-const MOST_SHOWN = 25;
+const MAX_SHOWN = 25;
 
 export interface LineListProps {
   readonly table: Table;
@@ -29,7 +29,7 @@ export function LineList({ table, onChange }: LineListProps) {
     return (
       <Button
         title={`Show the lines of the table (${f.number(lines.length)})`}
-        onPress={() => setShown(MOST_SHOWN)}
+        onPress={() => setShown(MAX_SHOWN)}
       />
     );
   return (
@@ -45,7 +45,7 @@ export function LineList({ table, onChange }: LineListProps) {
         />
       ))}
       {lines.length > shown ? (
-        <Button title="Show more lines" onPress={() => setShown(shown + MOST_SHOWN)} />
+        <Button title="Show more lines" onPress={() => setShown(shown + MAX_SHOWN)} />
       ) : null}
       <Sheet
         title={open === undefined ? '' : `Line ${f.number(open + 1)}`}

@@ -15,7 +15,7 @@ import { sayBeds } from '../words/places';
 import { sayAssumed } from '../words/sheet';
 
 /** Varieties shown at once. */
-const MOST_SHOWN = 40;
+const MAX_SHOWN = 40;
 
 /** How many plants a plan has. */
 export const plantsIn = ({ rows }: PlanDraft): number => rows.reduce((sum, { plants }) => sum + plants, 0);
@@ -23,7 +23,7 @@ export const plantsIn = ({ rows }: PlanDraft): number => rows.reduce((sum, { pla
 /** What would be imported: each variety with its kind, beds, days and plants. */
 export function PlanPreview({ draft }: { readonly draft: PlanDraft }) {
   const f = useFormat();
-  const [shown, setShown] = useState(MOST_SHOWN);
+  const [shown, setShown] = useState(MAX_SHOWN);
   const { beds, varieties } = draft;
   const rows = groupBy(draft.rows, ({ variety }) => variety);
   return (
@@ -52,8 +52,8 @@ export function PlanPreview({ draft }: { readonly draft: PlanDraft }) {
       })}
       {varieties.length > shown ? (
         <Button
-          title={`Show ${f.number(Math.min(MOST_SHOWN, varieties.length - shown))} more`}
-          onPress={() => setShown(shown + MOST_SHOWN)}
+          title={`Show ${f.number(Math.min(MAX_SHOWN, varieties.length - shown))} more`}
+          onPress={() => setShown(shown + MAX_SHOWN)}
         />
       ) : null}
     </View>

@@ -6,7 +6,7 @@ import type { ColumnUse } from '@/core/records/planColumns';
 import { withUse, type Sheet } from '@/core/records/sheet/sheet';
 import { dayAt } from '@/core/time/calendar';
 import {
-  MOST_SHEET_BYTES,
+  MAX_SHEET_BYTES,
   sheetReader,
   type OpenedSheets,
   type SheetReader,
@@ -32,7 +32,7 @@ interface Draft {
 const NONE: Draft = {};
 const NOTHING_REMEMBERED: Readonly<Record<string, ColumnUse>> = {};
 /** Changes that can be undone. */
-const MOST_UNDONE = 50;
+const MAX_UNDONE = 50;
 
 export type SheetTrouble = { readonly why: 'tooLong' | 'noTable' } | { readonly said: string };
 
@@ -130,7 +130,7 @@ export function useSheet(): SheetWork {
   };
   const change = (next: Sheet): void => {
     setTrouble(undefined);
-    if (sheet) setPast([...past.slice(1 - MOST_UNDONE), sheet]);
+    if (sheet) setPast([...past.slice(1 - MAX_UNDONE), sheet]);
     write({ ...draft, sheet: next });
   };
   return {
@@ -143,7 +143,7 @@ export function useSheet(): SheetWork {
     openText: open,
     openRows: (rows) => guess(rows, NONE),
     openFile: async (file) => {
-      if (file.size > MOST_SHEET_BYTES) setTrouble({ why: 'tooLong' });
+      if (file.size > MAX_SHEET_BYTES) setTrouble({ why: 'tooLong' });
       else await open(await file.bytes());
     },
     chooseTable: ({ name, rows }) =>

@@ -3,7 +3,7 @@ import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Day } from '@/core/time/types';
-import type { BeforeFlowers } from '@/core/due/beforeFlowers';
+import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import { cautionsFor } from '@/core/today/cautions';
 import type { Task } from '@/core/due/dayTasks';
 import { todayOf, type Today } from '@/core/today/today';
@@ -109,7 +109,7 @@ export function TodayScreen() {
 }
 
 /** Before the first flowers: what comes first, and the way to the walk for who sees some all the same. */
-function Before({ before, day }: { readonly before: BeforeFlowers; readonly day: Day }) {
+function Before({ before, day }: { readonly before: PreFloweringAdvice; readonly day: Day }) {
   const router = useRouter();
   const f = useFormat();
   const { journal } = useGarden().store;

@@ -1,7 +1,7 @@
 import type { Outing } from '@/core/crops/outing';
 import type { Task } from '@/core/due/dayTasks';
 import { dueNow } from '@/core/due/outings';
-import type { BeforeFlowers } from '@/core/due/beforeFlowers';
+import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import type { Today } from '@/core/today/today';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
@@ -203,7 +203,7 @@ export interface BeforeWords {
  *
  * @param variety the one that flowers first.
  */
-export function sayBefore(before: BeforeFlowers, variety: Variety, day: Day, f: Format): BeforeWords {
+export function sayBefore(before: PreFloweringAdvice, variety: Variety, day: Day, f: Format): BeforeWords {
   const { firstFlowers, firstBearing, counted, plantOut, sowUnderCover } = before;
   const { name, crop } = variety;
   const believed = 'If you see buds sooner, look for them all the same: what you see counts.';
@@ -243,7 +243,7 @@ export function sayBefore(before: BeforeFlowers, variety: Variety, day: Day, f: 
 
 /** By what the first flowers are expected when they are. */
 function sayCounted(
-  { sowing, by }: NonNullable<BeforeFlowers['counted']>,
+  { sowing, by }: NonNullable<PreFloweringAdvice['counted']>,
   firstFlowers: Day,
   f: Format,
 ): string {

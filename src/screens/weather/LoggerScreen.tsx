@@ -268,9 +268,9 @@ function Units({
 }
 
 /** Faults shown at once. */
-const MOST_FAULTS = 8;
+const MAX_FAULTS = 8;
 /** Hours shown of those that would be imported. */
-const MOST_HOURS = 6;
+const MAX_HOURS = 6;
 
 function Found({
   file,
@@ -296,7 +296,7 @@ function Found({
           No row of it can be read. Are the columns and the way days are written right?
         </Text>
       )}
-      {readings.slice(0, MOST_HOURS).map((reading) => (
+      {readings.slice(0, MAX_HOURS).map((reading) => (
         <Text key={reading.ms} variant="small" tone="soft">
           {sayReading(reading, zone, f)}
         </Text>
@@ -304,7 +304,7 @@ function Found({
       {faults.length > 0 ? (
         <Text tone="rust">{`${f.count(faults.length, 'cell was', 'cells were')} left out:`}</Text>
       ) : null}
-      {faults.slice(0, MOST_FAULTS).map((fault) => (
+      {faults.slice(0, MAX_FAULTS).map((fault) => (
         <Text key={`${fault.line} ${fault.column}`} variant="small">
           {sayFault(fault, f)}
         </Text>

@@ -7,7 +7,7 @@ import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { pollenTrouble, type PollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn, type KnownWeather } from '@/core/opening/weatherOn';
 import { windowsOf } from '@/core/opening/windowsOf';
-import { roundsAt } from '@/core/today/roundsNow';
+import { outingStatesAt } from '@/core/today/outingStates';
 import type { Reason } from '@/core/text/reason';
 import { SEEN_HOURS } from '@/core/journal/kinds/weather';
 import { dayAt, MS_PER_HOUR, toMs } from '@/core/time/calendar';
@@ -62,7 +62,7 @@ export function WeatherScreen() {
     'weather',
     [Math.floor(now / 60_000)],
     ({ store: { journal }, garden }): WeatherView => {
-      const outing = roundsAt(journal, garden, now).about?.outing;
+      const outing = outingStatesAt(journal, garden, now).about?.outing;
       const day = outing?.day ?? dayAt(now, garden.zone);
       const weather = weatherOn(journal, garden, day);
       const windows = [...(outing?.windows.values() ?? [])];

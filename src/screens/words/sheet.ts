@@ -171,10 +171,10 @@ export function sayAssumed(assumed: SheetAssumption, f: Format): string {
 export const SMALL_UNITS: Readonly<Record<Sheet['small'], string>> = { cm: 'centimetres', in: 'inches' };
 
 /** Lines that were passed over, quoted at most. */
-const MOST_QUOTED = 3;
+const MAX_QUOTED = 3;
 
 function sayPassedOver(texts: readonly string[], f: Format): string {
-  const quoted = texts.slice(0, MOST_QUOTED).map((text) => `“${text.slice(0, 40)}”`);
-  const more = texts.length > MOST_QUOTED ? ' …' : '.';
+  const quoted = texts.slice(0, MAX_QUOTED).map((text) => `“${text.slice(0, 40)}”`);
+  const more = texts.length > MAX_QUOTED ? ' …' : '.';
   return `${f.count(texts.length, 'line was', 'lines were')} passed over: ${quoted.join(', ')}${more}`;
 }

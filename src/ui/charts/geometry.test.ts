@@ -3,7 +3,7 @@ import { CELL, crossTableGeometry, NAMES_WIDTH } from './crossTable';
 import { dropBars, DROPS_BASE } from './drops';
 import { intervalGeometry } from './interval';
 import { linearScale } from './linear';
-import { MOST_PEGS, pegsOf } from './pegs';
+import { MAX_PEGS, pegsOf } from './pegs';
 import { insectsName, ribbonGeometry } from './ribbon';
 import { seedsOf } from './seeds';
 import { stripGeometry } from './strip';
@@ -109,7 +109,7 @@ test('pegs show what is done, missed, present and ahead, and stay within the pag
   expect(states(1, 0)).toEqual(['present']);
   expect(states(3000, 2999).at(-1)).toBe('present');
   const pegs = pegsOf({ count: 3000, at: 0, missed: new Set(), width: WIDTH });
-  expect(pegs).toHaveLength(MOST_PEGS);
+  expect(pegs).toHaveLength(MAX_PEGS);
   expect(pegs.at(-1)!.x).toBeCloseTo(WIDTH - 14, 9);
 });
 

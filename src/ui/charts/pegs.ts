@@ -1,5 +1,5 @@
 /** More stops than this are shown as a string filled in part. */
-export const MOST_PEGS = 28;
+export const MAX_PEGS = 28;
 const MARGIN = 14;
 const RADIUS = 5;
 const PRESENT_RADIUS = 9;
@@ -25,7 +25,7 @@ export interface PegsRequest {
  * @example pegsOf({ count: 2, at: 1, missed: new Set(), width: 128 }).map(({ state }) => state) // ['done', 'present']
  */
 export function pegsOf({ count, at, missed, width }: PegsRequest): Peg[] {
-  const pegs = Math.min(count, MOST_PEGS);
+  const pegs = Math.min(count, MAX_PEGS);
   const step = (width - 2 * MARGIN) / Math.max(1, pegs - 1);
   const present = Math.min(pegs - 1, Math.floor((at * pegs) / Math.max(1, count)));
   const finished = at >= count;

@@ -14,7 +14,7 @@ const BELOW = 26;
 const HALF_THICKNESS = 11;
 const MARGIN = 20;
 /** More hours than this are named every other hour. */
-const MOST_NAMED = 8;
+const MAX_NAMED = 8;
 /** Pixels that a letter of a name takes, about. */
 const LETTER = 7;
 const INSECT_EVERY = 7;
@@ -113,7 +113,7 @@ function drawnPetal({ name, points, first }: RibbonPetal, row: number, { x, widt
 
 /** Every hour that has room for its name: each one, or every other. */
 function namedHours([from, to]: readonly [number, number]): number[] {
-  const step = to - from > MOST_NAMED ? 2 : 1;
+  const step = to - from > MAX_NAMED ? 2 : 1;
   const first = Math.ceil(from / step) * step;
   return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
 }

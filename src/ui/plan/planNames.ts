@@ -34,7 +34,7 @@ export const NAME_SIZE = 14;
 /** Half a mark, px. */
 const MARK = 8;
 /** Beds out of view to which arrows lead: the nearest. */
-const MOST_ARROWS = 6;
+const MAX_ARROWS = 6;
 
 /**
  * Names and marks for a view of the plan. What is out of view gets an arrow at the edge with its name and how far it is:
@@ -60,7 +60,7 @@ export function namesOn({ beds, outside, chosenBed, view, size, lengthInWords }:
     .filter((each) => !inView.includes(each))
     .map(({ bed }) => ({ bed, metres: metresBetween(bed, view.middle) }))
     .sort((a, b) => a.metres - b.metres)
-    .slice(0, MOST_ARROWS)
+    .slice(0, MAX_ARROWS)
     .map(({ bed, metres }) => ({
       id: bed.id,
       text: bed.name,

@@ -1,6 +1,6 @@
 import { findCommonName, type CommonName } from './commonNames';
 
-const MOST_WORDS = 4;
+const MAX_WORDS = 4;
 
 /**
  * The common name contained in a variety's own name: the longest run of its words, counted from the end, that is one.
@@ -10,7 +10,7 @@ const MOST_WORDS = 4;
  */
 export function commonNameIn(name: string): CommonName | undefined {
   const words = name.trim().split(/\s+/);
-  for (let length = Math.min(MOST_WORDS, words.length); length > 0; length -= 1) {
+  for (let length = Math.min(MAX_WORDS, words.length); length > 0; length -= 1) {
     for (let end = words.length; end >= length; end -= 1) {
       const found = findCommonName(words.slice(end - length, end).join(' '));
       if (found) return found;

@@ -7,7 +7,7 @@ import type { FormFacts } from './form';
  *
  * @example domeSigns.anthers({ sex: 'perfect', stage: 'spent' })[3] // 0.82: brown
  */
-export const domeSigns: SignTable = {
+const domeSigns: SignTable = {
   petals: byStage({
     pin: [0.98, 0.01, 0.005, 0.005],
     green: [0.88, 0.1, 0.01, 0.01],

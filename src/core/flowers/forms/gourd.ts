@@ -31,7 +31,7 @@ const COLOUR = byStage({
  *
  * @example gourdSigns(form).inside({ sex: 'male', stage: 'open' })[0] // 0.96: one column
  */
-export function gourdSigns(form: GourdForm): SignTable {
+function gourdSigns(form: GourdForm): SignTable {
   return {
     under: (kind) => (isMale(kind) ? underMale(kind.stage) : UNDER_FEMALE[kind.stage]),
     stalkLength: (kind) => {

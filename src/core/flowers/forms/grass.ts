@@ -36,7 +36,7 @@ const isTassel = ({ sex }: FlowerKind): boolean => sex === 'male';
  *
  * @example grassSigns.organ({ sex: 'male', stage: 'open' })[0] // 0.99: on top
  */
-export const grassSigns: SignTable = {
+const grassSigns: SignTable = {
   organ: (kind) => (isTassel(kind) ? [0.99, 0.01] : [0.01, 0.99]),
   branches: (kind) => (isTassel(kind) ? TASSEL.branches[kind.stage] : [0.9, 0.1]),
   hangingAnthers: (kind) => (isTassel(kind) ? TASSEL.anthers[kind.stage] : [0.97, 0.01, 0.01, 0.01]),

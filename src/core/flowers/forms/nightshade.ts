@@ -10,7 +10,7 @@ const STYLE = { long: [0.9, 0.08, 0.02], medium: [0.12, 0.76, 0.12], short: [0.0
  *
  * @example nightshadeSigns(form).petals({ sex: 'perfect', stage: 'eve' })[1] // 0.84: colouring, not open
  */
-export function nightshadeSigns({ styles }: NightshadeForm): SignTable {
+function nightshadeSigns({ styles }: NightshadeForm): SignTable {
   return {
     petals: byStage({
       pin: [0.98, 0.01, 0.005, 0.005],

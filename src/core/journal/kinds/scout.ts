@@ -77,9 +77,9 @@ export const walkId = (plant: string, day: Day): string => `${plant}|${day}`;
 /**
  * The plant and the day that the id of a walk names.
  *
- * @example walkedOn('p1|2026-07-19').plant // 'p1'
+ * @example parseWalkId('p1|2026-07-19').plant // 'p1'
  */
-export function walkedOn(walk: string): { readonly plant: string; readonly day: Day } {
+export function parseWalkId(walk: string): { readonly plant: string; readonly day: Day } {
   const cut = walk.lastIndexOf('|');
   return { plant: walk.slice(0, cut), day: walk.slice(cut + 1) };
 }

@@ -1,7 +1,7 @@
 import type { CropId } from '../../crops/catalogue';
 import type { VarietyTraits } from '../../crops/traits';
 import type { Purpose, SeedSource, Sowing } from '../../crops/variety';
-import { LIMITS, MOST_PLANTS_IN_ROW, type Limit } from '../../journal/limits';
+import { LIMITS, MAX_PLANTS_IN_ROW, type Limit } from '../../journal/limits';
 import type { Day } from '../../time/types';
 import { purposeWritten, seedWritten, type PlanColumn } from '../planColumns';
 import type { CellFault } from '../planDraft';
@@ -59,8 +59,8 @@ export class LineCells {
       const why = /^-?[\d.,]+$/.test(text) ? 'noWholeNumber' : 'noCount';
       return this.fault('plants', why, { offers: numbersIn(text).map(String) });
     }
-    if (count.each <= MOST_PLANTS_IN_ROW) return count;
-    return this.fault('plants', 'tooMany', { limit: MOST_PLANTS_IN_ROW });
+    if (count.each <= MAX_PLANTS_IN_ROW) return count;
+    return this.fault('plants', 'tooMany', { limit: MAX_PLANTS_IN_ROW });
   }
 
   /** From 1 up; a word may stand before it, as in `row 2`. */

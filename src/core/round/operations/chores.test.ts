@@ -5,7 +5,7 @@ import { cohortId } from '../../journal/cohort';
 import type { Entry, Fact } from '../../journal/entry';
 import { Journal } from '../../journal/journal';
 import type { Chore, CoverFinding, Stop } from '../../journal/kinds/round';
-import { roundsOf } from '../../outing/service';
+import { roundsOf } from '../../outing/outingDay';
 import { purityOf } from '../../purity/purityOf';
 import { addDays } from '../../time/calendar';
 import type { Day } from '../../time/types';

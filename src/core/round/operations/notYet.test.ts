@@ -4,7 +4,7 @@ import { flowersDue } from '../../due/flowersDue';
 import type { Entry, Fact } from '../../journal/entry';
 import { Journal } from '../../journal/journal';
 import type { Stop } from '../../journal/kinds/round';
-import { roundsOf } from '../../outing/service';
+import { roundsOf } from '../../outing/outingDay';
 import { purityOf } from '../../purity/purityOf';
 import { donorsNow } from '../progress';
 import { asPlanned, missedAt, pickedAt, pollinatedAt } from '../asPlanned';

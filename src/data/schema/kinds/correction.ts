@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { MOST_DAYS_RETIMED, MOST_RETIMED } from '@/core/journal/limits';
+import { MAX_DAYS_RETIMED, MAX_RETIMED } from '@/core/journal/limits';
 import type { CorrectionBodies } from '@/core/journal/kinds/correction';
 import { id, record, type KindSchemas } from '../fields';
 
@@ -11,9 +11,9 @@ export const CORRECTION_SCHEMAS: KindSchemas<CorrectionBodies> = {
   struck: () => record({ target: id }),
   'times.corrected': () =>
     record({
-      targets: Joi.array().items(id).min(1).max(MOST_RETIMED),
-      by: within(MOST_DAYS_RETIMED * MINUTES_PER_DAY),
-      days: within(MOST_DAYS_RETIMED),
-      cohorts: Joi.array().items(id).max(MOST_RETIMED).optional(),
+      targets: Joi.array().items(id).min(1).max(MAX_RETIMED),
+      by: within(MAX_DAYS_RETIMED * MINUTES_PER_DAY),
+      days: within(MAX_DAYS_RETIMED),
+      cohorts: Joi.array().items(id).max(MAX_RETIMED).optional(),
     }),
 };

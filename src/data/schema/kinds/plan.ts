@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
-import { MOST_PLANTS_IN_ROW } from '@/core/journal/limits';
+import { MAX_PLANTS_IN_ROW } from '@/core/journal/limits';
 import {
   PLAN_PARTS,
   PLANT_HEALTHS,
@@ -12,7 +12,7 @@ import {
 } from '@/core/journal/kinds/plan';
 import { bedName, day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
-const placeInRow = Joi.number().integer().min(1).max(MOST_PLANTS_IN_ROW);
+const placeInRow = Joi.number().integer().min(1).max(MAX_PLANTS_IN_ROW);
 
 const place = record({ x: within('position'), y: within('position') });
 
@@ -62,7 +62,7 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       plants: Joi.array()
         .items(record({ plant: id, place: placeInRow, count: placeInRow.optional() }))
         .min(1)
-        .max(MOST_PLANTS_IN_ROW),
+        .max(MAX_PLANTS_IN_ROW),
     }),
   'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
   'plant.noted': () => record({ plant: id, health: oneOf(PLANT_HEALTHS), trueness: oneOf(TRUENESSES) }),

@@ -3,7 +3,7 @@ import { SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
 import type { PlantingBodies } from '@/core/journal/kinds/planting';
 import { day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
-const MOST_PLANTS = 2000;
+const MAX_PLANTS = 2000;
 
 export const PLANTING_SCHEMAS: KindSchemas<PlantingBodies> = {
   'planting.set': () =>
@@ -15,6 +15,6 @@ export const PLANTING_SCHEMAS: KindSchemas<PlantingBodies> = {
       lot: name.optional(),
       daysToFlower: within('daysToFlower').integer().optional(),
     }),
-  'cage.set': () => record({ cage: id, name, plants: Joi.array().items(id).max(MOST_PLANTS) }),
+  'cage.set': () => record({ cage: id, name, plants: Joi.array().items(id).max(MAX_PLANTS) }),
   'cage.opened': () => record({ cage: id, day }),
 };

@@ -8,15 +8,15 @@ import {
   type RoundBodies,
   COVER_FINDINGS,
 } from '@/core/journal/kinds/round';
-import { MOST_PEOPLE } from '@/core/journal/limits';
+import { MAX_PEOPLE } from '@/core/journal/limits';
 import type { StopField } from '@/core/round/operations/operation';
 import { OPERATIONS } from '@/core/round/operations/operations';
 import { code, day, id, instant, oneOf, record, type KindSchemas } from '../fields';
 
-const MOST_FLOWERS = 99;
-const MOST_OPEN_MINUTES = 600;
+const MAX_FLOWERS = 99;
+const MAX_OPEN_MINUTES = 600;
 
-const blooms = Joi.array().items(id).max(MOST_FLOWERS);
+const blooms = Joi.array().items(id).max(MAX_FLOWERS);
 const donors = Joi.array()
   .items(record({ plant: id.allow(''), bloom: id.allow('') }))
   .max(20);
@@ -58,7 +58,7 @@ const stop = record({
   donors: field('donors'),
 });
 
-const helper = Joi.number().integer().min(1).max(MOST_PEOPLE);
+const helper = Joi.number().integer().min(1).max(MAX_PEOPLE);
 
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
   'round.planned': () =>
@@ -77,7 +77,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       blooms,
       spoiled: Joi.array()
         .items(record({ bloom: id, why: missedReason }))
-        .max(MOST_FLOWERS),
+        .max(MAX_FLOWERS),
       day: day.optional(),
     }),
   pollinated: () =>
@@ -85,14 +85,14 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       ...visited,
       application: application.optional(),
       mating: id.optional(),
-      count: Joi.number().integer().min(1).max(MOST_FLOWERS).optional(),
-      after: Joi.array().items(id).max(MOST_FLOWERS).optional(),
+      count: Joi.number().integer().min(1).max(MAX_FLOWERS).optional(),
+      after: Joi.array().items(id).max(MAX_FLOWERS).optional(),
       donors,
       found: oneOf(FINDINGS),
       method: oneOf(POLLINATION_METHODS),
       tool: oneOf(TOOL_STATES).optional(),
       faded: Joi.valid(true).optional(),
-      openMinutes: Joi.number().integer().min(1).max(MOST_OPEN_MINUTES).optional(),
+      openMinutes: Joi.number().integer().min(1).max(MAX_OPEN_MINUTES).optional(),
       shutAgain: Joi.boolean(),
       tagged: Joi.boolean(),
     }),

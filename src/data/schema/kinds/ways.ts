@@ -3,16 +3,16 @@ import Joi from 'joi';
 
 import { COVER_METHODS } from '@/core/journal/kinds/scout';
 import type { WaysBodies } from '@/core/journal/kinds/ways';
-import { MOST_MALES, MOST_TIMES } from '@/core/journal/limits';
+import { MAX_MALES, MAX_TIMES } from '@/core/journal/limits';
 import { id, oneOf, record, type KindSchemas } from '../fields';
 
 export const WAYS_SCHEMAS: KindSchemas<WaysBodies> = {
   'ways.set': () =>
     record({
       of: id,
-      males: Joi.number().integer().min(1).max(MOST_MALES).optional(),
+      males: Joi.number().integer().min(1).max(MAX_MALES).optional(),
       method: oneOf(POLLINATION_METHODS).optional(),
       cover: oneOf(COVER_METHODS).optional(),
-      times: Joi.number().integer().min(1).max(MOST_TIMES).optional(),
+      times: Joi.number().integer().min(1).max(MAX_TIMES).optional(),
     }),
 };

@@ -1,4 +1,4 @@
-import { MOST_STRIPPED } from '@/core/journal/limits';
+import { MAX_STRIPPED } from '@/core/journal/limits';
 import type { StripStop } from '@/core/journal/kinds/round';
 import { leftAt, strippedAt } from '@/core/round/asPlanned';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -35,7 +35,7 @@ export function StripCard({ stop, ...shared }: StopProps & { readonly stop: Stri
       <Stepper
         label="Taken off now"
         value={count}
-        most={MOST_STRIPPED}
+        most={MAX_STRIPPED}
         onChange={setCount}
         lessLabel="One fruit less"
         moreLabel="One fruit more"

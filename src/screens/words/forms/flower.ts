@@ -8,7 +8,7 @@ export const BUDS: Readonly<Record<'pin' | 'green' | 'eve', string>> = {
   eve: 'Colour shows between the green leaves, and it has not opened: next morning.',
 };
 
-export const STAGES: Readonly<Record<FlowerStage, string>> = {
+const STAGES: Readonly<Record<FlowerStage, string>> = {
   pin: 'tiny bud',
   green: 'green bud',
   eve: 'opens next',

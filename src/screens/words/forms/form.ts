@@ -27,7 +27,7 @@ export interface Telling {
 }
 
 /** At the stop where pollen is taken. */
-export interface TakingWords {
+interface TakingWords {
   readonly verb: string;
   readonly what: Counted;
   readonly check: string;
@@ -35,7 +35,7 @@ export interface TakingWords {
 }
 
 /** At the stop where it is given. */
-export interface GivingWords {
+interface GivingWords {
   readonly says: string;
   readonly from: string;
   readonly none: string;

@@ -13,7 +13,7 @@ const BUD = { pin: 14, green: 24, eve: 33 } as const;
  *
  * @example domeSide(looks).shapes.some(({ part }) => part === 'dome') // open or spent
  */
-export function domeSide(looks: DomeLooks): Standing {
+function domeSide(looks: DomeLooks): Standing {
   const chance = seededChance(looks.seed);
   const { stage } = looks;
   const stalk = about(chance, 70, 0.1);
@@ -102,7 +102,7 @@ function budShapes(chance: Chance, { stage }: DomeLooks, length: number): Shape[
  *
  * @example domeFace(looks).at(-1)?.part // 'dome'
  */
-export function domeFace(looks: DomeLooks): Shape[] {
+function domeFace(looks: DomeLooks): Shape[] {
   const chance = seededChance(looks.seed + 1);
   const first = chance.below(40);
   const petals = Array.from({ length: 5 }, (_, i) => {

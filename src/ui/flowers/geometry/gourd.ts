@@ -28,7 +28,7 @@ const LONG_OF_WHEEL = 2.4;
  *
  * @example gourdSide(looks).foot // where the stalk ends, below the origin
  */
-export function gourdSide(looks: GourdLooks): Standing {
+function gourdSide(looks: GourdLooks): Standing {
   const chance = seededChance(looks.seed);
   const { form, sex, stage } = looks;
   const bell = form.petals === 'bell';

@@ -11,7 +11,7 @@ type GrassLooks = FlowerLooks<GrassForm>;
  *
  * @example grassSide({ ...looks, sex: 'male' }).shapes.some(({ part }) => part === 'tassel') // true
  */
-export function grassSide(looks: GrassLooks): Standing {
+function grassSide(looks: GrassLooks): Standing {
   const chance = seededChance(looks.seed);
   return looks.sex === 'male' ? tassel(chance, looks) : shoot(chance, looks);
 }

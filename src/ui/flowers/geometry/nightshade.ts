@@ -17,7 +17,7 @@ const BEYOND = { long: 17, medium: 1, short: -14 } as const;
  *
  * @example nightshadeSide(looks).tip // below 0
  */
-export function nightshadeSide(looks: NightshadeLooks): Standing {
+function nightshadeSide(looks: NightshadeLooks): Standing {
   const chance = seededChance(looks.seed);
   const { stage } = looks;
   const length = about(chance, PETALS[stage], 0.04);
@@ -242,7 +242,7 @@ const styleTo = (end: number): Shape =>
  *
  * @example nightshadeFace(looks).filter(({ part }) => part === 'petals').length
  */
-export function nightshadeFace(looks: NightshadeLooks): Shape[] {
+function nightshadeFace(looks: NightshadeLooks): Shape[] {
   const { form } = looks;
   const chance = seededChance(looks.seed + 1);
   const lobes = form.anthers === 'free' ? 6 : 5;

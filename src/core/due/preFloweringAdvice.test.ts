@@ -2,14 +2,14 @@ import type { CropId } from '../crops/catalogue';
 import { daysBetween } from '../time/calendar';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
-import { beforeFlowers } from './beforeFlowers';
+import { preFloweringAdvice } from './preFloweringAdvice';
 import { begin, YARD, type Phone } from '@testing/yard';
 
 const garden = (latitude: number): Garden => ({ ...YARD, latitude });
 const NORTH = garden(52);
 
 const grown = (crop: CropId = 'pepo'): Phone => begin([{ variety: 'v', crop, plants: ['p1'] }]);
-const at = (phone: Phone, day: Day, place = NORTH) => beforeFlowers(phone.journal, place, day);
+const at = (phone: Phone, day: Day, place = NORTH) => preFloweringAdvice(phone.journal, place, day);
 
 const sow = (phone: Phone, day: Day): void => {
   phone.say(`${day}T10:00:00Z`, {
@@ -109,7 +109,7 @@ test('where summer is too short it is said that no flower can be expected', () =
 });
 
 test('a garden without plants waits for nothing', () => {
-  expect(beforeFlowers(begin([]).journal, NORTH, '2026-11-25')).toBeUndefined();
+  expect(preFloweringAdvice(begin([]).journal, NORTH, '2026-11-25')).toBeUndefined();
 });
 
 test('the first of several varieties is named', () => {

@@ -4,7 +4,7 @@ import type { Bodies } from '../journal/kinds/kinds';
 import { meantFor } from '../journal/matingOf';
 import { flowersDue } from '../due/flowersDue';
 import { begin, type Phone } from '@testing/yard';
-import { daysApart, hoursApart, usualWays, waysOf } from './ways';
+import { daysApart, hoursApart, usualTechnique, techniqueOf } from './technique';
 
 const AT = '2026-07-17T12:00:00Z';
 const DAY = '2026-07-19';
@@ -16,14 +16,14 @@ const garden = (): Phone =>
     { variety: 'w', crop: 'pepo', purpose: 'eat', plants: ['w1'] },
     { variety: 'm', crop: 'melon', plants: ['m1'] },
   ]);
-const of = ({ journal }: Phone, plant: string) => waysOf(journal, meantFor(journal, plant, DAY)!);
+const of = ({ journal }: Phone, plant: string) => techniqueOf(journal, meantFor(journal, plant, DAY)!);
 
 // Two for fruit, three for seed; no cover for fruit (our defaults among the schools).
 test('without a choice it is as usual for the crop and the purpose', () => {
   const phone = garden();
   expect(of(phone, 'v1')).toEqual({ males: 3, method: 'maleFlower', cover: 'tape', times: 1 });
   expect(of(phone, 'w1')).toEqual({ males: 2, method: 'maleFlower', cover: 'none', times: 1 });
-  expect(usualWays(cropOf('tomato'), { purpose: 'eat', mother: 'a', father: 'b' }).method).toBe('brush');
+  expect(usualTechnique(cropOf('tomato'), { purpose: 'eat', mother: 'a', father: 'b' }).method).toBe('brush');
 });
 
 test('what was chosen for a variety holds for it, and what was chosen for its cross goes before that', () => {
@@ -92,9 +92,9 @@ test('an ear of corn is pollinated once, and again the next day where that was c
 
 test('what is usual once or twice follows the crop: a dab an hour later is for what is eaten', () => {
   const wanted = (purpose: 'eat' | 'seedToKeep') => ({ purpose, mother: 'a', father: 'a' });
-  expect(usualWays(cropOf('watermelon'), wanted('eat')).times).toBe(2);
-  expect(usualWays(cropOf('watermelon'), wanted('seedToKeep')).times).toBe(1);
-  expect(usualWays(cropOf('tomato'), { ...wanted('seedToKeep'), father: 'b' }).times).toBe(2);
+  expect(usualTechnique(cropOf('watermelon'), wanted('eat')).times).toBe(2);
+  expect(usualTechnique(cropOf('watermelon'), wanted('seedToKeep')).times).toBe(1);
+  expect(usualTechnique(cropOf('tomato'), { ...wanted('seedToKeep'), father: 'b' }).times).toBe(2);
   expect(hoursApart(cropOf('watermelon').protocols.fruit!)).toBe(1);
   expect(daysApart(cropOf('watermelon').protocols.fruit!)).toBeUndefined();
   expect(daysApart(cropOf('pepo').protocols.seed!)).toBeUndefined();
@@ -102,7 +102,7 @@ test('what is usual once or twice follows the crop: a dab an hour later is for w
 
 test('a mother whose variety is not known is worked with one male, by hand', () => {
   const nobody = { mother: 'gone', father: 'gone', purpose: 'seedToKeep' } as const;
-  expect(waysOf(garden().journal, nobody)).toEqual({
+  expect(techniqueOf(garden().journal, nobody)).toEqual({
     males: 1,
     method: 'maleFlower',
     cover: 'none',

@@ -8,9 +8,9 @@ import type { Bloom, Look, Pollination } from './state';
  * A bloom with what it inherits: of the cohort it was one of its pollinations, and looks by count that speak for all of
  * them, since all or none were growing; of mixed pollen the blooms it came from.
  *
- * @example inherited(journal, bloom) === bloom // true for one without either
+ * @example withCohortHistory(journal, bloom) === bloom // true for one without either
  */
-export function inherited(journal: Journal, bloom: Bloom): Bloom {
+export function withCohortHistory(journal: Journal, bloom: Bloom): Bloom {
   const cohort = bloom.of === undefined ? undefined : journal.all('bloom').get(bloom.of);
   const own = cohort ? joined(bloom, cohort) : bloom;
   return journal.all('pollen').size > 0 ? withDonorsOfMixes(journal, own) : own;

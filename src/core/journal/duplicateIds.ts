@@ -5,9 +5,9 @@ import { stableJson } from './stableJson';
  * Ids under which two different contents stand, among some entries or between them and those held. Entries are never
  * changed once written, so it can only come from damage or tampering.
  *
- * @example changedTwins([entry, { ...entry, lamport: 9 }], () => undefined) // [entry.id]
+ * @example changedDuplicates([entry, { ...entry, lamport: 9 }], () => undefined) // [entry.id]
  */
-export function changedTwins(
+export function changedDuplicates(
   entries: readonly StoredEntry[],
   held: (id: string) => StoredEntry | undefined,
 ): string[] {

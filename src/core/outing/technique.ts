@@ -7,7 +7,7 @@ import { COVER_METHODS, type CoverMethod } from '../journal/kinds/scout';
 import type { Meant } from '../journal/matingOf';
 
 /** How flowers are worked: as the grower chose, else as is usual for the crop and the purpose. */
-export interface Ways {
+export interface Technique {
   /** Males for each female. */
   readonly males: number;
   readonly method: PollinationMethod;
@@ -22,9 +22,9 @@ type Wanted = Pick<Meant, 'mating' | 'mother' | 'father' | 'purpose'>;
  * What is usual where nothing was chosen: two males for fruit and three for seed, the crop's own tool, and a cover
  * where seed is wanted (our defaults among the schools).
  *
- * @example usualWays(cropOf('pepo'), { purpose: 'seedToKeep', mother: 'v', father: 'v' }).males // 3
+ * @example usualTechnique(cropOf('pepo'), { purpose: 'seedToKeep', mother: 'v', father: 'v' }).males // 3
  */
-export function usualWays(crop: Crop, wanted: Wanted): Ways {
+export function usualTechnique(crop: Crop, wanted: Wanted): Technique {
   const { purpose, mother, father } = wanted;
   const isForSeed = wantsSeed(purpose) || mother !== father;
   return {
@@ -61,17 +61,17 @@ export function hoursApart({ pollinate: { apart } }: Protocol): number | undefin
 export const SAME_DAY_TIMES = 2;
 
 /** Of a mother whose variety is not known. */
-const ONCE: Ways = { males: 1, method: 'maleFlower', cover: 'none', times: 1 };
+const ONCE: Technique = { males: 1, method: 'maleFlower', cover: 'none', times: 1 };
 
 /**
  * How flowers are worked that are meant for something: what was chosen for the cross, else for the mother's variety,
  * else what is usual.
  *
- * @example waysOf(new Journal(), meant).method // 'maleFlower' for squash
+ * @example techniqueOf(new Journal(), meant).method // 'maleFlower' for squash
  */
-export function waysOf(journal: Journal, meant: Wanted): Ways {
+export function techniqueOf(journal: Journal, meant: Wanted): Technique {
   const variety = journal.all('variety').get(meant.mother);
-  const usual = variety ? usualWays(cropOf(variety.crop), meant) : ONCE;
+  const usual = variety ? usualTechnique(cropOf(variety.crop), meant) : ONCE;
   const chosen = journal.all('ways');
   const [cross, line] = [chosen.get(meant.mating ?? ''), chosen.get(meant.mother)];
   return {

@@ -6,7 +6,7 @@ import { becameOf, malesHeldAt } from '../round/operations/operations';
 import type { Day } from '../time/types';
 
 /** An outing and the day whose flowers it serves. A round from dusk serves the day it began on, also past midnight. */
-export interface Service {
+export interface OutingDay {
   readonly day: Day;
   readonly outing: Outing;
 }
@@ -17,7 +17,7 @@ export interface Service {
  *
  * @example roundsOf(new Journal(), { day: '2026-07-19', outing: 'morning' }) // []
  */
-export function roundsOf(journal: Journal, { day, outing }: Service): readonly Round[] {
+export function roundsOf(journal: Journal, { day, outing }: OutingDay): readonly Round[] {
   const rounds = journal
     .roundsOf(day)
     .filter((round) => round.outing === outing)

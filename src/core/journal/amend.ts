@@ -9,9 +9,9 @@ export const strikesOf = (targets: readonly string[]): Fact[] =>
  * A fact as it is put right: the entry that said it before gets another body; without one it is said for the first
  * time.
  *
- * @example saidAgain('counted', body, undefined) // { kind: 'counted', body }
+ * @example amendOrRecord('counted', body, undefined) // { kind: 'counted', body }
  */
-export const saidAgain = <K extends Kind>(kind: K, body: Bodies[K], before: string | undefined): Fact =>
+export const amendOrRecord = <K extends Kind>(kind: K, body: Bodies[K], before: string | undefined): Fact =>
   before === undefined
     ? ({ kind, body } as Fact)
     : { kind: 'amended', body: { target: before, of: kind, body } };
@@ -20,13 +20,13 @@ export const saidAgain = <K extends Kind>(kind: K, body: Bodies[K], before: stri
  * A fact that several entries said in parts, put right as a whole: the last comes to say all of it, the others, also
  * those of other devices, are struck. Nothing to say strikes all.
  *
- * @example saidAsOne('covered', undefined, ['a', 'b']).map(({ kind }) => kind) // ['struck', 'struck']
+ * @example amendAsOne('covered', undefined, ['a', 'b']).map(({ kind }) => kind) // ['struck', 'struck']
  */
-export function saidAsOne<K extends Kind>(
+export function amendAsOne<K extends Kind>(
   kind: K,
   body: Bodies[K] | undefined,
   before: readonly string[],
 ): Fact[] {
   if (body === undefined) return strikesOf(before);
-  return [...strikesOf(before.slice(0, -1)), saidAgain(kind, body, before.at(-1))];
+  return [...strikesOf(before.slice(0, -1)), amendOrRecord(kind, body, before.at(-1))];
 }

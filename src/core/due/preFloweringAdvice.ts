@@ -17,7 +17,7 @@ import type { Day } from '../time/types';
 import { climateAt, normalOf } from '../weather/climate';
 
 /** What comes before the first flowers, where none can be open yet. */
-export interface BeforeFlowers {
+export interface PreFloweringAdvice {
   /** The variety that flowers first. */
   readonly variety: string;
   /** Its first flowers, as far as they can be expected at all. */
@@ -48,16 +48,20 @@ const YEAR_DAYS = 365;
  * when nothing grows. A bud or flower that somebody noted counts for more than both.
  *
  * @returns nothing while something may flower.
- * @example beforeFlowers(journal, garden, '2026-11-25')?.firstFlowers // next summer, at 52° north
+ * @example preFloweringAdvice(journal, garden, '2026-11-25')?.firstFlowers // next summer, at 52° north
  */
-export function beforeFlowers(journal: Journal, garden: Garden, day: Day): BeforeFlowers | undefined {
+export function preFloweringAdvice(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+): PreFloweringAdvice | undefined {
   if (isFlowering(journal, day)) return undefined;
   const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
   const temperatures: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
   const soonest = addDays(day, BUDS_BEFORE_DAYS);
   // Once it is cold, what was sown for this summer is over.
   const grows = temperatures(soonest).min >= GROWS_FROM_C;
-  let first: BeforeFlowers | undefined;
+  let first: PreFloweringAdvice | undefined;
   for (const planting of standingPlantings(journal, day)) {
     const { variety, sowing } = planting;
     const expected =
@@ -73,7 +77,7 @@ export function beforeFlowers(journal: Journal, garden: Garden, day: Day): Befor
 const NEVER: Day = '9999-12-31';
 
 /** Of two that flower on one day the one whose id comes first, so that all devices name the same. */
-function comesBefore(one: BeforeFlowers, other: BeforeFlowers): boolean {
+function comesBefore(one: PreFloweringAdvice, other: PreFloweringAdvice): boolean {
   const [a, b] = [one.firstFlowers ?? NEVER, other.firstFlowers ?? NEVER];
   return a === b ? one.variety < other.variety : a < b;
 }
@@ -122,7 +126,7 @@ function standingPlantings(journal: Journal, day: Day): Standing[] {
 function bySowing(
   { variety, sowing, daysToFlower }: Standing & { readonly sowing: Sowing },
   temperatures: TemperaturesOf,
-): BeforeFlowers {
+): PreFloweringAdvice {
   const forecast = floweringForecast(
     { crop: variety.crop, sowing, ...(daysToFlower !== undefined && { daysToFlower }) },
     temperatures,
@@ -137,7 +141,7 @@ function bySowing(
 function flowersFrom(
   { crop, traits }: Variety,
   first: Day,
-): Pick<BeforeFlowers, 'firstFlowers' | 'firstBearing'> {
+): Pick<PreFloweringAdvice, 'firstFlowers' | 'firstBearing'> {
   const after = traits.gynoecious ? undefined : cropOf(crop).bearingAfterMales?.value;
   return {
     firstFlowers: first,
@@ -146,7 +150,7 @@ function flowersFrom(
 }
 
 /** Nobody said when it was sown: can a plant that was put out as early as possible flower by now? */
-function byClimate(variety: Variety, temperatures: TemperaturesOf, day: Day): BeforeFlowers | 'now' {
+function byClimate(variety: Variety, temperatures: TemperaturesOf, day: Day): PreFloweringAdvice | 'now' {
   const { crop } = variety;
   const needed = degreeDaysToFlower(crop, 'plantedOut');
   const adds = degreeDaysOf(crop, temperatures);

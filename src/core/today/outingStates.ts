@@ -12,24 +12,24 @@ import { choresOf } from '../round/outingRequest';
 import { plannedFlowers, stopsLeft } from '../round/stops';
 
 /** An outing with its flowers and what they want done. */
-export interface RoundNow {
+export interface OutingState {
   readonly outing: OutingNow;
   readonly due: FlowersDue;
   readonly situation: RoundSituation;
 }
 
-export interface RoundsNow {
-  readonly rounds: readonly RoundNow[];
+export interface OutingStates {
+  readonly rounds: readonly OutingState[];
   /** The one with flowers to pollinate, else the one that is open or opens next. */
-  readonly about: RoundNow | undefined;
+  readonly about: OutingState | undefined;
 }
 
 /**
  * The outings of a moment with their rounds, in the order in which their flowers open.
  *
- * @example roundsAt(new Journal(), garden, now) // { rounds: [], about: undefined }
+ * @example outingStatesAt(new Journal(), garden, now) // { rounds: [], about: undefined }
  */
-export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsNow {
+export function outingStatesAt(journal: Journal, garden: Garden, now: number): OutingStates {
   const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, garden, outing));
   return { rounds, about: roundToShow(rounds, now) };
 }
@@ -37,12 +37,14 @@ export function roundsAt(journal: Journal, garden: Garden, now: number): RoundsN
 /**
  * The outing that was named, if it is one of the moment, else the one that matters now.
  *
- * @example outingNamed(roundsAt(new Journal(), garden, now), 'dusk') // undefined
+ * @example outingNamed(outingStatesAt(new Journal(), garden, now), 'dusk') // undefined
  */
-export const outingNamed = ({ rounds, about }: RoundsNow, name: string | undefined): RoundNow | undefined =>
-  rounds.find(({ outing }) => outing.outing === name) ?? about;
+export const outingNamed = (
+  { rounds, about }: OutingStates,
+  name: string | undefined,
+): OutingState | undefined => rounds.find(({ outing }) => outing.outing === name) ?? about;
 
-function roundAt(journal: Journal, garden: Garden, outing: OutingNow): RoundNow {
+function roundAt(journal: Journal, garden: Garden, outing: OutingNow): OutingState {
   const due = flowersDue(journal, outing);
   const isEmpty = due.rounds.length === 0 && due.females.length === 0;
   const chores = isEmpty ? choresOf(journal, garden, { ...outing, females: [] }).length : 0;
@@ -78,11 +80,11 @@ function waitingOf({ rounds, females, buds }: FlowersDue): number {
   return left.filter(({ bloom }) => served.has(bloom)).length;
 }
 
-function roundToShow(rounds: readonly RoundNow[], now: number): RoundNow | undefined {
-  const hasWork = ({ situation }: RoundNow): boolean =>
+function roundToShow(rounds: readonly OutingState[], now: number): OutingState | undefined {
+  const hasWork = ({ situation }: OutingState): boolean =>
     roundSize(situation) > 0 && roundFrom(situation) <= now;
-  const isOpen = ({ outing }: RoundNow): boolean => outing.hours.opens <= now;
-  const hasFlowers = ({ situation }: RoundNow): boolean => roundSize(situation) > 0;
+  const isOpen = ({ outing }: OutingState): boolean => outing.hours.opens <= now;
+  const hasFlowers = ({ situation }: OutingState): boolean => roundSize(situation) > 0;
   return rounds.find(hasWork) ?? rounds.find(hasFlowers) ?? rounds.findLast(isOpen) ?? rounds[0];
 }
 
