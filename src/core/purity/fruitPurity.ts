@@ -1,5 +1,5 @@
 import type { SeedSource } from '../crops/variety';
-import type { Bloom, Plant, Variety } from '../journal/state';
+import type { Bloom, Plant, Pollination, Variety } from '../journal/state';
 import type { Finding } from '../journal/kinds/round';
 import { isCovered } from '../journal/isCovered';
 import { isDoubtfulType } from '../journal/plantCondition';
@@ -249,7 +249,9 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
   }
   const covers = donors.map((donor) => males.get(donor.bloom));
   if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
-  const bare = covers.find((male) => male && !isCovered(male) && !isGuarded(male, guardOf));
+  const bare = covers.find(
+    (male) => male && (!isCovered(male) || wasOffBeforeUse(male, pollinations)) && !isGuarded(male, guardOf),
+  );
   if (bare)
     return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: bare, guardOf });
   const fresh = freshMales(evidence);
@@ -286,6 +288,13 @@ function cleanPollenLink(evidence: PurityEvidence): Link {
       : []),
   );
 }
+
+/** Was the cover of what gave pollen off before it gave any? */
+const wasOffBeforeUse = ({ bloom: id, uncovered }: Bloom, pollinations: readonly Pollination[]): boolean =>
+  uncovered !== undefined &&
+  pollinations.some(
+    ({ at, donors }) => toMs(uncovered.at) < toMs(at) && donors.some(({ bloom }) => bloom === id),
+  );
 
 const isGuarded = (male: Bloom, guardOf: PurityEvidence['guardOf']): boolean =>
   guardOf(male)?.state === 'holds';

@@ -8,7 +8,7 @@ import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
 import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import { USUAL_HANDLING } from '../outing/handling';
-import { canBeLate, donorsAt, serviceMs } from './operations/operations';
+import { canBeLate, donorsAt, serviceMs, waitsForFlowers } from './operations/operations';
 import type { HandlingMs } from './operations/operation';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
@@ -60,7 +60,7 @@ export function progressOf(round: Round, now: number, conditions: RoundCondition
   let time = now;
   left.forEach((stop, i) => {
     if (i > 0) time += pace * walkingMs(stops, stop, conditions);
-    const open = hours.get(stop.variety);
+    const open = waitsForFlowers(stop) ? hours.get(stop.variety) : undefined;
     if (open) time = Math.max(time, open.opens);
     if (canBeLate(stop) && open && time > open.lastSafe) tooLate.push(stop.stop);
     time += pace * serviceOf(stop, conditions);
@@ -86,7 +86,8 @@ function paceOf({ stops, done }: Round, conditions: RoundConditions): number {
     const is = done.get(stop.stop);
     if (!before || !was || !is) return [];
     // Who had to wait for it to open was not slow.
-    if (toMs(was.at) < (conditions.hours.get(stop.variety)?.opens ?? -Infinity)) return [];
+    const opens = waitsForFlowers(stop) ? conditions.hours.get(stop.variety)?.opens : undefined;
+    if (toMs(was.at) < (opens ?? -Infinity)) return [];
     return [
       (toMs(is.at) - toMs(was.at)) / (walkingMs(stops, stop, conditions) + serviceOf(stop, conditions)),
     ];

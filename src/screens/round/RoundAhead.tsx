@@ -127,9 +127,9 @@ function Rounds({ plan, males, crops }: RoundsProps) {
   return (
     <View style={{ gap: SPACE.s, marginVertical: SPACE.s }}>
       <Text>
-        {countParts('bearing', pairs.length, crops, f)}
-        {males > 0 ? ` and ${countParts('giver', males, crops, f)}` : ''}
-        {'. '}
+        {pairs.length > 0
+          ? `${countParts('bearing', pairs.length, crops, f)}${males > 0 ? ` and ${countParts('giver', males, crops, f)}` : ''}. `
+          : ''}
         {rounds.length === 1 && walked[0] ? sayDuration(walked[0], 'The round', f) : ''}
         {wouldSave ? ` ${sayLate(rounds, wouldSave, f)}` : ''}
       </Text>

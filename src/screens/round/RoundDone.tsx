@@ -41,7 +41,9 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
   return (
     <Page title="Round done" foot={<UndoFoot work="round" />}>
       <Text live>
-        {`${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in ${f.count(firstLook, 'day', 'days')}.`}
+        {flowers.length > 0
+          ? `${done.length} of ${f.count(flowers.length, 'flower', 'flowers')} pollinated. The first look is due in ${f.count(firstLook, 'day', 'days')}.`
+          : `${f.count(round.stops.length, 'stop', 'stops')} done.`}
       </Text>
       {rest.length > 0 ? (
         <View style={{ marginVertical: SPACE.m }}>

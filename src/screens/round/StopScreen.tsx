@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { progressOf, type RoundConditions } from '@/core/round/progress';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round } from '@/core/journal/state';
+import { waitsForFlowers } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { Button } from '@/ui/parts/Button';
@@ -46,7 +47,7 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   const guard = useTapGuard(stop?.stop ?? '');
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
-  const shut = conditions.hours.get(stop.variety)?.lastSafe;
+  const shut = waitsForFlowers(stop) ? conditions.hours.get(stop.variety)?.lastSafe : undefined;
   const missed = new Set(
     round.stops.flatMap(({ stop: id }, i) => ((round.done.get(id)?.outcome ?? 'done') === 'done' ? [] : [i])),
   );

@@ -10,6 +10,7 @@ import { purityOf } from '../../purity/purityOf';
 import { addDays } from '../../time/calendar';
 import type { Day } from '../../time/types';
 import { asPlanned, leftAt, strippedAt } from '../asPlanned';
+import { progressOf } from '../progress';
 import { choresOf, outingRequest } from '../outingRequest';
 import { planOuting } from '../planOuting';
 import { mustCleanBefore, stopsOf } from '../stops';
@@ -240,6 +241,16 @@ test('what is left as it is does not hold the round up, and is not asked again f
   expect(phone.journal.all('bloom').get('old')!.uncovered).toBeUndefined();
   const isAsked = (day: Day): boolean => chores(phone, day).some(({ kind }) => kind === 'uncover');
   expect([on(1), on(7), on(8)].map(isAsked)).toEqual([false, false, true]);
+});
+
+test('what needs no flower is not waited for, and makes nothing late', () => {
+  const phone = morning();
+  const stops = planned(phone);
+  const [now, opens] = [Date.parse(at(D)), Date.parse(at(D, '07:00'))];
+  const only = { ...round(phone), stops: stops.filter(({ kind }) => kind === 'uncover' || kind === 'strip') };
+  const hours = new Map([['v', { opens, lastSafe: Date.parse(at(D, '07:30')) }]]);
+  expect(progressOf(only, now, { hours }).finish).toBeLessThan(opens);
+  expect(progressOf({ ...only, stops }, now, { hours }).finish).toBeGreaterThan(opens);
 });
 
 test('hands are cleaned after another variety that crosses, whatever is done between', () => {

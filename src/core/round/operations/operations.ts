@@ -61,6 +61,9 @@ export const malesHeldAt = (stop: Stop): readonly string[] => operationOf(stop).
 /** The variety whose pollen hands and brush touch at a stop, if any. */
 export const pollenAt = (stop: Stop): string | undefined => operationOf(stop).pollen(stop);
 
+/** Does the work at a stop wait for flowers to open? What touches no pollen does not. */
+export const waitsForFlowers = (stop: Stop): boolean => pollenAt(stop) !== undefined;
+
 /**
  * Milliseconds that the work at a stop takes.
  *

@@ -1,10 +1,13 @@
 import { useEffect, useRef, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
+import { factsOf } from '@/core/flowers/forms/forms';
 import type { Stop } from '@/core/journal/kinds/round';
 import type { Round, Variety } from '@/core/journal/state';
 import { bloomsAt } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';
+import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
@@ -39,11 +42,15 @@ export interface StopCardProps extends StopProps {
   /** What is followed, where it is no single flower. */
   readonly part?: Part;
   readonly covered: boolean;
+  /** Is the work about fruit, and no flower? */
+  readonly fruit?: true;
   readonly says: string;
   readonly children: ReactNode;
   readonly exceptions: readonly Exception[];
   readonly done: { readonly title: string; readonly onPress: () => void };
 }
+
+const FRUIT = 104;
 
 /** Exceptions stand three in a row; of more than six the last four share one, which have the shorter names. */
 const sharesRow = (i: number, count: number): boolean => count > 6 && i >= count - 4;
@@ -60,6 +67,7 @@ export function StopCard(props: StopCardProps) {
     sex,
     part = 'flower',
     covered,
+    fruit,
     says,
     children,
     exceptions,
@@ -67,6 +75,7 @@ export function StopCard(props: StopCardProps) {
   } = props;
   const { journal } = useGarden().store;
   const wide = useWide();
+  const form = variety && cropOf(variety.crop).flower;
   const plant = journal.all('plant').get(stop.plant);
   const { where, number } = placeParts(journal, plant);
   const title = useRef<View>(null);
@@ -124,7 +133,23 @@ export function StopCard(props: StopCardProps) {
           <Text variant="stop">{variety?.name ?? ''}</Text>
         </View>
         <UnsureButton plant={stop.plant}>
-          <BloomPicture variety={variety} sex={sex} part={part} bloom={bloomsAt(stop)[0]} covered={covered} />
+          {fruit && form && factsOf(form).fates ? (
+            <FruitPicture
+              form={form}
+              fate="growing"
+              shape={variety?.traits.fruitShape}
+              size={FRUIT}
+              label="Fruit"
+            />
+          ) : (
+            <BloomPicture
+              variety={variety}
+              sex={sex}
+              part={part}
+              bloom={bloomsAt(stop)[0]}
+              covered={covered}
+            />
+          )}
         </UnsureButton>
       </View>
       <PlantWarnings plant={plant} />

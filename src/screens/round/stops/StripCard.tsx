@@ -21,6 +21,7 @@ export function StripCard({ stop, ...shared }: StopProps & { readonly stop: Stri
       stop={stop}
       sex="female"
       covered={false}
+      fruit
       says={says}
       exceptions={[{ title: 'Leave it on', onPress: () => record([leftAt(shared.round, stop)]) }]}
       done={{

@@ -31,6 +31,7 @@ export function ThinCard({ stop, ...shared }: StopProps & { readonly stop: ThinS
       stop={stop}
       sex="female"
       covered={false}
+      fruit
       says={says}
       exceptions={[]}
       done={{ title: off.length > 0 ? 'Done' : 'Leave them', onPress: done }}
@@ -39,7 +40,8 @@ export function ThinCard({ stop, ...shared }: StopProps & { readonly stop: ThinS
         {says}
       </Text>
       <Text>
-        The plant carries more than it ripens for seed. The youngest come off, so that the rest fills.
+        The plant carries more than it ripens for seed. What is not for seed comes off first, then the
+        youngest, so that the rest fills.
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.s }}>
         {stop.blooms.map((bloom) => {
