@@ -46,6 +46,9 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
   const picks = new Map<string, number>();
   /** What comes before the pollinations at a plant. */
   const first = new Map<string, number>();
+  // A round that is planned the evening before does not begin then for their sake.
+  const opening = pairs.flatMap((pair) => byId.get(pair.variety)?.hours.opens ?? []);
+  const begins = opening.length > 0 ? Math.max(from, Math.min(...opening)) : from;
   for (const chore of chores) {
     const variety = byId.get(chore.variety);
     if (!variety) continue;
@@ -54,7 +57,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     jobs.push({
       ...{ kind: 'chore', chore, variety, father: chore.variety, block: variety.family },
       ...{ plant: chore.plant, last: suspects.has(chore.plant), needs: [] },
-      ...{ opens: from, lastSafe: Infinity, lasts: choreMs(chore) },
+      ...{ opens: begins, lastSafe: Infinity, lasts: choreMs(chore) },
       // As much as a pollination, and at any time: it is not left out, and gives way to what cannot wait.
       worthAt: isFirst ? 'forOthers' : () => variety.weight,
     });

@@ -243,6 +243,16 @@ test('what is left as it is does not hold the round up, and is not asked again f
   expect([on(1), on(7), on(8)].map(isAsked)).toEqual([false, false, true]);
 });
 
+test('planned the evening before, a round begins with its flowers all the same', () => {
+  const phone = morning();
+  const evening = Date.parse(at(on(-1), '19:00'));
+  const request = outingRequest(phone.journal, YARD, { day: D, outing: 'morning' }, evening);
+  const [plan] = planOuting(request).rounds;
+  const opens = Math.min(...request.varieties.map(({ hours }) => hours.opens));
+  expect(plan!.stops.map(({ kind }) => kind)).toContain('chore');
+  expect(Math.min(...plan!.stops.map(({ eta }) => eta))).toBeGreaterThanOrEqual(opens);
+});
+
 test('what needs no flower is not waited for, and makes nothing late', () => {
   const phone = morning();
   const stops = planned(phone);
