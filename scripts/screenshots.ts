@@ -29,14 +29,9 @@ async function walkTheEvening(page: Page): Promise<void> {
 }
 
 async function toFirstFemale(page: Page): Promise<void> {
-  while (
-    await page
-      .getByText(/^Pick \d/)
-      .first()
-      .isVisible()
-  ) {
+  while (!(await page.getByText('Could not shut it').first().isVisible())) {
     await page.waitForTimeout(450);
-    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await page.getByRole('button', { name: /^(Done|None, continue)$/ }).click();
     await page.waitForTimeout(300);
   }
 }
