@@ -7,19 +7,27 @@ const SCRIPTS = '**/_expo/static/js/**';
 const ADDRESS = '/garden/crossing';
 
 /** Words can be read, and are of the light that is wanted: contrast alone would hold in the wrong one too. */
-async function expectReadable(page: Page, name: string, { night }: { readonly night: boolean }) {
+async function expectReadable(
+  page: Page,
+  name: string,
+  { night, scripted = true }: { readonly night: boolean; readonly scripted?: boolean },
+) {
   const heading = page.getByRole('heading', { level: 1 }).first();
+  // What is read must be there to stay: the page as it was written is replaced once the app is drawn.
+  if (scripted) await page.locator('html[data-laid]').waitFor({ state: 'attached' });
   await seen(heading);
   await expect(page.getByRole('heading', { name: 'One moment' })).toHaveCount(0);
   expect(await seriousFindings(page, 'contrast'), name).toEqual([]);
-  const [red] = /\d+/.exec(await heading.evaluate((element) => getComputedStyle(element).color)) ?? [];
+  const colour = await heading.evaluate((element) => getComputedStyle(element).color);
+  const [, red] = /^rgba?\((\d+)/.exec(colour) ?? [];
+  expect(red, `${name}: a colour, not ${colour}`).toBeDefined();
   expect(Number(red) > 127, `${name}: light words`).toBe(night);
 }
 
 async function expectReadableUnscripted(page: Page, name: string, light: { readonly night: boolean }) {
   await page.route(SCRIPTS, (route) => route.abort());
   await page.goto('/');
-  await expectReadable(page, `${name}, before any script`, light);
+  await expectReadable(page, `${name}, before any script`, { ...light, scripted: false });
   await page.unroute(SCRIPTS);
 }
 

@@ -189,7 +189,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
     ],
     [/J1·1 Tinker Flask/, ['True to type, so far', 'Covered males of 1 plant.']],
     [/F4·6 Mill Sparrow/, ['True to type, so far', 'Covered males of 1 plant.']],
-    [/B2·2 Marsh Button/, ['True to type, so far', 'Covered males of']],
+    [/Marsh Button, 19 Jul/, ['True to type, so far', 'Covered males of']],
   ] as const) {
     await page.goto('/fruit');
     await app.tap(fruit);

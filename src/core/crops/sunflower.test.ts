@@ -14,7 +14,7 @@ import { stopsOf } from '../round/stops';
 import { gardenPlan, varietyReports } from '../planning/gardenPlan';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import type { PickStop, PollinateStop } from '../journal/kinds/round';
+import type { PickStop, PollinateStop } from '../journal/kinds/stops';
 import { cropOf, type CoveredCrop } from './catalogue';
 
 // How heads are worked [common practice, no source]: all bagged before the rays unfold, brushed each morning or every

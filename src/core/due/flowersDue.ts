@@ -13,7 +13,7 @@ import { wantsSeed } from '../crops/variety';
 import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
-import type { MissedReason } from '../journal/kinds/round';
+import type { MissedReason } from '../journal/kinds/roundBodies';
 import { meantFor, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import { pickedFor, pollinationsOf, reportOn } from '../journal/pollinations';

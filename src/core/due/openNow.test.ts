@@ -8,16 +8,9 @@ import { undoable } from '../journal/undo';
 import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';
 import { sunTimes } from '../time/sun';
-import {
-  malesFor,
-  openNowOf,
-  opensNext,
-  openVisitFacts,
-  pollenFor,
-  secondTimeFacts,
-  secondTimes,
-  type OpenVisit,
-} from './openNow';
+import { malesFor, pollenFor } from './pollenFor';
+import { openNowOf, opensNext, secondTimes } from './openNow';
+import { openVisitFacts, secondTimeFacts, type OpenVisit } from './openVisit';
 import { todayOf } from '../today/today';
 
 const GARDEN = { id: 'g', name: 'Yard', place: '', latitude: 52.2, longitude: -1.7, zone: 'Europe/London' };

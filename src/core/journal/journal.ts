@@ -4,7 +4,7 @@ import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
 import { parseWalkId } from './kinds/scout';
 import { foldSubject } from './reduce';
-import { NO_DAY, opensOn } from './reduceBloom';
+import { NO_DAY, opensOn } from './opensOn';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
 import { stableJson } from './stableJson';
 import type { Bloom, Round, States } from './state';

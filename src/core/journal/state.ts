@@ -9,7 +9,8 @@ import type { Envelope } from './entry';
 import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
-import type { CoverFinding, Donor, Finding, MissedReason, RoundShare, Stop, ToolState } from './kinds/round';
+import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';
+import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
 

@@ -1,5 +1,5 @@
 import type { Journal } from './journal';
-import type { Donor } from './kinds/round';
+import type { Donor } from './kinds/stops';
 import { byTime } from './order';
 import { pollinationsOf } from './pollinations';
 import type { Bloom, Look, Pollination } from './state';

@@ -1,4 +1,4 @@
-import type { Donor } from '../journal/kinds/round';
+import type { Donor } from '../journal/kinds/stops';
 import { groupBy } from '../text/groupBy';
 import { reason, type Reason } from '../text/reason';
 import { mayTake, usesLeft, type FemaleBud, type MaleBud } from './buds';

@@ -1,5 +1,6 @@
 import type { Bloom, Plant } from '../journal/state';
-import { fruitPurity, type PurityEvidence } from './fruitPurity';
+import { fruitPurity } from './fruitPurity';
+import type { PurityEvidence } from './chain';
 
 const OPENS = Date.parse('2026-07-19T04:00:00Z');
 

@@ -1,4 +1,4 @@
-import type { Link } from './fruitPurity';
+import type { Link } from './chain';
 import { remediesFor } from './remedies';
 
 const link = (state: Link['state'], code: Link['reasons'][number]['code']): Link => ({

@@ -1,5 +1,6 @@
 import { reason, type Reason } from '../text/reason';
-import { WORST_FIRST, type Purity, type PurityReason } from './fruitPurity';
+import { type Purity } from './fruitPurity';
+import { WORST_FIRST, type PurityReason } from './chain';
 
 export type RemedyReason =
   | 'remedy.trueSeed'

@@ -3,17 +3,8 @@ import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
-import {
-  type CoverFinding,
-  type Finding,
-  type MissedReason,
-  type PickStop,
-  type PollinateStop,
-  type Stop,
-  type StripStop,
-  type ToolState,
-  type UncoverStop,
-} from '../journal/kinds/round';
+import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/kinds/roundBodies';
+import type { PickStop, PollinateStop, Stop, StripStop, UncoverStop } from '../journal/kinds/stops';
 import type { Day } from '../time/types';
 import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';

@@ -13,7 +13,7 @@ import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud } from '../pairing/buds';
 import { fatheredBefore } from '../pairing/fatheredBefore';
-import type { Chore } from '../journal/kinds/round';
+import type { Chore } from '../journal/kinds/stops';
 import { choresDue } from './operations/operations';
 import { flowersDue, isInHand, outingOfCrop, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';

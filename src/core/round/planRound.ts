@@ -1,4 +1,4 @@
-import type { Chore, Donor } from '../journal/kinds/round';
+import type { Chore, Donor } from '../journal/kinds/stops';
 import { reason, type Reason } from '../text/reason';
 import { MS_PER_MINUTE } from '../time/calendar';
 import { bestRoutes, type SearchOptions } from '../route/bestRoutes';

@@ -1,4 +1,4 @@
-import type { Donor, PollinateStop, Stop } from '../journal/kinds/round';
+import type { Donor, PollinateStop, Stop } from '../journal/kinds/stops';
 import type { Fact } from '../journal/entry';
 import type { OwnPollenRule } from '../crops/variety';
 import { Journal } from '../journal/journal';

@@ -1,4 +1,4 @@
-import type { Donor, Stop } from '../journal/kinds/round';
+import type { Donor, Stop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Round } from '../journal/state';

@@ -4,7 +4,7 @@ import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
 import { plantLabel } from '../records/plantLabel';
 import type { Fact, StoredEntry } from '../journal/entry';
-import type { PollinateStop } from '../journal/kinds/round';
+import type { PollinateStop } from '../journal/kinds/stops';
 import { Journal } from '../journal/journal';
 import { entryOf } from '@testing/entries';
 import { walkId } from '../journal/kinds/scout';

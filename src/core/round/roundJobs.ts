@@ -1,7 +1,7 @@
 import type { Place } from '../garden/places';
 import { walkingDistance } from '../garden/walking';
 import { MS_PER_MINUTE } from '../time/calendar';
-import type { Chore } from '../journal/kinds/round';
+import type { Chore } from '../journal/kinds/stops';
 import { choreMs, comesFirst } from './operations/operations';
 import type { Pair } from '../pairing/pairFlowers';
 import type { RoundRequest, RoundVariety } from './roundRequest';

@@ -1,4 +1,4 @@
-import type { Chore } from '../journal/kinds/round';
+import type { Chore } from '../journal/kinds/stops';
 import type { Place } from '../garden/places';
 import type { Segment } from '../garden/segments';
 import type { HandlingMs } from './operations/operation';

@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import type { Chore, Stop } from '../journal/kinds/round';
+import type { Chore, Stop } from '../journal/kinds/stops';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
 import { motherAt, pollenAt } from './operations/operations';

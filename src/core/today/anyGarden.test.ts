@@ -8,7 +8,7 @@ import { isCorrection } from '../journal/corrections';
 import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { PLANT_HEALTHS, TRUENESSES } from '../journal/kinds/plan';
-import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/round';
+import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/roundBodies';
 import { COVER_METHODS } from '../journal/kinds/scout';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { Fact } from '@/core/journal/entry';
 import { isCovered } from '@/core/journal/isCovered';
 import type { HarvestUse } from '@/core/journal/kinds/fruit';
-import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/round';
+import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBodies';
 import { pollinationsOf } from '@/core/journal/pollinations';
 import type { Bloom } from '@/core/journal/state';
 import { addDays, dayAt, daysBetween } from '@/core/time/calendar';

@@ -1,4 +1,4 @@
-import { COMMON_NAMES } from '@/core/crops/names/commonNames';
+import { COMMON_NAMES } from '@/core/crops/names/commonNameList';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { findNames } from './nameSearch';
 

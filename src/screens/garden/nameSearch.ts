@@ -1,11 +1,7 @@
 import Fuse from 'fuse.js';
 import type { CropId } from '@/core/crops/catalogue';
-import {
-  COMMON_NAMES,
-  findCommonName,
-  normalisedName,
-  type CommonName,
-} from '@/core/crops/names/commonNames';
+import { COMMON_NAMES, type CommonName } from '@/core/crops/names/commonNameList';
+import { findCommonName, normalisedName } from '@/core/crops/names/commonNames';
 
 export interface FoundName {
   readonly name: string;

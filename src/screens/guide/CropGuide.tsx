@@ -12,17 +12,9 @@ import { useFormat } from '../format/useFormat';
 import { Explained } from '../shell/Explained';
 import { Page } from '../shell/Page';
 import { CROP_CAUTIONS } from '../words/garden';
-import {
-  HYGIENE_WORDS,
-  MISTAKE_WORDS,
-  QUESTIONS,
-  sayFigure,
-  sayFigureName,
-  sayHabit,
-  sayOurs,
-  sayStanding,
-  WAYS,
-} from '../words/guide';
+import { HYGIENE_WORDS, MISTAKE_WORDS, sayHabit } from '../words/guide';
+import { QUESTIONS, sayOurs, WAYS } from '../words/schools';
+import { sayFigure, sayFigureName, sayStanding } from '../words/guideFigures';
 import type { TermId } from '../words/glossary';
 import { CropSeason } from './CropSeason';
 import { FlowerAges, FlowerSexes, FlowerStyles, FruitFates } from './FlowerLooks';

@@ -9,7 +9,8 @@ import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { SOWING_NAMES } from '../words/garden';
-import { sayMildDays, saySeasonStage, STANDINGS } from '../words/guide';
+import { sayMildDays, saySeasonStage } from '../words/guide';
+import { STANDINGS } from '../words/guideFigures';
 import { optionsOf } from '../words/options';
 import { Section } from './Section';
 

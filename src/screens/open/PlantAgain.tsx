@@ -1,5 +1,7 @@
 import { useState, type ReactNode } from 'react';
-import { malesServe, pollenFor, secondTimeFacts, type OpenPlant, type SecondTime } from '@/core/due/openNow';
+import { malesServe, pollenFor } from '@/core/due/pollenFor';
+import { secondTimeFacts } from '@/core/due/openVisit';
+import type { OpenPlant, SecondTime } from '@/core/due/openNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';

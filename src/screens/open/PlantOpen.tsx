@@ -8,14 +8,10 @@ import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
 import { SEXES } from '@/core/journal/kinds/scout';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { bestSpan } from '@/core/opening/worth';
-import {
-  cohortOfVisit,
-  malesServe,
-  openVisitFacts,
-  pollenFor,
-  type OpenPlant,
-  type PollenPlant,
-} from '@/core/due/openNow';
+import { cohortOfVisit } from '@/core/due/cohortOfVisit';
+import { openVisitFacts } from '@/core/due/openVisit';
+import { malesServe, pollenFor, type PollenPlant } from '@/core/due/pollenFor';
+import type { OpenPlant } from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';

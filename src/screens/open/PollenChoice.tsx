@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { plantLabel } from '@/core/records/plantLabel';
-import { malesFor, type PollenPlant } from '@/core/due/openNow';
+import { malesFor, type PollenPlant } from '@/core/due/pollenFor';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
-import type { Chore } from '@/core/journal/kinds/round';
+import type { Chore } from '@/core/journal/kinds/stops';
 import { groupBy } from '@/core/text/groupBy';
 import { MAX_PEOPLE } from '@/core/journal/limits';
 import { addDays } from '@/core/time/calendar';

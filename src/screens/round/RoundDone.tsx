@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { useGarden } from '@/data/hooks/useGarden';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Round } from '@/core/journal/state';
-import type { MissedReason } from '@/core/journal/kinds/round';
+import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import { motherAt } from '@/core/round/operations/operations';
 import { stopsLeft } from '@/core/round/stops';
 import { plantLabel } from '@/core/records/plantLabel';

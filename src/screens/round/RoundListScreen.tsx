@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Journal } from '@/core/journal/journal';
-import type { Stop } from '@/core/journal/kinds/round';
+import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
 import { formatTagCode } from '@/core/text/tagCode';
 import { plantLabel } from '@/core/records/plantLabel';

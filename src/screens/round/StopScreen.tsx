@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import { progressOf, type RoundConditions } from '@/core/round/progress';
-import type { Stop } from '@/core/journal/kinds/round';
+import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
 import { waitsForFlowers } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';

@@ -1,25 +1,11 @@
-import { useState, type ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 import { coveringOf } from '@/core/crops/catalogue';
-import { outingOf } from '@/core/crops/outing';
-import { wantsSeed } from '@/core/crops/variety';
-import { isLoaded, plantLoads } from '@/core/fruit/plantLoad';
-import { SEXES, walkId, type BudCount, type CoverMethod, type Sex } from '@/core/journal/kinds/scout';
+import { type CoverMethod, type Sex, SEXES } from '@/core/journal/kinds/scout';
 import { formatTagCode } from '@/core/text/tagCode';
 import { dayAt } from '@/core/time/calendar';
-import type { Day } from '@/core/time/types';
-import type { Journal } from '@/core/journal/journal';
-import { meantFor } from '@/core/journal/matingOf';
-import type { Mating } from '@/core/journal/state';
-import { techniqueOf } from '@/core/outing/technique';
-import { flowersDue } from '@/core/due/flowersDue';
 import type { WalkedPlant } from '@/core/due/outings';
-import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/outing/scoutVisit';
-import { newId } from '@/data/clock';
-import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useView } from '@/data/hooks/useView';
-import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -41,6 +27,8 @@ import { walkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
 import { COVERS, FLOWER_COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
+import { CrossesHere, Load, TasselsNeeded } from './VisitNotes';
+import { useVisit } from './useVisit';
 
 export interface PlantVisitProps {
   readonly walked: WalkedPlant;
@@ -55,8 +43,6 @@ export interface PlantVisitProps {
   /** How the plant looks was noted. */
   readonly onNoted: () => void;
 }
-
-type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'pin' | 'method' | 'controls'>;
 
 /** One plant on the walk: count what opens next, cover it, tie the tags. */
 export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNoted }: PlantVisitProps) {
@@ -174,114 +160,10 @@ export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNote
   );
 }
 
-/** For which crosses, and on which side of them. */
-function CrossesHere({ walked: { plant, roles } }: { readonly walked: WalkedPlant }) {
-  const { journal } = useGarden().store;
-  const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
-  return roles.crosses.map(({ mating, mother, father }) => (
-    <Text key={mating} variant="small" style={{ marginBottom: SPACE.xs }}>
-      {`Cross ${name(mother)} × ${name(father)}: ${plant.variety === mother ? 'this plant is the mother' : 'this plant gives pollen'}.`}
-    </Text>
-  ));
-}
-
-/** What the plant carries already, where that lowers what can be expected of more. */
-function Load({ walked: { plant, variety } }: { readonly walked: WalkedPlant }) {
-  const f = useFormat();
-  const id = plant.plant;
-  const load = useView(
-    'load',
-    [id],
-    ({ store: { journal }, garden, now }) =>
-      plantLoads(journal, garden, dayAt(now, garden.zone), new Set([id])).get(id) ?? null,
-  );
-  if (!load || load.growing === 0 || !wantsSeed(variety.purpose)) return null;
-  const fruits = f.count(load.growing, 'fruit grows', 'fruits grow');
-  return (
-    <Text variant="small" tone={isLoaded(load) ? 'rust' : 'soft'} style={{ marginBottom: SPACE.xs }}>
-      {isLoaded(load)
-        ? `${fruits} on it: as many as it ripens for seed. Stop here; more will hardly set.`
-        : `${fruits} on it, of about ${f.number(load.most)} that it ripens for seed. Fewer of the next will set.`}
-    </Text>
-  );
-}
-
 /** What the button says: how much is covered, or only noted. */
 function sayDone(covered: number, seen: number, method: CoverMethod, f: Format): string {
   if (covered > 0) return `${method === 'none' ? 'Mark' : 'Cover'} ${f.number(covered)}, next`;
   return seen > 0 ? `Note ${f.number(seen)}, next` : 'None, next';
-}
-
-/** The counts of a visit as a draft, the tags they need, and the way to record them. */
-function useVisit(
-  { plant, variety, crop, day, roles }: WalkedPlant,
-  onDone: () => void,
-): {
-  readonly counts: Counts | undefined;
-  readonly setCounts: (counts: Counts) => void;
-  readonly tags: readonly string[];
-  /** What was covered green and may be ready now, where the crop is covered so. */
-  readonly waiting: number | undefined;
-  readonly save: () => void;
-} {
-  const { store } = useGarden();
-  const record = useRecord();
-  const { journal } = store;
-  const walk = journal.all('walk').get(walkId(plant.plant, day));
-  const { cover } = coveringOf(crop);
-  const before = ((cover.bearing === 'eve' ? walk?.blooms : walk?.coveredGreen) ?? []).flatMap(
-    (id) => journal.all('bloom').get(id) ?? [],
-  );
-  const [counts, setCounts, dropCounts] = useDraft<Counts>(`visit/${walkId(plant.plant, day)}`, {
-    eve: walk?.eve ?? { female: 0, male: 0 },
-    green: walk?.green ?? { female: 0, male: 0 },
-    ...(walk?.pin && { pin: walk.pin }),
-    method: before[0]?.cover?.method ?? usualCover(journal, plant.plant, day, roles.crosses[0]),
-    controls: before.filter(({ role }) => role === 'control').length,
-  });
-  const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
-  const tags = [...tagged, ...store.tags.next(2 * MAX_BUDS)].slice(
-    0,
-    (counts?.[cover.bearing].female ?? 0) + (counts?.controls ?? 0),
-  );
-  const waiting =
-    cover.bearing === 'green'
-      ? waitingBlooms(journal, plant.plant).length + (walk?.receptive.length ?? 0)
-      : undefined;
-  const save = (): void => {
-    if (!counts) return;
-    const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
-    const { emasculate } = roles;
-    const context = { journal, variety, crop, emasculate, newId, tags: store.tags.next(2 * MAX_BUDS) };
-    record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)], whenSaved(dropCounts));
-    onDone();
-  };
-  return { counts, setCounts, tags, waiting, save };
-}
-
-/** As the grower works this plant, or the cross in which it has a part. */
-function usualCover(journal: Journal, plant: string, day: Day, cross: Mating | undefined): CoverMethod {
-  const meant = cross ?? meantFor(journal, plant, day);
-  return meant ? techniqueOf(journal, meant).cover : 'none';
-}
-
-/** How many tassels the ears of all plants want for the day, with those of this one. */
-function TasselsNeeded({ walked, counts }: { readonly walked: WalkedPlant; readonly counts: BudCount }) {
-  const f = useFormat();
-  const { journal } = useGarden().store;
-  const { plant, variety, crop, day } = walked;
-  const due = flowersDue(journal, { day, outing: outingOf(crop) });
-  const others = (blooms: readonly { readonly plant: string }[]): number =>
-    blooms.filter((each) => each.plant !== plant.plant && isOf(each.plant)).length;
-  const isOf = (id: string): boolean => journal.all('plant').get(id)?.variety === variety.variety;
-  const ears = others(due.females) + counts.female;
-  const tassels = others(due.males) + counts.male;
-  if (ears + tassels === 0) return null;
-  return (
-    <Text tone={tassels < ears ? 'rust' : 'soft'} live>
-      {`${f.count(ears, 'ear is', 'ears are')} ready in all, ${f.count(tassels, 'tassel', 'tassels')} bagged for them.`}
-    </Text>
-  );
 }
 
 /** The codes to write on the tags of the females. */

@@ -1,7 +1,7 @@
 import { bearingSexOf, coveringOf, type CoveredCrop, type Crop } from '@/core/crops/catalogue';
 import type { VarietyTraits } from '@/core/crops/traits';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
-import type { MissedReason } from '@/core/journal/kinds/round';
+import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
 import type { WalkRoles } from '@/core/due/outings';

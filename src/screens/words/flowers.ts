@@ -6,7 +6,7 @@ import { SIGNS, type FlowerKind, type SignId, type SignValue } from '@/core/flow
 import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
 import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Reason } from '@/core/text/reason';
-import type { MalesFor } from '@/core/due/openNow';
+import type { MalesFor } from '@/core/due/pollenFor';
 import type { Format } from '../format/format';
 import { wordsOf } from './forms/forms';
 

@@ -3,18 +3,9 @@ import { guideFigures } from '@/core/guide/guideFigures';
 import { schoolsOf } from '@/core/guide/schools';
 import { usualSeason } from '@/core/guide/usualSeason';
 import { formatFor } from '../format/format';
-import {
-  QUESTIONS,
-  sayFigure,
-  sayFigureName,
-  sayFromSun,
-  sayHabit,
-  sayOurs,
-  sayRoutine,
-  saySeasonStage,
-  sayStanding,
-  WAYS,
-} from './guide';
+import { QUESTIONS, sayOurs, WAYS } from './schools';
+import { sayFigure, sayFigureName, sayFromSun, sayStanding } from './guideFigures';
+import { sayHabit, sayRoutine, saySeasonStage } from './guide';
 
 const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 const feet = formatFor('America/New_York', 'imperial', 'h12', 'en-US');

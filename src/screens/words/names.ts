@@ -2,11 +2,12 @@ import type { PollinationMethod } from '@/core/crops/crop';
 import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
-import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/round';
+import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import type { Grade, LinkName, LinkState } from '@/core/purity/fruitPurity';
+import type { Grade } from '@/core/purity/fruitPurity';
+import type { LinkName, LinkState } from '@/core/purity/chain';
 
 /** The growers' words for the terms of the journal. */
 

@@ -1,4 +1,5 @@
-import { COMMON_NAMES, findCommonName, normalisedName } from './commonNames';
+import { COMMON_NAMES } from './commonNameList';
+import { findCommonName, normalisedName } from './commonNames';
 import { CROP_IDS, cropOf } from '../catalogue';
 
 const speciesOf = (name: string): readonly string[] =>

@@ -1,5 +1,5 @@
 import { CROP_IDS } from '../catalogue';
-import { COMMON_NAMES } from './commonNames';
+import { COMMON_NAMES } from './commonNameList';
 import { commonNameIn } from './nameInVariety';
 import { DIAGNOSTIC_TRAITS } from './diagnosticTraits';
 

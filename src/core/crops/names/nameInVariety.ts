@@ -1,4 +1,5 @@
-import { findCommonName, type CommonName } from './commonNames';
+import { findCommonName } from './commonNames';
+import type { CommonName } from './commonNameList';
 
 const MAX_WORDS = 4;
 

@@ -3,7 +3,7 @@ import { begin, Phone, statesOf, YARD } from '@testing/yard';
 import { flowersDue } from '../../due/flowersDue';
 import type { Entry, Fact } from '../../journal/entry';
 import { Journal } from '../../journal/journal';
-import type { Stop } from '../../journal/kinds/round';
+import type { Stop } from '../../journal/kinds/stops';
 import { roundsOf } from '../../outing/outingDay';
 import { purityOf } from '../../purity/purityOf';
 import { donorsNow } from '../progress';

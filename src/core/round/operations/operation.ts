@@ -1,6 +1,7 @@
 import type { Crop } from '../../crops/catalogue';
 import type { Journal } from '../../journal/journal';
-import type { Donor, MissedReason, Stop } from '../../journal/kinds/round';
+import type { Donor, Stop } from '../../journal/kinds/stops';
+import type { MissedReason } from '../../journal/kinds/roundBodies';
 import type { Bloom, Garden, StopDone, Walk } from '../../journal/state';
 import type { Day } from '../../time/types';
 

@@ -1,4 +1,5 @@
-import type { Chore, Donor, MissedReason, Stop } from '../../journal/kinds/round';
+import type { Chore, Donor, Stop } from '../../journal/kinds/stops';
+import type { MissedReason } from '../../journal/kinds/roundBodies';
 import type { Became, ChoreContext, HandlingMs, Operation, Operations, SeenOfStop } from './operation';
 import { PICK } from './pick';
 import { POLLINATE } from './pollinate';

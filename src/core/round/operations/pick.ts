@@ -1,4 +1,4 @@
-import type { PickStop } from '../../journal/kinds/round';
+import type { PickStop } from '../../journal/kinds/stops';
 import { pickedFor, reportOn } from '../../journal/pollinations';
 import type { Operation } from './operation';
 

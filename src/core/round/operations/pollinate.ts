@@ -1,4 +1,4 @@
-import type { PollinateStop } from '../../journal/kinds/round';
+import type { PollinateStop } from '../../journal/kinds/stops';
 import { pollinationsOf, reportOn } from '../../journal/pollinations';
 import type { Operation } from './operation';
 

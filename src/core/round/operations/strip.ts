@@ -1,5 +1,5 @@
 import { cropOf } from '../../crops/catalogue';
-import type { StripStop } from '../../journal/kinds/round';
+import type { StripStop } from '../../journal/kinds/stops';
 import { walkId } from '../../journal/kinds/scout';
 import { seasonAt } from '../../season/seasons';
 import type { Operation } from './operation';

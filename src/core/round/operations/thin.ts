@@ -2,7 +2,7 @@ import { cropOf } from '../../crops/catalogue';
 import { wantsSeed } from '../../crops/variety';
 import { isOnPlant } from '../../fruit/fruitHistory';
 import { fruitOf, type Fruit } from '../../fruit/fruits';
-import type { ThinStop } from '../../journal/kinds/round';
+import type { ThinStop } from '../../journal/kinds/stops';
 import type { Journal } from '../../journal/journal';
 import type { Garden } from '../../journal/state';
 import type { Grade } from '../../purity/fruitPurity';

@@ -1,7 +1,7 @@
 import { cropOf, protocolFor } from '../../crops/catalogue';
 import { isOnPlant } from '../../fruit/fruitHistory';
 import { fruitOf } from '../../fruit/fruits';
-import type { UncoverStop } from '../../journal/kinds/round';
+import type { UncoverStop } from '../../journal/kinds/stops';
 import type { CoverMethod } from '../../journal/kinds/scout';
 import { meantFor } from '../../journal/matingOf';
 import { pollinationsOf } from '../../journal/pollinations';

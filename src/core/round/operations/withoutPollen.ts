@@ -1,4 +1,4 @@
-import type { Stop } from '../../journal/kinds/round';
+import type { Stop } from '../../journal/kinds/stops';
 import { MS_PER_MINUTE } from '../../time/calendar';
 import type { Operation } from './operation';
 

@@ -7,7 +7,7 @@ import {
   TOOL_STATES,
   type RoundBodies,
   COVER_FINDINGS,
-} from '@/core/journal/kinds/round';
+} from '@/core/journal/kinds/roundBodies';
 import { MAX_PEOPLE } from '@/core/journal/limits';
 import type { StopField } from '@/core/round/operations/operation';
 import { OPERATIONS } from '@/core/round/operations/operations';

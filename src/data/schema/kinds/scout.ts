@@ -1,4 +1,4 @@
-import { ROW_METHODS , BUD_STAGES, PARTS } from '@/core/crops/crop';
+import { ROW_METHODS, BUD_STAGES, PARTS } from '@/core/crops/crop';
 import Joi from 'joi';
 import { ROLES } from '@/core/journal/kinds/role';
 import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';

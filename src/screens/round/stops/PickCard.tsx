@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import { isCovered } from '@/core/journal/isCovered';
-import type { MissedReason, PickStop } from '@/core/journal/kinds/round';
+import type { MissedReason } from '@/core/journal/kinds/roundBodies';
+import type { PickStop } from '@/core/journal/kinds/stops';
 import { pickedAt } from '@/core/round/asPlanned';
 import { wrongAt } from '@/core/round/operations/operations';
 import { useDraft } from '@/data/hooks/useDraft';

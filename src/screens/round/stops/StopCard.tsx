@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
 import { factsOf } from '@/core/flowers/forms/forms';
-import type { Stop } from '@/core/journal/kinds/round';
+import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round, Variety } from '@/core/journal/state';
 import { bloomsAt } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';

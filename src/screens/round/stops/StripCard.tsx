@@ -1,5 +1,5 @@
 import { MAX_STRIPPED } from '@/core/journal/limits';
-import type { StripStop } from '@/core/journal/kinds/round';
+import type { StripStop } from '@/core/journal/kinds/stops';
 import { leftAt, strippedAt } from '@/core/round/asPlanned';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';

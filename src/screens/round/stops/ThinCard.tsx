@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { ThinStop } from '@/core/journal/kinds/round';
+import type { ThinStop } from '@/core/journal/kinds/stops';
 import { formatTagCode } from '@/core/text/tagCode';
 import { leftAt } from '@/core/round/asPlanned';
 import { useDraft } from '@/data/hooks/useDraft';

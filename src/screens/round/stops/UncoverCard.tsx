@@ -1,4 +1,5 @@
-import { COVER_FINDINGS, type CoverFinding, type UncoverStop } from '@/core/journal/kinds/round';
+import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBodies';
+import type { UncoverStop } from '@/core/journal/kinds/stops';
 import { formatTagCode } from '@/core/text/tagCode';
 import { leftAt, uncoveredAt } from '@/core/round/asPlanned';
 import { useGarden } from '@/data/hooks/useGarden';

@@ -1,8 +1,8 @@
-import type { CoverFinding } from '@/core/journal/kinds/round';
+import type { CoverFinding } from '@/core/journal/kinds/roundBodies';
 import type { CoverMethod } from '@/core/journal/kinds/scout';
 import type { WindowReason } from '@/core/opening/openingWindow';
 import type { RemedyReason } from '@/core/purity/remedies';
-import type { PurityReason } from '@/core/purity/fruitPurity';
+import type { PurityReason } from '@/core/purity/chain';
 import type { Reason } from '@/core/text/reason';
 import type { AirReason } from '@/core/opening/pollenTrouble';
 import type { PairReason } from '@/core/pairing/pairFlowers';

@@ -1,15 +1,14 @@
 import type { NightshadeForm } from '@/core/crops/flowerForm';
-import { seededChance, type Chance } from '@/core/random/chance';
-import { about, type FlowerLooks, type Standing } from './looks';
-import { between, ellipse, lines, placed, solid, symmetrical, type Point, type Shape } from './shape';
+import { type Chance, seededChance } from '@/core/random/chance';
+import { about, type Standing } from './looks';
+import { between, ellipse, lines, type Point, type Shape, solid, symmetrical } from './shape';
 import type { DrawnForm } from './form';
-
-type NightshadeLooks = FlowerLooks<NightshadeForm>;
+import { nightshadeFace, type NightshadeLooks } from './nightshadeFace';
+import { openFlower } from './nightshadeOpen';
 
 const PETALS = { pin: 18, green: 34, eve: 48, open: 62, spent: 40 } as const;
+
 const STALK = { pin: 24, green: 40, eve: 52, open: 60, spent: 58 } as const;
-/** How far the style ends beyond the anthers, px; in most flowers hardly at all. */
-const BEYOND = { long: 17, medium: 1, short: -14 } as const;
 
 /**
  * A flower of the tomato's family from the side. It hangs in nature; here it is drawn with its base at the origin and
@@ -103,222 +102,6 @@ function sepals(chance: Chance, length: number, half: number, spread: number): S
   });
 }
 
-function openFlower(chance: Chance, looks: NightshadeLooks): Shape[] {
-  const { form } = looks;
-  if (form.anthers === 'tube' || looks.form.anthers === 'cone') {
-    // Petals bent back from the cone.
-    const back = form.anthers === 'tube' ? [-70, -40, 40, 70] : [-78, -48, 48, 78];
-    return [
-      ...back.flatMap((turn) =>
-        placed(sidePetal(chance, form), { at: [0, -4], turn: turn + chance.below(8) - 4 }),
-      ),
-      ...calyx(chance),
-      ...styleBehind(looks),
-      ...cone(looks),
-    ];
-  }
-  return [...calyx(chance), ...placed(nightshadeFace(looks), { at: [0, -20], scale: 0.78, squash: 0.62 })];
-}
-
-const calyx = (chance: Chance): Shape[] =>
-  [-115, 115, -150, 150].flatMap((turn) =>
-    placed(
-      [
-        solid(
-          'sepals',
-          'sepal',
-          [
-            [
-              [-4, 0],
-              [-4.4, -14],
-              [0, -about(chance, 27, 0.08)],
-            ],
-            [
-              [0, -27],
-              [4.4, -14],
-              [4, 0],
-            ],
-          ],
-          1.6,
-        ),
-      ],
-      { turn },
-    ),
-  );
-
-function sidePetal(chance: Chance, { anthers }: NightshadeForm): Shape[] {
-  const long = about(chance, anthers === 'tube' ? 46 : 52, 0.06);
-  const wide = anthers === 'tube' ? 9 : 18;
-  return [
-    solid('petals', 'petal', [
-      [
-        [-5, 0],
-        [-wide, -long * 0.45],
-        [-wide * 0.6, -long * 0.78],
-        [0, -long],
-      ],
-      [
-        [0, -long],
-        [wide * 0.6, -long * 0.78],
-        [wide, -long * 0.45],
-        [5, 0],
-      ],
-    ]),
-    lines('petals', 'petalLine', [
-      [
-        [0, -6],
-        [0, -long * 0.8],
-      ],
-    ]),
-  ];
-}
-
-/** The anthers round the style, grown together in tomato, open at their tips in aubergine and potato. */
-function cone({ form }: NightshadeLooks): Shape[] {
-  const tube = form.anthers === 'tube';
-  const [left, , right] = symmetrical(
-    tube
-      ? [
-          [10, 0],
-          [11, -18],
-          [7, -38],
-          [3.5, -56],
-        ]
-      : [
-          [12, 0],
-          [14, -20],
-          [12, -40],
-          [8, -50],
-        ],
-  );
-  return [
-    solid('anthers', 'pollen', between(left!, right!)),
-    lines(
-      'anthers',
-      'column',
-      [
-        [
-          [-4, -2],
-          [-4.5, -22],
-          [-2.5, tube ? -50 : -47],
-        ],
-        [
-          [4, -2],
-          [4.5, -22],
-          [2.5, tube ? -50 : -47],
-        ],
-      ],
-      1.4,
-    ),
-  ];
-}
-
-/** The style, as far as it stands out of the cone; what stays inside is drawn as if one saw through. */
-function styleBehind({ form, style = 'medium' }: NightshadeLooks): Shape[] {
-  if (!form.styles) return form.anthers === 'tube' ? [] : [styleTo(-55)];
-  return [styleTo(-50 - BEYOND[style])];
-}
-
-const styleTo = (end: number): Shape =>
-  solid(
-    'style',
-    'stigma',
-    [
-      [
-        [-1.6, -20],
-        [-1.6, end + 5],
-        [-4, end],
-        [0, end - 4],
-        [4, end],
-        [1.6, end + 5],
-        [1.6, -20],
-      ],
-    ],
-    1.5,
-  );
-
-/**
- * A flower of the tomato's family from the front, its middle at the origin, petals about 56 long.
- *
- * @example nightshadeFace(looks).filter(({ part }) => part === 'petals').length
- */
-function nightshadeFace(looks: NightshadeLooks): Shape[] {
-  const { form } = looks;
-  const chance = seededChance(looks.seed + 1);
-  const lobes = form.anthers === 'free' ? 6 : 5;
-  const first = chance.below(30);
-  const wide = form.anthers === 'tube' ? 13 : form.anthers === 'cone' ? 24 : 18;
-  const petals = Array.from({ length: lobes }, (_, i) => {
-    const long = about(chance, 56, 0.05);
-    return placed(
-      [
-        solid('petals', 'petal', [
-          [
-            [-7, -6],
-            [-wide, -long * 0.5],
-            [-wide * 0.5, -long * 0.84],
-            [0, -long],
-          ],
-          [
-            [0, -long],
-            [wide * 0.5, -long * 0.84],
-            [wide, -long * 0.5],
-            [7, -6],
-          ],
-        ]),
-        lines('petals', 'petalLine', [
-          [
-            [0, -12],
-            [0, -long * 0.78],
-          ],
-        ]),
-      ],
-      { turn: first + (360 / lobes) * i },
-    );
-  }).flat();
-  return [...petals, ...middle(looks, lobes, first)];
-}
-
-function middle({ form, style = 'long' }: NightshadeLooks, lobes: number, first: number): Shape[] {
-  if (form.anthers === 'free') {
-    const anthers = Array.from({ length: lobes }, (_, i) =>
-      placed(
-        [
-          lines(
-            'anthers',
-            'stalkShade',
-            [
-              [
-                [0, -4],
-                [0, -14],
-              ],
-            ],
-            1.6,
-          ),
-          solid('anthers', 'column', [ellipse([0, -21], 5, 8.5)], 1.6),
-        ],
-        { turn: first + 180 / lobes + (360 / lobes) * i },
-      ),
-    ).flat();
-    return [...anthers, solid('style', 'stigma', [ellipse([0, 0], 5, 5)], 1.6)];
-  }
-  const anthers = Array.from({ length: 5 }, (_, i) =>
-    placed([solid('anthers', 'pollen', [ellipse([0, -9], 6, 10)], 1.6)], { turn: first + 36 + 72 * i }),
-  ).flat();
-  const shows =
-    form.styles && style !== 'short'
-      ? [
-          solid(
-            'style',
-            'stigma',
-            [ellipse([0, 0], style === 'long' ? 6.5 : 4, style === 'long' ? 6.5 : 4)],
-            1.6,
-          ),
-        ]
-      : [];
-  return [...anthers, ...shows];
-}
-
 function withered(chance: Chance, length: number): Shape[] {
   const half = length * 0.22;
   const bend = chance.below(2) < 1 ? -1 : 1;
@@ -361,6 +144,7 @@ function withered(chance: Chance, length: number): Shape[] {
 
 /** The anthers of peppers are blue to violet. */
 const FREE = { column: '#6F7FA8', stigma: '#C9D27A' } as const;
+
 const JOINED = { stigma: '#A8C46A' } as const;
 
 export const NIGHTSHADE: DrawnForm<NightshadeForm> = {

@@ -1,67 +1,13 @@
-import { cohortOf, countedFlowers, type Cohort, type Counting } from './cohort';
-import type { EntryOf } from './entry';
-import { byTime } from './order';
-import { addsFlowers } from './pollinations';
-import type { EntryAbout } from './taking';
-import { addDays } from '../time/calendar';
-import type { Day } from '../time/types';
-import { COVER_FINDINGS, type MissedReason } from './kinds/round';
-import type { Conflict, Bloom, Look, Missed, Pollination } from './state';
-
-/** A state while its entries are read. */
-export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
-
-const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
-  at: entry.at,
-  donors: entry.body.donors,
-  found: entry.body.found,
-  method: entry.body.method,
-  ...(entry.body.tool && { tool: entry.body.tool }),
-  ...(entry.body.faded && { faded: true }),
-  ...(entry.body.openMinutes !== undefined && { openMinutes: entry.body.openMinutes }),
-  shutAgain: entry.body.shutAgain,
-  tagged: entry.body.tagged,
-  application: entry.body.application ?? 1,
-  ...(entry.body.mating !== undefined && { mating: entry.body.mating }),
-  ...(entry.body.count !== undefined && { count: entry.body.count }),
-  ...(entry.body.day !== undefined && { day: entry.body.day }),
-  device: entry.device,
-  entry: entry.id,
-});
-
-function lookOf(entry: EntryOf<'looked'>): Look {
-  const { seen, cause, tag, growing, of } = entry.body;
-  return {
-    at: entry.at,
-    seen,
-    ...(cause && { cause }),
-    ...(tag && { tag }),
-    ...(growing !== undefined && { growing }),
-    ...(of !== undefined && { of }),
-    entry: entry.id,
-  };
-}
-
-/** A flower that was come to and passed over, female or male. */
-const reportOf = (
-  { id, at, device, body }: EntryOf<'missed'> | EntryOf<'picked'>,
-  why: MissedReason,
-): Missed => ({
-  why,
-  at,
-  ...(body.day !== undefined && { day: body.day }),
-  device,
-  entry: id,
-});
-
-const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
-  entry: id,
-  count: body.count ?? 1,
-  after: body.after ?? NONE,
-});
-
-/** One for all blooms that have none. */
-const NONE: readonly string[] = [];
+import { type Cohort, cohortOf, countedFlowers, type Counting } from '../cohort';
+import type { EntryOf } from '../entry';
+import { byTime } from '../order';
+import { addsFlowers } from '../pollinations';
+import type { EntryAbout } from '../taking';
+import { addDays } from '../../time/calendar';
+import type { Day } from '../../time/types';
+import { COVER_FINDINGS, type MissedReason } from '../kinds/roundBodies';
+import type { Bloom, Conflict, Look, Missed, Pollination } from '../state';
+import { countingOf, lookOf, type Mutable, pollinationOf, reportOf, uncoveredOf, NONE } from './bloomParts';
 
 /** A bloom while its entries are read. */
 interface Draft {
@@ -225,46 +171,6 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
   }
 }
 
-/** Stands for the day of blooms that have none yet. */
-export const NO_DAY = '';
-
-/**
- * The day on which a bloom opens by what an entry says: `NO_DAY` when it leaves that open, `undefined` when it does
- * not speak of it. The bloom opens on one of the days its entries name, or on none.
- *
- * @param id of a bloom the entry names.
- * @example opensOn(looked, '01J…') // undefined
- */
-export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO_DAY | undefined {
-  switch (entry.kind) {
-    case 'covered':
-      return entry.body.stage === 'green' ? NO_DAY : entry.body.day;
-    case 'receptive':
-    case 'emasculated':
-      return entry.body.day;
-    case 'pollinated':
-      return cohortOf(id)?.day ?? entry.body.day;
-    case 'tagged':
-      return cohortOf(entry.body.of)?.day ?? NO_DAY;
-    case 'missed':
-      return opensAfter(entry.body.why, entry.body.day) ?? cohortOf(id)?.day;
-    case 'picked': {
-      const spoiled = entry.body.spoiled.find(({ bloom }) => bloom === id);
-      return opensAfter(spoiled?.why, entry.body.day) ?? cohortOf(id)?.day;
-    }
-    case 'stripped':
-    case 'looked':
-    case 'removed':
-    case 'harvested':
-    case 'uncovered':
-      return cohortOf(id)?.day;
-  }
-}
-
-/** The next day, of what was not open yet on one. */
-const opensAfter = (why: MissedReason | undefined, day: Day | undefined): Day | undefined =>
-  why === 'notYet' && day !== undefined ? addDays(day, 1) : undefined;
-
 function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): void {
   const named = body.blooms.find((each) => each.bloom === bloom.bloom);
   if (!named) return;
@@ -319,15 +225,6 @@ function readUncovered(entry: EntryOf<'uncovered'>, bloom: Mutable<Bloom>): void
 
 /** After any day that is known. */
 const LAST_DAY = '9999';
-
-const uncoveredOf = ({
-  at,
-  body: { found, day },
-}: EntryOf<'uncovered'>): NonNullable<Bloom['uncovered']> => ({
-  at,
-  found,
-  ...(day !== undefined && { day }),
-});
 
 /** A male that is unfit is of no use at all; what bears as well was passed over. */
 function readSpoilings({ bloom, reports, spoilings }: Draft): void {

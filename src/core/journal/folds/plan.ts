@@ -1,0 +1,91 @@
+import type { EntryOf } from '../entry';
+import type { Kind } from '../kinds/kinds';
+import { compareEntries } from '../order';
+import { type EntryAbout, taking } from '../taking';
+import type { Barrier, Bed, Cage, Device, Garden, Outside, Plant, PollenMix } from '../state';
+import { toMs } from '../../time/calendar';
+
+/** What was last recorded of a subject, unless it was removed after that. */
+export const unlessRemoved = <E extends EntryOf<Kind>>(
+  described: E | undefined,
+  removed: EntryOf<'plan.removed'> | undefined,
+): E | undefined => (described && removed && compareEntries(described, removed) < 0 ? undefined : described);
+
+const takeOfBed = taking<'bed'>()({ 'bed.laid': 'last', 'plan.removed': 'last' });
+
+const takeOfBarrier = taking<'barrier'>()({ 'barrier.set': 'last', 'plan.removed': 'last' });
+
+const takeOfOutside = taking<'outside'>()({ 'outside.described': 'last', 'plan.removed': 'last' });
+
+export function reduceBed(_id: string, entries: readonly EntryAbout<'bed'>[]): Bed | undefined {
+  const taken = takeOfBed(entries);
+  return unlessRemoved(taken['bed.laid'], taken['plan.removed'])?.body;
+}
+
+export function reduceBarrier(_id: string, entries: readonly EntryAbout<'barrier'>[]): Barrier | undefined {
+  const taken = takeOfBarrier(entries);
+  return unlessRemoved(taken['barrier.set'], taken['plan.removed'])?.body;
+}
+
+/** Older records may hold the days of flowering the wrong way round. */
+export function reduceOutside(_id: string, entries: readonly EntryAbout<'outside'>[]): Outside | undefined {
+  const taken = takeOfOutside(entries);
+  const described = unlessRemoved(taken['outside.described'], taken['plan.removed'])?.body;
+  if (!described?.flowering) return described;
+  const { from, to } = described.flowering;
+  return from <= to ? described : { ...described, flowering: { from: to, to: from } };
+}
+
+const takeOfCage = taking<'cage'>()({ 'cage.set': 'all', 'cage.opened': 'all' });
+
+export function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]): Cage | undefined {
+  const taken = takeOfCage(entries);
+  const set = taken['cage.set'].at(-1);
+  if (!set) return undefined;
+  const sets = taken['cage.set']
+    .map(({ at, body }) => ({ at, plants: body.plants }))
+    .sort((a, b) => toMs(a.at) - toMs(b.at));
+  const openOn = taken['cage.opened'].map(({ body }) => body.day);
+  return { ...set.body, from: sets[0]!.at, sets, openOn: [...new Set(openOn)].sort() };
+}
+
+export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>[]): PollenMix | undefined {
+  const mixed = entries.at(-1);
+  return mixed && { ...mixed.body, at: mixed.at };
+}
+
+const takeOfPlant = taking<'plant'>()({
+  'plants.set': 'last',
+  'plant.removed': 'last',
+  'plant.noted': 'last',
+});
+
+export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[]): Plant | undefined {
+  const { 'plants.set': set, 'plant.removed': removed, 'plant.noted': noted } = takeOfPlant(entries);
+  const stands = set?.body.plants.find(({ plant }) => plant === id);
+  if (!set || !stands) return undefined;
+  const { bed, row, variety, planting } = set.body;
+  return {
+    plant: id,
+    bed,
+    row,
+    place: stands.place,
+    count: stands.count ?? 1,
+    variety,
+    ...(planting !== undefined && { planting }),
+    ...(removed && { removed: { why: removed.body.why, at: removed.at } }),
+    ...(noted && {
+      noted: { health: noted.body.health, trueness: noted.body.trueness, at: noted.at },
+    }),
+  };
+}
+
+export function reduceGarden(_id: string, entries: readonly EntryAbout<'garden'>[]): Garden | undefined {
+  const described = entries.at(-1);
+  return described && { ...described.body, id: described.garden };
+}
+
+export function reduceDevice(_id: string, entries: readonly EntryAbout<'device'>[]): Device | undefined {
+  const named = entries.at(-1);
+  return named && { ...named.body, device: named.device };
+}

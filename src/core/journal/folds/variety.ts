@@ -1,0 +1,51 @@
+import type { EntryOf } from '../entry';
+import { type EntryAbout, taking } from '../taking';
+import type { Mating, Planting, PurposeSince, Variety } from '../state';
+import type { Day } from '../../time/types';
+import { unlessRemoved } from './plan';
+
+const takeOfVariety = taking<'variety'>()({
+  'variety.described': 'all',
+  'flowering.seen': 'all',
+  'plan.removed': 'last',
+});
+
+export function reduceVariety(_id: string, entries: readonly EntryAbout<'variety'>[]): Variety | undefined {
+  const taken = takeOfVariety(entries);
+  const all = taken['variety.described'];
+  const described = unlessRemoved(all.at(-1), taken['plan.removed'])?.body;
+  if (!described) return undefined;
+  const seen = taken['flowering.seen'].filter(({ body }) => body.planting === undefined);
+  return { ...described, flowered: daysOf(seen), purposes: purposesOf(all) };
+}
+
+const daysOf = (seen: readonly EntryOf<'flowering.seen'>[]): Day[] =>
+  [...new Set(seen.map(({ body }) => body.day))].sort();
+
+/** What a variety was grown for, one for each change. */
+function purposesOf(described: readonly EntryOf<'variety.described'>[]): PurposeSince[] {
+  const purposes: PurposeSince[] = [];
+  for (const { at, body } of described) {
+    const { purpose, ownPollen } = body;
+    const before = purposes.at(-1);
+    if (before?.purpose === purpose && before.ownPollen === ownPollen) continue;
+    purposes.push({ from: at, purpose, ownPollen });
+  }
+  return purposes;
+}
+
+const takeOfPlanting = taking<'planting'>()({ 'planting.set': 'last', 'flowering.seen': 'all' });
+
+export function reducePlanting(
+  _id: string,
+  entries: readonly EntryAbout<'planting'>[],
+): Planting | undefined {
+  const taken = takeOfPlanting(entries);
+  const set = taken['planting.set']?.body;
+  return set && { ...set, flowered: daysOf(taken['flowering.seen']) };
+}
+
+export function reduceMating(_id: string, entries: readonly EntryAbout<'mating'>[]): Mating | undefined {
+  const set = entries.at(-1);
+  return set && { ...set.body, id: set.id, lamport: set.lamport, device: set.device };
+}

@@ -1,0 +1,78 @@
+import { parseWalkId } from '../kinds/scout';
+import type { Mutable } from './bloomParts';
+import type { EntryAbout } from '../taking';
+import type { Walk } from '../state';
+
+const NO_BUDS = { female: 0, male: 0 };
+
+/** One for all walks that have none. */
+const NONE: readonly string[] = [];
+
+const plus = (held: readonly string[], more: readonly string[]): readonly string[] =>
+  held.length === 0 ? more : [...new Set([...held, ...more])];
+
+export function reduceWalk(id: string, entries: readonly EntryAbout<'walk'>[]): Walk | undefined {
+  if (entries.length === 0) return undefined;
+  const { plant, day } = parseWalkId(id);
+  // Filled in one pass: an old journal has one for every plant and day.
+  const walk: Mutable<Walk> = {
+    plant,
+    day,
+    at: entries[0]!.at,
+    eve: NO_BUDS,
+    green: NO_BUDS,
+    blooms: NONE,
+    coveredGreen: NONE,
+    receptive: NONE,
+    coveredEntries: NONE,
+    coveredGreenEntries: NONE,
+    receptiveEntries: NONE,
+    emasculatedEntries: NONE,
+  };
+  for (const entry of entries) readWalk(entry, walk);
+  return walk;
+}
+
+/** A kind that names a walk and has no case here does not compile. */
+function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk>): void {
+  switch (kind) {
+    case 'scouted':
+      walk.at = at;
+      walk.eve = body.eve;
+      walk.green = body.green;
+      if (body.pin) walk.pin = body.pin;
+      walk.scoutedEntry = id;
+      break;
+    case 'covered': {
+      const blooms = body.blooms.map(({ bloom }) => bloom);
+      if (body.stage === 'green') {
+        walk.coveredGreen = plus(walk.coveredGreen, blooms);
+        walk.coveredGreenEntries = plus(walk.coveredGreenEntries, [id]);
+      } else {
+        walk.blooms = plus(walk.blooms, blooms);
+        walk.coveredEntries = plus(walk.coveredEntries, [id]);
+      }
+      break;
+    }
+    case 'receptive':
+      walk.receptive = plus(walk.receptive, body.blooms);
+      walk.receptiveEntries = plus(walk.receptiveEntries, [id]);
+      break;
+    case 'emasculated':
+      walk.emasculatedEntries = plus(walk.emasculatedEntries, [id]);
+      break;
+    case 'swept':
+      walk.swept = true;
+      break;
+    case 'rowPollinated':
+      walk.rowPollinated = { at, method: body.method };
+      break;
+    case 'counted':
+      walk.open = body.open;
+      walk.countedEntry = id;
+      break;
+    case 'stripped':
+      walk.stripped = (walk.stripped ?? 0) + body.count;
+      break;
+  }
+}

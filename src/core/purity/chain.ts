@@ -1,0 +1,131 @@
+import type { SeedSource } from '../crops/variety';
+import type { Bloom, Plant, Variety } from '../journal/state';
+import { pollinationsOf } from '../journal/pollinations';
+import type { CarriedPollen } from './brushed';
+import type { Guard, GuardReason } from './guards';
+import type { Reason } from '../text/reason';
+import type { Day } from '../time/types';
+
+export type LinkName = 'seedSource' | 'cover' | 'intact' | 'cleanPollen' | 'closedAgain' | 'tag' | 'plants';
+
+/**
+ * How a link holds. `pending`: not yet known, since its time has not come. `unknown`: its time has passed and
+ * nobody noted it.
+ */
+export type LinkState = 'holds' | 'pending' | 'unknown' | 'doubtful' | 'broken';
+
+export type PurityReason =
+  | `seed.${SeedSource}`
+  | 'cover.none'
+  | 'cover.late'
+  | 'cover.before'
+  | 'cover.timeUnknown'
+  | 'pollination.notYet'
+  | 'intact.shut'
+  | 'intact.wilted'
+  | 'intact.hole'
+  | 'intact.torn'
+  | 'intact.insect'
+  | 'intact.open'
+  | 'pollen.unnamed'
+  | 'pollen.otherVariety'
+  | 'pollen.spoiled'
+  | 'pollen.uncovered'
+  | 'pollen.coveredLate'
+  | 'pollen.cutLate'
+  | 'pollen.otherMorning'
+  | 'pollen.brushNotNoted'
+  | 'pollen.brushCarried'
+  | 'pollen.ownPlant'
+  | 'pollen.clean'
+  | 'pollen.cutIndoors'
+  | 'pollen.cleanEmasculated'
+  | 'pollen.open'
+  | 'pollen.otherThanMeant'
+  | 'pollen.otherPlantThanMeant'
+  | 'pollen.notEmasculated'
+  | 'pollen.emasculatedLate'
+  | GuardReason
+  | 'closed.atOnce'
+  | 'closed.leftOpen'
+  | 'closed.openFor'
+  | 'closed.beforeInsects'
+  | 'closed.offTooEarly'
+  | 'closed.offUnknown'
+  | 'closed.offLater'
+  | 'cover.offBefore'
+  | 'tag.present'
+  | 'tag.gone'
+  | 'tag.hardToRead'
+  | 'tag.never'
+  | 'tag.untilHarvest'
+  | 'plants.motherOffType'
+  | 'plants.fatherOffType'
+  | 'plants.notTypical'
+  | 'plants.motherInDoubt'
+  | 'plants.fatherInDoubt'
+  | 'plants.typical'
+  | 'plants.untilHarvest';
+
+export interface Link {
+  readonly link: LinkName;
+  readonly state: LinkState;
+  readonly reasons: readonly Reason<PurityReason>[];
+}
+
+/** What the chain of one fruit is judged from. */
+export interface PurityEvidence {
+  readonly bloom: Bloom;
+  readonly variety: Pick<Variety, 'variety'>;
+  /** The variety that was to father it; its own for a pure line. */
+  readonly father: string;
+  /** The plants that alone were to father it, where a cross names them. */
+  readonly fathers?: readonly string[] | undefined;
+  readonly seedSource: SeedSource;
+  /** What kept unwanted pollen from a bloom besides its own cover. */
+  readonly guardOf: (bloom: Bloom) => Guard | undefined;
+  /** Male flowers by id, for the donors' own covers. */
+  readonly males: ReadonlyMap<string, Bloom>;
+  readonly plants: ReadonlyMap<string, Plant>;
+  /** First opening of the crop's flowers on a day, UTC milliseconds; `undefined` when it cannot be calculated. */
+  readonly opensOn: (day: Day) => number | undefined;
+  /**
+   * From when on a day insects bring pollen, UTC milliseconds; `undefined` when that cannot be calculated, or wind
+   * brings it.
+   */
+  readonly insectsOn: (day: Day) => number | undefined;
+  /** What a brush brought to the bloom from flowers before. */
+  readonly carried: CarriedPollen | undefined;
+  /** The last day on which it may have taken pollen; `undefined` where that is not known. */
+  readonly receptiveUntil: Day | undefined;
+  /** Days for which a male's pollen is good besides its own. */
+  readonly pollenKeeps: number;
+}
+
+/** States of a link that does not hold. */
+export const WORST_FIRST: readonly LinkState[] = ['broken', 'doubtful', 'unknown', 'pending'];
+
+export const link = (name: LinkName, state: LinkState, ...reasons: Reason<PurityReason>[]): Link => ({
+  link: name,
+  state,
+  reasons,
+});
+
+/** A link that lacks a cover holds as far as what stands round the bloom does. */
+export function guarded(own: Link, { bloom, guardOf }: Pick<PurityEvidence, 'bloom' | 'guardOf'>): Link {
+  if (own.state === 'holds' || own.state === 'pending') return own;
+  const guard = guardOf(bloom);
+  if (!guard || rank(guard.state) <= rank(own.state)) return own;
+  if (own.link === 'intact' && !keepsOut(bloom, guard)) return own;
+  return link(own.link, guard.state, guard.reason);
+}
+
+/** The worse, the lower. */
+const rank = (state: LinkState): number => {
+  const at = WORST_FIRST.indexOf(state);
+  return at < 0 ? WORST_FIRST.length : at;
+};
+
+/** An insect in a cage got in all the same; at a distance it brings only pollen of the variety. */
+const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
+  by === 'distance' || pollinationsOf(bloom).every(({ found }) => found !== 'insect' && found !== 'hole');

@@ -1,0 +1,45 @@
+import type { PlanOfGarden } from './usePlan';
+import { View } from 'react-native';
+import type { VarietyReport } from '@/core/planning/gardenPlan';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
+import { SOWING_NAMES } from '../words/garden';
+import { sayGardenReason } from '../words/reasons/garden';
+
+export interface ReportProps {
+  readonly view: PlanOfGarden;
+  readonly report: VarietyReport;
+}
+
+/** Records that it flowers today, which corrects the estimate. */
+export function Flowered({ report, view }: ReportProps) {
+  const record = useRecord();
+  const { variety, flowering } = report;
+  if (flowering?.by === 'seen') return null;
+  const sowing = variety.sowing && `${SOWING_NAMES[variety.sowing.how]} on ${variety.sowing.day}. `;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
+      <Button
+        title="First flower seen today"
+        onPress={() =>
+          record([{ kind: 'flowering.seen', body: { variety: variety.variety, day: view.today } }])
+        }
+      />
+      <Text
+        variant="small"
+        tone="soft"
+      >{`${sowing ?? ''}What you see takes precedence over the estimate.`}</Text>
+    </View>
+  );
+}
+
+export function floweringSentences({ flowering }: VarietyReport, f: Format): string[] {
+  if (!flowering) return ['Not known: say when it was sown or planted out, or when it first flowered.'];
+  return [
+    `From ${f.day(flowering.first)} to ${f.day(flowering.last)}.`,
+    ...flowering.reasons.map((each) => sayGardenReason(each, f)),
+  ];
+}
