@@ -79,6 +79,7 @@ test('unsure at a plant of the walk: what is seen is tapped, and the walk goes o
 }) => {
   await app.openDemo();
   await app.tap('Continue the walk');
+  await seen(page.getByRole('img', { name: /^Plant \d+ of \d+$/ }));
   const plant = (await page.getByRole('heading', { level: 1 }).textContent())!;
   await app.tap('Unsure which flower this is?');
   await seen(page.getByRole('heading', { name: 'Which flower is this?' }));
