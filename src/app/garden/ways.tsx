@@ -1,7 +1,7 @@
 import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
-export default function Technique() {
+export default function Ways() {
   return (
     <Route title="How you work">
       <LazyScreen screen="ways" />

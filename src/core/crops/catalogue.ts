@@ -180,15 +180,21 @@ export const receptiveDays = ({ receptive }: Crop): number =>
 const HOURS_A_DAY = 24;
 
 /**
+ * Days on which a female may take pollen, the first one counted: the late end of what is known.
+ *
+ * @example mostReceptiveDays(cropOf('corn')) // 10
+ */
+export const mostReceptiveDays = ({ receptive }: Crop): number =>
+  Math.max(1, Math.ceil((receptive?.value[1] ?? 0) / HOURS_A_DAY));
+
+/**
  * Days on which a bloom that is worked for a goal is looked at again, the first one counted. What opens floret by floret
  * is gone to as long as any may be open; who finds none says so.
  *
  * @example daysWorked(sunflower, sunflower.protocols.seed) // 10
  */
 export const daysWorked = (crop: Crop, protocol: Protocol | undefined): number =>
-  protocol?.collect?.fromBearing
-    ? Math.max(1, Math.floor((crop.receptive?.value[1] ?? 0) / HOURS_A_DAY))
-    : receptiveDays(crop);
+  protocol?.collect?.fromBearing ? mostReceptiveDays(crop) : receptiveDays(crop);
 
 /**
  * Days besides its own on which a bloom's pollen may be used: as long as it keeps, or as what bears as well stands open.

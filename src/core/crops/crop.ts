@@ -52,7 +52,7 @@ export const METHOD_FACTS = {
 export type Method = keyof typeof METHOD_FACTS;
 const METHOD_NAMES = Object.keys(METHOD_FACTS) as Method[];
 
-/** Technique by which one flower, ear or head gets pollen, and that is recorded of it. */
+/** Ways by which one flower, ear or head gets pollen, and that is recorded of it. */
 export type PollinationMethod = {
   [M in Method]: (typeof METHOD_FACTS)[M]['to'] extends readonly [] ? never : M;
 }[Method];
@@ -60,7 +60,7 @@ export const POLLINATION_METHODS = METHOD_NAMES.filter(
   (method): method is PollinationMethod => METHOD_FACTS[method].to.length > 0,
 );
 
-/** Technique to pollinate all the open flowers of a row. */
+/** Ways to pollinate all the open flowers of a row. */
 export type RowMethod = { [M in Method]: (typeof METHOD_FACTS)[M]['byRow'] extends true ? M : never }[Method];
 export const ROW_METHODS = METHOD_NAMES.filter((method): method is RowMethod => METHOD_FACTS[method].byRow);
 

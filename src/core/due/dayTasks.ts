@@ -9,8 +9,6 @@ export interface RoundSituation {
   readonly stopsLeft: number;
   /** Marked flowers that no round has dealt with. */
   readonly waiting: number;
-  /** Stops without pollen that are due, where nothing else is. */
-  readonly chores: number;
   readonly opens: number;
   readonly lastSafe: number;
   /** Minutes the rest of it takes. */
@@ -30,6 +28,8 @@ export interface DaySituation {
   readonly now: number;
   readonly sunset: number | null;
   readonly rounds: readonly RoundSituation[];
+  /** Stops without pollen that are due on an outing on which nothing else is. */
+  readonly chores: readonly { readonly outing: Outing; readonly due: number }[];
   /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
   readonly open: {
     readonly plants: number;
@@ -105,7 +105,7 @@ export function dayTasks(situation: DaySituation): DayTasks {
     const size = situation.looks.due;
     put({ kind: 'looks', size, minutes: minutesFor(size, MINUTES_PER_LOOK), started: false });
   }
-  for (const round of situation.rounds) put(choresTask(round));
+  for (const chores of situation.chores) put(choresTask(chores));
   later.sort((a, b) => a.from! - b.from!);
   const [next, ...then] = [...now, ...later];
   return next ? { next, then } : { next: { kind: 'rest', size: 0, minutes: 0, started: false }, then: [] };
@@ -128,17 +128,13 @@ export const roundFrom = ({ opens }: Pick<RoundSituation, 'opens'>): number =>
   opens - ROUND_BEFORE_OPENING_MS;
 
 /** Nothing of it waits for an hour. */
-function choresTask(round: RoundSituation): Task | undefined {
-  const { outing, chores } = round;
-  if (chores === 0 || roundSize(round) > 0) return undefined;
-  return {
-    kind: 'chores',
-    outing,
-    size: chores,
-    minutes: minutesFor(chores, MINUTES_PER_CHORE),
-    started: false,
-  };
-}
+const choresTask = ({ outing, due }: DaySituation['chores'][number]): Task => ({
+  kind: 'chores',
+  outing,
+  size: due,
+  minutes: minutesFor(due, MINUTES_PER_CHORE),
+  started: false,
+});
 
 function roundTask(round: RoundSituation): Task | undefined {
   const size = roundSize(round);

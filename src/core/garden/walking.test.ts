@@ -75,7 +75,7 @@ test('walking is never shorter than the straight line, and as far there as back'
       },
     ),
     {
-      // Technique that touch the ends of two walls that meet: rounding once barred one direction only.
+      // Ways that touch the ends of two walls that meet: rounding once barred one direction only.
       examples: [
         [
           [

@@ -74,7 +74,7 @@ export interface School {
 
 /** Tools that some use in place of the male flower itself, besides the crop's own. */
 const TOOLS_INSTEAD: readonly Method[] = ['maleFlower', 'brush', 'swab'];
-/** Technique of a cross, not of bringing pollen to a flower as it is. */
+/** A way of a cross, not of bringing pollen to a flower as it is. */
 const isTool = (method: Method): boolean => method !== 'emasculate';
 
 /**

@@ -1,4 +1,4 @@
-import { cropOf, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
+import { cropOf, mostReceptiveDays, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
@@ -57,10 +57,6 @@ export function purityOf(
   });
 }
 
-const HOURS_A_DAY = 24;
-
-/** The last day on which a bloom may have taken pollen: that of its opening, unless its crop takes it for longer. */
-function receptiveUntil({ receptive }: Crop, { day }: Bloom): Day | undefined {
-  const days = Math.max(1, Math.ceil((receptive?.value[1] ?? 0) / HOURS_A_DAY));
-  return day === undefined ? undefined : addDays(day, days - 1);
-}
+/** The last day on which a bloom may have taken pollen. */
+const receptiveUntil = (crop: Crop, { day }: Bloom): Day | undefined =>
+  day === undefined ? undefined : addDays(day, mostReceptiveDays(crop) - 1);

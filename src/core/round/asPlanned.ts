@@ -1,11 +1,11 @@
 import type { PollinationMethod } from '../crops/crop';
+import { coverOff, stripped, thinned } from '../fruit/takenOff';
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/kinds/roundBodies';
-import type { PickStop, PollinateStop, Stop, StripStop, UncoverStop } from '../journal/kinds/stops';
-import type { Day } from '../time/types';
+import type { PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './progress';
@@ -129,31 +129,12 @@ export const missedAt = (
 });
 
 /**
- * The covers of a stop that came off, as they were found.
+ * The covers of a stop that came off, as they were found: taken off on the day of the round, else since nobody knows when.
  *
- * @param day on which it happened, where that is known and was before.
  * @example uncoveredAt(round, stop, 'off').length // one for each bloom
  */
-export const uncoveredAt = (
-  round: Round,
-  { blooms, plant }: UncoverStop,
-  found: CoverFinding,
-  day: Day | undefined = found === 'whole' ? round.day : undefined,
-): Fact[] =>
-  blooms.map((bloom) => ({
-    kind: 'uncovered',
-    body: { bloom, plant, found, ...(day !== undefined && { day }) },
-  }));
-
-/**
- * Fruit that had set by itself and was taken off before the work; 0 where there was none.
- *
- * @example strippedAt(round, stop, 2).kind // 'stripped'
- */
-export const strippedAt = ({ day }: Round, { plant }: StripStop, count: number): Fact => ({
-  kind: 'stripped',
-  body: { plant, day, count, kept: [] },
-});
+export const uncoveredAt = (round: Round, { blooms, plant }: UncoverStop, found: CoverFinding): Fact[] =>
+  blooms.map((bloom) => coverOff({ bloom, plant }, found, found === 'whole' ? round.day : undefined));
 
 /**
  * A stop without pollen that was left as it is.
@@ -184,8 +165,8 @@ export function asPlanned(journal: Journal, round: Round, stop: Stop): readonly 
     case 'uncover':
       return uncoveredAt(round, stop, 'whole');
     case 'thin':
-      return stop.blooms.map((bloom) => ({ kind: 'removed', body: { bloom, how: 'thinned' } }));
+      return stop.blooms.map((bloom) => thinned(bloom));
     case 'strip':
-      return [strippedAt(round, stop, 0)];
+      return [stripped(stop.plant, round.day, 0)];
   }
 }

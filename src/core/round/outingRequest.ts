@@ -9,16 +9,15 @@ import { isFitForSeed } from '../journal/plantCondition';
 import type { Garden, Round, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { worthByTime } from '../opening/worth';
-import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud } from '../pairing/buds';
 import { fatheredBefore } from '../pairing/fatheredBefore';
 import type { Chore } from '../journal/kinds/stops';
-import { choresDue } from './operations/operations';
-import { flowersDue, isInHand, outingOfCrop, type FlowersDue } from '../due/flowersDue';
+import { choresOf } from './chores';
+import { flowersDue, isInHand, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';
-import { malesCarried, roundsOf, type OutingDay } from '../outing/outingDay';
-import { choreStopId, plannedFlowers } from './stops';
+import { malesCarried, type OutingDay } from '../outing/outingDay';
+import { plannedFlowers } from './stops';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
 import { WALKING_M_PER_MS } from './roundJobs';
@@ -116,37 +115,6 @@ function sharesOf(
     }),
   );
 }
-
-/**
- * What is due on an outing without pollen.
- *
- * @example choresOf(new Journal(), garden, { day: '2026-07-19', outing: 'morning', females: [] }) // []
- */
-export function choresOf(
-  journal: Journal,
-  garden: Garden,
-  { day, outing, females }: OutingDay & { readonly females: readonly FemaleBud[] },
-): Chore[] {
-  const due = choresDue({
-    journal,
-    garden,
-    day,
-    isWorked: (crop) => outingOfCrop(crop) === outing,
-    mothers: new Set(females.flatMap(({ plant, forSeed }) => (forSeed ? [plant] : []))),
-  });
-  if (due.length === 0) return due;
-  const left = new Set(
-    Array.from({ length: LEFT_FOR_DAYS }, (_, i) => addDays(day, -i - 1)).flatMap((before) =>
-      roundsOf(journal, { day: before, outing }).flatMap(({ done }) =>
-        [...done.values()].flatMap(({ stop, outcome }) => (outcome === 'skipped' ? [stop] : [])),
-      ),
-    ),
-  );
-  return due.filter((chore) => !left.has(choreStopId(chore)));
-}
-
-/** Who left something as it is, is not asked again for so many days. Our default. */
-const LEFT_FOR_DAYS = 7;
 
 /** Who walks the rounds to be planned. */
 export interface Walkers {

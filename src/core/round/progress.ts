@@ -8,7 +8,7 @@ import { toMs } from '../time/calendar';
 import { wantsSeed } from '../crops/variety';
 import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import { USUAL_HANDLING } from '../outing/handling';
-import { canBeLate, donorsAt, serviceMs, waitsForFlowers } from './operations/operations';
+import { canBeLate, donorsAt, pollenAt, serviceMs } from './operations/operations';
 import type { HandlingMs } from './operations/operation';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
@@ -52,7 +52,6 @@ export interface RoundConditions {
  */
 export function progressOf(round: Round, now: number, conditions: RoundConditions): Progress {
   const { stops } = round;
-  const { hours } = conditions;
   const left = stopsLeft(round);
   const at = left[0] ? stops.indexOf(left[0]) : stops.length;
   const pace = paceOf(round, conditions);
@@ -60,13 +59,21 @@ export function progressOf(round: Round, now: number, conditions: RoundCondition
   let time = now;
   left.forEach((stop, i) => {
     if (i > 0) time += pace * walkingMs(stops, stop, conditions);
-    const open = waitsForFlowers(stop) ? hours.get(stop.variety) : undefined;
+    const open = hoursAt(stop, conditions);
     if (open) time = Math.max(time, open.opens);
     if (canBeLate(stop) && open && time > open.lastSafe) tooLate.push(stop.stop);
     time += pace * serviceOf(stop, conditions);
   });
   return { at, left: left.length, finish: time, tooLate };
 }
+
+/**
+ * The hours of the flowers of a stop; what touches no pollen has none.
+ *
+ * @example hoursAt(uncover, { hours }) // undefined
+ */
+export const hoursAt = (stop: Stop, { hours }: RoundConditions): WorkingHours | undefined =>
+  pollenAt(stop) === undefined ? undefined : hours.get(stop.variety);
 
 const serviceOf = (stop: Stop, { handling }: RoundConditions): number =>
   serviceMs(stop, handling?.get(stop.variety) ?? USUAL_HANDLING);
@@ -86,8 +93,7 @@ function paceOf({ stops, done }: Round, conditions: RoundConditions): number {
     const is = done.get(stop.stop);
     if (!before || !was || !is) return [];
     // Who had to wait for it to open was not slow.
-    const opens = waitsForFlowers(stop) ? conditions.hours.get(stop.variety)?.opens : undefined;
-    if (toMs(was.at) < (opens ?? -Infinity)) return [];
+    if (toMs(was.at) < (hoursAt(stop, conditions)?.opens ?? -Infinity)) return [];
     return [
       (toMs(is.at) - toMs(was.at)) / (walkingMs(stops, stop, conditions) + serviceOf(stop, conditions)),
     ];

@@ -2,7 +2,7 @@ import type { Place } from '../garden/places';
 import { walkingDistance } from '../garden/walking';
 import { MS_PER_MINUTE } from '../time/calendar';
 import type { Chore } from '../journal/kinds/stops';
-import { choreMs, comesFirst } from './operations/operations';
+import { comesFirst, serviceMs } from './operations/operations';
 import type { Pair } from '../pairing/pairFlowers';
 import type { RoundRequest, RoundVariety } from './roundRequest';
 import type { Job, RouteProblem } from '../route/routeProblem';
@@ -57,7 +57,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     jobs.push({
       ...{ kind: 'chore', chore, variety, father: chore.variety, block: variety.family },
       ...{ plant: chore.plant, last: suspects.has(chore.plant), needs: [] },
-      ...{ opens: begins, lastSafe: Infinity, lasts: choreMs(chore) },
+      ...{ opens: begins, lastSafe: Infinity, lasts: serviceMs(chore, variety.handling) },
       // As much as a pollination, and at any time: it is not left out, and gives way to what cannot wait.
       worthAt: isFirst ? 'forOthers' : () => variety.weight,
     });

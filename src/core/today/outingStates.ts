@@ -8,7 +8,6 @@ import { serviceMs } from '../round/operations/operations';
 import type { HandlingMs } from '../round/operations/operation';
 import { outingsAt, type OutingNow } from '../due/outings';
 import { mayTake, usesLeft } from '../pairing/buds';
-import { choresOf } from '../round/outingRequest';
 import { plannedFlowers, stopsLeft } from '../round/stops';
 
 /** An outing with its flowers and what they want done. */
@@ -30,7 +29,7 @@ export interface OutingStates {
  * @example outingStatesAt(new Journal(), garden, now) // { rounds: [], about: undefined }
  */
 export function outingStatesAt(journal: Journal, garden: Garden, now: number): OutingStates {
-  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, garden, outing));
+  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, outing));
   return { rounds, about: roundToShow(rounds, now) };
 }
 
@@ -44,10 +43,8 @@ export const outingNamed = (
   name: string | undefined,
 ): OutingState | undefined => rounds.find(({ outing }) => outing.outing === name) ?? about;
 
-function roundAt(journal: Journal, garden: Garden, outing: OutingNow): OutingState {
+function roundAt(journal: Journal, outing: OutingNow): OutingState {
   const due = flowersDue(journal, outing);
-  const isEmpty = due.rounds.length === 0 && due.females.length === 0;
-  const chores = isEmpty ? choresOf(journal, garden, { ...outing, females: [] }).length : 0;
   return {
     outing,
     due,
@@ -55,7 +52,6 @@ function roundAt(journal: Journal, garden: Garden, outing: OutingNow): OutingSta
       outing: outing.outing,
       stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
       waiting: waitingOf(due),
-      chores,
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
       minutes: roundMinutes(journal, due),

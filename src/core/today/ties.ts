@@ -28,7 +28,7 @@ export interface TiedFlower {
 }
 
 /** What is said most exactly counts before what is said of more. */
-const MAX_EXACT_FIRST: readonly TieMeaning['of'][] = ['cross', 'day', 'variety'];
+const MOST_EXACT_FIRST: readonly TieMeaning['of'][] = ['cross', 'day', 'variety'];
 
 /**
  * The colour with which a flower is tied; of several that fit the one of its cross, then of its day, then of its
@@ -51,6 +51,6 @@ export function tieFor(journal: Journal, { variety, mating, day }: TiedFlower): 
     }
   };
   const fitting = tiesOf(journal).filter(fits);
-  const [of] = MAX_EXACT_FIRST.filter((each) => fitting.some(({ means }) => means?.of === each));
+  const [of] = MOST_EXACT_FIRST.filter((each) => fitting.some(({ means }) => means?.of === each));
   return fitting.find(({ means }) => means?.of === of)?.colour;
 }

@@ -13,7 +13,8 @@ import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from '
 import { openNowOf, opensNext } from '../due/openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from '../due/outings';
 import type { Shortage } from '../pairing/shortages';
-import { outingStatesAt } from './outingStates';
+import { choresOf } from '../round/chores';
+import { outingStatesAt, type OutingState } from './outingStates';
 import { roundSupplies, type Supplies } from './supplies';
 import { routineOf } from '../due/routine';
 
@@ -64,6 +65,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       now,
       sunset: sun.sunset,
       rounds: rounds.map(({ situation }) => situation),
+      chores: choresAlone(journal, garden, rounds),
       open: before ? NOTHING_OPEN : openSize(journal, garden, now, walks),
       walks: !before && walks ? walksOf(walk) : [],
       routine: routineOf(journal, garden, now),
@@ -76,6 +78,18 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
     walk,
   };
 }
+
+/** Where there are flowers or a round, what is due without pollen goes with these. */
+const choresAlone = (
+  journal: Journal,
+  garden: Garden,
+  rounds: readonly OutingState[],
+): DaySituation['chores'] =>
+  rounds.flatMap(({ outing, due: { rounds: planned, females } }) => {
+    if (planned.length > 0 || females.length > 0) return [];
+    const due = choresOf(journal, garden, { ...outing, females: [] }).length;
+    return due > 0 ? [{ outing: outing.outing, due }] : [];
+  });
 
 /** Walks that may begin at the same time are one. */
 function walksOf(walk: readonly WalkedPlant[]): WalkSituation[] {

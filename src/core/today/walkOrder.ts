@@ -66,7 +66,7 @@ function bedOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonl
 }
 
 /** Metres from each bed, or from the gate (first), to a bed. */
-type Technique = readonly (readonly number[])[];
+type Ways = readonly (readonly number[])[];
 
 function shortestOrder(ends: readonly Ends[], obstacles: readonly Segment[]): readonly number[] {
   const distance = walkingDistance(obstacles);
@@ -79,7 +79,7 @@ function shortestOrder(ends: readonly Ends[], obstacles: readonly Segment[]): re
 }
 
 /** The shortest of all orders [dynamic programming over sets of beds: Held & Karp 1962, from memory]. */
-function exactOrder(ways: Technique): number[] {
+function exactOrder(ways: Ways): number[] {
   const beds = ways.length;
   const all = 1 << beds;
   const lengths = new Float64Array(all * beds).fill(Infinity);
@@ -115,7 +115,7 @@ function exactOrder(ways: Technique): number[] {
  * is [Or-opt: Or 1976, from memory]. Much quicker than the search for a round, and it need not be as good: nothing shuts
  * on this walk.
  */
-function goodOrder(ways: Technique): readonly number[] {
+function goodOrder(ways: Ways): readonly number[] {
   const lengthOf = (order: readonly number[]): number =>
     order.reduce((sum, to, i) => sum + ways[to]![(order[i - 1] ?? -1) + 1]!, 0);
   const shortest = (orders: Iterable<readonly number[]>, than: readonly number[]): readonly number[] => {

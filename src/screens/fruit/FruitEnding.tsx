@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { coverOff, thinned } from '@/core/fruit/takenOff';
 import type { Fact } from '@/core/journal/entry';
 import { isCovered } from '@/core/journal/isCovered';
 import type { HarvestUse } from '@/core/journal/kinds/fruit';
@@ -41,10 +42,7 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
       <Button title="Harvest" onPress={() => setHarvesting(true)} />
-      <Button
-        title="Thinned"
-        onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'thinned' } }])}
-      />
+      <Button title="Thinned" onPress={() => record([thinned(id)])} />
       <Button
         title="Lost: animal, vine, mower"
         onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'lost' } }])}
@@ -134,8 +132,7 @@ function UncoverSheet({
     onClose();
   };
   const save = (as: CoverFinding, day: Day | undefined): void => {
-    const { bloom: id, plant } = bloom;
-    record([{ kind: 'uncovered', body: { bloom: id, plant, found: as, ...(day !== undefined && { day }) } }]);
+    record([coverOff(bloom, as, day)]);
     close();
   };
   const last = pollinationsOf(bloom).at(-1)?.day ?? bloom.day ?? today;

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { thinned } from '@/core/fruit/takenOff';
 import { isOnPlant } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
-import { Stepper } from '@/ui/parts/Stepper';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { FruitStepper } from '../shell/FruitStepper';
 
 /** Of fruit that nobody tells apart some are taken off on purpose: that is no failure of theirs. */
 export function ThinSome({ fruit }: { readonly fruit: Fruit }) {
@@ -18,19 +19,12 @@ export function ThinSome({ fruit }: { readonly fruit: Fruit }) {
   if (most === 0) return null;
   return (
     <View style={{ gap: SPACE.s }}>
-      <Stepper
-        label="Taken off to thin"
-        value={off}
-        most={most}
-        onChange={setCount}
-        lessLabel="One fruit less"
-        moreLabel="One fruit more"
-      />
+      <FruitStepper label="Taken off to thin" value={off} most={most} onChange={setCount} />
       {off > 0 ? (
         <Button
           title={`${f.count(off, 'fruit', 'fruits')} off`}
           onPress={() => {
-            record([{ kind: 'removed', body: { bloom: fruit.bloom.bloom, how: 'thinned', count: off } }]);
+            record([thinned(fruit.bloom.bloom, off)]);
             setCount(0);
           }}
         />

@@ -1,10 +1,9 @@
 import { useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
-import { progressOf, type RoundConditions } from '@/core/round/progress';
+import { hoursAt, progressOf, type RoundConditions } from '@/core/round/progress';
 import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
-import { waitsForFlowers } from '@/core/round/operations/operations';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { Button } from '@/ui/parts/Button';
@@ -47,7 +46,7 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   const guard = useTapGuard(stop?.stop ?? '');
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
-  const shut = waitsForFlowers(stop) ? conditions.hours.get(stop.variety)?.lastSafe : undefined;
+  const shut = hoursAt(stop, conditions)?.lastSafe;
   const missed = new Set(
     round.stops.flatMap(({ stop: id }, i) => ((round.done.get(id)?.outcome ?? 'done') === 'done' ? [] : [i])),
   );

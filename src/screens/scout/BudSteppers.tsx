@@ -6,7 +6,7 @@ import { Button } from '@/ui/parts/Button';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import type { WalkWords } from '../words/blooms';
+import type { WalkWords } from '../words/forms/form';
 import { BudPicture } from './BudPicture';
 
 /** Beyond this many of one sex on one plant a finger has slipped. */

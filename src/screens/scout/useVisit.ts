@@ -1,4 +1,3 @@
-import { scoutVisitFacts } from '@/core/outing/scoutVisit';
 import { coveringOf } from '@/core/crops/catalogue';
 import { type CoverMethod, walkId } from '@/core/journal/kinds/scout';
 import type { Day } from '@/core/time/types';
@@ -7,7 +6,7 @@ import { meantFor } from '@/core/journal/matingOf';
 import type { Mating } from '@/core/journal/state';
 import { techniqueOf } from '@/core/outing/technique';
 import type { WalkedPlant } from '@/core/due/outings';
-import { type ScoutVisit, waitingBlooms } from '@/core/outing/scoutVisit';
+import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/outing/scoutVisit';
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { stripped } from '@/core/fruit/takenOff';
 import {
   PLANT_HEALTHS,
   TRUENESSES,
@@ -17,12 +18,12 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
-import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { HEALTH_NAMES, TRUENESS_NAMES } from '../words/names';
 import { Explained } from './Explained';
+import { FruitStepper } from './FruitStepper';
 
 export interface PlantNotesProps {
   readonly plant: Plant;
@@ -97,20 +98,13 @@ function Strip({ plant: { plant }, onDone }: EndingProps) {
       <Text variant="small" tone="soft">
         While it swells, few others set. Take it off before you cover flowers for seed.
       </Text>
-      <Stepper
-        label="Taken off now"
-        value={count}
-        most={MAX_STRIPPED}
-        onChange={setCount}
-        lessLabel="One fruit less"
-        moreLabel="One fruit more"
-      />
+      <FruitStepper label="Taken off now" value={count} most={MAX_STRIPPED} onChange={setCount} />
       {count > 0 ? (
         <Button
           variant="main"
           title={`${f.count(count, 'fruit', 'fruits')} off`}
           onPress={() => {
-            record([{ kind: 'stripped', body: { plant, day, count, kept: [] } }]);
+            record([stripped(plant, day, count)]);
             onDone();
           }}
         />

@@ -1,33 +1,14 @@
-import { bearingSexOf, coveringOf, type CoveredCrop, type Crop } from '@/core/crops/catalogue';
+import { bearingSexOf, type CoveredCrop, type Crop } from '@/core/crops/catalogue';
 import type { VarietyTraits } from '@/core/crops/traits';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
-import type { Sex } from '@/core/journal/kinds/scout';
 import type { Bloom } from '@/core/journal/state';
 import type { WalkRoles } from '@/core/due/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 import type { Format } from '../format/format';
+import type { CountWords, WalkWords } from './forms/form';
 import { wordsOf } from './forms/forms';
 import { MISSED, SEEN } from './names';
-
-/** Something that is counted on the walk. */
-interface CountWords {
-  readonly label: string;
-  readonly glyph: GlyphName;
-}
-
-/** What the walk asks at a plant: what opens next, then what comes later. */
-export interface WalkWords {
-  readonly next: string;
-  /** How to tell them. */
-  readonly sign: string;
-  readonly eve: Readonly<Partial<Record<Sex, CountWords>>>;
-  /** What comes later, where that is counted: without males where they are of no use before their day. */
-  readonly later: string;
-  readonly green: Readonly<Partial<Record<Sex, CountWords>>>;
-  /** Flowers that are to get no pollen. */
-  readonly controls?: CountWords;
-}
 
 /**
  * The words of the walk for a crop.
@@ -40,21 +21,9 @@ export function walkWords(
   roles: Pick<WalkRoles, 'bears' | 'fathers' | 'emasculate'>,
   sameDay: boolean,
 ): WalkWords {
-  const { cover } = coveringOf(crop);
-  if (cover.bearing === 'green' && cover.male === undefined) return HEAD_WALK;
+  const own = wordsOf(crop.flower).walk;
+  if (own) return own;
   if (crop.habit === 'perfect') return perfectWords(roles, sameDay);
-  if (cover.bearing === 'green') {
-    return {
-      next: 'For tomorrow',
-      sign: 'Silk shows inside the bag; a tassel has begun to shed.',
-      later: 'Bag now, before any silk shows',
-      eve: {
-        female: { label: 'Bagged ears with silk', glyph: 'silk' },
-        male: { label: 'Tassels to bag', glyph: 'tassel' },
-      },
-      green: { female: { label: 'Shoots to bag', glyph: 'ear' } },
-    };
-  }
   const bearing = bearingSexOf(crop, traits);
   const buds = {
     female: { label: bearing === 'perfect' ? 'With a fruitlet' : 'Females', glyph: bearing },
@@ -75,15 +44,6 @@ export function walkWords(
     ...(roles.emasculate && { controls: CONTROLS }),
   };
 }
-
-/** Heads that wait under their bags, and those that get one. */
-const HEAD_WALK: WalkWords = {
-  next: 'For tomorrow',
-  sign: 'Look through the bag: the rays have unfolded, and the outermost florets are about to open.',
-  later: 'Bag now, before any ray unfolds',
-  eve: { female: { label: 'Bagged heads that begin', glyph: 'head' } },
-  green: { female: { label: 'Heads to bag', glyph: 'head' } },
-};
 
 const CONTROLS: CountWords = { label: 'Controls: emasculated, no pollen', glyph: 'perfect' };
 

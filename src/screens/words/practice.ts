@@ -44,7 +44,7 @@ export function sayAnswer(answer: Answer, form: FlowerForm): string {
     case 'endRot':
       return 'End rot';
     default:
-      return answer === 'perfect' ? wordsOf(form).bothInOne : saySex(form, answer);
+      return (answer === 'perfect' ? wordsOf(form).bothInOne : undefined) ?? saySex(form, answer);
   }
 }
 

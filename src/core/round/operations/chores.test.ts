@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { begin, Phone, statesOf, YARD } from '@testing/yard';
 import { fruitOf } from '../../fruit/fruits';
+import { stripped } from '../../fruit/takenOff';
 import { cohortId } from '../../journal/cohort';
 import type { Entry, Fact } from '../../journal/entry';
 import { Journal } from '../../journal/journal';
@@ -10,9 +11,10 @@ import { roundsOf } from '../../outing/outingDay';
 import { purityOf } from '../../purity/purityOf';
 import { addDays } from '../../time/calendar';
 import type { Day } from '../../time/types';
-import { asPlanned, leftAt, strippedAt } from '../asPlanned';
+import { asPlanned, leftAt } from '../asPlanned';
+import { choresOf } from '../chores';
 import { progressOf } from '../progress';
-import { choresOf, outingRequest } from '../outingRequest';
+import { outingRequest } from '../outingRequest';
 import { planOuting } from '../planOuting';
 import { mustCleanBefore, stopsOf } from '../stops';
 
@@ -113,6 +115,18 @@ describe('uncover', () => {
       reasons: [{ code: 'cover.offBefore' }],
     });
     expect(grade).toBe('notForSeed');
+  });
+});
+
+test('pollen of a male whose cover was off before it was used is not clean', () => {
+  const phone = begin([{ variety: 'v', crop: 'maxima', plants: ['p1', 'p9'] }]);
+  phone.say(at(on(-1), '18:00'), covered('p1', 'f', D), male);
+  phone.say(at(D, '04:30'), { kind: 'uncovered', body: { bloom: 'm', plant: 'p9', found: 'off' } });
+  phone.say(at(D), pollinated('p1', 'f'));
+  const { chain } = purityOf(phone.journal, YARD, phone.journal.all('bloom').get('f')!)!;
+  expect(chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
+    state: 'broken',
+    reasons: [{ code: 'pollen.uncovered' }],
   });
 });
 
@@ -294,8 +308,8 @@ test('in whatever order entries of two phones arrive, covers and fruit are the s
   b.say(at(D, '06:01'), { kind: 'uncovered', body: { bloom: 'old', plant: 'p3', found: 'whole', day: D } });
   b.say(at(D, '06:02'), { kind: 'removed', body: { bloom: 'old', how: 'thinned' } });
   const strip = round(a).stops.find((stop) => stop.kind === 'strip')!;
-  a.say(at(D, '06:03'), strippedAt(round(a), strip, 2));
-  b.say(at(D, '06:04'), strippedAt(round(b), strip, 1));
+  a.say(at(D, '06:03'), stripped(strip.plant, D, 2));
+  b.say(at(D, '06:04'), stripped(strip.plant, D, 1));
   a.hear(b);
   const entries = [...a.journal.entries()] as Entry[];
   fc.assert(

@@ -24,20 +24,11 @@ export const OPERATIONS: Operations = {
 export const choresDue = (context: ChoreContext): Chore[] =>
   Object.values(OPERATIONS).flatMap(({ due }) => (due?.(context) ?? []) as readonly Chore[]);
 
-/** Milliseconds that a chore takes. */
-export const choreMs = (chore: Chore): number => {
-  const { lasts } = OPERATIONS[chore.kind] as Operation<Stop>;
-  return lasts(chore as Stop, NO_HANDLING);
-};
-
-/** Chores touch no pollen. */
-const NO_HANDLING: HandlingMs = { pick: 0, pollinate: 0 };
-
 /** Does a chore come before the pollinations at its plant? */
-export const comesFirst = ({ kind }: Chore): boolean => OPERATIONS[kind].when === 'first';
+export const comesFirst = (chore: Chore): boolean => operationOf(chore).when === 'first';
 
 /** A record over the kinds answers with the operation of the stop's own kind. */
-const operationOf = (stop: Stop): Operation<Stop> => OPERATIONS[stop.kind] as Operation<Stop>;
+const operationOf = ({ kind }: Pick<Stop, 'kind'>): Operation<Stop> => OPERATIONS[kind] as Operation<Stop>;
 
 /**
  * What the work at a stop is done to, in order.
@@ -62,16 +53,13 @@ export const malesHeldAt = (stop: Stop): readonly string[] => operationOf(stop).
 /** The variety whose pollen hands and brush touch at a stop, if any. */
 export const pollenAt = (stop: Stop): string | undefined => operationOf(stop).pollen(stop);
 
-/** Does the work at a stop wait for flowers to open? What touches no pollen does not. */
-export const waitsForFlowers = (stop: Stop): boolean => pollenAt(stop) !== undefined;
-
 /**
  * Milliseconds that the work at a stop takes.
  *
  * @example serviceMs({ kind: 'pick', blooms: ['m1', 'm2'], … }, { pick: 25_000, pollinate: 75_000 }) // 50_000
  */
-export const serviceMs = (stop: Stop, handling: HandlingMs): number =>
-  operationOf(stop).lasts(stop, handling);
+export const serviceMs = (stop: Stop | Chore, handling: HandlingMs): number =>
+  operationOf(stop).lasts(stop as Stop, handling);
 
 /** Is there nothing left to do at a stop once its flowers have shut? */
 export const canBeLate = (stop: Stop): boolean => operationOf(stop).canBeLate;

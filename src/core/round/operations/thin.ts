@@ -1,7 +1,6 @@
 import { cropOf } from '../../crops/catalogue';
 import { wantsSeed } from '../../crops/variety';
-import { isOnPlant } from '../../fruit/fruitHistory';
-import { fruitOf, type Fruit } from '../../fruit/fruits';
+import type { Fruit } from '../../fruit/fruits';
 import type { ThinStop } from '../../journal/kinds/stops';
 import type { Journal } from '../../journal/journal';
 import type { Garden } from '../../journal/state';
@@ -10,7 +9,7 @@ import { purityOf } from '../../purity/purityOf';
 import { seasonAt } from '../../season/seasons';
 import { groupBy } from '../../text/groupBy';
 import type { Operation } from './operation';
-import { WITHOUT_POLLEN } from './withoutPollen';
+import { becameOfEach, fruitOnPlants, WITHOUT_POLLEN } from './withoutPollen';
 
 /**
  * A plant that is to ripen seed carries more fruit than it ripens: some come off, so that the rest fills; first those
@@ -22,12 +21,11 @@ export const THIN: Operation<ThinStop> = {
   fields: ['blooms'],
   blooms: ({ blooms }) => blooms,
   when: 'anyTime',
-  due({ journal, garden, day, isWorked }) {
-    const growing = journal.bloomsBetween(seasonAt(journal, day).from, day).flatMap((bloom) => {
-      const fruit = bloom.pollination && fruitOf(journal, garden, day, bloom);
-      if (!fruit || fruit.plant.removed || !wantsSeed(fruit.variety.purpose)) return [];
-      return isWorked(cropOf(fruit.variety.crop)) && isGrowing(fruit) ? [fruit] : [];
-    });
+  due(context) {
+    const { journal, garden, day } = context;
+    const growing = fruitOnPlants(context, seasonAt(journal, day).from, () => true).filter(
+      (fruit) => wantsSeed(fruit.variety.purpose) && isGrowing(fruit),
+    );
     return [...groupBy(growing, ({ plant }) => plant.plant)].flatMap(([plant, fruits]) => {
       const { variety } = fruits[0]!;
       const most = cropOf(variety.crop).seedFruits?.value[1] ?? Infinity;
@@ -37,17 +35,10 @@ export const THIN: Operation<ThinStop> = {
         (a, b) => worth.get(a)! - worth.get(b)! || a.history.age - b.history.age,
       );
       const blooms = leastFirst.slice(0, fruits.length - most).map(({ bloom }) => bloom.bloom);
-      return blooms.length > 0 ? [{ kind: 'thin' as const, plant, variety: variety.variety, blooms }] : [];
+      return [{ kind: 'thin' as const, plant, variety: variety.variety, blooms }];
     });
   },
-  became({ blooms: ids }, { blooms }) {
-    const ends = ids.map((id) => {
-      const bloom = blooms.get(id);
-      return bloom?.removed?.at ?? bloom?.harvest?.at;
-    });
-    const at = ends.every((each) => each !== undefined) ? ends.at(-1) : undefined;
-    return at === undefined ? undefined : { at, outcome: 'done' };
-  },
+  became: ({ blooms }, seen) => becameOfEach(blooms, seen, ({ removed, harvest }) => removed ?? harvest),
 };
 
 const GRADES: readonly Grade[] = ['notForSeed', 'doubtful', 'likely', 'true'];
@@ -56,5 +47,4 @@ const worthForSeed = ({ bloom }: Fruit, journal: Journal, garden: Garden): numbe
   GRADES.indexOf(purityOf(journal, garden, bloom)?.grade ?? 'likely');
 
 /** One by itself, not of a cohort: those are taken off by count. */
-const isGrowing = ({ count, history }: Fruit): boolean =>
-  count === 1 && isOnPlant(history) && history.lastGrowing > 0;
+const isGrowing = ({ count, history }: Fruit): boolean => count === 1 && history.lastGrowing > 0;

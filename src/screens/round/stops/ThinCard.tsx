@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { thinned } from '@/core/fruit/takenOff';
 import type { ThinStop } from '@/core/journal/kinds/stops';
 import { formatTagCode } from '@/core/text/tagCode';
 import { leftAt } from '@/core/round/asPlanned';
@@ -21,7 +22,7 @@ export function ThinCard({ stop, ...shared }: StopProps & { readonly stop: ThinS
   const off = stop.blooms.filter((bloom) => !spared.includes(bloom));
   const says = `Take off ${f.count(off.length, 'fruit', 'fruits')}`;
   const done = (): void => {
-    const taken = off.map((bloom) => ({ kind: 'removed', body: { bloom, how: 'thinned' } }) as const);
+    const taken = off.map((bloom) => thinned(bloom));
     // Of what is spared nothing is recorded; the stop is done all the same.
     record(spared.length > 0 ? [...taken, leftAt(shared.round, stop)] : taken, whenSaved(dropKept));
   };

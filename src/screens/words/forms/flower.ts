@@ -49,7 +49,6 @@ export const FLOWER: FormWords = {
   asksAt: {},
   seen: {},
   sexes: { female: 'Female', male: 'Male', perfect: 'Perfect flower' },
-  bothInOne: 'Perfect flower',
   stages: () => STAGES,
   ages: () => AGES,
   asksWhen: () => 'It is evening. When does this flower open?',

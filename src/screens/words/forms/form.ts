@@ -4,6 +4,8 @@ import type { SeasonStage } from '@/core/guide/usualSeason';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
+import type { Sex as CountedSex } from '@/core/journal/kinds/scout';
+import type { GlyphName } from '@/ui/glyphs/Glyph';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { MorningStep } from '@/core/practice/steps';
 import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
@@ -26,6 +28,25 @@ export interface Telling {
   readonly text: string;
 }
 
+/** Something that is counted on the walk. */
+export interface CountWords {
+  readonly label: string;
+  readonly glyph: GlyphName;
+}
+
+/** What the walk asks at a plant: what opens next, then what comes later. */
+export interface WalkWords {
+  readonly next: string;
+  /** How to tell them. */
+  readonly sign: string;
+  readonly eve: Readonly<Partial<Record<CountedSex, CountWords>>>;
+  /** What comes later, where that is counted: without males where they are of no use before their day. */
+  readonly later: string;
+  readonly green: Readonly<Partial<Record<CountedSex, CountWords>>>;
+  /** Flowers that are to get no pollen. */
+  readonly controls?: CountWords;
+}
+
 /** At the stop where pollen is taken. */
 interface TakingWords {
   readonly verb: string;
@@ -46,8 +67,8 @@ interface GivingWords {
 export interface FormWords {
   /** Which sex, or which part of the plant. */
   readonly sexes: Readonly<Record<Sex, string>>;
-  /** Both in one, as an answer beside the others. */
-  readonly bothInOne: string;
+  /** Both in one, as an answer beside the others, where that is said in another way. */
+  readonly bothInOne?: string;
   readonly stages: (sex: Sex) => Readonly<Record<FlowerStage, string>>;
   /** By what an age is told. */
   readonly ages: (sex: Sex) => Readonly<Record<FlowerStage, Telling>>;
@@ -62,6 +83,8 @@ export interface FormWords {
   readonly missed: Readonly<Partial<Record<MissedReason, string>>>;
   readonly figures: Readonly<Partial<Record<FigureCode, string>>>;
   readonly season: Readonly<Partial<Record<SeasonStage, string>>>;
+  /** On the walk, where all of its crops are covered in one way. */
+  readonly walk?: WalkWords;
   /** At a stop: taking pollen, and giving it. */
   readonly taking: TakingWords;
   readonly giving: GivingWords;

@@ -45,7 +45,6 @@ export const GRASS: FormWords = {
   },
   seen: { misshapen: 'Gaps in it', yellowing: 'Thin, empty' },
   sexes: { female: 'Shoot', male: 'Tassel', perfect: 'Shoot' },
-  bothInOne: 'Shoot',
   stages: (sex) => (sex === 'male' ? TASSEL_STAGES : SHOOT_STAGES),
   ages: (sex) => (sex === 'male' ? TASSEL : SHOOT),
   asksWhen: (sex) => (sex === 'male' ? 'When does this tassel shed?' : 'When does this shoot show its silk?'),
@@ -71,6 +70,16 @@ export const GRASS: FormWords = {
     routineEvery: 'To eat: shake tassels over silk every',
   },
   season: { males: 'Tassels shed', bearing: 'Silk is out' },
+  walk: {
+    next: 'For tomorrow',
+    sign: 'Silk shows inside the bag; a tassel has begun to shed.',
+    later: 'Bag now, before any silk shows',
+    eve: {
+      female: { label: 'Bagged ears with silk', glyph: 'silk' },
+      male: { label: 'Tassels to bag', glyph: 'tassel' },
+    },
+    green: { female: { label: 'Shoots to bag', glyph: 'ear' } },
+  },
   taking: {
     verb: 'Take',
     what: ['tassel bag', 'tassel bags'],

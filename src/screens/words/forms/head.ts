@@ -27,7 +27,6 @@ export const HEAD: FormWords = {
   },
   seen: { growing: 'Filling', misshapen: 'Rings of empty hulls', yellowing: 'Empty' },
   sexes: { female: 'Head', male: 'Head', perfect: 'Head' },
-  bothInOne: 'Head',
   stages: () => STAGES,
   ages: () => AGES,
   asksWhen: () => 'When do the florets of this head open?',
@@ -50,6 +49,13 @@ export const HEAD: FormWords = {
     malesForSeed: 'Heads of other plants on the brush, for seed',
   },
   season: { flowers: 'Florets open', seed: 'Back of the head is yellow' },
+  walk: {
+    next: 'For tomorrow',
+    sign: 'Look through the bag: the rays have unfolded, and the outermost florets are about to open.',
+    later: 'Bag now, before any ray unfolds',
+    eve: { female: { label: 'Bagged heads that begin', glyph: 'head' } },
+    green: { female: { label: 'Heads to bag', glyph: 'head' } },
+  },
   taking: {
     verb: 'Brush',
     what: ['head for its pollen', 'heads for their pollen'],

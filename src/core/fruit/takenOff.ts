@@ -1,0 +1,40 @@
+import type { Fact } from '../journal/entry';
+import type { CoverFinding } from '../journal/kinds/roundBodies';
+import type { Bloom } from '../journal/state';
+import type { Day } from '../time/types';
+
+/**
+ * A cover that is not there any more, as it was found.
+ *
+ * @param day on which it came off, where that is known.
+ * @example coverOff(bloom, 'torn', undefined).kind // 'uncovered'
+ */
+export const coverOff = (
+  { bloom, plant }: Pick<Bloom, 'bloom' | 'plant'>,
+  found: CoverFinding,
+  day: Day | undefined,
+): Fact => ({
+  kind: 'uncovered',
+  body: { bloom, plant, found, ...(day !== undefined && { day }) },
+});
+
+/**
+ * Fruit that had set by itself and was taken off a plant; 0 where there was none.
+ *
+ * @example stripped('p1', '2026-07-19', 2).kind // 'stripped'
+ */
+export const stripped = (plant: string, day: Day, count: number): Fact => ({
+  kind: 'stripped',
+  body: { plant, day, count, kept: [] },
+});
+
+/**
+ * Fruit that was taken off by choice.
+ *
+ * @param count of a cohort; without it all that is left.
+ * @example thinned('f').kind // 'removed'
+ */
+export const thinned = (bloom: string, count?: number): Fact => ({
+  kind: 'removed',
+  body: { bloom, how: 'thinned', ...(count !== undefined && { count }) },
+});
