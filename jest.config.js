@@ -45,6 +45,7 @@ const nowhere = {
 const browser = {
   ...shared,
   preset: 'jest-expo/web',
+  moduleNameMapper: { ...shared.moduleNameMapper, '^react-native$': 'react-native-web' },
   testEnvironment: '<rootDir>/scripts/jest/placed.js',
   setupFiles: [
     'fake-indexeddb/auto',
@@ -53,7 +54,11 @@ const browser = {
     '<rootDir>/scripts/jest/date.ts',
     '<rootDir>/scripts/jest/properties.ts',
   ],
-  transform: { '\\.mjs$': ['babel-jest', METRO] },
+  transform: {
+    // Types that only Babel reads.
+    '@react-native/assets-registry/': ['babel-jest', METRO],
+    '\\.m?[jt]sx?$': '<rootDir>/scripts/jest/esbuild.js',
+  },
   transformIgnorePatterns: [
     'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation|d3-[a-z]+|internmap)/?)',
   ],

@@ -23,10 +23,11 @@ export { expect };
 
 /** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
 const LOOK_AGAIN_MS = 25;
+const LONGEST_WAIT_MS = 30_000;
 
 /** Waits until it shows. */
 export async function seen(what: Locator): Promise<void> {
-  const until = Date.now() + 15_000;
+  const until = Date.now() + LONGEST_WAIT_MS;
   while (Date.now() < until) {
     if (await what.isVisible()) return;
     await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
@@ -188,7 +189,7 @@ export async function fruitAddresses(page: Page, many: number): Promise<string[]
     // The newest come first: those of the day nobody has looked at yet.
     await seen(growing.or(more).first());
     while ((await growing.count()) <= i && (await more.isVisible())) await more.click();
-    await growing.nth(i).click({ timeout: 15_000 });
+    await growing.nth(i).click();
     await seen(page.getByRole('heading', { name: 'Look now' }));
     const url = new URL(page.url());
     const chosen = url.searchParams.get('chosen');

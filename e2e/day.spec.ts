@@ -25,7 +25,7 @@ async function walkRound(app: App, page: Page, { whole }: { whole: boolean }): P
 
 /** So many days on, looks at four fruits; one of them is gone. */
 async function lookAfter(app: App, page: Page, days: number): Promise<void> {
-  for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock one day forward');
+  for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock: +1 day');
   await page.goto('/fruit');
   await seen(page.getByRole('heading', { name: /looks? due/ }));
   for (let looks = 0; looks < 4; looks += 1) {
@@ -53,7 +53,6 @@ test(
   'an evening, a morning, looks on day 3 and day 8, a set rate, and a file that brings it all back',
   { tag: '@whole' },
   async ({ app, page }) => {
-    test.setTimeout(300_000);
     await app.openDemo();
     await app.tap('Continue the walk');
     await app.finishWalk(9);
@@ -84,7 +83,7 @@ test(
     await seen(page.getByText(/new entries imported/));
     const again = await app.readDownload(() => app.tap('Export the garden'));
     expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
-    for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock one day forward');
+    for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock: +1 day');
     await page.goto('/fruit/figures');
     await seen(page.getByRole('heading', { name: 'Set and drop' }));
     expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);

@@ -1,18 +1,28 @@
-import { AxeBuilder } from '@axe-core/playwright';
+import { readFileSync } from 'node:fs';
+import type axe from 'axe-core';
 import { expect, type Page } from '@playwright/test';
 
-const CONTRAST = 'color-contrast';
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
+type Window = typeof globalThis & { readonly axe?: typeof axe };
+
+/**
+ * What is serious or critical, in words. The rules run in the page itself, and only what breaks one comes back: all
+ * that passes is most of a report, and most of its time.
+ */
 export async function seriousFindings(page: Page, rules: 'all' | 'contrast' = 'all'): Promise<string[]> {
-  // Without frames there is no need for a page of its own to gather their results on.
-  const axe = new AxeBuilder({ page }).setLegacyMode();
-  if (rules === 'contrast') axe.withRules([CONTRAST]);
-  const { violations } = await axe.analyze();
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .flatMap(({ id, nodes }) =>
-      nodes.map((node) => `${id}: ${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`),
-    );
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(AXE);
+  return page.evaluate(async (only) => {
+    const { violations } = await (globalThis as Window).axe!.run({
+      resultTypes: ['violations'],
+      ...(only === 'contrast' ? { runOnly: ['color-contrast'] } : {}),
+    });
+    return violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .flatMap(({ id, nodes }) =>
+        nodes.map(({ html, failureSummary }) => `${id}: ${html.slice(0, 160)} ${failureSummary ?? ''}`),
+      );
+  }, rules);
 }
 
 const PHONE = { width: 390, height: 844 };

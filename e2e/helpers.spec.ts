@@ -52,7 +52,6 @@ test('two phones, one split: each walks its round from one file, and together ev
   page,
   browser,
 }) => {
-  test.setTimeout(240_000);
   await page.goto('/start');
   for (const [label, text] of [
     ['Name of the garden', 'Wren Cottage'],

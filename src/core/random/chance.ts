@@ -14,17 +14,17 @@ const BITS = 30;
  * every device must find the same routes for the same morning, whatever version it runs.
  */
 export function seededChance(seed: number): Chance {
-  let [high0, low0, high1, low1] = [-1, ~seed, seed | 0, 0];
+  // High and low halves of the two words; variables of a closure would be boxed at each draw.
+  const state = Int32Array.of(-1, ~seed, seed, 0);
   const next = (): number => {
-    const out = (low0 + low1) | 0;
+    const [high0, low0, low1] = [state[0]!, state[1]!, state[3]!];
     const low = low1 ^ low0;
-    const high = high1 ^ high0;
-    [low0, high0] = [
-      (low0 << 24) ^ (high0 >>> 8) ^ low ^ (low << 16),
-      (high0 << 24) ^ (low0 >>> 8) ^ high ^ ((high << 16) | (low >>> 16)),
-    ];
-    [low1, high1] = [(high << 5) ^ (low >>> 27), (low << 5) ^ (high >>> 27)];
-    return out;
+    const high = state[2]! ^ high0;
+    state[0] = (high0 << 24) ^ (low0 >>> 8) ^ high ^ ((high << 16) | (low >>> 16));
+    state[1] = (low0 << 24) ^ (high0 >>> 8) ^ low ^ (low << 16);
+    state[2] = (low << 5) ^ (high >>> 27);
+    state[3] = (high << 5) ^ (low >>> 27);
+    return (low0 + low1) | 0;
   };
   const below = (bound: number): number => (bound * (next() & (2 ** BITS - 1))) / 2 ** BITS;
   return { below, index: (length) => Math.floor(below(length)) };

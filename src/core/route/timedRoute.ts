@@ -14,9 +14,9 @@ export interface TimedRoute {
   /** Is any job begun after its last safe moment? */
   readonly late: boolean;
   /** By place in the order: when each is begun, how much later that may be with nothing late, what each ms costs. */
-  readonly begins: Float64Array;
-  readonly slack: Float64Array;
-  readonly rate: Float64Array;
+  readonly begins: readonly number[];
+  readonly slack: readonly number[];
+  readonly rate: readonly number[];
   /** By block, the place of the first job that comes last; missing where there is none. */
   readonly firstLast?: ReadonlyMap<string | undefined, number>;
 }
@@ -28,10 +28,11 @@ export interface TimedRoute {
  */
 export function timedRoute({ jobs, between, from }: RouteProblem, order: readonly number[]): TimedRoute {
   const length = order.length;
-  const begins = new Float64Array(length);
-  const slacks = new Float64Array(length);
-  const rates = new Float64Array(length);
-  const waits = new Float64Array(length + 1);
+  // Plain arrays: of a few numbers they are made sooner than typed ones.
+  const begins = new Array<number>(length);
+  const slacks = new Array<number>(length);
+  const rates = new Array<number>(length);
+  const waits = new Array<number>(length);
   let now = from;
   let here = -1;
   let worth = 0;
@@ -55,10 +56,10 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
   }
   let slack = NEVER;
   let rate = 0;
+  let wait = 0;
   for (let at = length - 1; at >= 0; at -= 1) {
     const { lastSafe, worthAt } = jobs[order[at]!]!;
     const begin = begins[at]!;
-    const wait = waits[at + 1]!;
     slack = min(slack + wait, lastSafe - begin);
     // What one would have waited there anyhow costs nothing.
     if (wait > 0) rate = 0;
@@ -66,6 +67,7 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
       rate += max(0, worthAt(begin) - worthAt(begin + MS_OF_RATE)) / MS_OF_RATE;
     slacks[at] = slack;
     rates[at] = rate;
+    wait = waits[at]!;
   }
   const timed = { order, ends: now, worth, late, begins, slack: slacks, rate: rates };
   return firstLast ? { ...timed, firstLast } : timed;

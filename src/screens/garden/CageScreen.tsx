@@ -104,7 +104,6 @@ function RowChoice({ row: { bed, row, variety, plants }, chosen, onToggle }: Row
   return (
     <Button
       title={`${isIn ? '✓ ' : ''}${where}: ${some}${f.count(ids.length, 'plant', 'plants')}, ${variety.name}`}
-      label={`${where}, ${variety.name}, in the cage`}
       selected={isIn}
       onPress={() => onToggle(ids, !isIn)}
     />

@@ -125,7 +125,7 @@ const Buttons = memo(function Buttons({ said, onZoom, onAll, onUndo }: ButtonsPr
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
       <Button size="small" title="Zoom in" onPress={() => onZoom(1.6)} />
       <Button size="small" title="Zoom out" onPress={() => onZoom(1 / 1.6)} />
-      <Button size="small" title="All" label="Show the whole plan" onPress={onAll} />
+      <Button size="small" title="Whole plan" label="Show the whole plan" onPress={onAll} />
       {wide && !said ? (
         <Text variant="small" tone="soft">
           Drag a bed to move it, or the ground to move the plan.

@@ -50,7 +50,7 @@ test('on a wide screen the list is next to the plant, and any plant can be opene
 test('a plant that may be diseased stays under the finger, is last after that, and can be put right', async () => {
   await openApp('/scout');
   const here = (await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent;
-  await tap(/^Health, type and fruit of plant/);
+  await tap(/^This plant, .*: health/);
   await tap('May be diseased');
   await tap('Close');
   await see(/May be diseased: come here last/);
@@ -70,7 +70,7 @@ test('a plant that may be diseased stays under the finger, is last after that, a
 test('fruit that set by itself is stripped, and an off-type is pulled out; both can be undone', async () => {
   await openApp('/scout');
   const left = Number(/\d+/.exec((await see(/plants left/))[0]!.textContent!)![0]);
-  await tap(/^Health, type and fruit of plant/);
+  await tap(/^This plant, .*: health/);
   await tap('One fruit more');
   await tap('One fruit more');
   await tap('2 fruits off');
@@ -78,7 +78,7 @@ test('fruit that set by itself is stripped, and an off-type is pulled out; both 
   expect(stripped).toMatchObject({ kind: 'stripped', body: { count: 2, kept: [] } });
   // What was stripped was not looked at for tomorrow.
   await see(`${left} plants left`);
-  await tap(/^Health, type and fruit of plant/);
+  await tap(/^This plant, .*: health/);
   await tap('Off-type, pulled out');
   await see(`${left - 1} plants left`);
   await tap('Undo');

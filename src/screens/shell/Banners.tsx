@@ -77,7 +77,7 @@ function DemoBanner() {
         <Button
           size="small"
           title="+1 day"
-          label="Move the demo’s clock one day forward"
+          label="Move the demo’s clock: +1 day"
           onPress={() => forward(now + 24 * 3_600_000)}
         />
       </View>

@@ -43,7 +43,7 @@ export function PlantNotes({ plant, variety, onNoted }: PlantNotesProps) {
       <Button
         variant="quiet"
         title="This plant"
-        label={`Health, type and fruit of plant ${name}`}
+        label={`This plant, ${name}: health, type and fruit`}
         onPress={() => setOpen(true)}
       />
       <Sheet title={`Plant ${name}`} open={open} onClose={close} closeTitle="Close">

@@ -28,7 +28,7 @@ test('the clock moves forward to the evening, the morning, the next day, never b
   await tap('Set the demo’s clock to the morning');
   await see('Morning round');
   await see(/^Demo, 19 Jul 4:/);
-  await tap('Move the demo’s clock one day forward');
+  await tap('Move the demo’s clock: +1 day');
   await see(/^Demo, 20 Jul 4:/);
 });
 
