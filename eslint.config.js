@@ -60,7 +60,6 @@ module.exports = [
   {
     rules: {
       'import/no-restricted-paths': ['error', { zones: zonesFor(SIDES) }],
-      'import/no-cycle': 'error',
       'no-console': 'error',
       eqeqeq: 'error',
       'expo/no-dynamic-env-var': 'off',

@@ -110,6 +110,6 @@ for (const locks of [true, false]) {
     page,
     context,
   }) => {
-    await appendInTwoTabs({ app, page, context }, { times: locks ? 100 : 50, locks });
+    await appendInTwoTabs({ app, page, context }, { times: locks ? 60 : 30, locks });
   });
 }

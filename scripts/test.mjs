@@ -94,7 +94,7 @@ const CHECKS = [
       '.cache/types-core.tsbuildinfo',
     ]),
   () => check('code that nobody uses', bin('knip'), []),
-  () => check('imports', bin('depcruise'), ['src', 'server', 'demo', 'testing']),
+  () => check('imports', bin('depcruise'), ['src', 'server', 'demo', 'testing', 'e2e', 'perf', 'soak']),
   () =>
     check('format', bin('prettier'), [
       '--check',
