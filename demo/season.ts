@@ -1,46 +1,31 @@
 import { nextTagCodes } from '../src/core/text/tagCode';
 import { comparePlants } from '../src/core/garden/places';
 import { cropOf, isCoveredBeforeOpening, type CropId } from '../src/core/crops/catalogue';
-import type { Bodies } from '../src/core/journal/kinds/kinds';
 import type { Entry } from '../src/core/journal/entry';
-import type { Finding, MissedReason } from '../src/core/journal/kinds/roundBodies';
 import type { BudCount, CoverMethod } from '../src/core/journal/kinds/scout';
 import type { Journal } from '../src/core/journal/journal';
-import { cohortOf } from '../src/core/journal/cohort';
-import type { Bloom, Garden, Plant } from '../src/core/journal/state';
-import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
+import type { Garden, Plant } from '../src/core/journal/state';
 import { flowersDue } from '../src/core/due/flowersDue';
-import { outingRequest } from '../src/core/round/outingRequest';
-import type { OutingDay } from '../src/core/outing/outingDay';
 import { scoutVisitFacts, waitingBlooms } from '../src/core/outing/scoutVisit';
 import { openNowOf } from '../src/core/due/openNow';
 import { openVisitFacts, type OpenVisit } from '../src/core/due/openVisit';
-import { asPlanned } from '@/core/round/asPlanned';
-import { stopsOf } from '../src/core/round/stops';
-import { planOuting } from '../src/core/round/planOuting';
 import { plantsToWalk } from '../src/core/due/outings';
 import { addDays, atClock, daysBetween, MS_PER_MINUTE } from '../src/core/time/calendar';
-import { sunTimes } from '../src/core/time/sun';
 import { seededChance, type Chance } from './chance';
 import {
-  BARRIERS,
-  BEDS,
   DEMO_BEGINS_HOUR,
   ESTATE,
   FEW_MALES,
   FIRST_MORNING,
   KITCHEN_MORNINGS,
-  HEAT,
   LAST_EVENING,
-  OTHERS,
-  OUTSIDE,
-  RAIN,
-  SEASON,
-  SURROUNDINGS,
-  VARIETIES,
   type DemoVariety,
 } from './estate';
+import { weatherOf, type Fate } from './fate';
+import { Looks } from './looks';
 import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE } from './phones';
+import { plantEstate } from './plantEstate';
+import { Rounds } from './rounds';
 
 type Day = string;
 
@@ -51,12 +36,6 @@ const NO_BUDS: BudCount = { female: 0, male: 0 };
 
 /** What covers the flowers of a crop here; squash is taped. */
 const COVERED_BY: Readonly<Partial<Record<CropId, CoverMethod>>> = { melon: 'bag', bottleGourd: 'cord' };
-
-/** What fate has in store for a pollinated flower. */
-interface Fate {
-  readonly dropsOn: number | undefined;
-  readonly cause: Bodies['looked']['cause'];
-}
 
 /**
  * Lives a season of the demo garden, entry by entry, as two phones would have written it.
@@ -72,69 +51,44 @@ export function liveSeason(seed = DEMO_SEED, until: Day = LAST_EVENING): Entry[]
   demo.beginEvening(until);
   return demo.entries;
 }
-/** The first flower of one variety from that morning on is left open. */
-const FORGOTTEN_FROM: Day = '2026-07-04';
 
 class DemoSeason {
   readonly #chance: Chance;
   /** Of what does not open by the morning: it changes nothing of what happens to the squash. */
   readonly #otherChance: Chance;
-  #forgot = false;
   readonly #phones: Phones;
   readonly #journal: Journal;
   readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
   readonly #plantVariety = new Map<string, DemoVariety>();
   readonly #fates = new Map<string, Fate>();
+  readonly #looks: Looks;
+  readonly #rounds: Rounds;
 
   constructor(seed: number) {
     this.#chance = seededChance(seed);
     this.#phones = new Phones(seededChance(seed + 1));
     this.#otherChance = seededChance(seed + 2);
     this.#journal = this.#phones.journal;
+    const [phones, garden, fates] = [this.#phones, this.#garden, this.#fates];
+    const chanceOf = (plant: string): Chance => this.#chanceOf(plant);
+    this.#looks = new Looks({
+      phones,
+      garden,
+      fates,
+      chance: this.#chance,
+      otherChance: this.#otherChance,
+      chanceOf,
+    });
+    const varietyOf = (plant: string): DemoVariety => this.#plantVariety.get(plant)!;
+    this.#rounds = new Rounds({ phones, garden, fates, chanceOf, varietyOf });
+  }
+
+  plant(): void {
+    plantEstate(this.#phones).forEach((variety, plant) => this.#plantVariety.set(plant, variety));
   }
 
   get entries(): Entry[] {
     return this.#phones.entries;
-  }
-
-  plant(): void {
-    this.#phones.goTo('2026-05-20', 10);
-    this.#phones.tap(['garden.described', ESTATE], ['device.named', { letter: 'K', name: 'First phone' }]);
-    this.#phones.tap(['season.named', { season: this.#phones.id(), ...SEASON }]);
-    const beds = new Map(Object.keys(BEDS).map((name) => [name, this.#phones.id()]));
-    for (const [name, bed] of Object.entries(BEDS))
-      this.#phones.tap(['bed.laid', { bed: beds.get(name)!, ...bed }]);
-    for (const variety of VARIETIES) {
-      const id = this.#phones.id();
-      this.#phones.tap(['variety.described', { variety: id, ...variety.body }]);
-      for (const row of variety.rows) {
-        const plants = Array.from({ length: variety.plantsPerRow }, (_, i) => ({
-          plant: this.#phones.id(),
-          place: i + 1,
-        }));
-        plants.forEach(({ plant }) => this.#plantVariety.set(plant, variety));
-        this.#phones.tap(['plants.set', { bed: beds.get(variety.bed)!, row, variety: id, plants }]);
-      }
-    }
-    this.#plantOthers(beds);
-    this.#phones.device = SECOND_PHONE;
-    this.#phones.tap(['device.named', { letter: 'T', name: 'Second phone' }]);
-  }
-
-  /** The other crops, the barriers, and what grows outside the garden. */
-  #plantOthers(beds: ReadonlyMap<string, string>): void {
-    const phones = this.#phones;
-    for (const { body, bed, rows, plantsPerRow } of OTHERS) {
-      const variety = phones.id();
-      phones.tap(['variety.described', { variety, ...body }]);
-      for (const row of rows) {
-        const plants = Array.from({ length: plantsPerRow }, (_, i) => ({ plant: phones.id(), place: i + 1 }));
-        phones.tap(['plants.set', { bed: beds.get(bed)!, row, variety, plants }]);
-      }
-    }
-    for (const barrier of BARRIERS) phones.tap(['barrier.set', { barrier: phones.id(), ...barrier }]);
-    for (const outside of OUTSIDE) phones.tap(['outside.described', { source: phones.id(), ...outside }]);
-    phones.tap(['surroundings.described', SURROUNDINGS]);
   }
 
   /** Before the walks began, what was open on the plants grown to eat was counted and brushed. */
@@ -154,19 +108,19 @@ class DemoSeason {
   liveDay(day: Day): void {
     this.#phones.goTo(day, 4);
     this.#noteWeather(day);
-    this.#round({ day, outing: 'morning' });
+    this.#rounds.walk({ day, outing: 'morning' });
     this.#afternoonWalk(day);
-    this.#looks(day);
+    this.#looks.on(day);
     this.#walk(addDays(day, 1), this.#walked('evening'));
-    this.#round({ day, outing: 'dusk' });
+    this.#rounds.walk({ day, outing: 'dusk' });
   }
 
   beginEvening(day: Day): void {
     this.#phones.goTo(day, 4);
     this.#noteWeather(day);
-    this.#round({ day, outing: 'morning' });
+    this.#rounds.walk({ day, outing: 'morning' });
     this.#afternoonWalk(day, 0);
-    this.#looks(day, 0.3);
+    this.#looks.on(day, 0.3);
     this.#noteWeather(addDays(day, 1));
     const plants = this.#walked('evening');
     this.#walk(addDays(day, 1), plants.slice(0, Math.floor(plants.length * 0.4)));
@@ -188,20 +142,9 @@ class DemoSeason {
     return crop === 'corn' || crop === 'bottleGourd';
   }
 
-  #weather(day: Day): Omit<Bodies['weather.noted'], 'day'> {
-    const swing = Math.sin(daysBetween(FIRST_MORNING, day) * 1.7);
-    if (RAIN.includes(day)) return { dawnC: 11, maxC: 16, rain: 'long' };
-    if (HEAT.includes(day)) return { dawnC: 18, maxC: 33, rain: 'none' };
-    return {
-      dawnC: Math.round(11 + 2 * swing),
-      maxC: Math.round(23 + 3 * swing),
-      rain: swing < -0.93 ? 'showers' : 'none',
-    };
-  }
-
   #noteWeather(day: Day): void {
     if (this.#journal.all('weather').has(day)) return;
-    this.#phones.tap(['weather.noted', { day, ...this.#weather(day) }]);
+    this.#phones.tap(['weather.noted', { day, ...weatherOf(day) }]);
   }
 
   #walk(morning: Day, plants: readonly Plant[]): void {
@@ -283,162 +226,6 @@ class DemoSeason {
         { journal: this.#journal, variety: described, crop, newId: () => this.#phones.id(), tags },
       ),
     );
-  }
-
-  #round(service: OutingDay): void {
-    const from = Math.max(this.#phones.clock, this.#roundBegins(service));
-    const plan = planOuting(outingRequest(this.#journal, this.#garden, service, from));
-    const [own] = plan.rounds;
-    if (!own || own.stops.length === 0) return;
-    this.#phones.clock = from;
-    this.#phones.device = FIRST_PHONE;
-    const round = this.#phones.id();
-    const { day, outing } = service;
-    this.#phones.tap([
-      'round.planned',
-      { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(own) },
-    ]);
-    for (const stop of this.#journal.all('round').get(round)!.stops) {
-      const chance = this.#chanceOf(stop.plant);
-      this.#phones.clock = Math.max(
-        this.#phones.clock + chance.between(0.7, 1.6) * MS_PER_MINUTE,
-        Date.parse(stop.eta),
-      );
-      const where = { round, stop: stop.stop, plant: stop.plant };
-      if (stop.kind === 'pick') {
-        const bad = chance.happens(0.04) ? stop.blooms.slice(0, 1) : [];
-        this.#phones.tap([
-          'picked',
-          {
-            ...where,
-            blooms: stop.blooms.filter((flower) => !bad.includes(flower)),
-            spoiled: bad.map((bloom) => ({ bloom, why: 'hole' })),
-          },
-        ]);
-      } else if (stop.kind === 'pollinate') this.#pollinate(stop, where, service);
-      else this.#phones.record(asPlanned(this.#journal, this.#journal.all('round').get(round)!, stop));
-    }
-  }
-
-  /** A while before sunrise or sunset. */
-  #roundBegins({ day, outing }: OutingDay): number {
-    const { sunrise, sunset } = sunTimes(day, this.#garden);
-    return (outing === 'dusk' ? sunset! : sunrise!) - 20 * MS_PER_MINUTE;
-  }
-
-  #pollinate(
-    stop: {
-      readonly bloom: string;
-      readonly plant: string;
-      readonly donors: Bodies['pollinated']['donors'];
-    },
-    where: Required<Pick<Bodies['missed'], 'round' | 'stop' | 'plant'>>,
-    { day: morning }: OutingDay,
-  ): void {
-    const variety = this.#plantVariety.get(stop.plant)!;
-    const eating = variety.body.purpose === 'eat';
-    const chance = this.#chanceOf(stop.plant);
-    const missed: MissedReason | undefined = chance.happens(0.025)
-      ? 'broke'
-      : chance.happens(0.015)
-        ? 'notFound'
-        : undefined;
-    if (missed) {
-      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: missed }]);
-      return;
-    }
-    const found: Finding = chance.happens(0.04) ? 'hole' : eating && chance.happens(0.5) ? 'open' : 'shut';
-    if (found === 'hole' && !eating) {
-      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: 'hole' }]);
-      return;
-    }
-    const donors = stop.donors.filter(({ bloom }) => !this.#journal.all('bloom').get(bloom)?.spoiled);
-    if (donors.length === 0) {
-      this.#phones.tap(['missed', { ...where, bloom: stop.bloom, why: 'noPollen' }]);
-      return;
-    }
-    // One flower's tape was forgotten: its chain breaks there.
-    const forgotten = variety.key === 'lantern' && morning >= FORGOTTEN_FROM && !this.#forgot;
-    if (forgotten) this.#forgot = true;
-    const shutAgain = !eating && !forgotten;
-    this.#phones.tap([
-      'pollinated',
-      {
-        ...where,
-        bloom: stop.bloom,
-        donors,
-        found,
-        method: variety.body.crop === 'corn' ? 'tasselBag' : 'maleFlower',
-        shutAgain,
-        tagged: true,
-      },
-    ]);
-    this.#fates.set(stop.bloom, this.#fate(variety, morning, donors.length, chance));
-  }
-
-  #fate(variety: DemoVariety, morning: Day, males: number, chance: Chance): Fate {
-    const rain = RAIN.includes(morning);
-    const heat = HEAT.includes(morning);
-    const keeps = variety.keeps * (rain ? 0.45 : heat ? 0.65 : 1) * (males > 1 ? 1.1 : 0.9);
-    if (chance.happens(keeps)) return { dropsOn: undefined, cause: undefined };
-    const early = chance.happens(0.75);
-    const dropsOn = Math.round(early ? chance.between(3, 7) : chance.between(9, 13));
-    const cause = rain
-      ? 'rain'
-      : heat
-        ? 'heatOrCold'
-        : !early
-          ? 'tooMuchFruit'
-          : chance.happens(0.6)
-            ? 'neverPollinated'
-            : 'partlyPollinated';
-    return { dropsOn, cause };
-  }
-
-  /** Looks at what is due; some looks are put off to another day, and on the last day most are still to do. */
-  #looks(day: Day, lookedAt = 0.85): void {
-    this.#phones.device = this.#chance.happens(0.6) ? FIRST_PHONE : SECOND_PHONE;
-    this.#phones.goTo(day, 17.5);
-    const fruits = fruitsOf(this.#journal, this.#garden, day, { season: '', ...SEASON });
-    const due = new Set(looksDue(fruits, this.#garden, day).map(({ bloom }) => bloom.bloom));
-    for (const { bloom: flower, history, variety } of fruits) {
-      if (cohortOf(flower.bloom)) {
-        if (due.has(flower.bloom)) this.#lookByCount(flower);
-        continue;
-      }
-      const ripe = variety.purpose === 'eat' && history.age >= 6 && history.harvested === undefined;
-      const over = history.failed !== undefined || history.ended !== undefined;
-      const chance = this.#chanceOf(flower.plant);
-      if (over || !(due.has(flower.bloom) || ripe) || !chance.happens(lookedAt)) continue;
-      this.#phones.wait(chance.between(0.3, 0.8));
-      this.#look(flower.bloom, history.age, variety.purpose === 'eat', chance);
-    }
-  }
-
-  /** Of some flowers that nobody told apart, fewer are growing each time. */
-  #lookByCount({ bloom, count, looks }: Bloom): void {
-    const before = looks.at(-1)?.growing ?? count;
-    const growing = this.#otherChance.happens(0.75) ? before : Math.max(0, before - 1);
-    this.#phones.wait(0.5);
-    const seen = growing > 0 ? 'growing' : 'gone';
-    this.#phones.tap(['looked', { bloom, seen, growing, of: count }]);
-  }
-
-  #look(flower: string, age: number, eating: boolean, chance: Chance): void {
-    const fate = this.#fates.get(flower)!;
-    if (fate.dropsOn !== undefined && fate.dropsOn <= age) {
-      const seen = chance.happens(0.5) ? 'yellowing' : 'gone';
-      this.#phones.tap(['looked', { bloom: flower, seen, ...(fate.cause && { cause: fate.cause }) }]);
-    } else if (eating && age >= 6) {
-      this.#phones.tap(['harvested', { bloom: flower, use: 'eat', tagThere: true, typical: true }]);
-    } else if (age > 6 && age < 12 && chance.happens(0.04)) {
-      this.#phones.tap(['removed', { bloom: flower, how: 'thinned' }]);
-    } else {
-      this.#phones.tap([
-        'looked',
-        { bloom: flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) },
-      ]);
-    }
   }
 }
 

@@ -49,7 +49,7 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
   await seen(page.getByText(/^Long Tallow is [\d.]+ m away/));
 
   await page.goto('/garden/table');
-  const saved = await app.readDownload(() => app.tap('Export this plan as a table'));
+  const saved = await app.readDownload(() => app.tap('Export the plan as CSV'));
   expect(saved.name).toBe('Wren-Cottage-plan.csv');
   expect(saved.text.trim().split('\r\n')).toHaveLength(1 + 1 + ROWS.length);
 });

@@ -17,7 +17,7 @@ async function beginWithList(app: App, place = 'Leicester'): Promise<void> {
 /** What came of it: beds with the plants of each variety, and the days of each. */
 async function planOf(app: App): Promise<string[][]> {
   await app.page.goto('/garden/table');
-  const { text } = await app.readDownload(() => app.tap('Export this plan as a table'));
+  const { text } = await app.readDownload(() => app.tap('Export the plan as CSV'));
   const [head, ...rows] = text
     .replace(/^\uFEFF/, '')
     .trim()

@@ -35,7 +35,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   const before = app.activations;
   await app.tap('2, females open');
   await app.tap('3, males open');
-  await expect(page.getByRole('button', { name: 'Pollen from This plant, 3 males open' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'Pollen from This plant, 3 open males' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
@@ -50,7 +50,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.reload();
   await expect(page.getByRole('radio', { name: '1, females open' })).toBeChecked();
   await app.tap('0, males open');
-  await expect(page.getByRole('button', { name: 'Pollen from A1·1, 3 males open' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'Pollen from A1·1, 3 open males' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
@@ -78,7 +78,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.goto('/fruit');
   await seen(page.getByText('2 flowers of 21 Jul, day 3'));
   await expectNoFindings(page, 'a look by count', { wide: false });
-  await app.tap('1 of 2 are growing');
+  await app.tap('1 of 2 growing');
   await seen(page.getByText('1 of 2 growing on day 3', { exact: false }));
   await page.getByText(/^2 flowers · A1·1/).click();
   await app.tap(/^Tag one: /);

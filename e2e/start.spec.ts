@@ -41,7 +41,7 @@ test('the time zone follows from the place, near a border too, and can be change
   await app.placeAt('41.15 N 8.61 W');
   const there = page.getByText(/Now \d+:\d\d there\.$/);
   const west = await there.innerText();
-  await app.tap('Choose another place');
+  await app.tap('Change the place');
   await app.placeAt('42,24; -8,72');
   expect(await there.innerText()).not.toBe(west);
   await app.tap('Is it another time there?');
@@ -76,11 +76,11 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');
   await seen(page.getByText(/^Demo,/));
-  await app.tap('Put Wren Cottage back');
+  await app.tap('Undo: put Wren Cottage back');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await page.goto('/bench/files');
   await app.tap('Remove the garden');
-  await app.tap('Delete Wren Cottage for good');
+  await app.tap('Delete for good: Wren Cottage');
   await app.tap('Yes, delete it');
   await expect(page.getByText(/was removed/)).toHaveCount(0);
   await seen(page.getByText(/^Demo,/));

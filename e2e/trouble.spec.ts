@@ -26,7 +26,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
   await app.openDemo();
   await page.evaluate(() => void Promise.reject(new Error('a promise nobody kept')));
   await seen(page.getByText(/That did not work.*a promise nobody kept/));
-  await app.tap('I have read it');
+  await app.tap('OK, I have read it');
   await app.tap('Bench');
   await app.tap(/^Report/);
   await seen(page.getByText(/a promise nobody kept/));

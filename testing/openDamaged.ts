@@ -42,7 +42,7 @@ export async function openDamaged({ store, entries, now }: WholeStore, seed: num
     device: 'd',
     clock: Clock.real(),
   });
-  await garden.whole();
+  await garden.reading.readAll();
   const told = garden.damage.map(({ key }) => key);
   const wrong = told
     .filter((key) => !touched.has(key) && !touched.has(key.replace('seg/', 'idx/')))

@@ -8,6 +8,7 @@ export const broadBean: CropFacts = {
   species: 'Vicia faba',
   family: 'legume',
   group: 'broadBean',
+  flower: { type: 'keel', keel: 'straight', petalColour: 'white', blotched: true },
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.7], 'share'),
   ...INSECT_ISOLATION,

@@ -8,6 +8,7 @@ export const commonBean: CropFacts = {
   species: 'Phaseolus vulgaris',
   family: 'legume',
   group: 'bean',
+  flower: { type: 'keel', keel: 'coiled', petalColour: 'white' },
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.002, 0.02], 'share'),
   ...SELFER_ISOLATION,

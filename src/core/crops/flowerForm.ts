@@ -55,4 +55,21 @@ export interface HeadForm {
   readonly type: 'head';
 }
 
-export type FlowerForm = GourdForm | GrassForm | NightshadeForm | DomeForm | HeadForm;
+/** Perfect flowers of five broad petals round a column that carries the anthers, and the stigmas at its end. */
+export interface MallowForm {
+  readonly type: 'mallow';
+}
+
+/**
+ * Perfect flowers of the pea's family: a banner behind, two wings, and between them the keel, in which anthers and
+ * stigma lie shut. `coiled`: its end is wound up like a snail, as a bean's.
+ */
+export interface KeelForm {
+  readonly type: 'keel';
+  readonly keel: 'straight' | 'coiled';
+  readonly petalColour: 'white' | 'violet' | 'scarlet';
+  /** A dark blotch on each wing. */
+  readonly blotched?: true;
+}
+
+export type FlowerForm = GourdForm | GrassForm | NightshadeForm | DomeForm | HeadForm | MallowForm | KeelForm;

@@ -8,6 +8,7 @@ export const limaBean: CropFacts = {
   species: 'Phaseolus lunatus',
   family: 'legume',
   group: 'limaBean',
+  flower: { type: 'keel', keel: 'coiled', petalColour: 'white' },
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.02, 0.3], 'share'),
   ...INTERMEDIATE_ISOLATION,

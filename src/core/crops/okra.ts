@@ -8,6 +8,7 @@ export const okra: CropFacts = {
   species: 'Abelmoschus esculentus',
   family: 'mallow',
   group: 'okra',
+  flower: { type: 'mallow' },
   pollenVector: 'insects',
   outcrossing: practice<Span>([0.04, 0.2], 'share'),
   covers: ['bag', 'cage'],

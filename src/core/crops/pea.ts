@@ -8,6 +8,7 @@ export const pea: CropFacts = {
   species: 'Pisum sativum',
   family: 'legume',
   group: 'pea',
+  flower: { type: 'keel', keel: 'straight', petalColour: 'white' },
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.001, 0.01], 'share'),
   ...SELFER_ISOLATION,

@@ -8,6 +8,7 @@ export const runnerBean: CropFacts = {
   species: 'Phaseolus coccineus',
   family: 'legume',
   group: 'runnerBean',
+  flower: { type: 'keel', keel: 'coiled', petalColour: 'scarlet' },
   pollenVector: 'insects',
   outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),
   ...INSECT_ISOLATION,

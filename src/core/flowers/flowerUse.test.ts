@@ -8,6 +8,37 @@ const seen = (id: CropId): SeenCrop => cropOf(id) as SeenCrop;
 
 describe('what can be done now (common practice, no source)', () => {
   const cases: [string, CropId, FlowerKind, FlowerCondition, string][] = [
+    // Peas and beans have their own pollen before they open; okra only when it does.
+    [
+      'a pea is opened for a cross while it is green',
+      'pea',
+      { sex: 'perfect', stage: 'green' },
+      { goal: 'cross' },
+      'emasculate',
+    ],
+    ['in full colour it is too late', 'pea', { sex: 'perfect', stage: 'eve' }, { goal: 'cross' }, 'leave'],
+    [
+      'okra is opened the evening before',
+      'okra',
+      { sex: 'perfect', stage: 'eve' },
+      { goal: 'cross' },
+      'emasculate',
+    ],
+    [
+      'nobody need pollinate a bean',
+      'commonBean',
+      { sex: 'perfect', stage: 'open' },
+      { goal: 'fruit' },
+      'leave',
+    ],
+    ['nor an okra for seed', 'okra', { sex: 'perfect', stage: 'open' }, { goal: 'seed' }, 'leave'],
+    [
+      'a head is brushed, not emasculated',
+      'sunflower',
+      { sex: 'perfect', stage: 'eve' },
+      { goal: 'cross' },
+      'cover',
+    ],
     [
       'an eve bud for seed is covered tonight',
       'pepo',

@@ -23,7 +23,9 @@ export type UseReason =
   | 'coverOpened'
   | 'ownPollenInside'
   | 'coloursNotOpen'
+  | 'selfsInBud'
   | 'selfedAlready'
+  | 'setsAlone'
   | 'shortStyled'
   | 'faded'
   | 'over'
@@ -100,7 +102,14 @@ function bud(crop: SeenCrop, kind: FlowerKind, stage: CountedStage, { goal }: Fl
   const cover = protocolOf(crop, goal)?.cover;
   const at = cover && (kind.sex === 'male' ? cover.male : cover.bearing);
   const inDays = daysToOpening(stage);
-  if (stage === 'eve' && cover && goal === 'cross' && kind.sex === 'perfect')
+  const { selfsInBud } = factsOf(crop.flower);
+  if (goal === 'cross' && selfsInBud && stage !== 'pin')
+    return stage === 'green'
+      ? { use: 'emasculate', reasons: [reason('selfsInBud')] }
+      : { use: 'leave', reasons: [reason('selfsInBud')] };
+  // Heads are not: they are brushed.
+  const canEmasculate = crop.habit !== 'perfect' || crop.methods.includes('emasculate');
+  if (stage === 'eve' && goal === 'cross' && kind.sex === 'perfect' && canEmasculate)
     return { use: 'emasculate', reasons: [reason('coloursNotOpen')] };
   if (stage === 'eve' && cover) return { use: 'cover', inDays, reasons: [reason('opensNext')] };
   if (stage === 'green' && at === 'green') return { use: 'cover', inDays, reasons: [reason('silkNotYet')] };
@@ -113,6 +122,7 @@ function bud(crop: SeenCrop, kind: FlowerKind, stage: CountedStage, { goal }: Fl
 
 function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use {
   if (kind.style === 'short') return { use: 'leave', reasons: [reason('shortStyled')] };
+  if (!isWorked(crop) && condition.goal !== 'cross') return { use: 'leave', reasons: [reason('setsAlone')] };
   const guarded = protocolOf(crop, condition.goal)?.cover !== undefined;
   // An open flower that bears both has had its own pollen.
   if (crop.habit === 'perfect' && condition.goal === 'cross') {
@@ -129,6 +139,10 @@ function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use
   ];
   return { use: kind.sex === 'male' ? 'pollen' : 'pollinate', reasons };
 }
+
+/** Does anybody pollinate it by hand, for fruit or seed? */
+const isWorked = ({ protocols, routine }: SeenCrop): boolean =>
+  routine !== undefined || Object.keys(protocols).length > 0;
 
 const isGuarded = ({ hole, cover }: FlowerCondition): boolean => cover === 'intact' && !hole;
 

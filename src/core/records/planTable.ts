@@ -4,7 +4,6 @@ import type { Sowing } from '../crops/variety';
 import { rowKey } from '../garden/places';
 import { LIMITS, LONGEST, MAX_PLANTS_IN_ROW } from '../journal/limits';
 import type { Bed, Variety } from '../journal/state';
-import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
 import {
   standingKey,
@@ -20,10 +19,8 @@ import { cropsCalled } from './sheet/kindCalled';
 import { LineCells } from './sheet/lineCells';
 import { cellOf, type Sheet } from './sheet/sheet';
 import { sizedBeds } from './sheet/sizedBeds';
-import { bedNamed, isBedTitle, splitPlace } from './sheet/writtenPlace';
-
-/** The bed of a table that names none. */
-const ONE_BED = 'Garden';
+import { withNotes, type RowNote } from './sheet/rowNotes';
+import { isTotal, ONE_BED, TitlesAbove } from './sheet/titlesAbove';
 
 /**
  * Reads a table of the plan: all of it, or nothing and every fault. What it does not say outright is read as most
@@ -43,13 +40,6 @@ export function readPlanTable(sheet: Sheet, held: HeldPlan, today: Day): ReadPla
   return reader.result();
 }
 
-interface Note {
-  readonly variety: number;
-  readonly where: string;
-  readonly text: string;
-  readonly line: number;
-}
-
 class PlanReader {
   readonly #sheet: Sheet;
   readonly #held: HeldPlan;
@@ -65,23 +55,17 @@ class PlanReader {
   readonly #varietyNames = new Map<string, number>();
   readonly #sowings: PlanDraft['sowings'][number][] = [];
   readonly #rows: PlanDraft['rows'][number][] = [];
-  readonly #notes: Note[] = [];
+  readonly #notes: RowNote[] = [];
   /** Plants in each row so far. */
   readonly #inRow = new Map<string, number>();
-  /** What stands above the line: the bed, and titles such as SQUASH. */
-  #bedAbove = '';
-  #kindAbove = '';
-  #kindUsed = false;
+  readonly #above: TitlesAbove;
   /** Lines that were read by what they do not say. */
   readonly #lines = {
-    bedAsAbove: 0,
-    oneBed: 0,
     onePlantEach: 0,
     varietyByKind: 0,
-    kindByTitle: 0,
     purpose: 0,
   };
-  readonly #passed: string[] = [];
+  readonly #totals: string[] = [];
   readonly #yearless: Day[] = [];
   /** Distances from plant to plant without a unit. */
   readonly #unitless: string[] = [];
@@ -91,13 +75,14 @@ class PlanReader {
     this.#held = held;
     this.#today = today;
     this.#heldVarieties = new Map(held.varieties.map((variety) => [plainName(variety.name), variety]));
+    this.#above = new TitlesAbove(sheet, (variety) => this.#heldVarieties.has(plainName(variety)));
     this.#heldBeds = new Map(held.beds.map((bed) => [plainName(bed.name), bed]));
   }
 
   result(): ReadPlan {
-    this.#setKindAbove('');
+    this.#above.end();
     const beds = this.#faults.length > 0 ? [] : this.#sized();
-    const varieties = this.#noted();
+    const varieties = this.#withNotes();
     const assumed = this.#assumed();
     if (this.#faults.length > 0) return { ok: false, missing: [], faults: this.#faults, assumed };
     return { ok: true, draft: { beds, varieties, sowings: this.#sowings, rows: this.#rows }, assumed };
@@ -111,67 +96,16 @@ class PlanReader {
     const namesAgain = header >= 0 && cells.every((cell, i) => cell === (rows[header]![i] ?? '').trim());
     if (namesAgain) return;
     if (isTotal(filled)) {
-      this.#passed.push(filled.join(' '));
+      this.#totals.push(filled.join(' '));
       return;
     }
     const [first] = filled;
-    if (filled.length === 1 && uses.length > 1 && this.#isTitle(first!, cells.indexOf(first!))) return;
-    this.#kindUsed = true;
+    if (filled.length === 1 && uses.length > 1 && this.#above.take(first!, cells.indexOf(first!))) return;
     const variety = cellOf(this.#sheet, line, 'variety');
-    const kind = cellOf(this.#sheet, line, 'kind') || this.#kindByTitle(variety);
+    const kind = this.#above.kindOf(line);
     if (variety === '' && kind !== '') this.#lines.varietyByKind += 1;
-    const given = { ...this.#where(line), kind, variety: variety || kind };
+    const given = { ...this.#above.placeOf(line), kind, variety: variety || kind };
     this.#plants(line, new LineCells(this.#sheet, line, given, this.#faults));
-  }
-
-  /** A line with nothing but a title names the kind or the bed of what follows; other words are passed over. */
-  #isTitle(text: string, column: number): boolean {
-    const { uses } = this.#sheet;
-    const use = uses[column] ?? 'none';
-    const crops = cropsCalled(text, '');
-    // Where kinds have a column, or numbers have none, a name alone may be a line whose other cells are empty.
-    const mayBeKind = use !== 'variety' || (uses.includes('plants') && !uses.includes('kind'));
-    if (use === 'variety' && !isBedTitle(text) && !(crops && mayBeKind)) return false;
-    if (isBedTitle(text)) this.#bedAbove = bedNamed(text);
-    else if (crops) this.#setKindAbove(text);
-    else if (use === 'bed' || use === 'bed_row') this.#bedAbove = bedNamed(text);
-    else this.#passed.push(text);
-    return true;
-  }
-
-  /** A title that nothing stood under was perhaps none: it is told of. */
-  #setKindAbove(text: string): void {
-    if (this.#kindAbove !== '' && !this.#kindUsed) this.#passed.push(this.#kindAbove);
-    this.#kindAbove = text;
-    this.#kindUsed = false;
-  }
-
-  /** The title above counts where neither the cell nor the variety's own name tells the kind. */
-  #kindByTitle(variety: string): string {
-    if (this.#kindAbove === '') return '';
-    if (commonNameIn(variety)?.crops.length === 1 || this.#heldVarieties.has(plainName(variety))) return '';
-    this.#lines.kindByTitle += 1;
-    return this.#kindAbove;
-  }
-
-  /** Bed and row of a line, together in one cell or apart. */
-  #where(line: number): { readonly bed: string; readonly row: string } {
-    const { uses } = this.#sheet;
-    const both = cellOf(this.#sheet, line, 'bed_row');
-    const split = both === '' ? undefined : splitPlace(both);
-    const row = cellOf(this.#sheet, line, 'row') || (split?.row ?? '');
-    const own = bedNamed(cellOf(this.#sheet, line, 'bed') || (split?.bed ?? ''));
-    if (own !== '') {
-      this.#bedAbove = own;
-      return { bed: own, row };
-    }
-    if (this.#bedAbove !== '') {
-      this.#lines.bedAsAbove += 1;
-      return { bed: this.#bedAbove, row };
-    }
-    if (uses.includes('bed') || uses.includes('bed_row')) return { bed: '', row };
-    this.#lines.oneBed += 1;
-    return { bed: ONE_BED, row };
   }
 
   #plants(line: number, cells: LineCells): void {
@@ -297,24 +231,13 @@ class PlanReader {
     return this.#sowings.length - 1;
   }
 
-  /** Varieties with what was noted of them: of all their lines at once, or of a row by its place. */
-  #noted(): NewVariety[] {
-    const byVariety = groupBy(this.#notes, ({ variety }) => variety);
-    return this.#varieties.map((variety, i) => {
-      const notes = byVariety.get(i) ?? [];
-      const alike = new Set(notes.map(({ text }) => text)).size === 1;
-      const lines = alike ? [notes[0]!.text] : notes.map(({ where, text }) => `${where}: ${text}`);
-      const note = [variety.note, ...lines.filter((each) => !variety.note?.includes(each))]
-        .filter(Boolean)
-        .join('\n');
-      if (note === (variety.note ?? '')) return variety;
-      if (note.length > LONGEST.note) {
-        const { line, text: found } = notes[0]!;
-        const of = { variety: variety.name, limit: LONGEST.note };
-        this.#faults.push({ line, column: 'note', why: 'tooLong', found, ...of });
-      }
-      return { ...variety, note, ...(variety.held && { renoted: true as const }) };
-    });
+  #withNotes(): NewVariety[] {
+    const { varieties, tooLong } = withNotes(this.#varieties, this.#notes);
+    for (const { line, variety, text: found } of tooLong) {
+      const of = { variety: this.#varieties[variety]!.name, limit: LONGEST.note };
+      this.#faults.push({ line, column: 'note', why: 'tooLong', found, ...of });
+    }
+    return varieties;
   }
 
   #sized(): NewBed[] {
@@ -327,7 +250,9 @@ class PlanReader {
   }
 
   #assumed(): SheetAssumption[] {
-    const { bedAsAbove, onePlantEach, varietyByKind, kindByTitle, oneBed, purpose } = this.#lines;
+    const { onePlantEach, varietyByKind, purpose } = this.#lines;
+    const { bedAsAbove, oneBed, kindByTitle } = this.#above.lines;
+    const passed = [...this.#totals, ...this.#above.passed];
     const plants = this.#standingAlready();
     const [first] = [...this.#yearless].sort();
     const all: (SheetAssumption | false)[] = [
@@ -343,7 +268,7 @@ class PlanReader {
         code: 'smallUnit',
         params: { unit: this.#sheet.small, found: this.#unitless[0]!, lines: this.#unitless.length },
       },
-      this.#passed.length > 0 && { code: 'passedOver', params: { texts: this.#passed } },
+      passed.length > 0 && { code: 'passedOver', params: { texts: passed } },
     ];
     return all.filter((each) => each !== false);
   }
@@ -358,12 +283,6 @@ class PlanReader {
     }, 0);
   }
 }
-
-/** A line that adds up those above it. */
-const isTotal = (filled: readonly string[]): boolean =>
-  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal)( (of )?plants)?:?$/i.test(
-    filled[0]!,
-  ) && filled.length <= 4;
 
 const sameSowing = (a: Sowing | undefined, b: Sowing): boolean => a?.day === b.day && a.how === b.how;
 const plainName = (name: string): string => name.trim().toLowerCase();

@@ -14,7 +14,7 @@ export interface SearchOptions {
 /** It is told so often in a search. */
 const PROGRESS_STEPS = 50;
 
-/** Few jobs are soon tried in all ways, and of many each step takes long. */
+/** Few jobs are soon tried in all ways, and of many each step takes long. What each constant does: docs/architecture.md. */
 const STEPS_BY_SQUARE = 40;
 const STEPS_TIMES_JOBS = 50_000;
 const MAX_STEPS = 1600;

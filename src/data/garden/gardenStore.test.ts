@@ -25,7 +25,7 @@ test('what is recorded shows at once, is on disk after, and is there again when 
   expect(garden.journal.all('walk').size).toBe(1);
   const again = await open(store);
   expect(again.journal.all('walk')).toEqual(garden.journal.all('walk'));
-  expect(again.complete).toBe(true);
+  expect(again.reading.complete).toBe(true);
 });
 
 test('a fact that does not fit its schema is refused before anything is written', async () => {
@@ -115,7 +115,7 @@ test('undo and redo survive a reload', async () => {
   const reopened = await open(store);
   expect(await reopened.undo()).toMatchObject([{ kind: 'scouted', body: { plant: 'p2' } }]);
   expect(reopened.undone).toHaveLength(1);
-  expect(reopened.canRedo()).toBe(true);
+  expect(reopened.own.redoable()).toBeDefined();
   expect([...reopened.journal.all('walk').keys()]).toEqual(['p1|2026-07-19']);
   expect(await (await open(store)).redo()).toBe(true);
   expect((await open(store)).journal.all('walk').size).toBe(2);
@@ -203,24 +203,24 @@ async function longStore(): Promise<{ store: MemoryStore; length: number }> {
 test('who needs every entry can wait for all of them, and is told how many are still to come', async () => {
   const { store, length } = await longStore();
   const garden = await open(store);
-  expect(garden.complete).toBe(false);
-  expect(garden.allEntries().length + garden.outstanding).toBe(length);
-  const told: number[] = [];
-  await garden.whole((outstanding) => told.push(outstanding));
-  expect(garden.complete).toBe(true);
+  expect(garden.reading.complete).toBe(false);
+  expect(garden.allEntries().length + garden.reading.outstanding).toBe(length);
+  const left: number[] = [];
+  await garden.reading.readAll((outstanding) => left.push(outstanding));
+  expect(garden.reading.complete).toBe(true);
   expect(garden.allEntries()).toHaveLength(length);
-  expect(told.at(-1)).toBe(0);
-  expect(told).toEqual([...told].sort((a, b) => b - a));
-  await garden.whole();
+  expect(left.at(-1)).toBe(0);
+  expect(left).toEqual([...left].sort((a, b) => b - a));
+  await garden.reading.readAll();
 });
 
 test('what older entries bring is told one after another in idle moments, unless somebody waits for it', async () => {
   const { store } = await longStore();
   const order: string[] = [];
   const garden = await open(store);
-  expect(garden.complete).toBe(false);
+  expect(garden.reading.complete).toBe(false);
   const told = new Promise<void>((resolve) => {
-    garden.subscribe((unhurried) => order.push(`first ${unhurried}`, `${garden.complete}`));
+    garden.subscribe((unhurried) => order.push(`first ${unhurried}`, `${garden.reading.complete}`));
     garden.subscribe(() => resolve());
   });
   await told;
@@ -229,7 +229,7 @@ test('what older entries bring is told one after another in idle moments, unless
 
   const waitedFor = await open(store);
   waitedFor.subscribe((unhurried) => order.push(`waited for ${unhurried}`));
-  await waitedFor.whole();
+  await waitedFor.reading.readAll();
   expect(order).toEqual(['first true', 'true', 'waited for false']);
   waitedFor.close();
 });
@@ -238,10 +238,10 @@ test('older entries that the disk does not give are read again later, and do not
   const { store, length } = await longStore();
   const garden = await open(store);
   store.refuseReading = new Error('closed');
-  await expect(garden.whole()).rejects.toThrow('closed');
-  expect(garden.complete).toBe(false);
+  await expect(garden.reading.readAll()).rejects.toThrow('closed');
+  expect(garden.reading.complete).toBe(false);
   store.refuseReading = undefined;
-  await garden.whole();
+  await garden.reading.readAll();
   expect(garden.allEntries()).toHaveLength(length);
   garden.close();
 });
@@ -250,7 +250,7 @@ test('a file whose entries were changed is refused and they are listed, though t
   const { store } = await longStore();
   const old = (await open(store)).allEntries()[0]!;
   const whole = await open(store);
-  await whole.whole();
+  await whole.reading.readAll();
   const oldest = whole.allEntries().find(({ id }) => id.startsWith('4-'))!;
   const garden = await open(store);
   expect(garden.journal.has(oldest.id)).toBe(false);

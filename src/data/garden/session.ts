@@ -83,7 +83,7 @@ export async function createGarden(
 export async function entriesOf(device: DeviceStore, id: string): Promise<ReadonlyMap<string, StoredEntry>> {
   const { garden } = await openOwn(device, id);
   try {
-    await garden.whole();
+    await garden.reading.readAll();
     return new Map(garden.allEntries().map((entry) => [entry.id, entry]));
   } finally {
     garden.close();

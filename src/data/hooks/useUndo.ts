@@ -17,5 +17,5 @@ export function useUndo(work?: Work): Undo {
   const meta = { what: 'record' };
   const { mutate: undo } = useMutation({ meta, mutationFn: () => store.undo(work) });
   const { mutate: redo } = useMutation({ meta, mutationFn: () => store.redo(work) });
-  return { undo, redo, canRedo: store.canRedo(work), undone: store.undone };
+  return { undo, redo, canRedo: store.own.redoable(work) !== undefined, undone: store.undone };
 }

@@ -21,9 +21,9 @@ export function useWhole(): Whole {
     mutationFn: async (job: () => Promise<void>) => {
       const mine = {};
       waiting.current = mine;
-      if (!store.complete) setLeft(store.outstanding);
+      if (!store.reading.complete) setLeft(store.reading.outstanding);
       try {
-        await store.whole((outstanding) => {
+        await store.reading.readAll((outstanding) => {
           if (waiting.current === mine) setLeft(outstanding);
         });
         if (waiting.current === mine) await job();

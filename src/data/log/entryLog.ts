@@ -92,6 +92,15 @@ export class EntryLog {
     await this.#store.setMany(records);
   }
 
+  /** Writes those of some entries that are no longer on disk. */
+  async writeMissing(entries: readonly StoredEntry[]): Promise<void> {
+    const onDisk = new Set<string>();
+    for await (const part of new EntryLog(this.#store, this.#faultOf).read(''))
+      for (const { id } of part.entries) onDisk.add(id);
+    const missing = entries.filter(({ id }) => !onDisk.has(id));
+    if (missing.length > 0) await this.appendMany(missing);
+  }
+
   /**
    * Takes over records that ship with the app, as `recordsOf` makes them: nothing need be encoded on the device.
    *

@@ -7,6 +7,11 @@ import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { Page } from '../shell/Page';
+import { EXPORT_NAMES } from '../words/exports';
+
+const EXPORTED = Object.values(EXPORT_NAMES)
+  .map(({ brief }) => brief)
+  .join(', ');
 
 /** Everything but the day's work: files, settings, cautions, gardens. */
 export function BenchScreen() {
@@ -54,7 +59,7 @@ export function BenchScreen() {
       <ListRow
         glyph={<Glyph name="file" size={28} />}
         title="Files"
-        note="Export, import, flowers as CSV, remove"
+        note={`Export ${EXPORTED}; import; remove`}
         onPress={() => router.push('/bench/files')}
       />
       <ListRow

@@ -1,8 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { dayAt, toInstant } from '@/core/time/calendar';
-import { FLOWER_COLUMNS, flowerRows } from '@/core/records/flowerRows';
 import type { GardenListing } from '@/data/device/deviceStore';
 import { eraseGarden, putBackGarden } from '@/data/garden/session';
 import { useDevice } from '@/data/hooks/useDevice';
@@ -11,6 +9,7 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { useWhole } from '@/data/hooks/useWhole';
 import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
+import { EXPORTS, saveExport, type ExportName } from '@/data/files/exports';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -18,6 +17,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { EXPORT_NAMES } from '../words/exports';
 import { ImportFile } from './ImportFile';
 
 /** Export and import, what is unsaved or damaged, and removing a garden. */
@@ -54,27 +54,20 @@ export function FilesScreen() {
   );
 }
 
+/** Beside the garden itself. */
+const TABLES = (Object.keys(EXPORTS) as ExportName[]).filter((name) => name !== 'garden');
+
 /** The whole garden as files: every entry is read before any is written. */
 function Exports({ garden }: { readonly garden: Garden }) {
   const f = useFormat();
   const device = useDevice();
   const { store } = useGarden();
   const { left, stop, whenWhole } = useWhole();
-  const now = store.clock.now();
-  const stem = `${garden.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${dayAt(now, garden.zone)}`;
-  const exportBackup = async (): Promise<void> => {
-    const { encodeBackup } = await import('@/data/files/backup');
-    const entries = store.allEntries();
-    const text = encodeBackup({ garden: store.id, name: garden.name, exported: toInstant(now), entries });
-    download(`${stem}.json`, text, 'application/json');
-    await device.noteBackup(store.id, now).catch(() => undefined);
+  const save = async (name: ExportName): Promise<void> => {
+    await saveExport(name, { store, garden });
+    if (name === 'garden') await device.noteBackup(store.id, store.clock.now()).catch(() => undefined);
   };
-  const exportTable = async (): Promise<void> => {
-    const { encodeTable } = await import('@/data/files/csv');
-    const rows = flowerRows(store.journal, garden, dayAt(now, garden.zone));
-    download(`${stem}-flowers.csv`, encodeTable(FLOWER_COLUMNS, rows), 'text/csv');
-  };
-  const total = store.journal.size + store.outstanding;
+  const total = store.journal.size + store.reading.outstanding;
   if (left !== undefined)
     return (
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
@@ -84,11 +77,18 @@ function Exports({ garden }: { readonly garden: Garden }) {
     );
   return (
     <>
-      <Button variant="main" size="big" title="Export the garden" onPress={() => whenWhole(exportBackup)} />
+      <Button
+        variant="main"
+        size="big"
+        title={EXPORT_NAMES.garden.action}
+        onPress={() => whenWhole(() => save('garden'))}
+      />
       <Text variant="small" tone="soft">
         {`All ${f.number(total)} entries in one file, including unsaved ones. You can import it on another phone.`}
       </Text>
-      <Button title="Export flowers as CSV" onPress={() => whenWhole(exportTable)} />
+      {TABLES.map((name) => (
+        <Button key={name} title={EXPORT_NAMES[name].action} onPress={() => whenWhole(() => save(name))} />
+      ))}
     </>
   );
 }
@@ -201,11 +201,15 @@ function RemovedGardens() {
             live
           >{`${garden.name} was removed. Its records are still on this device.`}</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-            <Button title="Undo" label={`Put ${garden.name} back`} onPress={() => void putBack(garden)} />
+            <Button
+              title="Undo"
+              label={`Undo: put ${garden.name} back`}
+              onPress={() => void putBack(garden)}
+            />
             <Button
               variant="loss"
               title="Delete for good"
-              label={`Delete ${garden.name} for good`}
+              label={`Delete for good: ${garden.name}`}
               onPress={() => setErasing(garden)}
             />
           </View>

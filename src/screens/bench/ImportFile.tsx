@@ -8,7 +8,8 @@ import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { said } from '@/data/device/said';
 import type { DeviceStore } from '@/data/device/deviceStore';
-import { ChangedEntries, type GardenStore } from '@/data/garden/gardenStore';
+import { ChangedEntries } from '@/data/garden/changedEntries';
+import type { GardenStore } from '@/data/garden/gardenStore';
 import { DEMO_GARDEN, entriesOf, importGarden } from '@/data/garden/session';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -125,7 +126,7 @@ async function looked(
     return { at: 'refused', text: 'This is the demo garden. Open the demo first to import it there.' };
   const where = whereIs(backup.garden, { device, store });
   if (where === 'new' && !checked.describes) return refused({ why: 'noGarden' });
-  if (where === 'open') await store.whole();
+  if (where === 'open') await store.reading.readAll();
   const others = where === 'here' ? await entriesOf(device, backup.garden) : undefined;
   const preview = previewImport(backup, (id) =>
     where === 'open' ? store.journal.entry(id) : others?.get(id),

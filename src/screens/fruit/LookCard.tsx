@@ -76,8 +76,8 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
             key={growing}
             size="big"
             variant={growing === count ? 'main' : 'plain'}
-            title={growing === 0 ? 'None' : growing === count ? `All ${count}` : String(growing)}
-            label={`${growing} of ${count} are growing`}
+            title={howMany(growing, count)}
+            label={`${howMany(growing, count)}${growing > 0 && growing < count ? ` of ${count}` : ''} growing`}
             onPress={() => recordLook(growing)}
             style={{ flexGrow: 1, minWidth: 72, height: TOUCH.round }}
           />
@@ -182,3 +182,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
     </View>
   );
 }
+
+/** What is written on the button. */
+const howMany = (growing: number, count: number): string =>
+  growing === 0 ? 'None' : growing === count ? `All ${count}` : String(growing);

@@ -99,7 +99,7 @@ function Chosen({ crop, onChange }: { readonly crop: CropId; readonly onChange: 
         <Text variant="strong" live>{`${name}: ${species}`}</Text>
         <Text variant="small" tone="soft">{`With ${types}. Within the species all varieties cross.`}</Text>
       </View>
-      <Button title="Change" label="Choose another crop" onPress={onChange} />
+      <Button title="Change" label="Change the crop" onPress={onChange} />
     </View>
   );
 }

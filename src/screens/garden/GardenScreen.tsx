@@ -130,7 +130,7 @@ function EmptyPlan() {
 /** The last change of the plan is taken back here; a garden without any has nothing to take back. */
 function UndoPlan() {
   const { store } = useGarden();
-  if (!store.canUndo('plan') && !store.canRedo('plan')) return null;
+  if (!store.own.undoable('plan') && !store.own.redoable('plan')) return null;
   return (
     <View style={{ marginTop: SPACE.s }}>
       <WithUndo work="plan" />

@@ -107,7 +107,7 @@ function Chosen({ place, onPlace }: ChosenProps) {
           </Text>
           <Text variant="small" tone="soft">{`${north}, ${east}. Now ${f.time(wallNow())} there.`}</Text>
         </View>
-        <Button title="Change" label="Choose another place" onPress={() => onPlace(undefined)} />
+        <Button title="Change" label="Change the place" onPress={() => onPlace(undefined)} />
       </View>
       <Button variant="quiet" title="Is it another time there?" onPress={() => setZones(true)} />
       <Sheet title="Time zone" open={zones} onClose={() => setZones(false)} closeTitle="Close">

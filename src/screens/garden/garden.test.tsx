@@ -39,7 +39,7 @@ test('a pumpkin is identified by stalk, seed and leaf, and a name that contradic
   await see(/Stalk: round, soft and corky/);
   await tap(/Maxima squash, Cucurbita maxima/);
   await see(/Its name says butternut, and that is Cucurbita moschata/);
-  await tap('Choose another crop');
+  await tap('Change the crop');
   type('What is it called?', 'butternut');
   await tap(/^butternut/);
   await waitFor(() => expect(screen.queryByText(/Its name says/)).toBeNull());

@@ -45,7 +45,7 @@ export function PollenChoice({ pollen, own, fathers, females, serves, onChange }
             <Button
               key={plant}
               title={`${on ? '✓ ' : ''}${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
-              label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'male', 'males')} open`}`}
+              label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'open male', 'open males')}`}`}
               selected={on}
               onPress={() =>
                 onChange(on ? fathers.filter((father) => father !== plant) : [...fathers, plant])

@@ -115,7 +115,7 @@ function FailureBanner() {
           {failures.length > 1 ? ` And ${failures.length - 1} more.` : ''}
         </Text>
       </View>
-      <Button title="OK" label="I have read it" onPress={clear} />
+      <Button title="OK" label="OK, I have read it" onPress={clear} />
     </Banner>
   );
 }

@@ -70,7 +70,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
 /** As long as older entries are being read. */
 function StillReading() {
   const { store } = useGarden();
-  if (store.complete) return null;
+  if (store.reading.complete) return null;
   return (
     <Text variant="small" tone="soft" live>
       Older entries are still being read: figures of earlier years may change.

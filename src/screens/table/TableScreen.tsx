@@ -2,11 +2,9 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lastPlaces } from '@/core/garden/places';
-import { PLAN_COLUMNS } from '@/core/records/planColumns';
 import { planFacts } from '@/core/records/planFacts';
-import { planRows } from '@/core/records/planRows';
 import { newId } from '@/data/clock';
-import { download } from '@/data/files/download';
+import { saveExport } from '@/data/files/exports';
 import { pickFile } from '@/data/files/pick';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -19,6 +17,7 @@ import { useFormat } from '../format/useFormat';
 import { GardenTabs } from '../garden/GardenTabs';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { EXPORT_NAMES } from '../words/exports';
 import { ColumnList } from './ColumnList';
 import { FaultList } from './FaultList';
 import { LazySheetGrid } from './LazySheetGrid';
@@ -184,14 +183,9 @@ function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boo
 /** The plan that is here, as a table of the same kind. */
 function ExportPlan() {
   const { store } = useGarden();
-  const save = async (): Promise<void> => {
-    const { encodeTable } = await import('@/data/files/csv');
-    download(
-      `${(store.described?.name ?? 'garden').replace(/[^\p{L}\p{N}]+/gu, '-')}-plan.csv`,
-      encodeTable(PLAN_COLUMNS, planRows(store.journal)),
-      'text/csv',
-    );
-  };
-  if (store.journal.all('plant').size === 0) return null;
-  return <Button title="Export this plan as a table" onPress={() => void save()} />;
+  const garden = store.described;
+  if (!garden || store.journal.all('plant').size === 0) return null;
+  return (
+    <Button title={EXPORT_NAMES.plan.action} onPress={() => void saveExport('plan', { store, garden })} />
+  );
 }

@@ -98,7 +98,7 @@ export function TodayScreen() {
         />
       ) : null}
       <LazyFirstSteps firstWalk={sayFirstWalk(today, now, f)} />
-      {store.complete ? null : (
+      {store.reading.complete ? null : (
         <Text variant="small" tone="soft">
           Loading older records…
         </Text>

@@ -169,6 +169,8 @@ const USE_REASONS: Readonly<Record<UseReason, (params: Reason['params'], f: Form
   ownPollenInside: () =>
     'It has anthers of its own. For a pure line that does no harm; for a cross they come off in the bud.',
   coloursNotOpen: () => 'The petals colour and have not opened: its own pollen is still shut in.',
+  selfsInBud: () => 'Its own pollen comes out in the bud, the day before it opens.',
+  setsAlone: () => 'It sets by itself or with insects: nobody need pollinate it.',
   selfedAlready: () => 'Open, it has pollinated itself already.',
   shortStyled: () => 'Its style ends below the anthers: such flowers do not set.',
   faded: () => 'Faded pollen will do for fruit; fewer set.',

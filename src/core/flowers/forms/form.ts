@@ -36,5 +36,7 @@ export interface FormFacts<Form extends FlowerForm = FlowerForm> {
   readonly fates?: true;
   /** Are there whole plants to find buds on? */
   readonly plants?: true;
+  /** Is its own pollen out before it opens, so that for a cross one is earlier than that? */
+  readonly selfsInBud?: true;
   readonly mistakes: readonly FormMistake[];
 }

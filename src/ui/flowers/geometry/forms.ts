@@ -4,6 +4,8 @@ import type { DrawnForm } from './form';
 import { GOURD } from './gourd';
 import { GRASS } from './grass';
 import { HEAD } from './head';
+import { KEEL } from './keel';
+import { MALLOW } from './mallow';
 import { NIGHTSHADE } from './nightshade';
 
 /** Every form of flower: one that is not drawn does not compile. */
@@ -13,6 +15,8 @@ const DRAWN: { readonly [Form in FlowerForm as Form['type']]: DrawnForm<Form> } 
   nightshade: NIGHTSHADE,
   dome: DOME,
   head: HEAD,
+  mallow: MALLOW,
+  keel: KEEL,
 };
 
 /**

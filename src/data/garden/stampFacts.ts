@@ -1,0 +1,36 @@
+import type { Entry, Fact } from '@/core/journal/entry';
+import type { Journal } from '@/core/journal/journal';
+import { KINDS } from '@/core/journal/kinds/kinds';
+import { toInstant } from '@/core/time/calendar';
+import { newId, type Clock } from '../clock';
+
+export interface Stamp {
+  readonly journal: Journal;
+  readonly clock: Clock;
+  /** Of the garden. */
+  readonly id: string;
+  readonly device: string;
+}
+
+/** Makes entries of the facts of one action: by whom, when, and after what they were recorded. */
+export function stampFacts(facts: readonly Fact[], { journal, clock, id, device }: Stamp): Entry[] {
+  const now = clock.now();
+  const action = newId();
+  return facts
+    .map((fact) => journal.asStored(fact))
+    .map(
+      ({ kind, body, at }, i) =>
+        ({
+          id: newId(),
+          kind,
+          v: KINDS[kind].version,
+          at: toInstant(Math.min(at ?? now, now)),
+          recorded: toInstant(now),
+          lamport: journal.lamport + 1 + i,
+          garden: id,
+          device,
+          action,
+          body,
+        }) as Entry,
+    );
+}
