@@ -50,7 +50,7 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
 
   await page.goto('/garden/table');
   const saved = await app.readDownload(() => app.tap('Export the plan as CSV'));
-  expect(saved.name).toBe('Wren-Cottage-plan.csv');
+  expect(saved.name).toMatch(/^wren-cottage-\d{4}-\d{2}-\d{2}-plan\.csv$/);
   expect(saved.text.trim().split('\r\n')).toHaveLength(1 + 1 + ROWS.length);
 });
 

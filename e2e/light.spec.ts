@@ -37,8 +37,11 @@ async function expectReadableUnscripted(page: Page, name: string, light: { reado
  */
 for (const device of ['light', 'dark'] as const) {
   test.describe(`a device that is ${device}`, () => {
+    test.use({ colorScheme: device });
     // What a service worker gives cannot be held back: the scripts would come all the same.
-    test.use({ colorScheme: device, serviceWorkers: 'block' });
+    test.beforeEach(({ page }) =>
+      page.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker')),
+    );
 
     test('can be read as it opens: first visit, each choice of light, and before any script', async ({
       app,

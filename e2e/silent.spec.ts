@@ -26,7 +26,7 @@ test('undo goes back to the beginning of the garden and no further, in words, an
 });
 
 const GARDEN = '0LNGJ0VRNA0000000000000000';
-const LENGTH = 10_000;
+const LENGTH = 5_000;
 
 test('an export soon after opening holds every entry, and the page says how many', async ({ app, page }) => {
   const entries = longJournal(LENGTH).map((entry) => ({ ...entry, garden: GARDEN }));
@@ -42,7 +42,7 @@ test('an export soon after opening holds every entry, and the page says how many
   await expect(page.getByText('Demo,')).toHaveCount(0);
   for (let times = 0; times < 2; times += 1) {
     await page.goto('/bench/files');
-    await seen(page.getByText(/^All 10,000 entries in one file/));
+    await seen(page.getByText(/^All 5,000 entries in one file/));
     const saved = await app.readDownload(() => app.tap('Export the garden'));
     expect((JSON.parse(saved.text) as { entries: unknown[] }).entries).toHaveLength(LENGTH);
   }
@@ -54,7 +54,7 @@ test('an export soon after opening holds every entry, and the page says how many
     await app.tap(open);
     await page.goto('/bench/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'changed.json', text: tampered });
-    await seen(page.getByText(/^250 entries stand here with another content/));
+    await seen(page.getByText(/^125 entries stand here with another content/));
   }
 });
 

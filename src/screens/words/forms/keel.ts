@@ -12,5 +12,5 @@ export const KEEL: FormWords = {
   ...PERFECT,
   ages: () => ({ ...AGES, open: { part: 'petals', text: 'The banner stands up: it is open.' } }),
   cover: () => 'For a cross open it before this: its own pollen is out in the bud.',
-  habit: 'Anthers and stigma lie shut in the keel. Most flowers take their own pollen before they open.',
+  habit: 'Anthers and stigma lie shut in the keel, where its own pollen is out before the flower opens.',
 };

@@ -200,6 +200,7 @@ export const KEEL: DrawnForm<KeelForm> = {
     petals: petalColour === 'violet' ? 'violet' : 'white',
     own: {
       throat: '#3B2A33',
+      column: '#DDE3B8',
       ...(petalColour === 'scarlet' && { petal: '#C8452F', petalBack: '#D8604A', column: '#E3A08F' }),
     },
   }),
