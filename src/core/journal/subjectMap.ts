@@ -84,7 +84,8 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     const { entries } = subject;
     if (this.#inOrder && compareEntries(entries[0]!, entry) > 0) this.#inOrder = false;
     // Pushed to, a list is given room for seventeen; most subjects have two or three entries.
-    if (entries.length < FEW) subject.entries = [...entries, entry];
+    if (entries.length === 1) subject.entries = [entries[0]!, entry];
+    else if (entries.length < FEW) subject.entries = [...entries, entry];
     else entries.push(entry);
     this.#mark(subject);
     return true;

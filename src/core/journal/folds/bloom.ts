@@ -36,10 +36,11 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   readSpoilings(draft);
   const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
   putOff(bloom, reports, pollinations);
-  const [first, ...later] = pollinations.sort(byTime);
+  if (pollinations.length > 1) pollinations.sort(byTime);
+  const first = pollinations[0];
   if (first) {
     bloom.pollination = first;
-    bloom.laterPollinations = later;
+    if (pollinations.length > 1) bloom.laterPollinations = pollinations.slice(1);
     // Phones that add to one cohort do not contradict each other; where they do, its count clashes.
     if (!cohort) bloom.conflicts = conflictsOf(pollinations, reports, bloom.day);
   } else {
@@ -73,7 +74,9 @@ function conflictsOf(
   pollinations: readonly Pollination[],
   reports: readonly Missed[],
   own: Day | undefined,
-): Conflict[] {
+): readonly Conflict[] {
+  // As nearly always.
+  if (pollinations.length === 1 && reports.length === 0) return NONE;
   const believed = new Map<number, Pollination>();
   const conflicts: Conflict[] = [];
   for (const each of pollinations) {
@@ -105,10 +108,10 @@ function draftOf(id: string): Draft {
     code: '',
     role: 'hand',
     day: cohort?.day,
-    laterPollinations: [],
+    laterPollinations: NONE,
     reports,
     looks,
-    conflicts: [],
+    conflicts: NONE,
   };
   return { bloom, cohort, looks, reports, spoilings: [], pollinations: [], countings: [], members: [] };
 }

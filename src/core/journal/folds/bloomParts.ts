@@ -65,4 +65,4 @@ export const uncoveredOf = ({
 });
 
 /** One for all blooms that have none. */
-export const NONE: readonly string[] = [];
+export const NONE: readonly never[] = [];
