@@ -5,24 +5,28 @@ import type { Garden } from '../journal/state';
 import { roundsOf, type OutingDay } from '../outing/outingDay';
 import type { FemaleBud } from '../pairing/buds';
 import { addDays } from '../time/calendar';
+import type { ChoreContext } from './operations/operation';
 import { choresDue } from './operations/operations';
 import { choreStopId } from './stops';
 
 /**
  * What is due on an outing without pollen.
  *
+ * @param gradeOf tells which fruit to take off; how many there are to take off it does not change.
  * @example choresOf(new Journal(), garden, { day: '2026-07-19', outing: 'morning', females: [] }) // []
  */
 export function choresOf(
   journal: Journal,
   garden: Garden,
   { day, outing, females }: OutingDay & { readonly females: readonly FemaleBud[] },
+  gradeOf?: ChoreContext['gradeOf'],
 ): Chore[] {
   const due = choresDue({
     journal,
     garden,
     day,
     isWorked: (crop) => outingOfCrop(crop) === outing,
+    gradeOf,
     mothers: new Set(females.flatMap(({ plant, forSeed }) => (forSeed ? [plant] : []))),
   });
   if (due.length === 0) return due;

@@ -13,6 +13,7 @@ import type { Day } from '../time/types';
 import type { FemaleBud } from '../pairing/buds';
 import { fatheredBefore } from '../pairing/fatheredBefore';
 import type { Chore } from '../journal/kinds/stops';
+import { purityOf } from '../purity/purityOf';
 import { choresOf } from './chores';
 import { flowersDue, isInHand, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';
@@ -143,7 +144,12 @@ export function outingRequest(
   const [theirs, carried] = [plannedFlowers(beside), malesCarried(beside)];
   const females = due.buds.females.filter(({ bloom }) => !theirs.has(bloom));
   const males = due.buds.males.filter(({ bloom }) => !carried.has(bloom));
-  const chores = choresOf(journal, garden, { ...service, females: due.buds.females }).filter(
+  const chores = choresOf(
+    journal,
+    garden,
+    { ...service, females: due.buds.females },
+    (bloom) => purityOf(journal, garden, bloom)?.grade,
+  ).filter(
     ({ kind, plant }) =>
       !beside.some(({ stops }) => stops.some((stop) => stop.kind === kind && stop.plant === plant)),
   );

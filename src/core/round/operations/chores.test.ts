@@ -42,10 +42,15 @@ const male: Fact = {
 };
 const looked = (bloom: string, seen: 'growing' | 'gone'): Fact => ({ kind: 'looked', body: { bloom, seen } });
 const chores = ({ journal }: Phone, day: Day, mothers: readonly string[] = []): Chore[] =>
-  choresOf(journal, YARD, {
-    ...{ day, outing: 'morning' },
-    females: mothers.map((plant) => ({ plant, forSeed: true }) as never),
-  });
+  choresOf(
+    journal,
+    YARD,
+    {
+      ...{ day, outing: 'morning' },
+      females: mothers.map((plant) => ({ plant, forSeed: true }) as never),
+    },
+    (bloom) => purityOf(journal, YARD, bloom)?.grade,
+  );
 
 /** Maxima squash; one flower of p1 that was bagged and pollinated on D. */
 function pollinatedOnce(method: 'bag' | 'tape' = 'bag'): Phone {

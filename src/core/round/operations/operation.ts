@@ -3,6 +3,7 @@ import type { Journal } from '../../journal/journal';
 import type { Donor, Stop } from '../../journal/kinds/stops';
 import type { MissedReason } from '../../journal/kinds/roundBodies';
 import type { Bloom, Garden, StopDone, Walk } from '../../journal/state';
+import type { Grade } from '../../purity/fruitPurity';
 import type { Day } from '../../time/types';
 
 /** Time the work takes, milliseconds: for one male, and for one female. */
@@ -64,6 +65,8 @@ export interface ChoreContext {
   readonly isWorked: (crop: Crop) => boolean;
   /** Plants of which females are due for seed. */
   readonly mothers: ReadonlySet<string>;
+  /** How true the seed of a fruit is. Left out where only how much is due is asked, as Today does: it is not cheap. */
+  readonly gradeOf?: ((bloom: Bloom) => Grade | undefined) | undefined;
 }
 
 /** The operations by the kinds of stops. */

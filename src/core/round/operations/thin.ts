@@ -2,10 +2,7 @@ import { cropOf } from '../../crops/catalogue';
 import { wantsSeed } from '../../crops/variety';
 import type { Fruit } from '../../fruit/fruits';
 import type { ThinStop } from '../../journal/kinds/stops';
-import type { Journal } from '../../journal/journal';
-import type { Garden } from '../../journal/state';
 import type { Grade } from '../../purity/fruitPurity';
-import { purityOf } from '../../purity/purityOf';
 import { seasonAt } from '../../season/seasons';
 import { groupBy } from '../../text/groupBy';
 import type { Operation } from './operation';
@@ -22,7 +19,7 @@ export const THIN: Operation<ThinStop> = {
   blooms: ({ blooms }) => blooms,
   when: 'anyTime',
   due(context) {
-    const { journal, garden, day } = context;
+    const { journal, day, gradeOf } = context;
     const growing = fruitOnPlants(context, seasonAt(journal, day).from, () => true).filter(
       (fruit) => wantsSeed(fruit.variety.purpose) && isGrowing(fruit),
     );
@@ -30,7 +27,9 @@ export const THIN: Operation<ThinStop> = {
       const { variety } = fruits[0]!;
       const most = cropOf(variety.crop).seedFruits?.value[1] ?? Infinity;
       if (fruits.length <= most) return [];
-      const worth = new Map(fruits.map((fruit) => [fruit, worthForSeed(fruit, journal, garden)]));
+      const worth = new Map(
+        fruits.map((fruit) => [fruit, GRADES.indexOf(gradeOf?.(fruit.bloom) ?? 'likely')]),
+      );
       const leastFirst = fruits.toSorted(
         (a, b) => worth.get(a)! - worth.get(b)! || a.history.age - b.history.age,
       );
@@ -42,9 +41,6 @@ export const THIN: Operation<ThinStop> = {
 };
 
 const GRADES: readonly Grade[] = ['notForSeed', 'doubtful', 'likely', 'true'];
-
-const worthForSeed = ({ bloom }: Fruit, journal: Journal, garden: Garden): number =>
-  GRADES.indexOf(purityOf(journal, garden, bloom)?.grade ?? 'likely');
 
 /** One by itself, not of a cohort: those are taken off by count. */
 const isGrowing = ({ count, history }: Fruit): boolean => count === 1 && history.lastGrowing > 0;
