@@ -11,6 +11,6 @@ module.exports = {
     userInterfaceStyle: 'automatic',
     platforms: ['web'],
     web: { bundler: 'metro', output: 'static' },
-    plugins: [['expo-router', { root, asyncRoutes: { web: true, default: false } }]],
+    plugins: [['expo-router', { root, sitemap: false, asyncRoutes: { web: true, default: false } }]],
   },
 };

@@ -5,15 +5,19 @@ const config = getDefaultConfig(__dirname);
 // React Native Elements' Button imports Icon, and Icon every icon family's glyph table (180 kB gzipped).
 // The app draws its own glyphs, so the families resolve to nothing.
 const ICON_FAMILIES = /^(@expo\/vector-icons|react-native-vector-icons)(\/|$)/;
-// The router brings tabs, drawers and stacks. The app has its own frame around one page.
+// The router brings tabs, drawers, stacks and a map of its pages. The app has its own frame around one page.
 const NAVIGATORS =
-  /expo-router[\\/]build[\\/]react-navigation[\\/](bottom-tabs|drawer|material-top-tabs|native-stack|stack)[\\/]/;
+  /expo-router[\\/]build[\\/](react-navigation[\\/](bottom-tabs|drawer|material-top-tabs|native-stack|stack)[\\/]|layouts[\\/]stack-utils[\\/]|views[\\/]Sitemap\.js$)/;
+// Drawings are made of elements: no file of a drawing is read, and the browser itself reads transforms.
+const DRAWING_READERS =
+  /react-native-svg[\\/]lib[\\/]module[\\/](xml|lib[\\/]extract[\\/]transform(ToRn)?)\.js$/;
+const isLeftOut = (file = '') => NAVIGATORS.test(file) || DRAWING_READERS.test(file);
 
 const fallback = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   if (ICON_FAMILIES.test(name)) return { type: 'empty' };
   const found = (fallback ?? context.resolveRequest)(context, name, platform);
-  return !process.env.APP_ROOT && NAVIGATORS.test(found.filePath ?? '') ? { type: 'empty' } : found;
+  return !process.env.APP_ROOT && isLeftOut(found.filePath) ? { type: 'empty' } : found;
 };
 
 // A module is evaluated when something of it is first used: most of what Today loads it needs only after a tap.
