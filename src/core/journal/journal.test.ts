@@ -185,6 +185,21 @@ test('after any corrections, and corrections of corrections, the state is that o
   );
 });
 
+test('whether there is any of a type is known without counting, also where all was taken back', () => {
+  fc.assert(
+    fc.property(messy, (entries) => {
+      for (const type of SUBJECT_TYPES)
+        expect(journalOf(entries).hasAny(type)).toBe(journalOf(entries).all(type).size > 0);
+    }),
+    { numRuns: 100 },
+  );
+  const phone = new Writer('phone');
+  const [counted] = phone.tap(scouted('p1', 1));
+  expect(journalOf(phone.entries).hasAny('walk')).toBe(true);
+  phone.tap(struck(counted!));
+  expect(journalOf(phone.entries).hasAny('walk')).toBe(false);
+});
+
 test('a correction that is undone leaves nothing of what only it named', () => {
   const phone = new Writer('phone');
   const [first] = phone.tap(pollinated('f1'));

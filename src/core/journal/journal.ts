@@ -82,6 +82,11 @@ export class Journal {
     return this.#subjects[type];
   }
 
+  /** Is there any of that type? Cheaper than to ask how many. */
+  hasAny(type: SubjectType): boolean {
+    return this.#subjects[type].hasAny();
+  }
+
   /** Blooms expected to open on a day, or that can be pollinated from then on. */
   bloomsOf(day: Day): Bloom[] {
     const some = this.#subjects.bloom.someOf(this.#mayOpen.of(day));

@@ -153,6 +153,14 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     return this.#size;
   }
 
+  /** Is there any? No more is folded than it takes to know. */
+  hasAny(): boolean {
+    for (const id of this.#subjects.keys()) if (this.get(id) !== undefined) return true;
+    for (const { ids } of this.#waiting.values())
+      if (ids.some((id) => this.get(id) !== undefined)) return true;
+    return false;
+  }
+
   get(id: string): T | undefined {
     return this.#settled(id)?.state;
   }

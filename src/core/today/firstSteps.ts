@@ -18,7 +18,7 @@ export interface FirstSteps {
  * @example firstSteps(new Journal(), false) // { plants: 0, done: [] }
  */
 export function firstSteps(journal: Journal, sawCrossing: boolean): FirstSteps | undefined {
-  if (journal.all('walk').size > 0 || journal.all('bloom').size > 0) return undefined;
+  if (journal.hasAny('walk') || journal.hasAny('bloom')) return undefined;
   const plants = plantsIn([...journal.all('plant').values()].filter(({ removed }) => !removed));
   const done: FirstStep[] = [];
   if (plants > 0) done.push('plants');

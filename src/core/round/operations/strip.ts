@@ -2,6 +2,7 @@ import { cropOf } from '../../crops/catalogue';
 import type { StripStop } from '../../journal/kinds/stops';
 import { walkId } from '../../journal/kinds/scout';
 import { seasonAt } from '../../season/seasons';
+import { addDays, daysBetween } from '../../time/calendar';
 import type { Operation } from './operation';
 import { WITHOUT_POLLEN } from './withoutPollen';
 
@@ -19,15 +20,14 @@ export const STRIP: Operation<StripStop> = {
     const known = new Set(
       journal.bloomsBetween(from, day).flatMap(({ plant, pollination }) => (pollination ? [plant] : [])),
     );
-    const stripped = new Set(
-      [...journal.all('walk').values()].flatMap((walk) =>
-        walk.stripped !== undefined && walk.day >= from ? [walk.plant] : [],
-      ),
-    );
+    // Day by day: all walks there ever were would be folded otherwise.
+    const season = Array.from({ length: daysBetween(from, day) + 1 }, (_, i) => addDays(from, i));
+    const isStripped = (plant: string): boolean =>
+      season.some((each) => journal.all('walk').get(walkId(plant, each))?.stripped !== undefined);
     return [...mothers].flatMap((id) => {
       const plant = journal.all('plant').get(id);
       const variety = journal.all('variety').get(plant?.variety ?? '');
-      if (!plant || !variety || known.has(id) || stripped.has(id)) return [];
+      if (!plant || !variety || known.has(id) || isStripped(id)) return [];
       const crop = cropOf(variety.crop);
       return isWorked(crop) && crop.seedFruits
         ? [{ kind: 'strip' as const, plant: id, variety: variety.variety }]
