@@ -24,12 +24,17 @@ export const FIRST_MORNING = '2026-06-14';
 export const LAST_EVENING = '2026-07-18';
 export const DEMO_BEGINS_HOUR = 19.4;
 
-export interface DemoVariety {
-  readonly key: string;
+/** A variety on the plan. */
+export interface PlantedVariety {
   readonly body: Omit<Bodies['variety.described'], 'variety'>;
   readonly bed: string;
   readonly rows: readonly number[];
   readonly plantsPerRow: number;
+}
+
+/** One that is walked. */
+export interface DemoVariety extends PlantedVariety {
+  readonly key: string;
   /** Females and males a plant opens on a mean morning. */
   readonly females: number;
   readonly males: number;

@@ -1,16 +1,10 @@
 import type { Bodies } from '../src/core/journal/kinds/kinds';
-
-/** What grows next to them: on the plan, not walked. */
-export interface OtherVariety {
-  readonly body: Omit<Bodies['variety.described'], 'variety'>;
-  readonly bed: string;
-  readonly rows: readonly number[];
-  readonly plantsPerRow: number;
-}
+import type { PlantedVariety } from './estate';
 
 const plantedOut = (day: string): Bodies['variety.described']['sowing'] => ({ how: 'plantedOut', day });
 
-export const OTHERS: readonly OtherVariety[] = [
+/** What grows next to them: on the plan, not walked. */
+export const OTHERS: readonly PlantedVariety[] = [
   {
     body: {
       name: 'Green Quill',

@@ -1,4 +1,4 @@
-import { BEDS, ESTATE, SEASON, VARIETIES, type DemoVariety } from './estate';
+import { BEDS, ESTATE, SEASON, VARIETIES, type DemoVariety, type PlantedVariety } from './estate';
 import { BARRIERS, OTHERS, OUTSIDE, SURROUNDINGS } from './neighbours';
 import { SECOND_PHONE, type Phones } from './phones';
 
@@ -25,10 +25,8 @@ export function plantEstate(phones: Phones): Map<string, DemoVariety> {
   return varieties;
 }
 
-type Planted = Pick<DemoVariety, 'body' | 'bed' | 'rows' | 'plantsPerRow'>;
-
 /** @returns its plants, row by row. */
-function plantVariety(phones: Phones, beds: ReadonlyMap<string, string>, planted: Planted): string[] {
+function plantVariety(phones: Phones, beds: ReadonlyMap<string, string>, planted: PlantedVariety): string[] {
   const variety = phones.id();
   phones.tap(['variety.described', { variety, ...planted.body }]);
   return planted.rows.flatMap((row) => {

@@ -16,21 +16,19 @@ export interface Stamp {
 export function stampFacts(facts: readonly Fact[], { journal, clock, id, device }: Stamp): Entry[] {
   const now = clock.now();
   const action = newId();
-  return facts
-    .map((fact) => journal.asStored(fact))
-    .map(
-      ({ kind, body, at }, i) =>
-        ({
-          id: newId(),
-          kind,
-          v: KINDS[kind].version,
-          at: toInstant(Math.min(at ?? now, now)),
-          recorded: toInstant(now),
-          lamport: journal.lamport + 1 + i,
-          garden: id,
-          device,
-          action,
-          body,
-        }) as Entry,
-    );
+  return facts.map((fact, i) => {
+    const { kind, body, at } = journal.asStored(fact);
+    return {
+      id: newId(),
+      kind,
+      v: KINDS[kind].version,
+      at: toInstant(Math.min(at ?? now, now)),
+      recorded: toInstant(now),
+      lamport: journal.lamport + 1 + i,
+      garden: id,
+      device,
+      action,
+      body,
+    } as Entry;
+  });
 }

@@ -13,7 +13,7 @@ export interface LogReaderOptions {
 
 /**
  * Reads a log once: what is recent first, the rest while the page is idle, or at once for those who wait for all of it.
- * What the disk does not give is asked for again.
+ * A part that the disk refuses is tried again.
  */
 export class LogReader {
   readonly #log: EntryLog;

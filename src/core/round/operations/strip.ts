@@ -16,6 +16,8 @@ export const STRIP: Operation<StripStop> = {
   blooms: () => [],
   when: 'first',
   due({ journal, day, mothers, isWorked }) {
+    // Today asks where nothing is due for seed: then nothing need be read.
+    if (mothers.size === 0) return [];
     const { from } = seasonAt(journal, day);
     const known = new Set(
       journal.bloomsBetween(from, day).flatMap(({ plant, pollination }) => (pollination ? [plant] : [])),

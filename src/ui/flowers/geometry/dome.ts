@@ -1,7 +1,8 @@
 import type { DomeForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { between, ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import { ellipse, lines, placed, solid, specks, spiral, type Point, type Shape } from './shape';
+import { stem } from './stem';
 import type { DrawnForm } from './form';
 
 type DomeLooks = FlowerLooks<DomeForm>;
@@ -23,19 +24,11 @@ function domeSide(looks: DomeLooks): Standing {
       : stage === 'spent'
         ? spent(chance, looks)
         : budShapes(chance, looks, BUD[stage]);
-  return { shapes: [...stem(chance, stalk), ...head], foot: stalk, tip: -60 };
-}
-
-function stem(chance: Chance, length: number): Shape[] {
-  const sway = chance.below(14) - 7;
-  const side = (half: number): Point[] => [
-    [half, 0],
-    [half + sway, length * 0.5],
-    [half * 1.1, length],
-  ];
-  const left = side(-2.4);
-  const right = side(2.4).toReversed();
-  return [solid('stalk', 'stalk', between(left, right), 1.8)];
+  return {
+    shapes: [stem(chance, { length: stalk, half: 2.4, foot: 1.1, sway: 7, line: 1.8 }), ...head],
+    foot: stalk,
+    tip: -60,
+  };
 }
 
 function sepals(chance: Chance, length: number, spread: number): Shape[] {
@@ -150,19 +143,12 @@ function ring(fill: 'pollen' | 'spentShade', count: number, radius: number): Sha
     const r = radius + (i % 2) * 3.4;
     return [ellipse([r * Math.cos(angle), r * Math.sin(angle)], 2.9, 2.9, 6)];
   });
-  return [
-    { part: 'anthers', runs: [], closed: false, strokes: anthers.flat(), fill, line: 'ink', width: 1.1 },
-  ];
+  return [specks('anthers', fill, anthers.flat(), 1.1)];
 }
 
 /** The many pistils on their dome. */
 function dome(radius: number, fill: 'stigma' | 'fruitlet'): Shape[] {
-  const dots = Array.from({ length: 34 }, (_, i): Point[] => {
-    const angle = i * 2.39996;
-    const r = radius * 0.92 * Math.sqrt((i + 0.5) / 34);
-    const at: Point = [r * Math.cos(angle), r * Math.sin(angle)];
-    return [at, [at[0] + 1.4, at[1] - 1]];
-  });
+  const dots = spiral(34, radius * 0.92).map((at): Point[] => [at, [at[0] + 1.4, at[1] - 1]]);
   return [
     solid('dome', fill, [ellipse([0, 0], radius, radius)], 1.8),
     lines('dome', fill === 'stigma' ? 'column' : 'fruitletShade', dots, 1.8),

@@ -2,14 +2,13 @@ import type { HeadForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import type { DrawnForm } from './form';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { between, ellipse, placed, solid, type Point, type Shape } from './shape';
+import { ellipse, placed, solid, specks, spiral, type Point, type Shape } from './shape';
+import { stem } from './stem';
 
 type HeadLooks = FlowerLooks<HeadForm>;
 
 /** Half the width of the head, px of the drawing. */
 const HALF = { pin: 15, green: 30, eve: 42, open: 46, spent: 48 } as const;
-/** Turn of the golden angle, by which florets stand [Vogel 1979]. */
-const GOLDEN = 2.39996;
 const FLORETS = 150;
 
 /**
@@ -23,7 +22,10 @@ function headSide(looks: HeadLooks): Standing {
   const { stage } = looks;
   const stalk = about(chance, 86, 0.06);
   const half = about(chance, HALF[stage], 0.04);
-  const shapes = [...stem(chance, stalk), ...headShapes(chance, looks, half)];
+  const shapes = [
+    stem(chance, { length: stalk, half: 5, foot: 1.1, sway: 5, line: 2 }),
+    ...headShapes(chance, looks, half),
+  ];
   return { shapes, foot: stalk, tip: stage === 'open' || stage === 'spent' ? -112 : -half * 1.9 };
 }
 
@@ -36,16 +38,6 @@ function headShapes(chance: Chance, looks: HeadLooks, half: number): Shape[] {
     default:
       return bud(chance, half, looks.stage === 'eve');
   }
-}
-
-function stem(chance: Chance, length: number): Shape[] {
-  const sway = chance.below(10) - 5;
-  const side = (half: number): Point[] => [
-    [half, 0],
-    [half + sway, length * 0.5],
-    [half * 1.1, length],
-  ];
-  return [solid('stalk', 'stalk', between(side(-5), side(5).toReversed()), 2)];
 }
 
 /** Green bracts round a flat button; the evening before, folded rays stand up between them. */
@@ -123,29 +115,19 @@ function headFace(looks: HeadLooks): Shape[] {
 
 /** Florets by their ring: the outermost opened first. */
 function disc(radius: number, over: boolean): Shape[] {
-  const at = (i: number): readonly [Point, number] => {
-    const r = Math.sqrt((i + 0.5) / FLORETS);
-    return [[radius * r * Math.cos(i * GOLDEN), radius * r * Math.sin(i * GOLDEN)], r];
-  };
-  const all = Array.from({ length: FLORETS }, (_, i) => at(i));
+  const florets = spiral(FLORETS, radius);
   const dots = (from: number, to: number, size: number): Point[][] =>
-    all.flatMap(([[x, y], r]) => (r > from && r <= to ? [ellipse([x, y], size, size, 5)] : []));
-  const ring = (
-    part: 'dome' | 'anthers',
-    fill: 'pollen' | 'bud' | 'spentShade',
-    strokes: Point[][],
-  ): Shape => ({
-    ...{ part, runs: [], closed: false, strokes, fill },
-    line: 'ink',
-    width: 0.8,
-  });
+    florets.flatMap((at) => {
+      const out = Math.hypot(...at) / radius;
+      return out > from && out <= to ? [ellipse(at, size, size, 5)] : [];
+    });
   const ground = solid('dome', over ? 'spent' : 'column', [ellipse([0, 0], radius, radius)], 2);
-  if (over) return [ground, ring('dome', 'spentShade', dots(0, 1, 2))];
+  if (over) return [ground, specks('dome', 'spentShade', dots(0, 1, 2), 0.8)];
   return [
     ground,
-    ring('dome', 'bud', dots(0, 0.6, 1.9)),
-    ring('anthers', 'pollen', dots(0.6, 0.84, 3)),
-    ring('dome', 'spentShade', dots(0.84, 1, 1.8)),
+    specks('dome', 'bud', dots(0, 0.6, 1.9), 0.8),
+    specks('anthers', 'pollen', dots(0.6, 0.84, 3), 0.8),
+    specks('dome', 'spentShade', dots(0.84, 1, 1.8), 0.8),
   ];
 }
 

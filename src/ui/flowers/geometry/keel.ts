@@ -2,7 +2,8 @@ import type { KeelForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import type { DrawnForm } from './form';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { between, ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import { ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import { stem } from './stem';
 
 type KeelLooks = FlowerLooks<KeelForm>;
 
@@ -29,20 +30,14 @@ function keelSide(looks: KeelLooks): Standing {
         ? spent(chance, length)
         : folded(looks, length);
   return {
-    shapes: [...stem(chance, stalk), ...head, ...cup(chance, CUP[stage])],
+    shapes: [
+      stem(chance, { length: stalk, half: 2.4, foot: 1.2, sway: 5, line: 1.8 }),
+      ...head,
+      ...cup(chance, CUP[stage]),
+    ],
     foot: stalk,
     tip: -length,
   };
-}
-
-function stem(chance: Chance, length: number): Shape[] {
-  const sway = chance.below(10) - 5;
-  const side = (half: number): Point[] => [
-    [half, 0],
-    [half + sway, length * 0.5],
-    [half * 1.2, length],
-  ];
-  return [solid('stalk', 'stalk', between(side(-2.4), side(2.4).toReversed()), 1.8)];
 }
 
 /** The green cup with its teeth. */

@@ -2,7 +2,8 @@ import type { MallowForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
 import type { DrawnForm } from './form';
 import { about, type FlowerLooks, type Standing } from './looks';
-import { between, ellipse, lines, placed, solid, type Point, type Shape } from './shape';
+import { ellipse, lines, placed, solid, specks, spiral, type Point, type Shape } from './shape';
+import { stem } from './stem';
 
 type MallowLooks = FlowerLooks<MallowForm>;
 
@@ -27,17 +28,11 @@ function mallowSide(looks: MallowLooks): Standing {
       : stage === 'spent'
         ? [...roll(chance, length), ...bracts(chance, 24, 0.8)]
         : bud(chance, length, stage);
-  return { shapes: [...stem(chance, stalk), ...head], foot: stalk, tip: -length };
-}
-
-function stem(chance: Chance, length: number): Shape[] {
-  const sway = chance.below(8) - 4;
-  const side = (half: number): Point[] => [
-    [half, 0],
-    [half + sway, length * 0.5],
-    [half * 1.2, length],
-  ];
-  return [solid('stalk', 'stalk', between(side(-4.5), side(4.5).toReversed()), 2)];
+  return {
+    shapes: [stem(chance, { length: stalk, half: 4.5, foot: 1.2, sway: 4, line: 2 }), ...head],
+    foot: stalk,
+    tip: -length,
+  };
 }
 
 /** Narrow leaves below the flower. */
@@ -162,24 +157,15 @@ const petal = (long: number): Shape[] => [
 
 /** Anthers all along a short column, five stigmas at its end. */
 function column(chance: Chance): Shape[] {
-  const dots = Array.from({ length: 26 }, (_, i): Point[] => {
-    const angle = i * 2.39996;
-    const r = 10.5 * Math.sqrt((i + 0.5) / 26);
-    return ellipse([r * Math.cos(angle), r * Math.sin(angle) - 2], 2, 2, 6);
-  });
+  const dots = spiral(26, 10.5).map(([x, y]) => ellipse([x, y - 2], 2, 2, 6));
   const stigmas = Array.from({ length: 5 }, (_, i): Point[] => {
     const angle = chance.below(0.5) + (2 * Math.PI * i) / 5;
     return ellipse([4.6 * Math.cos(angle), 4.6 * Math.sin(angle) - 3], 2.7, 2.7, 7);
   });
-  const all = (part: 'anthers' | 'style', fill: 'pollen' | 'stigma', strokes: Point[][]): Shape => ({
-    ...{ part, runs: [], closed: false, strokes, fill },
-    line: 'ink',
-    width: 0.9,
-  });
   return [
     solid('column', 'column', [ellipse([0, -1], 11, 11)], 1.2),
-    all('anthers', 'pollen', dots),
-    all('style', 'stigma', stigmas),
+    specks('anthers', 'pollen', dots, 0.9),
+    specks('style', 'stigma', stigmas, 0.9),
   ];
 }
 

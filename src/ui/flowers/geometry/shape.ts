@@ -180,6 +180,28 @@ export const lines = (
   width = 1.2,
 ): Shape => ({ part, runs: [], closed: false, strokes, fill: 'none', line, width });
 
+/** Small pieces of one path, each filled. */
+export const specks = (
+  part: Part,
+  fill: Tone,
+  strokes: readonly (readonly Point[])[],
+  width: number,
+): Shape => ({ part, runs: [], closed: false, strokes, fill, line: 'ink', width });
+
+/** Turn from one floret to the next, radians: the golden angle [Vogel 1979]. */
+const GOLDEN = 2.39996;
+
+/**
+ * Points spread evenly over a disc round the origin, from its middle outwards, as florets stand on a head.
+ *
+ * @example spiral(150, 44).length // 150
+ */
+export const spiral = (count: number, radius: number): Point[] =>
+  Array.from({ length: count }, (_, i) => {
+    const r = radius * Math.sqrt((i + 0.5) / count);
+    return [r * Math.cos(i * GOLDEN), r * Math.sin(i * GOLDEN)];
+  });
+
 /** Points on an ellipse, from the right, clockwise. */
 export const ellipse = ([cx, cy]: Point, rx: number, ry: number, count = 12): Point[] =>
   Array.from({ length: count + 1 }, (_, i) => {
