@@ -9,7 +9,7 @@ import { purityOf } from '../purity/purityOf';
 import { asPlanned, missedAt, pickedAt, pollinatedAt } from '../round/asPlanned';
 import { outingRequest } from '../round/outingRequest';
 import { planOuting } from '../round/planOuting';
-import { donorsNow } from '../round/progress';
+import { donorsNow } from '../round/donorsNow';
 import { stopsOf } from '../round/stops';
 import { gardenPlan, varietyReports } from '../planning/gardenPlan';
 import { addDays } from '../time/calendar';

@@ -7,6 +7,7 @@ import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { cohortHistories, fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
+import { isOfFruit } from './harvested';
 
 /** A pollinated flower, or those of a cohort that have no tag, with all that is known of it. */
 export interface Fruit {
@@ -58,7 +59,7 @@ export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom
     count: 1 + others.length,
     histories: [history, ...others],
     history,
-    look: nextLook(history, bloom.looks.length),
+    look: nextLook(history, bloom.looks.filter(isOfFruit).length),
   };
 }
 

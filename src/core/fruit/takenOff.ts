@@ -1,6 +1,8 @@
 import type { Fact } from '../journal/entry';
 import type { CoverFinding } from '../journal/kinds/roundBodies';
+import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom } from '../journal/state';
+import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 
 /**
@@ -17,6 +19,21 @@ export const coverOff = (
   kind: 'uncovered',
   body: { bloom, plant, found, ...(day !== undefined && { day }) },
 });
+
+/** So many days back one remembers. Our default. */
+const REMEMBERED_DAYS = 10;
+
+/**
+ * The days on which a cover that is found gone may have come off, the latest first: from the last pollination, under
+ * which it was put back, to today.
+ *
+ * @example daysUncovered(bloom, '2026-07-19') // ['2026-07-19', '2026-07-18'] of one pollinated the day before
+ */
+export function daysUncovered(bloom: Bloom, today: Day): readonly Day[] {
+  const from = pollinationsOf(bloom).at(-1)?.day ?? bloom.day ?? today;
+  const days = Math.min(REMEMBERED_DAYS, Math.max(0, daysBetween(from, today)) + 1);
+  return Array.from({ length: days }, (_, back) => addDays(today, -back));
+}
 
 /**
  * Fruit that had set by itself and was taken off a plant; 0 where there was none.

@@ -8,7 +8,7 @@ import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/
 import type { PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
-import { donorsNow, type DonorNow } from './progress';
+import { donorsNow, type DonorNow } from './donorsNow';
 import { mustCleanBefore } from './stops';
 import { techniqueOf } from '../outing/technique';
 
@@ -40,8 +40,8 @@ function atFemale(
 /** What can carry pollen from one flower to the next. */
 export const BRUSHES: readonly PollinationMethod[] = ['brush', 'swab'];
 
-export interface Pollinating {
-  readonly donors: readonly DonorNow[];
+/** How a female got its pollen. */
+export interface HowPollinated {
   readonly found: Finding;
   readonly shutAgain: boolean;
   /** Minutes for which it stood open before it was shut again. */
@@ -49,6 +49,20 @@ export interface Pollinating {
   /** Of a brush that comes from a variety that crosses; where nothing is said it was cleaned, as the stop asks. */
   readonly tool?: ToolState;
 }
+
+export interface Pollinating extends HowPollinated {
+  readonly donors: readonly DonorNow[];
+}
+
+/**
+ * How a female is pollinated where all is as it should be: found as it was left, and left as it was found.
+ *
+ * @example asItShouldBe(true) // { found: 'shut', shutAgain: true }
+ */
+export const asItShouldBe = (covered: boolean): HowPollinated => ({
+  found: covered ? 'shut' : 'open',
+  shutAgain: covered,
+});
 
 /**
  * A female that got its pollen at a stop.
@@ -159,8 +173,7 @@ export function asPlanned(journal: Journal, round: Round, stop: Stop): readonly 
       const donors = donorsNow(stop, round, journal);
       if (donors.length === 0) return [missedAt(journal, round, stop, 'noPollen')];
       const covered = isCovered(journal.all('bloom').get(stop.bloom) ?? {});
-      const found = covered ? 'shut' : 'open';
-      return [pollinatedAt(journal, round, stop, { donors, found, shutAgain: covered })];
+      return [pollinatedAt(journal, round, stop, { donors, ...asItShouldBe(covered) })];
     }
     case 'uncover':
       return uncoveredAt(round, stop, 'whole');

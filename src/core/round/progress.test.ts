@@ -5,7 +5,8 @@ import { Journal } from '../journal/journal';
 import { entryOf } from '@testing/entries';
 import { USUAL_HANDLING } from '../outing/handling';
 import { roundsOf } from '../outing/outingDay';
-import { donorsNow, progressOf } from './progress';
+import { donorsNow } from './donorsNow';
+import { progressOf } from './progress';
 
 const MORNING = '2026-07-19';
 const START = Date.parse('2026-07-19T04:00:00Z');

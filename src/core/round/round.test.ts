@@ -15,7 +15,8 @@ import { flowersDue } from '../due/flowersDue';
 import { outingRequest } from './outingRequest';
 import { malesCarried, roundsBeside, roundsOf, type OutingDay } from '../outing/outingDay';
 import { asPlanned } from './asPlanned';
-import { donorsNow, progressOf } from './progress';
+import { donorsNow } from './donorsNow';
+import { progressOf } from './progress';
 import { plannedFlowers, replannedStops, stopsOf } from './stops';
 import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from '../outing/scoutVisit';
 

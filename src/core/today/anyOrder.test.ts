@@ -10,7 +10,7 @@ import { gardenPlan, varietyReports } from '../planning/gardenPlan';
 import { purityOf } from '../purity/purityOf';
 import { flowerRows } from '../records/flowerRows';
 import { seasonAt } from '../season/seasons';
-import { donorsNow } from '../round/progress';
+import { donorsNow } from '../round/donorsNow';
 import { flowersDue } from '../due/flowersDue';
 import { outingRequest, obstaclesOf, roundVarieties } from '../round/outingRequest';
 import { roundsOf } from '../outing/outingDay';

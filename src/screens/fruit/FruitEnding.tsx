@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { coverOff, thinned } from '@/core/fruit/takenOff';
-import type { Fact } from '@/core/journal/entry';
+import { harvested, tagFound, type Harvested } from '@/core/fruit/harvested';
+import { coverOff, daysUncovered, thinned } from '@/core/fruit/takenOff';
 import { isCovered } from '@/core/journal/isCovered';
-import type { HarvestUse } from '@/core/journal/kinds/fruit';
+import type { TagState } from '@/core/journal/kinds/fruit';
 import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBodies';
-import { pollinationsOf } from '@/core/journal/pollinations';
 import type { Bloom } from '@/core/journal/state';
-import { addDays, dayAt, daysBetween } from '@/core/time/calendar';
+import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -20,17 +19,26 @@ import { useFormat } from '../format/useFormat';
 import { COVERS_FOUND } from '../words/names';
 
 /** What it is harvested for, with what became of the tag of one for seed. */
-type Harvest = 'eat' | 'seed' | 'seedHardToRead' | 'seedNoTag';
-
-const USES: readonly { readonly value: Harvest; readonly title: string; readonly note?: string }[] = [
+const USES: readonly {
+  readonly value: string;
+  readonly title: string;
+  readonly note?: string;
+  readonly tag?: TagState;
+}[] = [
   { value: 'eat', title: 'To eat' },
-  { value: 'seed', title: 'For seed, the tag is on it' },
+  { value: 'seed', title: 'For seed, the tag is on it', tag: 'there' },
   {
     value: 'seedHardToRead',
     title: 'For seed, the tag is hard to read',
     note: 'it may be that of another fruit',
+    tag: 'hardToRead',
   },
-  { value: 'seedNoTag', title: 'For seed, but the tag is gone', note: 'nobody can say which fruit it is' },
+  {
+    value: 'seedNoTag',
+    title: 'For seed, but the tag is gone',
+    note: 'nobody can say which fruit it is',
+    tag: 'gone',
+  },
 ];
 
 /** Harvest, and the ends that are no failure of the pollination. */
@@ -47,15 +55,8 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
         title="Lost: animal, vine, mower"
         onPress={() => record([{ kind: 'removed', body: { bloom: id, how: 'lost' } }])}
       />
-      <Button
-        title="Tag hard to read"
-        onPress={() => record([{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'hardToRead' } }])}
-      />
-      <Button
-        variant="loss"
-        title="Tag gone"
-        onPress={() => record([{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'gone' } }])}
-      />
+      <Button title="Tag hard to read" onPress={() => record([tagFound(id, 'hardToRead')])} />
+      <Button variant="loss" title="Tag gone" onPress={() => record([tagFound(id, 'gone')])} />
       {isCovered(bloom) && !bloom.uncovered ? (
         <Button title="Cover off" onPress={() => setUncovering(true)} />
       ) : null}
@@ -74,23 +75,19 @@ interface HarvestSheetProps {
 /** Asks what for, and, of what is for seed, how its plant looked. */
 function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
   const record = useRecord();
-  const [forSeed, setForSeed] = useState<Exclude<Harvest, 'eat'>>();
+  /** The tag of one for seed. */
+  const [tag, setTag] = useState<TagState>();
   const close = (): void => {
-    setForSeed(undefined);
+    setTag(undefined);
     onClose();
   };
-  const harvest = (use: HarvestUse, typical: boolean): void => {
-    const body = { bloom: id, use, tagThere: forSeed !== 'seedNoTag', typical };
-    const unread: Fact[] =
-      forSeed === 'seedHardToRead'
-        ? [{ kind: 'looked', body: { bloom: id, seen: 'growing', tag: 'hardToRead' } }]
-        : [];
-    record([...unread, { kind: 'harvested', body }]);
+  const harvest = (as: Harvested): void => {
+    record(harvested(id, as));
     close();
   };
   return (
     <Sheet title="Harvest" open={open} onClose={close} closeTitle="Close">
-      {forSeed ? (
+      {tag ? (
         <Choice<'yes' | 'no'>
           label="Was its plant healthy and true to the variety?"
           value={undefined}
@@ -98,14 +95,18 @@ function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
             { value: 'yes', title: 'Yes, both' },
             { value: 'no', title: 'No, or I am not sure' },
           ]}
-          onChange={(choice) => harvest('seed', choice === 'yes')}
+          onChange={(choice) => harvest({ use: 'seed', tag, typical: choice === 'yes' })}
         />
       ) : (
-        <Choice<Harvest>
+        <Choice
           label="What for, and is the tag on it?"
           value={undefined}
           options={USES}
-          onChange={(choice) => (choice === 'eat' ? harvest('eat', true) : setForSeed(choice))}
+          onChange={(choice) => {
+            const seedTag = USES.find(({ value }) => value === choice)?.tag;
+            if (seedTag) setTag(seedTag);
+            else harvest({ use: 'eat', tag: 'there', typical: true });
+          }}
         />
       )}
       <Text variant="small" tone="soft">
@@ -135,11 +136,6 @@ function UncoverSheet({
     record([coverOff(bloom, as, day)]);
     close();
   };
-  const last = pollinationsOf(bloom).at(-1)?.day ?? bloom.day ?? today;
-  const days = Array.from(
-    { length: Math.min(MAX_DAYS, Math.max(0, daysBetween(last, today)) + 1) },
-    (_, back) => addDays(today, -back),
-  );
   return (
     <Sheet title="Cover off" open={open} onClose={close} closeTitle="Close">
       {found ? (
@@ -148,7 +144,10 @@ function UncoverSheet({
           value={undefined}
           options={[
             { value: UNKNOWN, title: 'Nobody knows' },
-            ...days.map((day, back) => ({ value: day, title: back === 0 ? 'Today' : f.day(day) })),
+            ...daysUncovered(bloom, today).map((day, back) => ({
+              value: day,
+              title: back === 0 ? 'Today' : f.day(day),
+            })),
           ]}
           onChange={(day) => save(found, day === UNKNOWN ? undefined : day)}
         />
@@ -165,5 +164,3 @@ function UncoverSheet({
 }
 
 const UNKNOWN = '';
-/** So many days back one remembers. Our default. */
-const MAX_DAYS = 10;

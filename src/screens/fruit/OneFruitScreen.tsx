@@ -28,8 +28,8 @@ import { sayPlace } from '../words/places';
 import { EmptyPage } from '../shell/EmptyPage';
 import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
-import { saySeen } from '../words/blooms';
-import { CAUSE_NAMES, COVERS_FOUND, GRADES, LINKS, LINK_STATES, TAGS_SEEN } from '../words/names';
+import { sayLook } from '../words/blooms';
+import { CAUSE_NAMES, COVERS_FOUND, GRADES, LINKS, LINK_STATES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
 import { FruitEnding } from './FruitEnding';
 import { ThinSome } from './ThinSome';
@@ -204,10 +204,8 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
-          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${saySeen(look.seen, cropOf(variety.crop)).toLowerCase()}`}
-          note={[look.cause ? CAUSE_NAMES[look.cause].name : '', look.tag ? TAGS_SEEN[look.tag] : '']
-            .filter(Boolean)
-            .join(', ')}
+          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}`}
+          note={look.cause ? CAUSE_NAMES[look.cause].name : ''}
         />
       ))}
       {isOnPlant(history) ? (

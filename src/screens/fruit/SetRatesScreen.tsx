@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { groupBy } from '@/core/text/groupBy';
-import { dropsByDay, setRatesByPlant, fruitSetRates } from '@/core/fruit/setRates';
-import { plantLabel } from '@/core/records/plantLabel';
+import { dropsByDay } from '@/core/fruit/setRates';
+import { varietyRates } from '@/core/fruit/varietyRates';
 import { useStore } from '@/data/hooks/useGarden';
 import { DropChart } from '@/ui/charts/DropChart';
 import { Text } from '@/ui/parts/Text';
@@ -112,23 +112,19 @@ interface OfVarietyProps {
 
 /** The rates of a variety, and of each of its plants. */
 function OfVariety({ fruits, journal, width }: OfVarietyProps) {
-  const own = fruits.flatMap(({ histories }) => histories);
-  const rates = fruitSetRates(own);
-  const days = lookDays(own.map(({ looks }) => looks));
-  const plants = [...setRatesByPlant(own)].sort(([a], [b]) =>
-    plantLabel(journal, a).localeCompare(plantLabel(journal, b), 'en', { numeric: true }),
-  );
+  const { variety, rates, looks, plants } = varietyRates(journal, fruits);
+  const days = lookDays(looks);
   return (
     <View style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
       <Text variant="heading" level={2}>
-        {fruits[0]!.variety.name}
+        {variety.name}
       </Text>
       <RateRow name="Set so far" rate={rates.soFar} width={width} />
       <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
       <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
       <Text variant="strong">Set by plant</Text>
-      {plants.map(([plant, { set }]) => (
-        <RateRow key={plant} name={plantLabel(journal, plant)} rate={set} width={width} />
+      {plants.map(({ plant, label, set }) => (
+        <RateRow key={plant} name={label} rate={set} width={width} />
       ))}
     </View>
   );

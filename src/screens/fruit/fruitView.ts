@@ -1,4 +1,5 @@
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
+import { isOfFruit } from '@/core/fruit/harvested';
 import { cohortOf } from '@/core/journal/cohort';
 import type { Season } from '@/core/journal/state';
 import { seasonAt } from '@/core/season/seasons';
@@ -52,5 +53,8 @@ export function fruitStatus(fruit: Fruit): {
     return { glyph: 'fruit', word: `growing on day ${history.lastGrowing}` };
   if (history.lastGrowing > 0)
     return { glyph: 'fruitYoung', word: `growing on day ${history.lastGrowing}, so far` };
-  return { glyph: 'fruitYoung', word: bloom.looks.length > 0 ? 'could not tell yet' : 'not looked at yet' };
+  return {
+    glyph: 'fruitYoung',
+    word: bloom.looks.some(isOfFruit) ? 'could not tell yet' : 'not looked at yet',
+  };
 }

@@ -1,16 +1,14 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { Outing } from '@/core/crops/outing';
-import type { Fact } from '@/core/journal/entry';
-import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/due/dayTasks';
 import { handlingTimes } from '@/core/outing/handling';
 import { walkingTimes } from '@/core/round/outingRequest';
-import type { OutingPlan } from '@/core/round/planOuting';
+import { plannedFacts } from '@/core/round/plannedFacts';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import type { OutingDay } from '@/core/outing/outingDay';
-import { replannedStops, stopsLeft, stopsOf, walkedRounds } from '@/core/round/stops';
+import { stopsLeft, walkedRounds } from '@/core/round/stops';
 import { workingHours } from '@/core/outing/workingHours';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
@@ -97,30 +95,6 @@ function NothingToPollinate() {
   );
 }
 
-/** The morning is not named. */
-const serviceBody = ({ day, outing }: OutingDay): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
-  outing === 'morning' ? { day } : { day, outing };
-
-/** One round for each who has something to do; what is added to a round leaves what was done there in front. */
-function plannedFacts(service: OutingDay, plan: OutingPlan, round: Round | undefined): readonly Fact[] {
-  const split = newId();
-  const walked = walkedRounds(plan);
-  const people = walked.length;
-  return walked.map((each, i): Fact => {
-    const fresh = stopsOf(each);
-    const share = round ? round.share : people > 1 ? { split, person: i + 1, people } : undefined;
-    return {
-      kind: 'round.planned',
-      body: {
-        round: round?.round ?? newId(),
-        ...serviceBody(service),
-        ...(share && { share }),
-        stops: round ? replannedStops(round, fresh) : fresh,
-      },
-    };
-  });
-}
-
 interface PrepareProps {
   readonly service: OutingDay;
   /** The round to add to, when there was one already. */
@@ -142,10 +116,9 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
   const { plan } = planning;
   const start = (): void => {
     if (!plan) return;
-    const facts = plannedFacts(service, plan, round);
-    const [first] = facts;
-    if (!round && first?.kind === 'round.planned' && first.body.share)
-      onSplit(first.body.share.split, first.body.share.person);
+    const facts = plannedFacts(service, plan, round, newId);
+    const share = facts[0]?.body.share;
+    if (!round && share) onSplit(share.split, share.person);
     record(facts);
   };
   const more = round !== undefined && stopsLeft(round).length === 0;

@@ -1,13 +1,10 @@
 import { View } from 'react-native';
 import { SEXES, type BudCount, type Sex } from '@/core/journal/kinds/scout';
-import type { Expected } from '@/core/opening/budModel';
+import type { ExpectedBuds } from '@/core/opening/expectedAt';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-
-/** What should open next on a plant, by what was counted on it before. */
-export type ExpectedBuds = Readonly<Record<Sex, Expected>>;
 
 export interface ExpectationProps {
   readonly expected: ExpectedBuds;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { OutingDay } from '@/core/outing/outingDay';
 import { inWalkingOrder, lookedOverWith } from '@/core/today/walkOrder';
 import { isSuspect } from '@/core/journal/plantCondition';
-import type { Sex } from '@/core/journal/kinds/scout';
+import { expectedAt, type ExpectedBuds } from '@/core/opening/expectedAt';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/due/outings';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -26,7 +26,6 @@ import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
 import { bedInSentence, sayPlace } from '../words/places';
 import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
-import type { ExpectedBuds } from './Expectation';
 import { PlantVisit } from './PlantVisit';
 
 interface Walk {
@@ -59,15 +58,8 @@ const SERVED_DAYS = 2;
 function useExpected(walk: Walk | undefined): (walked: WalkedPlant) => ExpectedBuds | undefined {
   const from = walk?.services.map(({ day }) => day).toSorted()[0];
   const forecast = useExpectedOnWalk(from, SERVED_DAYS);
-  return ({ plant, variety, day }) => {
-    const found = forecast?.varieties
-      .find((each) => each.variety === variety.variety)
-      ?.plants.find((each) => each.plant === plant.plant);
-    const at = forecast?.days.indexOf(day) ?? -1;
-    if (!found?.countedFor || at < 0) return undefined;
-    const of = (sex: Sex) => found.flowers.find((each) => each.sex === sex)!.days[at]!;
-    return { female: of('female'), male: of('male') };
-  };
+  return ({ plant, variety, day }) =>
+    forecast && expectedAt(forecast, { variety: variety.variety, plant: plant.plant, day });
 }
 
 /** The walk: plant by plant, then what the round will look like. */

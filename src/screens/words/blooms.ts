@@ -2,13 +2,13 @@ import { bearingSexOf, type CoveredCrop, type Crop } from '@/core/crops/catalogu
 import type { VarietyTraits } from '@/core/crops/traits';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
-import type { Bloom } from '@/core/journal/state';
+import type { Bloom, Look } from '@/core/journal/state';
 import type { WalkRoles } from '@/core/due/outings';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 import type { Format } from '../format/format';
 import type { CountWords, WalkWords } from './forms/form';
 import { wordsOf } from './forms/forms';
-import { MISSED, SEEN } from './names';
+import { MISSED, SEEN, TAGS_SEEN } from './names';
 
 /**
  * The words of the walk for a crop.
@@ -76,6 +76,13 @@ export const sayMissed = (why: MissedReason, crop: Crop | undefined): string =>
   wordsOf(crop?.flower).missed[why] ?? MISSED[why];
 
 /** What a look found, in the words of its crop. */
+/** What a look found: of a fruit, of its tag, or of both. */
+export const sayLook = ({ seen, tag }: Pick<Look, 'seen' | 'tag'>, crop: Crop): string => {
+  const fruit = saySeen(seen, crop).toLowerCase();
+  if (!tag) return fruit;
+  return seen === 'unsure' ? TAGS_SEEN[tag] : `${fruit}, ${TAGS_SEEN[tag]}`;
+};
+
 export const saySeen = (seen: LookFinding, { flower }: Crop): string =>
   wordsOf(flower).seen[seen] ?? SEEN[seen];
 

@@ -6,7 +6,7 @@ import { Journal } from '../../journal/journal';
 import type { Stop } from '../../journal/kinds/stops';
 import { roundsOf } from '../../outing/outingDay';
 import { purityOf } from '../../purity/purityOf';
-import { donorsNow } from '../progress';
+import { donorsNow } from '../donorsNow';
 import { asPlanned, missedAt, pickedAt, pollinatedAt } from '../asPlanned';
 
 const [DAY, NEXT, THIRD] = ['2026-07-19', '2026-07-20', '2026-07-21'] as const;

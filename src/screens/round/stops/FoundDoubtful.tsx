@@ -1,4 +1,3 @@
-import { wantsSeed } from '@/core/crops/variety';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -14,8 +13,7 @@ interface FoundDoubtfulProps extends PollinateCardProps {
 
 /** A female that is no longer fit for seed: brush it all the same, or leave it. */
 export function FoundDoubtful({ found, onFound, onBack, ...props }: FoundDoubtfulProps) {
-  const { flower, covered, donors, pollinate, miss } = usePollination(props);
-  const seed = props.variety ? wantsSeed(props.variety.purpose) : false;
+  const { part, covered, donors, forSeed: seed, pollinate, miss } = usePollination(props);
   return (
     <StopCard
       {...props}
@@ -27,7 +25,7 @@ export function FoundDoubtful({ found, onFound, onBack, ...props }: FoundDoubtfu
     >
       <Text variant="stop" style={{ marginTop: SPACE.m }}>{`Found ${FOUND[found]}.`}</Text>
       <Text style={{ marginVertical: SPACE.s }}>{sayUse(found, seed)}</Text>
-      {found === 'hole' && covered && flower?.part === 'flower' ? (
+      {found === 'hole' && covered && part === 'flower' ? (
         <Button
           title="The petals are whole, only the cover is torn"
           onPress={() => onFound('torn')}

@@ -1,10 +1,9 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import { isCovered } from '@/core/journal/isCovered';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { PickStop } from '@/core/journal/kinds/stops';
 import { pickedAt } from '@/core/round/asPlanned';
-import { wrongAt } from '@/core/round/operations/operations';
+import { stopNow } from '@/core/round/stopNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
@@ -26,7 +25,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   const whys = unfit ?? [];
   const total = stop.blooms.length;
   const good = total - whys.length;
-  const covered = stop.blooms.some((id) => isCovered(journal.all('bloom').get(id) ?? {}));
+  const { covered, part, wrong } = stopNow(journal, stop);
   const mark = (why: MissedReason): void => {
     if (good > 0) setUnfit([...whys, why]);
   };
@@ -35,10 +34,7 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
     record([pickedAt(journal, shared.round, stop, spoiled)], whenSaved(dropUnfit));
   };
   const crop = shared.variety && cropOf(shared.variety.crop);
-  const part = crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower';
   const words = wordsOf(crop?.flower).taking;
-  // What is no flower is not known to open.
-  const wrong = wrongAt(stop).filter((why) => why !== 'notYet' || part === 'flower');
   const some = f.count(total, ...words.what);
   const pick = `${words.verb} ${good === total ? '' : `${good} of `}${some}`;
   return (

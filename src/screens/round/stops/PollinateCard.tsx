@@ -1,14 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { PollinateStop, Stop } from '@/core/journal/kinds/stops';
-import type { Round } from '@/core/journal/state';
+import type { PollinateStop } from '@/core/journal/kinds/stops';
 import { meantFor } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
-import { BRUSHES, methodAt } from '@/core/round/asPlanned';
-import { wrongAt } from '@/core/round/operations/operations';
-import { mustCleanBefore } from '@/core/round/stops';
+import { asItShouldBe } from '@/core/round/asPlanned';
+import type { PollinationNow } from '@/core/round/stopNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -45,22 +43,17 @@ function AsPlanned({
 }: PollinateCardProps & { readonly onTell: (as: Exceptional) => void }) {
   const { journal } = useGarden().store;
   const { stop } = props;
-  const { flower, covered, donors, pollinate, miss } = usePollination(props);
+  const { female, part, covered, donors, wrong, clean, pollinate, miss } = usePollination(props);
   const f = useFormat();
-  const tag = flower?.code ? formatTagCode(flower.code) : undefined;
+  const tag = female?.code ? formatTagCode(female.code) : undefined;
   const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
-  const part = flower?.part ?? 'flower';
   const words = wordsOf(crop?.flower).giving;
-  const asPlanned = { found: covered ? 'shut' : 'open', shutAgain: covered } as const;
-  // A bud that was covered or marked too early waits for its day.
-  const mayBeEarly = part === 'flower' && !flower?.emasculated;
-  const exceptions = wrongAt(stop)
-    .filter((why) => why !== 'notYet' || mayBeEarly)
-    .map((why): Exception => ({
-      title: sayMissed(why, crop),
-      onPress: () => (isDoubtful(why) ? onTell(why) : miss(why)),
-    }));
+  const asPlanned = asItShouldBe(covered);
+  const exceptions = wrong.map((why): Exception => ({
+    title: sayMissed(why, crop),
+    onPress: () => (isDoubtful(why) ? onTell(why) : miss(why)),
+  }));
   return (
     <StopCard
       {...props}
@@ -75,15 +68,7 @@ function AsPlanned({
           : { title: 'Leave it', onPress: () => miss('noPollen') }
       }
     >
-      <CleanFirst
-        stop={stop}
-        round={props.round}
-        onNotCleaned={
-          donors.length > 0 && BRUSHES.includes(methodAt(journal, props.round, stop))
-            ? () => pollinate({ ...asPlanned, tool: 'used' })
-            : undefined
-        }
-      />
+      <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, tool: 'used' })} />
       <How how={crop && howToPollinate(crop, covered)}>
         <Text variant="strong">{donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}</Text>
       </How>
@@ -119,23 +104,20 @@ const sayAgain = (text: string, { application }: PollinateStop, f: Format): stri
 
 /** Hands and brush come from another variety that crosses with this one. */
 function CleanFirst({
-  stop,
-  round,
+  clean,
   onNotCleaned,
-}: {
-  readonly stop: Stop;
-  readonly round: Round;
-  /** Where a brush was used all the same. */
-  readonly onNotCleaned: (() => void) | undefined;
+}: Pick<PollinationNow, 'clean'> & {
+  /** The brush was used all the same. */
+  readonly onNotCleaned: () => void;
 }) {
-  const { journal } = useGarden().store;
-  if (!mustCleanBefore(journal, round, stop)) return null;
+  if (clean === 'nothing') return null;
+  const brush = clean === 'handsAndBrush';
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
       <Text variant="strong" style={{ flex: 1 }}>
-        {onNotCleaned ? 'Another variety: clean hands, a clean brush.' : 'Another variety: clean your hands.'}
+        {brush ? 'Another variety: clean hands, a clean brush.' : 'Another variety: clean your hands.'}
       </Text>
-      {onNotCleaned ? <Button variant="quiet" title="Brush not cleaned" onPress={onNotCleaned} /> : null}
+      {brush ? <Button variant="quiet" title="Brush not cleaned" onPress={onNotCleaned} /> : null}
     </View>
   );
 }

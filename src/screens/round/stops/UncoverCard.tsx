@@ -2,6 +2,7 @@ import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBod
 import type { UncoverStop } from '@/core/journal/kinds/stops';
 import { formatTagCode } from '@/core/text/tagCode';
 import { leftAt, uncoveredAt } from '@/core/round/asPlanned';
+import { stopNow } from '@/core/round/stopNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Text } from '@/ui/parts/Text';
@@ -17,7 +18,7 @@ const BY_ITSELF = COVER_FINDINGS.filter(
 export function UncoverCard({ stop, ...shared }: StopProps & { readonly stop: UncoverStop }) {
   const { journal } = useGarden().store;
   const record = useRecord();
-  const blooms = stop.blooms.flatMap((id) => journal.all('bloom').get(id) ?? []);
+  const { blooms, part } = stopNow(journal, stop);
   const tags = blooms.map(({ code }) => (code ? formatTagCode(code) : '')).filter(Boolean);
   const method = blooms[0]?.cover?.method;
   const says = `Take the ${method ? COVERS[method].toLowerCase() : 'cover'} off`;
@@ -26,7 +27,7 @@ export function UncoverCard({ stop, ...shared }: StopProps & { readonly stop: Un
       {...shared}
       stop={stop}
       sex="female"
-      part={blooms[0]?.part ?? 'flower'}
+      part={part}
       covered
       says={tags.length > 0 ? `${says} ${tags.join(', ')}` : says}
       exceptions={[

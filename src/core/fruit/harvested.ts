@@ -1,0 +1,40 @@
+import type { Fact } from '../journal/entry';
+import type { HarvestUse, TagState } from '../journal/kinds/fruit';
+import type { Look } from '../journal/state';
+
+/**
+ * How the tag of a fruit was found. Of the fruit itself it says nothing: one that had failed has not recovered because
+ * its tag was read.
+ *
+ * @example tagFound('f', 'gone').body.seen // 'unsure'
+ */
+export const tagFound = (bloom: string, tag: TagState): Extract<Fact, { kind: 'looked' }> => ({
+  kind: 'looked',
+  body: { bloom, seen: 'unsure', tag },
+});
+
+/**
+ * Does a look say anything of the fruit, besides its tag?
+ *
+ * @example isOfFruit({ seen: 'unsure', tag: 'gone' }) // false
+ */
+export const isOfFruit = ({ seen, tag }: Pick<Look, 'seen' | 'tag'>): boolean =>
+  tag === undefined || seen !== 'unsure';
+
+/** What a fruit was picked for, and how its tag and its plant looked then. */
+export interface Harvested {
+  readonly use: HarvestUse;
+  readonly tag: TagState;
+  /** Its plant looked healthy and true to its variety. */
+  readonly typical: boolean;
+}
+
+/**
+ * A fruit that was picked; a tag that was hard to read is told before it.
+ *
+ * @example harvested('f', { use: 'seed', tag: 'hardToRead', typical: true }).map(({ kind }) => kind) // ['looked', 'harvested']
+ */
+export const harvested = (bloom: string, { use, tag, typical }: Harvested): readonly Fact[] => [
+  ...(tag === 'hardToRead' ? [tagFound(bloom, tag)] : []),
+  { kind: 'harvested', body: { bloom, use, tagThere: tag !== 'gone', typical } },
+];

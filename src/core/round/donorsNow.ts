@@ -1,0 +1,88 @@
+import { wantsSeed } from '../crops/variety';
+import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
+import type { Journal } from '../journal/journal';
+import type { Donor, PollinateStop } from '../journal/kinds/stops';
+import { meantFor } from '../journal/matingOf';
+import { isSuspect } from '../journal/plantCondition';
+import type { Bloom, Round } from '../journal/state';
+import { malesCarried, roundsBeside } from '../outing/outingDay';
+import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
+import { donorsAt } from './operations/operations';
+import { stopsLeft } from './stops';
+
+/** A donor as it stands at the stop. */
+export interface DonorNow extends Donor {
+  /** `instead`: takes the place of a planned male that was spoiled or not found. */
+  readonly state: 'planned' | 'instead';
+}
+
+/**
+ * The males to use at a stop: those planned, with each one that proved unfit, or whose plant was pulled out as
+ * off-type or looks diseased, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
+ * the least used. A female that would get nothing may get her own plant's pollen, unless that is never allowed, or
+ * pollen that was not kept clean.
+ *
+ * @example donorsNow(stop, round, journal).map(({ state }) => state) // ['planned', 'instead'] when one was spoiled
+ */
+export function donorsNow(stop: PollinateStop, round: Round, journal: Journal): DonorNow[] {
+  const flowers = journal.all('bloom');
+  const looksSuspect = (plant: string): boolean => isSuspect(journal.all('plant').get(plant) ?? {});
+  const meant = meantFor(journal, stop.plant, round.day);
+  const forSeed = meant !== undefined && wantsSeed(meant.purpose);
+  const mother = {
+    plant: stop.plant,
+    ownPollen: meant?.ownPollen ?? 'lastResort',
+    ...(meant?.fathers && { fathers: meant.fathers }),
+    suspect: looksSuspect(stop.plant),
+  };
+  const isUseless = (male: Bloom | undefined): boolean =>
+    male !== undefined && (male.sex === 'male' ? male.spoiled !== undefined : isOutOfUse(male, round.day));
+  const fit = ({ bloom, plant }: Donor): boolean =>
+    !isUseless(flowers.get(bloom)) &&
+    (flowers.get(bloom)?.day ?? round.day) <= round.day &&
+    !isOffType(journal, plant) &&
+    (mother.suspect || !looksSuspect(plant));
+  const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
+  const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
+    mayTake(mother, male),
+  );
+  const clean = candidates.filter((male) => !forSeed || isMaleForSeed(male));
+  while (donors.length < stop.donors.length) {
+    const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
+    const next = unused.find(({ plant }) => plant !== stop.plant);
+    // Rather her own plant's than none, and rather fruit without seed than none.
+    const resort = donors.length === 0 ? (unused[0] ?? candidates[0]) : undefined;
+    const taken = next ?? resort;
+    if (!taken) break;
+    donors.push({ plant: taken.plant, bloom: taken.bloom, state: 'instead' });
+  }
+  return donors;
+}
+
+const isOffType = (journal: Journal, plant: string): boolean =>
+  journal.all('plant').get(plant)?.removed?.why === 'offType';
+
+/**
+ * Fit males of a variety that were picked, not by somebody else, or stand in water, and have a use left, best first. What they have
+ * brushed counts, and what is planned for them at other stops that are still to come.
+ */
+function malesInHand(id: string, here: string, round: Round, journal: Journal): MaleBud[] {
+  const planned = new Map<string, number>();
+  for (const stop of stopsLeft(round)) {
+    if (stop.stop === here) continue;
+    for (const { bloom } of donorsAt(stop)) planned.set(bloom, (planned.get(bloom) ?? 0) + 1);
+  }
+  const flowers = journal.all('bloom');
+  const elsewhere = malesCarried(roundsBeside(journal, round));
+  return malesOf(journal, round)
+    .filter(
+      ({ bloom, plant, variety }) =>
+        variety === id &&
+        !elsewhere.has(bloom) &&
+        !isOffType(journal, plant) &&
+        isInHand(flowers.get(bloom)!, round.day),
+    )
+    .map((male) => ({ ...male, used: male.used + (planned.get(male.bloom) ?? 0) }))
+    .filter((male) => usesLeft(male) > 0)
+    .sort((a, b) => a.used - b.used || (a.bloom < b.bloom ? -1 : 1));
+}

@@ -1,0 +1,43 @@
+import type { Fact } from '../journal/entry';
+import type { Bodies } from '../journal/kinds/kinds';
+import type { Round } from '../journal/state';
+import type { OutingDay } from '../outing/outingDay';
+import type { OutingPlan } from './planOuting';
+import { replannedStops, stopsOf, walkedRounds } from './stops';
+
+type PlannedFact = Extract<Fact, { kind: 'round.planned' }>;
+
+/** The morning is not named. */
+const serviceBody = ({ day, outing }: OutingDay): Pick<Bodies['round.planned'], 'day' | 'outing'> =>
+  outing === 'morning' ? { day } : { day, outing };
+
+/**
+ * A plan as it is recorded: a round for each who has something to do. What is added to a round leaves what was done
+ * there in front, and whose round it is.
+ *
+ * @param round the one that is planned again; without it new rounds begin.
+ * @example plannedFacts({ day: '2026-07-19', outing: 'morning' }, plan, undefined, newId).length // 2 for two people
+ */
+export function plannedFacts(
+  service: OutingDay,
+  plan: Pick<OutingPlan, 'rounds'>,
+  round: Round | undefined,
+  newId: () => string,
+): readonly PlannedFact[] {
+  const walked = walkedRounds(plan);
+  const people = walked.length;
+  const split = people > 1 ? newId() : undefined;
+  return walked.map((each, i) => {
+    const fresh = stopsOf(each);
+    const share = round ? round.share : split === undefined ? undefined : { split, person: i + 1, people };
+    return {
+      kind: 'round.planned',
+      body: {
+        round: round?.round ?? newId(),
+        ...serviceBody(service),
+        ...(share && { share }),
+        stops: round ? replannedStops(round, fresh) : fresh,
+      },
+    };
+  });
+}

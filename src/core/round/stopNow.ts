@@ -1,0 +1,77 @@
+import type { Part, PollinationMethod } from '../crops/crop';
+import { wantsSeed } from '../crops/variety';
+import type { Fact } from '../journal/entry';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { MissedReason } from '../journal/kinds/roundBodies';
+import type { PollinateStop, Stop } from '../journal/kinds/stops';
+import { meantFor } from '../journal/matingOf';
+import type { Bloom, Round } from '../journal/state';
+import { BRUSHES, methodAt, missedAt, pollinatedAt, type HowPollinated } from './asPlanned';
+import { donorsNow, type DonorNow } from './donorsNow';
+import { bloomsAt, wrongAt } from './operations/operations';
+import { mustCleanBefore } from './stops';
+
+/** A stop as whoever comes to it finds it. */
+export interface StopNow {
+  /** What its work is done to, as far as it is known. */
+  readonly blooms: readonly Bloom[];
+  readonly part: Part;
+  readonly covered: boolean;
+  /** What can have gone wrong here, in the order in which it is offered. */
+  readonly wrong: readonly MissedReason[];
+}
+
+/**
+ * A stop as it stands: not open yet can be a flower whose day nobody forced. What is no flower is not known to open,
+ * and one whose own pollen was taken before its day is ready as it is.
+ *
+ * @example stopNow(journal, { kind: 'pick', blooms: ['tassel'], … }).wrong.includes('notYet') // false
+ */
+export function stopNow(journal: Journal, stop: Stop): StopNow {
+  const blooms = bloomsAt(stop).flatMap((id) => journal.all('bloom').get(id) ?? []);
+  const part = blooms[0]?.part ?? 'flower';
+  const mayBeEarly = blooms.every((bloom) => bloom.part === 'flower' && !bloom.emasculated);
+  return {
+    blooms,
+    part,
+    covered: blooms.some(isCovered),
+    wrong: wrongAt(stop).filter((why) => why !== 'notYet' || mayBeEarly),
+  };
+}
+
+/** A female that waits for pollen: all that is shown of it, and what can be recorded. */
+export interface PollinationNow extends StopNow {
+  readonly female: Bloom | undefined;
+  readonly donors: readonly DonorNow[];
+  readonly method: PollinationMethod;
+  /** Is its seed wanted? */
+  readonly forSeed: boolean;
+  /** What last touched a variety that crosses with this one, and is cleaned first. */
+  readonly clean: 'nothing' | 'hands' | 'handsAndBrush';
+  readonly pollinated: (how: HowPollinated) => Fact;
+  readonly missed: (why: MissedReason) => Fact;
+}
+
+/**
+ * A stop that brings pollen, as it stands.
+ *
+ * @example pollinationNow(journal, round, stop).donors.length // 0 where every male was spoiled
+ */
+export function pollinationNow(journal: Journal, round: Round, stop: PollinateStop): PollinationNow {
+  const now = stopNow(journal, stop);
+  const donors = donorsNow(stop, round, journal);
+  const method = methodAt(journal, round, stop);
+  const meant = meantFor(journal, stop.plant, round.day);
+  const brush = donors.length > 0 && BRUSHES.includes(method);
+  return {
+    ...now,
+    female: now.blooms[0],
+    donors,
+    method,
+    forSeed: meant !== undefined && wantsSeed(meant.purpose),
+    clean: !mustCleanBefore(journal, round, stop) ? 'nothing' : brush ? 'handsAndBrush' : 'hands',
+    pollinated: (how) => pollinatedAt(journal, round, stop, { donors, ...how }),
+    missed: (why) => missedAt(journal, round, stop, why),
+  };
+}
