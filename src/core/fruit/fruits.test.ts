@@ -4,8 +4,6 @@ import { Journal } from '../journal/journal';
 import type { EntryOf } from '../journal/entry';
 import { addDays } from '../time/calendar';
 import { fruitOf, fruitsOf, looksDue } from './fruits';
-import { groupBy } from '../text/groupBy';
-import { varietyRates } from './varietyRates';
 import { SEASON_DAYS, seasonAt } from '../season/seasons';
 
 const SEASON = livedSeason('demo');
@@ -72,18 +70,4 @@ test('a flower without pollen, or of an unknown plant, is no fruit', () => {
   expect(fruitOf(journal, garden, DAY, male)).toBeUndefined();
   const lost = { ...fruits[0]!.bloom, plant: 'unknown' };
   expect(fruitOf(journal, garden, DAY, lost)).toBeUndefined();
-});
-
-test('a variety’s rates name its plants in the order of their places, and count each of its flowers once', () => {
-  for (const own of groupBy(fruits, ({ variety }) => variety.variety).values()) {
-    const { variety, rates, looks, plants } = varietyRates(journal, own);
-    expect(variety).toBe(own[0]!.variety);
-    expect(rates.pollinated).toBe(looks.length);
-    const numbers = plants.map(({ label }) => Number(/\d+$/.exec(label)));
-    expect(plants.map(({ plant }) => plant)).toHaveLength(new Set(own.map(({ bloom }) => bloom.plant)).size);
-    if (new Set(plants.map(({ label }) => label.replace(/\d+$/, ''))).size === 1)
-      expect(numbers).toEqual(numbers.toSorted((a, b) => a - b));
-    const counted = plants.reduce((sum, { set }) => sum + set.of, 0);
-    expect(counted).toBe(rates.set.of);
-  }
 });

@@ -4,7 +4,7 @@ import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { groupBy } from '@/core/text/groupBy';
 import { dropsByDay } from '@/core/fruit/setRates';
-import { varietyRates } from '@/core/fruit/varietyRates';
+import { varietyRates } from '@/core/records/varietyRates';
 import { useStore } from '@/data/hooks/useGarden';
 import { DropChart } from '@/ui/charts/DropChart';
 import { Text } from '@/ui/parts/Text';

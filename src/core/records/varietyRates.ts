@@ -1,9 +1,9 @@
 import type { Looks } from '../crops/crop';
 import type { Journal } from '../journal/journal';
 import type { Variety } from '../journal/state';
-import { plantLabel } from '../records/plantLabel';
-import type { Fruit } from './fruits';
-import { fruitSetRates, setRatesByPlant, type SetRate, type SetRates } from './setRates';
+import { plantLabel } from './plantLabel';
+import type { Fruit } from '../fruit/fruits';
+import { fruitSetRates, setRatesByPlant, type SetRate, type SetRates } from '../fruit/setRates';
 
 export interface VarietyRates {
   readonly variety: Variety;
