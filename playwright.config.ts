@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import type { Dated } from './e2e/app';
+import type { Options } from './e2e/app';
 
 const PORT = 4318;
 
@@ -20,12 +20,13 @@ const DATED: readonly { readonly zone: string; readonly now: string; readonly wh
 ];
 
 /** Debian's Chromium; nothing is downloaded. */
-export default defineConfig<Dated>({
+export default defineConfig<Options>({
   testDir: 'e2e',
   // A busy machine takes several times as long; what never comes still fails.
   timeout: 400_000,
   expect: { timeout: 30_000 },
-  workers: 2,
+  // Half of a test is waiting: two a core take half the time of one.
+  workers: 4,
   fullyParallel: true,
   forbidOnly: true,
   retries: 0,
@@ -69,7 +70,7 @@ export default defineConfig<Dated>({
       testMatch: 'day.spec.ts',
       grep: whole ? /@whole/ : /@after/,
       dependencies: whole ? [] : ['evening'],
-      use: { ...PHONE, timezoneId: zone, now },
+      use: { ...PHONE, timezoneId: zone, now, serviceWorker: whole ?? false },
     })),
   ],
   webServer: {

@@ -1,16 +1,27 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
-/** The machine's date, which must not matter: the demo has its own. */
-export interface Dated {
+export interface Options {
+  /** The machine's date, which must not matter: the demo has its own. */
   readonly now: string | undefined;
+  /**
+   * With it the browser keeps the whole app on the first visit, which takes as long as a short test: only where a test
+   * is about what is kept, or lives a day. Without it the app is as in a browser that has none.
+   */
+  readonly serviceWorker: boolean;
 }
 
 /** What a browser has stored after the evening walk, for `test.use({ storageState: EVENING })`. */
 export const EVENING = 'test-results/evening.json';
 
 /** A test that fails on any error of the page, and counts what the finger does. */
-export const test = base.extend<Dated & { app: App }>({
+export const test = base.extend<Options & { app: App }>({
   now: [undefined, { option: true }],
+  serviceWorker: [false, { option: true }],
+  context: async ({ context, serviceWorker }, use) => {
+    if (!serviceWorker)
+      await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
+    await use(context);
+  },
   app: async ({ page, now }, use) => {
     if (now) await page.clock.install({ time: new Date(now) });
     const app = new App(page);

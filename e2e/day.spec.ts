@@ -56,7 +56,7 @@ test(
     await app.openDemo();
     await app.tap('Continue the walk');
     await app.finishWalk(9);
-    await seen(page.getByText(/The round takes \d+ min/));
+    await seen(page.getByText(/The round takes \d+ min/).first());
     await app.tap('Back to Today');
     await walkRound(app, page, { whole: true });
     await lookAfter(app, page, 3);

@@ -39,9 +39,7 @@ for (const device of ['light', 'dark'] as const) {
   test.describe(`a device that is ${device}`, () => {
     test.use({ colorScheme: device });
     // What a service worker gives cannot be held back: the scripts would come all the same.
-    test.beforeEach(({ page }) =>
-      page.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker')),
-    );
+    test.use({ serviceWorker: false });
 
     test('can be read as it opens: first visit, each choice of light, and before any script', async ({
       app,

@@ -1,6 +1,8 @@
 import { expect, test, seen } from './app';
 import { routes } from './routes';
 
+test.use({ serviceWorker: true });
+
 const RELOADED = new Set(['/', '/garden', '/fruit/[id]', '/round', '/bench/files']);
 
 test('after one visit, without a network, every route opens, reloads and records', async ({

@@ -7,6 +7,8 @@ import type { Page } from '@playwright/test';
 import { createApp } from '../server/app';
 import { App, expect, test, seen } from './app';
 
+test.use({ serviceWorker: true });
+
 const DIST = path.resolve(__dirname, '../dist');
 
 interface Deployment {

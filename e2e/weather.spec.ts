@@ -1,5 +1,7 @@
 import { expect, test, seen } from './app';
 
+test.use({ serviceWorker: true });
+
 test('a station’s forecast moves the hours once it is used, and is there with its age without a network', async ({
   app,
   page,
