@@ -2,11 +2,11 @@ import { nextTagCodes } from '../src/core/text/tagCode';
 import { comparePlants } from '../src/core/garden/places';
 import { cropOf, isCoveredBeforeOpening, type CropId } from '../src/core/crops/catalogue';
 import type { Entry } from '../src/core/journal/entry';
-import type { BudCount, CoverMethod } from '../src/core/journal/kinds/scout';
+import type { BudCount, CoverMethod } from '../src/core/journal/kinds/walk';
 import type { Journal } from '../src/core/journal/journal';
 import type { Garden, Plant } from '../src/core/journal/state';
 import { flowersDue } from '../src/core/due/flowersDue';
-import { scoutVisitFacts, waitingBlooms } from '../src/core/outing/scoutVisit';
+import { walkFacts, waitingBlooms } from '../src/core/outing/walkFacts';
 import { openNowOf } from '../src/core/due/openNow';
 import { openVisitFacts, type OpenVisit } from '../src/core/due/openVisit';
 import { plantsToWalk } from '../src/core/due/outings';
@@ -221,7 +221,7 @@ class DemoSeason {
     if (!isCoveredBeforeOpening(crop)) return;
     const method = variety.body.purpose === 'eat' ? 'none' : COVERED_BY[crop.id];
     this.#phones.record(
-      scoutVisitFacts(
+      walkFacts(
         { plant, day, eve, green, method: method ?? 'tape' },
         { journal: this.#journal, variety: described, crop, newId: () => this.#phones.id(), tags },
       ),

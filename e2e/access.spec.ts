@@ -18,12 +18,12 @@ const partsOf = <T>(all: readonly T[], count: number): T[][] =>
 /** What a page says without a garden: forms, and what is learnt from, are the same as with one. */
 const SAYS_ELSE_WHEN_EMPTY = ALL_ROUTES.filter(
   (route) =>
-    /^\/(fruit|garden|round|ahead|open|routine|scout|$)|\/(supplies|ties|times|files)$/.test(route) &&
+    /^\/(fruit|garden|round|ahead|open|routine|walk|$)|\/(supplies|ties|times|files)$/.test(route) &&
     !/^\/garden\/(barrier|bed|cage|cross|describe|outside|surroundings|table|ways)$/.test(route),
 );
 /** What is laid out in another way where there is room. */
 const WIDE =
-  /^\/(bench\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|scout|weather)?$/;
+  /^\/(bench\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|walk|weather)?$/;
 
 async function expectAccess(page: Page, route: string, how: { wide: boolean; light: boolean }) {
   await page.goto(route);

@@ -42,7 +42,7 @@ async function lookAfter(app: App, page: Page, days: number): Promise<void> {
 
 /** What is said of set and drop. */
 async function readSetRates(page: Page): Promise<string> {
-  await page.goto('/fruit/figures');
+  await page.goto('/fruit/rates');
   await seen(
     page.getByRole('img', { name: /^Set, day 7 to 8: \d+ of \d+, \d+ % \(\d+ to \d+ %\)$/ }).first(),
   );
@@ -84,7 +84,7 @@ test(
     const again = await app.readDownload(() => app.tap('Export the garden'));
     expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
     for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock: +1 day');
-    await page.goto('/fruit/figures');
+    await page.goto('/fruit/rates');
     await seen(page.getByRole('heading', { name: 'Set and drop' }));
     expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
 

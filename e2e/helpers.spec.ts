@@ -65,7 +65,7 @@ test('two phones, one split: each walks its round from one file, and together ev
   await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');
   await expect(page.getByText('Demo,')).toHaveCount(0);
-  await page.goto('/scout');
+  await page.goto('/walk');
   await app.finishWalk(2);
 
   await page.clock.setSystemTime(new Date(MORNING));

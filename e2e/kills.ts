@@ -149,7 +149,7 @@ export async function killInMidTap(
         if (kind === 'log') tapStored();
       });
       await page.addInitScript(tellStored);
-      await page.goto(kills % 2 === 0 ? `${address}/scout` : `${address}/fruit`);
+      await page.goto(kills % 2 === 0 ? `${address}/walk` : `${address}/fruit`);
       await page.getByText('Demo,').waitFor({ timeout: 30_000 });
       if (kills % 2 === 1)
         await page

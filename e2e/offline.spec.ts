@@ -28,7 +28,7 @@ test('after one visit, without a network, every route opens, reloads and records
   }
   await page.goto('/no-such-page?of=ours');
   await seen(page.getByRole('heading', { name: 'Page not found' }));
-  await page.goto('/scout');
+  await page.goto('/walk');
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) \d+, next$/);
   await page.reload();

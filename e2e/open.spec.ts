@@ -83,7 +83,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.getByText(/^2 flowers · A1·1/).click();
   await app.tap(/^Tag one: /);
   await seen(page.getByText(/1 flower|without a tag/).first());
-  await page.goto('/fruit/figures');
+  await page.goto('/fruit/rates');
   await seen(page.getByText(/Green Heron/).first());
 });
 

@@ -45,7 +45,7 @@ test('shared over https: the key once in the address, then installed and used wi
   const manifest = await page.evaluate(async () => (await fetch('/manifest.webmanifest')).json());
   expect(manifest).toMatchObject({ display: 'standalone' });
   await context.setOffline(true);
-  await page.goto(`${origin}/scout`);
+  await page.goto(`${origin}/walk`);
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) \d+, next$/);
   await page.goto(`${origin}/garden`);

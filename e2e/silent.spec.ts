@@ -7,7 +7,7 @@ test('undo goes back to the beginning of the garden and no further, in words, an
   page,
 }) => {
   await app.beginGarden();
-  await page.goto('/scout');
+  await page.goto('/walk');
   await app.tap('Undo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
   await app.tap('One female more');
@@ -17,7 +17,7 @@ test('undo goes back to the beginning of the garden and no further, in words, an
   await app.tap('Redo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
   for (let i = 0; i < 4; i += 1) await app.tap('Undo');
-  for (const address of ['/', '/garden', '/scout', '/bench/files']) {
+  for (const address of ['/', '/garden', '/walk', '/bench/files']) {
     await page.goto(address);
     await seen(page.getByRole('heading', { level: 1 }));
   }
@@ -88,7 +88,7 @@ test('when the browser clears its data under the open page, the next tap writes 
   page,
 }) => {
   await app.beginGarden();
-  await page.goto('/scout');
+  await page.goto('/walk');
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) 1, next$/);
   const devtools = await page.context().newCDPSession(page);

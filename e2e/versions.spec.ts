@@ -90,7 +90,7 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     deployment.renew();
 
     // In the middle of the walk it is offered, and the walk continues as it was.
-    await page.goto(`${address}/scout`);
+    await page.goto(`${address}/walk`);
     await seen(offer(page));
     await app.tap('One female more');
     await app.tap(/^(Cover|Mark) \d+, next$/);

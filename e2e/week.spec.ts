@@ -106,7 +106,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await seen(page.getByRole('heading', { name: 'Harbour Bead' }));
 
   // Saturday evening: beds at a glance, the plants with something to see gone to.
-  await page.goto('/scout');
+  await page.goto('/walk');
   await walkByBed(app, page, {
     'A2·2': [FEMALE],
     'A2·3': [MALE, MALE],
@@ -135,7 +135,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
 
   // Sunday evening: buds of the cross, gourds of tonight, and a squash without any male.
   await next('evening');
-  await page.goto('/scout');
+  await page.goto('/walk');
   await walkByBed(app, page, {
     'A2·1': [FEMALE, FEMALE],
     'C1·2': [FEMALE],

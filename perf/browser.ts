@@ -48,7 +48,7 @@ async function untilAnswered(page: Page): Promise<number> {
   await page.goto(BASE, { waitUntil: 'commit' });
   const button = page.getByRole('button', { name: TODAY }).first();
   await button.click({ timeout: 120_000 });
-  await page.waitForURL(/\/(scout|round|fruit)$/);
+  await page.waitForURL(/\/(walk|round|fruit)$/);
   await page.getByRole('heading', { level: 1 }).first().waitFor();
   return Number(process.hrtime.bigint() - start) / 1e6;
 }

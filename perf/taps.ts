@@ -25,9 +25,9 @@ const row =
 /** On each screen of the day's work, and on those with many rows. */
 export const TAPS: readonly Tap[] = [
   { what: 'to the walk', on: '/', where: button(/the walk$/) },
-  { what: 'one more', on: '/scout', where: button(/^One male more$/) },
-  { what: 'next plant', on: '/scout', where: button(/next$/) },
-  { what: 'undo in the walk', on: '/scout', where: button(/^Undo$/) },
+  { what: 'one more', on: '/walk', where: button(/^One male more$/) },
+  { what: 'next plant', on: '/walk', where: button(/next$/) },
+  { what: 'undo in the walk', on: '/walk', where: button(/^Undo$/) },
   { what: 'to the round', on: '/', where: button(/the round$/) },
   { what: 'stop done', on: '/round', where: button(/^(Start the round|Done|None, continue)$/) },
   { what: 'to fruit', on: '/', where: link('Fruit') },

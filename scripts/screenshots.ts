@@ -96,7 +96,7 @@ async function take(): Promise<void> {
   await page.getByRole('heading', { name: 'Evening walk' }).waitFor();
   for (const [route, name] of [
     ['/fruit', 'fruit'],
-    ['/fruit/figures', 'figures'],
+    ['/fruit/rates', 'rates'],
     ['/garden', 'garden'],
     ['/garden/crossing', 'crossing'],
     ['/garden/calendar', 'calendar'],
@@ -127,7 +127,7 @@ async function take(): Promise<void> {
   await page.getByText('If it were left open').waitFor();
   await shoot(page, 'garden-wide');
   await page.setViewportSize(PHONE);
-  await page.goto(`${BASE}/scout`);
+  await page.goto(`${BASE}/walk`);
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);
   await page.getByText('Planning the round…').waitFor({ state: 'detached' });

@@ -13,11 +13,11 @@ mkdirSync(path.join(dist, '_expo/static/js'), { recursive: true });
 for (const [file, text] of [
   ['csp.json', '{"scripts":["\'sha256-abc=\'"]}'],
   ['index.html', 'today'],
-  ['scout.html', 'walk'],
+  ['walk.html', 'walk'],
   ['sw.js', '// worker'],
   ['+not-found.html', 'nowhere'],
   ['fruit/index.html', 'fruits'],
-  ['fruit/figures.html', 'figures'],
+  ['fruit/rates.html', 'rates'],
   ['fruit/[id].html', 'one fruit'],
   ['_expo/static/js/entry.js', '// app'],
   ['_expo/static/js/entry.js.br', 'brotli'],
@@ -61,9 +61,9 @@ const get = (url: string, host?: string, range?: string, accepted?: string): Pro
 
 test.each([
   ['/', 'today'],
-  ['/scout', 'walk'],
+  ['/walk', 'walk'],
   ['/fruit', 'fruits'],
-  ['/fruit/figures', 'figures'],
+  ['/fruit/rates', 'rates'],
   ['/fruit/01K0000000000000000000000A', 'one fruit'],
   ['/garden-bed?id=x', undefined],
 ])('%s is answered by its page', async (url, text) => {

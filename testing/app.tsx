@@ -104,7 +104,7 @@ class ChannelHere {
 const tell = (target: EventTarget, data: unknown): void =>
   void setTimeout(() => target.dispatchEvent(new MessageEvent('message', { data })), 0);
 
-function simulateBrowser(wide: boolean): void {
+function simulateBrowser(wide: boolean, entries: readonly StoredEntry[]): void {
   window.matchMedia = (query: string) =>
     ({
       matches: query.includes('min-width') && wide,
@@ -120,7 +120,7 @@ function simulateBrowser(wide: boolean): void {
     MessageChannel: ChannelHere,
     fetch: async () => ({
       ok: true,
-      json: async () => recordsOf(DEMO),
+      json: async () => recordsOf(entries),
     }),
   });
   const blobs = new Map<string, Blob>();
@@ -144,9 +144,15 @@ function simulateBrowser(wide: boolean): void {
   };
 }
 
+interface Opened {
+  readonly wide?: boolean;
+  /** What the garden comes with. */
+  readonly entries?: readonly StoredEntry[];
+}
+
 /** Opens the app at an address and waits until the garden is open. */
-export async function openApp(address: string, { wide = false } = {}): Promise<void> {
-  simulateBrowser(wide);
+export async function openApp(address: string, { wide = false, entries = DEMO }: Opened = {}): Promise<void> {
+  simulateBrowser(wide, entries);
   opener.begin();
   render(
     <Head.Provider>
@@ -160,7 +166,7 @@ export async function openApp(address: string, { wide = false } = {}): Promise<v
 }
 
 /** Closes the app and opens it again, with what it has stored. */
-export async function reopenApp(address: string, options: { wide?: boolean } = {}): Promise<void> {
+export async function reopenApp(address: string, options: Opened = {}): Promise<void> {
   cleanup();
   await openApp(address, options);
 }

@@ -19,7 +19,7 @@ mkdirSync(path.join(dist, 'fruit'));
 for (const [file, text] of [
   ['csp.json', '{"scripts":[]}'],
   ['index.html', 'today'],
-  ['scout.html', 'walk'],
+  ['walk.html', 'walk'],
   ['manifest.webmanifest', '{}'],
 ] as const) {
   writeFileSync(path.join(dist, file), text);
@@ -70,7 +70,7 @@ const get = (
   });
 
 test('without the key nobody comes in, and is told how', async () => {
-  for (const url of ['/', '/scout', '/scout?key=', '/?key=wrong', '/api/weather?day=2026-07-18', '/sw.js']) {
+  for (const url of ['/', '/walk', '/walk?key=', '/?key=wrong', '/api/weather?day=2026-07-18', '/sw.js']) {
     const answer = await get(url);
     expect([url, answer.status]).toEqual([url, 403]);
     expect(answer.text).toMatch(/^Open the whole address/);
@@ -79,11 +79,11 @@ test('without the key nobody comes in, and is told how', async () => {
 });
 
 test('with the key in the address once, a cookie from then on; the key does not stay in the address', async () => {
-  const first = await get(`/scout?key=${keyIn(folder)}`);
-  expect(first).toMatchObject({ status: 303, location: '/scout' });
+  const first = await get(`/walk?key=${keyIn(folder)}`);
+  expect(first).toMatchObject({ status: 303, location: '/walk' });
   expect(first.cookie).toMatch(/HttpOnly; Secure; SameSite=Strict$/);
   const [cookie] = first.cookie.split(';');
-  expect(await get('/scout', { cookie: `other=1; ${cookie}` })).toMatchObject({ status: 200, text: 'walk' });
+  expect(await get('/walk', { cookie: `other=1; ${cookie}` })).toMatchObject({ status: 200, text: 'walk' });
 });
 
 test('the manifest and the certificate to trust are open, other hosts are not answered', async () => {

@@ -105,16 +105,16 @@ export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
  * @example isPollinatedOpen(cropOf('melon')) // true
  */
 export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
-  hours !== undefined && protocols.fruit !== undefined && protocols.fruit.scout === undefined;
+  hours !== undefined && protocols.fruit !== undefined && protocols.fruit.walk === undefined;
 
-export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'scout' | 'cover'>>;
+export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'walk' | 'cover'>>;
 /** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
 export type CoveredCrop = BloomingCrop & {
   readonly protocols: { readonly seed: CoveringProtocol } | { readonly cross: CoveringProtocol };
 };
 
 const covers = (protocol: Protocol | undefined): boolean =>
-  protocol?.scout !== undefined && protocol.cover !== undefined;
+  protocol?.walk !== undefined && protocol.cover !== undefined;
 
 /**
  * Can a walk and a round lead through this crop, be it only for a cross?

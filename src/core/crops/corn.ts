@@ -18,7 +18,7 @@ export const corn: CropFacts = {
   // of the tassel goes over the ear and stays.
   protocols: {
     seed: {
-      scout: { daysBefore: 1, fromSunset: practice(-6, 'h') },
+      walk: { daysBefore: 1, fromSunset: practice(-6, 'h') },
       cover: { bearing: 'green', male: 'eve', by: { bearing: 'shootBag', male: 'tasselBag' } },
       collect: { takes: ourDefault(40, 's'), serves: practice(1, 'count'), keeps: practice(0, 'd') },
       // The silks of the tip come last: who wants the ear filled to its end comes back the next day.

@@ -141,7 +141,7 @@ export const BUD_STAGES = ['eve', 'green'] as const;
 export type BudStage = (typeof BUD_STAGES)[number];
 
 /** When one goes to find what opens next: from so many hours after a sunset until the first flower opens. */
-export interface Scouting {
+export interface WalkTime {
   /** Whose sunset: that of the day the flowers open, or of the day before. */
   readonly daysBefore: 0 | 1;
   /** Negative: before sunset. */
@@ -153,7 +153,7 @@ export interface Scouting {
  * often. What is left out is not done.
  */
 export interface Protocol {
-  readonly scout?: Scouting;
+  readonly walk?: WalkTime;
   /** The stage at which each is covered. What is covered green waits under its cover until it is receptive. */
   readonly cover?: {
     readonly bearing: BudStage;

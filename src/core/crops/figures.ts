@@ -6,7 +6,7 @@ import type {
   Mothers,
   Protocol,
   Protocols,
-  Scouting,
+  WalkTime,
   Span,
 } from './crop';
 import type { FruitShape, GourdForm } from './flowerForm';
@@ -115,10 +115,10 @@ export const BRUSHED_ONCE = {
  * Where the sexes sit in different flowers: open males are carried to open females for fruit; for seed both are covered
  * before they open, and the female is shut again and tagged.
  */
-const carriedByHand = (scout: Scouting): Protocols => ({
+const carriedByHand = (walk: WalkTime): Protocols => ({
   fruit: BRUSHED_ONCE,
   seed: {
-    scout,
+    walk,
     cover: { bearing: 'eve', male: 'eve' },
     ...BRUSHED_ONCE,
     close: true,
@@ -140,7 +140,7 @@ export const CARRIED_AT_DUSK = carriedByHand({ daysBefore: 0, fromSunset: ourDef
  */
 export const CROSSED_BY_HAND: Protocols = {
   cross: {
-    scout: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
+    walk: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
     cover: { bearing: 'eve', male: 'eve' },
     collect: { takes: ourDefault(40, 's'), serves: ourDefault(3, 'count'), keeps: ourDefault(1, 'd') },
     pollinate: { takes: ourDefault(60, 's'), times: practice(2, 'count'), apart: practice(1, 'd') },

@@ -5,7 +5,7 @@ import { entryOf } from '@testing/entries';
 import type { Garden } from '../journal/state';
 import type * as JournalModule from '../journal/journal';
 import type * as OutingsModule from '../due/outings';
-import type * as ScoutVisitModule from '../outing/scoutVisit';
+import type * as WalkFactsModule from '../outing/walkFacts';
 import type * as FlowersDueModule from '../due/flowersDue';
 import type * as OutingRequestModule from '../round/outingRequest';
 import type * as PlanOutingModule from '../round/planOuting';
@@ -37,7 +37,7 @@ export const noonbell: CropFacts = {
   malesWanted: { fruit: ourDefault(1, 'count'), seed: ourDefault(1, 'count') },
   protocols: {
     seed: {
-      scout: { daysBefore: 1, fromSunset: ourDefault(-2, 'h') },
+      walk: { daysBefore: 1, fromSunset: ourDefault(-2, 'h') },
       cover: { bearing: 'eve', male: 'eve' },
       collect: { takes: ourDefault(10, 's'), serves: ourDefault(2, 'count'), keeps: ourDefault(1, 'd') },
       pollinate: { takes: ourDefault(30, 's'), times: ourDefault(2, 'count'), apart: ourDefault(1, 'd') },
@@ -72,7 +72,7 @@ export const needlecup: CropFacts = {
   development: development(8, 500, 30),
   protocols: {
     seed: {
-      scout: { daysBefore: 1, fromSunset: ourDefault(-3, 'h') },
+      walk: { daysBefore: 1, fromSunset: ourDefault(-3, 'h') },
       cover: { bearing: 'eve' },
       pollinate: { takes: ourDefault(20, 's'), times: ourDefault(1, 'count'), apart: ourDefault(0, 'd') },
       close: true,
@@ -131,7 +131,7 @@ afterAll(() => rmSync(ROOT, { recursive: true, force: true }));
 
 const { Journal } = load<typeof JournalModule>('journal/journal');
 const { outingsAt, walkAt, dueNow } = load<typeof OutingsModule>('due/outings');
-const { scoutVisitFacts } = load<typeof ScoutVisitModule>('outing/scoutVisit');
+const { walkFacts } = load<typeof WalkFactsModule>('outing/walkFacts');
 const { flowersDue } = load<typeof FlowersDueModule>('due/flowersDue');
 const { outingRequest } = load<typeof OutingRequestModule>('round/outingRequest');
 const { planOuting } = load<typeof PlanOutingModule>('round/planOuting');
@@ -238,7 +238,7 @@ test('a crop whose flowers get their own pollen, with a form of its own, is led 
   expect(roles).toMatchObject({ bears: true, emasculate: false });
   yard.say(
     evening,
-    ...scoutVisitFacts(
+    ...walkFacts(
       {
         ...{ plant: plant.plant, day, method: 'bag' },
         ...{ eve: { female: 2, male: 0 }, green: { female: 0, male: 0 } },
@@ -283,7 +283,7 @@ test('a crop with an odd way is led through walk, round, second pollination and 
     const eve = i === 0 ? { female: 1, male: 0 } : { female: 0, male: 1 };
     const visit = { plant, day, eve, green: { female: 0, male: 0 }, method: 'bag' } as const;
     const context = { journal, variety, crop, newId, tags: ['K001'] };
-    yard.say(new Date(evening).toISOString(), ...scoutVisitFacts(visit, context));
+    yard.say(new Date(evening).toISOString(), ...walkFacts(visit, context));
   });
 
   // At noon it opens: an outing of its own.

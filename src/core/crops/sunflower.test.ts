@@ -3,7 +3,7 @@ import { walkAt, outingsAt } from '../due/outings';
 import { flowersDue } from '../due/flowersDue';
 import { fruitsOf } from '../fruit/fruits';
 import { seasonAt } from '../season/seasons';
-import { scoutVisitFacts } from '../outing/scoutVisit';
+import { walkFacts } from '../outing/walkFacts';
 import { roundsOf } from '../outing/outingDay';
 import { purityOf } from '../purity/purityOf';
 import { asPlanned, missedAt, pickedAt, pollinatedAt } from '../round/asPlanned';
@@ -36,7 +36,7 @@ function walk(
 ): void {
   const variety = phone.journal.all('variety').get('v')!;
   PLANTS.forEach((plant, i) => {
-    const facts = scoutVisitFacts(
+    const facts = walkFacts(
       {
         plant,
         day,
@@ -182,7 +182,7 @@ test('its own plant’s pollen goes to it only where that is allowed', () => {
     const visit = (day: Day, begins: number, green: number) =>
       phone.say(
         at(addDays(day, -1), '17:00'),
-        ...scoutVisitFacts(
+        ...walkFacts(
           { plant, day, eve: { female: begins, male: 0 }, green: { female: green, male: 0 }, method: 'bag' },
           { journal: phone.journal, variety, crop, newId: () => 'h', tags: ['K1'] },
         ),

@@ -16,7 +16,7 @@ export const sunflower: CropFacts = {
   // inwards, a brush goes from head to head each second morning, or two are rubbed together; the bag goes back on.
   protocols: {
     seed: {
-      scout: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
+      walk: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
       cover: { bearing: 'green', by: { bearing: 'bag' } },
       collect: {
         fromBearing: true,

@@ -6,7 +6,7 @@ import { flowersDue } from './flowersDue';
 import { outingsAt, plantsToWalk, walkAt, type WalkedPlant } from './outings';
 import { outingRequest } from '../round/outingRequest';
 import { planOuting } from '../round/planOuting';
-import { scoutVisitFacts } from '../outing/scoutVisit';
+import { walkFacts } from '../outing/walkFacts';
 import { roundsOf, type OutingDay } from '../outing/outingDay';
 import { stopsOf } from '../round/stops';
 import { begin, YARD, type Phone } from '@testing/yard';
@@ -53,7 +53,7 @@ function visit(
   const { female = 0, male = 0, controls = 0 } = seen;
   phone.say(
     '2026-07-19T16:30:00Z',
-    ...scoutVisitFacts(
+    ...walkFacts(
       {
         plant: plant.plant,
         day,

@@ -1,7 +1,7 @@
 import { bloomingCropOf, cropOf, protocolFor } from '../crops/catalogue';
 import { outingOf, type Outing } from '../crops/outing';
 import type { Journal } from '../journal/journal';
-import type { Sex } from '../journal/kinds/scout';
+import type { Sex } from '../journal/kinds/walk';
 import type { Garden } from '../journal/state';
 import type { OpeningForecast, VarietyForecast } from '../opening/forecastOpenings';
 import { windowsOf } from '../opening/windowsOf';

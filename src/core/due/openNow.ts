@@ -3,7 +3,7 @@ import { cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import { comparePlants } from '../garden/places';
 import type { Journal } from '../journal/journal';
-import { type BudCount, walkId } from '../journal/kinds/scout';
+import { type BudCount, walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import type { Garden, Plant, Variety } from '../journal/state';

@@ -3,7 +3,7 @@ import type { PollinationMethod } from '../crops/crop';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Donor } from '../journal/kinds/stops';
-import { type BudCount, walkId } from '../journal/kinds/scout';
+import { type BudCount, walkId } from '../journal/kinds/walk';
 import type { OpenPlant } from './openNow';
 import { cohortOfVisit } from './cohortOfVisit';
 

@@ -12,7 +12,7 @@ import { wantsSeed } from '../crops/variety';
 import { comparePlants } from '../garden/places';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import type { Garden, Mating, Plant, Variety, Walk } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
@@ -103,7 +103,7 @@ function hoursAround(windows: ReadonlyMap<CropId, OpeningWindow>): WorkingHours 
  * @example walkOpens(squash, garden, '2026-07-19') // three hours before sunset of the 18th
  */
 function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefined {
-  const { daysBefore, fromSunset } = coveringOf(crop).scout;
+  const { daysBefore, fromSunset } = coveringOf(crop).walk;
   const { sunset } = sunTimes(addDays(day, -daysBefore), garden);
   return sunset === null ? undefined : sunset + fromSunset.value * MS_PER_HOUR;
 }

@@ -2,7 +2,7 @@ import { cropOf } from '../crops/catalogue';
 import { shedsPollen } from '../crops/traits';
 import { metresBetween, placesOf } from '../garden/places';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import { fatherPlants } from '../journal/pollinations';
 import type { OpenPlant } from './openNow';
 import { cohortOfVisit } from './cohortOfVisit';

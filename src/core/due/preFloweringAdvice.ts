@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import { plantingOf } from '../journal/plantingOf';
 import type { Garden, Variety, Walk } from '../journal/state';
 import type { Sowing } from '../crops/variety';

@@ -3,7 +3,7 @@ import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import { anyPollenSpoils } from '../isolation/requiredDistance';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import type { Garden, Plant } from '../journal/state';
 import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';

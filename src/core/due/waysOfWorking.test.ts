@@ -8,7 +8,7 @@ import type { Fact } from '../journal/entry';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
-import type { BloomSex } from '../journal/kinds/scout';
+import type { BloomSex } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
 import { undoable } from '../journal/undo';
@@ -25,7 +25,7 @@ import { openNowOf } from './openNow';
 import { openVisitFacts } from './openVisit';
 import { outingsAt, walkAt } from './outings';
 import { planOuting } from '../round/planOuting';
-import { scoutVisitFacts } from '../outing/scoutVisit';
+import { walkFacts } from '../outing/walkFacts';
 import { stopsOf } from '../round/stops';
 import { begin, Phone, statesOf, YARD } from '@testing/yard';
 
@@ -589,10 +589,7 @@ test('15. an evening walk bed by bed, exceptions only, over sixty plants in at m
     } as const;
     let ids = 0;
     const newId = (): string => `${ULID}${i}${(ids += 1)}`;
-    phone.say(
-      `${MON}T18:30:00Z`,
-      ...scoutVisitFacts(visit, { journal, variety, crop, newId, tags: ['K001'] }),
-    );
+    phone.say(`${MON}T18:30:00Z`, ...walkFacts(visit, { journal, variety, crop, newId, tags: ['K001'] }));
   });
   const rest = walk().filter(({ visited }) => !visited);
   phone.say(`${MON}T18:40:00Z`, {

@@ -1,6 +1,6 @@
 import type { Part } from '../crops/crop';
 import type { Day } from '../time/types';
-import type { BloomSex } from './kinds/scout';
+import type { BloomSex } from './kinds/walk';
 
 /** Flowers of one plant and day that nobody tells apart: they are followed by count. */
 export interface Cohort {

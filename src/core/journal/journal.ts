@@ -2,7 +2,7 @@ import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
-import { parseWalkId } from './kinds/scout';
+import { parseWalkId } from './kinds/walk';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './opensOn';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';

@@ -12,7 +12,7 @@ import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';
 import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
-import type { BloomSex, BudCount, CoverMethod } from './kinds/scout';
+import type { BloomSex, BudCount, CoverMethod } from './kinds/walk';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };

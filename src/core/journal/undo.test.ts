@@ -25,7 +25,7 @@ class Device {
     this.journal.add(fresh);
   }
 
-  scout(plants: readonly string[]): void {
+  walk(plants: readonly string[]): void {
     this.tap(plants.map((plant): Fact => ({ kind: 'scouted', body: { plant, day: '2026-07-19', ...NONE } })));
   }
 
@@ -50,11 +50,11 @@ test('any taps, undos and redos leave what a pile of the done and a pile of the 
       let undone: string[][] = [];
       what.forEach((step, i) => {
         if (step === 'other') {
-          theirs.scout([`other-${i}`]);
+          theirs.walk([`other-${i}`]);
           others.push(`other-${i}`);
         } else if (step === 'tap') {
           const plants = [`plant-${i}`, `plant-${i}-too`];
-          mine.scout(plants);
+          mine.walk(plants);
           [done, undone] = [[...done, plants], []];
         } else if (step === 'undo') {
           mine.undo();
@@ -103,10 +103,10 @@ test('a correction that takes something back as well can be undone and redone', 
 test('the beginning of the garden is never undone, and nothing before it', () => {
   const journal = new Journal();
   const mine = new Device(journal, 'phone');
-  mine.scout(['before']);
+  mine.walk(['before']);
   const place = { place: '', latitude: 51, longitude: 0, zone: 'Europe/London' };
   mine.tap([{ kind: 'garden.described', body: { name: 'Larkmere', ...place } }]);
-  mine.scout(['after']);
+  mine.walk(['after']);
   mine.undo();
   mine.undo();
   mine.undo();
@@ -118,7 +118,7 @@ test('work is undone apart from what was set at home, and redone so', () => {
   const journal = new Journal();
   const mine = new Device(journal, 'phone');
   const bed = { bed: 'b', name: 'A', x: 0, y: 0, length: 4, width: 1, rows: 1, turn: 0 };
-  mine.scout(['plant-1']);
+  mine.walk(['plant-1']);
   mine.tap([{ kind: 'bed.laid', body: bed }]);
   const strike = (action: Action | undefined): void =>
     mine.tap((action?.entries ?? []).map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));

@@ -1,4 +1,4 @@
-import type { Sex } from '../journal/kinds/scout';
+import type { Sex } from '../journal/kinds/walk';
 import type { Day } from '../time/types';
 import type { Expected } from './budModel';
 import type { OpeningForecast } from './forecastOpenings';

@@ -1,4 +1,4 @@
-import { SEXES, type Sex } from '../journal/kinds/scout';
+import { SEXES, type Sex } from '../journal/kinds/walk';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import {

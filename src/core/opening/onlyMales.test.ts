@@ -1,6 +1,6 @@
 import type { CropId } from '../crops/catalogue';
 import { Journal } from '../journal/journal';
-import type { BudCount } from '../journal/kinds/scout';
+import type { BudCount } from '../journal/kinds/walk';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { begin, type Phone } from '@testing/yard';

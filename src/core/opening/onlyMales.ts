@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import type { Plant, Walk } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import { groupBy } from '../text/groupBy';

@@ -1,5 +1,5 @@
 import { Journal } from '../journal/journal';
-import type { BudCount } from '../journal/kinds/scout';
+import type { BudCount } from '../journal/kinds/walk';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '@testing/yard';

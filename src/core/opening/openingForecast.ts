@@ -1,6 +1,6 @@
 import { cropOf, type Crop, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import { walkId, type Sex } from '../journal/kinds/scout';
+import { walkId, type Sex } from '../journal/kinds/walk';
 import type { Garden, Plant, Walk } from '../journal/state';
 import { degreeDaysOf, type TemperaturesOf } from '../season/flowering';
 import { groupBy } from '../text/groupBy';

@@ -3,7 +3,7 @@ import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';
 
-import { COVER_METHODS, type CoverMethod } from '../journal/kinds/scout';
+import { COVER_METHODS, type CoverMethod } from '../journal/kinds/walk';
 import type { Meant } from '../journal/matingOf';
 
 /** How flowers are worked: as the grower chose, else as is usual for the crop and the purpose. */

@@ -1,6 +1,6 @@
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import { parseWalkId } from '../journal/kinds/scout';
+import { parseWalkId } from '../journal/kinds/walk';
 import { plantsIn } from '../garden/places';
 
 /** What goes with a bed or a variety that is deleted. */

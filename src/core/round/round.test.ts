@@ -7,7 +7,7 @@ import type { Fact, StoredEntry } from '../journal/entry';
 import type { PollinateStop } from '../journal/kinds/stops';
 import { Journal } from '../journal/journal';
 import { entryOf } from '@testing/entries';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import type { Round } from '../journal/state';
 import { planOuting, type OutingPlan } from './planOuting';
 import { todayOf } from '../today/today';
@@ -18,7 +18,7 @@ import { asPlanned } from './asPlanned';
 import { donorsNow } from './donorsNow';
 import { progressOf } from './progress';
 import { plannedFlowers, replannedStops, stopsOf } from './stops';
-import { scoutVisitFacts, type ScoutVisit, type ScoutVisitContext } from '../outing/scoutVisit';
+import { walkFacts, type FoundOnWalk, type WalkContext } from '../outing/walkFacts';
 
 const MORNING = '2026-07-19';
 const SERVICE: OutingDay = { day: MORNING, outing: 'morning' };
@@ -55,7 +55,7 @@ class Evening {
 
 const garden = (journal: Journal) => journal.all('garden').get('')!;
 
-const visit = (plant: string, female: number, male: number): ScoutVisit => ({
+const visit = (plant: string, female: number, male: number): FoundOnWalk => ({
   plant,
   day: MORNING,
   eve: { female, male },
@@ -63,7 +63,7 @@ const visit = (plant: string, female: number, male: number): ScoutVisit => ({
   method: 'tape',
 });
 
-function supplies(evening: Evening, plant: string, tags: readonly string[]): ScoutVisitContext {
+function supplies(evening: Evening, plant: string, tags: readonly string[]): WalkContext {
   const { journal, newId } = evening;
   const variety = journal.all('variety').get(journal.all('plant').get(plant)!.variety)!;
   const crop = cropOf(variety.crop);
@@ -85,7 +85,7 @@ const planned = (journal: Journal, from = Date.parse('2026-07-19T03:30:00Z')): O
 test('a visit covers each eve bud and tags each female', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
-  evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011', 'K021'])));
+  evening.say(...walkFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011', 'K021'])));
   const { blooms, eve } = evening.journal.all('walk').get(walkId(plant, MORNING))!;
   expect(eve).toEqual({ female: 2, male: 1 });
   expect(blooms.map((id) => evening.journal.all('bloom').get(id)!.code)).toEqual(['K001', 'K011', '']);
@@ -94,26 +94,26 @@ test('a visit covers each eve bud and tags each female', () => {
 test('a corrected visit keeps the flowers and tags that stay', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
-  evening.say(...scoutVisitFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011'])));
+  evening.say(...walkFacts(visit(plant, 2, 1), supplies(evening, plant, ['K001', 'K011'])));
   const before = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   const size = evening.journal.size;
-  evening.say(...scoutVisitFacts(visit(plant, 1, 2), supplies(evening, plant, ['K099'])));
+  evening.say(...walkFacts(visit(plant, 1, 2), supplies(evening, plant, ['K099'])));
   const after = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   expect(after).toHaveLength(3);
   expect(after).toEqual(expect.arrayContaining([before[0]!, before[2]!]));
   expect(evening.journal.all('bloom').has(before[1]!)).toBe(false);
   // Nothing stored was changed: two amendments were added.
   expect(evening.journal.size).toBe(size + 2);
-  evening.say(...scoutVisitFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
+  evening.say(...walkFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
   expect(evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms).toEqual([]);
 });
 
 test('a visit that two phones made is put right as one, to two females and to none', () => {
   const evening = new Evening();
   const plant = unseenPlant(evening.journal);
-  const one = scoutVisitFacts(visit(plant, 1, 0), supplies(evening, plant, ['K001']));
+  const one = walkFacts(visit(plant, 1, 0), supplies(evening, plant, ['K001']));
   // The other phone had not seen the first visit.
-  const other = scoutVisitFacts(visit(plant, 1, 0), supplies(evening, plant, ['L001']));
+  const other = walkFacts(visit(plant, 1, 0), supplies(evening, plant, ['L001']));
   evening.say(...one);
   evening.say(...other);
   const seen = (): string[] => {
@@ -128,10 +128,10 @@ test('a visit that two phones made is put right as one, to two females and to no
     return [...walk.blooms];
   };
   expect(seen()).toHaveLength(2);
-  evening.say(...scoutVisitFacts(visit(plant, 2, 0), supplies(evening, plant, [])));
+  evening.say(...walkFacts(visit(plant, 2, 0), supplies(evening, plant, [])));
   expect(seen()).toHaveLength(2);
   expect(new Set(seen()).size).toBe(2);
-  evening.say(...scoutVisitFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
+  evening.say(...walkFacts(visit(plant, 0, 0), supplies(evening, plant, [])));
   expect(seen()).toEqual([]);
 });
 
@@ -347,7 +347,7 @@ test('a melon’s fruit-bearing flowers are covered as what they are, and get po
   const evening = new Evening();
   const plant = unseenPlant(evening.journal, 'melon');
   const context = supplies(evening, plant, ['K001']);
-  evening.say(...scoutVisitFacts(visit(plant, 1, 2), context));
+  evening.say(...walkFacts(visit(plant, 1, 2), context));
   const blooms = evening.journal.all('walk').get(walkId(plant, MORNING))!.blooms;
   expect(blooms.map((id) => evening.journal.all('bloom').get(id)!.sex)).toEqual(['perfect', 'male', 'male']);
   expect(flowersDue(evening.journal, SERVICE).females.map(({ bloom }) => bloom)).toContain(blooms[0]);

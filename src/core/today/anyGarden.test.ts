@@ -9,7 +9,7 @@ import type { Entry, Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
 import { PLANT_HEALTHS, TRUENESSES } from '../journal/kinds/plan';
 import { FINDINGS, MISSED_REASONS, TOOL_STATES } from '../journal/kinds/roundBodies';
-import { COVER_METHODS } from '../journal/kinds/scout';
+import { COVER_METHODS } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import { entryOf } from '@testing/entries';

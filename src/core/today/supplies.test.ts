@@ -1,4 +1,4 @@
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import { outingsAt, walkAt } from '../due/outings';
 import { roundSupplies, shoppingList, walkSupplies } from './supplies';
 import { begin, YARD, type Phone } from '@testing/yard';

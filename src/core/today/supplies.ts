@@ -1,5 +1,5 @@
 import type { Journal } from '../journal/journal';
-import { walkId, type CoverMethod } from '../journal/kinds/scout';
+import { walkId, type CoverMethod } from '../journal/kinds/walk';
 import type { Bloom } from '../journal/state';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';

@@ -2,7 +2,7 @@ import { GATE, placesOf, type Place } from '../garden/places';
 import type { Segment } from '../garden/segments';
 import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/scout';
+import { walkId } from '../journal/kinds/walk';
 import { isSuspect } from '../journal/plantCondition';
 import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';

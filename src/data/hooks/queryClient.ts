@@ -1,5 +1,5 @@
 import { MutationCache, QueryClient } from '@tanstack/react-query';
-import { said } from '../device/said';
+import { errorText } from '../device/errorText';
 import type { Trouble } from '../trouble';
 
 /**
@@ -12,7 +12,10 @@ export const newQueryClient = (trouble: Trouble): QueryClient =>
   new QueryClient({
     mutationCache: new MutationCache({
       onError: (error, _variables, _context, { meta }) =>
-        trouble.note({ what: meta?.['what'] === 'record' ? 'notRecorded' : 'failed', detail: said(error) }),
+        trouble.note({
+          what: meta?.['what'] === 'record' ? 'notRecorded' : 'failed',
+          detail: errorText(error),
+        }),
     }),
     defaultOptions: {
       queries: {

@@ -1,5 +1,5 @@
 import type { DeviceLog } from '../device/deviceLog';
-import { said } from '../device/said';
+import { errorText } from '../device/errorText';
 import { isLeftByStore } from '../storage';
 import type { Trouble } from '../trouble';
 import type { GardenStore } from '../garden/gardenStore';
@@ -13,7 +13,7 @@ export function watchErrors(log: DeviceLog, trouble: Trouble): () => void {
     void log.note('error', nameAndSaid(event.error ?? event.message));
   const onRejection = (event: PromiseRejectionEvent): void => {
     void log.note('error', nameAndSaid(event.reason));
-    if (!isLeftByStore(event.reason)) trouble.note({ what: 'failed', detail: said(event.reason) });
+    if (!isLeftByStore(event.reason)) trouble.note({ what: 'failed', detail: errorText(event.reason) });
   };
   window.addEventListener('error', onError);
   window.addEventListener('unhandledrejection', onRejection);

@@ -9,7 +9,7 @@ import { MATING_SCHEMAS } from './kinds/mating';
 import { PLAN_SCHEMAS } from './kinds/plan';
 import { PLANTING_SCHEMAS } from './kinds/planting';
 import { ROUND_SCHEMAS } from './kinds/round';
-import { SCOUT_SCHEMAS } from './kinds/scout';
+import { WALK_SCHEMAS } from './kinds/walk';
 import { TIE_SCHEMAS } from './kinds/tie';
 import { VARIETY_SCHEMAS } from './kinds/variety';
 import { WAYS_SCHEMAS } from './kinds/ways';
@@ -31,7 +31,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...VARIETY_SCHEMAS,
   ...PLANTING_SCHEMAS,
   ...MATING_SCHEMAS,
-  ...SCOUT_SCHEMAS,
+  ...WALK_SCHEMAS,
   ...ROUND_SCHEMAS,
   ...FRUIT_SCHEMAS,
   ...WEATHER_SCHEMAS,

@@ -6,7 +6,7 @@ import type { BackupCheck, CheckedBackup } from '@/data/files/checkBackup';
 import { pickFile, type PickedFile } from '@/data/files/pick';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
-import { said } from '@/data/device/said';
+import { errorText } from '@/data/device/errorText';
 import type { DeviceStore } from '@/data/device/deviceStore';
 import { ChangedEntries } from '@/data/garden/changedEntries';
 import type { GardenStore } from '@/data/garden/gardenStore';
@@ -52,7 +52,7 @@ export function ImportFile() {
     });
     const next = await looked(file, checker, { device, store, demo }).catch((error: unknown): Stage => {
       if (error instanceof Outdated) return { at: 'idle' };
-      return { at: 'refused', text: said(error) };
+      return { at: 'refused', text: errorText(error) };
     });
     if (!stopped) setStage(next);
   };

@@ -61,10 +61,7 @@ export function FruitScreen() {
         ) : later ? (
           <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
             <SetSummary view={later} />
-            <Button
-              title="Set and drop, by variety and plant"
-              onPress={() => router.push('/fruit/figures')}
-            />
+            <Button title="Set and drop, by variety and plant" onPress={() => router.push('/fruit/rates')} />
           </View>
         ) : null
       }

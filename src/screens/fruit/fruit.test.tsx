@@ -60,7 +60,7 @@ test('on a wide screen chain, weakest link and harvest are next to the list', as
 });
 
 test('rates name their denominators and what is left out', async () => {
-  await openApp('/fruit/figures');
+  await openApp('/fruit/rates');
   // The last to be drawn.
   await see(/^How the rates are calculated/);
   expect((await see(/\d+ of \d+/)).length).toBeGreaterThan(3);

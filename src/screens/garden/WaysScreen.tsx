@@ -10,7 +10,7 @@ import {
   type PollinationMethod,
   type Protocol,
 } from '@/core/crops/crop';
-import type { CoverMethod } from '@/core/journal/kinds/scout';
+import type { CoverMethod } from '@/core/journal/kinds/walk';
 import { MAX_MALES } from '@/core/journal/limits';
 import {
   daysApart,

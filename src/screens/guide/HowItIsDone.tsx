@@ -1,5 +1,5 @@
 import type { Crop } from '@/core/crops/catalogue';
-import { COVER_METHODS } from '@/core/journal/kinds/scout';
+import { COVER_METHODS } from '@/core/journal/kinds/walk';
 import { Text } from '@/ui/parts/Text';
 import { useFormat } from '../format/useFormat';
 import { How } from '../shell/How';

@@ -43,7 +43,7 @@ test('what contradicts the rest is marked', async () => {
 });
 
 test('at a plant of the walk the crop and its purpose are known', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   await see(/plants left/);
   await tap('Unsure which flower this is?');
   await see('Which flower is this?');

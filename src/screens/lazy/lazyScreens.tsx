@@ -33,7 +33,7 @@ import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { RoutineScreen } from '../routine/RoutineScreen';
-import { ScoutScreen } from '../scout/ScoutScreen';
+import { WalkScreen } from '../walk/WalkScreen';
 import { TableScreen } from '../table/TableScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
 import { WeatherScreen } from '../weather/WeatherScreen';
@@ -72,7 +72,7 @@ const SCREENS = {
   round: RoundScreen,
   roundList: RoundListScreen,
   routine: RoutineScreen,
-  scout: ScoutScreen,
+  walk: WalkScreen,
   setRates: SetRatesScreen,
   settings: SettingsScreen,
   start: StartScreen,

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
 
-import { SEXES } from '@/core/journal/kinds/scout';
+import { SEXES } from '@/core/journal/kinds/walk';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { bestSpan } from '@/core/opening/worth';
 import { cohortOfVisit } from '@/core/due/cohortOfVisit';

@@ -1,7 +1,7 @@
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 
 interface Place {
-  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/scout' | '/round' | '/open';
+  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/walk' | '/round' | '/open';
   readonly name: string;
   /** The key that leads there. */
   readonly key: string;
@@ -17,7 +17,7 @@ export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
 
 /** Work that has the whole screen. */
 export const WORK: readonly Place[] = [
-  { href: '/scout', name: 'Walk', key: 'w' },
+  { href: '/walk', name: 'Walk', key: 'w' },
   { href: '/round', name: 'Round', key: 'r' },
   { href: '/open', name: 'Open now', key: 'o' },
 ];

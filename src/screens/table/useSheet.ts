@@ -13,7 +13,7 @@ import {
   type SheetTable,
 } from '@/data/files/sheetReader';
 import type { PickedFile } from '@/data/files/pick';
-import { said } from '@/data/device/said';
+import { errorText } from '@/data/device/errorText';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useDeviceDraft, useDraft } from '@/data/hooks/useDraft';
 import { useGarden, useZone } from '@/data/hooks/useGarden';
@@ -38,7 +38,7 @@ export type SheetTrouble = { readonly why: 'tooLong' | 'noTable' } | { readonly 
 
 /** What is told of a question that failed; of one that a newer has overtaken nothing. */
 const troubleOf = (error: unknown): SheetTrouble | undefined =>
-  error instanceof Outdated ? undefined : { said: said(error) };
+  error instanceof Outdated ? undefined : { said: errorText(error) };
 
 type Reader = WorkerClient<SheetReader>;
 

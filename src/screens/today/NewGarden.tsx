@@ -9,7 +9,7 @@ import { LazyFirstSteps } from '../lazy/LazyScreen';
 import { Page } from '../shell/Page';
 import { sayFirstWalk } from './taskWords';
 
-const NONE_NEEDED = { text: 'Nothing that grows here needs one.', to: '/scout' } as const;
+const NONE_NEEDED = { text: 'Nothing that grows here needs one.', to: '/walk' } as const;
 
 /** Today in a garden where nothing grows that is led through by hand: what comes first. */
 export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {

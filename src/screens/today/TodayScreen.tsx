@@ -26,16 +26,15 @@ import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
 import { sayBefore, sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
-const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/scout' | '/routine' | '/fruit' | '/garden'>> =
-  {
-    round: '/round',
-    open: '/open',
-    walk: '/scout',
-    routine: '/routine',
-    looks: '/fruit',
-    chores: '/round',
-    rest: '/garden',
-  };
+const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/walk' | '/routine' | '/fruit' | '/garden'>> = {
+  round: '/round',
+  open: '/open',
+  walk: '/walk',
+  routine: '/routine',
+  looks: '/fruit',
+  chores: '/round',
+  rest: '/garden',
+};
 
 /** Of several rounds the one of the task. */
 const goTo = ({ kind, outing }: Task): Href =>
@@ -134,7 +133,7 @@ function Before({ before, day }: { readonly before: PreFloweringAdvice; readonly
       <Text variant="small" tone="soft">
         {note}
       </Text>
-      <Button title="I see buds or flowers" onPress={() => router.push('/scout')} />
+      <Button title="I see buds or flowers" onPress={() => router.push('/walk')} />
     </View>
   );
 }

@@ -149,19 +149,19 @@ export function sayFirstWalk(
   today: Today,
   now: number,
   f: Format,
-): { readonly text: string; readonly to: '/scout' | '/open' } {
+): { readonly text: string; readonly to: '/walk' | '/open' } {
   if (today.before) {
     const { firstFlowers } = today.before;
     const text = firstFlowers
       ? `First flowers about ${f.date(firstFlowers)}. It begins with the first buds, or when you see some.`
       : 'It begins with the first buds.';
-    return { text, to: '/scout' };
+    return { text, to: '/walk' };
   }
   const task = [today.tasks.next, ...today.tasks.then].find(({ kind }) => kind === 'walk' || kind === 'open');
   if (!task)
     return {
       text: today.walk.length > 0 ? 'When flowers open.' : 'Once plants are on the plan.',
-      to: '/scout',
+      to: '/walk',
     };
   const { title, text, action } = sayTask(task, today, now, f);
   if (task.kind === 'open' && !action)
@@ -169,7 +169,7 @@ export function sayFirstWalk(
       text: `To eat, nothing is covered the evening before. ${title} ${lowerFirst(text)}`,
       to: '/open',
     };
-  return { text: `${title}: ${text}`, to: task.kind === 'open' ? '/open' : '/scout' };
+  return { text: `${title}: ${text}`, to: task.kind === 'open' ? '/open' : '/walk' };
 }
 
 /** `12 °C to 24 °C, dry`; `undefined` where nothing was noted. */

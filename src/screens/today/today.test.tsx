@@ -16,7 +16,7 @@ test('Today says what to do next, what to carry and which cautions apply', async
 });
 
 test('females that were covered without males enough are told of', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   for (let i = 0; i < 6; i += 1) await tap('One female more');
   await tap('Cover 6, next');
   await openApp('/');

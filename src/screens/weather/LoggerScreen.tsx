@@ -5,7 +5,7 @@ import { readFacts } from '@/core/opening/weatherOn';
 import type { LoggerMapping } from '@/core/records/loggerMapping';
 import { loggerReader, LONGEST_LOGGER_FILE, type LoggerAnswer } from '@/data/files/loggerReader';
 import { pickFile } from '@/data/files/pick';
-import { said } from '@/data/device/said';
+import { errorText } from '@/data/device/errorText';
 import { useZone } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Outdated } from '@/worker/client';
@@ -37,7 +37,7 @@ export function LoggerScreen() {
       const answer = await asked.ask((remote) => remote.read(text, zone, mapping));
       setStage(answer ? { at: 'preview', text, answer } : TOO_LONG);
     } catch (error) {
-      if (!(error instanceof Outdated)) setStage({ at: 'refused', text: said(error) });
+      if (!(error instanceof Outdated)) setStage({ at: 'refused', text: errorText(error) });
     }
   };
   const choose = async (): Promise<void> => {

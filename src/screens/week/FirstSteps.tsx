@@ -19,7 +19,7 @@ export function FirstSteps(props: FirstStepsProps) {
 
 interface FirstStepsProps {
   /** When the first walk is, in words, and where it begins. */
-  readonly firstWalk: { readonly text: string; readonly to: '/scout' | '/open' };
+  readonly firstWalk: { readonly text: string; readonly to: '/walk' | '/open' };
 }
 
 function OwnSteps({ firstWalk }: FirstStepsProps) {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { Journal } from '@/core/journal/journal';
-import type { Sex } from '@/core/journal/kinds/scout';
+import type { Sex } from '@/core/journal/kinds/walk';
 import type { Variety } from '@/core/journal/state';
 import type { ExpectedFlowers, OpeningForecast, VarietyForecast } from '@/core/opening/forecastOpenings';
 import type { OnlyMales } from '@/core/opening/onlyMales';

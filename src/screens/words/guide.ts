@@ -1,7 +1,7 @@
 import type { Crop } from '@/core/crops/catalogue';
 import type { Habit, Method, PollenVector, Span } from '@/core/crops/crop';
 import type { StyleLength } from '@/core/crops/flowerForm';
-import type { CoverMethod } from '@/core/journal/kinds/scout';
+import type { CoverMethod } from '@/core/journal/kinds/walk';
 import type { Hygiene, Mistake } from '@/core/guide/mistakes';
 import type { SeasonStage } from '@/core/guide/usualSeason';
 import { MILD_DAY } from '@/core/opening/budStages';

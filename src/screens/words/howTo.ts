@@ -1,5 +1,5 @@
 import type { Crop } from '@/core/crops/catalogue';
-import type { CoverMethod } from '@/core/journal/kinds/scout';
+import type { CoverMethod } from '@/core/journal/kinds/walk';
 import type { HowTo } from './forms/form';
 import { wordsOf } from './forms/forms';
 

@@ -1,7 +1,7 @@
 import type { PollinationMethod } from '@/core/crops/crop';
 import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
-import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/scout';
+import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/walk';
 import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';

@@ -1,6 +1,6 @@
 import type { PollinationMethod } from '@/core/crops/crop';
 import type { Crop } from '@/core/crops/catalogue';
-import type { BloomSex } from '@/core/journal/kinds/scout';
+import type { BloomSex } from '@/core/journal/kinds/walk';
 
 import type { HowDrawingName } from '@/ui/flowers/HowDrawing';
 

@@ -1,4 +1,4 @@
-import { parseWalkId } from '../kinds/scout';
+import { parseWalkId } from '../kinds/walk';
 import type { Mutable } from './bloomParts';
 import type { EntryAbout } from '../taking';
 import type { Walk } from '../state';

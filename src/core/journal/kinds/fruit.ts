@@ -1,7 +1,7 @@
 import type { Day } from '../../time/types';
 import type { KindDefinitions, SubjectCallback } from './definition';
 import type { Flower1 } from './renamed';
-import { walkId } from './scout';
+import { walkId } from './walk';
 
 export const LOOK_FINDINGS = ['growing', 'unsure', 'misshapen', 'yellowing', 'gone'] as const;
 export type LookFinding = (typeof LOOK_FINDINGS)[number];

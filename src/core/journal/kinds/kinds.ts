@@ -7,7 +7,7 @@ import { PLAN_KINDS, type PlanAbout, type PlanBodies } from './plan';
 import { PLANTING_KINDS, type PlantingAbout, type PlantingBodies } from './planting';
 import { ROUND_KINDS, type RoundAbout } from './round';
 import type { RoundBodies } from './roundBodies';
-import { SCOUT_KINDS, type ScoutAbout, type ScoutBodies } from './scout';
+import { WALK_KINDS, type WalkAbout, type WalkBodies } from './walk';
 import { TIE_KINDS, type TieAbout, type TieBodies } from './tie';
 import { VARIETY_KINDS, type VarietyAbout, type VarietyBodies } from './variety';
 import { WAYS_KINDS, type WaysAbout, type WaysBodies } from './ways';
@@ -21,7 +21,7 @@ export interface Bodies
     VarietyBodies,
     PlantingBodies,
     MatingBodies,
-    ScoutBodies,
+    WalkBodies,
     RoundBodies,
     FruitBodies,
     WeatherBodies,
@@ -37,7 +37,7 @@ export interface About
     VarietyAbout,
     PlantingAbout,
     MatingAbout,
-    ScoutAbout,
+    WalkAbout,
     RoundAbout,
     FruitAbout,
     WeatherAbout,
@@ -59,7 +59,7 @@ export const KINDS: KindDefinitions<Bodies, About> = {
   ...VARIETY_KINDS,
   ...PLANTING_KINDS,
   ...MATING_KINDS,
-  ...SCOUT_KINDS,
+  ...WALK_KINDS,
   ...ROUND_KINDS,
   ...FRUIT_KINDS,
   ...WEATHER_KINDS,

@@ -2,7 +2,7 @@ import type { OwnPollenRule, Purpose } from '../../crops/variety';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
 import type { Role } from './role';
-import { walkId } from './scout';
+import { walkId } from './walk';
 
 /** Who is to father what. */
 export interface MatingBodies {

@@ -1,6 +1,6 @@
 import type { KindDefinitions } from './definition';
 import type { PollinationMethod } from '../../crops/crop';
-import type { CoverMethod } from './scout';
+import type { CoverMethod } from './walk';
 
 /** How a grower works a variety or a cross, where that is not as usual; what is left out is as usual. */
 export interface WaysBodies {

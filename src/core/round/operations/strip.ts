@@ -1,6 +1,6 @@
 import { cropOf } from '../../crops/catalogue';
 import type { StripStop } from '../../journal/kinds/stops';
-import { walkId } from '../../journal/kinds/scout';
+import { walkId } from '../../journal/kinds/walk';
 import { seasonAt } from '../../season/seasons';
 import { addDays, daysBetween } from '../../time/calendar';
 import type { Operation } from './operation';

@@ -1,6 +1,6 @@
 import { cropOf, protocolFor } from '../../crops/catalogue';
 import type { UncoverStop } from '../../journal/kinds/stops';
-import type { CoverMethod } from '../../journal/kinds/scout';
+import type { CoverMethod } from '../../journal/kinds/walk';
 import { meantFor } from '../../journal/matingOf';
 import { pollinationsOf } from '../../journal/pollinations';
 import { groupBy } from '../../text/groupBy';

@@ -1,7 +1,7 @@
 import { POLLINATION_METHODS } from '@/core/crops/crop';
 import Joi from 'joi';
 
-import { COVER_METHODS } from '@/core/journal/kinds/scout';
+import { COVER_METHODS } from '@/core/journal/kinds/walk';
 import type { WaysBodies } from '@/core/journal/kinds/ways';
 import { MAX_MALES, MAX_TIMES } from '@/core/journal/limits';
 import { id, oneOf, record, type KindSchemas } from '../fields';

@@ -4,7 +4,7 @@ import type { SeasonStage } from '@/core/guide/usualSeason';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
-import type { Sex as CountedSex } from '@/core/journal/kinds/scout';
+import type { Sex as CountedSex } from '@/core/journal/kinds/walk';
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { MorningStep } from '@/core/practice/steps';

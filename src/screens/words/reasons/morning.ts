@@ -1,5 +1,5 @@
 import type { CoverFinding } from '@/core/journal/kinds/roundBodies';
-import type { CoverMethod } from '@/core/journal/kinds/scout';
+import type { CoverMethod } from '@/core/journal/kinds/walk';
 import type { WindowReason } from '@/core/opening/openingWindow';
 import type { RemedyReason } from '@/core/purity/remedies';
 import type { PurityReason } from '@/core/purity/chain';

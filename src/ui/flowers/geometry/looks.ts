@@ -1,7 +1,7 @@
 import { bearingSexOf, cropOf, type CropId } from '@/core/crops/catalogue';
 import type { FlowerForm, FlowerStage, FruitShape, StyleLength } from '@/core/crops/flowerForm';
 import type { VarietyTraits } from '@/core/crops/traits';
-import type { Sex } from '@/core/journal/kinds/scout';
+import type { Sex } from '@/core/journal/kinds/walk';
 import type { Chance } from '@/core/random/chance';
 import type { Shape } from './shape';
 

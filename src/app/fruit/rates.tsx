@@ -1,7 +1,7 @@
 import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
-export default function Figures() {
+export default function Rates() {
   return (
     <Route title="Set and drop">
       <LazyScreen screen="setRates" />

@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { walkId } from '@/core/journal/kinds/scout';
+import { walkId } from '@/core/journal/kinds/walk';
 import { groupBy } from '@/core/text/groupBy';
 import type { WalkedPlant } from '@/core/due/outings';
 import { greenBefore } from '@/core/today/walkOrder';

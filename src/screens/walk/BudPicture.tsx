@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import { factsOf } from '@/core/flowers/forms/forms';
-import type { Sex } from '@/core/journal/kinds/scout';
+import type { Sex } from '@/core/journal/kinds/walk';
 import type { Variety } from '@/core/journal/state';
 import type { CountedStage } from '@/core/opening/budStages';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';

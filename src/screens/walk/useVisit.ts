@@ -1,19 +1,19 @@
 import { coveringOf } from '@/core/crops/catalogue';
-import { type CoverMethod, walkId } from '@/core/journal/kinds/scout';
+import { type CoverMethod, walkId } from '@/core/journal/kinds/walk';
 import type { Day } from '@/core/time/types';
 import type { Journal } from '@/core/journal/journal';
 import { meantFor } from '@/core/journal/matingOf';
 import type { Mating } from '@/core/journal/state';
 import { techniqueOf } from '@/core/outing/technique';
 import type { WalkedPlant } from '@/core/due/outings';
-import { scoutVisitFacts, waitingBlooms, type ScoutVisit } from '@/core/outing/scoutVisit';
+import { walkFacts, waitingBlooms, type FoundOnWalk } from '@/core/outing/walkFacts';
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { MAX_BUDS } from './BudSteppers';
 
-type Counts = Pick<ScoutVisit, 'eve' | 'green' | 'pin' | 'method' | 'controls'>;
+type Counts = Pick<FoundOnWalk, 'eve' | 'green' | 'pin' | 'method' | 'controls'>;
 
 /** The counts of a visit as a draft, the tags they need, and the way to record them. */
 export function useVisit(
@@ -53,10 +53,10 @@ export function useVisit(
       : undefined;
   const save = (): void => {
     if (!counts) return;
-    const visit: ScoutVisit = { plant: plant.plant, day, ...counts };
+    const visit: FoundOnWalk = { plant: plant.plant, day, ...counts };
     const { emasculate } = roles;
     const context = { journal, variety, crop, emasculate, newId, tags: store.tags.next(2 * MAX_BUDS) };
-    record([...store.tags.ensureLetter(), ...scoutVisitFacts(visit, context)], whenSaved(dropCounts));
+    record([...store.tags.ensureLetter(), ...walkFacts(visit, context)], whenSaved(dropCounts));
     onDone();
   };
   return { counts, setCounts, tags, waiting, save };

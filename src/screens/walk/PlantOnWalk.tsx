@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 import { coveringOf } from '@/core/crops/catalogue';
-import { type CoverMethod, type Sex, SEXES } from '@/core/journal/kinds/scout';
+import { type CoverMethod, type Sex, SEXES } from '@/core/journal/kinds/walk';
 import { formatTagCode } from '@/core/text/tagCode';
 import { dayAt } from '@/core/time/calendar';
 import type { WalkedPlant } from '@/core/due/outings';
@@ -31,7 +31,7 @@ import { sayPlace } from '../words/places';
 import { CrossesHere, Load, TasselsNeeded } from './VisitNotes';
 import { useVisit } from './useVisit';
 
-export interface PlantVisitProps {
+export interface PlantOnWalkProps {
   readonly walked: WalkedPlant;
   readonly head: ReactNode;
   /** What should be found, where anything is known. */
@@ -46,7 +46,7 @@ export interface PlantVisitProps {
 }
 
 /** One plant on the walk: count what opens next, cover it, tie the tags. */
-export function PlantVisit({ walked, head, expected, aside, foot, onDone, onNoted }: PlantVisitProps) {
+export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNoted }: PlantOnWalkProps) {
   const f = useFormat();
   const { store } = useGarden();
   const [choosing, setChoosing] = useState(false);

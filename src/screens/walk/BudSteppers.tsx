@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { SEXES, type BudCount, type Sex } from '@/core/journal/kinds/scout';
+import { SEXES, type BudCount, type Sex } from '@/core/journal/kinds/walk';
 import type { Variety } from '@/core/journal/state';
 import type { CountedStage } from '@/core/opening/budStages';
 import { Button } from '@/ui/parts/Button';

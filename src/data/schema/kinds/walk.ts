@@ -1,13 +1,13 @@
 import { ROW_METHODS, BUD_STAGES, PARTS } from '@/core/crops/crop';
 import Joi from 'joi';
 import { ROLES } from '@/core/journal/kinds/role';
-import { BLOOM_SEXES, COVER_METHODS, type ScoutBodies } from '@/core/journal/kinds/scout';
+import { BLOOM_SEXES, COVER_METHODS, type WalkBodies } from '@/core/journal/kinds/walk';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);
 const buds = record({ female: count, male: count });
 
-export const SCOUT_SCHEMAS: KindSchemas<ScoutBodies> = {
+export const WALK_SCHEMAS: KindSchemas<WalkBodies> = {
   scouted: () => record({ plant: id, day, eve: buds, green: buds, pin: buds.optional() }),
   swept: () => record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
   rowPollinated: () =>

@@ -5,13 +5,13 @@ import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
-import { walkId, type BloomSex, type BudCount, type CoverMethod } from '../journal/kinds/scout';
+import { walkId, type BloomSex, type BudCount, type CoverMethod } from '../journal/kinds/walk';
 import type { Variety, Walk } from '../journal/state';
 import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
 /** What the grower counted and covered at one plant on the walk. */
-export interface ScoutVisit {
+export interface FoundOnWalk {
   readonly plant: string;
   readonly day: Day;
   /** What opens on the day, or can be pollinated from then on. */
@@ -26,7 +26,7 @@ export interface ScoutVisit {
   readonly controls?: number;
 }
 
-export interface ScoutVisitContext {
+export interface WalkContext {
   readonly journal: Journal;
   readonly variety: Variety;
   readonly crop: CoveredCrop;
@@ -54,9 +54,9 @@ type Role = (typeof ROLES)[number] | 'control';
  * is covered; and which of those that were covered green can now be pollinated. Correcting a visit amends the entries
  * it made before and keeps the flowers and tags that stay.
  *
- * @example scoutVisitFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
+ * @example walkFacts(visit, context).map(({ kind }) => kind) // ['scouted', 'covered']
  */
-export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): Fact[] {
+export function walkFacts(visit: FoundOnWalk, context: WalkContext): Fact[] {
   const { plant, day, eve, green, pin } = visit;
   const walk = context.journal.all('walk').get(walkId(plant, day));
   const receptive = receptiveBlooms(visit, walk, context);
@@ -77,9 +77,9 @@ export function scoutVisitFacts(visit: ScoutVisit, context: ScoutVisitContext): 
 /** What is covered at one stage; one cover serves all of it. */
 function covered(
   stage: BudStage,
-  visit: ScoutVisit,
+  visit: FoundOnWalk,
   walk: Walk | undefined,
-  context: ScoutVisitContext,
+  context: WalkContext,
 ): Bodies['covered'] | undefined {
   const { cover } = coveringOf(context.crop);
   const roles = ROLES.filter((role) => cover[role] === stage);
@@ -105,7 +105,7 @@ function bloomsFor(
   role: Role,
   count: number,
   before: readonly string[],
-  { journal, variety, crop, newId, tags }: Omit<ScoutVisitContext, 'tags'> & { readonly tags: string[] },
+  { journal, variety, crop, newId, tags }: Omit<WalkContext, 'tags'> & { readonly tags: string[] },
 ): CoveredBloom[] {
   const sex = role === 'male' ? 'male' : bearingSexOf(crop, variety.traits);
   const part = crop.parts?.[role === 'male' ? 'male' : 'bearing'];
@@ -129,9 +129,9 @@ function bloomsFor(
 
 /** What bears on a mother of a cross loses its anthers as it is covered. */
 function emasculatedOf(
-  { plant, day }: ScoutVisit,
+  { plant, day }: FoundOnWalk,
   onEve: Bodies['covered'] | undefined,
-  { emasculate }: ScoutVisitContext,
+  { emasculate }: WalkContext,
 ): Bodies['emasculated'] | undefined {
   const blooms = onEve?.blooms.filter(({ sex }) => sex !== 'male') ?? [];
   if (!emasculate || blooms.length === 0) return undefined;
@@ -144,9 +144,9 @@ function emasculatedOf(
 
 /** Of what was covered green and waits, as many as were found ready: those found so before, then the earliest. */
 function receptiveBlooms(
-  { plant, eve }: ScoutVisit,
+  { plant, eve }: FoundOnWalk,
   walk: Walk | undefined,
-  { journal, crop }: ScoutVisitContext,
+  { journal, crop }: WalkContext,
 ): string[] {
   if (coveringOf(crop).cover.bearing !== 'green') return [];
   const before = walk?.receptive ?? [];

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { SEXES, type BudCount, type Sex } from '@/core/journal/kinds/scout';
+import { SEXES, type BudCount, type Sex } from '@/core/journal/kinds/walk';
 import type { ExpectedBuds } from '@/core/opening/expectedAt';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';

@@ -1,7 +1,7 @@
 import { outingOf } from '@/core/crops/outing';
 import { wantsSeed } from '@/core/crops/variety';
 import { isLoaded, plantLoads } from '@/core/fruit/plantLoad';
-import type { BudCount } from '@/core/journal/kinds/scout';
+import type { BudCount } from '@/core/journal/kinds/walk';
 import { dayAt } from '@/core/time/calendar';
 import { flowersDue } from '@/core/due/flowersDue';
 import type { WalkedPlant } from '@/core/due/outings';

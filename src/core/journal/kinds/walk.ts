@@ -29,7 +29,7 @@ export const COVER_METHODS = [
 export type CoverMethod = (typeof COVER_METHODS)[number];
 
 /** The evening walk: what was counted at a plant and what was covered there. */
-export interface ScoutBodies {
+export interface WalkBodies {
   scouted: {
     readonly plant: string;
     readonly day: Day;
@@ -84,27 +84,27 @@ export function parseWalkId(walk: string): { readonly plant: string; readonly da
   return { plant: walk.slice(0, cut), day: walk.slice(cut + 1) };
 }
 
-type Scouted1 = Omit<ScoutBodies['scouted'], 'day'> & { readonly morning: Day };
-type Covered1 = Pick<ScoutBodies['covered'], 'plant' | 'method'> & {
+type Scouted1 = Omit<WalkBodies['scouted'], 'day'> & { readonly morning: Day };
+type Covered1 = Pick<WalkBodies['covered'], 'plant' | 'method'> & {
   readonly morning: Day;
   readonly flowers: readonly (Flower1 & { readonly sex: Sex; readonly code: string })[];
 };
 
-function upcastScouted(body: object): ScoutBodies['scouted'] {
-  if (!('morning' in body)) return body as ScoutBodies['scouted'];
+function upcastScouted(body: object): WalkBodies['scouted'] {
+  if (!('morning' in body)) return body as WalkBodies['scouted'];
   const { plant, morning, eve, green } = body as Scouted1;
   return { plant, day: morning, eve, green };
 }
 
-function upcastCovered(body: object): ScoutBodies['covered'] {
-  if (!('morning' in body)) return body as ScoutBodies['covered'];
+function upcastCovered(body: object): WalkBodies['covered'] {
+  if (!('morning' in body)) return body as WalkBodies['covered'];
   const { plant, morning, method, flowers } = body as Covered1;
   const blooms = flowers.map(({ flower, sex, code }) => ({ bloom: flower, sex, code }));
   return { plant, day: morning, method, blooms };
 }
 
 /** The subjects that entries of each kind may name. */
-export interface ScoutAbout {
+export interface WalkAbout {
   readonly scouted: 'walk';
   readonly swept: 'walk';
   readonly rowPollinated: 'walk';
@@ -113,7 +113,7 @@ export interface ScoutAbout {
   readonly receptive: 'walk' | 'bloom';
 }
 
-export const SCOUT_KINDS: KindDefinitions<ScoutBodies, ScoutAbout> = {
+export const WALK_KINDS: KindDefinitions<WalkBodies, WalkAbout> = {
   scouted: {
     version: 2,
     structural: false,

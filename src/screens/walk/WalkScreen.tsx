@@ -26,7 +26,7 @@ import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
 import { bedInSentence, sayPlace } from '../words/places';
 import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
-import { PlantVisit } from './PlantVisit';
+import { PlantOnWalk } from './PlantOnWalk';
 
 interface Walk {
   /** The outings that it prepares, each with the day that it serves. */
@@ -38,7 +38,7 @@ interface Walk {
 /** The walk that prepares the coming rounds. */
 function useWalk(): Walk | undefined {
   const now = useNow();
-  return useView('scout', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
+  return useView('walk', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
     const outings = outingsAt(journal, garden, now);
     const plants = inWalkingOrder(journal, dueNow(walkAt(journal, outings), now));
     const crops = new Set(plants.map(({ crop }) => crop.id));
@@ -63,7 +63,7 @@ function useExpected(walk: Walk | undefined): (walked: WalkedPlant) => ExpectedB
 }
 
 /** The walk: plant by plant, then what the round will look like. */
-export function ScoutScreen() {
+export function WalkScreen() {
   const f = useFormat();
   const wide = useWide();
   const walk = useWalk();
@@ -138,7 +138,7 @@ export function ScoutScreen() {
     );
   }
   return (
-    <PlantVisit
+    <PlantOnWalk
       expected={here.visited ? undefined : expected(here)}
       walked={here}
       onDone={() => setChosen(undefined)}

@@ -1,10 +1,10 @@
 import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
-export default function Scout() {
+export default function Walk() {
   return (
     <Route title="Walk">
-      <LazyScreen screen="scout" />
+      <LazyScreen screen="walk" />
     </Route>
   );
 }

@@ -7,7 +7,7 @@ const expectation = (): string | undefined =>
   screen.queryByText(/^Expected: /)?.textContent?.replace('Expected: ', '');
 
 test('what buds counted before let expect is entered on one tap, and what is out of it is remarked', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   await see(/plants left/);
   // The worker answers a moment after the first plant is shown.
   await act(() => new Promise((resolve) => setTimeout(resolve, 2_000)));
@@ -22,7 +22,7 @@ test('what buds counted before let expect is entered on one tap, and what is out
 });
 
 test('tiny buds are counted by who wants to, and kept with the rest', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   await tap('Count tiny buds too');
   await see(/^Tiny, at the growing tips/);
   const before = screen.getAllByRole('button', { name: 'One male more' });

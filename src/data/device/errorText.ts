@@ -1,7 +1,7 @@
 /**
  * What an error says, for people.
  *
- * @example said(new Error('full')) // 'full'
+ * @example errorText(new Error('full')) // 'full'
  */
-export const said = (reason: unknown): string =>
+export const errorText = (reason: unknown): string =>
   reason instanceof Error && reason.message !== '' ? reason.message : String(reason);

@@ -3,7 +3,7 @@ import { openApp, recorded, reopenApp, screen, see, tap } from '@testing/app';
 jest.setTimeout(60_000);
 
 test('a plant of the evening: counted, covered, tagged, and undone', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   const left = Number(/\d+/.exec((await see(/plants left/))[0]!.textContent!)![0]);
   await tap('One female more');
   await tap('One male more');
@@ -27,19 +27,19 @@ test('a plant of the evening: counted, covered, tagged, and undone', async () =>
 });
 
 test('half-entered counts outlive the page, and the cover can be changed', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   await tap('One female more');
   await tap('Cover: Tape');
   await tap('Bag');
   await see('Cover: Bag');
   expect(screen.getByRole('button', { name: 'Cover 1, next' })).toBeTruthy();
 
-  await reopenApp('/scout', { wide: true });
+  await reopenApp('/walk', { wide: true });
   await see('Cover: Bag');
 });
 
 test('on a wide screen the list is next to the plant, and any plant can be opened', async () => {
-  await openApp('/scout', { wide: true });
+  await openApp('/walk', { wide: true });
   await see(/plants? left/);
   expect(screen.queryByRole('button', { name: 'List of plants' })).toBeNull();
   await tap(/^Bed A, row 1, plant 1/);
@@ -48,7 +48,7 @@ test('on a wide screen the list is next to the plant, and any plant can be opene
 });
 
 test('a plant that may be diseased stays under the finger, is last after that, and can be put right', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   const here = (await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent;
   await tap(/^This plant, .*: health/);
   await tap('May be diseased');
@@ -68,7 +68,7 @@ test('a plant that may be diseased stays under the finger, is last after that, a
 });
 
 test('fruit that set by itself is stripped, and an off-type is pulled out; both can be undone', async () => {
-  await openApp('/scout');
+  await openApp('/walk');
   const left = Number(/\d+/.exec((await see(/plants left/))[0]!.textContent!)![0]);
   await tap(/^This plant, .*: health/);
   await tap('One fruit more');
