@@ -2,6 +2,8 @@ import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
+import { GardenOn, type GardenView } from './gardenOn';
+import { dated, DESCRIBED, inForceOn, type Reading } from './inForce';
 import { parseWalkId } from './kinds/walk';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './opensOn';
@@ -20,6 +22,17 @@ type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
 type AnySubjects = SubjectMap<States[SubjectType]>;
 
+/** Gardens as they stood, at a revision of the journal. */
+interface Past {
+  readonly revision: number;
+  /** The days on which what is described changed, under any reading, the earliest first. */
+  readonly changes: readonly Day[];
+  /** Between which days it matters how what was described anew is read. */
+  readonly doubtful: readonly (readonly [from: Day, before: Day])[];
+  /** By reading, and by how many changes had come. */
+  readonly gardens: Map<string, GardenOn>;
+}
+
 /**
  * The set of all entries of a garden and the state that follows from it.
  *
@@ -27,7 +40,7 @@ type AnySubjects = SubjectMap<States[SubjectType]>;
  * in any portions. Each subject is folded on its own, and only when its entries changed, so one more entry
  * costs the same in a young garden and in an old one.
  */
-export class Journal {
+export class Journal implements GardenView {
   readonly #entries = new Map<string, StoredEntry>();
   readonly #corrections = new Corrections();
   readonly #subjects = Object.fromEntries(
@@ -44,6 +57,7 @@ export class Journal {
   readonly #mayServe = new DayIndex();
   #lamport = 0;
   #revision = 0;
+  #past: Past | undefined;
 
   /** Grows with each change of the set: views compare it to know whether they are stale. */
   get revision(): number {
@@ -80,6 +94,57 @@ export class Journal {
   /** All states of one type by subject id. The map is live, and folds a subject when it is read. */
   all<T extends SubjectType>(type: T): ReadonlyMap<string, States[T]> {
     return this.#subjects[type];
+  }
+
+  /**
+   * The garden as it stood on a day: what is described as it was in force then, whatever was changed or taken off the
+   * plan since; all else as it is known now. Of two days between which nothing changed it is the same object, and under
+   * both readings where nothing is in doubt.
+   */
+  on(day: Day, reading: Reading = 'changed'): GardenOn {
+    const { changes, doubtful, gardens } = this.#pastNow();
+    const isDoubtful = doubtful.some(([from, before]) => from <= day && day < before);
+    const as = isDoubtful ? reading : 'changed';
+    const key = `${as} ${changes.filter((each) => each <= day).length}`;
+    const held = gardens.get(key);
+    if (held) return held;
+    const garden = new GardenOn(this, (type) => this.#describedOn(type, day, as));
+    gardens.set(key, garden);
+    return garden;
+  }
+
+  get #zone(): string {
+    return this.all('garden').get('')?.zone ?? 'UTC';
+  }
+
+  #pastNow(): Past {
+    if (this.#past?.revision === this.#revision) return this.#past;
+    const zone = this.#zone;
+    const changes = new Set<Day>();
+    const doubtful: [Day, Day][] = [];
+    for (const type of DESCRIBED)
+      for (const { id, entries } of this.#subjects[type].everything())
+        for (const [, from] of dated(type, this.#liveEntries(type, id, entries), zone)) {
+          for (const day of Object.values(from)) if (day !== undefined) changes.add(day);
+          const { changed, corrected } = from;
+          if (changed !== undefined && corrected !== undefined && corrected < changed)
+            doubtful.push([corrected, changed]);
+        }
+    this.#past = { revision: this.#revision, changes: [...changes].sort(), doubtful, gardens: new Map() };
+    return this.#past;
+  }
+
+  #describedOn<T extends SubjectType>(type: T, day: Day, reading: Reading): ReadonlyMap<string, States[T]> {
+    if (!(DESCRIBED as readonly SubjectType[]).includes(type)) return this.all(type);
+    const zone = this.#zone;
+    const states = new Map<string, States[T]>();
+    for (const { id, entries, state } of this.#subjects[type].everything()) {
+      const live = this.#liveEntries(type, id, entries);
+      const held = inForceOn(type, live, day, reading, zone);
+      const then = held === live ? state : held.length > 0 ? foldSubject(type, id, held) : undefined;
+      if (then !== undefined) states.set(id, then);
+    }
+    return states;
   }
 
   /** Is there any of that type? Cheaper than to ask how many. */

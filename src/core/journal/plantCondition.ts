@@ -1,5 +1,3 @@
-import { dayAt, toMs } from '../time/calendar';
-import type { Day } from '../time/types';
 import type { Plant } from './state';
 
 /**
@@ -23,12 +21,3 @@ export const isDoubtfulType = ({ noted }: Pick<Plant, 'noted'>): boolean => note
  */
 export const isFitForSeed = (plant: Pick<Plant, 'noted' | 'removed'>): boolean =>
   !isSuspect(plant) && !isDoubtfulType(plant) && plant.removed?.why !== 'offType';
-
-/**
- * Did a plant stand on a day, if only for a part of it?
- *
- * @param zone IANA zone of the garden.
- * @example stoodOn({}, '2026-07-19', 'Europe/London') // true
- */
-export const stoodOn = ({ removed }: Pick<Plant, 'removed'>, day: Day, zone: string): boolean =>
-  !removed || dayAt(toMs(removed.at), zone) >= day;

@@ -1,5 +1,5 @@
 import type { SeedSource, Sowing } from '../crops/variety';
-import type { Journal } from './journal';
+import type { GardenView } from './gardenOn';
 import type { Plant, Variety } from './state';
 
 /** The sowing that some plants come from. */
@@ -17,7 +17,7 @@ export interface Sown {
  *
  * @example plantingOf(journal, plant, variety).seedSource // 'ownGuarded'
  */
-export const plantingOf = (journal: Journal, plant: Pick<Plant, 'planting'>, variety: Variety): Sown =>
+export const plantingOf = (journal: GardenView, plant: Pick<Plant, 'planting'>, variety: Variety): Sown =>
   (plant.planting === undefined ? undefined : journal.all('planting').get(plant.planting)) ?? {
     ...variety,
     planting: variety.variety,

@@ -187,6 +187,12 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     return this.#subjects.values();
   }
 
+  /** Every subject with its entries, also one of which no entry in force speaks any more. */
+  *everything(): Generator<Readonly<Pick<Subject<T>, 'id' | 'entries' | 'state'>>, undefined> {
+    yield* this.#ordered();
+    return undefined;
+  }
+
   forEach(each: (state: T, id: string, map: ReadonlyMap<string, T>) => void): void {
     for (const [id, state] of this) each(state, id, this);
   }

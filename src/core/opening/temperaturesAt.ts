@@ -1,4 +1,4 @@
-import type { Journal } from '../journal/journal';
+import type { GardenView } from '../journal/gardenOn';
 import type { Garden } from '../journal/state';
 import type { TemperaturesOf } from '../season/flowering';
 import { climateAt, temperaturesBy } from '../weather/climate';
@@ -9,7 +9,7 @@ import { weatherOn } from './weatherOn';
  *
  * @example temperaturesAt(new Journal(), garden)('2026-07-19').max // of its climate
  */
-export function temperaturesAt(journal: Journal, garden: Garden): TemperaturesOf {
+export function temperaturesAt(journal: GardenView, garden: Garden): TemperaturesOf {
   const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
   const days = new Set([...journal.all('weather').keys(), ...journal.all('readings').keys()]);
   const known = [...days].flatMap((day) => weatherOn(journal, garden, day) ?? []);

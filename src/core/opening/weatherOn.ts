@@ -1,5 +1,5 @@
 import type { Fact } from '../journal/entry';
-import type { Journal } from '../journal/journal';
+import type { GardenView } from '../journal/gardenOn';
 import type { ReadingRow, ReadingSource } from '../journal/kinds/weather';
 import type { Garden } from '../journal/state';
 import { groupBy } from '../text/groupBy';
@@ -25,7 +25,7 @@ export interface KnownWeather extends DayWeather {
  *
  * @example weatherOn(new Journal(), garden, '2026-07-19') // undefined
  */
-export function weatherOn(journal: Journal, garden: Garden, day: Day): KnownWeather | undefined {
+export function weatherOn(journal: GardenView, garden: Garden, day: Day): KnownWeather | undefined {
   const noted = journal.all('weather').get(day);
   const own = journal.all('readings').get(day);
   if (!own) return noted && { ...noted, source: noted.by ?? 'noted', readings: [] };

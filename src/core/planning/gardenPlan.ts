@@ -3,7 +3,7 @@ import { asNearAsMayBe, fromGate, placesOfEach, type Place } from '../garden/pla
 import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
-import type { Journal } from '../journal/journal';
+import type { GardenView } from '../journal/gardenOn';
 import { plantingOf, type Sown } from '../journal/plantingOf';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { mothersReport, type MothersReport } from '../population/mothers';
@@ -42,16 +42,11 @@ export interface VarietyReport extends PlannedVariety {
 /**
  * Plants standing now and their varieties, when each flowers, and what is around the garden, in the season of a day.
  *
- * @param stood which plants count; those that were not removed, where nothing else is said.
+ * @param journal the garden as it is, or as it stood on a day.
  * @example gardenPlan(new Journal(), garden, '2026-07-18').varieties // []
  */
-export function gardenPlan(
-  journal: Journal,
-  garden: Garden,
-  today: Day,
-  stood: (plant: Plant) => boolean = ({ removed }) => !removed,
-): GardenPlan {
-  const standing = [...journal.all('plant').values()].filter(stood);
+export function gardenPlan(journal: GardenView, garden: Garden, today: Day): GardenPlan {
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const places = placesOfEach(standing, asNearAsMayBe(journal.all('bed')));
   const byVariety = groupBy(standing, ({ variety }) => variety);
   const temperatures = temperaturesAt(journal, garden);
@@ -109,7 +104,7 @@ interface PlantingOf {
 }
 
 /** The plantings that some plants of a variety come from, the earliest sown first; without plants its only one. */
-function plantingsAmong(journal: Journal, variety: Variety, plants: readonly Plant[]): PlantingOf[] {
+function plantingsAmong(journal: GardenView, variety: Variety, plants: readonly Plant[]): PlantingOf[] {
   if (plants.length === 0) return [{ planting: plantingOf(journal, {}, variety), plants }];
   return [...groupBy(plants, (plant) => plantingOf(journal, plant, variety).planting).values()]
     .map((own) => ({ planting: plantingOf(journal, own[0]!, variety), plants: own }))
@@ -119,11 +114,11 @@ function plantingsAmong(journal: Journal, variety: Variety, plants: readonly Pla
     });
 }
 
-const floweredOf = (journal: Journal, { planting }: Sown): readonly Day[] =>
+const floweredOf = (journal: GardenView, { planting }: Sown): readonly Day[] =>
   journal.all('planting').get(planting)?.flowered ?? [];
 
 /** The days from one day on for which flowers of each planting were marked. */
-function markedDays(journal: Journal, from: Day, to: Day | undefined): Map<string, Set<Day>> {
+function markedDays(journal: GardenView, from: Day, to: Day | undefined): Map<string, Set<Day>> {
   const plants = journal.all('plant');
   const days = new Map<string, Set<Day>>();
   for (const { plant, day } of journal.bloomsBetween(from, to)) {
@@ -138,7 +133,7 @@ function markedDays(journal: Journal, from: Day, to: Day | undefined): Map<strin
 }
 
 function isolationQuestion(
-  journal: Journal,
+  journal: GardenView,
   varieties: readonly PlannedVariety[],
   season: Season,
 ): IsolationQuestion {

@@ -2,12 +2,12 @@ import { candidatesOf, type Candidate } from '../isolation/candidates';
 import { isolationVerdictOn, type IsolationVerdict } from '../isolation/isolationReport';
 import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
+import type { GardenView } from '../journal/gardenOn';
+import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
-import { stoodOn } from '../journal/plantCondition';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
-import { dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { gardenPlan, VERDICTS_WORST_FIRST, type VarietyReport } from './gardenPlan';
 
@@ -29,43 +29,41 @@ interface Standing {
 
 /**
  * The verdict on a variety's flowers of a day where nothing is covered, by what stood and flowered on that day: what
- * was pulled out since counts, and what had finished flowering does not. Of several plantings on the one most at risk.
- * The plan of those days is made when it is first needed.
+ * was pulled out or taken off the plan since counts, and what had finished flowering does not. Of several plantings, and
+ * of several readings of what was described anew, on the one most at risk. The plan of those days is made when it is
+ * first needed.
  *
  * @example isolationOf(journal, garden)('v', '2026-07-19') // 'isolated'
  */
 export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
-  const removals = [...journal.all('plant').values()]
-    .flatMap(({ removed }) => (removed ? [dayAt(toMs(removed.at), garden.zone)] : []))
-    .sort();
-  const known = new Map<string, Standing>();
-  const standingOn = (day: Day): Standing => {
+  const known = new Map<GardenView, Map<Day, Standing>>();
+  const standingIn = (then: GardenView, day: Day): Standing => {
     const asOf = dayOfPlan(journal, day);
-    // Between two removals of a season the same plants stand.
-    const key = `${seasonAt(journal, asOf).from}|${removals.filter((each) => each < day).length}`;
-    const held = known.get(key);
+    const { from } = seasonAt(journal, asOf);
+    const seasons = known.get(then) ?? new Map<Day, Standing>();
+    known.set(then, seasons);
+    const held = seasons.get(from);
     if (held) return held;
-    const { question } = gardenPlan(
-      journal,
-      garden,
-      asOf,
-      // What was pulled out on the day itself may have shed before.
-      (plant) => stoodOn(plant, day, garden.zone),
-    );
+    const { question } = gardenPlan(then, garden, asOf);
     const made = { question, candidates: candidatesOf(question), measured: measureByTrees(question) };
-    known.set(key, made);
+    seasons.set(from, made);
     return made;
+  };
+  const verdictsIn = (then: GardenView, id: string, day: Day): readonly IsolationVerdict[] => {
+    const { question, candidates, measured } = standingIn(then, day);
+    return question.varieties.flatMap((each, variety) =>
+      each.id === id
+        ? [isolationVerdictOn(question, measured, { variety, candidates: candidates[variety]!, day })]
+        : [],
+    );
   };
   const verdicts = new Map<string, IsolationVerdict | undefined>();
   return (id, day) => {
     const key = `${id}|${day}`;
     if (verdicts.has(key)) return verdicts.get(key);
-    const { question, candidates, measured } = standingOn(day);
-    const found = question.varieties.flatMap((each, variety) =>
-      each.id === id
-        ? [isolationVerdictOn(question, measured, { variety, candidates: candidates[variety]!, day })]
-        : [],
-    );
+    // Where nothing is in doubt both are one garden.
+    const gardens = new Set(READINGS.map((reading) => journal.on(day, reading)));
+    const found = [...gardens].flatMap((then) => verdictsIn(then, id, day));
     const verdict = VERDICTS_WORST_FIRST.find((each) => found.includes(each));
     verdicts.set(key, verdict);
     return verdict;

@@ -81,7 +81,8 @@ export interface PurityEvidence {
   readonly father: string;
   /** The plants that alone were to father it, where a cross names them. */
   readonly fathers?: readonly string[] | undefined;
-  readonly seedSource: SeedSource;
+  /** What it was sown from; several where it is in doubt which of them was meant for it. */
+  readonly seedSources: readonly SeedSource[];
   /** What kept unwanted pollen from a bloom besides its own cover. */
   readonly guardOf: (bloom: Bloom) => Guard | undefined;
   /** Male flowers by id, for the donors' own covers. */

@@ -51,7 +51,7 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     males: new Map([['m1', male('m1', 'B')]]),
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
     father: 'v',
-    seedSource: 'ownGuarded',
+    seedSources: ['ownGuarded'],
     guardOf: () => undefined,
     opensOn: () => OPENS,
     insectsOn: () => OPENS + 3_600_000,
@@ -208,7 +208,7 @@ test('unnamed males leave it at “likely”', () => {
 
 test('covering does not repair seed that was crossed before it was sown', () => {
   const grades = (['ownGuarded', 'boughtLine', 'swapped', 'unknown', 'openGarden', 'f1'] as const).map(
-    (seedSource) => judge(female(harvested(true)), { seedSource }).grade,
+    (seedSource) => judge(female(harvested(true)), { seedSources: [seedSource] }).grade,
   );
   expect(grades).toEqual(['true', 'true', 'likely', 'likely', 'doubtful', 'notForSeed']);
 });

@@ -29,7 +29,7 @@ export interface Purity {
  */
 export function fruitPurity(evidence: PurityEvidence): Purity {
   const chain = [
-    seedSourceLink(evidence.seedSource),
+    seedSourceLink(evidence.seedSources),
     guarded(coverLink(evidence), evidence),
     guarded(intactLink(evidence.bloom), evidence),
     cleanPollenLink(evidence),

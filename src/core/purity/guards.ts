@@ -1,7 +1,8 @@
 import { cropOf } from '../crops/catalogue';
 import type { IsolationVerdict } from '../isolation/isolationReport';
+import type { GardenView } from '../journal/gardenOn';
+import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
-import { stoodOn } from '../journal/plantCondition';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Cage } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
@@ -120,20 +121,23 @@ function standsIn(
 }
 
 /** Did all plants of other varieties of the same crossing group stand in cages that were shut on a day? */
-function othersAreShutIn(journal: Journal, plant: string, day: Day, zone: string): boolean {
-  const varieties = journal.all('variety');
-  const plants = journal.all('plant');
+const othersAreShutIn = (journal: Journal, plant: string, day: Day, zone: string): boolean =>
+  READINGS.every((reading) => areShutInAt(journal.on(day, reading), plant, day, zone));
+
+function areShutInAt(then: GardenView, plant: string, day: Day, zone: string): boolean {
+  const varieties = then.all('variety');
+  const plants = then.all('plant');
   const own = varieties.get(plants.get(plant)?.variety ?? '');
   if (!own) return false;
   const { group } = cropOf(own.crop);
-  const shut = [...journal.all('cage').values()].filter((cage) => !cage.openOn.includes(day));
+  const shut = [...then.all('cage').values()].filter((cage) => !cage.openOn.includes(day));
   return [...plants.values()].every((other) => {
     const variety = varieties.get(other.variety);
     const crosses =
       variety !== undefined && variety.variety !== own.variety && cropOf(variety.crop).group === group;
     return (
       !crosses ||
-      !stoodOn(other, day, zone) ||
+      other.removed !== undefined ||
       shut.some((cage) => standsIn(cage, other.plant, day, zone) === 'allDay')
     );
   });

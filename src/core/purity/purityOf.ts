@@ -1,7 +1,9 @@
 import { cropOf, mostReceptiveDays, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
 import { withCohortHistory } from '../journal/withCohortHistory';
+import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
-import type { Bloom, Garden } from '../journal/state';
+import type { SeedSource } from '../crops/variety';
+import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { meantFor } from '../journal/matingOf';
@@ -45,7 +47,7 @@ export function purityOf(
     variety,
     father: meant.father,
     fathers: meant.fathers,
-    seedSource: plantingOf(journal, plant, variety).seedSource,
+    seedSources: seedSourcesOf(journal, flower, plant, variety),
     guardOf: (bloom) => guardOf(journal, bloom, isolationOf),
     males: journal.all('bloom'),
     plants,
@@ -56,6 +58,19 @@ export function purityOf(
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
 }
+
+/** What its plant was sown from, as that was on the day of the flower; under each reading where it is in doubt. */
+const seedSourcesOf = (
+  journal: Journal,
+  { day }: Bloom,
+  plant: Plant,
+  variety: Variety,
+): readonly SeedSource[] =>
+  READINGS.map((reading) => {
+    const then = day === undefined ? journal : journal.on(day, reading);
+    const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
+    return plantingOf(then, was ?? plant, as ?? variety).seedSource;
+  });
 
 /** The last day on which a bloom may have taken pollen. */
 const receptiveUntil = (crop: Crop, { day }: Bloom): Day | undefined =>

@@ -1,4 +1,4 @@
-import type { Journal } from '../journal/journal';
+import type { GardenView } from '../journal/gardenOn';
 import type { Season } from '../journal/state';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -11,7 +11,7 @@ export const SEASON_DAYS = 200;
  *
  * @example seasonAt(new Journal(), '2026-07-20').from // '2026-01-01'
  */
-export function seasonAt(journal: Journal, day: Day): Season {
+export function seasonAt(journal: GardenView, day: Day): Season {
   const named = [...journal.all('season').values()]
     .filter(({ from, to }) => from <= day && day <= to)
     .sort((a, b) => (a.from === b.from ? (a.season < b.season ? -1 : 1) : a.from < b.from ? 1 : -1));
