@@ -25,13 +25,6 @@ export const STANDS: ReadonlySet<SubjectType> = new Set<Described>(['barrier', '
  */
 type Counts = 'since' | 'after' | 'always';
 
-/**
- * Who describes a thing anew may have found a mistake, or it changed. Where that was not said, either may be so: what is
- * judged holds only if it holds under both readings.
- */
-export const READINGS = ['changed', 'corrected'] as const;
-export type Reading = (typeof READINGS)[number];
-
 /** Each kind that may say something of what is described: one that is missing does not compile. */
 const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
   'bed.laid': 'since',
@@ -53,43 +46,48 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
  */
 export const HELD_BEFORE_DAYS = 200;
 
-/** The days from which an entry counts on, under each reading; `undefined` where it counts on all. */
-export type CountsFrom = Readonly<Record<Reading, Day | undefined>>;
-
-const ALWAYS: CountsFrom = { changed: undefined, corrected: undefined };
-
-/**
- * From which day on an entry counts.
- *
- * @param isFirst is it the first that describes the subject? What stands somewhere stood there for a while before it
- * was described; all else was what it is before anybody said so.
- * @param zone IANA zone of the garden.
- * @example countsFrom('plant', pulledOutOn25July, false, 'UTC').changed // '2026-07-26'
- */
-export function countsFrom(type: SubjectType, entry: Entry, isFirst: boolean, zone: string): CountsFrom {
-  const counts = (COUNTS as Readonly<Record<string, Counts | undefined>>)[entry.kind] ?? 'always';
-  if (counts === 'always') return ALWAYS;
-  const day = dayAt(toMs(entry.at), zone);
-  if (counts === 'after') return { changed: addDays(day, 1), corrected: addDays(day, 1) };
-  const before = addDays(day, -HELD_BEFORE_DAYS);
-  if (isFirst) return STANDS.has(type) ? { changed: before, corrected: before } : ALWAYS;
-  return { changed: day, corrected: before };
+/** The days on which an entry counts. */
+export interface Counted {
+  /** From this day on; missing where it counts on all. */
+  readonly from?: Day;
+  /**
+   * The day on which a thing was described anew: it may have changed, so that it counts from then on, or a mistake was
+   * put right, so that it counts before.
+   */
+  readonly anew?: Day;
 }
 
 /**
- * Each entry of a subject with the days from which it counts on.
+ * Each entry of a subject with the days on which it counts.
+ *
+ * What stands somewhere stood there for a while before it was first described; all else was what it is before anybody
+ * said so.
  *
  * @param entries all in force that name it, in their total order.
+ * @param zone IANA zone of the garden.
+ * @example [...counted('plant', [planted, pulledOutOn25July], 'UTC')][1][1].from // '2026-07-26'
  */
-export function* dated(
+export function* counted(
   type: SubjectType,
   entries: readonly Entry[],
   zone: string,
-): Generator<readonly [Entry, CountsFrom], undefined> {
+): Generator<readonly [Entry, Counted], undefined> {
   let isFirst = true;
   for (const entry of entries) {
-    yield [entry, countsFrom(type, entry, isFirst, zone)];
-    if ((COUNTS as Readonly<Record<string, Counts | undefined>>)[entry.kind] === 'since') isFirst = false;
+    const counts = (COUNTS as Readonly<Record<string, Counts | undefined>>)[entry.kind] ?? 'always';
+    if (counts === 'always') {
+      yield [entry, {}];
+      continue;
+    }
+    const day = dayAt(toMs(entry.at), zone);
+    if (counts === 'after') {
+      yield [entry, { from: addDays(day, 1) }];
+      continue;
+    }
+    const from = addDays(day, -HELD_BEFORE_DAYS);
+    if (!isFirst) yield [entry, { from, anew: day }];
+    else yield [entry, STANDS.has(type) ? { from } : {}];
+    isFirst = false;
   }
   return undefined;
 }
@@ -97,16 +95,16 @@ export function* dated(
 /**
  * Of the entries of a subject those that count on a day.
  *
- * @example inForceOn('plant', [planted, pulledOut], '2026-07-20', 'changed', 'UTC') // [planted]
+ * @param told what was described anew up to this day counts too, as a mistake put right.
+ * @example inForceOn('plant', [planted, pulledOut], { day: '2026-07-20', told: '2026-07-20', zone: 'UTC' }) // [planted]
  */
 export function inForceOn(
   type: SubjectType,
   entries: readonly Entry[],
-  day: Day,
-  reading: Reading,
-  zone: string,
+  { day, told, zone }: { readonly day: Day; readonly told: Day; readonly zone: string },
 ): readonly Entry[] {
   const held: Entry[] = [];
-  for (const [entry, from] of dated(type, entries, zone)) if ((from[reading] ?? day) <= day) held.push(entry);
+  for (const [entry, { from = day, anew = day }] of counted(type, entries, zone))
+    if (from <= day && anew <= told) held.push(entry);
   return held.length === entries.length ? entries : held;
 }

@@ -1,9 +1,10 @@
+import { addDays } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
 import { GardenOn, type GardenView } from './gardenOn';
-import { dated, DESCRIBED, inForceOn, type Reading } from './inForce';
+import { counted, DESCRIBED, HELD_BEFORE_DAYS, inForceOn } from './inForce';
 import { parseWalkId } from './kinds/walk';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './opensOn';
@@ -25,11 +26,11 @@ type AnySubjects = SubjectMap<States[SubjectType]>;
 /** Gardens as they stood, at a revision of the journal. */
 interface Past {
   readonly revision: number;
-  /** The days on which what is described changed, under any reading, the earliest first. */
+  /** The days from which what is described counts, or does so no more, the earliest first. */
   readonly changes: readonly Day[];
-  /** Between which days it matters how what was described anew is read. */
-  readonly doubtful: readonly (readonly [from: Day, before: Day])[];
-  /** By reading, and by how many changes had come. */
+  /** The days on which something was described anew, the earliest first. */
+  readonly anew: readonly Day[];
+  /** By how many of each had come. */
   readonly gardens: Map<string, GardenOn>;
 }
 
@@ -98,17 +99,30 @@ export class Journal implements GardenView {
 
   /**
    * The garden as it stood on a day: what is described as it was in force then, whatever was changed or taken off the
-   * plan since; all else as it is known now. Of two days between which nothing changed it is the same object, and under
-   * both readings where nothing is in doubt.
+   * plan since; all else as it is known now. Of two days between which nothing changed it is the same object.
    */
-  on(day: Day, reading: Reading = 'changed'): GardenOn {
-    const { changes, doubtful, gardens } = this.#pastNow();
-    const isDoubtful = doubtful.some(([from, before]) => from <= day && day < before);
-    const as = isDoubtful ? reading : 'changed';
-    const key = `${as} ${changes.filter((each) => each <= day).length}`;
+  on(day: Day): GardenOn {
+    return this.#gardenOn(day, day);
+  }
+
+  /**
+   * The gardens that may have stood on a day. Who describes a thing anew without saying since when may have found a
+   * mistake, or it changed: first as it had been described until then, then as it was on each day on which it was
+   * described anew within a season. What is judged of the day holds if it holds in each of them.
+   */
+  gardensOf(day: Day): readonly GardenOn[] {
+    const until = addDays(day, HELD_BEFORE_DAYS);
+    const anew = this.#pastNow().anew.filter((each) => day < each && each <= until);
+    return [...new Set([day, ...anew].map((told) => this.#gardenOn(day, told)))];
+  }
+
+  #gardenOn(day: Day, told: Day): GardenOn {
+    const { changes, anew, gardens } = this.#pastNow();
+    const [changed, known] = [changes, anew].map((days, i) => countUpTo(days, i === 0 ? day : told));
+    const key = `${changed} ${known}`;
     const held = gardens.get(key);
     if (held) return held;
-    const garden = new GardenOn(this, (type) => this.#describedOn(type, day, as));
+    const garden = new GardenOn(this, (type) => this.#describedOn(type, day, told));
     gardens.set(key, garden);
     return garden;
   }
@@ -120,27 +134,29 @@ export class Journal implements GardenView {
   #pastNow(): Past {
     if (this.#past?.revision === this.#revision) return this.#past;
     const zone = this.#zone;
-    const changes = new Set<Day>();
-    const doubtful: [Day, Day][] = [];
+    const [changes, anew] = [new Set<Day>(), new Set<Day>()];
     for (const type of DESCRIBED)
       for (const { id, entries } of this.#subjects[type].everything())
-        for (const [, from] of dated(type, this.#liveEntries(type, id, entries), zone)) {
-          for (const day of Object.values(from)) if (day !== undefined) changes.add(day);
-          const { changed, corrected } = from;
-          if (changed !== undefined && corrected !== undefined && corrected < changed)
-            doubtful.push([corrected, changed]);
+        for (const [, each] of counted(type, this.#liveEntries(type, id, entries), zone)) {
+          if (each.from !== undefined) changes.add(each.from);
+          if (each.anew !== undefined) anew.add(each.anew);
         }
-    this.#past = { revision: this.#revision, changes: [...changes].sort(), doubtful, gardens: new Map() };
+    this.#past = {
+      revision: this.#revision,
+      changes: [...changes].sort(),
+      anew: [...anew].sort(),
+      gardens: new Map(),
+    };
     return this.#past;
   }
 
-  #describedOn<T extends SubjectType>(type: T, day: Day, reading: Reading): ReadonlyMap<string, States[T]> {
+  #describedOn<T extends SubjectType>(type: T, day: Day, told: Day): ReadonlyMap<string, States[T]> {
     if (!(DESCRIBED as readonly SubjectType[]).includes(type)) return this.all(type);
-    const zone = this.#zone;
+    const when = { day, told, zone: this.#zone };
     const states = new Map<string, States[T]>();
     for (const { id, entries, state } of this.#subjects[type].everything()) {
       const live = this.#liveEntries(type, id, entries);
-      const held = inForceOn(type, live, day, reading, zone);
+      const held = inForceOn(type, live, when);
       const then = held === live ? state : held.length > 0 ? foldSubject(type, id, held) : undefined;
       if (then !== undefined) states.set(id, then);
     }
@@ -346,3 +362,9 @@ export class Journal implements GardenView {
     });
   }
 }
+
+/** @param days the earliest first. */
+const countUpTo = (days: readonly Day[], day: Day): number => {
+  const after = days.findIndex((each) => each > day);
+  return after < 0 ? days.length : after;
+};

@@ -3,7 +3,6 @@ import { isolationVerdictOn, type IsolationVerdict } from '../isolation/isolatio
 import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
 import type { GardenView } from '../journal/gardenOn';
-import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
@@ -30,7 +29,7 @@ interface Standing {
 /**
  * The verdict on a variety's flowers of a day where nothing is covered, by what stood and flowered on that day: what
  * was pulled out or taken off the plan since counts, and what had finished flowering does not. Of several plantings, and
- * of several readings of what was described anew, on the one most at risk. The plan of those days is made when it is
+ * of several gardens that may have stood, on the one most at risk. The plan of those days is made when it is
  * first needed.
  *
  * @example isolationOf(journal, garden)('v', '2026-07-19') // 'isolated'
@@ -61,9 +60,7 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
   return (id, day) => {
     const key = `${id}|${day}`;
     if (verdicts.has(key)) return verdicts.get(key);
-    // Where nothing is in doubt both are one garden.
-    const gardens = new Set(READINGS.map((reading) => journal.on(day, reading)));
-    const found = [...gardens].flatMap((then) => verdictsIn(then, id, day));
+    const found = journal.gardensOf(day).flatMap((then) => verdictsIn(then, id, day));
     const verdict = VERDICTS_WORST_FIRST.find((each) => found.includes(each));
     verdicts.set(key, verdict);
     return verdict;

@@ -58,6 +58,7 @@ export type PurityReason =
   | 'tag.gone'
   | 'tag.hardToRead'
   | 'tag.never'
+  | 'tag.backAgain'
   | 'tag.untilHarvest'
   | 'plants.motherOffType'
   | 'plants.fatherOffType'
@@ -112,6 +113,16 @@ export const link = (name: LinkName, state: LinkState, ...reasons: Reason<Purity
   reasons,
 });
 
+/**
+ * Of all that was found of a link the worst: what is found besides, or later, does not heal it. Of findings that are as
+ * bad the first.
+ *
+ * @param found at least one.
+ * @example worstOf([link('tag', 'holds', …), link('tag', 'doubtful', …)]).state // 'doubtful'
+ */
+export const worstOf = (found: readonly Link[]): Link =>
+  found.reduce((worst, each) => (rank(each.state) < rank(worst.state) ? each : worst));
+
 /** A link that lacks a cover holds as far as what stands round the bloom does. */
 export function guarded(own: Link, { bloom, guardOf }: Pick<PurityEvidence, 'bloom' | 'guardOf'>): Link {
   if (own.state === 'holds' || own.state === 'pending') return own;
@@ -127,6 +138,9 @@ const rank = (state: LinkState): number => {
   return at < 0 ? WORST_FIRST.length : at;
 };
 
-/** An insect in a cage got in all the same; at a distance it brings only pollen of the variety. */
+/** An insect in a cage got in all the same, whoever saw it; at a distance it brings only pollen of the variety. */
 const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
-  by === 'distance' || pollinationsOf(bloom).every(({ found }) => found !== 'insect' && found !== 'hole');
+  by === 'distance' ||
+  [...pollinationsOf(bloom).map(({ found }) => found), ...bloom.reports.map(({ why }) => why)].every(
+    (found) => found !== 'insect' && found !== 'hole',
+  );

@@ -1,7 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { IsolationVerdict } from '../isolation/isolationReport';
 import type { GardenView } from '../journal/gardenOn';
-import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Cage } from '../journal/state';
@@ -122,7 +121,7 @@ function standsIn(
 
 /** Did all plants of other varieties of the same crossing group stand in cages that were shut on a day? */
 const othersAreShutIn = (journal: Journal, plant: string, day: Day, zone: string): boolean =>
-  READINGS.every((reading) => areShutInAt(journal.on(day, reading), plant, day, zone));
+  journal.gardensOf(day).every((then) => areShutInAt(then, plant, day, zone));
 
 function areShutInAt(then: GardenView, plant: string, day: Day, zone: string): boolean {
   const varieties = then.all('variety');

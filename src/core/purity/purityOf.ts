@@ -1,6 +1,5 @@
 import { cropOf, mostReceptiveDays, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
 import { withCohortHistory } from '../journal/withCohortHistory';
-import { READINGS } from '../journal/inForce';
 import type { Journal } from '../journal/journal';
 import type { SeedSource } from '../crops/variety';
 import type { Bloom, Garden, Plant, Variety } from '../journal/state';
@@ -59,15 +58,14 @@ export function purityOf(
   });
 }
 
-/** What its plant was sown from, as that was on the day of the flower; under each reading where it is in doubt. */
+/** What its plant was sown from, as that was on the day of the flower; of several where it is in doubt. */
 const seedSourcesOf = (
   journal: Journal,
   { day }: Bloom,
   plant: Plant,
   variety: Variety,
 ): readonly SeedSource[] =>
-  READINGS.map((reading) => {
-    const then = day === undefined ? journal : journal.on(day, reading);
+  (day === undefined ? [journal] : journal.gardensOf(day)).map((then) => {
     const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
     return plantingOf(then, was ?? plant, as ?? variety).seedSource;
   });

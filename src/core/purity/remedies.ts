@@ -62,6 +62,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'tag.gone': 'remedy.tagLoosely',
   'tag.hardToRead': 'remedy.weatherproofTag',
   'tag.never': 'remedy.tag',
+  'tag.backAgain': 'remedy.tagLoosely',
   'plants.motherOffType': 'remedy.rogueEarly',
   'plants.fatherOffType': 'remedy.rogueEarly',
   'plants.notTypical': 'remedy.rogueEarly',

@@ -168,7 +168,14 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       break;
     case 'harvested': {
       const { use, tagThere, typical } = entry.body;
-      bloom.harvest = { use, tagThere, typical, at: entry.at };
+      const before = bloom.harvest;
+      // Of what several found the worse counts.
+      bloom.harvest = {
+        use,
+        tagThere: tagThere && before?.tagThere !== false,
+        typical: typical && before?.typical !== false,
+        at: entry.at,
+      };
       break;
     }
   }

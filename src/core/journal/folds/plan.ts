@@ -56,12 +56,13 @@ export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>
 
 const takeOfPlant = taking<'plant'>()({
   'plants.set': 'last',
-  'plant.removed': 'last',
-  'plant.noted': 'last',
+  'plant.removed': 'all',
+  'plant.noted': 'all',
 });
 
 export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[]): Plant | undefined {
-  const { 'plants.set': set, 'plant.removed': removed, 'plant.noted': noted } = takeOfPlant(entries);
+  const { 'plants.set': set, 'plant.removed': removals, 'plant.noted': notes } = takeOfPlant(entries);
+  const removed = removals.at(-1);
   const stands = set?.body.plants.find(({ plant }) => plant === id);
   if (!set || !stands) return undefined;
   const { bed, row, variety, planting } = set.body;
@@ -73,10 +74,29 @@ export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[])
     count: stands.count ?? 1,
     variety,
     ...(planting !== undefined && { planting }),
-    ...(removed && { removed: { why: removed.body.why, at: removed.at } }),
-    ...(noted && {
-      noted: { health: noted.body.health, trueness: noted.body.trueness, at: noted.at },
+    ...(removed && {
+      removed: {
+        // Who saw an off-type outweighs who found it gone.
+        why: removals.some(({ body }) => body.why === 'offType') ? 'offType' : removed.body.why,
+        at: removed.at,
+      },
     }),
+    ...(notes.length > 0 && { noted: notedOf(notes) }),
+  };
+}
+
+/**
+ * How a plant looked: its health as it was noted last. Whether it is true does not change: of what each device noted
+ * last the worst counts, whichever of them was the last to be heard of.
+ */
+function notedOf(notes: readonly EntryOf<'plant.noted'>[]): NonNullable<Plant['noted']> {
+  const last = notes.reduce((latest, each) => (toMs(each.at) >= toMs(latest.at) ? each : latest));
+  const byDevice = new Map(notes.map((each) => [each.device, each]));
+  const doubt = [...byDevice.values()].find(({ body }) => body.trueness === 'doubtful');
+  return {
+    health: last.body.health,
+    trueness: doubt ? 'doubtful' : last.body.trueness,
+    at: (doubt ?? last).at,
   };
 }
 

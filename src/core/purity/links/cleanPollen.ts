@@ -1,53 +1,37 @@
+import type { Donor } from '../../journal/kinds/stops';
 import type { Bloom, Pollination } from '../../journal/state';
 import { isCovered } from '../../journal/isCovered';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
-import { guarded, type Link, link, type PurityEvidence } from '../chain';
+import { guarded, type Link, link, type PurityEvidence, worstOf } from '../chain';
 
+/** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
 export function cleanPollenLink(evidence: PurityEvidence): Link {
-  const { bloom, males, plants, father, variety, opensOn, guardOf } = evidence;
+  const { bloom } = evidence;
   const pollinations = pollinationsOf(bloom);
   if (bloom.role === 'open') return guarded(link('cleanPollen', 'broken', reason('pollen.open')), evidence);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
-  const donors = pollinations.flatMap((each) => each.donors);
-  if (donors.length === 0) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
-  const foreign = donors.find(({ plant }) => {
-    const of = plants.get(plant)?.variety;
-    return of !== undefined && of !== father;
-  });
-  if (foreign) {
-    const code = father === variety.variety ? 'pollen.otherVariety' : 'pollen.otherThanMeant';
-    return link('cleanPollen', 'broken', reason(code, { plant: foreign.plant }));
-  }
-  const covers = donors.map((donor) => males.get(donor.bloom));
-  if (covers.some((male) => male?.spoiled)) return link('cleanPollen', 'broken', reason('pollen.spoiled'));
-  const bare = covers.find(
-    (male) => male && (!isCovered(male) || wasOffBeforeUse(male, pollinations)) && !isGuarded(male, guardOf),
-  );
-  if (bare)
-    return guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: bare, guardOf });
-  const fresh = freshMales(evidence);
-  const late = fresh.find(
-    (male) => isCovered(male) && Date.parse(male.cover.at) >= (opensOn(male.day!) ?? Infinity),
-  );
-  if (late) {
-    const code = late.cover?.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
-    return guarded(link('cleanPollen', 'broken', reason(code)), { bloom: late, guardOf });
-  }
-  const other = donors.find(({ plant }) => plant !== '' && evidence.fathers?.includes(plant) === false);
-  if (other)
-    return link('cleanPollen', 'doubtful', reason('pollen.otherPlantThanMeant', { plant: other.plant }));
-  const own = ownPollenLink(evidence);
-  if (own) return own;
-  const { carried } = evidence;
-  if (carried?.noted)
-    return link('cleanPollen', 'doubtful', reason('pollen.brushCarried', { variety: carried.variety }));
-  if (covers.some((male) => !male)) return link('cleanPollen', 'unknown', reason('pollen.unnamed'));
-  // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
-  if (fresh.length < covers.length) return link('cleanPollen', 'unknown', reason('pollen.otherMorning'));
-  if (carried)
-    return link('cleanPollen', 'unknown', reason('pollen.brushNotNoted', { variety: carried.variety }));
+  return worstOf([
+    asGiven(evidence),
+    ...foundOfDonors(evidence),
+    ...foundOfMales(evidence),
+    ...foundOfTool(evidence),
+    ...foundOfOwnAnthers(evidence),
+  ]);
+}
+
+const donorsOf = ({ bloom }: PurityEvidence): readonly Donor[] =>
+  pollinationsOf(bloom).flatMap(({ donors }) => donors);
+
+/** The males that gave pollen, as far as they are known by themselves. */
+const malesOf = (evidence: PurityEvidence): readonly Bloom[] =>
+  donorsOf(evidence).flatMap((donor) => evidence.males.get(donor.bloom) ?? []);
+
+/** Where nothing is known against it. */
+function asGiven(evidence: PurityEvidence): Link {
+  const { bloom } = evidence;
+  const donors = donorsOf(evidence);
   const selfed = donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link(
@@ -56,10 +40,70 @@ export function cleanPollenLink(evidence: PurityEvidence): Link {
     selfed
       ? reason('pollen.ownPlant')
       : reason(bloom.emasculated ? 'pollen.cleanEmasculated' : 'pollen.clean', { fathers }),
-    ...(covers.some((male) => male?.cover?.method === 'indoors')
+    ...(malesOf(evidence).some(({ cover }) => cover?.method === 'indoors')
       ? [reason('pollen.cutIndoors' as const)]
       : []),
   );
+}
+
+/** Of whom it came. */
+function foundOfDonors(evidence: PurityEvidence): Link[] {
+  const { bloom, males, plants, father, fathers, variety } = evidence;
+  const donors = donorsOf(evidence);
+  const found: Link[] = [];
+  const foreign = donors.find(({ plant }) => {
+    const of = plants.get(plant)?.variety;
+    return of !== undefined && of !== father;
+  });
+  if (foreign) {
+    const code = father === variety.variety ? 'pollen.otherVariety' : 'pollen.otherThanMeant';
+    found.push(link('cleanPollen', 'broken', reason(code, { plant: foreign.plant })));
+  }
+  const other = donors.find(({ plant }) => plant !== '' && fathers?.includes(plant) === false);
+  if (other)
+    found.push(link('cleanPollen', 'doubtful', reason('pollen.otherPlantThanMeant', { plant: other.plant })));
+  // One pollination of which nobody noted the males is enough.
+  const isUnnamed =
+    pollinationsOf(bloom).some((each) => each.donors.length === 0) ||
+    donors.some((donor) => !males.has(donor.bloom));
+  if (isUnnamed) found.push(link('cleanPollen', 'unknown', reason('pollen.unnamed')));
+  return found;
+}
+
+/** How the males were kept. */
+function foundOfMales(evidence: PurityEvidence): Link[] {
+  const { bloom, opensOn, guardOf } = evidence;
+  const pollinations = pollinationsOf(bloom);
+  const males = malesOf(evidence);
+  const found: Link[] = [];
+  // One that somebody did not find was found by who used it.
+  if (males.some(({ spoiled }) => spoiled && spoiled.why !== 'notFound'))
+    found.push(link('cleanPollen', 'broken', reason('pollen.spoiled')));
+  for (const male of males)
+    if ((!isCovered(male) || wasOffBeforeUse(male, pollinations)) && !isGuarded(male, guardOf))
+      found.push(
+        guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: male, guardOf }),
+      );
+  const fresh = freshMales(evidence);
+  for (const male of fresh) {
+    if (!isCovered(male) || Date.parse(male.cover.at) < (opensOn(male.day!) ?? Infinity)) continue;
+    const code = male.cover.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
+    found.push(guarded(link('cleanPollen', 'broken', reason(code)), { bloom: male, guardOf }));
+  }
+  // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
+  if (fresh.length < males.length) found.push(link('cleanPollen', 'unknown', reason('pollen.otherMorning')));
+  return found;
+}
+
+/** What a brush brought along. */
+function foundOfTool({ carried }: PurityEvidence): Link[] {
+  if (!carried) return [];
+  const of = { variety: carried.variety };
+  return [
+    carried.noted
+      ? link('cleanPollen', 'doubtful', reason('pollen.brushCarried', of))
+      : link('cleanPollen', 'unknown', reason('pollen.brushNotNoted', of)),
+  ];
 }
 
 /** Was the cover of what gave pollen off before it gave any? */
@@ -73,13 +117,13 @@ const isGuarded = (male: Bloom, guardOf: PurityEvidence['guardOf']): boolean =>
   guardOf(male)?.state === 'holds';
 
 /** A perfect flower that is to be crossed must have lost its anthers before it opened. */
-function ownPollenLink({ bloom, father, variety, opensOn }: PurityEvidence): Link | undefined {
-  if (father === variety.variety || bloom.sex !== 'perfect') return undefined;
-  if (!bloom.emasculated) return link('cleanPollen', 'doubtful', reason('pollen.notEmasculated'));
+function foundOfOwnAnthers({ bloom, father, variety, opensOn }: PurityEvidence): Link[] {
+  if (father === variety.variety || bloom.sex !== 'perfect') return [];
+  if (!bloom.emasculated) return [link('cleanPollen', 'doubtful', reason('pollen.notEmasculated'))];
   const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
   return opens !== undefined && Date.parse(bloom.emasculated.at) >= opens
-    ? link('cleanPollen', 'doubtful', reason('pollen.emasculatedLate'))
-    : undefined;
+    ? [link('cleanPollen', 'doubtful', reason('pollen.emasculatedLate'))]
+    : [];
 }
 
 /** The males whose own day, or days as long as their pollen keeps, was that of the pollination. */

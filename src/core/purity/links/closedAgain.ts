@@ -1,7 +1,7 @@
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { MS_PER_MINUTE, toMs } from '../../time/calendar';
-import { type Link, link, type PurityEvidence } from '../chain';
+import { type Link, link, type PurityEvidence, worstOf } from '../chain';
 import { wasUncoveredBefore } from './cover';
 
 /**
@@ -29,17 +29,26 @@ function stayedShut({ bloom, receptiveUntil }: PurityEvidence): Link | undefined
   );
 }
 
+/** Was it shut after every pollination, and did it stay so? */
 export function closedAgainLink(evidence: PurityEvidence): Link {
-  const { bloom, insectsOn } = evidence;
+  const { bloom } = evidence;
   const pollinations = pollinationsOf(bloom);
   if (bloom.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
-  if (pollinations.some(({ shutAgain }) => !shutAgain))
-    return link('closedAgain', 'broken', reason('closed.leftOpen'));
   const after = stayedShut(evidence);
-  if (after && after.state !== 'holds') return after;
-  const exposed = pollinations.filter(({ openMinutes = 0 }) => openMinutes > 0);
-  if (exposed.length === 0) return after ?? link('closedAgain', 'holds', reason('closed.atOnce'));
+  const exposed = wasExposed(evidence);
+  const leftOpen = pollinations.some(({ shutAgain }) => !shutAgain);
+  return worstOf([
+    ...(leftOpen ? [link('closedAgain', 'broken', reason('closed.leftOpen'))] : []),
+    ...(exposed ? [exposed] : []),
+    after ?? link('closedAgain', 'holds', reason('closed.atOnce')),
+  ]);
+}
+
+/** It stood open for some minutes: before insects fly that does no harm. */
+function wasExposed({ bloom, insectsOn }: PurityEvidence): Link | undefined {
+  const exposed = pollinationsOf(bloom).filter(({ openMinutes = 0 }) => openMinutes > 0);
+  if (exposed.length === 0) return undefined;
   const minutes = Math.max(...exposed.map(({ openMinutes = 0 }) => openMinutes));
   const wasBeforeInsects = exposed.every(({ at, day = bloom.day, openMinutes = 0 }) => {
     const insects = day === undefined ? undefined : insectsOn(day);

@@ -1,24 +1,39 @@
 import type { Bloom } from '../../journal/state';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
-import { type Link, link } from '../chain';
+import { type Link, link, worstOf } from '../chain';
 
 /**
- * A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. One that is hard to
- * read may be that of another.
+ * A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. One that was hard
+ * to read, or is there after it was gone or never tied, may be that of another; that it is there at harvest heals
+ * nothing.
  */
 export function tagLink(flower: Bloom): Link {
   const { pollination, harvest, looks } = flower;
   const kept = flower.role === 'open' && flower.code !== '';
   if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
-  const seen = looks.findLast(({ tag }) => tag)?.tag;
-  if (harvest && !harvest.tagThere) return lostTag();
-  if (!harvest && seen === 'gone') return lostTag();
-  if (seen === 'hardToRead') return link('tag', 'doubtful', reason('tag.hardToRead'));
-  if (harvest) return link('tag', 'holds', reason('tag.present'));
-  if (!kept && !pollinationsOf(flower).some(({ tagged }) => tagged))
-    return link('tag', 'broken', reason('tag.never'));
-  return link('tag', 'pending', reason('tag.untilHarvest'));
+  const seen = [
+    ...looks.flatMap(({ tag }) => tag ?? []),
+    ...(harvest ? [harvest.tagThere ? ('there' as const) : ('gone' as const)] : []),
+  ];
+  const tied = kept || flower.of !== undefined || pollinationsOf(flower).some(({ tagged }) => tagged);
+  const found = [
+    harvest
+      ? link('tag', 'holds', reason('tag.present'))
+      : link('tag', 'pending', reason('tag.untilHarvest')),
+  ];
+  if (seen.includes('hardToRead')) found.push(link('tag', 'doubtful', reason('tag.hardToRead')));
+  if (seen.includes('gone'))
+    found.push(
+      seen.lastIndexOf('there') > seen.lastIndexOf('gone')
+        ? link('tag', 'doubtful', reason('tag.backAgain'))
+        : link('tag', 'broken', reason('tag.gone')),
+    );
+  if (!tied)
+    found.push(
+      seen.includes('there')
+        ? link('tag', 'doubtful', reason('tag.backAgain'))
+        : link('tag', 'broken', reason('tag.never')),
+    );
+  return worstOf(found);
 }
-
-const lostTag = (): Link => link('tag', 'broken', reason('tag.gone'));

@@ -183,6 +183,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'tag.present': () => 'The tag was on it at harvest.',
   'tag.gone': () => 'The tag is gone: nobody can say which fruit this is.',
   'tag.hardToRead': () => 'The tag is hard to read: it may be that of another fruit.',
+  'tag.backAgain': () => 'The tag is there again, and nobody said why: it may be that of another fruit.',
   'tag.never': () => 'It was not tagged.',
   'tag.untilHarvest': () => 'Tagged; it must still hang there at harvest.',
   'plants.motherOffType': () => 'Her plant was pulled out as not true to the variety.',
