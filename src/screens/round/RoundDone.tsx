@@ -29,7 +29,7 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
   const rest = others.rounds.filter((each) => each.round !== round.round && stopsLeft(each).length > 0);
   return (
     <Page title="Round done" foot={<UndoFoot work="round" />}>
-      <Text live>
+      <Text live style={{ marginBottom: SPACE.m }}>
         {females > 0
           ? `${f.number(pollinated)} of ${f.count(females, 'flower', 'flowers')} pollinated.${firstLook === undefined ? '' : ` The first look is due in ${f.count(firstLook, 'day', 'days')}.`}`
           : `${f.count(round.stops.length, 'stop', 'stops')} done.`}
