@@ -12,6 +12,7 @@ import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
+import { isGone } from '../journal/isGone';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
 import { meantFor, type Meant } from '../journal/matingOf';
@@ -29,10 +30,10 @@ import { daysApart, techniqueOf } from '../outing/technique';
 export interface FlowersDue extends OutingDay {
   /** One a person, once planned. */
   readonly rounds: readonly Round[];
-  /** Females to pollinate: marked or covered, and nothing has been recorded of them since. */
+  /** Females to pollinate: marked or covered, on a plant that stands, and nothing has been recorded of them since. */
   readonly females: readonly Bloom[];
   readonly males: readonly Bloom[];
-  /** The same for the pairing; without those of plants that are gone. */
+  /** The same for the pairing; males too without those of plants that are gone. */
   readonly buds: { readonly females: readonly FemaleBud[]; readonly males: readonly MaleBud[] };
   readonly shortages: readonly Shortage[];
 }
@@ -112,6 +113,16 @@ export const isOutOfUse = (bloom: Bloom, day: Day): boolean =>
 
 const isLost = ({ reports }: Bloom): boolean => reports.some(({ why }) => LOST.includes(why));
 
+/**
+ * How often a female was pollinated. On different days two phones may each have thought theirs the first; on one day
+ * they recorded the same.
+ */
+function applicationsOf(bloom: Bloom): number {
+  const given = pollinationsOf(bloom);
+  const days = new Set(given.map(({ day = bloom.day }) => day));
+  return Math.max(0, days.size, ...given.map(({ application }) => application));
+}
+
 /** Which pollination of a female is due on a day, from 1; `undefined` when none is. */
 function applicationDue(
   journal: Journal,
@@ -122,13 +133,13 @@ function applicationDue(
   const isCounted = bloom.of !== undefined || cohortOf(bloom.bloom) !== undefined;
   if (bloom.day === undefined || bloom.role !== 'hand' || isCounted) return undefined;
   const given = pollinationsOf(bloom);
-  const done = Math.max(0, ...given.map(({ application }) => application));
+  const done = applicationsOf(bloom);
   const worked = daysBetween(bloom.day, day) < (crop ? daysWorked(crop, protocol) : 1);
-  if (isOutOfUse(bloom, day)) return undefined;
+  if (isOutOfUse(bloom, day) || isGone(bloom)) return undefined;
   if (done === 0) return worked ? 1 : undefined;
   const apart = protocol && daysApart(protocol);
   if (!meant || apart === undefined || done >= techniqueOf(journal, meant).times) return undefined;
-  const last = given.findLast(({ application }) => application === done)!;
+  const last = given.at(-1)!;
   const next = addDays(last.day ?? bloom.day, apart);
   // Who could not come on its day comes on the next, as long as it takes pollen.
   return next === day || (next < day && worked) ? done + 1 : undefined;
@@ -182,7 +193,8 @@ const givesPollen = ({ bloom: { sex, role }, protocol }: Grown): boolean =>
 export function flowersDue(journal: Journal, { day, outing }: OutingDay): FlowersDue {
   const served = bloomsServed(journal, { day, outing });
   const females = served.flatMap((grown) => {
-    const application = bearsFruit(grown.bloom) ? applicationDue(journal, grown, day) : undefined;
+    const waits = bearsFruit(grown.bloom) && isStanding(journal, grown.bloom.plant);
+    const application = waits ? applicationDue(journal, grown, day) : undefined;
     return application === undefined ? [] : [{ grown, application }];
   });
   const males = malesAmong(served, day);

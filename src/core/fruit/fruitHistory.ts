@@ -1,5 +1,6 @@
 import type { Looks } from '../crops/crop';
-import type { Cause, FruitRemoval, LookFinding } from '../journal/kinds/fruit';
+import { FAILED, GROWING } from '../journal/isGone';
+import type { Cause, FruitRemoval } from '../journal/kinds/fruit';
 import { addsFlowers, pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
@@ -22,9 +23,6 @@ export interface FruitHistory {
   readonly ended?: { readonly how: FruitRemoval; readonly day: number };
   readonly harvested?: number;
 }
-
-const GROWING: readonly LookFinding[] = ['growing', 'misshapen'];
-const FAILED: readonly LookFinding[] = ['yellowing', 'gone'];
 
 /**
  * Follows a flower from its pollination to today. A look that finds it growing after one that found it failing takes

@@ -59,7 +59,8 @@ export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom
     count: 1 + others.length,
     histories: [history, ...others],
     history,
-    look: nextLook(history, bloom.looks.filter(isOfFruit).length),
+    // Nobody is sent to a plant that is gone.
+    look: plant.removed ? undefined : nextLook(history, bloom.looks.filter(isOfFruit).length),
   };
 }
 

@@ -14,10 +14,10 @@ export const DESCRIBED = [
   'outside',
   'plant',
 ] as const satisfies readonly SubjectType[];
-export type Described = (typeof DESCRIBED)[number];
+type Described = (typeof DESCRIBED)[number];
 
 /** What would be nowhere before it was first described; all else was what it is before anybody said so. */
-export const STANDS: ReadonlySet<SubjectType> = new Set<Described>(['barrier', 'outside', 'plant']);
+const STANDS: ReadonlySet<SubjectType> = new Set<Described>(['barrier', 'outside', 'plant']);
 
 /**
  * How an entry counts. `since`: what is described holds from some day on; `after`: what ended on a day was there for a

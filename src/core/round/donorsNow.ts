@@ -3,7 +3,7 @@ import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import type { Journal } from '../journal/journal';
 import type { Donor, PollinateStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
-import { isSuspect } from '../journal/plantCondition';
+import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import type { Bloom, Round } from '../journal/state';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
@@ -42,19 +42,22 @@ export function donorsNow(stop: PollinateStop, round: Round, journal: Journal): 
     (flowers.get(bloom)?.day ?? round.day) <= round.day &&
     !isOffType(journal, plant) &&
     (mother.suspect || !looksSuspect(plant));
-  const donors: DonorNow[] = stop.donors.filter(fit).map((donor) => ({ ...donor, state: 'planned' }));
+  const isDoubted = (plant: string): boolean =>
+    forSeed && isDoubtfulType(journal.all('plant').get(plant) ?? {});
+  const planned = stop.donors.filter(fit).map((donor): DonorNow => ({ ...donor, state: 'planned' }));
+  const donors = planned.filter(({ plant }) => !isDoubted(plant));
   const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
     mayTake(mother, male),
   );
-  const clean = candidates.filter((male) => !forSeed || isMaleForSeed(male));
+  const clean = candidates.filter((male) => (!forSeed || isMaleForSeed(male)) && !isDoubted(male.plant));
   while (donors.length < stop.donors.length) {
     const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
     const next = unused.find(({ plant }) => plant !== stop.plant);
-    // Rather her own plant's than none, and rather fruit without seed than none.
-    const resort = donors.length === 0 ? (unused[0] ?? candidates[0]) : undefined;
+    // Rather her own plant's than none, rather one in doubt of its type, and rather fruit without seed than none.
+    const resort = donors.length === 0 ? (unused[0] ?? planned[0] ?? candidates[0]) : undefined;
     const taken = next ?? resort;
     if (!taken) break;
-    donors.push({ plant: taken.plant, bloom: taken.bloom, state: 'instead' });
+    donors.push('state' in taken ? taken : { plant: taken.plant, bloom: taken.bloom, state: 'instead' });
   }
   return donors;
 }
