@@ -146,6 +146,26 @@ describe('a father that was noted in doubt after the round was planned', () => {
     expect(donors(planned(['m2', 'm3']))).toEqual(['m3 instead']);
   });
 
+  test('so does one that was in a flower with a hole, for seed', () => {
+    const phone = squash();
+    phone.say(at(DAY), { kind: 'round.planned', body: { round: 'r', day: DAY, stops: [stop] } });
+    for (const bloom of ['m2', 'm3'])
+      phone.say(at(DAY, '05:05'), {
+        kind: 'picked',
+        body: {
+          round: 'r',
+          stop: `pick-${bloom}`,
+          plant: `p${bloom.slice(1)}`,
+          blooms: [bloom],
+          spoiled: [],
+        },
+      });
+    expect(donors(phone)).toEqual(['m2 planned']);
+    phone.say(at(on(-1), '18:30'), covered('p3', [['K002', 'female']]));
+    phone.say(at(DAY, '05:06'), pollinated({ bloom: 'K002', plant: 'p3', found: 'hole' }));
+    expect(donors(phone)).toEqual(['m3 instead']);
+  });
+
   test('serves only where there is nothing else', () => {
     expect(donors(planned(['m2']))).toEqual(['m2 planned']);
   });

@@ -1,7 +1,7 @@
 import type { SeedSource } from '../crops/variety';
 import type { Bloom, Plant, Variety } from '../journal/state';
 import { pollinationsOf } from '../journal/pollinations';
-import type { CarriedPollen } from './brushed';
+import type { CarriedPollen } from './contact';
 import type { Guard, GuardReason } from './guards';
 import type { Reason } from '../text/reason';
 import type { Day } from '../time/types';
@@ -36,6 +36,7 @@ export type PurityReason =
   | 'pollen.otherMorning'
   | 'pollen.brushNotNoted'
   | 'pollen.brushCarried'
+  | 'pollen.visitedBefore'
   | 'pollen.ownPlant'
   | 'pollen.clean'
   | 'pollen.cutIndoors'
@@ -98,6 +99,8 @@ export interface PurityEvidence {
   readonly insectsOn: (day: Day) => number | undefined;
   /** What a brush brought to the bloom from flowers before. */
   readonly carried: CarriedPollen | undefined;
+  /** Females in which its males or its brush were before, and insects perhaps as well. */
+  readonly visitedBefore: readonly Bloom[];
   /** The last day on which it may have taken pollen; `undefined` where that is not known. */
   readonly receptiveUntil: Day | undefined;
   /** Days for which a male's pollen is good besides its own. */
@@ -139,7 +142,7 @@ const rank = (state: LinkState): number => {
 };
 
 /** An insect in a cage got in all the same, whoever saw it; at a distance it brings only pollen of the variety. */
-const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
+export const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
   by === 'distance' ||
   [...pollinationsOf(bloom).map(({ found }) => found), ...bloom.reports.map(({ why }) => why)].every(
     (found) => found !== 'insect' && found !== 'hole',

@@ -56,6 +56,7 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     opensOn: () => OPENS,
     insectsOn: () => OPENS + 3_600_000,
     carried: undefined,
+    visitedBefore: [],
     receptiveUntil: '2026-07-19',
     pollenKeeps: 0,
     ...change,

@@ -10,7 +10,7 @@ import { plantingOf } from '../journal/plantingOf';
 import { guardOf, type IsolationOf } from './guards';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { pollenCarriedTo } from './brushed';
+import { pollenCarriedTo, visitedBefore } from './contact';
 import { fruitPurity, type Purity } from './fruitPurity';
 
 export interface PurityOptions {
@@ -53,6 +53,7 @@ export function purityOf(
     opensOn: (day) => windowOn(day)?.opens[0],
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
+    visitedBefore: visitedBefore(journal, flower).map(({ female }) => female),
     receptiveUntil: receptiveUntil(crop, flower),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });

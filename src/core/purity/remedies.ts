@@ -17,6 +17,7 @@ export type RemedyReason =
   | 'remedy.coverMales'
   | 'remedy.malesOfTheDay'
   | 'remedy.leaveSpoiled'
+  | 'remedy.openLast'
   | 'remedy.emasculateBud'
   | 'remedy.byHand'
   | 'remedy.cageBefore'
@@ -44,6 +45,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'pollen.otherThanMeant': 'remedy.checkMale',
   'pollen.otherPlantThanMeant': 'remedy.checkMale',
   'pollen.spoiled': 'remedy.leaveSpoiled',
+  'pollen.visitedBefore': 'remedy.openLast',
   'pollen.uncovered': 'remedy.coverMales',
   'pollen.coveredLate': 'remedy.coverMales',
   'pollen.cutLate': 'remedy.cutEvening',

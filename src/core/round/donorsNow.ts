@@ -7,6 +7,7 @@ import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import type { Bloom, Round } from '../journal/state';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
+import { isTainted } from '../purity/contact';
 import { donorsAt } from './operations/operations';
 import { stopsLeft } from './stops';
 
@@ -17,8 +18,8 @@ export interface DonorNow extends Donor {
 }
 
 /**
- * The males to use at a stop: those planned, with each one that proved unfit, or whose plant was pulled out as
- * off-type or looks diseased, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
+ * The males to use at a stop: those planned, with each one that proved unfit, whose plant was pulled out as off-type
+ * or looks diseased, or, for seed, is in doubt or was in a flower that insects may have visited, replaced by a spare male in hand of the same variety: for seed one that was kept clean, from another plant,
  * the least used. A female that would get nothing may get her own plant's pollen, unless that is never allowed, or
  * pollen that was not kept clean.
  *
@@ -42,18 +43,20 @@ export function donorsNow(stop: PollinateStop, round: Round, journal: Journal): 
     (flowers.get(bloom)?.day ?? round.day) <= round.day &&
     !isOffType(journal, plant) &&
     (mother.suspect || !looksSuspect(plant));
-  const isDoubted = (plant: string): boolean =>
-    forSeed && isDoubtfulType(journal.all('plant').get(plant) ?? {});
+  /** For seed: of a plant in doubt of its type, or with what it got in a flower that insects may have visited. */
+  const isDoubted = ({ bloom, plant }: Donor): boolean =>
+    forSeed &&
+    (isDoubtfulType(journal.all('plant').get(plant) ?? {}) || isTainted(journal, bloom, round.day));
   const planned = stop.donors.filter(fit).map((donor): DonorNow => ({ ...donor, state: 'planned' }));
-  const donors = planned.filter(({ plant }) => !isDoubted(plant));
+  const donors = planned.filter((donor) => !isDoubted(donor));
   const candidates = malesInHand(stop.father ?? stop.variety, stop.stop, round, journal).filter((male) =>
     mayTake(mother, male),
   );
-  const clean = candidates.filter((male) => (!forSeed || isMaleForSeed(male)) && !isDoubted(male.plant));
+  const clean = candidates.filter((male) => (!forSeed || isMaleForSeed(male)) && !isDoubted(male));
   while (donors.length < stop.donors.length) {
     const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
     const next = unused.find(({ plant }) => plant !== stop.plant);
-    // Rather her own plant's than none, rather one in doubt of its type, and rather fruit without seed than none.
+    // Rather her own plant's than none, rather one in doubt, and rather fruit without seed than none.
     const resort = donors.length === 0 ? (unused[0] ?? planned[0] ?? candidates[0]) : undefined;
     const taken = next ?? resort;
     if (!taken) break;

@@ -4,7 +4,7 @@ import { isCovered } from '../../journal/isCovered';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
-import { guarded, type Link, link, type PurityEvidence, worstOf } from '../chain';
+import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
 
 /** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
 export function cleanPollenLink(evidence: PurityEvidence): Link {
@@ -17,6 +17,7 @@ export function cleanPollenLink(evidence: PurityEvidence): Link {
     ...foundOfDonors(evidence),
     ...foundOfMales(evidence),
     ...foundOfTool(evidence),
+    ...foundOfFlowersBefore(evidence),
     ...foundOfOwnAnthers(evidence),
   ]);
 }
@@ -105,6 +106,15 @@ function foundOfTool({ carried }: PurityEvidence): Link[] {
       : link('cleanPollen', 'unknown', reason('pollen.brushNotNoted', of)),
   ];
 }
+
+/** What males and brush were in before. At a distance insects bring only pollen of the variety. */
+const foundOfFlowersBefore = ({ visitedBefore, guardOf }: PurityEvidence): Link[] =>
+  visitedBefore.some((female) => {
+    const guard = guardOf(female);
+    return guard?.state !== 'holds' || !keepsOut(female, guard);
+  })
+    ? [link('cleanPollen', 'doubtful', reason('pollen.visitedBefore'))]
+    : [];
 
 /** Was the cover of what gave pollen off before it gave any? */
 const wasOffBeforeUse = ({ bloom: id, uncovered }: Bloom, pollinations: readonly Pollination[]): boolean =>

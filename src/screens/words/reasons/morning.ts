@@ -146,6 +146,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     'Males were cut before they opened and stood in water indoors, where no insect comes.',
   'pollen.brushCarried': () =>
     'The brush came from another variety that crosses with it, and was not cleaned: part of the seed may have that father.',
+  'pollen.visitedBefore': () =>
+    'The male or the brush had been in a flower before that insects may have visited: part of the seed may have another father.',
   'pollen.brushNotNoted': () =>
     'The brush had been on another variety that crosses with it, and nobody noted that it was cleaned.',
   'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
@@ -207,6 +209,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.checkMale': () => 'Check the plant of each male before brushing.',
   'remedy.coverMales': () => 'Cover males the evening before as well, or cut them and keep them indoors.',
   'remedy.malesOfTheDay': () => 'Use males that were covered for that morning.',
+  'remedy.openLast': () =>
+    'Pollinate flowers that were found open after all the others, with males of their own, and clean the brush after them.',
   'remedy.leaveSpoiled': () => 'Leave a male that has a hole or stood open.',
   'remedy.emasculateBud': () => 'Take out the anthers while the bud is still shut, the afternoon before.',
   'remedy.byHand': () => 'Pollinate by hand a flower that was covered.',

@@ -1,0 +1,133 @@
+import { begin, Phone, YARD } from '@testing/yard';
+import type { Fact } from '../journal/entry';
+import type { Bodies } from '../journal/kinds/kinds';
+import { isolationOf } from '../planning/isolationOf';
+import { purityOf } from './purityOf';
+import { isTainted } from './contact';
+
+/** Pollen travels on what touches: a male and a brush carry on what a flower had in it (common practice, no source). */
+
+const DAY = '2026-07-19';
+const at = (minute: number): string =>
+  new Date(Date.parse('2026-07-19T05:00:00Z') + minute * 60_000).toISOString();
+
+const covered = (plant: string, bloom: string, sex: 'female' | 'male'): Fact => ({
+  kind: 'covered',
+  body: { plant, day: DAY, method: 'bag', blooms: [{ bloom, sex, code: sex === 'female' ? bloom : '' }] },
+});
+type Pollinated = Bodies['pollinated'];
+const pollinated = (plant: string, bloom: string, more: Partial<Pollinated> = {}): Fact => ({
+  kind: 'pollinated',
+  body: {
+    ...{ bloom, plant, donors: [{ plant: 'p9', bloom: 'm' }] },
+    ...({ found: 'shut', method: 'maleFlower', shutAgain: true, tagged: true } as const),
+    ...more,
+  },
+});
+
+/** Two squash of one variety with a covered female each, and males on a third; what crosses and what does not beside them. */
+function garden(): Phone {
+  const phone = begin([
+    { variety: 'v', crop: 'pepo', plants: ['p1', 'p2', 'p9'] },
+    { variety: 'w', crop: 'pepo', plants: ['w1'] },
+    { variety: 'c', crop: 'cucumber', plants: ['c1'] },
+  ]);
+  for (const [plant, bloom] of [
+    ['p1', 'K001'],
+    ['p2', 'K002'],
+    ['c1', 'K003'],
+  ] as const)
+    phone.say('2026-07-18T18:00:00Z', covered(plant, bloom, 'female'));
+  phone.say('2026-07-18T18:00:00Z', covered('p9', 'm', 'male'), covered('p9', 'n', 'male'));
+  return phone;
+}
+const pollen = ({ journal }: Phone, bloom: string): string => {
+  const isolation = isolationOf(journal, YARD);
+  const { chain } = purityOf(journal, YARD, journal.all('bloom').get(bloom)!, { isolationOf: isolation })!;
+  const { state, reasons } = chain.find(({ link }) => link === 'cleanPollen')!;
+  return `${state}: ${reasons[0]!.code}`;
+};
+const CLEAN = 'holds: pollen.clean';
+const CARRIED = 'doubtful: pollen.visitedBefore';
+
+test.each(['hole', 'insect', 'open'] as const)(
+  'a male that was in a female found so (%s) carries what she had to the next one, and not to the one before',
+  (found) => {
+    const phone = garden();
+    phone.say(at(0), pollinated('p2', 'K002'));
+    phone.say(at(5), pollinated('p1', 'K001', { found }));
+    expect(pollen(phone, 'K002')).toBe(CLEAN);
+    phone.say(at(10), pollinated('p2', 'K002', { application: 2 }));
+    expect(pollen(phone, 'K002')).toBe(CARRIED);
+  },
+);
+
+test('another male carries nothing, nor does one after a female that was shut or merely wilting', () => {
+  const phone = garden();
+  phone.say(at(0), pollinated('p1', 'K001', { found: 'hole' }));
+  phone.say(at(5), pollinated('p2', 'K002', { donors: [{ plant: 'p9', bloom: 'n' }] }));
+  expect(pollen(phone, 'K002')).toBe(CLEAN);
+  const other = garden();
+  other.say(at(0), pollinated('p1', 'K001', { found: 'wilted' }));
+  other.say(at(5), pollinated('p2', 'K002'));
+  expect(pollen(other, 'K002')).toBe(CLEAN);
+});
+
+test('what another phone saw before counts, whoever heard of it when', () => {
+  const [a, b] = [garden(), new Phone('b')];
+  b.hear(a);
+  b.say(at(-1), {
+    kind: 'missed',
+    body: { bloom: 'K001', plant: 'p1', why: 'insect', round: 'r', stop: 's' },
+  });
+  a.say(at(0), pollinated('p1', 'K001'));
+  a.say(at(5), pollinated('p2', 'K002'));
+  expect(pollen(a, 'K002')).toBe(CLEAN);
+  a.hear(b);
+  expect(pollen(a, 'K002')).toBe(CARRIED);
+});
+
+test('a brush carries it until it is cleaned; that of somebody else carries nothing of it', () => {
+  const brush = { method: 'brush', donors: [{ plant: 'p9', bloom: 'm' }] } as const;
+  const other = { ...brush, donors: [{ plant: 'p9', bloom: 'n' }] };
+  const told = (tool?: Pollinated['tool'], second = false): string => {
+    const [a, b] = [garden(), new Phone('b')];
+    b.hear(a);
+    a.say(at(0), pollinated('p1', 'K001', { ...brush, found: 'open' }));
+    (second ? b : a).say(at(5), pollinated('p2', 'K002', { ...other, ...(tool && { tool }) }));
+    return pollen(a.hear(b), 'K002');
+  };
+  expect(told()).toBe(CARRIED);
+  expect(told('used')).toBe(CARRIED);
+  expect(told('clean')).toBe(CLEAN);
+  expect(told(undefined, true)).toBe(CLEAN);
+});
+
+test('what does not cross with it, and what only its own variety could have visited, does no harm', () => {
+  const phone = garden();
+  phone.say(at(0), pollinated('c1', 'K003', { found: 'open', donors: [{ plant: 'p9', bloom: 'm' }] }));
+  phone.say(at(5), pollinated('p2', 'K002'));
+  expect(pollen(phone, 'K002')).toBe(CLEAN);
+  // Okra alone, that is worked without any cover.
+  const alone = begin([{ variety: 'v', crop: 'okra', plants: ['p1', 'p2'] }]);
+  for (const [plant, minute] of [
+    ['p1', 0],
+    ['p2', 5],
+  ] as const)
+    alone.say(
+      at(minute),
+      pollinated(plant, `f-${plant}`, {
+        ...{ method: 'brush', found: 'open', shutAgain: false, day: DAY },
+        donors: [{ plant: 'p1', bloom: '' }],
+      }),
+    );
+  expect(pollen(alone, 'f-p2')).not.toBe(CARRIED);
+});
+
+test('for seed such a male is in hand no more', () => {
+  const phone = garden();
+  expect(isTainted(phone.journal, 'm', DAY)).toBe(false);
+  phone.say(at(0), pollinated('p1', 'K001', { found: 'hole' }));
+  expect(isTainted(phone.journal, 'm', DAY)).toBe(true);
+  expect(isTainted(phone.journal, 'n', DAY)).toBe(false);
+});

@@ -1,0 +1,162 @@
+import { crossingFrequency } from '../isolation/compatibility';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { MissedReason, Finding } from '../journal/kinds/roundBodies';
+import { pollinationsOf } from '../journal/pollinations';
+import type { Bloom, Pollination } from '../journal/state';
+import { addDays, MS_PER_HOUR, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** What a brush had on it from flowers of the same outing before. */
+export interface CarriedPollen {
+  /** The variety whose pollen it was. */
+  readonly variety: string;
+  /** Was it noted that the brush was not cleaned? Else nobody noted either. */
+  readonly noted: boolean;
+}
+
+/** A female that a male or a brush was in. */
+export interface Touch {
+  readonly female: Bloom;
+  readonly pollination: Pollination;
+}
+
+/** Pollen on a brush is dead after this. Our default: as long as a morning's round. */
+const DEAD_AFTER_MS = 6 * MS_PER_HOUR;
+/** A bloom can be pollinated so many days after its own. */
+const RECEPTIVE_DAYS = 10;
+/** A male is kept no longer, days. Our default. */
+const KEPT_DAYS = 3;
+
+const isBrush = ({ method }: Pollination): boolean => method === 'brush' || method === 'swab';
+
+/** What was touched on each day, as it is known at a revision of a journal: a day's flowers are asked for one by one. */
+const known = new WeakMap<Journal, { revision: number; days: Map<Day, readonly Touch[]> }>();
+
+function touchesOf(journal: Journal, day: Day): readonly Touch[] {
+  const { revision } = journal;
+  const held = known.get(journal);
+  const days = held?.revision === revision ? held.days : new Map<Day, readonly Touch[]>();
+  if (days !== held?.days) known.set(journal, { revision, days });
+  const before = days.get(day);
+  if (before) return before;
+  const touches = journal.bloomsBetween(addDays(day, -RECEPTIVE_DAYS), day).flatMap((female) =>
+    pollinationsOf(female)
+      .filter((each) => (each.day ?? female.day) === day)
+      .map((pollination) => ({ female, pollination })),
+  );
+  days.set(day, touches);
+  return touches;
+}
+
+/** Touches of the days up to one that came before a pollination, the latest first. */
+function touchedBefore(journal: Journal, pollination: Pollination, day: Day, days: number): Touch[] {
+  const now = toMs(pollination.at);
+  return Array.from({ length: days + 1 }, (_, back) => touchesOf(journal, addDays(day, -back)))
+    .flat()
+    .filter(({ pollination: { at, entry } }) => {
+      const since = now - toMs(at);
+      return since > 0 || (since === 0 && entry < pollination.entry);
+    })
+    .sort(
+      (a, b) =>
+        toMs(b.pollination.at) - toMs(a.pollination.at) ||
+        (a.pollination.entry < b.pollination.entry ? 1 : -1),
+    );
+}
+
+/** The touches of one brush before a pollination, from the last on back to where it was clean. */
+function touchesOfBrush(journal: Journal, pollination: Pollination, day: Day): Touch[] {
+  if (!isBrush(pollination) || pollination.tool === 'clean') return [];
+  const own = touchedBefore(journal, pollination, day, 1).filter(
+    ({ pollination: each }) =>
+      each.device === pollination.device &&
+      isBrush(each) &&
+      toMs(pollination.at) - toMs(each.at) <= DEAD_AFTER_MS,
+  );
+  const cleaned = own.findIndex(({ pollination: { tool } }) => tool === 'clean');
+  return cleaned < 0 ? own : own.slice(0, cleaned + 1);
+}
+
+/**
+ * What a brush or swab may have carried to a flower from another variety that crosses: one person uses one brush, until
+ * it is noted that a clean one was used. `undefined` when nothing came along.
+ *
+ * @example pollenCarriedTo(new Journal(), bloom) // undefined
+ */
+export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen | undefined {
+  for (const pollination of pollinationsOf(bloom)) {
+    const day = pollination.day ?? bloom.day;
+    const own = fathersOf(journal, pollination);
+    if (day === undefined || own.size === 0) continue;
+    let noted = pollination.tool === 'used';
+    for (const { pollination: each } of touchesOfBrush(journal, pollination, day)) {
+      for (const variety of fathersOf(journal, each))
+        if (!own.has(variety) && [...own].some((other) => cross(journal, variety, other)))
+          return { variety, noted };
+      noted ||= each.tool === 'used';
+    }
+  }
+  return undefined;
+}
+
+/** The varieties whose pollen was put on, as far as they are known. */
+function fathersOf(journal: Journal, { donors }: Pollination): Set<string> {
+  const plants = journal.all('plant');
+  return new Set(donors.flatMap(({ plant }) => plants.get(plant)?.variety ?? []));
+}
+
+function cross(journal: Journal, one: string, other: string): boolean {
+  const varieties = journal.all('variety');
+  const [a, b] = [varieties.get(one)?.crop, varieties.get(other)?.crop];
+  return a !== undefined && b !== undefined && crossingFrequency(a, b) !== 'never';
+}
+
+/** Found so, something may have been in a flower before. */
+const VISITED: readonly (Finding | MissedReason)[] = ['hole', 'insect', 'open'];
+
+/** May insects have left pollen in a female before she was pollinated? */
+const mayHaveBeenVisited = ({ female, pollination }: Touch): boolean =>
+  VISITED.includes(pollination.found) ||
+  !isCovered(female) ||
+  female.reports.some(({ why, at }) => VISITED.includes(why) && toMs(at) <= toMs(pollination.at));
+
+/**
+ * The females that insects may have visited and that a male or a brush was in before it came to this flower: it carries
+ * what they had. A male keeps it as long as its pollen; a brush until it is cleaned.
+ *
+ * @example visitedBefore(new Journal(), bloom) // []
+ */
+export function visitedBefore(journal: Journal, bloom: Bloom): readonly Touch[] {
+  const varietyOf = ({ plant }: Bloom): string => journal.all('plant').get(plant)?.variety ?? '';
+  return pollinationsOf(bloom).flatMap((pollination) => {
+    const day = pollination.day ?? bloom.day;
+    if (day === undefined) return [];
+    const males = new Set(pollination.donors.flatMap(({ bloom: male }) => male || []));
+    const ofMales =
+      males.size === 0
+        ? []
+        : touchedBefore(journal, pollination, day, KEPT_DAYS).filter(({ pollination: { donors } }) =>
+            donors.some((donor) => males.has(donor.bloom)),
+          );
+    return [...ofMales, ...touchesOfBrush(journal, pollination, day)].filter(
+      (touch) =>
+        touch.female.bloom !== bloom.bloom &&
+        mayHaveBeenVisited(touch) &&
+        cross(journal, varietyOf(touch.female), varietyOf(bloom)),
+    );
+  });
+}
+
+/**
+ * Was a male in a female that insects may have visited? For seed it is used no more.
+ *
+ * @param day up to which; males are not kept for longer than some days.
+ * @example isTainted(journal, 'm2', '2026-07-19') // true after it brushed a female with a hole
+ */
+export const isTainted = (journal: Journal, male: string, day: Day): boolean =>
+  Array.from({ length: KEPT_DAYS + 1 }, (_, back) => touchesOf(journal, addDays(day, -back)))
+    .flat()
+    .some(
+      (touch) => touch.pollination.donors.some(({ bloom }) => bloom === male) && mayHaveBeenVisited(touch),
+    );
