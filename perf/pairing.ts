@@ -52,7 +52,7 @@ export async function pairingBench(): Promise<void> {
       (await ratioOf(
         () => byFlow(larger),
         () => byMunkres(whole),
-        { swept: false, runs: 5 },
+        { swept: false, runs: 15 },
       )),
     1,
   );

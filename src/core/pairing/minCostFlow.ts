@@ -131,16 +131,19 @@ class Network {
     let count = 1;
     this.#settled = 0;
     let found = false;
+    let settledAt = 0;
     while (this.#settled < count) {
       let nearest = this.#settled;
       let least = distance[reached[nearest]!]!;
-      for (let i = nearest + 1; i < count; i += 1) {
+      // Nothing is nearer than what was settled last.
+      for (let i = nearest + 1; i < count && least > settledAt; i += 1) {
         const far = distance[reached[i]!]!;
         if (far < least) {
           least = far;
           nearest = i;
         }
       }
+      settledAt = least;
       // Of several as near the sink is taken first.
       if (distance[sink]! <= least) {
         found = true;
