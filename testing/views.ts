@@ -47,7 +47,13 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
     ),
     weather: days.map((on) => weatherOn(journal, garden, on)),
     parents: [...journal.all('variety').keys()].map((variety) =>
-      populationSoFar(journal, fruits, variety, [...journal.all('plant').keys()].sort()),
+      populationSoFar(
+        journal,
+        fruits,
+        variety,
+        [...journal.all('plant').keys()].sort(),
+        (bloom) => purityOf(journal, garden, bloom)?.grade,
+      ),
     ),
     controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety)),
     rows: flowerRows(journal, garden, today),

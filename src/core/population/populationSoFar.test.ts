@@ -2,6 +2,7 @@ import { fruitsOf } from '../fruit/fruits';
 import type { Fact } from '../journal/entry';
 import { fatheredBefore } from '../pairing/fatheredBefore';
 import { begin, YARD, type Phone } from '@testing/yard';
+import { purityOf } from '../purity/purityOf';
 import { populationSoFar } from './populationSoFar';
 
 const DAY = '2026-07-19';
@@ -40,7 +41,13 @@ function garden(fruits: readonly (readonly [mother: string, ...fathers: string[]
 }
 
 const soFar = ({ journal }: Phone, candidates: readonly string[] = []) =>
-  populationSoFar(journal, fruitsOf(journal, YARD, '2026-07-28', SEASON), 'v', candidates);
+  populationSoFar(
+    journal,
+    fruitsOf(journal, YARD, '2026-07-28', SEASON),
+    'v',
+    candidates,
+    (bloom) => purityOf(journal, YARD, bloom)?.grade,
+  );
 
 test('plants that all bear and father alike count as many as they are', () => {
   const ring = PLANTS.map((mother, i) => [mother, PLANTS[(i + 1) % PLANTS.length]!] as const);
@@ -61,6 +68,61 @@ test('names the plant whose pollen would add most, and what it would come to', (
   // By hand: mothers give 1/6 each; of four shares of pollen D has three and E one, halved.
   expect(next).toEqual({ plant: 'E', size: expect.closeTo(1 / (3 / 36 + (3 / 8) ** 2 + (1 / 8) ** 2), 9) });
   expect(next!.size).toBeGreaterThan(size);
+});
+
+describe('only mothers whose seed may be kept count', () => {
+  const RING = PLANTS.map((mother, i) => [mother, PLANTS[(i + 1) % PLANTS.length]!] as const);
+  const harvested = (bloom: string, use: 'eat' | 'seed'): Fact => ({
+    kind: 'harvested',
+    body: { bloom, use, tagThere: true, typical: true },
+  });
+  test.each<[string, readonly Fact[], number]>([
+    ['one that is eaten', [harvested('f0', 'eat')], 5],
+    ['one that is harvested for seed counts on', [harvested('f0', 'seed')], 6],
+    [
+      'one with a hole',
+      [
+        {
+          ...pollinated('A', 'f0', ['B']),
+          body: { ...pollinated('A', 'f0', ['B']).body, application: 2, found: 'hole' },
+        } as Fact,
+      ],
+      5,
+    ],
+    [
+      'one that was left open',
+      [
+        {
+          ...pollinated('A', 'f0', ['B']),
+          body: { ...pollinated('A', 'f0', ['B']).body, application: 2, shutAgain: false },
+        } as Fact,
+      ],
+      5,
+    ],
+    ['one on a plant that died', [{ kind: 'plant.removed', body: { plant: 'A', why: 'died' } }], 5],
+    // Her pollen on another fruit is no good either.
+    ['one on a rogued plant', [{ kind: 'plant.removed', body: { plant: 'A', why: 'offType' } }], 4],
+    [
+      'one that was harvested for seed before her plant died',
+      [harvested('f0', 'seed'), { kind: 'plant.removed', body: { plant: 'A', why: 'died' } }],
+      6,
+    ],
+  ])('%s', (_, facts, count) => {
+    const phone = garden(RING);
+    for (const plant of PLANTS)
+      phone.say('2026-07-18T19:00:00Z', {
+        kind: 'covered',
+        body: {
+          plant,
+          day: DAY,
+          method: 'tape',
+          blooms: [{ bloom: `${plant}-male`, sex: 'male', code: '' }],
+        },
+      });
+    expect(soFar(phone)!.fruits).toBe(6);
+    facts.forEach((fact, i) => phone.say(`2026-07-25T09:0${i}:00Z`, fact));
+    expect(soFar(phone)).toMatchObject({ fruits: count, mothers: count });
+  });
 });
 
 test('fruits that failed or were taken off, with pollen of another variety or of nobody known, do not count', () => {

@@ -1,9 +1,11 @@
 import type { Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import { pollinationsOf } from '../journal/pollinations';
+import type { Bloom } from '../journal/state';
+import type { Grade } from '../purity/fruitPurity';
 import { effectiveSize, type Contribution } from './effectiveSize';
 
-/** What the fruits of a season that still grow come to as parents of the next generation. */
+/** What the fruits of a season that seed may be kept of come to as parents of the next generation. */
 export interface PopulationSoFar {
   /** Fruits of known mother and fathers. */
   readonly fruits: number;
@@ -17,19 +19,22 @@ export interface PopulationSoFar {
 }
 
 /**
- * Mothers, fathers and effective size of a variety from the fruits that have not failed. Each fruit is one share of seed
+ * Mothers, fathers and effective size of a variety from the fruits whose seed may be kept: neither failed nor eaten, on a
+ * plant that stands and is true, or harvested for seed. Each fruit is one share of seed
  * for its mother, and one of pollen, split evenly among the plants that gave it, as if each of them fathered as many
  * seeds; nobody can see which did. Fruits with pollen of another variety, or of plants that nobody named, are left out.
  *
  * @param fruits of the season, of any variety.
+ * @param gradeOf how true the seed of a bloom is; what is not for seed does not count.
  * @param candidates plants that could give pollen now.
- * @example populationSoFar(journal, [], 'v', []) // undefined: no fruit yet
+ * @example populationSoFar(journal, [], 'v', [], () => 'true') // undefined: no fruit yet
  */
 export function populationSoFar(
   journal: Journal,
   fruits: readonly Fruit[],
   variety: string,
   candidates: readonly string[],
+  gradeOf: (bloom: Bloom) => Grade | undefined,
 ): PopulationSoFar | undefined {
   const seed = new Map<string, number>();
   const pollen = new Map<string, number>();
@@ -42,6 +47,7 @@ export function populationSoFar(
     const fathers = fathersIn(journal, fruit);
     const ofVariety = (plant: string): boolean => journal.all('plant').get(plant)?.variety === variety;
     if (growing === 0 || fathers.length === 0 || !fathers.every(ofVariety)) continue;
+    if (!mayBeKept(fruit) || gradeOf(fruit.bloom) === 'notForSeed') continue;
     counted += growing;
     more(seed, fruit.plant.plant, growing);
     for (const father of fathers) more(pollen, father, growing / fathers.length);
@@ -67,6 +73,10 @@ export function populationSoFar(
     ...(next && { next }),
   };
 }
+
+/** What is eaten gives no seed, and what hung on a plant that died with it none either. */
+const mayBeKept = ({ bloom: { harvest }, plant: { removed } }: Fruit): boolean =>
+  removed?.why !== 'offType' && (harvest ? harvest.use === 'seed' : removed === undefined);
 
 /** The plants whose pollen a fruit got, once for each male; none where one of them is not known. */
 function fathersIn(journal: Journal, { bloom }: Fruit): string[] {

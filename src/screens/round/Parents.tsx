@@ -1,5 +1,7 @@
 import { wantsSeed } from '@/core/crops/variety';
+import { isCovered } from '@/core/journal/isCovered';
 import { populationSoFar } from '@/core/population/populationSoFar';
+import { purityOf } from '@/core/purity/purityOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
 import { useFormat } from '../format/useFormat';
@@ -15,12 +17,15 @@ interface ParentsProps {
 /** How many parents the seed of this season has so far, and whose pollen would widen them most. */
 export function Parents({ variety, candidates }: ParentsProps) {
   const f = useFormat();
-  const { journal } = useStore();
+  const { journal, described: garden } = useStore();
   // One view for all varieties.
   const view = useFruits();
   const purpose = journal.all('variety').get(variety)?.purpose;
   if (!view || !purpose || !wantsSeed(purpose)) return null;
-  const soFar = populationSoFar(journal, view.fruits, variety, candidates);
+  const soFar = populationSoFar(journal, view.fruits, variety, candidates, (bloom) =>
+    // How far away all is that crosses is worked out elsewhere: what was not covered counts on that.
+    garden && isCovered(bloom) ? purityOf(journal, garden, bloom)?.grade : undefined,
+  );
   if (!soFar) return null;
   const { fruits, mothers, fathers, size, next } = soFar;
   const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth ${f.number(size, 1)} plants that give alike (effective size).`;
