@@ -23,8 +23,8 @@ const DATED: readonly { readonly zone: string; readonly now: string; readonly wh
 export default defineConfig<Options>({
   testDir: 'e2e',
   // A busy machine takes several times as long; what never comes still fails.
-  timeout: 400_000,
-  expect: { timeout: 30_000 },
+  timeout: 600_000,
+  expect: { timeout: 60_000 },
   // Half of a test is waiting: two a core take half the time of one.
   workers: 4,
   fullyParallel: true,
@@ -34,8 +34,8 @@ export default defineConfig<Options>({
   grepInvert: process.argv.some((argument) => argument.includes('quota')) ? undefined : /@quota/,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
-    actionTimeout: 60_000,
-    navigationTimeout: 60_000,
+    actionTimeout: 90_000,
+    navigationTimeout: 90_000,
     baseURL: `http://127.0.0.1:${PORT}`,
     locale: 'en-GB',
     timezoneId: 'Europe/London',

@@ -34,7 +34,7 @@ export { expect };
 
 /** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
 const LOOK_AGAIN_MS = 25;
-const LONGEST_WAIT_MS = 30_000;
+const LONGEST_WAIT_MS = 60_000;
 
 /** Waits until it shows. */
 export async function seen(what: Locator): Promise<void> {

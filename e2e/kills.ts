@@ -150,7 +150,7 @@ export async function killInMidTap(
       });
       await page.addInitScript(tellStored);
       await page.goto(kills % 2 === 0 ? `${address}/walk` : `${address}/fruit`);
-      await page.getByText('Demo,').waitFor({ timeout: 30_000 });
+      await page.getByText('Demo,').waitFor({ timeout: 60_000 });
       if (kills % 2 === 1)
         await page
           .getByText(/growing on day \d+/)
