@@ -2,9 +2,10 @@ import type { Looks } from '../crops/crop';
 import { FAILED, GROWING } from '../journal/isGone';
 import type { Cause, FruitRemoval } from '../journal/kinds/fruit';
 import { addsFlowers, pollinationsOf } from '../journal/pollinations';
+import { wasAtTaggedToo } from '../journal/withCohortHistory';
 import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
-import type { Day } from '../time/types';
+import type { Day, Instant } from '../time/types';
 
 /** What became of one pollinated flower, in days since its pollination. */
 export interface FruitHistory {
@@ -73,17 +74,23 @@ export function fruitHistory(
   };
 }
 
+/** What became of one of a cohort since it got a tag of its own. */
+export interface Member {
+  readonly history: FruitHistory;
+  readonly taggedAt?: Instant | undefined;
+}
+
 /**
  * What became of each flower of a cohort that has no tag of its own. Looks by count say how many were growing: the
- * flowers are taken to fail one after another, those with a tag counted by their own looks. Where more are growing
- * than before, the eye was wrong before.
+ * flowers are taken to fail one after another, those that have a tag since counted by their own looks. Where more are
+ * growing than before, the eye was wrong before.
  *
- * @param members histories of those that have a tag.
+ * @param members those that have a tag.
  * @example cohortHistories(twoFlowers, [], looks, today, zone).length // 2
  */
 export function cohortHistories(
   cohort: Bloom,
-  members: readonly FruitHistory[],
+  members: readonly Member[],
   looks: Looks,
   today: Day,
   zone: string,
@@ -100,7 +107,16 @@ export function cohortHistories(
     const own = cohort.looks.map((look): Look => {
       if (look.growing === undefined) return look;
       const day = dayAt(toMs(look.at), zone);
-      const tagged = members.filter((member) => isGrowingOn(member, day)).length;
+      const atAll = wasAtTaggedToo(
+        look,
+        cohort,
+        members.map(({ taggedAt }) => taggedAt),
+      );
+      // Who has a tag by then is looked at by itself, where it was not counted with them.
+      const tagged = members.filter(
+        ({ history, taggedAt }) =>
+          (atAll || (taggedAt !== undefined && toMs(taggedAt) > toMs(look.at))) && isGrowingOn(history, day),
+      ).length;
       // Those that are off already were not there to be counted.
       const off = takenOff.filter(({ at }) => toMs(at) <= toMs(look.at)).length;
       const growing = Math.max(0, look.growing - tagged) + off;

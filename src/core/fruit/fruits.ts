@@ -70,7 +70,8 @@ function historiesOf(journal: Journal, bloom: Bloom, looks: Looks, today: Day, z
   if (!cohortOf(bloom.bloom)) return [one];
   const members = bloom.members.flatMap((id) => {
     const member = journal.all('bloom').get(id);
-    return (member && fruitHistory(withCohortHistory(journal, member), looks, today, zone)) ?? [];
+    const history = member && fruitHistory(withCohortHistory(journal, member), looks, today, zone);
+    return history ? [{ history, taggedAt: member.taggedAt }] : [];
   });
   return cohortHistories(bloom, members, looks, today, zone);
 }

@@ -167,8 +167,9 @@ export interface Bloom {
   readonly countedBy: readonly string[];
   /** Blooms of a cohort that have got a tag of their own. */
   readonly members: readonly string[];
-  /** The cohort it was one of: what was done to that was done to it. */
+  /** The cohort it was one of: what was done to that until it got its own tag was done to it. */
   readonly of?: string;
+  readonly taggedAt?: Instant;
   readonly sex: BloomSex | undefined;
   readonly code: string;
   readonly role: Role;

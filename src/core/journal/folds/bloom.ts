@@ -245,14 +245,14 @@ function readSpoilings({ bloom, reports, spoilings }: Draft): void {
 }
 
 /** Of a cohort: one of it got a tag. Of that one: what it was among. */
-function readTagged({ body }: EntryOf<'tagged'>, { bloom, members }: Draft): void {
+function readTagged({ at, body }: EntryOf<'tagged'>, { bloom, members }: Draft): void {
   if (body.bloom !== bloom.bloom) {
     members.push(body.bloom);
     return;
   }
   const { of, plant, code } = body;
   const cohort = cohortOf(of);
-  Object.assign(bloom, { of, plant, code });
+  Object.assign(bloom, { of, plant, code, taggedAt: at });
   if (cohort) Object.assign(bloom, { part: cohort.part, sex: cohort.sex, day: cohort.day });
 }
 
