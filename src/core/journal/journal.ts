@@ -1,10 +1,8 @@
-import { addDays } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
 import { DayIndex } from './dayIndex';
-import { GardenOn, type GardenView } from './gardenOn';
-import { counted, DESCRIBED, HELD_BEFORE_DAYS, inForceOn } from './inForce';
+import type { GardenView } from './gardenOn';
 import { parseWalkId } from './kinds/walk';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './opensOn';
@@ -23,15 +21,12 @@ type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
 type AnySubjects = SubjectMap<States[SubjectType]>;
 
-/** Gardens as they stood, at a revision of the journal. */
-interface Past {
-  readonly revision: number;
-  /** The days from which what is described counts, or does so no more, the earliest first. */
-  readonly changes: readonly Day[];
-  /** The days on which something was described anew, the earliest first. */
-  readonly anew: readonly Day[];
-  /** By how many of each had come. */
-  readonly gardens: Map<string, GardenOn>;
+/** One thing the journal speaks of, for who folds it otherwise. */
+export interface EverySubject<T extends SubjectType> {
+  readonly id: string;
+  readonly entries: readonly Entry[];
+  readonly state: States[T] | undefined;
+  readonly fold: (some: readonly Entry[]) => States[T] | undefined;
 }
 
 /**
@@ -58,7 +53,6 @@ export class Journal implements GardenView {
   readonly #mayServe = new DayIndex();
   #lamport = 0;
   #revision = 0;
-  #past: Past | undefined;
 
   /** Grows with each change of the set: views compare it to know whether they are stale. */
   get revision(): number {
@@ -97,70 +91,16 @@ export class Journal implements GardenView {
     return this.#subjects[type];
   }
 
-  /**
-   * The garden as it stood on a day: what is described as it was in force then, whatever was changed or taken off the
-   * plan since; all else as it is known now. Of two days between which nothing changed it is the same object.
-   */
-  on(day: Day): GardenOn {
-    return this.#gardenOn(day, day);
-  }
-
-  /**
-   * The gardens that may have stood on a day. Who describes a thing anew without saying since when may have found a
-   * mistake, or it changed: first as it had been described until then, then as it was on each day on which it was
-   * described anew within a season. What is judged of the day holds if it holds in each of them.
-   */
-  gardensOf(day: Day): readonly GardenOn[] {
-    const until = addDays(day, HELD_BEFORE_DAYS);
-    const anew = this.#pastNow().anew.filter((each) => day < each && each <= until);
-    return [...new Set([day, ...anew].map((told) => this.#gardenOn(day, told)))];
-  }
-
-  #gardenOn(day: Day, told: Day): GardenOn {
-    const { changes, anew, gardens } = this.#pastNow();
-    const [changed, known] = [changes, anew].map((days, i) => countUpTo(days, i === 0 ? day : told));
-    const key = `${changed} ${known}`;
-    const held = gardens.get(key);
-    if (held) return held;
-    const garden = new GardenOn(this, (type) => this.#describedOn(type, day, told));
-    gardens.set(key, garden);
-    return garden;
-  }
-
-  get #zone(): string {
-    return this.all('garden').get('')?.zone ?? 'UTC';
-  }
-
-  #pastNow(): Past {
-    if (this.#past?.revision === this.#revision) return this.#past;
-    const zone = this.#zone;
-    const [changes, anew] = [new Set<Day>(), new Set<Day>()];
-    for (const type of DESCRIBED)
-      for (const { id, entries } of this.#subjects[type].everything())
-        for (const [, each] of counted(type, this.#liveEntries(type, id, entries), zone)) {
-          if (each.from !== undefined) changes.add(each.from);
-          if (each.anew !== undefined) anew.add(each.anew);
-        }
-    this.#past = {
-      revision: this.#revision,
-      changes: [...changes].sort(),
-      anew: [...anew].sort(),
-      gardens: new Map(),
-    };
-    return this.#past;
-  }
-
-  #describedOn<T extends SubjectType>(type: T, day: Day, told: Day): ReadonlyMap<string, States[T]> {
-    if (!(DESCRIBED as readonly SubjectType[]).includes(type)) return this.all(type);
-    const when = { day, told, zone: this.#zone };
-    const states = new Map<string, States[T]>();
-    for (const { id, entries, state } of this.#subjects[type].everything()) {
-      const live = this.#liveEntries(type, id, entries);
-      const held = inForceOn(type, live, when);
-      const then = held === live ? state : held.length > 0 ? foldSubject(type, id, held) : undefined;
-      if (then !== undefined) states.set(id, then);
-    }
-    return states;
+  /** Every subject of a type with the entries in force that name it, in their order; and how it is folded from some. */
+  *everything<T extends SubjectType>(type: T): Generator<EverySubject<T>, undefined> {
+    for (const { id, entries, state } of this.#subjects[type].everything())
+      yield {
+        entries: this.#liveEntries(type, id, entries),
+        fold: (some) => (some.length > 0 ? foldSubject(type, id, some) : undefined),
+        id,
+        state: state as States[T] | undefined,
+      };
+    return undefined;
   }
 
   /** Is there any of that type? Cheaper than to ask how many. */
@@ -362,9 +302,3 @@ export class Journal implements GardenView {
     });
   }
 }
-
-/** @param days the earliest first. */
-const countUpTo = (days: readonly Day[], day: Day): number => {
-  const after = days.findIndex((each) => each > day);
-  return after < 0 ? days.length : after;
-};

@@ -4,6 +4,7 @@ import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
+import { gardensOf } from '../journal/past';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
@@ -60,7 +61,7 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
   return (id, day) => {
     const key = `${id}|${day}`;
     if (verdicts.has(key)) return verdicts.get(key);
-    const found = journal.gardensOf(day).flatMap((then) => verdictsIn(then, id, day));
+    const found = gardensOf(journal, day).flatMap((then) => verdictsIn(then, id, day));
     const verdict = VERDICTS_WORST_FIRST.find((each) => found.includes(each));
     verdicts.set(key, verdict);
     return verdict;

@@ -2,6 +2,7 @@ import { cropOf } from '../crops/catalogue';
 import type { IsolationVerdict } from '../isolation/isolationReport';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
+import { gardensOf } from '../journal/past';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Cage } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
@@ -121,7 +122,7 @@ function standsIn(
 
 /** Did all plants of other varieties of the same crossing group stand in cages that were shut on a day? */
 const othersAreShutIn = (journal: Journal, plant: string, day: Day, zone: string): boolean =>
-  journal.gardensOf(day).every((then) => areShutInAt(then, plant, day, zone));
+  gardensOf(journal, day).every((then) => areShutInAt(then, plant, day, zone));
 
 function areShutInAt(then: GardenView, plant: string, day: Day, zone: string): boolean {
   const varieties = then.all('variety');

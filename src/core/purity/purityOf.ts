@@ -6,6 +6,7 @@ import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { meantFor } from '../journal/matingOf';
+import { gardensOf } from '../journal/past';
 import { plantingOf } from '../journal/plantingOf';
 import { guardOf, type IsolationOf } from './guards';
 import { addDays } from '../time/calendar';
@@ -66,7 +67,7 @@ const seedSourcesOf = (
   plant: Plant,
   variety: Variety,
 ): readonly SeedSource[] =>
-  (day === undefined ? [journal] : journal.gardensOf(day)).map((then) => {
+  (day === undefined ? [journal] : gardensOf(journal, day)).map((then) => {
     const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
     return plantingOf(then, was ?? plant, as ?? variety).seedSource;
   });
