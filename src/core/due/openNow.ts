@@ -1,6 +1,6 @@
 import type { PollinationMethod } from '../crops/crop';
 import { cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
-import { anyPollenSpoils } from '../isolation/requiredDistance';
+import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import { comparePlants } from '../garden/places';
 import type { Journal } from '../journal/journal';
 import { type BudCount, walkId } from '../journal/kinds/walk';

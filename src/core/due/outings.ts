@@ -10,7 +10,7 @@ import {
 import { OUTINGS, outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { comparePlants } from '../garden/places';
-import { anyPollenSpoils } from '../isolation/requiredDistance';
+import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';

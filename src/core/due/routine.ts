@@ -1,7 +1,7 @@
 import { ROW_METHODS, type RowMethod } from '../crops/crop';
 import { cropOf, isCoveredForSeed, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
-import { anyPollenSpoils } from '../isolation/requiredDistance';
+import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
 import type { Garden, Plant } from '../journal/state';

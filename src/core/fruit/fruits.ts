@@ -1,13 +1,13 @@
 import { cropOf } from '../crops/catalogue';
 import type { Looks } from '../crops/crop';
 import { cohortOf } from '../journal/cohort';
+import { isOfFruit } from '../journal/isGone';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { cohortHistories, fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
-import { isOfFruit } from './harvested';
 
 /** A pollinated flower, or those of a cohort that have no tag, with all that is known of it. */
 export interface Fruit {

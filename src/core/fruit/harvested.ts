@@ -1,6 +1,5 @@
 import type { Fact } from '../journal/entry';
 import type { HarvestUse, TagState } from '../journal/kinds/fruit';
-import type { Look } from '../journal/state';
 
 /**
  * How the tag of a fruit was found. Of the fruit itself it says nothing: one that had failed has not recovered because
@@ -12,14 +11,6 @@ export const tagFound = (bloom: string, tag: TagState): Extract<Fact, { kind: 'l
   kind: 'looked',
   body: { bloom, seen: 'unsure', tag },
 });
-
-/**
- * Does a look say anything of the fruit, besides its tag?
- *
- * @example isOfFruit({ seen: 'unsure', tag: 'gone' }) // false
- */
-export const isOfFruit = ({ seen, tag }: Pick<Look, 'seen' | 'tag'>): boolean =>
-  tag === undefined || seen !== 'unsure';
 
 /** What a fruit was picked for, and how its tag and its plant looked then. */
 export interface Harvested {

@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import type { CrossingRisk } from './crossingRisk';
 import type { GrownVariety } from './question';
-import { anyPollenSpoils } from './requiredDistance';
+import { anyPollenSpoils } from './anyPollenSpoils';
 
 /** What a method costs the grower, cheapest first: our default order; a grower's own may differ. */
 const METHOD_COSTS = ['asking', 'waiting', 'morningWork', 'building', 'space', 'harvest'] as const;

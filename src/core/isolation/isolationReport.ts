@@ -8,7 +8,8 @@ import { sumOfRanges, type ShareRange } from './expectedOutcrossing';
 import { isolationMethods, type IsolationMethod } from './isolationMethods';
 import { measureByTrees, type Measurements, type Nearest } from './measurements';
 import type { GrownVariety, IsolationQuestion } from './question';
-import { anyPollenSpoils, requiredDistance, type DistanceReason } from './requiredDistance';
+import { anyPollenSpoils } from './anyPollenSpoils';
+import { requiredDistance, type DistanceReason } from './requiredDistance';
 
 /**
  * `notRequired`: only eaten. `noRisk`: nothing that can cross. `isolated`: everything that can is far enough away or

@@ -2,7 +2,7 @@ import { cropOf, type CropId } from '../crops/catalogue';
 import { shedsPollen, type VarietyTraits } from '../crops/traits';
 import { wantsSeed, type Purpose, type SeedSource } from '../crops/variety';
 import { reason, type Reason } from '../text/reason';
-import { anyPollenSpoils } from './requiredDistance';
+import { anyPollenSpoils } from './anyPollenSpoils';
 
 /** What a variety is, as far as pollination is concerned. */
 export interface PollinationVariety {

@@ -1,3 +1,4 @@
+import { anyPollenSpoils } from './anyPollenSpoils';
 import { cropOf, type CropId } from '../crops/catalogue';
 import type { Distances } from '../crops/crop';
 import type { StylePosition } from '../crops/traits';
@@ -41,14 +42,6 @@ const RANGE: Readonly<Record<Purpose, keyof Distances>> = {
 
 /** Place within the range, from its lower to its upper end. Our default. */
 const WITHIN_RANGE: Readonly<Record<Ground, number>> = { sheltered: 0, mixed: 0.5, open: 1 };
-
-/**
- * Does any pollen spoil what a variety is grown for? It does where fruit sets without and is better so.
- *
- * @example anyPollenSpoils({ crop: 'cucumber', purpose: 'eat', parthenocarpic: true }) // true
- */
-export const anyPollenSpoils = ({ crop, purpose, parthenocarpic }: DistanceQuestion): boolean =>
-  purpose === 'eat' && parthenocarpic === true && cropOf(crop).pollinationSpoilsFruit === true;
 
 /**
  * The smallest distance from anything it can cross with that a purpose calls for: the lower end of the range behind

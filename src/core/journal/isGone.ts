@@ -1,5 +1,5 @@
 import type { LookFinding } from './kinds/fruit';
-import type { Bloom } from './state';
+import type { Bloom, Look } from './state';
 
 /** Seen so, a fruit grows, if not as it should. */
 export const GROWING: readonly LookFinding[] = ['growing', 'misshapen'];
@@ -16,3 +16,11 @@ export function isGone({ removed, harvest, looks }: Pick<Bloom, 'removed' | 'har
   const last = looks.findLast(({ seen }) => GROWING.includes(seen) || FAILED.includes(seen));
   return last !== undefined && FAILED.includes(last.seen);
 }
+
+/**
+ * Does a look say anything of the fruit, besides its tag?
+ *
+ * @example isOfFruit({ seen: 'unsure', tag: 'gone' }) // false
+ */
+export const isOfFruit = ({ seen, tag }: Pick<Look, 'seen' | 'tag'>): boolean =>
+  tag === undefined || seen !== 'unsure';

@@ -7,7 +7,7 @@ import type { FemaleBud } from '../pairing/buds';
 import { addDays } from '../time/calendar';
 import type { ChoreContext } from './operations/operation';
 import { choresDue } from './operations/operations';
-import { choreStopId } from './stops';
+import { choreStopId } from './stopsLeft';
 
 /**
  * What is due on an outing without pollen.

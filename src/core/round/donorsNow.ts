@@ -9,7 +9,7 @@ import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { isMaleForSeed, mayTake, usesLeft, type MaleBud } from '../pairing/buds';
 import { isTainted } from '../purity/contact';
 import { donorsAt } from './operations/operations';
-import { stopsLeft } from './stops';
+import { stopsLeft } from './stopsLeft';
 
 /** A donor as it stands at the stop. */
 export interface DonorNow extends Donor {

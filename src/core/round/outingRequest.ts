@@ -18,7 +18,7 @@ import { choresOf } from './chores';
 import { flowersDue, isInHand, type FlowersDue } from '../due/flowersDue';
 import { handlingTimes } from '../outing/handling';
 import { malesCarried, type OutingDay } from '../outing/outingDay';
-import { plannedFlowers } from './stops';
+import { plannedFlowers } from './stopsLeft';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
 import { WALKING_M_PER_MS } from './roundJobs';

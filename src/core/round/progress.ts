@@ -5,7 +5,7 @@ import { toMs } from '../time/calendar';
 import { USUAL_HANDLING } from '../outing/handling';
 import { canBeLate, pollenAt, serviceMs } from './operations/operations';
 import type { HandlingMs } from './operations/operation';
-import { stopsLeft } from './stops';
+import { stopsLeft } from './stopsLeft';
 
 /** How far a round has come. The place in it follows from what was done, so closing the app loses nothing. */
 export interface Progress {

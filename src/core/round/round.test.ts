@@ -17,7 +17,8 @@ import { malesCarried, roundsBeside, roundsOf, type OutingDay } from '../outing/
 import { asPlanned } from './asPlanned';
 import { donorsNow } from './donorsNow';
 import { progressOf } from './progress';
-import { plannedFlowers, replannedStops, stopsOf } from './stops';
+import { replannedStops, stopsOf } from './stops';
+import { plannedFlowers } from './stopsLeft';
 import { walkFacts, type FoundOnWalk, type WalkContext } from '../outing/walkFacts';
 
 const MORNING = '2026-07-19';

@@ -1,11 +1,12 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import type { Chore, Stop } from '../journal/kinds/stops';
+import type { Stop } from '../journal/kinds/stops';
 import type { Round } from '../journal/state';
 import { toInstant } from '../time/calendar';
-import { motherAt, pollenAt } from './operations/operations';
+import { pollenAt } from './operations/operations';
 import type { OutingPlan } from './planOuting';
 import type { PlannedStop, RoundPlan } from './planRound';
+import { choreStopId } from './stopsLeft';
 
 /**
  * The stops of a plan as they are recorded. A stop is named after its first flower, and the pollination of it, so a new plan of the
@@ -14,13 +15,6 @@ import type { PlannedStop, RoundPlan } from './planRound';
  * @example stopsOf({ stops: [] }) // []
  */
 export const stopsOf = (plan: Pick<RoundPlan, 'stops'>): Stop[] => plan.stops.map(stopOf);
-
-/**
- * The id of a stop without pollen: its kind, and its plant. What is due of it there may change from day to day.
- *
- * @example choreStopId({ kind: 'strip', plant: 'p1', variety: 'v' }) // 'strip-p1'
- */
-export const choreStopId = ({ kind, plant }: Chore): string => `${kind}-${plant}`;
 
 function stopOf(planned: PlannedStop): Stop {
   const eta = toInstant(planned.eta);
@@ -98,14 +92,6 @@ export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop):
 }
 
 /**
- * The females that rounds lead to.
- *
- * @example plannedFlowers([]).size // 0
- */
-export const plannedFlowers = (rounds: readonly Round[]): ReadonlySet<string> =>
-  new Set(rounds.flatMap(({ stops }) => stops.flatMap((stop) => motherAt(stop) ?? [])));
-
-/**
  * The plant at which something was done last on a round.
  *
  * @example lastDoneAt(undefined) // undefined
@@ -119,10 +105,3 @@ export function lastDoneAt(round: Round | undefined): string | undefined {
   );
   return last?.plant;
 }
-
-/**
- * The stops of a round that are still to do.
- *
- * @example stopsLeft(round).length // 0 when it is finished
- */
-export const stopsLeft = (round: Round): Stop[] => round.stops.filter(({ stop }) => !round.done.has(stop));

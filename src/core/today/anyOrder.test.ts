@@ -15,7 +15,7 @@ import { flowersDue } from '../due/flowersDue';
 import { outingRequest, obstaclesOf, roundVarieties } from '../round/outingRequest';
 import { roundsOf } from '../outing/outingDay';
 import { planOuting } from '../round/planOuting';
-import { stopsLeft } from '../round/stops';
+import { stopsLeft } from '../round/stopsLeft';
 import { growingCrops, outingsAt, plantsToWalk, walkAt } from '../due/outings';
 import { todayOf } from './today';
 

@@ -8,7 +8,7 @@ import { serviceMs } from '../round/operations/operations';
 import type { HandlingMs } from '../round/operations/operation';
 import { outingsAt, type OutingNow } from '../due/outings';
 import { mayTake, usesLeft } from '../pairing/buds';
-import { plannedFlowers, stopsLeft } from '../round/stops';
+import { plannedFlowers, stopsLeft } from '../round/stopsLeft';
 
 /** An outing with its flowers and what they want done. */
 export interface OutingState {

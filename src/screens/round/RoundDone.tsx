@@ -4,7 +4,7 @@ import type { Round } from '@/core/journal/state';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import { motherAt } from '@/core/round/operations/operations';
 import { roundResult } from '@/core/round/roundResult';
-import { stopsLeft } from '@/core/round/stops';
+import { stopsLeft } from '@/core/round/stopsLeft';
 import { plantLabel } from '@/core/records/plantLabel';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';

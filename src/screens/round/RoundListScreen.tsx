@@ -9,7 +9,7 @@ import { plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
 import { asPlanned } from '@/core/round/asPlanned';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
-import { stopsLeft } from '@/core/round/stops';
+import { stopsLeft } from '@/core/round/stopsLeft';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { Journal } from '@/core/journal/journal';
 import type { Round } from '@/core/journal/state';
-import { stopsLeft } from '@/core/round/stops';
+import { stopsLeft } from '@/core/round/stopsLeft';
 import { useStore } from '@/data/hooks/useGarden';
 import { ListRow } from '@/ui/parts/ListRow';
 import type { Format } from '../format/format';
