@@ -12,7 +12,7 @@ import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { cohortOf } from '../journal/cohort';
 import { isCovered } from '../journal/isCovered';
-import { isGone } from '../journal/isGone';
+import { isGone } from '../journal/looks';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
 import { meantFor, type Meant } from '../journal/matingOf';
@@ -244,7 +244,7 @@ function femaleBud(
   application: number,
 ): FemaleBud[] {
   const stands = journal.all('plant').get(plant);
-  if (!variety || !meant || !stands || stands.removed) return [];
+  if (!variety || !meant || !stands) return [];
   const forSeed = wantsSeed(meant.purpose);
   const { males: wanted } = techniqueOf(journal, meant);
   return [

@@ -1,8 +1,8 @@
 import type { Looks } from '../crops/crop';
-import { FAILED, GROWING } from '../journal/isGone';
+import { FAILED, GROWING } from '../journal/looks';
 import type { Cause, FruitRemoval } from '../journal/kinds/fruit';
 import { addsFlowers, pollinationsOf } from '../journal/pollinations';
-import { wasAtTaggedToo } from '../journal/withCohortHistory';
+import { wasCounted } from '../journal/withCohortHistory';
 import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
@@ -96,6 +96,7 @@ export function cohortHistories(
   zone: string,
 ): FruitHistory[] {
   const untagged = Math.max(0, cohort.count - members.length);
+  const all = members.map(({ taggedAt }) => taggedAt);
   const pollinations = pollinationOfEach(cohort);
   // Those that were taken off are of those that grew: the ones that would be counted first.
   const takenOff = (cohort.thinned ?? []).flatMap(({ how, at, count }) =>
@@ -107,15 +108,9 @@ export function cohortHistories(
     const own = cohort.looks.map((look): Look => {
       if (look.growing === undefined) return look;
       const day = dayAt(toMs(look.at), zone);
-      const atAll = wasAtTaggedToo(
-        look,
-        cohort,
-        members.map(({ taggedAt }) => taggedAt),
-      );
-      // Who has a tag by then is looked at by itself, where it was not counted with them.
+      // Who has a tag is looked at by itself; of those that were counted the rest has none.
       const tagged = members.filter(
-        ({ history, taggedAt }) =>
-          (atAll || (taggedAt !== undefined && toMs(taggedAt) > toMs(look.at))) && isGrowingOn(history, day),
+        ({ history, taggedAt }) => wasCounted(look, cohort, taggedAt, all) && isGrowingOn(history, day),
       ).length;
       // Those that are off already were not there to be counted.
       const off = takenOff.filter(({ at }) => toMs(at) <= toMs(look.at)).length;

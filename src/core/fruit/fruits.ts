@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import type { Looks } from '../crops/crop';
 import { cohortOf } from '../journal/cohort';
-import { isOfFruit } from '../journal/isGone';
+import { isOfFruit } from '../journal/looks';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';

@@ -139,7 +139,7 @@ describe('what the seed was sown from', () => {
     expect(source(phone)).toMatchObject({ state: 'holds', reasons: [{ code: 'seed.ownGuarded' }] });
   });
 
-  test('noted anew soon after, it may be a mistake put right or the next packet: the worse counts', () => {
+  test('noted again soon after, it may be a mistake put right or the next packet: the worse counts', () => {
     for (const seeds of [
       ['f1', 'ownGuarded'],
       ['ownGuarded', 'f1'],

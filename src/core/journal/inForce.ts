@@ -51,10 +51,10 @@ export interface Counted {
   /** From this day on; missing where it counts on all. */
   readonly from?: Day;
   /**
-   * The day on which a thing was described anew: it may have changed, so that it counts from then on, or a mistake was
+   * The day on which a thing was described again: it may have changed, so that it counts from then on, or a mistake was
    * put right, so that it counts before.
    */
-  readonly anew?: Day;
+  readonly again?: Day;
 }
 
 /**
@@ -85,7 +85,7 @@ export function* counted(
       continue;
     }
     const from = addDays(day, -HELD_BEFORE_DAYS);
-    if (!isFirst) yield [entry, { from, anew: day }];
+    if (!isFirst) yield [entry, { from, again: day }];
     else yield [entry, STANDS.has(type) ? { from } : {}];
     isFirst = false;
   }
@@ -95,7 +95,7 @@ export function* counted(
 /**
  * Of the entries of a subject those that count on a day.
  *
- * @param told what was described anew up to this day counts too, as a mistake put right.
+ * @param told what was described again up to this day counts too, as a mistake put right.
  * @example inForceOn('plant', [planted, pulledOut], { day: '2026-07-20', told: '2026-07-20', zone: 'UTC' }) // [planted]
  */
 export function inForceOn(
@@ -104,7 +104,7 @@ export function inForceOn(
   { day, told, zone }: { readonly day: Day; readonly told: Day; readonly zone: string },
 ): readonly Entry[] {
   const held: Entry[] = [];
-  for (const [entry, { from = day, anew = day }] of counted(type, entries, zone))
-    if (from <= day && anew <= told) held.push(entry);
+  for (const [entry, { from = day, again = day }] of counted(type, entries, zone))
+    if (from <= day && again <= told) held.push(entry);
   return held.length === entries.length ? entries : held;
 }

@@ -21,12 +21,11 @@ type Subjects = { readonly [T in SubjectType]: SubjectMap<States[T]> };
 
 type AnySubjects = SubjectMap<States[SubjectType]>;
 
-/** One thing the journal speaks of, for who folds it otherwise. */
+/** One thing the journal speaks of, with the entries in force that name it, in their total order. */
 export interface EverySubject<T extends SubjectType> {
   readonly id: string;
   readonly entries: readonly Entry[];
   readonly state: States[T] | undefined;
-  readonly fold: (some: readonly Entry[]) => States[T] | undefined;
 }
 
 /**
@@ -91,15 +90,10 @@ export class Journal implements GardenView {
     return this.#subjects[type];
   }
 
-  /** Every subject of a type with the entries in force that name it, in their order; and how it is folded from some. */
+  /** Every subject of a type, also one of which no entry in force speaks any more. */
   *everything<T extends SubjectType>(type: T): Generator<EverySubject<T>, undefined> {
     for (const { id, entries, state } of this.#subjects[type].everything())
-      yield {
-        entries: this.#liveEntries(type, id, entries),
-        fold: (some) => (some.length > 0 ? foldSubject(type, id, some) : undefined),
-        id,
-        state: state as States[T] | undefined,
-      };
+      yield { id, entries: this.#liveEntries(type, id, entries), state: state as States[T] | undefined };
     return undefined;
   }
 

@@ -4,38 +4,32 @@ import { GardenOn } from './gardenOn';
 import { counted, DESCRIBED, HELD_BEFORE_DAYS, inForceOn } from './inForce';
 import type { Journal } from './journal';
 import type { SubjectType } from './kinds/definition';
+import { perRevision } from './perRevision';
+import { foldSubject } from './reduce';
 import type { States } from './state';
 
-/** Gardens as they stood, at a revision of the journal. */
+/** Gardens as they stood. */
 interface Past {
-  readonly revision: number;
   readonly zone: string;
   /** The days from which what is described counts, or does so no more, the earliest first. */
   readonly changes: readonly Day[];
-  /** The days on which something was described anew, the earliest first. */
-  readonly anew: readonly Day[];
+  /** The days on which something was described again, the earliest first. */
+  readonly again: readonly Day[];
   /** By how many of each had come. */
   readonly gardens: Map<string, GardenOn>;
 }
 
-const pasts = new WeakMap<Journal, Past>();
-
-function pastOf(journal: Journal): Past {
-  const { revision } = journal;
-  const held = pasts.get(journal);
-  if (held?.revision === revision) return held;
+const pastOf = perRevision((journal): Past => {
   const zone = journal.all('garden').get('')?.zone ?? 'UTC';
-  const [changes, anew] = [new Set<Day>(), new Set<Day>()];
+  const [changes, again] = [new Set<Day>(), new Set<Day>()];
   for (const type of DESCRIBED)
     for (const { entries } of journal.everything(type))
       for (const [, each] of counted(type, entries, zone)) {
         if (each.from !== undefined) changes.add(each.from);
-        if (each.anew !== undefined) anew.add(each.anew);
+        if (each.again !== undefined) again.add(each.again);
       }
-  const past = { revision, zone, changes: [...changes].sort(), anew: [...anew].sort(), gardens: new Map() };
-  pasts.set(journal, past);
-  return past;
-}
+  return { zone, changes: [...changes].sort(), again: [...again].sort(), gardens: new Map() };
+});
 
 /**
  * The garden as it stood on a day: what is described as it was in force then, whatever was changed or taken off the plan
@@ -46,21 +40,21 @@ function pastOf(journal: Journal): Past {
 export const gardenOn = (journal: Journal, day: Day): GardenOn => gardenTold(journal, day, day);
 
 /**
- * The gardens that may have stood on a day. Who describes a thing anew without saying since when may have found a
+ * The gardens that may have stood on a day. Who describes a thing again without saying since when may have found a
  * mistake, or it changed: first as it had been described until then, then as it was on each day on which it was
- * described anew within a season. What is judged of the day holds if it holds in each of them.
+ * described again within a season. What is judged of the day holds if it holds in each of them.
  *
  * @example gardensOf(new Journal(), '2026-07-20').length // 1
  */
 export function gardensOf(journal: Journal, day: Day): readonly GardenOn[] {
   const until = addDays(day, HELD_BEFORE_DAYS);
-  const anew = pastOf(journal).anew.filter((each) => day < each && each <= until);
-  return [...new Set([day, ...anew].map((told) => gardenTold(journal, day, told)))];
+  const again = pastOf(journal).again.filter((each) => day < each && each <= until);
+  return [...new Set([day, ...again].map((told) => gardenTold(journal, day, told)))];
 }
 
 function gardenTold(journal: Journal, day: Day, told: Day): GardenOn {
-  const { changes, anew, gardens, zone } = pastOf(journal);
-  const key = `${countUpTo(changes, day)} ${countUpTo(anew, told)}`;
+  const { changes, again, gardens, zone } = pastOf(journal);
+  const key = `${countUpTo(changes, day)} ${countUpTo(again, told)}`;
   const held = gardens.get(key);
   if (held) return held;
   const garden = new GardenOn(journal, (type) => describedOn(journal, type, { day, told, zone }));
@@ -75,9 +69,9 @@ function describedOn<T extends SubjectType>(
 ): ReadonlyMap<string, States[T]> {
   if (!(DESCRIBED as readonly SubjectType[]).includes(type)) return journal.all(type);
   const states = new Map<string, States[T]>();
-  for (const { id, entries, state, fold } of journal.everything(type)) {
+  for (const { id, entries, state } of journal.everything(type)) {
     const held = inForceOn(type, entries, when);
-    const then = held === entries ? state : fold(held);
+    const then = held === entries ? state : held.length > 0 ? foldSubject(type, id, held) : undefined;
     if (then !== undefined) states.set(id, then);
   }
   return states;

@@ -18,32 +18,36 @@ export function withCohortHistory(journal: Journal, bloom: Bloom): Bloom {
   return journal.all('pollen').size > 0 ? withDonorsOfMixes(journal, own) : own;
 }
 
+/** Was it one of those without a tag at that time? */
+const hadNoTag = (taggedAt: Instant | undefined, { at }: { readonly at: Instant }): boolean =>
+  taggedAt === undefined || toMs(at) <= toMs(taggedAt);
+
 /**
- * Was a look by count at those of a cohort too that have a tag? It says of how many: of more than those without one.
+ * Did a look by count at a cohort count one of it that has a tag now? It did before it got that, and where it was at more
+ * than had none.
  *
- * @param tagged when each that has a tag got it.
- * @example wasAtTaggedToo({ at, of: 2 }, { count: 3 }, [dayBefore]) // false: at the two that have none
+ * @param all when each that has a tag got it.
+ * @example wasCounted({ at, of: 2 }, { count: 3 }, dayBefore, [dayBefore]) // false: it was at the two that had none
  */
-export function wasAtTaggedToo(
-  { at, of }: Pick<Look, 'at' | 'of'>,
+export function wasCounted(
+  look: Pick<Look, 'at' | 'of'>,
   { count }: Pick<Bloom, 'count'>,
-  tagged: readonly (Instant | undefined)[],
+  taggedAt: Instant | undefined,
+  all: readonly (Instant | undefined)[],
 ): boolean {
-  const byThen = tagged.filter((each) => each !== undefined && toMs(each) <= toMs(at)).length;
-  return of === undefined || of > count - byThen;
+  if (hadNoTag(taggedAt, look)) return true;
+  const tagged = all.filter((each) => !hadNoTag(each, look)).length;
+  return look.of === undefined || look.of > count - tagged;
 }
 
 function joined(journal: Journal, bloom: Bloom, cohort: Bloom): Bloom {
-  const tagged = cohort.members.map((id) => journal.all('bloom').get(id)?.taggedAt);
-  // Afterwards it was none of those that were done and counted.
-  const wasOneThen = ({ at }: { readonly at: Instant }): boolean =>
-    bloom.taggedAt === undefined || toMs(at) <= toMs(bloom.taggedAt);
-  const given = [...pollinationsOf(cohort).filter(wasOneThen), ...pollinationsOf(bloom)];
-  const [first, ...later] = given.sort(byTime);
-  const looksAtHer = cohort.looks.filter(
-    (look) => speaksForAll(look) && (wasOneThen(look) || wasAtTaggedToo(look, cohort, tagged)),
-  );
-  const looks = [...looksAtHer, ...bloom.looks].sort(byTime);
+  const { taggedAt } = bloom;
+  const all = cohort.members.map((id) => journal.all('bloom').get(id)?.taggedAt);
+  // Afterwards it was none of those that got any.
+  const given = pollinationsOf(cohort).filter((each) => hadNoTag(taggedAt, each));
+  const [first, ...later] = [...given, ...pollinationsOf(bloom)].sort(byTime);
+  const counts = cohort.looks.filter((look) => speaksForAll(look) && wasCounted(look, cohort, taggedAt, all));
+  const looks = [...counts, ...bloom.looks].sort(byTime);
   return { ...bloom, ...(first && { pollination: first }), laterPollinations: later, looks };
 }
 

@@ -2,6 +2,7 @@ import { crossingFrequency } from '../isolation/compatibility';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason, Finding } from '../journal/kinds/roundBodies';
+import { perRevision } from '../journal/perRevision';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Pollination } from '../journal/state';
 import { addDays, MS_PER_HOUR, toMs } from '../time/calendar';
@@ -30,16 +31,13 @@ const KEPT_DAYS = 3;
 
 const isBrush = ({ method }: Pollination): boolean => method === 'brush' || method === 'swab';
 
-/** What was touched on each day, as it is known at a revision of a journal: a day's flowers are asked for one by one. */
-const known = new WeakMap<Journal, { revision: number; days: Map<Day, readonly Touch[]> }>();
+/** What was touched, by day: a day's flowers are asked for one by one. */
+const touchesByDay = perRevision(() => new Map<Day, readonly Touch[]>());
 
-function touchesOf(journal: Journal, day: Day): readonly Touch[] {
-  const { revision } = journal;
-  const held = known.get(journal);
-  const days = held?.revision === revision ? held.days : new Map<Day, readonly Touch[]>();
-  if (days !== held?.days) known.set(journal, { revision, days });
-  const before = days.get(day);
-  if (before) return before;
+function touchesOn(journal: Journal, day: Day): readonly Touch[] {
+  const days = touchesByDay(journal);
+  const held = days.get(day);
+  if (held) return held;
   const touches = journal.bloomsBetween(addDays(day, -RECEPTIVE_DAYS), day).flatMap((female) =>
     pollinationsOf(female)
       .filter((each) => (each.day ?? female.day) === day)
@@ -49,11 +47,14 @@ function touchesOf(journal: Journal, day: Day): readonly Touch[] {
   return touches;
 }
 
+/** What was touched on a day and on so many before it. */
+const touchesUpTo = (journal: Journal, day: Day, before: number): Touch[] =>
+  Array.from({ length: before + 1 }, (_, back) => touchesOn(journal, addDays(day, -back))).flat();
+
 /** Touches of the days up to one that came before a pollination, the latest first. */
 function touchedBefore(journal: Journal, pollination: Pollination, day: Day, days: number): Touch[] {
   const now = toMs(pollination.at);
-  return Array.from({ length: days + 1 }, (_, back) => touchesOf(journal, addDays(day, -back)))
-    .flat()
+  return touchesUpTo(journal, day, days)
     .filter(({ pollination: { at, entry } }) => {
       const since = now - toMs(at);
       return since > 0 || (since === 0 && entry < pollination.entry);
@@ -155,8 +156,6 @@ export function visitedBefore(journal: Journal, bloom: Bloom): readonly Touch[] 
  * @example isTainted(journal, 'm2', '2026-07-19') // true after it brushed a female with a hole
  */
 export const isTainted = (journal: Journal, male: string, day: Day): boolean =>
-  Array.from({ length: KEPT_DAYS + 1 }, (_, back) => touchesOf(journal, addDays(day, -back)))
-    .flat()
-    .some(
-      (touch) => touch.pollination.donors.some(({ bloom }) => bloom === male) && mayHaveBeenVisited(touch),
-    );
+  touchesUpTo(journal, day, KEPT_DAYS).some(
+    (touch) => touch.pollination.donors.some(({ bloom }) => bloom === male) && mayHaveBeenVisited(touch),
+  );

@@ -132,7 +132,7 @@ test('a torn cover over whole petals, and a tag that is hard to read, leave the 
     looks: [seen('hardToRead', '2026-08-01T09:00:00.000Z'), seen('there', '2026-08-02T09:00:00.000Z')],
     ...harvested(true),
   });
-  // Who can read it now may have written it anew: that heals nothing.
+  // Who can read it now may have written it again: that heals nothing.
   expect(judge(written)).toMatchObject({ grade: 'doubtful', weakest: { link: 'tag' } });
 });
 

@@ -1,5 +1,5 @@
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
-import { isOfFruit } from '@/core/journal/isGone';
+import { isOfFruit } from '@/core/journal/looks';
 import { cohortOf } from '@/core/journal/cohort';
 import type { Season } from '@/core/journal/state';
 import { seasonAt } from '@/core/season/seasons';
