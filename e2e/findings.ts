@@ -11,6 +11,8 @@ type Window = typeof globalThis & { readonly axe?: typeof axe };
  * that passes is most of a report, and most of its time.
  */
 export async function seriousFindings(page: Page, rules: 'all' | 'contrast' = 'all'): Promise<string[]> {
+  // A dialogue is one when it has come up.
+  await expect(page.locator('[aria-modal]:not([role])')).toHaveCount(0);
   if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(AXE);
   return page.evaluate(async (only) => {
     const { violations } = await (globalThis as Window).axe!.run({

@@ -19,17 +19,31 @@ const MAX_QUOTED = 6;
 export interface FaultListProps {
   readonly sheet: Sheet;
   readonly faults: readonly CellFault[];
+  /** The table has been changed, and these are of before. */
+  readonly reading: boolean;
   readonly onChange: (sheet: Sheet) => void;
 }
 
+const NO_KEYS: ReadonlySet<string> = new Set();
+
 /** The cells that cannot be read, as questions: what one answer settles is asked once. */
-export function FaultList({ sheet, faults, onChange }: FaultListProps) {
+export function FaultList({ sheet, faults, reading, onChange }: FaultListProps) {
   const f = useFormat();
   const [open, setOpen] = useState<FaultGroup>();
-  const groups = faultGroups(faults);
+  const [answered, setAnswered] = useState(NO_KEYS);
+  // Gone at once, before the table is read again: nothing then moves under a finger.
+  const groups = faultGroups(faults).filter(({ fault }) => !reading || !answered.has(keyOf(fault)));
   if (groups.length === 0) return null;
-  const leaveOut = (lines: readonly number[]): void =>
-    onChange({ ...sheet, left: [...new Set([...sheet.left, ...lines])] });
+  const settle = (settled: readonly FaultGroup[], next: Sheet): void => {
+    setAnswered(new Set([...(reading ? answered : []), ...settled.map(({ fault }) => keyOf(fault))]));
+    setOpen(undefined);
+    onChange(next);
+  };
+  const leaveOut = (settled: readonly FaultGroup[]): void =>
+    settle(settled, {
+      ...sheet,
+      left: [...new Set([...sheet.left, ...settled.flatMap(({ lines }) => lines)])],
+    });
   return (
     <View>
       <Text variant="strong" tone="rust" live>
@@ -45,14 +59,8 @@ export function FaultList({ sheet, faults, onChange }: FaultListProps) {
       ) : null}
       <FixSheet
         group={open}
-        onWrite={({ lines }, use, text) => {
-          onChange(withCells(sheet, lines, use, text));
-          setOpen(undefined);
-        }}
-        onLeaveOut={({ lines }) => {
-          leaveOut(lines);
-          setOpen(undefined);
-        }}
+        onWrite={(group, use, text) => settle([group], withCells(sheet, group.lines, use, text))}
+        onLeaveOut={(group) => leaveOut([group])}
         onClose={() => setOpen(undefined)}
       />
     </View>
@@ -65,7 +73,7 @@ function UnknownKinds({
   onLeaveOut,
 }: {
   readonly groups: readonly FaultGroup[];
-  readonly onLeaveOut: (lines: readonly number[]) => void;
+  readonly onLeaveOut: (groups: readonly FaultGroup[]) => void;
 }) {
   const f = useFormat();
   const unknown = groups.filter(({ fault }) => fault.why === 'unknownKind');
@@ -80,7 +88,7 @@ function UnknownKinds({
       </Text>
       <Button
         title={`Leave out ${f.count(lines.length, 'line', 'lines')} of unknown kinds`}
-        onPress={() => onLeaveOut(lines)}
+        onPress={() => onLeaveOut(unknown)}
       />
     </View>
   );

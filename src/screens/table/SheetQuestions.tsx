@@ -20,7 +20,8 @@ export function DateQuestion({
   faults,
   onChange,
 }: QuestionProps & { readonly faults: readonly CellFault[] }) {
-  const doubtful = faults.find(({ why }) => why === 'whichDay')?.found;
+  // Answered, it is gone at once, before the table is read again: nothing then moves under a finger.
+  const doubtful = sheet.dates ? undefined : faults.find(({ why }) => why === 'whichDay')?.found;
   if (doubtful === undefined) return null;
   return (
     <Choice

@@ -149,7 +149,6 @@ function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boo
           onChange={(name) => void work.chooseTable(tables.find((each) => each.name === name)!)}
         />
       ) : null}
-      {busy ? <Text live>Reading the table…</Text> : null}
       <Trouble trouble={work.trouble} />
       {unnamed ? (
         <Text tone="rust" live>
@@ -159,12 +158,13 @@ function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boo
       {read ? (
         <>
           <DateQuestion sheet={sheet} faults={faults} onChange={work.change} />
-          <FaultList sheet={sheet} faults={faults} onChange={work.change} />
+          <FaultList sheet={sheet} faults={faults} reading={busy} onChange={work.change} />
           {read.ok ? <PlanPreview draft={read.draft} /> : null}
           <Assumptions assumed={read.assumed} />
           <DefaultQuestions sheet={sheet} assumed={read.assumed} onChange={work.change} />
         </>
       ) : null}
+      {busy ? <Text live>Reading the table…</Text> : null}
       {sheet.left.length > 0 ? (
         <Text variant="small" tone="soft">
           {`${f.count(sheet.left.length, 'line is', 'lines are')} left out. They stay here after the import.`}

@@ -64,6 +64,30 @@ test('a column is read as something else on a tap, and undone', async () => {
   await see(/^What is “Sky Pod”\?/);
 });
 
+test('an answered question is gone before the table is read again, and nothing then moves under a finger', async () => {
+  await openApp('/garden/table');
+  type('Or paste rows here', LIST);
+  await tap('Read the rows');
+  await tap('5 June');
+  await see('4 questions left. Nothing has been imported yet.');
+  const { read } = SHEET_READER;
+  let goOn = (): void => undefined;
+  const slow = new Promise<void>((resolve) => (goOn = resolve));
+  const reading = jest
+    .spyOn(SHEET_READER, 'read')
+    .mockImplementation((...asked) => slow.then(() => read(...asked)) as never);
+  await tap(/^How many is “20-25”\?/);
+  await tap('25');
+  await see('3 questions left. Nothing has been imported yet.');
+  await see('Reading the table…');
+  expect(screen.queryByText(/^How many is “20-25”\?/)).toBeNull();
+  // Taken back before it was read, it is asked again.
+  await tap('Undo the last change');
+  await see(/^How many is “20-25”\?/);
+  goOn();
+  reading.mockRestore();
+});
+
 test('what is no table says so', async () => {
   await openApp('/garden/table');
   type('Or paste rows here', ',,,');
