@@ -6,6 +6,7 @@ import { Journal } from '@/core/journal/journal';
 import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
 import { entryOf } from './entries';
 import type { Garden } from '@/core/journal/state';
+import type { Day } from '@/core/time/types';
 
 /** A garden for tests: in Central England, so that clocks show British summer time. */
 export const YARD: Garden = {
@@ -106,6 +107,10 @@ export function begin(grown: readonly GrownInYard[], device = 'a'): Phone {
   );
   return phone;
 }
+
+/** Somebody looked around, 20 km far, on some days: all that crosses is described. */
+export const lookedAround = (crop: CropId, ...days: readonly Day[]): Fact[] =>
+  days.map((day) => ({ kind: 'surroundings.looked', body: { crops: [crop], metres: 20_000, day } }));
 
 /** Every state of a journal, for comparing two. */
 export const statesOf = (journal: Journal): unknown =>

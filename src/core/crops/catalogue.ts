@@ -31,6 +31,8 @@ import { tomato } from './tomato';
 import type { VarietyTraits } from './traits';
 import { wantsSeed, type Purpose } from './variety';
 import { watermelon } from './watermelon';
+import { addDays } from '../time/calendar';
+import type { Day } from '../time/types';
 import { waxGourd } from './waxGourd';
 
 /** Every crop there is, a file a crop; its place here is its place in lists. */
@@ -184,8 +186,16 @@ const HOURS_A_DAY = 24;
  *
  * @example mostReceptiveDays(cropOf('corn')) // 10
  */
-export const mostReceptiveDays = ({ receptive }: Crop): number =>
+const mostReceptiveDays = ({ receptive }: Crop): number =>
   Math.max(1, Math.ceil((receptive?.value[1] ?? 0) / HOURS_A_DAY));
+
+/**
+ * The last day on which a female of a day may take pollen. What opens at dusk and shuts the next morning is open on both.
+ *
+ * @example lastReceptiveDay(cropOf('bottleGourd'), '2026-07-19') // '2026-07-20'
+ */
+export const lastReceptiveDay = (crop: Crop, day: Day): Day =>
+  addDays(day, mostReceptiveDays(crop) - (crop.hours?.shutsFrom === 'nextSunrise' ? 0 : 1));
 
 /**
  * Days on which a bloom that is worked for a goal is looked at again, the first one counted. What opens floret by floret

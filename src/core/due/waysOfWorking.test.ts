@@ -27,7 +27,8 @@ import { outingsAt, walkAt } from './outings';
 import { planOuting } from '../round/planOuting';
 import { walkFacts } from '../outing/walkFacts';
 import { stopsOf } from '../round/stops';
-import { begin, Phone, statesOf, YARD } from '@testing/yard';
+import { begin, lookedAround, Phone, statesOf, YARD } from '@testing/yard';
+import { addDays } from '../time/calendar';
 
 /** Fifteen ways in which growers work, each as what is recorded and what must follow. Times are UTC; clocks show +1 h. */
 
@@ -465,20 +466,24 @@ test('11. a cage opened on alternate days, and a flower guarded by distance only
   const opened = (id: string, day: Day): Fact => ({ kind: 'cage.opened', body: { cage: id, day } });
   phone.say('2026-07-10T09:00:00Z', cage('A', ['p1', 'p2']), cage('B', ['q1']));
   phone.say(`${TUE}T07:00:00Z`, opened('A', TUE));
-  phone.say(`${WED}T07:00:00Z`, opened('A', WED), opened('B', WED));
+  // Its flowers take pollen for three days: what opens next day still lets it in.
+  const [before, both] = [addDays(TUE, -3), addDays(TUE, 3)];
+  phone.say(`${both}T07:00:00Z`, opened('A', both), opened('B', both));
   const uncovered = { found: 'open', shutAgain: false, method: 'brush' } as const;
   const flower = (plant: string, day: Day, bloom: string): void => {
     phone.say(`${day}T08:00:00Z`, cover(plant, day, bloom, { sex: 'perfect', method: 'none' }));
     phone.say(`${day}T08:00:00Z`, cover(plant, day, `${bloom}-pollen`, { sex: 'perfect', method: 'none' }));
     phone.say(`${day}T09:00:00Z`, pollinate(bloom, plant, [`${plant}/${bloom}-pollen`], uncovered));
   };
-  flower('p1', MON, 'shut');
+  flower('p1', before, 'shut');
+  flower('p1', MON, 'dayBefore');
   flower('p1', TUE, 'inTurn');
-  flower('p1', WED, 'open');
+  flower('p1', both, 'open');
   expect(link(journal, 'shut', 'cover')).toBe('holds: guard.cage');
   expect(link(journal, 'shut', 'intact')).toBe('holds: guard.cage');
   expect(link(journal, 'shut', 'closedAgain')).toBe('holds: guard.cage');
   expect(link(journal, 'shut', 'cleanPollen')).toBe('holds: pollen.ownPlant');
+  expect(link(journal, 'dayBefore', 'cover')).toBe('doubtful: guard.cageInTurn');
   expect(purity(journal, 'inTurn').grade).toBe('doubtful');
   expect(link(journal, 'inTurn', 'cover')).toBe('doubtful: guard.cageInTurn');
   expect(link(journal, 'open', 'cover')).toBe('broken: cover.none');
@@ -486,6 +491,10 @@ test('11. a cage opened on alternate days, and a flower guarded by distance only
   flower('o1', MON, 'alone');
   const on = { isolationOf: isolationOf(journal, YARD) };
   expect(link(journal, 'alone', 'cover')).toBe('broken: cover.none');
+  expect(link(journal, 'alone', 'cover', on)).toBe('unknown: guard.notLooked');
+  expect(purity(journal, 'alone', on).grade).toBe('unproven');
+  phone.say(`${WED}T19:00:00Z`, ...lookedAround('okra', MON));
+  on.isolationOf = isolationOf(journal, YARD);
   expect(link(journal, 'alone', 'cover', on)).toBe('holds: guard.distance');
   expect(purity(journal, 'alone', on).grade).toBe('true');
   // Distance is judged for each variety: where others stand next to it, it guards nothing.
@@ -563,7 +572,9 @@ test('14. open-set fruit stripped, one kept', () => {
   expect(rates(journal, '2026-07-28').pollinated).toBe(0);
   expect(dueOn(journal, MON)).toEqual([]);
   expect(link(journal, 'k', 'cleanPollen')).toBe('broken: pollen.open');
-  expect(link(journal, 'k', 'cleanPollen', { isolationOf: () => 'noRisk' })).toBe('holds: guard.distance');
+  expect(
+    link(journal, 'k', 'cleanPollen', { isolationOf: () => ({ verdict: 'noRisk', requiredMetres: 100 }) }),
+  ).toBe('holds: guard.distance');
 });
 
 test('15. an evening walk bed by bed, exceptions only, over sixty plants in at most 8 kB', () => {

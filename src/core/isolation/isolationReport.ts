@@ -1,13 +1,15 @@
 import { cropOf } from '../crops/catalogue';
 import type { Reason } from '../text/reason';
+import { wasInFlower } from '../season/seenFlowering';
 import type { Day } from '../time/types';
-import { candidatesOf, daysBetweenFlowerings, type Candidate } from './candidates';
+import { candidatesOf, daysBetweenFlowerings, type Candidate, type SourceRef } from './candidates';
 import type { Compatibility } from './compatibility';
 import type { CrossingRisk } from './crossingRisk';
 import { sumOfRanges, type ShareRange } from './expectedOutcrossing';
 import { isolationMethods, type IsolationMethod } from './isolationMethods';
+import { farthestLook } from './looked';
 import { measureByTrees, type Measurements, type Nearest } from './measurements';
-import type { GrownVariety, IsolationQuestion } from './question';
+import type { GrownVariety, IsolationQuestion, OutsideSource } from './question';
 import { anyPollenSpoils } from './anyPollenSpoils';
 import { requiredDistance, type DistanceReason } from './requiredDistance';
 
@@ -16,6 +18,40 @@ import { requiredDistance, type DistanceReason } from './requiredDistance';
  * flowers at another time. `rareOnly`: what is too close crosses rarely. `tooClose`: what crosses freely is too close.
  */
 export type IsolationVerdict = 'notRequired' | 'noRisk' | 'isolated' | 'rareOnly' | 'tooClose';
+
+/**
+ * The verdict on flowers that are open on a day, as far as it is known. `notNoted`: isolated if what is near was not in
+ * flower that day, and nobody noted whether it was. `notLooked`: isolated from all that is known, and nobody looked as far
+ * as it takes.
+ */
+export type FlowerVerdict = IsolationVerdict | 'notNoted' | 'notLooked';
+
+/** What is not known may be as bad as what is weak, but is not yet. */
+const FLOWER_VERDICTS_WORST_FIRST: readonly FlowerVerdict[] = [
+  'tooClose',
+  'rareOnly',
+  'notNoted',
+  'notLooked',
+  'isolated',
+  'noRisk',
+  'notRequired',
+];
+
+/** Of several the worst; of those that are as bad the one that takes the farthest look. */
+export const worstIsolation = (found: readonly FlowerIsolation[]): FlowerIsolation | undefined =>
+  [...found].sort(
+    (a, b) =>
+      FLOWER_VERDICTS_WORST_FIRST.indexOf(a.verdict) - FLOWER_VERDICTS_WORST_FIRST.indexOf(b.verdict) ||
+      b.requiredMetres - a.requiredMetres,
+  )[0];
+
+export interface FlowerIsolation {
+  readonly verdict: FlowerVerdict;
+  /** The distance from all that crosses that it takes, metres. */
+  readonly requiredMetres: number;
+  /** Of which neighbour, of the garden or outside, nobody noted whether it was in flower. */
+  readonly notNoted?: string;
+}
 
 export interface IsolationReport {
   readonly variety: string;
@@ -95,28 +131,56 @@ export interface FlowerOnDay {
 }
 
 /**
- * The verdict on a flower that is open on a day, where it is not covered: what does not shed that day is no risk to it.
+ * The verdict on a flower that is open on a day, where it is not covered: what was not seen to shed around that day is
+ * no risk to it. What is expected proves nothing: it is only where somebody saw when it flowered, or looked around, that
+ * a flower was isolated.
  *
- * @example isolationVerdictOn(question, measureByTrees(question), { variety: 0, candidates: [], day }) // 'noRisk'
+ * @example isolationVerdictOn(question, measureByTrees(question), { variety: 0, candidates: [], day }).verdict // 'notLooked'
  */
 export function isolationVerdictOn(
   question: IsolationQuestion,
   measured: Measurements,
   { variety: i, candidates, day }: FlowerOnDay,
-): IsolationVerdict {
+): FlowerIsolation {
   const variety: GrownVariety = { ...question.varieties[i]!, flowering: [day, day] };
   const { metres } = requiredDistance(variety, question.ground);
   const relevant = candidates.filter(({ own, compatibility }) => !own && isRelevant(variety, compatibility));
-  return verdictOf(
-    metres,
-    relevant.map((candidate) => {
-      const separation = separationOf(question, variety, candidate, {
-        nearest: measured.nearest(i, candidate)!,
-        requiredMetres: metres,
-      });
-      return { compatibility: candidate.compatibility, isolatedBy: separation.isolatedBy };
-    }),
-  );
+  const apart = requiredDaysApart(variety);
+  const risks = relevant.map((candidate) => {
+    const { isolatedBy } = separationOf(question, variety, candidate, {
+      nearest: measured.nearest(i, candidate)!,
+      requiredMetres: metres,
+    });
+    const source = sourceOf(question, candidate);
+    const flowered = isolatedBy === 'distance' ? undefined : shedOn(source, day, apart);
+    const byTime = flowered === undefined ? isolatedBy : flowered ? 'nothing' : 'time';
+    return {
+      id: source.id,
+      compatibility: candidate.compatibility,
+      isolatedBy: byTime,
+      isKnown: isolatedBy === 'distance' || flowered !== undefined,
+    };
+  });
+  const verdict = verdictOf(metres, risks);
+  const found = { verdict, requiredMetres: metres };
+  if (verdict !== 'isolated' && verdict !== 'noRisk') return found;
+  const notNoted = risks.find(({ isKnown }) => !isKnown);
+  if (notNoted) return { ...found, verdict: 'notNoted', notNoted: notNoted.id };
+  const looked = farthestLook(question.looked ?? [], variety.crop, day)?.metres ?? -1;
+  return looked < metres ? { ...found, verdict: 'notLooked' } : found;
+}
+
+const sourceOf = (
+  { varieties, outside }: IsolationQuestion,
+  { from, index }: SourceRef,
+): GrownVariety | OutsideSource => (from === 'garden' ? varieties : outside)[index]!;
+
+/** Did a source shed on a day, or so few days before or after it, as far as somebody saw or was told? */
+function shedOn(source: GrownVariety | OutsideSource, day: Day, apart: number): boolean | undefined {
+  if (!('certainty' in source)) return source.seen && wasInFlower(source.seen, day, apart);
+  if (source.certainty === 'guessed' || !source.flowering) return undefined;
+  const between = daysBetweenFlowerings([day, day], source.flowering);
+  return between === undefined ? undefined : between < apart;
 }
 
 function verdictOf(

@@ -25,3 +25,7 @@ export class DayIndex {
     this.#ids.clear();
   }
 }
+
+/** The days of some that lie between two, both included, the earliest first. */
+export const daysWithin = (days: Iterable<Day>, from: Day, to: Day | undefined): Day[] =>
+  [...days].filter((day) => from <= day && (to === undefined || day <= to)).sort();

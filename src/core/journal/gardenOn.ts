@@ -1,6 +1,6 @@
 import type { Day } from '../time/types';
 import type { SubjectType } from './kinds/definition';
-import type { Bloom, States } from './state';
+import type { Bloom, States, Walk } from './state';
 
 type StatesOf = <T extends SubjectType>(type: T) => ReadonlyMap<string, States[T]>;
 
@@ -10,6 +10,8 @@ export interface GardenView {
   readonly all: StatesOf;
   /** Blooms that open from one day on, day by day. */
   readonly bloomsBetween: (from: Day, to?: Day) => Bloom[];
+  /** What was seen and covered from one day on, day by day. */
+  readonly walksBetween: (from: Day, to?: Day) => Walk[];
 }
 
 /** A garden as it stood on a day: what is described as it was in force then, all else as it is known now. */
@@ -32,5 +34,9 @@ export class GardenOn implements GardenView {
 
   bloomsBetween(from: Day, to?: Day): Bloom[] {
     return this.#now.bloomsBetween(from, to);
+  }
+
+  walksBetween(from: Day, to?: Day): Walk[] {
+    return this.#now.walksBetween(from, to);
   }
 }

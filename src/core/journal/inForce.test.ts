@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { begin, Phone, YARD } from '@testing/yard';
+import { begin, lookedAround, Phone, YARD } from '@testing/yard';
 import { isolationOf } from '../planning/isolationOf';
 import type { Grade } from '../purity/fruitPurity';
 import { purityOf } from '../purity/purityOf';
@@ -12,7 +12,7 @@ import { gardenOn } from './past';
 
 const DAY: Day = '2026-07-19';
 const NEXT_SPRING = '2027-04-20T09:00:00Z';
-const GRADES_WORST_FIRST: readonly Grade[] = ['notForSeed', 'doubtful', 'likely', 'true'];
+const GRADES_WORST_FIRST: readonly Grade[] = ['notForSeed', 'doubtful', 'unproven', 'true'];
 const at = (day: Day): string => `${day}T12:00:00Z`;
 
 const described = (variety: string, more: object = {}): Fact =>
@@ -44,15 +44,21 @@ const moved = (y: number): Fact => ({
 });
 const out = (plant: string): Fact => ({ kind: 'plant.removed', body: { plant, why: 'died' } });
 
+const withLooks = (phone: Phone): Phone => {
+  phone.say(at('2026-05-01'), ...lookedAround('okra', '2025-12-20', DAY, '2026-10-01'));
+  return phone;
+};
 /** Okra by itself, far from a neighbour's. */
-const alone = (): Phone => begin([{ variety: 'v', crop: 'okra', plants: ['v1'] }]);
+const alone = (): Phone => withLooks(begin([{ variety: 'v', crop: 'okra', plants: ['v1'] }]));
 /** Two varieties of okra side by side. */
 const sideBySide = (): Phone =>
-  begin([
-    { variety: 'v', crop: 'okra', plants: ['v1'] },
-    { variety: 'w', crop: 'okra', plants: ['w1'] },
-  ]);
-const verdict = ({ journal }: Phone, day: Day = DAY) => isolationOf(journal, YARD)('v', day);
+  withLooks(
+    begin([
+      { variety: 'v', crop: 'okra', plants: ['v1'] },
+      { variety: 'w', crop: 'okra', plants: ['w1'] },
+    ]),
+  );
+const verdict = ({ journal }: Phone, day: Day = DAY) => isolationOf(journal, YARD)('v', day)?.verdict;
 
 describe('what is taken off the plan was there until then', () => {
   test.each([

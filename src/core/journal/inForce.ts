@@ -31,6 +31,7 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
   'barrier.set': 'since',
   'outside.described': 'since',
   'surroundings.described': 'since',
+  'surroundings.looked': 'always',
   'plan.removed': 'after',
   'plants.set': 'since',
   'plant.removed': 'after',
@@ -38,6 +39,7 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
   'variety.described': 'since',
   'planting.set': 'since',
   'flowering.seen': 'always',
+  'flowering.over': 'always',
 };
 
 /**

@@ -1,14 +1,14 @@
 import type { Day, Instant } from '../time/types';
 import type { Entry, Fact, StoredEntry } from './entry';
 import { Corrections, isCorrection, targetsOf } from './corrections';
-import { DayIndex } from './dayIndex';
+import { DayIndex, daysWithin } from './dayIndex';
 import type { GardenView } from './gardenOn';
 import { parseWalkId } from './kinds/walk';
 import { foldSubject } from './reduce';
 import { NO_DAY, opensOn } from './opensOn';
 import { AS_STORED, movedBody, movedInstant, reversed, type Retiming } from './retiming';
 import { stableJson } from './stableJson';
-import type { Bloom, Round, States } from './state';
+import type { Bloom, Round, States, Walk } from './state';
 import { SubjectMap } from './subjectMap';
 import { forEachSubject, namesSubject } from './subjects';
 import type { EntryAbout } from './taking';
@@ -110,10 +110,13 @@ export class Journal implements GardenView {
 
   /** Blooms that open from one day on, day by day; those of earlier years are not folded for it. */
   bloomsBetween(from: Day, to?: Day): Bloom[] {
-    const days = [...this.#mayOpen.days()].filter(
-      (day) => day !== NO_DAY && from <= day && (to === undefined || day <= to),
-    );
-    return days.sort().flatMap((day) => this.bloomsOf(day));
+    return daysWithin(this.#mayOpen.days(), from, to).flatMap((day) => this.bloomsOf(day));
+  }
+
+  /** What was seen and covered from one day on, day by day; visits of earlier years are not folded for it. */
+  walksBetween(from: Day, to?: Day): Walk[] {
+    const { walk } = this.#subjects;
+    return daysWithin(walk.days(), from, to).flatMap((day) => walk.ofDay(day));
   }
 
   /** Blooms of which it is not known when they open: they wait under their covers. */

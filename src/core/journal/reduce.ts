@@ -14,6 +14,7 @@ import {
   reduceOutside,
   reducePlant,
   reducePollen,
+  reduceSurroundings,
 } from './folds/plan';
 import { reduceHours, reduceReadings } from './folds/weather';
 import { reduceWalk } from './folds/walk';
@@ -24,7 +25,7 @@ const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   garden: reduceGarden,
   device: reduceDevice,
   season: latest<'season'>,
-  surroundings: latest<'surroundings'>,
+  surroundings: reduceSurroundings,
   bed: reduceBed,
   variety: reduceVariety,
   planting: reducePlanting,

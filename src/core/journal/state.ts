@@ -20,10 +20,11 @@ export type Season = Bodies['season.named'];
 export type Bed = Bodies['bed.laid'];
 /**
  * `flowered`: the days on which a grower noted its first flower, of whatever year and of no planting in particular,
- * the earliest first. `purposes`: what it was grown for, and from when on; the earliest first.
+ * the earliest first. `over`: likewise those after which no flower of it opened. `purposes`: what it was grown for, and from when on; the earliest first.
  */
 export type Variety = Bodies['variety.described'] & {
   readonly flowered: readonly Day[];
+  readonly over: readonly Day[];
   readonly purposes: readonly PurposeSince[];
 };
 
@@ -33,7 +34,7 @@ export interface PurposeSince {
   readonly ownPollen: OwnPollenRule;
 }
 
-export type Planting = Bodies['planting.set'] & { readonly flowered: readonly Day[] };
+export type Planting = Bodies['planting.set'] & Pick<Variety, 'flowered' | 'over'>;
 export type Mating = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device'>;
 /**
  * `from`: when it was set up; `sets`: what stood in it from when on, the earliest first; `openOn`: the days on which it
@@ -49,7 +50,10 @@ type WaysState = Bodies['ways.set'];
 type TieState = Bodies['tie.set'];
 export type Barrier = Bodies['barrier.set'];
 export type Outside = Bodies['outside.described'];
-type Surroundings = Bodies['surroundings.described'];
+/** `looked`: how far somebody looked around, and for what. */
+export type Surroundings = Partial<Bodies['surroundings.described']> & {
+  readonly looked: readonly Bodies['surroundings.looked'][];
+};
 
 export interface Plant {
   readonly plant: string;

@@ -1,4 +1,5 @@
 import type { Day } from '../time/types';
+import { DayIndex } from './dayIndex';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
 
@@ -33,6 +34,8 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
   readonly #fold: Fold<T>;
   readonly #dayOf: ((id: string) => Day) | undefined;
   readonly #waiting = new Map<Day, Waiting>();
+  /** Those that waited no longer, by their days. */
+  readonly #ofDay = new DayIndex();
   #subjects = new Map<string, Subject<T>>();
   /** To be folded; some may have been since. */
   #stale: Subject<T>[] = [];
@@ -62,7 +65,10 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     const waiting = this.#waiting.get(day);
     if (!waiting) return;
     this.#waiting.delete(day);
-    waiting.ids.forEach((id, i) => this.file(id, waiting.entries[i]!));
+    waiting.ids.forEach((id, i) => {
+      this.#ofDay.add(day, id);
+      this.file(id, waiting.entries[i]!);
+    });
   }
 
   #subject(id: string): Subject<T> | undefined {
@@ -142,6 +148,7 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
   clear(): void {
     this.#subjects.clear();
     this.#waiting.clear();
+    this.#ofDay.clear();
     this.#stale = [];
     this.#last = undefined;
     this.#inOrder = true;
@@ -167,6 +174,17 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
 
   has(id: string): boolean {
     return this.get(id) !== undefined;
+  }
+
+  /** The states of the subjects of one day, where each is of one; those of other days are neither filed nor folded. */
+  ofDay(day: Day): T[] {
+    this.#fileWaiting(day);
+    return this.someOf(this.#ofDay.of(day));
+  }
+
+  /** The days of which there is any, in no order. */
+  days(): Set<Day> {
+    return new Set([...this.#waiting.keys(), ...this.#ofDay.days()]);
   }
 
   /** The states of some subjects, in the order of the map. */

@@ -109,7 +109,7 @@ export function sowingFor(
   const named = seasonAt(journal, today);
   const begin = named.season === '' ? `${today.slice(0, 4)}-01-01` : addDays(named.from, -DAYS_BEFORE_SEASON);
   const temperatures = temperaturesAt(journal, garden);
-  const seen = flowering?.by === 'seen' ? { firstFlower: flowering.first } : {};
+  const seen = flowering?.by === 'seen' ? { seen: { days: [flowering.first], over: [] } } : {};
   const own = ownDegreeDays({ crop: variety.crop, ...(sowing && { sowing }), ...seen }, temperatures);
   const question = {
     crop: variety.crop,

@@ -3,12 +3,14 @@ import { asNearAsMayBe, fromGate, placesOfEach, type Place } from '../garden/pla
 import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
+import { daysWithin } from '../journal/dayIndex';
 import type { GardenView } from '../journal/gardenOn';
 import { plantingOf, type Sown } from '../journal/plantingOf';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { mothersReport, type MothersReport } from '../population/mothers';
 import { floweringForecast, type FloweringForecast } from '../season/flowering';
-import { seasonAt } from '../season/seasons';
+import { SEASON_DAYS, seasonAt } from '../season/seasons';
+import { markedDays, type SeenFlowering } from '../season/seenFlowering';
 import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
 import { addDays } from '../time/calendar';
@@ -24,6 +26,8 @@ export interface PlannedVariety {
   /** The sowing that this season's plants come from. */
   readonly sowing: Sowing | undefined;
   readonly flowering: FloweringForecast | undefined;
+  /** What was seen of it this season. */
+  readonly seen: SeenFlowering;
 }
 
 /** The garden as the reports see it. */
@@ -52,22 +56,26 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
   const temperatures = temperaturesAt(journal, garden);
   const season = seasonAt(journal, today);
   const seasonEnd = season.season === '' ? undefined : season.to;
-  const marked = markedDays(journal, addDays(season.from, -SOWN_BEFORE_SEASON), seasonEnd);
+  const lastDay = seasonEnd ?? addDays(season.to, SEASON_DAYS);
+  const marked = markedDays(journal, addDays(season.from, -SOWN_BEFORE_SEASON), lastDay);
   const plannedOf = (
     variety: Variety,
     sown: Sown,
     plants: readonly Plant[],
-    noted: readonly Day[],
+    noted: readonly Pick<Variety, 'flowered' | 'over'>[],
   ): PlannedVariety => {
     const sowing = sowingOf(sown, season);
-    const from = sowing ? addDays(sowing.day, 1) : season.from;
-    const days = [...noted, ...(marked.get(sown.planting) ?? [])];
-    const seen = days.filter((day) => from <= day && (seasonEnd === undefined || day <= seasonEnd)).sort()[0];
+    const first = sowing ? addDays(sowing.day, 1) : season.from;
+    const ofSeason = (days: Iterable<Day>): Day[] => daysWithin(new Set(days), first, lastDay);
+    const seen = {
+      days: ofSeason([...noted.flatMap(({ flowered }) => flowered), ...(marked.get(sown.planting) ?? [])]),
+      over: ofSeason(noted.flatMap(({ over }) => over)),
+    };
     const question = {
       crop: variety.crop,
+      seen,
       ...(sowing && { sowing }),
       ...(sown.daysToFlower !== undefined && { daysToFlower: sown.daysToFlower }),
-      ...(seen && { firstFlower: seen }),
     };
     return {
       variety,
@@ -75,6 +83,7 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
       sowing,
       places: plants.flatMap(({ plant }) => places.get(plant) ?? []),
       flowering: floweringForecast(question, temperatures, seasonEnd),
+      seen,
     };
   };
   const varieties = [...journal.all('variety').values()].flatMap((variety) => {
@@ -83,8 +92,8 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
     return sown.map(({ planting, plants: own }, i) =>
       // What was noted of no planting in particular is about the first that was sown.
       plannedOf(variety, planting, own, [
-        ...(i === 0 ? variety.flowered : []),
-        ...floweredOf(journal, planting),
+        ...(i === 0 ? [variety] : []),
+        ...[journal.all('planting').get(planting.planting) ?? []].flat(),
       ]),
     );
   });
@@ -114,31 +123,13 @@ function plantingsAmong(journal: GardenView, variety: Variety, plants: readonly 
     });
 }
 
-const floweredOf = (journal: GardenView, { planting }: Sown): readonly Day[] =>
-  journal.all('planting').get(planting)?.flowered ?? [];
-
-/** The days from one day on for which flowers of each planting were marked. */
-function markedDays(journal: GardenView, from: Day, to: Day | undefined): Map<string, Set<Day>> {
-  const plants = journal.all('plant');
-  const days = new Map<string, Set<Day>>();
-  for (const { plant, day } of journal.bloomsBetween(from, to)) {
-    const stands = plants.get(plant);
-    const planting = stands?.planting ?? stands?.variety;
-    if (!planting || !day) continue;
-    const held = days.get(planting);
-    if (held) held.add(day);
-    else days.set(planting, new Set([day]));
-  }
-  return days;
-}
-
 function isolationQuestion(
   journal: GardenView,
   varieties: readonly PlannedVariety[],
   season: Season,
 ): IsolationQuestion {
   return {
-    varieties: varieties.map(({ variety, places, flowering }): GrownVariety => {
+    varieties: varieties.map(({ variety, places, flowering, seen }): GrownVariety => {
       const { crop, purpose, traits } = variety;
       return {
         id: variety.variety,
@@ -151,6 +142,7 @@ function isolationQuestion(
         ...(traits.gynoecious && { gynoecious: true }),
         ...(traits.seedless && { seedless: true }),
         ...(flowering && { flowering: [flowering.first, flowering.last] as const }),
+        seen,
       };
     }),
     outside: [...journal.all('outside').values()].map(
@@ -169,13 +161,14 @@ function isolationQuestion(
     ),
     barriers: [...journal.all('barrier').values()],
     ground: journal.all('surroundings').get('')?.ground ?? 'mixed',
+    looked: journal.all('surroundings').get('')?.looked ?? [],
   };
 }
 
 /** How much it matters that a variety stays pure: the strictest purpose first. */
 const STRICTEST_FIRST: readonly Purpose[] = ['rareOrSold', 'seedToKeep', 'seedForFun', 'eat'];
 /** Verdicts, the most at risk first. */
-export const VERDICTS_WORST_FIRST: readonly IsolationVerdict[] = [
+const VERDICTS_WORST_FIRST: readonly IsolationVerdict[] = [
   'tooClose',
   'rareOnly',
   'isolated',

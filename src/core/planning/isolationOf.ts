@@ -1,5 +1,10 @@
 import { candidatesOf, type Candidate } from '../isolation/candidates';
-import { isolationVerdictOn, type IsolationVerdict } from '../isolation/isolationReport';
+import {
+  isolationVerdictOn,
+  worstIsolation,
+  type FlowerIsolation,
+  type IsolationVerdict,
+} from '../isolation/isolationReport';
 import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
 import type { GardenView } from '../journal/gardenOn';
@@ -9,7 +14,7 @@ import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
 import type { Day } from '../time/types';
-import { gardenPlan, VERDICTS_WORST_FIRST, type VarietyReport } from './gardenPlan';
+import { gardenPlan, type VarietyReport } from './gardenPlan';
 
 /**
  * The verdict on each variety; of several plantings on the one most at risk.
@@ -29,11 +34,11 @@ interface Standing {
 
 /**
  * The verdict on a variety's flowers of a day where nothing is covered, by what stood and flowered on that day: what
- * was pulled out or taken off the plan since counts, and what had finished flowering does not. Of several plantings, and
+ * was pulled out or taken off the plan since counts, and what was seen to have finished flowering does not. Of several plantings, and
  * of several gardens that may have stood, on the one most at risk. The plan of those days is made when it is
  * first needed.
  *
- * @example isolationOf(journal, garden)('v', '2026-07-19') // 'isolated'
+ * @example isolationOf(journal, garden)('v', '2026-07-19')?.verdict // 'notLooked'
  */
 export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
   const known = new Map<GardenView, Map<Day, Standing>>();
@@ -49,7 +54,7 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
     seasons.set(from, made);
     return made;
   };
-  const verdictsIn = (then: GardenView, id: string, day: Day): readonly IsolationVerdict[] => {
+  const verdictsIn = (then: GardenView, id: string, day: Day): readonly FlowerIsolation[] => {
     const { question, candidates, measured } = standingIn(then, day);
     return question.varieties.flatMap((each, variety) =>
       each.id === id
@@ -57,14 +62,14 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
         : [],
     );
   };
-  const verdicts = new Map<string, IsolationVerdict | undefined>();
+  const verdicts = new Map<string, FlowerIsolation | undefined>();
   return (id, day) => {
     const key = `${id}|${day}`;
     if (verdicts.has(key)) return verdicts.get(key);
     const found = gardensOf(journal, day).flatMap((then) => verdictsIn(then, id, day));
-    const verdict = VERDICTS_WORST_FIRST.find((each) => found.includes(each));
-    verdicts.set(key, verdict);
-    return verdict;
+    const held = worstIsolation(found);
+    verdicts.set(key, held);
+    return held;
   };
 }
 

@@ -85,8 +85,8 @@ export interface PurityEvidence {
   readonly fathers?: readonly string[] | undefined;
   /** What it was sown from; several where it is in doubt which of them was meant for it. */
   readonly seedSources: readonly SeedSource[];
-  /** What kept unwanted pollen from a bloom besides its own cover. */
-  readonly guardOf: (bloom: Bloom) => Guard | undefined;
+  /** What kept unwanted pollen from a bloom besides its own cover, the best first. */
+  readonly guardsOf: (bloom: Bloom) => readonly Guard[];
   /** Male flowers by id, for the donors' own covers. */
   readonly males: ReadonlyMap<string, Bloom>;
   readonly plants: ReadonlyMap<string, Plant>;
@@ -126,13 +126,11 @@ export const link = (name: LinkName, state: LinkState, ...reasons: Reason<Purity
 export const worstOf = (found: readonly Link[]): Link =>
   found.reduce((worst, each) => (rank(each.state) < rank(worst.state) ? each : worst));
 
-/** A link that lacks a cover holds as far as what stands round the bloom does. */
-export function guarded(own: Link, { bloom, guardOf }: Pick<PurityEvidence, 'bloom' | 'guardOf'>): Link {
+/** A link that lacks a cover holds as far as the best of what stands round the bloom does. */
+export function guarded(own: Link, { bloom, guardsOf }: Pick<PurityEvidence, 'bloom' | 'guardsOf'>): Link {
   if (own.state === 'holds' || own.state === 'pending') return own;
-  const guard = guardOf(bloom);
-  if (!guard || rank(guard.state) <= rank(own.state)) return own;
-  if (own.link === 'intact' && !keepsOut(bloom, guard)) return own;
-  return link(own.link, guard.state, guard.reason);
+  const guard = guardsOf(bloom).find((each) => own.link !== 'intact' || keepsOut(bloom, each));
+  return guard && rank(guard.state) > rank(own.state) ? link(own.link, guard.state, guard.reason) : own;
 }
 
 /** The worse, the lower. */

@@ -1,4 +1,4 @@
-import { begin, Phone, YARD } from '@testing/yard';
+import { begin, lookedAround, Phone, YARD } from '@testing/yard';
 import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
 import { isolationOf } from '../planning/isolationOf';
@@ -121,6 +121,7 @@ test('what does not cross with it, and what only its own variety could have visi
         donors: [{ plant: 'p1', bloom: '' }],
       }),
     );
+  alone.say(at(9), ...lookedAround('okra', DAY));
   expect(pollen(alone, 'f-p2')).not.toBe(CARRIED);
 });
 

@@ -52,7 +52,7 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
     father: 'v',
     seedSources: ['ownGuarded'],
-    guardOf: () => undefined,
+    guardsOf: () => [],
     opensOn: () => OPENS,
     insectsOn: () => OPENS + 3_600_000,
     carried: undefined,
@@ -158,7 +158,7 @@ test('a brush from another variety: in doubt where it was not cleaned, “likely
     weakest: { reasons: [{ code: 'pollen.brushCarried', params: { variety: 'w' } }] },
   });
   expect(after(false)).toMatchObject({
-    grade: 'likely',
+    grade: 'unproven',
     weakest: { reasons: [{ code: 'pollen.brushNotNoted' }] },
   });
 });
@@ -205,14 +205,14 @@ test('a male that was not covered, or was spoiled, breaks the chain', () => {
 
 test('unnamed males leave it at “likely”', () => {
   const purity = judge(female({ ...harvested(true), pollination: { ...POLLINATION, donors: [] } }));
-  expect(purity).toMatchObject({ grade: 'likely', weakest: { link: 'cleanPollen', state: 'unknown' } });
+  expect(purity).toMatchObject({ grade: 'unproven', weakest: { link: 'cleanPollen', state: 'unknown' } });
 });
 
 test('covering does not repair seed that was crossed before it was sown', () => {
   const grades = (['ownGuarded', 'boughtLine', 'swapped', 'unknown', 'openGarden', 'f1'] as const).map(
     (seedSource) => judge(female(harvested(true)), { seedSources: [seedSource] }).grade,
   );
-  expect(grades).toEqual(['true', 'true', 'likely', 'likely', 'doubtful', 'notForSeed']);
+  expect(grades).toEqual(['true', 'true', 'unproven', 'unproven', 'doubtful', 'notForSeed']);
 });
 
 test('pollen of another variety makes a known cross, mother first', () => {
@@ -265,7 +265,7 @@ test('a second pollination that found an insect, or left the flower open, breaks
   expect(judge(again({ shutAgain: false })).weakest!.reasons[0]!.code).toBe('closed.leftOpen');
 });
 
-test('a male covered after the flowers open breaks the chain; one of another morning leaves it at “likely”', () => {
+test('a male covered after the flowers open breaks the chain; one of another morning leaves it unproven', () => {
   const having = (change: Partial<Bloom>) =>
     judge(female(harvested(true)), { males: new Map([['m1', male('m1', 'B', change)]]) });
   expect(having({ cover: { method: 'tape', at: '2026-07-19T04:01:00.000Z' } })).toMatchObject({
@@ -275,7 +275,7 @@ test('a male covered after the flowers open breaks the chain; one of another mor
   expect(
     having({ day: '2026-07-18', cover: { method: 'tape', at: '2026-07-17T18:00:00.000Z' } }),
   ).toMatchObject({
-    grade: 'likely',
+    grade: 'unproven',
     weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.otherMorning' }] },
   });
 });

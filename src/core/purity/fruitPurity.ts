@@ -9,7 +9,7 @@ import { tagLink } from './links/tag';
 import { plantsLink } from './links/plants';
 
 /** Grades of a fruit's seed, best first. */
-export type Grade = 'true' | 'likely' | 'doubtful' | 'notForSeed';
+export type Grade = 'true' | 'unproven' | 'doubtful' | 'notForSeed';
 
 export interface Purity {
   readonly grade: Grade;
@@ -56,7 +56,7 @@ function gradeOf(worst: LinkState | undefined): Grade {
     case 'doubtful':
       return 'doubtful';
     case 'unknown':
-      return 'likely';
+      return 'unproven';
     default:
       return 'true';
   }

@@ -1,7 +1,7 @@
 import type { Fact } from '../journal/entry';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '@testing/yard';
-import { guardOf } from './guards';
+import { guardsOf } from './guards';
 import { purityOf } from './purityOf';
 
 const cage = (plants: readonly string[], id = 'c'): Fact => ({
@@ -26,7 +26,7 @@ const brushed = (phone: Phone, bloom: string, plant: string, day: Day): void => 
 };
 
 const guard = (phone: Phone, bloom: string): string | undefined => {
-  const found = guardOf(phone.journal, phone.journal.all('bloom').get(bloom)!, undefined);
+  const [found] = guardsOf(phone.journal, phone.journal.all('bloom').get(bloom)!, undefined);
   return found && `${found.state}: ${found.reason.code}`;
 };
 
@@ -41,11 +41,13 @@ test('a cage guards from the day after a plant came into it until the day before
   phone.say('2026-07-10T09:00:00Z', cage(['v1']));
   phone.say('2026-07-15T09:00:00Z', cage(['v1', 'v2']));
   phone.say('2026-07-20T09:00:00Z', cage(['v2']));
-  const days = ['2026-07-09', '2026-07-10', '2026-07-11', '2026-07-19', '2026-07-20', '2026-07-21'];
+  // What opens takes pollen for three days.
+  const days = ['2026-07-09', '2026-07-10', '2026-07-11', '2026-07-17', '2026-07-18', '2026-07-21'];
   for (const day of days) for (const plant of ['v1', 'v2']) brushed(phone, `${plant}${day}`, plant, day);
   const of = (plant: string) => days.map((day) => guard(phone, `${plant}${day}`));
   const [holds, late] = ['holds: guard.cage', 'broken: guard.cageLate'];
-  expect(of('v1')).toEqual([undefined, late, holds, holds, late, undefined]);
+  const open = 'broken: guard.cageOpen';
+  expect(of('v1')).toEqual([late, late, holds, holds, open, undefined]);
   expect(of('v2')).toEqual([undefined, undefined, undefined, holds, holds, holds]);
 });
 

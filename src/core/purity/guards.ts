@@ -1,5 +1,5 @@
-import { cropOf } from '../crops/catalogue';
-import type { IsolationVerdict } from '../isolation/isolationReport';
+import { cropOf, lastReceptiveDay, type Crop } from '../crops/catalogue';
+import { worstIsolation, type FlowerIsolation, type FlowerVerdict } from '../isolation/isolationReport';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
 import { gardensOf } from '../journal/past';
@@ -10,68 +10,101 @@ import { addDays, dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
 /** The verdict on flowers of a variety that are open on a day, where nothing is covered. */
-export type IsolationOf = (variety: string, day: Day) => IsolationVerdict | undefined;
+export type IsolationOf = (variety: string, day: Day) => FlowerIsolation | undefined;
 
 /** Why no unwanted pollen came to a bloom that was not covered itself. */
 export type GuardReason =
-  'guard.cage' | 'guard.cageOpen' | 'guard.cageInTurn' | 'guard.cageLate' | 'guard.distance' | 'guard.rarely';
+  | 'guard.cage'
+  | 'guard.cageOpen'
+  | 'guard.cageInTurn'
+  | 'guard.cageLate'
+  | 'guard.distance'
+  | 'guard.rarely'
+  | 'guard.notNoted'
+  | 'guard.notLooked';
 
 /** How far what stands round a bloom keeps unwanted pollen from it. */
 export interface Guard {
   readonly by: 'cage' | 'distance';
-  readonly state: 'holds' | 'doubtful' | 'broken';
+  readonly state: 'holds' | 'unknown' | 'doubtful' | 'broken';
   readonly reason: Reason<GuardReason>;
 }
 
-const BEST_FIRST: readonly Guard['state'][] = ['holds', 'doubtful', 'broken'];
+const BEST_FIRST: readonly Guard['state'][] = ['holds', 'unknown', 'doubtful', 'broken'];
 
 /**
  * What guards a bloom besides its own cover, on each day on which it can be pollinated: a cage, or the distance in space
- * and time of its variety from all that can cross with it. Of several the best; `undefined` where there is none.
+ * and time of its variety from all that can cross with it. The best first; none where there is none.
  *
  * @param isolationOf verdict on a variety's flowers of a day where nothing is covered, where it is known.
- * @example guardOf(new Journal(), bloom, undefined) // undefined
+ * @example guardsOf(new Journal(), bloom, undefined) // []
  */
-export function guardOf(
+export function guardsOf(
   journal: Journal,
   bloom: Bloom,
   isolationOf: IsolationOf | undefined,
-): Guard | undefined {
-  const days = daysGuarded(bloom);
-  if (days.length === 0) return undefined;
-  const variety = journal.all('plant').get(bloom.plant)?.variety ?? '';
+): readonly Guard[] {
+  const id = journal.all('plant').get(bloom.plant)?.variety ?? '';
+  const variety = journal.all('variety').get(id);
+  const crop = variety && cropOf(variety.crop);
+  const days = crop ? daysGuarded(bloom, crop) : [];
+  if (!crop || days.length === 0) return [];
   const guards = [
-    cageGuard(journal, bloom, days),
-    isolationOf && distanceGuard(days.map((day) => isolationOf(variety, day))),
+    // Mesh stops insects, not what the wind carries.
+    crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, days),
+    isolationOf &&
+      distanceGuard(
+        days.map((day) => isolationOf(id, day)),
+        (of) => (journal.all('variety').get(of) ?? journal.all('outside').get(of))?.name ?? '?',
+      ),
   ].flatMap((guard) => guard ?? []);
-  return guards.sort((a, b) => BEST_FIRST.indexOf(a.state) - BEST_FIRST.indexOf(b.state))[0];
+  return guards.sort((a, b) => BEST_FIRST.indexOf(a.state) - BEST_FIRST.indexOf(b.state));
 }
 
 /** Fruit that set by itself is found so many days after it opened at the latest. Our default. */
 const FOUND_WITHIN_DAYS = 21;
 
 /**
- * What can be pollinated for days has to be guarded on each of them, from its own day to the last pollination; what set
- * by itself on any day on which it may have opened.
+ * What can be pollinated for days has to be guarded on each of them, from its own day to the last on which it takes
+ * pollen; what set by itself on any day on which it may have opened.
  */
-function daysGuarded(bloom: Bloom): Day[] {
+function daysGuarded(bloom: Bloom, crop: Crop): Day[] {
   const first = bloom.day ?? (bloom.keptOn && addDays(bloom.keptOn, -FOUND_WITHIN_DAYS));
   if (first === undefined) return [];
   const last = pollinationsOf(bloom).reduce(
     (latest, { day }) => (day !== undefined && day > latest ? day : latest),
-    bloom.day ?? bloom.keptOn ?? first,
+    bloom.day === undefined ? (bloom.keptOn ?? first) : lastReceptiveDay(crop, bloom.day),
   );
   return Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => addDays(first, i));
 }
 
-const OPEN_VERDICTS: readonly (IsolationVerdict | undefined)[] = ['tooClose', 'notRequired', undefined];
+/** What a verdict makes of a guard. */
+const BY_VERDICT: Readonly<
+  Partial<Record<FlowerVerdict, { readonly state: Guard['state']; readonly code: GuardReason }>>
+> = {
+  rareOnly: { state: 'doubtful', code: 'guard.rarely' },
+  notNoted: { state: 'unknown', code: 'guard.notNoted' },
+  notLooked: { state: 'unknown', code: 'guard.notLooked' },
+  isolated: { state: 'holds', code: 'guard.distance' },
+  noRisk: { state: 'holds', code: 'guard.distance' },
+};
 
 /** As good as on the worst of its days. */
-function distanceGuard(verdicts: readonly (IsolationVerdict | undefined)[]): Guard | undefined {
-  if (verdicts.some((verdict) => OPEN_VERDICTS.includes(verdict))) return undefined;
-  return verdicts.includes('rareOnly')
-    ? { by: 'distance', state: 'doubtful', reason: reason('guard.rarely') }
-    : { by: 'distance', state: 'holds', reason: reason('guard.distance') };
+function distanceGuard(
+  found: readonly (FlowerIsolation | undefined)[],
+  nameOf: (id: string) => string,
+): Guard | undefined {
+  const known = found.flatMap((each) => each ?? []);
+  const worst = worstIsolation(known);
+  if (!worst || known.length < found.length || known.some(({ verdict }) => verdict === 'notRequired'))
+    return undefined;
+  const guard = BY_VERDICT[worst.verdict];
+  if (!guard) return undefined;
+  const params = {
+    ...(guard.code === 'guard.notLooked' && { metres: worst.requiredMetres }),
+    ...(worst.notNoted !== undefined && { name: nameOf(worst.notNoted) }),
+  };
+  return { by: 'distance', state: guard.state, reason: reason(guard.code, params) };
 }
 
 /**

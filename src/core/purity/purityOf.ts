@@ -1,4 +1,4 @@
-import { cropOf, mostReceptiveDays, pollenGoodFor, protocolFor, type Crop } from '../crops/catalogue';
+import { cropOf, lastReceptiveDay, pollenGoodFor, protocolFor } from '../crops/catalogue';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { SeedSource } from '../crops/variety';
@@ -8,8 +8,7 @@ import { windowsOf } from '../opening/windowsOf';
 import { meantFor } from '../journal/matingOf';
 import { gardensOf } from '../journal/past';
 import { plantingOf } from '../journal/plantingOf';
-import { guardOf, type IsolationOf } from './guards';
-import { addDays } from '../time/calendar';
+import { guardsOf, type IsolationOf } from './guards';
 import type { Day } from '../time/types';
 import { pollenCarriedTo, visitedBefore } from './contact';
 import { fruitPurity, type Purity } from './fruitPurity';
@@ -48,14 +47,14 @@ export function purityOf(
     father: meant.father,
     fathers: meant.fathers,
     seedSources: seedSourcesOf(journal, flower, plant, variety),
-    guardOf: (bloom) => guardOf(journal, bloom, isolationOf),
+    guardsOf: (bloom) => guardsOf(journal, bloom, isolationOf),
     males: journal.all('bloom'),
     plants,
     opensOn: (day) => windowOn(day)?.opens[0],
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
     visitedBefore: visitedBefore(journal, flower).map(({ female }) => female),
-    receptiveUntil: receptiveUntil(crop, flower),
+    receptiveUntil: flower.day === undefined ? undefined : lastReceptiveDay(crop, flower.day),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
 }
@@ -71,7 +70,3 @@ const seedSourcesOf = (
     const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
     return plantingOf(then, was ?? plant, as ?? variety).seedSource;
   });
-
-/** The last day on which a bloom may have taken pollen. */
-const receptiveUntil = (crop: Crop, { day }: Bloom): Day | undefined =>
-  day === undefined ? undefined : addDays(day, mostReceptiveDays(crop) - 1);

@@ -1,5 +1,5 @@
 import type { Link } from './chain';
-import { remediesFor } from './remedies';
+import { remediesFor, settlesFor } from './remedies';
 
 const link = (state: Link['state'], code: Link['reasons'][number]['code']): Link => ({
   link: 'cover',
@@ -7,6 +7,8 @@ const link = (state: Link['state'], code: Link['reasons'][number]['code']): Link
   reasons: [{ code, params: {} }],
 });
 const codesOf = (...chain: Link[]): string[] => remediesFor({ chain }).map(({ code }) => code);
+
+const settling = (...chain: Link[]): string[] => settlesFor({ chain }).map(({ code }) => code);
 
 test('what would have helped most comes first, each once; what holds or is not yet known needs nothing', () => {
   expect(
@@ -19,6 +21,18 @@ test('what would have helped most comes first, each once; what holds or is not y
       link('pending', 'tag.untilHarvest'),
       link('holds', 'pollen.clean'),
     ),
-  ).toEqual(['remedy.shutAtOnce', 'remedy.coverEvening', 'remedy.fresher', 'remedy.askSource']);
+  ).toEqual(['remedy.shutAtOnce', 'remedy.coverEvening', 'remedy.fresher']);
   expect(codesOf(link('holds', 'tag.present'))).toEqual([]);
+});
+
+test('what would settle what is not known, each once; what is weak is known to be', () => {
+  expect(
+    settling(
+      link('unknown', 'guard.notLooked'),
+      link('unknown', 'guard.notLooked'),
+      link('unknown', 'seed.swapped'),
+      link('doubtful', 'guard.rarely'),
+      link('holds', 'guard.distance'),
+    ),
+  ).toEqual(['remedy.lookAround', 'remedy.askSource']);
 });

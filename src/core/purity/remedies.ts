@@ -1,6 +1,6 @@
 import { reason, type Reason } from '../text/reason';
 import { type Purity } from './fruitPurity';
-import { WORST_FIRST, type PurityReason } from './chain';
+import type { LinkState, PurityReason } from './chain';
 
 export type RemedyReason =
   | 'remedy.trueSeed'
@@ -25,7 +25,9 @@ export type RemedyReason =
   | 'remedy.shutAtOnce'
   | 'remedy.tag'
   | 'remedy.tagLoosely'
-  | 'remedy.rogueEarly';
+  | 'remedy.rogueEarly'
+  | 'remedy.lookAround'
+  | 'remedy.noteFlowering';
 
 /** What would have made a link hold. Common practice, no source. */
 const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
@@ -59,6 +61,8 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'guard.cageInTurn': 'remedy.cageShut',
   'guard.cageLate': 'remedy.cageBefore',
   'guard.rarely': 'remedy.coverEvening',
+  'guard.notNoted': 'remedy.noteFlowering',
+  'guard.notLooked': 'remedy.lookAround',
   'closed.leftOpen': 'remedy.shutAtOnce',
   'closed.openFor': 'remedy.shutAtOnce',
   'tag.gone': 'remedy.tagLoosely',
@@ -72,16 +76,31 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'plants.fatherInDoubt': 'remedy.rogueEarly',
 };
 
-/**
- * What would have made a fruit's seed better, each once, what matters most first; nothing for one whose links hold.
- *
- * @example remediesFor(purityOfAFlowerLeftOpen) // [{ code: 'remedy.shutAtOnce', params: {} }]
- */
-export function remediesFor({ chain }: Pick<Purity, 'chain'>): Reason<RemedyReason>[] {
-  const codes = WORST_FIRST.flatMap((state) =>
+const remediesOf = (
+  { chain }: Pick<Purity, 'chain'>,
+  states: readonly LinkState[],
+): Reason<RemedyReason>[] => {
+  const codes = states.flatMap((state) =>
     chain
       .filter((link) => link.state === state)
       .flatMap(({ reasons }) => reasons.flatMap(({ code }) => REMEDIES[code] ?? [])),
   );
   return [...new Set(codes)].map((code) => reason(code));
-}
+};
+
+/**
+ * What would have made a fruit's seed better, each once, what matters most first; nothing for one of which no link is weak
+ * or broken.
+ *
+ * @example remediesFor(purityOfAFlowerLeftOpen) // [{ code: 'remedy.shutAtOnce', params: {} }]
+ */
+export const remediesFor = (purity: Pick<Purity, 'chain'>): Reason<RemedyReason>[] =>
+  remediesOf(purity, ['broken', 'doubtful']);
+
+/**
+ * What would settle what is not known of a fruit's seed, each once; nothing where all that can be known is.
+ *
+ * @example settlesFor(purityOfAnOpenFlowerAlone) // [{ code: 'remedy.lookAround', params: {} }]
+ */
+export const settlesFor = (purity: Pick<Purity, 'chain'>): Reason<RemedyReason>[] =>
+  remediesOf(purity, ['unknown']);

@@ -12,7 +12,7 @@ import { purityOf } from './purityOf';
  */
 
 const DAY = '2026-07-19';
-const BEST_FIRST: readonly Grade[] = ['true', 'likely', 'doubtful', 'notForSeed'];
+const BEST_FIRST: readonly Grade[] = ['true', 'unproven', 'doubtful', 'notForSeed'];
 
 const covered = (plant: string, bloom: string, sex: 'female' | 'male'): Fact => ({
   kind: 'covered',
@@ -102,7 +102,7 @@ describe('good news does not heal', () => {
     [
       'males named once, and not',
       [pollinated({ application: 2, donors: [] }), harvested(true, true)],
-      'likely',
+      'unproven',
       'pollen.unnamed',
     ],
   ])('%s', (_, facts, grade, code) => {

@@ -49,7 +49,7 @@ test('planted out is ahead of sown in place', () => {
 test('the grower’s own days take precedence over degree days, and what was seen over both', () => {
   const given = { crop: 'corn', sowing: sown, daysToFlower: 70 } as const;
   expect(floweringForecast(given, even)).toMatchObject({ first: '2026-07-10', by: 'days' });
-  expect(floweringForecast({ ...given, firstFlower: '2026-07-08' }, even)).toMatchObject({
+  expect(floweringForecast({ ...given, seen: { days: ['2026-07-08'], over: [] } }, even)).toMatchObject({
     first: '2026-07-08',
     by: 'seen',
   });
@@ -68,12 +68,12 @@ test('a variety’s own record foretells the day on which it was seen', () => {
   fc.assert(
     fc.property(fc.integer({ min: 20, max: 120 }), fc.constantFrom('sown', 'plantedOut'), (days, how) => {
       const sowing = { how, day: '2026-05-01' } as const;
-      const seen = { crop: 'melon', sowing, firstFlower: addDays(sowing.day, days) } as const;
+      const seen = { crop: 'melon', sowing, seen: { days: [addDays(sowing.day, days)], over: [] } } as const;
       const own = ownDegreeDays(seen, even)!;
       const again = floweringForecast({ crop: 'melon', sowing, ownDegreeDays: own - 1e-6 }, even)!;
-      expect(again.first).toBe(seen.firstFlower);
+      expect(again.first).toBe(seen.seen.days[0]);
       expect(again.reasons[0]!.code).toBe('byOwnDegreeDays');
     }),
   );
-  expect(ownDegreeDays({ crop: 'melon', firstFlower: '2026-07-01' }, even)).toBeUndefined();
+  expect(ownDegreeDays({ crop: 'melon', seen: { days: ['2026-07-01'], over: [] } }, even)).toBeUndefined();
 });

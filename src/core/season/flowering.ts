@@ -3,6 +3,7 @@ import type { Sowing } from '../crops/variety';
 import { reason, type Reason } from '../text/reason';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
+import { firstFlowering, type SeenFlowering } from './seenFlowering';
 import { degreeDays, type DayTemperatures, type Thermal } from '../weather/degreeDays';
 
 /** What is known of when a variety flowers. */
@@ -10,14 +11,14 @@ export interface FloweringQuestion {
   readonly crop: CropId;
   readonly sowing?: Sowing;
   readonly daysToFlower?: number;
-  /** The first flower that was seen. */
-  readonly firstFlower?: Day;
+  /** What was seen of it, the earliest first. */
+  readonly seen?: SeenFlowering;
   /** Degree days to flower by this variety's own record, where there is one. */
   readonly ownDegreeDays?: number;
 }
 
 export type FloweringReason =
-  'seenFlowering' | 'daysGiven' | 'byDegreeDays' | 'byOwnDegreeDays' | 'untilFrost';
+  'seenFlowering' | 'seenOver' | 'daysGiven' | 'byDegreeDays' | 'byOwnDegreeDays' | 'untilFrost';
 
 export interface FloweringForecast {
   readonly first: Day;
@@ -64,7 +65,18 @@ export function floweringForecast(
 ): FloweringForecast | undefined {
   const begins = firstFlower(question, temperatures);
   if (!begins || (seasonEnd && begins.first > seasonEnd)) return undefined;
-  const natural = addDays(begins.first, cropOf(question.crop).development.floweringDays.value - 1);
+  const { over, last: lastSeen = begins.first } = question.seen ? firstFlowering(question.seen) : {};
+  if (over !== undefined)
+    return {
+      ...begins,
+      // It was earlier than expected.
+      first: over < begins.first ? over : begins.first,
+      last: over,
+      reasons: [...begins.reasons, reason('seenOver', { day: over })],
+    };
+  const usual = addDays(begins.first, cropOf(question.crop).development.floweringDays.value - 1);
+  // It goes on as long as it is seen, whatever is usual.
+  const natural = usual < lastSeen ? lastSeen : usual;
   const cut = seasonEnd !== undefined && natural > seasonEnd;
   return {
     ...begins,
@@ -75,21 +87,29 @@ export function floweringForecast(
 
 /** The first flower alone, without the end of the season. */
 function firstFlower(
-  { crop, sowing, daysToFlower, firstFlower: seen, ownDegreeDays }: FloweringQuestion,
+  { crop, sowing, daysToFlower, seen, ownDegreeDays }: FloweringQuestion,
   temperatures: TemperaturesOf,
 ): Omit<FloweringForecast, 'last'> | undefined {
-  if (seen) return { first: seen, by: 'seen', reasons: [reason('seenFlowering', { day: seen })] };
+  const [first] = seen?.days ?? [];
+  if (first) return { first, by: 'seen', reasons: [reason('seenFlowering', { day: first })] };
   if (!sowing) return undefined;
   if (daysToFlower !== undefined) {
-    const first = addDays(sowing.day, daysToFlower);
-    return { first, by: 'days', reasons: [reason('daysGiven', { days: daysToFlower })] };
+    return {
+      first: addDays(sowing.day, daysToFlower),
+      by: 'days',
+      reasons: [reason('daysGiven', { days: daysToFlower })],
+    };
   }
   const needed = degreeDaysToFlower(crop, sowing.how, ownDegreeDays);
-  const first = dayOfSum(sowing.day, needed, degreeDaysOf(crop, temperatures));
-  if (!first) return undefined;
+  const reached = dayOfSum(sowing.day, needed, degreeDaysOf(crop, temperatures));
+  if (!reached) return undefined;
   const { base } = cropOf(crop).development;
   const code = ownDegreeDays === undefined ? 'byDegreeDays' : 'byOwnDegreeDays';
-  return { first, by: 'degreeDays', reasons: [reason(code, { sum: Math.round(needed), baseC: base.value })] };
+  return {
+    first: reached,
+    by: 'degreeDays',
+    reasons: [reason(code, { sum: Math.round(needed), baseC: base.value })],
+  };
 }
 
 /**
@@ -98,7 +118,7 @@ function firstFlower(
  * @returns a function of days after `from`; `undefined` where it is not warm enough in time.
  */
 export function firstFlowerBySowing(
-  { crop, daysToFlower, ownDegreeDays }: Omit<FloweringQuestion, 'sowing' | 'firstFlower'>,
+  { crop, daysToFlower, ownDegreeDays }: Omit<FloweringQuestion, 'sowing' | 'seen'>,
   temperatures: TemperaturesOf,
   from: Day,
 ): (daysAfter: number) => Day | undefined {
@@ -142,6 +162,8 @@ function dayOfSum(from: Day, needed: number, degreeDaysOfDay: (day: Day) => numb
   return undefined;
 }
 
+const NOTHING_SEEN: SeenFlowering = { days: [], over: [] };
+
 /**
  * Degree days from sowing to flower by a variety's own record: what its sowing and its first flower tell, converted
  * to a sowing in place where it was planted out. Used to forecast its other sowings.
@@ -149,10 +171,10 @@ function dayOfSum(from: Day, needed: number, degreeDaysOfDay: (day: Day) => numb
  * @returns `undefined` unless it was sown and seen to flower later.
  * @example
  * const sowing = { how: 'sown', day: '2026-05-01' };
- * ownDegreeDays({ crop: 'corn', sowing, firstFlower: '2026-07-01' }, () => ({ min: 12, max: 28 })) // 610
+ * ownDegreeDays({ crop: 'corn', sowing, seen: { days: ['2026-07-01'], over: [] } }, () => ({ min: 12, max: 28 })) // 610
  */
 export function ownDegreeDays(
-  { crop, sowing, firstFlower: seen }: FloweringQuestion,
+  { crop, sowing, seen: { days: [seen] } = NOTHING_SEEN }: FloweringQuestion,
   temperatures: TemperaturesOf,
 ): number | undefined {
   if (!sowing || !seen || seen <= sowing.day) return undefined;

@@ -8,7 +8,7 @@ export type Wish = 'together' | 'after' | 'before';
 
 export interface SowingQuestion {
   /** The variety to sow. */
-  readonly variety: Omit<FloweringQuestion, 'sowing' | 'firstFlower'>;
+  readonly variety: Omit<FloweringQuestion, 'sowing' | 'seen'>;
   /** First and last day on which the other flowers. */
   readonly other: readonly [Day, Day];
   readonly wish: Wish;

@@ -79,6 +79,7 @@ const inTheNamesOfVersion2 = <T>(states: T): T =>
 const NEW_FIELDS = [
   ...['part', 'count', 'countedBy', 'members', 'application', 'outing', 'purposes', 'role'],
   ...['coveredGreen', 'coveredGreenEntries', 'receptive', 'receptiveEntries', 'emasculatedEntries'],
+  ...['over', 'looked'],
 ];
 
 test.each(['1', '2', '3'])('golden backup %s folds to the same garden as when it was written', (version) => {
@@ -117,7 +118,7 @@ test.each(['4', '5'])(
       SUBJECT_TYPES.map((type) => [type, Object.fromEntries([...journal.all(type)])]),
     );
     const plain = JSON.stringify(states, (key, value: unknown) => {
-      if (['emasculatedEntries', 'sets', 'swept', 'keptOn'].includes(key)) return undefined;
+      if (['emasculatedEntries', 'sets', 'swept', 'keptOn', 'over', 'looked'].includes(key)) return undefined;
       return value instanceof Map ? Object.fromEntries(value) : value;
     });
     // Of what no entry could speak then, there is nothing.

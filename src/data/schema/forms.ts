@@ -210,6 +210,7 @@ const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => (
     })
       .and('from', 'to')
       .error(atMissing),
+  looked: () => form({ crop: choice(...CROP_IDS), metres: length('distance'), day: day.required() }),
   surroundings: () =>
     form({
       ground: choice(...GROUNDS),

@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
 import { isOnPlant } from '@/core/fruit/fruitHistory';
@@ -10,7 +10,7 @@ import { cohortOf } from '@/core/journal/cohort';
 import { isSuspect } from '@/core/journal/plantCondition';
 import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
-import { remediesFor } from '@/core/purity/remedies';
+import { remediesFor, settlesFor, type RemedyReason } from '@/core/purity/remedies';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Purity } from '@/core/purity/fruitPurity';
 import type { Link } from '@/core/purity/chain';
@@ -120,12 +120,13 @@ const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
 const sayGrade = ({ grade, cross }: Purity): string =>
   cross && grade === 'true'
     ? 'A true cross'
-    : cross && grade === 'likely'
-      ? 'Likely a true cross'
+    : cross && grade === 'unproven'
+      ? 'A cross, not proven'
       : GRADES[grade];
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
-function Chain({ view: { purity } }: { readonly view: OneFruit }) {
+function Chain({ view }: { readonly view: OneFruit }) {
+  const { purity } = view;
   const f = useFormat();
   const remedies = purity ? remediesFor(purity) : [];
   return (
@@ -139,6 +140,7 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
       {purity?.chain.map((link) => (
         <ChainLink key={link.link} link={link} />
       ))}
+      <Settles view={view} purity={purity} />
       {remedies.length > 0 ? (
         <View style={{ gap: SPACE.xs, marginTop: SPACE.m }}>
           <Text variant="strong">What would have made it better</Text>
@@ -147,6 +149,46 @@ function Chain({ view: { purity } }: { readonly view: OneFruit }) {
           ))}
         </View>
       ) : null}
+    </View>
+  );
+}
+
+/** What would settle what nobody noted, a tap away where a page of its own holds it. */
+function Settles({
+  view: { fruit },
+  purity,
+}: {
+  readonly view: OneFruit;
+  readonly purity: Purity | undefined;
+}) {
+  const f = useFormat();
+  const router = useRouter();
+  const settles = purity ? settlesFor(purity) : [];
+  if (!purity || settles.length === 0) return null;
+  const { variety, bloom } = fruit;
+  const notLooked = purity.chain
+    .flatMap(({ reasons }) => reasons)
+    .find(({ code }) => code === 'guard.notLooked');
+  const pages: Partial<Record<RemedyReason, () => void>> = {
+    'remedy.lookAround': () =>
+      router.push({
+        pathname: '/garden/looked',
+        params: {
+          crop: variety.crop,
+          metres: String(notLooked?.params['metres'] ?? ''),
+          day: bloom.day ?? bloom.keptOn ?? '',
+        },
+      }),
+    'remedy.noteFlowering': () => router.push('/garden/crossing'),
+    'remedy.askSource': () => router.push({ pathname: '/garden/describe', params: { id: variety.variety } }),
+  };
+  return (
+    <View style={{ marginTop: SPACE.m }}>
+      <Text variant="strong">What would settle it</Text>
+      {settles.map((settle) => {
+        const open = pages[settle.code];
+        return <ListRow key={settle.code} title={sayReason(settle, f)} {...(open && { onPress: open })} />;
+      })}
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
+import { looksAround } from '@/core/planning/looksAround';
 import { compatibility, crossingFrequency } from '@/core/isolation/compatibility';
 import { groupBy } from '@/core/text/groupBy';
 import type { Variety } from '@/core/journal/state';
@@ -20,6 +21,7 @@ import { sayGardenReason } from '../words/reasons/garden';
 import { useSeesCrossing } from '@/data/hooks/useSawCrossing';
 import { useGarden } from '@/data/hooks/useGarden';
 import { GardenTabs } from './GardenTabs';
+import { sayLookAround } from './LookedScreen';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
 import { VarietyRisk } from './VarietyRisk';
@@ -75,7 +77,7 @@ export function CrossingScreen() {
 }
 
 function summary({ reports }: PlanOfGarden, atRisk: number, f: Format): string {
-  if (atRisk === 0) return 'Nothing grown for seed is at risk.';
+  if (atRisk === 0) return 'Nothing that is known of puts seed at risk.';
   return `${f.count(atRisk, 'variety', 'varieties')} of ${f.number(reports.length)} will cross unless something is done.`;
 }
 
@@ -102,6 +104,14 @@ function Compatibilities({ view, f }: { readonly view: PlanOfGarden; readonly f:
           title={source.name}
           note={`${cropOf(source.crop).name}, ${f.length(source.distance)} from the gate at ${f.number(source.bearing)}°, about ${f.count(source.plants, 'plant', 'plants')}. ${CERTAINTY_NAMES[source.sure]}.`}
           onPress={() => router.push({ pathname: '/garden/outside', params: { id: source.source } })}
+        />
+      ))}
+      {looksAround(view.plan.question, view.today).map((look) => (
+        <ListRow
+          key={look.crop}
+          title={`What crosses with ${cropOf(look.crop).name.toLowerCase()}`}
+          note={sayLookAround(look, f)}
+          onPress={() => router.push({ pathname: '/garden/looked', params: { crop: look.crop } })}
         />
       ))}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>

@@ -14,11 +14,30 @@ export interface ReportProps {
   readonly report: VarietyReport;
 }
 
-/** Records that it flowers today, which corrects the estimate. */
+/** Records that it flowers today, or that it is over, which corrects the estimate. */
 export function Flowered({ report, view }: ReportProps) {
   const record = useRecord();
-  const { variety, flowering } = report;
-  if (flowering?.by === 'seen') return null;
+  const { variety, flowering, seen } = report;
+  if (flowering?.by === 'seen') {
+    if (seen.over.length > 0) return null;
+    const body = {
+      variety: variety.variety,
+      // One of several sowings ends by itself.
+      ...(report.planting !== variety.variety && { planting: report.planting }),
+      day: view.today,
+    };
+    return (
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
+        <Button
+          title="No more flowers after today"
+          onPress={() => record([{ kind: 'flowering.over', body }])}
+        />
+        <Text variant="small" tone="soft">
+          Until somebody says so, it is taken to go on.
+        </Text>
+      </View>
+    );
+  }
   const sowing = variety.sowing && `${SOWING_NAMES[variety.sowing.how]} on ${variety.sowing.day}. `;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>

@@ -20,6 +20,7 @@ import { CrossScreen } from '../garden/CrossScreen';
 import { CrossingScreen } from '../garden/CrossingScreen';
 import { DescribeScreen } from '../garden/DescribeScreen';
 import { GardenScreen } from '../garden/GardenScreen';
+import { LookedScreen } from '../garden/LookedScreen';
 import { OutsideScreen } from '../garden/OutsideScreen';
 import { PlantsScreen } from '../garden/PlantsScreen';
 import { StartScreen } from '../garden/StartScreen';
@@ -65,6 +66,7 @@ const SCREENS = {
   logger: LoggerScreen,
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,
+  looked: LookedScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
   practice: PracticeScreen,

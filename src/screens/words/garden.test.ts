@@ -39,7 +39,7 @@ function said(question: IsolationQuestion, format = f): string {
 test('the verdict comes first, with the nearest risk and what is needed', () => {
   const ember = grown('ember');
   expect(said(questionOf([grown('ash', { places: [] })]))).toBe('No plant of it is on the plan yet.');
-  expect(said(questionOf([ember]))).toBe('Nothing nearby can cross with it.');
+  expect(said(questionOf([ember]))).toBe('Nothing that is known of can cross with it.');
   expect(said(questionOf([ember, grown('ash', { places: row(20) })]))).toMatch(
     /^ASH is 15\.5 m away, and crosses freely: \d+ m are needed\.$/,
   );
@@ -77,7 +77,7 @@ test('what is only eaten needs nothing, except corn whose kernels change', () =>
       questionOf([grown('silk', corn), grown('dent', { ...corn, endosperm: 'starchy', places: row(20) })]),
     ),
   ).toMatch(/^DENT is 15\.5 m away, and spoils its kernels this year: [\d.]+ m are needed\.$/);
-  expect(said(questionOf([grown('silk', corn)]))).toBe('Nothing nearby spoils it.');
+  expect(said(questionOf([grown('silk', corn)]))).toBe('Nothing that is known of spoils it.');
 });
 
 test('a risk names its distance, what stands between, days, and how well it is known', () => {

@@ -153,7 +153,9 @@ export function verdictSentence(
   }
   if (verdict === 'notRequired') return 'Grown to eat: its fruit stays as it is, whatever pollen comes.';
   if (verdict === 'noRisk' || !worst) {
-    return variety.purpose === 'eat' ? 'Nothing nearby spoils it.' : 'Nothing nearby can cross with it.';
+    return variety.purpose === 'eat'
+      ? 'Nothing that is known of spoils it.'
+      : 'Nothing that is known of can cross with it.';
   }
   if (verdict === 'isolated') {
     return worst.isolatedBy === 'time'

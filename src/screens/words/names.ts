@@ -150,7 +150,7 @@ export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readon
 
 export const GRADES: Readonly<Record<Grade, string>> = {
   true: 'True to type',
-  likely: 'Likely true',
+  unproven: 'Not proven',
   doubtful: 'Doubtful',
   notForSeed: 'Not for seed',
 };
@@ -168,7 +168,7 @@ export const LINKS: Readonly<Record<LinkName, string>> = {
 export const LINK_STATES: Readonly<Record<LinkState, string>> = {
   holds: 'holds',
   pending: 'not known yet',
-  unknown: 'nobody noted it',
-  doubtful: 'doubtful',
+  unknown: 'not known',
+  doubtful: 'weak',
   broken: 'broken',
 };

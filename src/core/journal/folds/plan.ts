@@ -2,7 +2,7 @@ import type { EntryOf } from '../entry';
 import type { Kind } from '../kinds/kinds';
 import { compareEntries } from '../order';
 import { type EntryAbout, taking } from '../taking';
-import type { Barrier, Bed, Cage, Device, Garden, Outside, Plant, PollenMix } from '../state';
+import type { Barrier, Bed, Cage, Device, Garden, Outside, Plant, PollenMix, Surroundings } from '../state';
 import { toMs } from '../../time/calendar';
 
 /** What was last recorded of a subject, unless it was removed after that. */
@@ -98,6 +98,20 @@ function notedOf(notes: readonly EntryOf<'plant.noted'>[]): NonNullable<Plant['n
     trueness: doubt ? 'doubtful' : last.body.trueness,
     at: (doubt ?? last).at,
   };
+}
+
+const takeOfSurroundings = taking<'surroundings'>()({
+  'surroundings.described': 'last',
+  'surroundings.looked': 'all',
+});
+
+export function reduceSurroundings(
+  _id: string,
+  entries: readonly EntryAbout<'surroundings'>[],
+): Surroundings | undefined {
+  const { 'surroundings.described': described, 'surroundings.looked': looked } = takeOfSurroundings(entries);
+  if (!described && looked.length === 0) return undefined;
+  return { ...described?.body, looked: looked.map(({ body }) => body) };
 }
 
 export function reduceGarden(_id: string, entries: readonly EntryAbout<'garden'>[]): Garden | undefined {

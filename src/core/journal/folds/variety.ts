@@ -7,6 +7,7 @@ import { unlessRemoved } from './plan';
 const takeOfVariety = taking<'variety'>()({
   'variety.described': 'all',
   'flowering.seen': 'all',
+  'flowering.over': 'all',
   'plan.removed': 'last',
 });
 
@@ -15,11 +16,17 @@ export function reduceVariety(_id: string, entries: readonly EntryAbout<'variety
   const all = taken['variety.described'];
   const described = unlessRemoved(all.at(-1), taken['plan.removed'])?.body;
   if (!described) return undefined;
-  const seen = taken['flowering.seen'].filter(({ body }) => body.planting === undefined);
-  return { ...described, flowered: daysOf(seen), purposes: purposesOf(all) };
+  const ofNone = ({ body }: EntryOf<'flowering.seen' | 'flowering.over'>): boolean =>
+    body.planting === undefined;
+  return {
+    ...described,
+    flowered: daysOf(taken['flowering.seen'].filter(ofNone)),
+    over: daysOf(taken['flowering.over'].filter(ofNone)),
+    purposes: purposesOf(all),
+  };
 }
 
-const daysOf = (seen: readonly EntryOf<'flowering.seen'>[]): Day[] =>
+const daysOf = (seen: readonly EntryOf<'flowering.seen' | 'flowering.over'>[]): Day[] =>
   [...new Set(seen.map(({ body }) => body.day))].sort();
 
 /** What a variety was grown for, one for each change. */
@@ -34,7 +41,11 @@ function purposesOf(described: readonly EntryOf<'variety.described'>[]): Purpose
   return purposes;
 }
 
-const takeOfPlanting = taking<'planting'>()({ 'planting.set': 'last', 'flowering.seen': 'all' });
+const takeOfPlanting = taking<'planting'>()({
+  'planting.set': 'last',
+  'flowering.seen': 'all',
+  'flowering.over': 'all',
+});
 
 export function reducePlanting(
   _id: string,
@@ -42,7 +53,7 @@ export function reducePlanting(
 ): Planting | undefined {
   const taken = takeOfPlanting(entries);
   const set = taken['planting.set']?.body;
-  return set && { ...set, flowered: daysOf(taken['flowering.seen']) };
+  return set && { ...set, flowered: daysOf(taken['flowering.seen']), over: daysOf(taken['flowering.over']) };
 }
 
 export function reduceMating(_id: string, entries: readonly EntryAbout<'mating'>[]): Mating | undefined {

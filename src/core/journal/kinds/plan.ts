@@ -39,6 +39,11 @@ export interface PlanBodies {
     readonly flowering?: { readonly from: Day; readonly to: Day };
   };
   'surroundings.described': { readonly ground: Ground; readonly climate?: Climate };
+  /**
+   * Somebody looked so many metres far from the beds on a day: all that crosses with these crops and stood there is on
+   * the plan.
+   */
+  'surroundings.looked': { readonly crops: readonly CropId[]; readonly metres: number; readonly day: Day };
   /** Takes a thing off the plan; what was recorded of it stays. */
   'plan.removed': { readonly what: (typeof PLAN_PARTS)[number]; readonly id: string };
   'plants.set': {
@@ -64,6 +69,7 @@ export interface PlanAbout {
   readonly 'barrier.set': 'barrier';
   readonly 'outside.described': 'outside';
   readonly 'surroundings.described': 'surroundings';
+  readonly 'surroundings.looked': 'surroundings';
   readonly 'plan.removed': PlanBodies['plan.removed']['what'];
   readonly 'plants.set': 'plant';
   readonly 'plant.removed': 'plant';
@@ -97,6 +103,12 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
     version: 1,
     structural: true,
     clockDays: false,
+    subjects: (_body, each) => each('surroundings', ''),
+  },
+  'surroundings.looked': {
+    version: 1,
+    structural: true,
+    clockDays: true,
     subjects: (_body, each) => each('surroundings', ''),
   },
   'plan.removed': {

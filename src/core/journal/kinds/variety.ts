@@ -24,6 +24,8 @@ export interface VarietyBodies {
   };
   /** The first flower, or for corn the first silk, that a grower saw of a variety. */
   'flowering.seen': { readonly variety: string; readonly planting?: string; readonly day: Day };
+  /** No flower of it opens any more after that day. */
+  'flowering.over': { readonly variety: string; readonly planting?: string; readonly day: Day };
 }
 
 /** Names of traits and of their values up to version 2. */
@@ -39,7 +41,21 @@ function upcastTraits(traits: object): VarietyTraits {
 export interface VarietyAbout {
   readonly 'variety.described': 'variety';
   readonly 'flowering.seen': 'variety' | 'planting';
+  readonly 'flowering.over': 'variety' | 'planting';
 }
+
+const ofFlowering = {
+  version: 1,
+  structural: true,
+  clockDays: true,
+  subjects: (
+    { variety, planting }: VarietyBodies['flowering.seen'],
+    each: (type: 'variety' | 'planting', id: string) => void,
+  ): void => {
+    each('variety', variety);
+    if (planting !== undefined) each('planting', planting);
+  },
+} as const;
 
 export const VARIETY_KINDS: KindDefinitions<VarietyBodies, VarietyAbout> = {
   'variety.described': {
@@ -53,13 +69,6 @@ export const VARIETY_KINDS: KindDefinitions<VarietyBodies, VarietyAbout> = {
     },
     subjects: ({ variety }, each) => each('variety', variety),
   },
-  'flowering.seen': {
-    version: 1,
-    structural: true,
-    clockDays: true,
-    subjects: ({ variety, planting }, each) => {
-      each('variety', variety);
-      if (planting !== undefined) each('planting', planting);
-    },
-  },
+  'flowering.seen': ofFlowering,
+  'flowering.over': ofFlowering,
 };

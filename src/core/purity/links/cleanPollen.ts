@@ -73,7 +73,7 @@ function foundOfDonors(evidence: PurityEvidence): Link[] {
 
 /** How the males were kept. */
 function foundOfMales(evidence: PurityEvidence): Link[] {
-  const { bloom, opensOn, guardOf } = evidence;
+  const { bloom, opensOn, guardsOf } = evidence;
   const pollinations = pollinationsOf(bloom);
   const males = malesOf(evidence);
   const found: Link[] = [];
@@ -81,15 +81,15 @@ function foundOfMales(evidence: PurityEvidence): Link[] {
   if (males.some(({ spoiled }) => spoiled && spoiled.why !== 'notFound'))
     found.push(link('cleanPollen', 'broken', reason('pollen.spoiled')));
   for (const male of males)
-    if ((!isCovered(male) || wasOffBeforeUse(male, pollinations)) && !isGuarded(male, guardOf))
+    if ((!isCovered(male) || wasOffBeforeUse(male, pollinations)) && !isGuarded(male, guardsOf))
       found.push(
-        guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: male, guardOf }),
+        guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: male, guardsOf }),
       );
   const fresh = freshMales(evidence);
   for (const male of fresh) {
     if (!isCovered(male) || Date.parse(male.cover.at) < (opensOn(male.day!) ?? Infinity)) continue;
     const code = male.cover.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
-    found.push(guarded(link('cleanPollen', 'broken', reason(code)), { bloom: male, guardOf }));
+    found.push(guarded(link('cleanPollen', 'broken', reason(code)), { bloom: male, guardsOf }));
   }
   // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
   if (fresh.length < males.length) found.push(link('cleanPollen', 'unknown', reason('pollen.otherMorning')));
@@ -108,13 +108,13 @@ function foundOfTool({ carried }: PurityEvidence): Link[] {
 }
 
 /** What males and brush were in before. At a distance insects bring only pollen of the variety. */
-const foundOfFlowersBefore = ({ visitedBefore, guardOf }: PurityEvidence): Link[] =>
-  visitedBefore.some((female) => {
-    const guard = guardOf(female);
-    return guard?.state !== 'holds' || !keepsOut(female, guard);
-  })
-    ? [link('cleanPollen', 'doubtful', reason('pollen.visitedBefore'))]
-    : [];
+const foundOfFlowersBefore = ({ visitedBefore, guardsOf }: PurityEvidence): Link[] =>
+  visitedBefore.map((female) =>
+    guarded(link('cleanPollen', 'doubtful', reason('pollen.visitedBefore')), {
+      bloom: female,
+      guardsOf: (bloom) => guardsOf(bloom).filter((guard) => keepsOut(bloom, guard)),
+    }),
+  );
 
 /** Was the cover of what gave pollen off before it gave any? */
 const wasOffBeforeUse = ({ bloom: id, uncovered }: Bloom, pollinations: readonly Pollination[]): boolean =>
@@ -123,8 +123,8 @@ const wasOffBeforeUse = ({ bloom: id, uncovered }: Bloom, pollinations: readonly
     ({ at, donors }) => toMs(uncovered.at) < toMs(at) && donors.some(({ bloom }) => bloom === id),
   );
 
-const isGuarded = (male: Bloom, guardOf: PurityEvidence['guardOf']): boolean =>
-  guardOf(male)?.state === 'holds';
+const isGuarded = (male: Bloom, guardsOf: PurityEvidence['guardsOf']): boolean =>
+  guardsOf(male)[0]?.state === 'holds';
 
 /** A perfect flower that is to be crossed must have lost its anthers before it opened. */
 function foundOfOwnAnthers({ bloom, father, variety, opensOn }: PurityEvidence): Link[] {

@@ -33,4 +33,5 @@ export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {
       note: Joi.string().max(LONGEST.note).optional(),
     }),
   'flowering.seen': () => record({ variety: id, planting: id.optional(), day }),
+  'flowering.over': () => record({ variety: id, planting: id.optional(), day }),
 };

@@ -93,6 +93,7 @@ const SENTENCES: Readonly<Record<GardenReason, Say>> = {
   plantsForFruit: (p) => `${p['fruit']} fruits for seed need ${p['plants']} plants: there are enough.`,
   plantsTooFewForFruit: (p) => `${p['fruit']} fruits for seed need ${p['plants']} plants.`,
 
+  seenOver: (p, f) => `No flower was seen to open after ${f.day(day(p))}.`,
   seenFlowering: (p, f) => `Seen in flower on ${f.day(day(p))}.`,
   daysGiven: (p) => `Flowers ${p['days']} days after, as you say.`,
   byDegreeDays: (p, f) =>

@@ -167,6 +167,9 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `The cage ${p['name']} stood open that day, while all that crosses with it here was shut in.`,
   'guard.cageLate': (p) => `The cage ${p['name']} was set up only that day.`,
   'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
+  'guard.notNoted': (p) => `Nobody noted whether ${p['name']}, which crosses with it, was in flower then.`,
+  'guard.notLooked': (p, f) =>
+    `It was not covered, and nobody has looked as far as ${f.length(Number(p['metres']))} for what crosses with it.`,
   'guard.rarely': () => 'What is near crosses with it only rarely.',
   'closed.offLater': (p) =>
     p['found'] === 'whole'
@@ -220,6 +223,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.tag': () => 'Tag the stalk before you go on.',
   'remedy.tagLoosely': () =>
     'Tie the tag loosely round the stalk, with a loop that a thick stalk leaves room in.',
+  'remedy.lookAround': () => 'Say how far you have looked for what crosses with it, and what you found.',
+  'remedy.noteFlowering': () => 'Note when it began to flower, or that it was over.',
   'remedy.rogueEarly': () => 'Pull out plants that are not true before they flower.',
   'plants.untilHarvest': () => 'Whether the plant is healthy and true to the variety is asked at harvest.',
 };

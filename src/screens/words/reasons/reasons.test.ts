@@ -37,6 +37,7 @@ test('every sentence reads in both systems of units', () => {
     baseC: 10,
     days: 60,
     minutes: 5,
+    metres: 600,
     opensH: -0.5,
     shutsH: 0.25,
     day: '2026-07-18',
