@@ -15,7 +15,7 @@ import { isCovered } from '../journal/isCovered';
 import { isGone } from '../journal/looks';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
-import { meantFor, type Meant } from '../journal/matingOf';
+import { meantOf, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import { pickedFor, pollinationsOf, reportOn } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
@@ -63,7 +63,7 @@ function bloomsServed(journal: Journal, { day, outing }: OutingDay): Grown[] {
     .map((bloom): Grown => {
       const variety = varieties.get(plants.get(bloom.plant)?.variety ?? '');
       const crop = variety && cropOf(variety.crop);
-      const meant = variety && meantFor(journal, bloom.plant, bloom.day);
+      const meant = variety && meantOf(journal, bloom);
       const own = crop && meant && protocolFor(crop, meant);
       // Who only fathers a cross is worked as the cross is.
       const protocol = own ?? (bloom.sex === 'male' ? crop?.protocols.cross : undefined);

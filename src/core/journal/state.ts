@@ -35,7 +35,10 @@ export interface PurposeSince {
 }
 
 export type Planting = Bodies['planting.set'] & Pick<Variety, 'flowered' | 'over'>;
-export type Mating = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device'>;
+/** What an entry said of a mating. */
+export type MatingSaid = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;
+/** As it is now; `versions`: all that was ever said of it, the earliest first. */
+export type Mating = MatingSaid & { readonly versions: readonly MatingSaid[] };
 /**
  * `from`: when it was set up; `sets`: what stood in it from when on, the earliest first; `openOn`: the days on which it
  * stood open to insects.
@@ -111,7 +114,9 @@ export interface Pollination {
   readonly tagged: boolean;
   /** Which pollination of the bloom it is, from 1; two of one number are one that two devices recorded. */
   readonly application: number;
+  /** What it was meant for, where that was not the variety with itself, and the entry that said so then. */
   readonly mating?: string;
+  readonly matingEntry?: string;
   /** Of a cohort: how many it pollinated for the first time. */
   readonly count?: number;
   /** The day it serves, where it is not the one on which the bloom opened. */

@@ -39,6 +39,7 @@ export type PurityReason =
   | 'pollen.visitedBefore'
   | 'pollen.ownPlant'
   | 'pollen.clean'
+  | 'pollen.ownInstead'
   | 'pollen.cutIndoors'
   | 'pollen.cleanEmasculated'
   | 'pollen.open'

@@ -5,7 +5,7 @@ import type { SeedSource } from '../crops/variety';
 import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
-import { meantFor } from '../journal/matingOf';
+import { meantOf } from '../journal/matingOf';
 import { gardensOf } from '../journal/past';
 import { plantingOf } from '../journal/plantingOf';
 import { guardsOf, type IsolationOf } from './guards';
@@ -33,7 +33,7 @@ export function purityOf(
   const plants = journal.all('plant');
   const plant = plants.get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
-  const meant = meantFor(journal, flower.plant, flower.day, flower.pollination?.mating);
+  const meant = meantOf(journal, flower);
   if (!variety || !meant) return undefined;
   const crop = cropOf(variety.crop);
   const known = new Map<Day, OpeningWindow | undefined>();

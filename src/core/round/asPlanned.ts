@@ -76,10 +76,12 @@ export function pollinatedAt(
   { donors, found, shutAgain, openMinutes, tool = 'clean' }: Pollinating,
 ): Fact {
   const method = methodAt(journal, round, stop);
+  const mating = journal.all('mating').get(meantFor(journal, stop.plant, round.day)?.mating ?? '');
   return {
     kind: 'pollinated',
     body: {
       ...atFemale(journal, round, stop),
+      ...(mating && { mating: mating.mating, matingEntry: mating.id }),
       ...(stop.application !== undefined && { application: stop.application }),
       donors: donors.map(({ plant, bloom }) => ({ plant, bloom })),
       found,

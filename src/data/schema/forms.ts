@@ -147,6 +147,7 @@ const VARIETY_FORMS = {
       father: chosenId,
       purpose: choice(...PURPOSES.filter((purpose) => purpose !== 'eat')),
       from: day.required(),
+      until: dayIfGiven.custom(notBefore<string>('from')),
     }),
   cage: () => form({ name: name.required() }),
   tie: () => form({ text: name.required() }),

@@ -12,6 +12,9 @@ import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
 import { remediesFor, settlesFor, type RemedyReason } from '@/core/purity/remedies';
 import { cropOf } from '@/core/crops/catalogue';
+import { wantsSeed } from '@/core/crops/variety';
+import { meantOf } from '@/core/journal/matingOf';
+import type { Bloom } from '@/core/journal/state';
 import type { Purity } from '@/core/purity/fruitPurity';
 import type { Link } from '@/core/purity/chain';
 import { newId } from '@/data/clock';
@@ -83,6 +86,8 @@ export function FruitPanel({ id }: { readonly id: string }) {
 interface OneFruit {
   readonly fruit: Fruit;
   readonly purity: Purity | undefined;
+  /** It is for the kitchen, and nothing is judged of its seed. */
+  readonly eaten: boolean;
   readonly where: string;
   readonly donors: readonly string[];
   readonly zone: string;
@@ -102,12 +107,16 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     return {
       fruit,
       purity,
+      eaten: !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
       parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
       zone: garden.zone,
     };
   }) ?? undefined;
+
+/** Whoever harvested it for seed, or left it to set for seed, wants to know how pure that is. */
+const isKeptForSeed = ({ harvest, keptOn }: Bloom): boolean => harvest?.use === 'seed' || keptOn !== undefined;
 
 const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
   bloom.code
@@ -126,8 +135,9 @@ const sayGrade = ({ grade, cross }: Purity): string =>
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view }: { readonly view: OneFruit }) {
-  const { purity } = view;
+  const { purity, eaten } = view;
   const f = useFormat();
+  if (eaten) return <Text tone="soft">Grown to eat: nothing is judged of its seed.</Text>;
   const remedies = purity ? remediesFor(purity) : [];
   return (
     <View>

@@ -30,8 +30,13 @@ interface Typed {
   father: string | undefined;
   purpose: Purpose | undefined;
   from: string;
+  until: string;
 }
-type Checked = Omit<Typed, 'father' | 'purpose'> & { father: string; purpose: Purpose };
+type Checked = Omit<Typed, 'father' | 'purpose' | 'until'> & {
+  father: string;
+  purpose: Purpose;
+  until?: string;
+};
 
 interface CrossView {
   readonly held: Mating | undefined;
@@ -107,6 +112,7 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
     father: held?.father,
     purpose: held?.purpose ?? 'seedForFun',
     from: held?.from ?? tomorrow,
+    until: held?.until ?? '',
   });
   const chosen = useWatch({ control, name: 'father' });
   const father = fathers.find(({ variety }) => variety === chosen);
@@ -161,6 +167,12 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
           name="from"
           label="For flowers that open from"
           note="A day such as 2026-07-19."
+        />
+        <FormField
+          control={control}
+          name="until"
+          label="and until"
+          note="Without a day until the end of the season."
         />
         <FormChoice
           control={control}

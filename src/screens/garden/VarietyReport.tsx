@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
+import { lastDayOf } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useView } from '@/data/hooks/useView';
 import { SeedRow } from '@/ui/charts/SeedRow';
@@ -102,9 +103,10 @@ function Crosses({ variety }: { readonly variety: string }) {
   const crosses = useView('crosses', [variety], ({ store: { journal } }) =>
     [...journal.all('mating').values()]
       .filter(({ mother, father }) => mother === variety && father !== variety)
-      .map(({ mating, father, from, plants, fathers }) => ({
+      .map(({ mating, father, from, until, plants, fathers }) => ({
         mating,
         from,
+        until: lastDayOf(journal, { from, ...(until && { until }) }),
         name: journal.all('variety').get(father)?.name ?? '?',
         mothers: (plants ?? []).map((plant) => plantLabel(journal, plant)),
         fathers: (fathers ?? []).map((plant) => plantLabel(journal, plant)),
@@ -116,12 +118,12 @@ function Crosses({ variety }: { readonly variety: string }) {
       <Text variant="heading" level={2}>
         Crosses
       </Text>
-      {crosses.map(({ mating, from, name, mothers, fathers }) => (
+      {crosses.map(({ mating, from, until, name, mothers, fathers }) => (
         <ListRow
           key={mating}
           title={`Pollen of ${name}`}
           note={[
-            `From ${f.shortDay(from)}.`,
+            `${f.date(from)} to ${f.date(until)}.`,
             mothers.length > 0 ? `On ${mothers.join(', ')}.` : 'On every plant.',
             fathers.length > 0 ? `By ${fathers.join(', ')}.` : '',
           ]

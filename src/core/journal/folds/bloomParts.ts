@@ -18,6 +18,7 @@ export const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   tagged: entry.body.tagged,
   application: entry.body.application ?? 1,
   ...(entry.body.mating !== undefined && { mating: entry.body.mating }),
+  ...(entry.body.matingEntry !== undefined && { matingEntry: entry.body.matingEntry }),
   ...(entry.body.count !== undefined && { count: entry.body.count }),
   ...(entry.body.day !== undefined && { day: entry.body.day }),
   device: entry.device,

@@ -57,6 +57,7 @@ export function reducePlanting(
 }
 
 export function reduceMating(_id: string, entries: readonly EntryAbout<'mating'>[]): Mating | undefined {
-  const set = entries.at(-1);
-  return set && { ...set.body, id: set.id, lamport: set.lamport, device: set.device };
+  const versions = entries.map(({ body, id, lamport, device, at }) => ({ ...body, id, lamport, device, at }));
+  const latest = versions.at(-1);
+  return latest && { ...latest, versions };
 }

@@ -13,8 +13,9 @@ export interface MatingBodies {
     readonly father: string;
     readonly purpose: Purpose;
     readonly ownPollen: OwnPollenRule;
-    /** For flowers that open from that day on. */
+    /** For flowers that open from that day on, and to that one; without it to the end of the season. */
     readonly from: Day;
+    readonly until?: Day;
     /** The mothers; without them all plants of the variety. */
     readonly plants?: readonly string[];
     /** The plants that alone may father; without them any of the father's variety. */

@@ -80,6 +80,8 @@ export interface RoundBodies {
     readonly application?: number;
     /** What it was meant for, where that is not the variety with itself. */
     readonly mating?: string;
+    /** The entry that said of that mating what was known when it was pollinated. */
+    readonly matingEntry?: string;
     /** Flowers of a cohort that were pollinated, beyond those that the entries in `after` had counted. */
     readonly count?: number;
     readonly after?: readonly string[];

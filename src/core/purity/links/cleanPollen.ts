@@ -7,13 +7,15 @@ import { daysBetween, toMs } from '../../time/calendar';
 import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
 
 /** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
-export function cleanPollenLink(evidence: PurityEvidence): Link {
+export function cleanPollenLink(asMeant: PurityEvidence): Link {
+  const isOwn = isOwnInstead(asMeant);
+  const evidence = isOwn ? { ...asMeant, father: asMeant.variety.variety, fathers: undefined } : asMeant;
   const { bloom } = evidence;
   const pollinations = pollinationsOf(bloom);
   if (bloom.role === 'open') return guarded(link('cleanPollen', 'broken', reason('pollen.open')), evidence);
   if (pollinations.length === 0) return link('cleanPollen', 'pending', reason('pollination.notYet'));
   return worstOf([
-    asGiven(evidence),
+    asGiven(evidence, isOwn),
     ...foundOfDonors(evidence),
     ...foundOfMales(evidence),
     ...foundOfTool(evidence),
@@ -29,8 +31,19 @@ const donorsOf = ({ bloom }: PurityEvidence): readonly Donor[] =>
 const malesOf = (evidence: PurityEvidence): readonly Bloom[] =>
   donorsOf(evidence).flatMap((donor) => evidence.males.get(donor.bloom) ?? []);
 
+/** Where a cross was meant and all pollen came of her own variety: it is pure seed of that, and not the cross. */
+function isOwnInstead(evidence: PurityEvidence): boolean {
+  const { plants, father, variety } = evidence;
+  const donors = donorsOf(evidence);
+  return (
+    father !== variety.variety &&
+    donors.length > 0 &&
+    donors.every(({ plant }) => plants.get(plant)?.variety === variety.variety)
+  );
+}
+
 /** Where nothing is known against it. */
-function asGiven(evidence: PurityEvidence): Link {
+function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   const { bloom } = evidence;
   const donors = donorsOf(evidence);
   const selfed = donors.every(({ plant }) => plant === bloom.plant);
@@ -44,6 +57,7 @@ function asGiven(evidence: PurityEvidence): Link {
     ...(malesOf(evidence).some(({ cover }) => cover?.method === 'indoors')
       ? [reason('pollen.cutIndoors' as const)]
       : []),
+    ...(isOwn ? [reason('pollen.ownInstead' as const)] : []),
   );
 }
 

@@ -1,7 +1,7 @@
 import { cropOf, protocolFor } from '../../crops/catalogue';
 import type { UncoverStop } from '../../journal/kinds/stops';
 import type { CoverMethod } from '../../journal/kinds/walk';
-import { meantFor } from '../../journal/matingOf';
+import { meantOf } from '../../journal/matingOf';
 import { pollinationsOf } from '../../journal/pollinations';
 import { groupBy } from '../../text/groupBy';
 import { addDays, daysBetween } from '../../time/calendar';
@@ -27,7 +27,7 @@ export const UNCOVER: Operation<UncoverStop> = {
       ({ cover, uncovered }) => cover !== undefined && TAKEN_OFF.includes(cover.method) && !uncovered,
     );
     const due = covered.filter(({ bloom, variety }) => {
-      const meant = meantFor(journal, bloom.plant, bloom.day);
+      const meant = meantOf(journal, bloom);
       const after = meant && protocolFor(cropOf(variety.crop), meant)?.uncover?.after.value;
       const last = pollinationsOf(bloom).at(-1)?.day ?? bloom.day;
       return after !== undefined && last !== undefined && daysBetween(last, day) >= after;

@@ -13,6 +13,7 @@ export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {
       purpose: oneOf(PURPOSES),
       ownPollen: oneOf(OWN_POLLEN_RULES),
       from: day,
+      until: day.optional(),
       plants: Joi.array().items(id).min(1).max(2000).optional(),
       fathers: Joi.array().items(id).min(1).max(2000).optional(),
     }),

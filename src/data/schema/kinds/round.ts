@@ -85,6 +85,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       ...visited,
       application: application.optional(),
       mating: id.optional(),
+      matingEntry: id.optional(),
       count: Joi.number().integer().min(1).max(MAX_FLOWERS).optional(),
       after: Joi.array().items(id).max(MAX_FLOWERS).optional(),
       donors,

@@ -152,6 +152,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     'The brush had been on another variety that crosses with it, and nobody noted that it was cleaned.',
   'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
+  'pollen.ownInstead': () =>
+    'A cross was meant, and all pollen came of its own variety: it is pure, and not the cross.',
   'pollen.cleanEmasculated': (p, f) =>
     `Its own anthers were out before it opened; it got covered flowers of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,
   'pollen.clean': (p, f) => `Covered males of ${f.count(Number(p['fathers']), 'plant', 'plants')}.`,

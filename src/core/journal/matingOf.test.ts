@@ -1,0 +1,149 @@
+import { begin, Phone, YARD } from '@testing/yard';
+import { purityOf } from '../purity/purityOf';
+import { addDays } from '../time/calendar';
+import type { Day } from '../time/types';
+import type { Fact } from './entry';
+import type { Bodies } from './kinds/kinds';
+import { lastDayOf, meantFor, meantOf } from './matingOf';
+
+const DAY = '2026-07-19';
+
+const cross = (more: Partial<Bodies['mating.set']> = {}): Fact => ({
+  kind: 'mating.set',
+  body: {
+    ...{ mating: 'x', mother: 'v', father: 'w', purpose: 'seedForFun', ownPollen: 'never', from: DAY },
+    ...more,
+  } as Bodies['mating.set'],
+});
+
+/** Three squash; a female and a male of each were covered the evening before. */
+function garden(): Phone {
+  const phone = begin(
+    ['v', 'w', 'z'].map((variety) => ({ variety, crop: 'pepo', plants: [`${variety}1`, `${variety}2`] })),
+  );
+  for (const variety of ['v', 'w', 'z'])
+    for (const sex of ['female', 'male'] as const)
+      phone.say(`${addDays(DAY, -1)}T18:00:00Z`, {
+        kind: 'covered',
+        body: {
+          ...{ plant: `${variety}${sex === 'female' ? 1 : 2}`, day: DAY, method: 'tape' },
+          blooms: [{ bloom: `${sex[0]}-${variety}`, sex, code: sex === 'female' ? `K${variety}` : '' }],
+        },
+      });
+  return phone;
+}
+const brushed = (father: string, more: Partial<Bodies['pollinated']> = {}): Fact => ({
+  kind: 'pollinated',
+  body: {
+    ...{ bloom: 'f-v', plant: 'v1', donors: [{ plant: `${father}2`, bloom: `m-${father}` }] },
+    ...({ found: 'shut', method: 'maleFlower', shutAgain: true, tagged: true } as const),
+    ...more,
+  },
+});
+const flower = ({ journal }: Phone) => journal.all('bloom').get('f-v')!;
+const fatherMeant = (phone: Phone): string | undefined => meantOf(phone.journal, flower(phone))?.father;
+const pollen = (phone: Phone): string => {
+  const { chain } = purityOf(phone.journal, YARD, flower(phone))!;
+  const { state, reasons } = chain.find(({ link }) => link === 'cleanPollen')!;
+  return `${state}: ${reasons.map(({ code }) => code).join(' ')}`;
+};
+
+describe('a cross has an end', () => {
+  const father = ({ journal }: Phone, day: Day): string | undefined => meantFor(journal, 'v1', day)?.father;
+
+  test('with its season, or a long one where none is named', () => {
+    const phone = garden();
+    phone.say('2026-07-01T09:00:00Z', cross());
+    expect(father(phone, addDays(DAY, -1))).toBe('v');
+    expect(father(phone, DAY)).toBe('w');
+    expect(father(phone, '2027-07-19')).toBe('v');
+    phone.say('2026-07-01T09:00:00Z', {
+      kind: 'season.named',
+      body: { season: 's', name: '2026', from: '2026-04-01', to: '2026-10-15' },
+    });
+    expect(lastDayOf(phone.journal, { from: DAY })).toBe('2026-10-15');
+    expect(father(phone, '2026-10-15')).toBe('w');
+    expect(father(phone, '2026-10-16')).toBe('v');
+  });
+
+  test('or on the day that is told', () => {
+    const phone = garden();
+    phone.say('2026-07-01T09:00:00Z', cross({ until: '2026-07-25' }));
+    expect(father(phone, '2026-07-25')).toBe('w');
+    expect(father(phone, '2026-07-26')).toBe('v');
+  });
+
+  test('an ear covered green waits for the cross of the day on which it was covered', () => {
+    const phone = garden();
+    phone.say('2026-07-01T09:00:00Z', cross({ from: '2026-07-01', until: '2026-07-25' }));
+    const waiting = { plant: 'v1', day: undefined } as const;
+    const at = (day: Day) => ({ ...waiting, cover: { method: 'shootBag', at: `${day}T09:00:00Z` } as const });
+    expect(meantOf(phone.journal, at('2026-07-20'))?.father).toBe('w');
+    expect(meantOf(phone.journal, at('2027-07-20'))?.father).toBe('v');
+  });
+});
+
+describe('what was meant is what was said when it was pollinated', () => {
+  test('a cross set later, however far it is dated back, is not what was meant', () => {
+    const phone = garden();
+    phone.say(`${DAY}T05:00:00Z`, brushed('v'));
+    phone.say(`${DAY}T12:00:00Z`, cross({ from: '2026-07-01' }));
+    expect(fatherMeant(phone)).toBe('v');
+    expect(pollen(phone)).toBe('holds: pollen.clean');
+  });
+
+  test('a cross edited or ended later judges nothing anew', () => {
+    for (const later of [cross({ father: 'z' }), cross({ until: DAY, from: '2026-07-30', fathers: ['w1'] })])
+      for (const noted of [true, false]) {
+        const phone = garden();
+        const [set] = phone.say('2026-07-10T09:00:00Z', cross());
+        phone.say(`${DAY}T05:00:00Z`, brushed('w', noted ? { mating: 'x', matingEntry: set!.id } : {}));
+        phone.say('2026-08-01T09:00:00Z', later);
+        expect(fatherMeant(phone)).toBe('w');
+        expect(pollen(phone)).toBe('holds: pollen.clean');
+        // A mistake put right in that entry itself counts.
+        phone.say('2026-08-02T09:00:00Z', {
+          kind: 'amended',
+          body: { target: set!.id, of: 'mating.set', body: cross({ father: 'z' }).body },
+        });
+        expect(pollen(phone)).toBe('broken: pollen.otherThanMeant');
+      }
+  });
+
+  test('a phone that had not heard of the edit did what it knew', () => {
+    const [a, b] = [garden(), new Phone('b')];
+    const [set] = a.say('2026-07-10T09:00:00Z', cross());
+    b.hear(a);
+    a.say('2026-07-18T20:00:00Z', cross({ father: 'z' }));
+    b.say(`${DAY}T05:00:00Z`, brushed('w', { mating: 'x', matingEntry: set!.id }));
+    expect(pollen(a.hear(b))).toBe('holds: pollen.clean');
+  });
+});
+
+test('own pollen where a cross was meant is pure seed of its own variety, and not the cross', () => {
+  const phone = garden();
+  phone.say('2026-07-10T09:00:00Z', cross({ fathers: ['w2'] }));
+  phone.say(`${DAY}T05:00:00Z`, brushed('v'));
+  const { grade, cross: made } = purityOf(phone.journal, YARD, flower(phone))!;
+  expect([grade, made]).toEqual(['true', undefined]);
+  expect(pollen(phone)).toBe('holds: pollen.clean pollen.ownInstead');
+  // Of both, nobody can say who the father was.
+  phone.say(`${DAY}T05:10:00Z`, brushed('w', { application: 2 }));
+  expect(pollen(phone)).toMatch(/^broken/);
+});
+
+test('what was decided at noon holds for what opens at dusk, and not for what opened at dawn', () => {
+  for (const [crop, purpose] of [
+    ['bottleGourd', 'seedToKeep'],
+    ['pepo', 'eat'],
+  ] as const) {
+    const phone = begin([{ variety: 'v', crop, purpose: 'eat', plants: ['v1'] }]);
+    const [described] = [...phone.journal.entries()].filter(({ kind }) => kind === 'variety.described');
+    phone.say(`${DAY}T12:00:00Z`, {
+      kind: 'variety.described',
+      body: { ...(described!.body as Bodies['variety.described']), purpose: 'seedToKeep' },
+    });
+    expect(meantFor(phone.journal, 'v1', DAY)?.purpose).toBe(purpose);
+    expect(meantFor(phone.journal, 'v1', addDays(DAY, 1))?.purpose).toBe('seedToKeep');
+  }
+});
