@@ -243,6 +243,8 @@ export interface CropFacts {
   readonly weather?: WeatherLimits;
   /** How long a female can be pollinated. */
   readonly receptive?: Figure<Span>;
+  /** Its plants stand for several seasons. */
+  readonly perennial?: true;
   /** Male flowers that come for each female. */
   readonly malesPerFemale?: Figure<Span>;
   /** Chance that one hand-pollinated flower sets, before own records speak. */

@@ -10,6 +10,7 @@ export const strawberry: CropFacts = {
   group: 'strawberry',
   flower: { type: 'dome' },
   pollenVector: 'insects',
+  perennial: true,
   outcrossing: ourDefault<Span>([0.3, 0.9], 'share'),
   receptive: ourDefault<Span>([72, 120], 'h'),
   setPrior: ourDefault(0.85, 'share'),

@@ -41,6 +41,8 @@ export function fruitHistory(
 ): FruitHistory | undefined {
   if (!flower.pollination) return undefined;
   const pollinated = dayAt(toMs(flower.pollination.at), zone);
+  const endOf = ({ at, day }: NonNullable<Bloom['removed']>): number =>
+    day === undefined ? dayOf(at) : daysBetween(pollinated, day);
   const dayOf = (at: string): number => daysBetween(pollinated, dayAt(toMs(at), zone));
   let lastGrowing = 0;
   let failed: number | undefined;
@@ -69,7 +71,7 @@ export function fruitHistory(
     lastGrowing,
     ...(failed !== undefined && harvested === undefined && { failed }),
     ...(cause && { cause }),
-    ...(flower.removed && { ended: { how: flower.removed.how, day: dayOf(flower.removed.at) } }),
+    ...(flower.removed && { ended: { how: flower.removed.how, day: endOf(flower.removed) } }),
     ...(harvested !== undefined && { harvested }),
   };
 }

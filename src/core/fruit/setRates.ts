@@ -27,6 +27,10 @@ export interface SetRates {
 
 type Verdict = 'yes' | 'no' | LeftOut;
 
+/** What ended without being eaten says nothing of the days after that. */
+const leftOutAs = ({ how }: Pick<NonNullable<FruitHistory['ended']>, 'how'>): Verdict =>
+  how === 'eaten' ? 'yes' : how === 'thinned' ? 'thinned' : 'lost';
+
 /**
  * Set so far, set and kept of some pollinated flowers, as shares with 95 % intervals for what other plants like
  * these would do: flowers of one plant count as a cluster.
@@ -64,7 +68,7 @@ const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
 function soFarVerdict(history: FruitHistory): Verdict {
   if (history.failed !== undefined) return 'no';
   if (history.lastGrowing > 0 || history.harvested !== undefined) return 'yes';
-  if (history.ended) return history.ended.how;
+  if (history.ended) return leftOutAs(history.ended);
   return history.age < history.looks.early.value[0] ? 'notYetDue' : 'notLookedAt';
 }
 
@@ -73,10 +77,13 @@ function soFarVerdict(history: FruitHistory): Verdict {
  * before it counts as if it were.
  */
 function verdictByDay(history: FruitHistory, day: number): Verdict {
-  if (history.age < day) return history.ended?.how ?? 'notYetDue';
+  if (history.age < day) return history.ended ? leftOutAs(history.ended) : 'notYetDue';
   if (history.lastGrowing >= day || history.harvested !== undefined) return 'yes';
   if (history.failed !== undefined) return 'no';
-  if (history.ended) return history.ended.day >= day ? 'yes' : history.ended.how;
+  if (history.ended) {
+    const wasSeen = history.ended.how !== 'unseen' && history.ended.day >= day;
+    return wasSeen ? 'yes' : leftOutAs(history.ended);
+  }
   return 'notLookedAt';
 }
 

@@ -35,6 +35,7 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
   'plan.removed': 'after',
   'plants.set': 'since',
   'plant.removed': 'after',
+  'plants.ended': 'after',
   'plant.noted': 'always',
   'variety.described': 'since',
   'planting.set': 'since',
@@ -81,7 +82,7 @@ export function* counted(
       yield [entry, {}];
       continue;
     }
-    const day = dayAt(toMs(entry.at), zone);
+    const day = entry.kind === 'plants.ended' ? entry.body.day : dayAt(toMs(entry.at), zone);
     if (counts === 'after') {
       yield [entry, { from: addDays(day, 1) }];
       continue;

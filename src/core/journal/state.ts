@@ -67,7 +67,11 @@ export interface Plant {
   readonly count: number;
   readonly variety: string;
   readonly planting?: string;
-  readonly removed?: { readonly why: Bodies['plant.removed']['why']; readonly at: Instant };
+  /** `ended`: with its season. */
+  readonly removed?: {
+    readonly why: Bodies['plant.removed']['why'] | 'ended';
+    readonly at: Instant;
+  };
   /** How it looked when that was last noted. */
   readonly noted?: Omit<Bodies['plant.noted'], 'plant'> & { readonly at: Instant };
 }
@@ -210,7 +214,7 @@ export interface Bloom {
   readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
   /** All of it, or the last that was left. */
-  readonly removed?: { readonly how: FruitRemoval; readonly at: Instant };
+  readonly removed?: { readonly how: FruitRemoval; readonly at: Instant; readonly day?: Day };
   /** Some of a cohort that were taken off, each time. */
   readonly thinned?: readonly { readonly how: FruitRemoval; readonly at: Instant; readonly count: number }[];
   readonly harvest?: Omit<Bodies['harvested'], 'bloom'> & { readonly at: Instant };

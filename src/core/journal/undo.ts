@@ -20,7 +20,7 @@ export type Work = 'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'w
 const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'garden.described': [],
   'device.named': [],
-  'season.named': [],
+  'season.named': ['plan'],
   'bed.laid': ['plan'],
   'barrier.set': ['plan'],
   'outside.described': ['plan'],
@@ -28,6 +28,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'surroundings.looked': ['plan'],
   'plan.removed': ['plan'],
   'plants.set': ['plan'],
+  'plants.ended': ['plan'],
   'plant.removed': ['walk', 'plan', 'open'],
   'plant.noted': ['walk', 'open'],
   'variety.described': ['plan'],

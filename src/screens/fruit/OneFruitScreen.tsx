@@ -107,7 +107,8 @@ const useOneFruit = (id: string): OneFruit | undefined =>
     return {
       fruit,
       purity,
-      eaten: !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
+      eaten:
+        !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
       parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
@@ -116,7 +117,8 @@ const useOneFruit = (id: string): OneFruit | undefined =>
   }) ?? undefined;
 
 /** Whoever harvested it for seed, or left it to set for seed, wants to know how pure that is. */
-const isKeptForSeed = ({ harvest, keptOn }: Bloom): boolean => harvest?.use === 'seed' || keptOn !== undefined;
+const isKeptForSeed = ({ harvest, keptOn }: Bloom): boolean =>
+  harvest?.use === 'seed' || keptOn !== undefined;
 
 const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
   bloom.code

@@ -42,6 +42,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   looked: ({ bloom }, journal) => `the look${ofBloom(bloom, journal)}`,
   removed: ({ bloom }, journal) => `the fruit removed${ofBloom(bloom, journal)}`,
   harvested: ({ bloom }, journal) => `the harvest${ofBloom(bloom, journal)}`,
+  'plants.ended': ({ plants }, _journal, f) => `the end of ${f.count(plants.length, 'plant', 'plants')}`,
   'plant.removed': ({ plant }, journal) => `the removal of ${plantLabel(journal, plant)}`,
   'plant.noted': ({ plant }, journal) => `how ${plantLabel(journal, plant)} looked`,
   'plan.removed': () => 'a removal from the plan',

@@ -218,8 +218,8 @@ function readPicked(entry: EntryOf<'picked'>, { bloom, spoilings }: Draft): void
 }
 
 function readRemoved({ at, body }: EntryOf<'removed'>, { bloom }: Draft): void {
-  const { how, count } = body;
-  if (count === undefined) bloom.removed = { how, at };
+  const { how, count, day } = body;
+  if (count === undefined) bloom.removed = { how, at, ...(day !== undefined && { day }) };
   else bloom.thinned = [...(bloom.thinned ?? []), { how, at, count }];
 }
 

@@ -57,12 +57,14 @@ export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>
 const takeOfPlant = taking<'plant'>()({
   'plants.set': 'last',
   'plant.removed': 'all',
+  'plants.ended': 'last',
   'plant.noted': 'all',
 });
 
 export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[]): Plant | undefined {
-  const { 'plants.set': set, 'plant.removed': removals, 'plant.noted': notes } = takeOfPlant(entries);
-  const removed = removals.at(-1);
+  const taken = takeOfPlant(entries);
+  const { 'plants.set': set, 'plant.removed': removals, 'plant.noted': notes } = taken;
+  const removed = removals.at(-1) ?? taken['plants.ended'];
   const stands = set?.body.plants.find(({ plant }) => plant === id);
   if (!set || !stands) return undefined;
   const { bed, row, variety, planting } = set.body;
@@ -77,7 +79,11 @@ export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[])
     ...(removed && {
       removed: {
         // Who saw an off-type outweighs who found it gone.
-        why: removals.some(({ body }) => body.why === 'offType') ? 'offType' : removed.body.why,
+        why: removals.some(({ body }) => body.why === 'offType')
+          ? 'offType'
+          : removed.kind === 'plants.ended'
+            ? 'ended'
+            : removed.body.why,
         at: removed.at,
       },
     }),

@@ -25,8 +25,12 @@ export type Cause = (typeof CAUSES)[number];
 export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
 
-/** `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. */
-export const FRUIT_REMOVALS = ['thinned', 'lost'] as const;
+/**
+ * `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. At the end of a season also
+ * `frosted`: it was there when frost came; `eaten`: it was picked and nobody noted when; `unseen`: it is gone, and nobody
+ * knows since when.
+ */
+export const FRUIT_REMOVALS = ['thinned', 'lost', 'frosted', 'eaten', 'unseen'] as const;
 export type FruitRemoval = (typeof FRUIT_REMOVALS)[number];
 
 export const HARVEST_USES = ['seed', 'eat'] as const;
@@ -58,6 +62,8 @@ export interface FruitBodies {
     readonly how: FruitRemoval;
     /** Of a cohort: so many; without it all that are left. */
     readonly count?: number;
+    /** Until when it was there, where that is not the day on which it was noted. */
+    readonly day?: Day;
   };
   harvested: {
     readonly bloom: string;
@@ -110,8 +116,8 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
-  // Version 3: some of a cohort.
-  removed: { version: 3, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
+  // Version 3: some of a cohort. Version 4: what became of it by the end of a season.
+  removed: { version: 4, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
   harvested: {
     version: 2,
     structural: false,

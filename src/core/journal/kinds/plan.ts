@@ -59,6 +59,8 @@ export interface PlanBodies {
     readonly plants: readonly { readonly plant: string; readonly place: number; readonly count?: number }[];
   };
   'plant.removed': { readonly plant: string; readonly why: PlantRemovalReason };
+  /** Their season is over: they stood to that day. */
+  'plants.ended': { readonly plants: readonly string[]; readonly day: Day };
   /** How a plant looked: it holds until it is noted again. */
   'plant.noted': { readonly plant: string; readonly health: PlantHealth; readonly trueness: Trueness };
 }
@@ -73,6 +75,7 @@ export interface PlanAbout {
   readonly 'plan.removed': PlanBodies['plan.removed']['what'];
   readonly 'plants.set': 'plant';
   readonly 'plant.removed': 'plant';
+  readonly 'plants.ended': 'plant';
   readonly 'plant.noted': 'plant';
 }
 
@@ -130,6 +133,14 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
     structural: true,
     clockDays: false,
     subjects: ({ plant }, each) => each('plant', plant),
+  },
+  'plants.ended': {
+    version: 1,
+    structural: true,
+    clockDays: true,
+    subjects: ({ plants }, each) => {
+      for (const plant of plants) each('plant', plant);
+    },
   },
   'plant.noted': {
     version: 1,

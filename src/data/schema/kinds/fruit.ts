@@ -33,6 +33,7 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       bloom: id,
       how: oneOf(FRUIT_REMOVALS),
       count: Joi.number().integer().min(1).max(99).optional(),
+      day: day.optional(),
     }),
   harvested: () =>
     record({

@@ -1,0 +1,114 @@
+import { cropOf } from '../crops/catalogue';
+import { fruitsOf, type Fruit } from '../fruit/fruits';
+import { isOnPlant } from '../fruit/fruitHistory';
+import type { Fact } from '../journal/entry';
+import type { Journal } from '../journal/journal';
+import type { FruitRemoval } from '../journal/kinds/fruit';
+import { MAX_PLANTS_ENDED } from '../journal/limits';
+import type { Garden, Plant, Season, Variety } from '../journal/state';
+import { groupBy } from '../text/groupBy';
+import { addDays, dayAt, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+import { firstDayAfterSeasons, seasonAt, SEASON_DAYS } from '../season/seasons';
+
+/** What became of a fruit that nobody had picked when its season was closed. `onPlant`: it is still there. */
+export const FRUIT_ENDS = ['onPlant', 'frosted', 'eaten', 'unseen'] as const satisfies readonly (
+  FruitRemoval | 'onPlant'
+)[];
+export type FruitEnd = (typeof FRUIT_ENDS)[number];
+
+/** Plants of one variety that stand. */
+export interface Standing {
+  readonly variety: Variety;
+  readonly plants: readonly Plant[];
+  /** They stand for several seasons, as plants of their kind do. */
+  readonly stays: boolean;
+}
+
+/** A season that may be closed: what stands, and what nobody has picked. */
+export interface SeasonToClose {
+  /** With an empty id where it has no name yet. */
+  readonly season: Season;
+  readonly standing: readonly Standing[];
+  readonly unpicked: readonly Fruit[];
+}
+
+/**
+ * The season that a day belongs to, with all that its end has to settle.
+ *
+ * @example seasonToClose(new Journal(), garden, '2026-10-20').standing // []
+ */
+export function seasonToClose(journal: Journal, garden: Garden, today: Day): SeasonToClose {
+  const named = seasonAt(journal, today);
+  const from = named.season === '' ? beginningOf(journal, garden, named) : named.from;
+  const season = { ...named, from, to: today, name: named.name || nameOf(from, today) };
+  const varieties = journal.all('variety');
+  const plants = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const standing = [...groupBy(plants, ({ variety }) => variety)].flatMap(([id, own]): Standing[] => {
+    const variety = varieties.get(id);
+    return variety ? [{ variety, plants: own, stays: cropOf(variety.crop).perennial ?? false }] : [];
+  });
+  const unpicked = fruitsOf(journal, garden, today, season).filter(
+    ({ plant, histories }) => !plant.removed && histories.some(isOnPlant),
+  );
+  return { season, standing, unpicked };
+}
+
+/**
+ * An unnamed season begins with the first of its plants that still stand or the first of its flowers, after the season
+ * before it: what stood in that too says nothing.
+ */
+function beginningOf(journal: Journal, { zone }: Garden, { to }: Season): Day {
+  const least = firstDayAfterSeasons(journal, to);
+  const plants = journal.all('plant');
+  const days: Day[] = [];
+  for (const { id, entries } of journal.everything('plant')) {
+    const set = entries.find(({ kind }) => kind === 'plants.set');
+    if (set && plants.get(id) && !plants.get(id)!.removed) days.push(dayAt(toMs(set.at), zone));
+  }
+  const [bloom] = journal.bloomsBetween(least ?? addDays(to, -SEASON_DAYS), to);
+  if (bloom?.day) days.push(bloom.day);
+  const first = days.filter((day) => (least ?? day) <= day && day <= to).sort()[0];
+  return first ?? least ?? to;
+}
+
+/** By its year; of one over New Year by both. */
+const nameOf = (from: Day, to: Day): string => {
+  const [first, last] = [from.slice(0, 4), to.slice(0, 4)];
+  return first === last ? first : `${first}–${last.slice(2)}`;
+};
+
+/** How a season is closed. */
+export interface Closing {
+  readonly season: Omit<Season, 'season'>;
+  /** Varieties whose plants stay. */
+  readonly stays: ReadonlySet<string>;
+  readonly ends: (bloom: string) => FruitEnd;
+}
+
+/**
+ * Closes a season: it has a name and an end, its plants have stood to that day, and what nobody had picked is settled. All
+ * in one action, which one Undo takes back.
+ *
+ * @example closeSeason(toClose, { season: { name: '2026', from, to }, stays: new Set(), ends: () => 'frosted' }, newId).length
+ */
+export function closeSeason(
+  { season: { season: id }, standing, unpicked }: SeasonToClose,
+  { season, stays, ends }: Closing,
+  newId: () => string,
+): Fact[] {
+  const ended = standing
+    .filter(({ variety }) => !stays.has(variety.variety))
+    .flatMap(({ plants }) => plants.map(({ plant }) => plant));
+  const chunks = Array.from({ length: Math.ceil(ended.length / MAX_PLANTS_ENDED) }, (_, i) =>
+    ended.slice(i * MAX_PLANTS_ENDED, (i + 1) * MAX_PLANTS_ENDED),
+  );
+  return [
+    { kind: 'season.named', body: { season: id || newId(), ...season } },
+    ...unpicked.flatMap(({ bloom: { bloom } }): Fact[] => {
+      const how = ends(bloom);
+      return how === 'onPlant' ? [] : [{ kind: 'removed', body: { bloom, how, day: season.to } }];
+    }),
+    ...chunks.map((plants): Fact => ({ kind: 'plants.ended', body: { plants, day: season.to } })),
+  ];
+}
