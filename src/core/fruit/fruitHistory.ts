@@ -1,6 +1,6 @@
 import type { Looks } from '../crops/crop';
 import { FAILED, GROWING } from '../journal/looks';
-import type { Cause, FruitRemoval } from '../journal/kinds/fruit';
+import type { Cause, FruitEnd, FruitRemoval } from '../journal/kinds/fruit';
 import { addsFlowers, pollinationsOf } from '../journal/pollinations';
 import { wasCounted } from '../journal/withCohortHistory';
 import type { Bloom, Look, Pollination } from '../journal/state';
@@ -21,7 +21,7 @@ export interface FruitHistory {
   /** Day on which it was found failed, when it was. It dropped after `lastGrowing`, by this day. */
   readonly failed?: number;
   readonly cause?: Cause;
-  readonly ended?: { readonly how: FruitRemoval; readonly day: number };
+  readonly ended?: { readonly how: FruitRemoval | FruitEnd; readonly day: number };
   readonly harvested?: number;
 }
 

@@ -34,8 +34,8 @@ export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
 
 /** Places of a row, and plants in it. */
 export const MAX_PLANTS_IN_ROW = 2000;
-/** Plants whose season one entry ends. */
-export const MAX_PLANTS_ENDED = 2000;
+/** Plants or fruits whose season one entry ends. */
+export const MAX_ENDED = 2000;
 
 /** Fruit that had set by itself, taken off a plant at a time. */
 export const MAX_STRIPPED = 20;

@@ -120,7 +120,7 @@ export function lastDayOf(journal: Journal, { from, until }: Pick<MatingSaid, 'f
  *
  * @example purposeOn(variety, '2026-07-19', garden).purpose // 'eat'
  */
-export function purposeOn(
+function purposeOn(
   { crop, purposes, purpose, ownPollen }: Pick<Variety, 'crop' | 'purposes' | 'purpose' | 'ownPollen'>,
   day: Day | undefined,
   garden: Garden | undefined,

@@ -35,6 +35,7 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
     case 'looked':
     case 'removed':
     case 'harvested':
+    case 'fruits.ended':
     case 'uncovered':
       return cohortOf(id)?.day;
   }

@@ -6,7 +6,7 @@ import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
-import type { Cause, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
+import type { Cause, FruitEnd, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';
@@ -214,7 +214,12 @@ export interface Bloom {
   readonly reports: readonly Missed[];
   readonly looks: readonly Look[];
   /** All of it, or the last that was left. */
-  readonly removed?: { readonly how: FruitRemoval; readonly at: Instant; readonly day?: Day };
+  readonly removed?: {
+    readonly how: FruitRemoval | FruitEnd;
+    readonly at: Instant;
+    /** Until when it was there, where that is not the day on which it was noted. */
+    readonly day?: Day;
+  };
   /** Some of a cohort that were taken off, each time. */
   readonly thinned?: readonly { readonly how: FruitRemoval; readonly at: Instant; readonly count: number }[];
   readonly harvest?: Omit<Bodies['harvested'], 'bloom'> & { readonly at: Instant };

@@ -56,6 +56,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   looked: ['fruit'],
   stripped: ['walk', 'open', 'round'],
   removed: ['fruit', 'round'],
+  'fruits.ended': ['plan'],
   harvested: ['fruit'],
   'hours.seen': [],
   'weather.noted': [],

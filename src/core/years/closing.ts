@@ -3,22 +3,19 @@ import { fruitsOf, type Fruit } from '../fruit/fruits';
 import { isOnPlant } from '../fruit/fruitHistory';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
-import type { FruitRemoval } from '../journal/kinds/fruit';
-import { MAX_PLANTS_ENDED } from '../journal/limits';
+import { FRUIT_ENDS, type FruitEnd } from '../journal/kinds/fruit';
+import { MAX_ENDED } from '../journal/limits';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { firstDayAfterSeasons, seasonAt, SEASON_DAYS } from '../season/seasons';
 
-/** What became of a fruit that nobody had picked when its season was closed. `onPlant`: it is still there. */
-export const FRUIT_ENDS = ['onPlant', 'frosted', 'eaten', 'unseen'] as const satisfies readonly (
-  FruitRemoval | 'onPlant'
-)[];
-export type FruitEnd = (typeof FRUIT_ENDS)[number];
+/** What became of a fruit that nobody had picked when its season was closed. */
+export type Unpicked = FruitEnd | 'onPlant';
 
 /** Plants of one variety that stand. */
-export interface Standing {
+interface Standing {
   readonly variety: Variety;
   readonly plants: readonly Plant[];
   /** They stand for several seasons, as plants of their kind do. */
@@ -83,7 +80,7 @@ export interface Closing {
   readonly season: Omit<Season, 'season'>;
   /** Varieties whose plants stay. */
   readonly stays: ReadonlySet<string>;
-  readonly ends: (bloom: string) => FruitEnd;
+  readonly ends: (bloom: string) => Unpicked;
 }
 
 /**
@@ -100,15 +97,19 @@ export function closeSeason(
   const ended = standing
     .filter(({ variety }) => !stays.has(variety.variety))
     .flatMap(({ plants }) => plants.map(({ plant }) => plant));
-  const chunks = Array.from({ length: Math.ceil(ended.length / MAX_PLANTS_ENDED) }, (_, i) =>
-    ended.slice(i * MAX_PLANTS_ENDED, (i + 1) * MAX_PLANTS_ENDED),
-  );
   return [
     { kind: 'season.named', body: { season: id || newId(), ...season } },
-    ...unpicked.flatMap(({ bloom: { bloom } }): Fact[] => {
-      const how = ends(bloom);
-      return how === 'onPlant' ? [] : [{ kind: 'removed', body: { bloom, how, day: season.to } }];
-    }),
-    ...chunks.map((plants): Fact => ({ kind: 'plants.ended', body: { plants, day: season.to } })),
+    ...FRUIT_ENDS.flatMap((how) =>
+      chunked(unpicked.flatMap(({ bloom: { bloom } }) => (ends(bloom) === how ? [bloom] : []))).map(
+        (blooms): Fact => ({ kind: 'fruits.ended', body: { blooms, how, day: season.to } }),
+      ),
+    ),
+    ...chunked(ended).map((plants): Fact => ({ kind: 'plants.ended', body: { plants, day: season.to } })),
   ];
 }
+
+/** As many as one entry takes. */
+const chunked = (ids: readonly string[]): readonly string[][] =>
+  Array.from({ length: Math.ceil(ids.length / MAX_ENDED) }, (_, i) =>
+    ids.slice(i * MAX_ENDED, (i + 1) * MAX_ENDED),
+  );

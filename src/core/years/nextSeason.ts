@@ -4,7 +4,7 @@ import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import { gardenOn } from '../journal/past';
 import type { Bed, Plant, Season, Variety } from '../journal/state';
-import type { VarietySeason } from './seasonSummary';
+import type { SeedStands } from './seedStands';
 import { groupBy } from '../text/groupBy';
 
 /** What grew of a variety to the end of a season. */
@@ -37,12 +37,15 @@ export function grewTo(journal: Journal, season: Season): GrewBefore[] {
  * type, unknown if something of it is not known, else as if from an open garden. Where none was kept it is as it was
  * described.
  *
- * @example seedForNext({ variety, seed: { true: 3, unproven: 0, doubtful: 0, notForSeed: 0 } }) // 'ownGuarded'
+ * @example seedForNext(variety, { true: 3, unproven: 0, doubtful: 0, notForSeed: 0 }) // 'ownGuarded'
  */
-export function seedForNext({ variety, seed }: Pick<VarietySeason, 'variety' | 'seed'>): SeedSource {
-  if (seed.doubtful + seed.notForSeed > 0) return 'openGarden';
-  if (seed.unproven > 0) return 'unknown';
-  return seed.true > 0 ? 'ownGuarded' : variety.seedSource;
+export function seedForNext(
+  { seedSource }: Pick<Variety, 'seedSource'>,
+  picked: SeedStands['picked'],
+): SeedSource {
+  if (picked.doubtful + picked.notForSeed > 0) return 'openGarden';
+  if (picked.unproven > 0) return 'unknown';
+  return picked.true > 0 ? 'ownGuarded' : seedSource;
 }
 
 export interface PlantAgain {

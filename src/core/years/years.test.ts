@@ -9,7 +9,7 @@ import { seasonAt } from '../season/seasons';
 import { todayOf } from '../today/today';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { closeSeason, seasonToClose, type FruitEnd } from './closing';
+import { closeSeason, seasonToClose, type Unpicked } from './closing';
 import { grewTo, plantAgain, seedForNext } from './nextSeason';
 import { seasonSummary } from './seasonSummary';
 
@@ -62,7 +62,7 @@ function season(): Phone {
 }
 
 const CLOSED: Day = '2026-10-20';
-function close(phone: Phone, end: FruitEnd = 'frosted', to: Day = CLOSED): void {
+function close(phone: Phone, end: Unpicked = 'frosted', to: Day = CLOSED): void {
   const found = seasonToClose(phone.journal, YARD, to);
   const stays = new Set(found.standing.flatMap(({ variety, stays: stay }) => (stay ? variety.variety : [])));
   const facts = closeSeason(
@@ -119,7 +119,7 @@ test('closed in spring for last autumn, it ended then', () => {
 });
 
 test('what became of fruit by the end of a season says what is known of its set, and no more', () => {
-  const setOf = (end: FruitEnd) => {
+  const setOf = (end: Unpicked) => {
     const phone = season();
     close(phone, end);
     const { journal } = phone;
@@ -130,7 +130,7 @@ test('what became of fruit by the end of a season says what is known of its set,
       isolationOf: isolationOf(journal, YARD),
     });
     const { set, picked, seed } = summary.varieties[0]!;
-    return { hits: set.hits, of: set.of, lost: set.leftOut.lost, picked, seed };
+    return { hits: set.hits, of: set.of, lost: set.leftOut.lost, picked, seed: seed.picked };
   };
   const picked = { seed: 1, eat: 0 };
   const seed = { true: 1, unproven: 0, doubtful: 0, notForSeed: 0 };
@@ -217,10 +217,7 @@ describe('the next season from the old plan', () => {
 
   test('seed is what the season made of it', () => {
     const of = (more: object) =>
-      seedForNext({
-        variety: { seedSource: 'swapped' } as never,
-        seed: { true: 0, unproven: 0, doubtful: 0, notForSeed: 0, ...more },
-      });
+      seedForNext({ seedSource: 'swapped' }, { true: 0, unproven: 0, doubtful: 0, notForSeed: 0, ...more });
     expect(of({})).toBe('swapped');
     expect(of({ true: 2 })).toBe('ownGuarded');
     expect(of({ true: 2, unproven: 1 })).toBe('unknown');

@@ -211,6 +211,12 @@ const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => (
     })
       .and('from', 'to')
       .error(atMissing),
+  season: () =>
+    form({
+      name: name.required(),
+      from: day.required(),
+      to: day.required().custom(notBefore<string>('from')),
+    }),
   looked: () => form({ crop: choice(...CROP_IDS), metres: length('distance'), day: day.required() }),
   surroundings: () =>
     form({

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
+import type { Bloom } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -42,7 +43,7 @@ export function FruitScreen() {
     [wide, router],
   );
   if (!view) return null;
-  if (view.fruits.length === 0) {
+  if (view.fruits.length === 0 && !journal.hasAny('bloom')) {
     return (
       <EmptyPage
         title="Fruit"
@@ -86,7 +87,10 @@ export function FruitScreen() {
           Nothing to look at today.
         </Text>
       )}
-      <FindTag fruits={view.fruits} onFound={show} />
+      <FindTag fruits={view.fruits} journal={journal} onFound={show} />
+      {journal.hasAny('season') ? (
+        <ListRow title="Seasons" note="Fruit of other years" onPress={() => router.push('/garden/seasons')} />
+      ) : null}
       {later ? (
         <Fruits fruits={later.fruits} journal={journal} chosen={wide ? chosen : undefined} onShow={show} />
       ) : null}
@@ -132,13 +136,21 @@ const Fruits = memo(function Fruits({ fruits, journal, chosen, onShow }: FruitsP
 });
 
 interface FindTagProps {
+  /** Of this season: where a tag was used again, the newest is meant. */
   readonly fruits: readonly Fruit[];
+  readonly journal: Journal;
   /** Called with the flower. */
   readonly onFound: (flower: string) => void;
 }
 
+/** Of all years, the latest. */
+const pollinatedWith = (code: string, journal: Journal): Bloom | undefined =>
+  [...journal.all('bloom').values()]
+    .filter((bloom) => bloom.code === code && bloom.pollination)
+    .sort((a, b) => ((a.day ?? '') < (b.day ?? '') ? 1 : -1))[0];
+
 /** Finds a fruit by the tag on its stalk; a misread character is caught by the check character. */
-function FindTag({ fruits, onFound }: FindTagProps) {
+function FindTag({ fruits, journal, onFound }: FindTagProps) {
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string>();
   const search = (): void => {
@@ -153,9 +165,10 @@ function FindTag({ fruits, onFound }: FindTagProps) {
       );
       return;
     }
-    const fruit = fruits.find(({ bloom }) => bloom.code === read.code);
-    if (fruit) onFound(fruit.bloom.bloom);
-    else setError(`No fruit of this season has the tag ${formatTagCode(read.code)}.`);
+    const bloom =
+      fruits.find((fruit) => fruit.bloom.code === read.code)?.bloom ?? pollinatedWith(read.code, journal);
+    if (bloom) onFound(bloom.bloom);
+    else setError(`No fruit has the tag ${formatTagCode(read.code)}.`);
   };
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.s }}>

@@ -10,7 +10,7 @@ import { cohortOf } from '@/core/journal/cohort';
 import { isSuspect } from '@/core/journal/plantCondition';
 import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
-import { remediesFor, settlesFor, type RemedyReason } from '@/core/purity/remedies';
+import { remediesFor, settlesFor } from '@/core/purity/remedies';
 import { cropOf } from '@/core/crops/catalogue';
 import { wantsSeed } from '@/core/crops/variety';
 import { meantOf } from '@/core/journal/matingOf';
@@ -38,6 +38,7 @@ import { FruitEnding } from './FruitEnding';
 import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
 import { LookCard } from './LookCard';
+import { settleHref } from './settleHref';
 
 /** One fruit on a page of its own. */
 export function OneFruitScreen() {
@@ -181,25 +182,22 @@ function Settles({
   const notLooked = purity.chain
     .flatMap(({ reasons }) => reasons)
     .find(({ code }) => code === 'guard.notLooked');
-  const pages: Partial<Record<RemedyReason, () => void>> = {
-    'remedy.lookAround': () =>
-      router.push({
-        pathname: '/garden/looked',
-        params: {
-          crop: variety.crop,
-          metres: String(notLooked?.params['metres'] ?? ''),
-          day: bloom.day ?? bloom.keptOn ?? '',
-        },
-      }),
-    'remedy.noteFlowering': () => router.push('/garden/crossing'),
-    'remedy.askSource': () => router.push({ pathname: '/garden/describe', params: { id: variety.variety } }),
+  const asked = {
+    metres: String(notLooked?.params['metres'] ?? ''),
+    day: bloom.day ?? bloom.keptOn ?? '',
   };
   return (
     <View style={{ marginTop: SPACE.m }}>
       <Text variant="strong">What would settle it</Text>
       {settles.map((settle) => {
-        const open = pages[settle.code];
-        return <ListRow key={settle.code} title={sayReason(settle, f)} {...(open && { onPress: open })} />;
+        const to = settleHref(settle.code, variety, asked);
+        return (
+          <ListRow
+            key={settle.code}
+            title={sayReason(settle, f)}
+            {...(to && { onPress: () => router.push(to) })}
+          />
+        );
       })}
     </View>
   );

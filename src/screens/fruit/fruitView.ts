@@ -1,3 +1,4 @@
+import type { FruitHistory } from '@/core/fruit/fruitHistory';
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
 import { isOfFruit } from '@/core/journal/looks';
 import { cohortOf } from '@/core/journal/cohort';
@@ -32,6 +33,14 @@ export function fruitName({ bloom, count }: Fruit, f: Format): string {
   return bloom.code ? formatTagCode(bloom.code) : 'no tag';
 }
 
+const ENDED: Readonly<Record<NonNullable<FruitHistory['ended']>['how'], string>> = {
+  thinned: 'thinned',
+  lost: 'lost',
+  frosted: 'there when frost came',
+  eaten: 'eaten',
+  unseen: 'gone, nobody knows since when',
+};
+
 /** How a fruit is doing, as a shape and a word. */
 export function fruitStatus(fruit: Fruit): {
   glyph: 'fruit' | 'fruitYoung' | 'fruitFallen';
@@ -47,7 +56,7 @@ export function fruitStatus(fruit: Fruit): {
   if (history.harvested !== undefined)
     return { glyph: 'fruit', word: `harvested on day ${history.harvested}` };
   if (history.ended) {
-    return { glyph: 'fruitFallen', word: history.ended.how === 'thinned' ? 'thinned' : 'lost' };
+    return { glyph: 'fruitFallen', word: ENDED[history.ended.how] };
   }
   if (history.lastGrowing >= history.looks.set.value[0])
     return { glyph: 'fruit', word: `growing on day ${history.lastGrowing}` };

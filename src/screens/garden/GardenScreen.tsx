@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { plantsIn } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
-import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
@@ -13,11 +12,11 @@ import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
-import { WithUndo } from '../shell/WithUndo';
 import { BARRIERS } from '../words/garden';
 import { bedInSentence, sayBed } from '../words/places';
 import { GardenTabs } from './GardenTabs';
 import { PlanBoard } from './PlanBoard';
+import { UndoPlan } from './UndoPlan';
 import { usePlan, type PlanOfGarden } from './usePlan';
 import { VarietyPanel } from './VarietyScreen';
 import { VarietyRisk } from './VarietyRisk';
@@ -91,6 +90,11 @@ export function GardenScreen() {
         ) : null}
       </View>
       <UndoPlan />
+      <ListRow
+        title="Seasons"
+        note="Close this one, begin the next from the old plan, or look at one that is over"
+        onPress={() => router.push('/garden/seasons')}
+      />
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Barriers
       </Text>
@@ -123,17 +127,6 @@ function EmptyPlan() {
         title="Import a list or spreadsheet"
         onPress={() => router.push('/garden/table')}
       />
-    </View>
-  );
-}
-
-/** The last change of the plan is taken back here; a garden without any has nothing to take back. */
-function UndoPlan() {
-  const { store } = useGarden();
-  if (!store.own.undoable('plan') && !store.own.redoable('plan')) return null;
-  return (
-    <View style={{ marginTop: SPACE.s }}>
-      <WithUndo work="plan" />
     </View>
   );
 }

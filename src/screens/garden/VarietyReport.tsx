@@ -13,9 +13,11 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Explained } from '../shell/Explained';
+import { Later } from '../shell/Later';
 import { CROP_CAUTIONS, riskNote, sayMethod, sayShare, UNPLACED, verdictSentence } from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
 import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
+import { SeedNow } from './SeedNow';
 import { Flowered, floweringSentences, type ReportProps } from './Flowering';
 
 export function Report({ view, report }: ReportProps) {
@@ -56,6 +58,7 @@ export function Report({ view, report }: ReportProps) {
         </View>
       ) : null}
       {variety.purpose !== 'eat' && places.length > 0 ? <Open report={report} f={f} /> : null}
+      {variety.purpose === 'eat' ? null : <Later>{() => <SeedNow variety={variety} />}</Later>}
       <Reasons
         title="Is it enough?"
         sentences={[...mothers.reasons, ...needs].map((each) => sayGardenReason(each, f))}

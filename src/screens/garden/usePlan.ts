@@ -69,7 +69,7 @@ export function usePlan(): PlanOfGarden | undefined {
 }
 
 /** A shape for each crossing group, in the order in which they were described. */
-function shapesOf(varieties: readonly Variety[]): Map<string, PlantShape> {
+export function shapesOf(varieties: readonly Variety[]): Map<string, PlantShape> {
   const groups = [...new Set(varieties.map(({ crop }) => cropOf(crop).group))];
   return new Map(
     varieties.map(({ variety, crop }) => [
@@ -88,7 +88,7 @@ const TONES: Readonly<Record<IsolationVerdict, PlanPatch['tone']>> = {
 };
 
 /** Beds with their plants, a patch a variety. */
-function drawingsOf(
+export function drawingsOf(
   beds: readonly Bed[],
   plants: readonly Plant[],
   shapeOf: ReadonlyMap<string, PlantShape>,

@@ -9,7 +9,7 @@ export const loadScreens = () => import('./lazyScreens');
 const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedScreen }));
 
 const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }));
-const LoadedSupplies = lazy(async () => ({ default: (await loadScreens()).SuppliesLines }));
+const LoadedEnd = lazy(async () => ({ default: (await loadScreens()).TodayEnd }));
 const LoadedSteps = lazy(async () => ({ default: (await loadScreens()).FirstSteps }));
 const LoadedWeek = lazy(async () => ({ default: (await loadScreens()).WeekAhead }));
 
@@ -26,9 +26,9 @@ export const LazyUndone = () => (
 );
 
 /** What stands at the end of Today comes with the other screens. */
-export const LazySupplies = (props: ComponentProps<typeof LoadedSupplies>) => (
+export const LazyTodayEnd = (props: ComponentProps<typeof LoadedEnd>) => (
   <OnceLoaded>
-    <LoadedSupplies {...props} />
+    <LoadedEnd {...props} />
   </OnceLoaded>
 );
 

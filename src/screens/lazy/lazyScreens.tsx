@@ -38,6 +38,10 @@ import { WalkScreen } from '../walk/WalkScreen';
 import { TableScreen } from '../table/TableScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
 import { WeatherScreen } from '../weather/WeatherScreen';
+import { CloseSeasonScreen } from '../years/CloseSeasonScreen';
+import { NextSeasonScreen } from '../years/NextSeasonScreen';
+import { SeasonScreen } from '../years/SeasonScreen';
+import { SeasonsScreen } from '../years/SeasonsScreen';
 import { AheadScreen } from '../week/AheadScreen';
 
 /**
@@ -45,6 +49,7 @@ import { AheadScreen } from '../week/AheadScreen';
  * does not end up in the scripts of every page.
  */
 const SCREENS = {
+  again: NextSeasonScreen,
   ahead: AheadScreen,
   barrier: BarrierScreen,
   bed: BedScreen,
@@ -54,6 +59,7 @@ const SCREENS = {
   cages: CagesScreen,
   calendar: CalendarScreen,
   cautions: CautionsScreen,
+  close: CloseSeasonScreen,
   cross: CrossScreen,
   crossing: CrossingScreen,
   describe: DescribeScreen,
@@ -77,6 +83,8 @@ const SCREENS = {
   walk: WalkScreen,
   setRates: SetRatesScreen,
   settings: SettingsScreen,
+  season: SeasonScreen,
+  seasons: SeasonsScreen,
   start: StartScreen,
   supplies: SuppliesScreen,
   surroundings: SurroundingsScreen,
@@ -89,7 +97,7 @@ const SCREENS = {
 } as const;
 
 export { FirstSteps } from '../week/FirstSteps';
-export { SuppliesLines } from '../week/SuppliesLines';
+export { TodayEnd } from '../week/TodayEnd';
 export { WeekAhead } from '../week/WeekAhead';
 /** Where no screen's own button tells what was undone. */
 export { Undone } from '../shell/WithUndo';

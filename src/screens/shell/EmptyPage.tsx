@@ -8,7 +8,10 @@ export interface EmptyPageProps {
   readonly title: string;
   /** Why, and what to do first. */
   readonly text: string;
-  readonly lead: { readonly title: string; readonly to: '/' | '/fruit' | '/garden' | '/round' };
+  readonly lead: {
+    readonly title: string;
+    readonly to: '/' | '/fruit' | '/garden' | '/garden/seasons' | '/garden/table' | '/round';
+  };
 }
 
 /** A page that has nothing to show yet, with a button to where that changes. */

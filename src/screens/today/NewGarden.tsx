@@ -17,12 +17,19 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
   const f = useFormat();
   const { journal } = useGarden().store;
   const planted = [...journal.all('plant').values()].some(({ removed }) => !removed);
+  const over = journal.hasAny('season');
   return (
-    <Page title={planted ? 'Nothing to pollinate by hand' : 'No plants yet'}>
+    <Page
+      title={
+        planted ? 'Nothing to pollinate by hand' : over ? 'Nothing stands in the garden' : 'No plants yet'
+      }
+    >
       <Text>
         {planted
           ? 'Nobody needs to be led through what grows here. The garden’s pages say what crosses, how far is far enough and when it flowers.'
-          : 'Once plants are on the plan, this page says what to do, and when.'}
+          : over
+            ? 'Its season is closed. The next one begins with what is planted next.'
+            : 'Once plants are on the plan, this page says what to do, and when.'}
       </Text>
       <Button
         variant="main"
@@ -31,7 +38,12 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
         onPress={() => router.push(planted ? '/garden' : '/garden/table')}
         style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}
       />
-      {planted ? null : <Button title="Lay beds and plant them" onPress={() => router.push('/garden')} />}
+      {planted ? null : (
+        <Button
+          title={over ? 'Plant what grew before' : 'Lay beds and plant them'}
+          onPress={() => router.push(over ? '/garden/seasons' : '/garden')}
+        />
+      )}
       <LazyFirstSteps firstWalk={planted ? NONE_NEEDED : sayFirstWalk(today, now, f)} />
     </Page>
   );

@@ -16,7 +16,7 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { LazyFirstSteps, LazySupplies, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
+import { LazyFirstSteps, LazyTodayEnd, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
@@ -182,7 +182,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
           />
         );
       })}
-      <LazySupplies today={today} />
+      <LazyTodayEnd today={today} />
       {(today.before ? [] : cautionsFor(today.weather)).map((caution) => (
         <ListRow
           key={caution}

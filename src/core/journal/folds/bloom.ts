@@ -159,6 +159,10 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
     case 'looked':
       looks.push(lookOf(entry));
       break;
+    case 'fruits.ended':
+      // What was taken off before is not there to end.
+      draft.bloom.removed ??= { how: entry.body.how, at: entry.at, day: entry.body.day };
+      break;
     case 'removed':
       readRemoved(entry, draft);
       break;
@@ -218,8 +222,8 @@ function readPicked(entry: EntryOf<'picked'>, { bloom, spoilings }: Draft): void
 }
 
 function readRemoved({ at, body }: EntryOf<'removed'>, { bloom }: Draft): void {
-  const { how, count, day } = body;
-  if (count === undefined) bloom.removed = { how, at, ...(day !== undefined && { day }) };
+  const { how, count } = body;
+  if (count === undefined) bloom.removed = { how, at };
   else bloom.thinned = [...(bloom.thinned ?? []), { how, at, count }];
 }
 

@@ -25,13 +25,16 @@ export type Cause = (typeof CAUSES)[number];
 export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
 
-/**
- * `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. At the end of a season also
- * `frosted`: it was there when frost came; `eaten`: it was picked and nobody noted when; `unseen`: it is gone, and nobody
- * knows since when.
- */
-export const FRUIT_REMOVALS = ['thinned', 'lost', 'frosted', 'eaten', 'unseen'] as const;
+/** `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. */
+export const FRUIT_REMOVALS = ['thinned', 'lost'] as const;
 export type FruitRemoval = (typeof FRUIT_REMOVALS)[number];
+
+/**
+ * What became of fruit by the end of its season. `frosted`: it was there when frost came; `eaten`: it was picked, and
+ * nobody noted when; `unseen`: it is gone, and nobody knows since when.
+ */
+export const FRUIT_ENDS = ['frosted', 'eaten', 'unseen'] as const;
+export type FruitEnd = (typeof FRUIT_ENDS)[number];
 
 export const HARVEST_USES = ['seed', 'eat'] as const;
 export type HarvestUse = (typeof HARVEST_USES)[number];
@@ -62,9 +65,9 @@ export interface FruitBodies {
     readonly how: FruitRemoval;
     /** Of a cohort: so many; without it all that are left. */
     readonly count?: number;
-    /** Until when it was there, where that is not the day on which it was noted. */
-    readonly day?: Day;
   };
+  /** What became of fruits that nobody had picked by the last day of their season. */
+  'fruits.ended': { readonly blooms: readonly string[]; readonly how: FruitEnd; readonly day: Day };
   harvested: {
     readonly bloom: string;
     readonly use: HarvestUse;
@@ -102,6 +105,7 @@ export interface FruitAbout {
   readonly looked: 'bloom';
   readonly stripped: 'walk' | 'bloom';
   readonly removed: 'bloom';
+  readonly 'fruits.ended': 'bloom';
   readonly harvested: 'bloom';
 }
 
@@ -116,8 +120,16 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
-  // Version 3: some of a cohort. Version 4: what became of it by the end of a season.
-  removed: { version: 4, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
+  // Version 3: some of a cohort.
+  removed: { version: 3, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
+  'fruits.ended': {
+    version: 1,
+    structural: false,
+    clockDays: true,
+    subjects: ({ blooms }, each) => {
+      for (const bloom of blooms) each('bloom', bloom);
+    },
+  },
   harvested: {
     version: 2,
     structural: false,

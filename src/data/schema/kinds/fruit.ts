@@ -1,12 +1,14 @@
 import Joi from 'joi';
 import {
   CAUSES,
+  FRUIT_ENDS,
   FRUIT_REMOVALS,
   HARVEST_USES,
   LOOK_FINDINGS,
   TAG_STATES,
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
+import { MAX_ENDED } from '@/core/journal/limits';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
@@ -33,8 +35,9 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       bloom: id,
       how: oneOf(FRUIT_REMOVALS),
       count: Joi.number().integer().min(1).max(99).optional(),
-      day: day.optional(),
     }),
+  'fruits.ended': () =>
+    record({ blooms: Joi.array().items(id).min(1).max(MAX_ENDED), how: oneOf(FRUIT_ENDS), day }),
   harvested: () =>
     record({
       bloom: id,

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
-import { MAX_PLANTS_ENDED, MAX_PLANTS_IN_ROW } from '@/core/journal/limits';
+import { MAX_ENDED, MAX_PLANTS_IN_ROW } from '@/core/journal/limits';
 import {
   PLAN_PARTS,
   PLANT_HEALTHS,
@@ -67,6 +67,6 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
         .max(MAX_PLANTS_IN_ROW),
     }),
   'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
-  'plants.ended': () => record({ plants: Joi.array().items(id).min(1).max(MAX_PLANTS_ENDED), day }),
+  'plants.ended': () => record({ plants: Joi.array().items(id).min(1).max(MAX_ENDED), day }),
   'plant.noted': () => record({ plant: id, health: oneOf(PLANT_HEALTHS), trueness: oneOf(TRUENESSES) }),
 };

@@ -1,0 +1,58 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { fruitsOf } from '@/core/fruit/fruits';
+import type { Variety } from '@/core/journal/state';
+import { isolationOf } from '@/core/planning/isolationOf';
+import { seasonAt } from '@/core/season/seasons';
+import { dayAt } from '@/core/time/calendar';
+import { seedStands } from '@/core/years/seedStands';
+import { useView } from '@/data/hooks/useView';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { settleHref } from '../fruit/settleHref';
+import { useFormat } from '../format/useFormat';
+import { GRADES } from '../words/names';
+import { sayReason } from '../words/reasons/morning';
+
+/** How the seed of a variety stands this season, and what would settle or better it; nothing before it has any fruit. */
+export function SeedNow({ variety }: { readonly variety: Variety }) {
+  const f = useFormat();
+  const router = useRouter();
+  const stands = useView('seed-now', [variety.variety], ({ store: { journal }, garden, now }) => {
+    const today = dayAt(now, garden.zone);
+    const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
+    const own = fruits.filter((fruit) => fruit.variety.variety === variety.variety);
+    return seedStands(journal, garden, own, isolationOf(journal, garden));
+  });
+  const grades = Object.keys(GRADES) as (keyof typeof GRADES)[];
+  if (!stands || grades.every((grade) => stands.grades[grade] === 0)) return null;
+  const said = grades.flatMap((grade) =>
+    stands.grades[grade] > 0 ? [`${f.number(stands.grades[grade])} ${GRADES[grade].toLowerCase()}`] : [],
+  );
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        Seed of this season
+      </Text>
+      <Text>{`Fruit that may give seed: ${said.join(', ')}.`}</Text>
+      {stands.toSettle.map(({ code, fruits }) => {
+        const to = settleHref(code, variety);
+        return (
+          <ListRow
+            key={code}
+            title={sayReason({ code, params: {} }, f)}
+            note={`${f.count(fruits, 'fruit depends', 'fruits depend')} on it.`}
+            {...(to && { onPress: () => router.push(to) })}
+          />
+        );
+      })}
+      {stands.toChange.map(({ code, fruits }) => (
+        <ListRow
+          key={code}
+          title={sayReason({ code, params: {} }, f)}
+          note={`It would have made ${f.count(fruits, 'fruit', 'fruits')} better.`}
+        />
+      ))}
+    </View>
+  );
+}
