@@ -38,7 +38,7 @@ export type Planting = Bodies['planting.set'] & Pick<Variety, 'flowered' | 'over
 /** What an entry said of a mating. */
 export type MatingSaid = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' | 'device' | 'at'>;
 /** As it is now; `versions`: all that was ever said of it, the earliest first. */
-export type Mating = MatingSaid & { readonly versions: readonly MatingSaid[] };
+export type Mating = Omit<MatingSaid, 'at'> & { readonly versions: readonly MatingSaid[] };
 /**
  * `from`: when it was set up; `sets`: what stood in it from when on, the earliest first; `openOn`: the days on which it
  * stood open to insects.

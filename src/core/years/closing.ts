@@ -9,7 +9,7 @@ import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { firstDayAfterSeasons, seasonAt, SEASON_DAYS } from '../season/seasons';
+import { firstDayAfterSeasons, seasonAt, seasonsOf, SEASON_DAYS } from '../season/seasons';
 
 /** What became of a fruit that nobody had picked when its season was closed. */
 export type Unpicked = FruitEnd | 'onPlant';
@@ -38,7 +38,11 @@ export interface SeasonToClose {
 export function seasonToClose(journal: Journal, garden: Garden, today: Day): SeasonToClose {
   const named = seasonAt(journal, today);
   const from = named.season === '' ? beginningOf(journal, garden, named) : named.from;
-  const season = { ...named, from, to: today, name: named.name || nameOf(from, today) };
+  // Closed in spring it is still that of its flowers.
+  const lastFlower = journal.bloomsBetween(from, today).at(-1)?.day ?? today;
+  const name = named.name || freeName(nameOf(from, lastFlower), journal);
+  // What is taken to have stood for longer than it did spoils no judgement.
+  const season = { ...named, from, to: today, name };
   const varieties = journal.all('variety');
   const plants = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const standing = [...groupBy(plants, ({ variety }) => variety)].flatMap(([id, own]): Standing[] => {
@@ -74,6 +78,15 @@ const nameOf = (from: Day, to: Day): string => {
   const [first, last] = [from.slice(0, 4), to.slice(0, 4)];
   return first === last ? first : `${first}–${last.slice(2)}`;
 };
+
+/** Where there are several a year they are numbered. */
+function freeName(name: string, journal: Journal): string {
+  const taken = new Set(seasonsOf(journal).map((season) => season.name));
+  let count = 1;
+  const numbered = (): string => (count === 1 ? name : `${name}, ${count}`);
+  while (taken.has(numbered())) count += 1;
+  return numbered();
+}
 
 /** How a season is closed. */
 export interface Closing {

@@ -232,10 +232,16 @@ test('two seasons a year, and one over New Year', () => {
     kind: 'plants.set',
     body: { bed: 'bed-v', row: 1, variety: 'v', plants: [{ plant: 'v3', place: 1 }] },
   });
-  close(phone, 'frosted', '2027-01-20');
+  close(phone, 'frosted', '2026-11-20');
+  phone.say('2026-12-20T09:00:00Z', {
+    kind: 'plants.set',
+    body: { bed: 'bed-v', row: 1, variety: 'v', plants: [{ plant: 'v4', place: 1 }] },
+  });
+  close(phone, 'frosted', '2027-03-20');
   const named = [...phone.journal.all('season').values()].map(({ name, from, to }) => [name, from, to]);
   expect(named).toEqual([
     ['2026', '2026-05-01', '2026-08-10'],
-    ['2026–27', '2026-08-20', '2027-01-20'],
+    ['2026, 2', '2026-08-20', '2026-11-20'],
+    ['2026–27', '2026-12-20', '2027-03-20'],
   ]);
 });

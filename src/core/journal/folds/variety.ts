@@ -59,5 +59,7 @@ export function reducePlanting(
 export function reduceMating(_id: string, entries: readonly EntryAbout<'mating'>[]): Mating | undefined {
   const versions = entries.map(({ body, id, lamport, device, at }) => ({ ...body, id, lamport, device, at }));
   const latest = versions.at(-1);
-  return latest && { ...latest, versions };
+  if (!latest) return undefined;
+  const { at: _at, ...now } = latest;
+  return { ...now, versions };
 }
