@@ -58,6 +58,7 @@ for (const { name, place, seasons } of GARDENS)
     await app.tap('Pepo squash');
     await app.tap('To eat');
     await app.tap('Create garden');
+    await expect(page.getByText('Demo,')).toHaveCount(0);
     let closed = 0;
     for (const season of seasons) {
       await goTo(season.flowers);
