@@ -48,7 +48,11 @@ export type Cage = Bodies['cage.set'] & {
   readonly sets: readonly { readonly at: Instant; readonly plants: readonly string[] }[];
   readonly openOn: readonly Day[];
 };
-export type PollenMix = Bodies['pollen.mixed'] & { readonly at: Instant };
+/** `fills`: what was put into it each time, the earliest first. */
+export type PollenMix = Bodies['pollen.mixed'] & {
+  readonly at: Instant;
+  readonly fills: readonly { readonly at: Instant; readonly of: readonly string[] }[];
+};
 type WaysState = Bodies['ways.set'];
 type TieState = Bodies['tie.set'];
 export type Barrier = Bodies['barrier.set'];
@@ -87,7 +91,7 @@ export interface Walk {
   /** There was nothing to cover. */
   readonly swept?: true;
   /** All its open flowers were shaken or brushed. */
-  readonly rowPollinated?: { readonly at: Instant; readonly method: RowMethod };
+  readonly rowPollinated?: { readonly at: Instant; readonly method: RowMethod; readonly device: string };
   /** Flowers found open on the day. */
   readonly open?: BudCount;
   /** Flowers covered or marked on that visit for the day. */

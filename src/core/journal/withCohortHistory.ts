@@ -57,7 +57,7 @@ const speaksForAll = ({ growing, of }: Look): boolean =>
 function withDonorsOfMixes(journal: Journal, bloom: Bloom): Bloom {
   const expand = (pollination: Pollination): Pollination => ({
     ...pollination,
-    donors: pollination.donors.flatMap((donor) => donorsOf(journal, donor)),
+    donors: pollination.donors.flatMap((donor) => donorsOf(journal, donor, pollination.at)),
   });
   return {
     ...bloom,
@@ -66,8 +66,20 @@ function withDonorsOfMixes(journal: Journal, bloom: Bloom): Bloom {
   };
 }
 
-function donorsOf(journal: Journal, donor: Donor): Donor[] {
+/**
+ * The blooms that a donor may stand for: of a portion all that was ever put into it by then, and of a portion that was put
+ * into another all of that.
+ */
+function donorsOf(journal: Journal, donor: Donor, at: Instant, within: readonly string[] = []): Donor[] {
   const mix = journal.all('pollen').get(donor.bloom);
-  if (!mix) return [donor];
-  return mix.of.map((bloom) => ({ plant: journal.all('bloom').get(bloom)?.plant ?? '', bloom }));
+  if (!mix || within.includes(donor.bloom)) return mix ? [] : [donor];
+  const by = mix.fills.filter((fill) => toMs(fill.at) <= toMs(at));
+  // Told only afterwards it was filled before.
+  const fills = by.length > 0 ? by : mix.fills.slice(0, 1);
+  return [...new Set(fills.flatMap(({ of }) => of))].flatMap((bloom) =>
+    donorsOf(journal, { plant: journal.all('bloom').get(bloom)?.plant ?? '', bloom }, at, [
+      ...within,
+      donor.bloom,
+    ]),
+  );
 }

@@ -1,12 +1,12 @@
 import { bearingSexOf, coveringOf, type CoveredCrop } from '../crops/catalogue';
 import type { BudStage, Part } from '../crops/crop';
-import { amendOrRecord, amendAsOne } from '../journal/amend';
+import { amendAsOne, amendOrRecord, strikesOf } from '../journal/amend';
 import { isCovered } from '../journal/isCovered';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import { walkId, type BloomSex, type BudCount, type CoverMethod } from '../journal/kinds/walk';
-import type { Variety, Walk } from '../journal/state';
+import type { Bloom, Variety, Walk } from '../journal/state';
 import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
@@ -63,15 +63,37 @@ export function walkFacts(visit: FoundOnWalk, context: WalkContext): Fact[] {
   const onEve = covered('eve', visit, walk, context);
   return [
     amendOrRecord('scouted', { plant, day, eve, green, ...(pin && { pin }) }, walk?.scoutedEntry),
-    ...amendAsOne('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries ?? []),
-    ...amendAsOne('covered', onEve, walk?.coveredEntries ?? []),
-    ...amendAsOne('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries ?? []),
+    ...amendByBloom('emasculated', emasculatedOf(visit, onEve, context), walk?.emasculatedEntries, context),
+    ...amendByBloom('covered', onEve, walk?.coveredEntries, context),
+    ...amendByBloom('covered', covered('green', visit, walk, context), walk?.coveredGreenEntries, context),
     ...amendAsOne(
       'receptive',
       receptive.length > 0 ? { plant, day, blooms: receptive } : undefined,
       walk?.receptiveEntries ?? [],
     ),
   ];
+}
+
+/**
+ * A visit put right, flower by flower: each stays in the entry that said it first, so that it was covered when it was, and
+ * one that is added now was covered now. An entry of which no flower is left is struck.
+ */
+function amendByBloom<K extends 'covered' | 'emasculated'>(
+  kind: K,
+  body: Bodies[K] | undefined,
+  before: readonly string[] = [],
+  { journal }: WalkContext,
+): Fact[] {
+  const left = new Map((body?.blooms ?? []).map((each) => [each.bloom, each]));
+  const said = (blooms: readonly object[]): Bodies[K] => ({ ...body!, blooms }) as Bodies[K];
+  const amended = before.flatMap((id): Fact[] => {
+    const entry = journal.effective(id);
+    const named = entry && 'blooms' in entry.body ? (entry.body.blooms as readonly unknown[]) : [];
+    const own = named.flatMap((each) => left.get((each as CoveredBloom).bloom) ?? []);
+    for (const { bloom } of own) left.delete(bloom);
+    return own.length > 0 ? [amendOrRecord(kind, said(own), id)] : strikesOf([id]);
+  });
+  return left.size > 0 ? [...amended, amendOrRecord(kind, said([...left.values()]), undefined)] : amended;
 }
 
 /** What is covered at one stage; one cover serves all of it. */
@@ -119,13 +141,18 @@ function bloomsFor(
       (bloom) =>
         (bloom.sex === 'male') === (role === 'male') && (bloom.role === 'control') === (role === 'control'),
     )
-    .slice(0, count)
+    .sort((a, b) => Number(wasUsed(b)) - Number(wasUsed(a)))
+    .filter((bloom, i) => i < count || wasUsed(bloom))
     .map(({ bloom, code }): CoveredBloom => ({ bloom, sex, code, ...own }));
-  const fresh = Array.from({ length: count - kept.length }, (): CoveredBloom => {
+  const fresh = Array.from({ length: Math.max(0, count - kept.length) }, (): CoveredBloom => {
     return { bloom: newId(), sex, code: role === 'male' ? '' : (tags.shift() ?? ''), ...own };
   });
   return [...kept, ...fresh];
 }
+
+/** What was pollinated, or gave its pollen, was there, whatever is counted afterwards. */
+const wasUsed = ({ pollination, picked, harvest }: Bloom): boolean =>
+  pollination !== undefined || picked !== undefined || harvest !== undefined;
 
 /** What bears on a mother of a cross loses its anthers as it is covered. */
 function emasculatedOf(

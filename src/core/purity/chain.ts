@@ -16,6 +16,7 @@ export type LinkState = 'holds' | 'pending' | 'unknown' | 'doubtful' | 'broken';
 
 export type PurityReason =
   | `seed.${SeedSource}`
+  | `seed.father.${Exclude<SeedSource, 'ownGuarded' | 'boughtLine'>}`
   | 'cover.none'
   | 'cover.late'
   | 'cover.before'
@@ -61,9 +62,11 @@ export type PurityReason =
   | 'tag.hardToRead'
   | 'tag.never'
   | 'tag.backAgain'
+  | 'tag.shared'
   | 'tag.untilHarvest'
   | 'plants.motherOffType'
   | 'plants.fatherOffType'
+  | 'plants.besideOffType'
   | 'plants.notTypical'
   | 'plants.motherInDoubt'
   | 'plants.fatherInDoubt'
@@ -86,6 +89,12 @@ export interface PurityEvidence {
   readonly fathers?: readonly string[] | undefined;
   /** What it was sown from; several where it is in doubt which of them was meant for it. */
   readonly seedSources: readonly SeedSource[];
+  /** What the plants of its males were sown from. */
+  readonly fatherSources: readonly SeedSource[];
+  /** Plants of its variety that stood with it on its day, where it was not covered: any of them may have fathered it. */
+  readonly beside: readonly string[];
+  /** Does another fruit of the season carry the same tag? */
+  readonly sharesTag: boolean;
   /** What kept unwanted pollen from a bloom besides its own cover, the best first. */
   readonly guardsOf: (bloom: Bloom) => readonly Guard[];
   /** Male flowers by id, for the donors' own covers. */

@@ -4,9 +4,10 @@ import type { Journal } from '../journal/journal';
 import type { MissedReason, Finding } from '../journal/kinds/roundBodies';
 import { perRevision } from '../journal/perRevision';
 import { pollinationsOf } from '../journal/pollinations';
+import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Bloom, Pollination } from '../journal/state';
 import { addDays, MS_PER_HOUR, toMs } from '../time/calendar';
-import type { Day } from '../time/types';
+import type { Day, Instant } from '../time/types';
 
 /** What a brush had on it from flowers of the same outing before. */
 export interface CarriedPollen {
@@ -17,7 +18,7 @@ export interface CarriedPollen {
 }
 
 /** A female that a male or a brush was in. */
-export interface Touch {
+interface Touch {
   readonly female: Bloom;
   readonly pollination: Pollination;
 }
@@ -38,11 +39,13 @@ function touchesOn(journal: Journal, day: Day): readonly Touch[] {
   const days = touchesByDay(journal);
   const held = days.get(day);
   if (held) return held;
-  const touches = journal.bloomsBetween(addDays(day, -RECEPTIVE_DAYS), day).flatMap((female) =>
-    pollinationsOf(female)
+  const touches = journal.bloomsBetween(addDays(day, -RECEPTIVE_DAYS), day).flatMap((raw) => {
+    // Of mixed pollen whose it was.
+    const female = journal.all('pollen').size > 0 ? withCohortHistory(journal, raw) : raw;
+    return pollinationsOf(female)
       .filter((each) => (each.day ?? female.day) === day)
-      .map((pollination) => ({ female, pollination })),
-  );
+      .map((pollination) => ({ female, pollination }));
+  });
   days.set(day, touches);
   return touches;
 }
@@ -64,6 +67,42 @@ function touchedBefore(journal: Journal, pollination: Pollination, day: Day, day
         toMs(b.pollination.at) - toMs(a.pollination.at) ||
         (a.pollination.entry < b.pollination.entry ? 1 : -1),
     );
+}
+
+/** Rows that were brushed, by day. */
+const rowsByDay = perRevision(() => new Map<Day, readonly RowTouch[]>());
+
+/** A brush in all open flowers of a plant, as a row was worked. */
+interface RowTouch {
+  readonly plant: string;
+  readonly at: Instant;
+  readonly device: string;
+}
+
+function rowsOn(journal: Journal, day: Day): readonly RowTouch[] {
+  const days = rowsByDay(journal);
+  const held = days.get(day);
+  if (held) return held;
+  const rows = journal
+    .walksBetween(day, day)
+    .flatMap(({ plant, rowPollinated: row }) =>
+      row?.method === 'brush' ? [{ plant, at: row.at, device: row.device }] : [],
+    );
+  days.set(day, rows);
+  return rows;
+}
+
+/** The plants in whose open flowers a brush was, as rows were worked, since it was clean. */
+function rowsOfBrush(journal: Journal, pollination: Pollination, day: Day): RowTouch[] {
+  if (!isBrush(pollination) || pollination.tool === 'clean') return [];
+  const now = toMs(pollination.at);
+  const clean = touchedBefore(journal, pollination, day, 1).find(
+    ({ pollination: each }) => each.device === pollination.device && isBrush(each) && each.tool === 'clean',
+  );
+  const since = Math.max(now - DEAD_AFTER_MS, clean ? toMs(clean.pollination.at) : -Infinity);
+  return [...rowsOn(journal, addDays(day, -1)), ...rowsOn(journal, day)].filter(
+    ({ at, device }) => device === pollination.device && since <= toMs(at) && toMs(at) < now,
+  );
 }
 
 /** The touches of one brush before a pollination, from the last on back to where it was clean. */
@@ -97,6 +136,15 @@ export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen |
           return { variety, noted };
       noted ||= each.tool === 'used';
     }
+    for (const { plant } of rowsOfBrush(journal, pollination, day)) {
+      const variety = journal.all('plant').get(plant)?.variety;
+      if (
+        variety !== undefined &&
+        !own.has(variety) &&
+        [...own].some((other) => cross(journal, variety, other))
+      )
+        return { variety, noted };
+    }
   }
   return undefined;
 }
@@ -122,13 +170,19 @@ const mayHaveBeenVisited = ({ female, pollination }: Touch): boolean =>
   !isCovered(female) ||
   female.reports.some(({ why, at }) => VISITED.includes(why) && toMs(at) <= toMs(pollination.at));
 
+/** An open flower of a row, of which nothing else is known. */
+const openFlowerOf = ({ plant }: RowTouch, day: Day): Bloom => ({
+  ...{ bloom: '', plant, part: 'flower', count: 1, countedBy: [], members: [], sex: undefined, code: '' },
+  ...{ role: 'hand', day, laterPollinations: [], reports: [], looks: [], conflicts: [] },
+});
+
 /**
  * The females that insects may have visited and that a male or a brush was in before it came to this flower: it carries
- * what they had. A male keeps it as long as its pollen; a brush until it is cleaned.
+ * what they had. Open flowers of a row that was brushed are such. A male keeps it as long as its pollen; a brush until it is cleaned.
  *
  * @example visitedBefore(new Journal(), bloom) // []
  */
-export function visitedBefore(journal: Journal, bloom: Bloom): readonly Touch[] {
+export function visitedBefore(journal: Journal, bloom: Bloom): readonly Bloom[] {
   const varietyOf = ({ plant }: Bloom): string => journal.all('plant').get(plant)?.variety ?? '';
   return pollinationsOf(bloom).flatMap((pollination) => {
     const day = pollination.day ?? bloom.day;
@@ -140,12 +194,12 @@ export function visitedBefore(journal: Journal, bloom: Bloom): readonly Touch[] 
         : touchedBefore(journal, pollination, day, KEPT_DAYS).filter(({ pollination: { donors } }) =>
             donors.some((donor) => males.has(donor.bloom)),
           );
-    return [...ofMales, ...touchesOfBrush(journal, pollination, day)].filter(
-      (touch) =>
-        touch.female.bloom !== bloom.bloom &&
-        mayHaveBeenVisited(touch) &&
-        cross(journal, varietyOf(touch.female), varietyOf(bloom)),
-    );
+    return [
+      ...[...ofMales, ...touchesOfBrush(journal, pollination, day)]
+        .filter(mayHaveBeenVisited)
+        .map(({ female }) => female),
+      ...rowsOfBrush(journal, pollination, day).map((row) => openFlowerOf(row, day)),
+    ].filter((female) => female.bloom !== bloom.bloom && cross(journal, varietyOf(female), varietyOf(bloom)));
   });
 }
 

@@ -52,6 +52,9 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     plants: new Map([plant('A', 'v'), plant('B', 'v'), plant('X', 'w')]),
     father: 'v',
     seedSources: ['ownGuarded'],
+    fatherSources: ['ownGuarded'],
+    beside: [],
+    sharesTag: false,
     guardsOf: () => [],
     opensOn: () => OPENS,
     insectsOn: () => OPENS + 3_600_000,
@@ -265,7 +268,7 @@ test('a second pollination that found an insect, or left the flower open, breaks
   expect(judge(again({ shutAgain: false })).weakest!.reasons[0]!.code).toBe('closed.leftOpen');
 });
 
-test('a male covered after the flowers open breaks the chain; one of another morning leaves it unproven', () => {
+test('a male covered after the flowers open breaks the chain; one of another morning is old, and clean', () => {
   const having = (change: Partial<Bloom>) =>
     judge(female(harvested(true)), { males: new Map([['m1', male('m1', 'B', change)]]) });
   expect(having({ cover: { method: 'tape', at: '2026-07-19T04:01:00.000Z' } })).toMatchObject({
@@ -275,8 +278,24 @@ test('a male covered after the flowers open breaks the chain; one of another mor
   expect(
     having({ day: '2026-07-18', cover: { method: 'tape', at: '2026-07-17T18:00:00.000Z' } }),
   ).toMatchObject({
-    grade: 'unproven',
-    weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.otherMorning' }] },
+    grade: 'true',
+    chain: expect.arrayContaining([
+      expect.objectContaining({
+        link: 'cleanPollen',
+        state: 'holds',
+        reasons: [
+          { code: 'pollen.clean', params: { fathers: 1 } },
+          { code: 'pollen.otherMorning', params: {} },
+        ],
+      }),
+    ]),
+  });
+  // Covered after it had opened, it was open to insects, whenever it was used.
+  expect(
+    having({ day: '2026-07-18', cover: { method: 'tape', at: '2026-07-19T18:00:00.000Z' } }),
+  ).toMatchObject({
+    grade: 'notForSeed',
+    weakest: { link: 'cleanPollen', reasons: [{ code: 'pollen.coveredLate' }] },
   });
 });
 

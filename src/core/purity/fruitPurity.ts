@@ -1,5 +1,6 @@
 import { pollinationsOf } from '../journal/pollinations';
 import { guarded, type Link, type LinkState, type PurityEvidence, WORST_FIRST } from './chain';
+import { isCross } from './ownInstead';
 import { seedSourceLink } from './links/seedSource';
 import { coverLink } from './links/cover';
 import { intactLink } from './links/intact';
@@ -27,14 +28,15 @@ export interface Purity {
  * weakest link. Common practice, no source. Where the bloom or a male had no cover of its own, a cage or the distance
  * from all that can cross may take its place.
  */
-export function fruitPurity(evidence: PurityEvidence): Purity {
+export function fruitPurity(given: PurityEvidence): Purity {
+  const evidence = isCross(given) ? { ...given, guardsOf: guardsOfCross(given) } : given;
   const chain = [
-    seedSourceLink(evidence.seedSources),
+    seedSourceLink(evidence),
     guarded(coverLink(evidence), evidence),
     guarded(intactLink(evidence.bloom), evidence),
     cleanPollenLink(evidence),
     guarded(closedAgainLink(evidence), evidence),
-    tagLink(evidence.bloom),
+    tagLink(evidence),
     plantsLink(evidence),
   ];
   const worst = WORST_FIRST.find((state) => chain.some((link) => link.state === state));
@@ -48,6 +50,12 @@ export function fruitPurity(evidence: PurityEvidence): Purity {
     ...(father && { cross: { mother: evidence.variety.variety, father } }),
   };
 }
+
+/** What is to be crossed is not alone at any distance: her own flowers and her sisters shed on her. */
+const guardsOfCross =
+  ({ bloom, guardsOf }: PurityEvidence): PurityEvidence['guardsOf'] =>
+  (each) =>
+    each.bloom === bloom.bloom ? guardsOf(each).filter(({ by }) => by !== 'distance') : guardsOf(each);
 
 function gradeOf(worst: LinkState | undefined): Grade {
   switch (worst) {

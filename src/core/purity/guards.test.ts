@@ -26,7 +26,7 @@ const brushed = (phone: Phone, bloom: string, plant: string, day: Day): void => 
 };
 
 const guard = (phone: Phone, bloom: string): string | undefined => {
-  const [found] = guardsOf(phone.journal, phone.journal.all('bloom').get(bloom)!, undefined);
+  const [found] = guardsOf(phone.journal, phone.journal.all('bloom').get(bloom)!, {});
   return found && `${found.state}: ${found.reason.code}`;
 };
 

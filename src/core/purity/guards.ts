@@ -32,17 +32,23 @@ export interface Guard {
 
 const BEST_FIRST: readonly Guard['state'][] = ['holds', 'unknown', 'doubtful', 'broken'];
 
+export interface GuardedBy {
+  /** Verdict on a variety's flowers of a day where nothing is covered, where it is known. */
+  readonly isolationOf?: IsolationOf | undefined;
+  /** First opening of the bloom's crop on a day, UTC milliseconds, where it is known. */
+  readonly opensOn?: (day: Day) => number | undefined;
+}
+
 /**
  * What guards a bloom besides its own cover, on each day on which it can be pollinated: a cage, or the distance in space
  * and time of its variety from all that can cross with it. The best first; none where there is none.
  *
- * @param isolationOf verdict on a variety's flowers of a day where nothing is covered, where it is known.
- * @example guardsOf(new Journal(), bloom, undefined) // []
+ * @example guardsOf(new Journal(), bloom, {}) // []
  */
 export function guardsOf(
   journal: Journal,
   bloom: Bloom,
-  isolationOf: IsolationOf | undefined,
+  { isolationOf, opensOn }: GuardedBy,
 ): readonly Guard[] {
   const id = journal.all('plant').get(bloom.plant)?.variety ?? '';
   const variety = journal.all('variety').get(id);
@@ -51,7 +57,7 @@ export function guardsOf(
   if (!crop || days.length === 0) return [];
   const guards = [
     // Mesh stops insects, not what the wind carries.
-    crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, days),
+    crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, days, opensOn),
     isolationOf &&
       distanceGuard(
         days.map((day) => isolationOf(id, day)),
@@ -111,21 +117,29 @@ function distanceGuard(
  * A cage that is shut keeps insects out. Caged in turn, one variety is open on the days on which all that could cross
  * with it is shut in: then only what grows outside the cages can come.
  */
-function cageGuard(journal: Journal, { plant }: Bloom, days: readonly Day[]): Guard | undefined {
+function cageGuard(
+  journal: Journal,
+  { plant }: Bloom,
+  days: readonly Day[],
+  opensOn: GuardedBy['opensOn'],
+): Guard | undefined {
   const zone = journal.all('garden').get('')?.zone ?? 'UTC';
   const [first] = days;
+  // What opens at dusk may be caged that afternoon.
+  const opens = first === undefined ? undefined : opensOn?.(first);
+  const standsIn = (cage: Cage, day: Day): Stands =>
+    stoodIn(cage, plant, day, { zone, ...(day === first && opens !== undefined && { opens }) });
   const cages = [...journal.all('cage').values()].filter((cage) =>
-    days.some((day) => standsIn(cage, plant, day, zone) !== 'never'),
+    days.some((day) => standsIn(cage, day) !== 'never'),
   );
   // Of several the one in which it stood on most of the days.
-  const stood = (cage: Cage): number =>
-    days.filter((day) => standsIn(cage, plant, day, zone) === 'allDay').length;
+  const stood = (cage: Cage): number => days.filter((day) => standsIn(cage, day) === 'allDay').length;
   const cage = cages.sort((a, b) => stood(b) - stood(a) || (a.cage < b.cage ? -1 : 1))[0];
   if (!cage || first === undefined) return undefined;
   const name = { name: cage.name };
-  if (days.some((day) => standsIn(cage, plant, day, zone) !== 'allDay')) {
+  if (days.some((day) => standsIn(cage, day) !== 'allDay')) {
     // A cage that was set up on the day itself may have come after the insects.
-    const isLate = standsIn(cage, plant, first, zone) !== 'allDay';
+    const isLate = standsIn(cage, first) !== 'allDay';
     return {
       by: 'cage',
       state: 'broken',
@@ -139,15 +153,19 @@ function cageGuard(journal: Journal, { plant }: Bloom, days: readonly Day[]): Gu
     : { by: 'cage', state: 'broken', reason: reason('guard.cageOpen', name) };
 }
 
+/** For the whole of the time on a day on which its flowers are open, for a part of it, or not at all. */
+type Stands = 'allDay' | 'partly' | 'never';
+
 /** Did a plant stand in a cage for the whole of a day, for a part of it, or not at all? */
-function standsIn(
+function stoodIn(
   { sets }: Pick<Cage, 'sets'>,
   plant: string,
   day: Day,
-  zone: string,
-): 'allDay' | 'partly' | 'never' {
-  const before = sets.findLast(({ at }) => dayAt(toMs(at), zone) < day);
-  const onTheDay = sets.filter(({ at }) => dayAt(toMs(at), zone) === day);
+  { zone, opens = -Infinity }: { readonly zone: string; readonly opens?: number },
+): Stands {
+  const isBefore = (at: string): boolean => dayAt(toMs(at), zone) < day || toMs(at) < opens;
+  const before = sets.findLast(({ at }) => isBefore(at));
+  const onTheDay = sets.filter(({ at }) => dayAt(toMs(at), zone) === day && !isBefore(at));
   const states = [before, ...onTheDay].map((set) => set?.plants.includes(plant) === true);
   if (states.every(Boolean)) return 'allDay';
   return states.some(Boolean) ? 'partly' : 'never';
@@ -171,7 +189,7 @@ function areShutInAt(then: GardenView, plant: string, day: Day, zone: string): b
     return (
       !crosses ||
       other.removed !== undefined ||
-      shut.some((cage) => standsIn(cage, other.plant, day, zone) === 'allDay')
+      shut.some((cage) => stoodIn(cage, other.plant, day, { zone }) === 'allDay')
     );
   });
 }

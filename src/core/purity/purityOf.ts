@@ -7,7 +7,13 @@ import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { meantOf } from '../journal/matingOf';
 import { gardensOf } from '../journal/past';
+import { isCovered } from '../journal/isCovered';
+import { perRevision } from '../journal/perRevision';
 import { plantingOf } from '../journal/plantingOf';
+import { fatherPlants } from '../journal/pollinations';
+import { openedAsNoted } from '../opening/openedAsNoted';
+import { groupBy } from '../text/groupBy';
+import { daysBetween } from '../time/calendar';
 import { guardsOf, type IsolationOf } from './guards';
 import type { Day } from '../time/types';
 import { pollenCarriedTo, visitedBefore } from './contact';
@@ -41,25 +47,30 @@ export function purityOf(
     if (!known.has(day)) known.set(day, windowsOf(journal, garden, day, [variety.crop]).get(variety.crop));
     return known.get(day);
   };
+  const opensOn = (day: Day): number | undefined =>
+    openedAsNoted(journal, variety.crop, day, windowOn(day)?.opens[0]);
   return fruitPurity({
     bloom: flower,
     variety,
     father: meant.father,
     fathers: meant.fathers,
     seedSources: seedSourcesOf(journal, flower, plant, variety),
-    guardsOf: (bloom) => guardsOf(journal, bloom, isolationOf),
+    fatherSources: fatherSourcesOf(journal, flower),
+    beside: isCovered(flower) ? [] : besideOf(journal, flower, variety),
+    sharesTag: sharesTag(journal, raw),
+    guardsOf: (bloom) => guardsOf(journal, bloom, { isolationOf, opensOn }),
     males: journal.all('bloom'),
     plants,
-    opensOn: (day) => windowOn(day)?.opens[0],
+    opensOn,
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
-    visitedBefore: visitedBefore(journal, flower).map(({ female }) => female),
+    visitedBefore: visitedBefore(journal, flower),
     receptiveUntil: flower.day === undefined ? undefined : lastReceptiveDay(crop, flower.day),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
 }
 
-/** What its plant was sown from, as that was on the day of the flower; of several where it is in doubt. */
+/** What a plant was sown from, as that was on the day of the flower; of several where it is in doubt. */
 const seedSourcesOf = (
   journal: Journal,
   { day }: Bloom,
@@ -70,3 +81,46 @@ const seedSourcesOf = (
     const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
     return plantingOf(then, was ?? plant, as ?? variety).seedSource;
   });
+
+/** Likewise of all plants that gave it pollen, each once. */
+function fatherSourcesOf(journal: Journal, flower: Bloom): readonly SeedSource[] {
+  const sources = fatherPlants(flower).flatMap((id) => {
+    const plant = journal.all('plant').get(id);
+    const variety = plant && journal.all('variety').get(plant.variety);
+    return variety ? seedSourcesOf(journal, flower, plant, variety) : [];
+  });
+  return [...new Set(sources)];
+}
+
+/** The other plants of its variety that stood in the garden on its day. */
+function besideOf(journal: Journal, { plant, day, keptOn }: Bloom, { variety }: Variety): string[] {
+  const on = day ?? keptOn;
+  const stood = (on === undefined ? [journal] : gardensOf(journal, on)).flatMap((then) =>
+    [...then.all('plant').values()].filter(
+      (each) => each.variety === variety && !each.removed && each.plant !== plant,
+    ),
+  );
+  return [...new Set(stood.map((each) => each.plant))];
+}
+
+/** Fruits by the code of their tag. */
+const byCode = perRevision((journal) =>
+  groupBy(
+    [...journal.all('bloom').values()].filter(({ code, pollination }) => code !== '' && pollination),
+    ({ code }) => code,
+  ),
+);
+
+/** A tag is tied anew after so many days, when the season before is over. Our default. */
+const TAG_USED_AGAIN_DAYS = 200;
+
+/** Is there another fruit of about the same time with the same tag? */
+const sharesTag = (journal: Journal, { bloom, code, day }: Bloom): boolean =>
+  code !== '' &&
+  (byCode(journal).get(code) ?? []).some(
+    (other) =>
+      other.bloom !== bloom &&
+      (day === undefined ||
+        other.day === undefined ||
+        Math.abs(daysBetween(day, other.day)) <= TAG_USED_AGAIN_DAYS),
+  );

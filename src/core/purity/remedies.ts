@@ -15,7 +15,6 @@ export type RemedyReason =
   | 'remedy.noteMales'
   | 'remedy.checkMale'
   | 'remedy.coverMales'
-  | 'remedy.malesOfTheDay'
   | 'remedy.leaveSpoiled'
   | 'remedy.openLast'
   | 'remedy.emasculateBud'
@@ -24,6 +23,7 @@ export type RemedyReason =
   | 'remedy.cageShut'
   | 'remedy.shutAtOnce'
   | 'remedy.tag'
+  | 'remedy.ownTag'
   | 'remedy.tagLoosely'
   | 'remedy.rogueEarly'
   | 'remedy.lookAround'
@@ -35,6 +35,12 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'seed.unknown': 'remedy.askSource',
   'seed.openGarden': 'remedy.trueSeed',
   'seed.f1': 'remedy.trueSeed',
+  'seed.father.swapped': 'remedy.askSource',
+  'seed.father.unknown': 'remedy.askSource',
+  'seed.father.openGarden': 'remedy.trueSeed',
+  'seed.father.f1': 'remedy.trueSeed',
+  'tag.shared': 'remedy.ownTag',
+  'plants.besideOffType': 'remedy.rogueEarly',
   'cover.none': 'remedy.coverEvening',
   'cover.late': 'remedy.coverEvening',
   'intact.wilted': 'remedy.fresher',
@@ -53,7 +59,6 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'pollen.cutLate': 'remedy.cutEvening',
   'pollen.brushCarried': 'remedy.cleanBrush',
   'pollen.brushNotNoted': 'remedy.cleanBrush',
-  'pollen.otherMorning': 'remedy.malesOfTheDay',
   'pollen.open': 'remedy.byHand',
   'pollen.notEmasculated': 'remedy.emasculateBud',
   'pollen.emasculatedLate': 'remedy.emasculateBud',

@@ -195,7 +195,9 @@ function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): v
   bloom.code = named.code;
   bloom.part = named.part ?? 'flower';
   if (named.role) bloom.role = named.role;
-  bloom.cover = { method: body.method, at };
+  // A bag over the tape covers what was covered already.
+  const before = bloom.cover && bloom.cover.method !== 'none' && !bloom.uncovered ? bloom.cover : undefined;
+  bloom.cover = { method: body.method, at: before && before.at < at ? before.at : at };
 }
 
 function readEmasculated({ at, body }: EntryOf<'emasculated'>, bloom: Mutable<Bloom>): void {

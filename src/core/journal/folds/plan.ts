@@ -51,7 +51,9 @@ export function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]):
 
 export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>[]): PollenMix | undefined {
   const mixed = entries.at(-1);
-  return mixed && { ...mixed.body, at: mixed.at };
+  return (
+    mixed && { ...mixed.body, at: mixed.at, fills: entries.map(({ at, body }) => ({ at, of: body.of })) }
+  );
 }
 
 const takeOfPlant = taking<'plant'>()({

@@ -34,7 +34,7 @@ export function reduceWalk(id: string, entries: readonly EntryAbout<'walk'>[]): 
 }
 
 /** A kind that names a walk and has no case here does not compile. */
-function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk>): void {
+function readWalk({ id, at, device, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk>): void {
   switch (kind) {
     case 'scouted':
       walk.at = at;
@@ -65,7 +65,7 @@ function readWalk({ id, at, kind, body }: EntryAbout<'walk'>, walk: Mutable<Walk
       walk.swept = true;
       break;
     case 'rowPollinated':
-      walk.rowPollinated = { at, method: body.method };
+      walk.rowPollinated = { at, method: body.method, device };
       break;
     case 'counted':
       walk.open = body.open;

@@ -5,6 +5,7 @@ import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
 import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
+import { isOwnInstead } from '../ownInstead';
 
 /** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
 export function cleanPollenLink(asMeant: PurityEvidence): Link {
@@ -31,17 +32,6 @@ const donorsOf = ({ bloom }: PurityEvidence): readonly Donor[] =>
 const malesOf = (evidence: PurityEvidence): readonly Bloom[] =>
   donorsOf(evidence).flatMap((donor) => evidence.males.get(donor.bloom) ?? []);
 
-/** Where a cross was meant and all pollen came of her own variety: it is pure seed of that, and not the cross. */
-function isOwnInstead(evidence: PurityEvidence): boolean {
-  const { plants, father, variety } = evidence;
-  const donors = donorsOf(evidence);
-  return (
-    father !== variety.variety &&
-    donors.length > 0 &&
-    donors.every(({ plant }) => plants.get(plant)?.variety === variety.variety)
-  );
-}
-
 /** Where nothing is known against it. */
 function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   const { bloom } = evidence;
@@ -56,6 +46,10 @@ function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
       : reason(bloom.emasculated ? 'pollen.cleanEmasculated' : 'pollen.clean', { fathers }),
     ...(malesOf(evidence).some(({ cover }) => cover?.method === 'indoors')
       ? [reason('pollen.cutIndoors' as const)]
+      : []),
+    // How old it is says something of its vigour, and nothing of whose it is.
+    ...(freshMales(evidence).length < malesOf(evidence).length
+      ? [reason('pollen.otherMorning' as const)]
       : []),
     ...(isOwn ? [reason('pollen.ownInstead' as const)] : []),
   );
@@ -99,14 +93,12 @@ function foundOfMales(evidence: PurityEvidence): Link[] {
       found.push(
         guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: male, guardsOf }),
       );
-  const fresh = freshMales(evidence);
-  for (const male of fresh) {
-    if (!isCovered(male) || Date.parse(male.cover.at) < (opensOn(male.day!) ?? Infinity)) continue;
+  for (const male of males) {
+    const opens = male.day === undefined ? undefined : opensOn(male.day);
+    if (!isCovered(male) || toMs(male.cover.at) < (opens ?? Infinity)) continue;
     const code = male.cover.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
     found.push(guarded(link('cleanPollen', 'broken', reason(code)), { bloom: male, guardsOf }));
   }
-  // It opened under its cover on another day, or was not ripe: nobody looked at it on this one.
-  if (fresh.length < males.length) found.push(link('cleanPollen', 'unknown', reason('pollen.otherMorning')));
   return found;
 }
 

@@ -8,7 +8,7 @@ import { type Link, link, type PurityEvidence } from '../chain';
  * Were mother and fathers true to the variety? One rogued as off-type was off-type on the day of its pollen too; one
  * that died was not.
  */
-export function plantsLink({ bloom, plants }: PurityEvidence): Link {
+export function plantsLink({ bloom, plants, beside }: PurityEvidence): Link {
   const offType = (plant: string): boolean => plants.get(plant)?.removed?.why === 'offType';
   if (offType(bloom.plant)) return link('plants', 'broken', reason('plants.motherOffType'));
   const father = fatherPlants(bloom).find(offType);
@@ -18,6 +18,9 @@ export function plantsLink({ bloom, plants }: PurityEvidence): Link {
   const doubtful = fatherPlants(bloom).find(inDoubt);
   if (doubtful !== undefined)
     return link('plants', 'doubtful', reason('plants.fatherInDoubt', { plant: doubtful }));
+  // Where nothing was covered it sheds on what stands with it, pulled out later or not.
+  const near = beside.find((plant) => offType(plant) || inDoubt(plant));
+  if (near !== undefined) return link('plants', 'doubtful', reason('plants.besideOffType', { plant: near }));
   const noted = plants.get(bloom.plant)?.noted;
   // Whether she is true is asked again at harvest, when the fruit shows it too.
   if (inDoubt(bloom.plant) && !(bloom.harvest && toMs(bloom.harvest.at) > toMs(noted!.at)))

@@ -1,14 +1,13 @@
-import type { Bloom } from '../../journal/state';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
-import { type Link, link, worstOf } from '../chain';
+import { type Link, link, type PurityEvidence, worstOf } from '../chain';
 
 /**
  * A tag that was never tied, or is gone at a look or at harvest: nobody can say which fruit this is. One that was hard
  * to read, or is there after it was gone or never tied, may be that of another; that it is there at harvest heals
  * nothing.
  */
-export function tagLink(flower: Bloom): Link {
+export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloom' | 'sharesTag'>): Link {
   const { pollination, harvest, looks } = flower;
   const kept = flower.role === 'open' && flower.code !== '';
   if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
@@ -22,6 +21,7 @@ export function tagLink(flower: Bloom): Link {
       ? link('tag', 'holds', reason('tag.present'))
       : link('tag', 'pending', reason('tag.untilHarvest')),
   ];
+  if (sharesTag) found.push(link('tag', 'doubtful', reason('tag.shared')));
   if (seen.includes('hardToRead')) found.push(link('tag', 'doubtful', reason('tag.hardToRead')));
   if (seen.includes('gone'))
     found.push(

@@ -121,6 +121,10 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'seed.swapped': () => 'Sown from swapped seed: nobody noted how it was kept pure.',
   'seed.unknown': () => 'Nobody noted where the seed came from.',
   'seed.openGarden': () => 'Sown from seed saved where other varieties could cross.',
+  'seed.father.swapped': () => 'A father was sown from swapped seed: nobody noted how it was kept pure.',
+  'seed.father.unknown': () => 'Nobody noted where the seed of a father came from.',
+  'seed.father.openGarden': () => 'A father was sown from seed saved where other varieties could cross.',
+  'seed.father.f1': () => 'A father was sown from an F1 hybrid, whose seed does not come true.',
   'seed.f1': () => 'Sown from an F1 hybrid: its seed does not come true.',
   'cover.none': () => 'It was not covered: insects may have been first.',
   'cover.late': (p) => `The ${cover(p)} went on after flowers had begun to open.`,
@@ -150,7 +154,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     'The male or the brush had been in a flower before that insects may have visited: part of the seed may have another father.',
   'pollen.brushNotNoted': () =>
     'The brush had been on another variety that crosses with it, and nobody noted that it was cleaned.',
-  'pollen.otherMorning': () => 'A male was meant for another morning: nobody can say how it was kept.',
+  'pollen.otherMorning': () =>
+    'A male was covered for another morning: its pollen may have been weak, and is none the less clean.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
   'pollen.ownInstead': () =>
     'A cross was meant, and all pollen came of its own variety: it is pure, and not the cross.',
@@ -190,10 +195,13 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'tag.present': () => 'The tag was on it at harvest.',
   'tag.gone': () => 'The tag is gone: nobody can say which fruit this is.',
   'tag.hardToRead': () => 'The tag is hard to read: it may be that of another fruit.',
+  'tag.shared': () => 'Another fruit carries the same tag.',
   'tag.backAgain': () => 'The tag is there again, and nobody said why: it may be that of another fruit.',
   'tag.never': () => 'It was not tagged.',
   'tag.untilHarvest': () => 'Tagged; it must still hang there at harvest.',
   'plants.motherOffType': () => 'Her plant was pulled out as not true to the variety.',
+  'plants.besideOffType': () =>
+    'It stood open beside a plant of its variety that was not true, or not surely so.',
   'plants.fatherOffType': () => 'A plant that gave pollen was pulled out as not true to the variety.',
   'plants.motherInDoubt': () => 'It was noted in doubt whether her plant is true to the variety.',
   'plants.fatherInDoubt': () =>
@@ -213,7 +221,6 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.noteMales': () => 'Note which males were used, at the stop.',
   'remedy.checkMale': () => 'Check the plant of each male before brushing.',
   'remedy.coverMales': () => 'Cover males the evening before as well, or cut them and keep them indoors.',
-  'remedy.malesOfTheDay': () => 'Use males that were covered for that morning.',
   'remedy.openLast': () =>
     'Pollinate flowers that were found open after all the others, with males of their own, and clean the brush after them.',
   'remedy.leaveSpoiled': () => 'Leave a male that has a hole or stood open.',
@@ -223,6 +230,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.cageShut': () => 'Keep the cage shut, or cover the flower as well.',
   'remedy.shutAtOnce': () => 'Shut the flower again as soon as it is brushed.',
   'remedy.tag': () => 'Tag the stalk before you go on.',
+  'remedy.ownTag': () => 'Give each fruit a tag of its own.',
   'remedy.tagLoosely': () =>
     'Tie the tag loosely round the stalk, with a loop that a thick stalk leaves room in.',
   'remedy.lookAround': () => 'Say how far you have looked for what crosses with it, and what you found.',
