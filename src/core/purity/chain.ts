@@ -140,7 +140,9 @@ export const worstOf = (found: readonly Link[]): Link =>
 export function guarded(own: Link, { bloom, guardsOf }: Pick<PurityEvidence, 'bloom' | 'guardsOf'>): Link {
   if (own.state === 'holds' || own.state === 'pending') return own;
   const guard = guardsOf(bloom).find((each) => own.link !== 'intact' || keepsOut(bloom, each));
-  return guard && rank(guard.state) > rank(own.state) ? link(own.link, guard.state, guard.reason) : own;
+  if (!guard || rank(guard.state) <= rank(own.state)) return own;
+  // Where it is not known what stands round it, what it lacks itself is told too.
+  return link(own.link, guard.state, guard.reason, ...(guard.state === 'unknown' ? own.reasons : []));
 }
 
 /** The worse, the lower. */

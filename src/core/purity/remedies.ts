@@ -107,5 +107,6 @@ export const remediesFor = (purity: Pick<Purity, 'chain'>): Reason<RemedyReason>
  *
  * @example settlesFor(purityOfAnOpenFlowerAlone) // [{ code: 'remedy.lookAround', params: {} }]
  */
-export const settlesFor = (purity: Pick<Purity, 'chain'>): Reason<RemedyReason>[] =>
-  remediesOf(purity, ['unknown']);
+export const settlesFor = ({ chain }: Pick<Purity, 'chain'>): Reason<RemedyReason>[] =>
+  // What is not known comes first; what follows is what it lacks.
+  remediesOf({ chain: chain.map((each) => ({ ...each, reasons: each.reasons.slice(0, 1) })) }, ['unknown']);
