@@ -6,6 +6,7 @@ import type { Day, Instant } from '../time/types';
 import { HELD_BEFORE_DAYS } from './inForce';
 import type { Journal } from './journal';
 import { compareEntries } from './order';
+import { grownThen } from './past';
 import type { Bloom, Garden, Mating, MatingSaid, PurposeSince, Variety } from './state';
 
 /** Who is to father a bloom, and what for. */
@@ -30,7 +31,10 @@ export interface Meant {
  * @example meantFor(journal, 'p1', '2026-07-19')?.father // her own variety
  */
 export const meantFor = (journal: Journal, plant: string, day: Day | undefined): Meant | undefined =>
-  meantWith(journal, plant, day, latestOf);
+  meantWith(journal, { variety: varietyNow(journal, plant), plant, day }, latestOf);
+
+const varietyNow = (journal: Journal, plant: string): Variety | undefined =>
+  journal.all('variety').get(journal.all('plant').get(plant)?.variety ?? '');
 
 /**
  * What a bloom is meant for. Of one that was pollinated, what held when that was recorded: a cross that is set, edited or
@@ -46,7 +50,9 @@ export function meantOf(journal: Journal, { plant, day, cover, pollination }: Me
   const { mating, matingEntry, at } = pollination;
   const told = journal.all('mating').get(mating ?? '')?.versions;
   const noted = told && (told.find(({ id }) => id === matingEntry) ?? saidBy(told, at) ?? told[0]);
-  return noted ? asMeant(noted) : meantWith(journal, plant, known, ({ versions }) => saidBy(versions, at));
+  if (noted) return asMeant(noted);
+  const variety = grownThen(journal, plant, known)?.variety;
+  return meantWith(journal, { variety, plant, day: known }, ({ versions }) => saidBy(versions, at));
 }
 
 type MeantBloom = Pick<Bloom, 'plant' | 'day' | 'cover' | 'pollination'>;
@@ -59,8 +65,13 @@ const latestOf: Said = ({ versions }) => versions.at(-1);
 const saidBy = (versions: readonly MatingSaid[], at: Instant): MatingSaid | undefined =>
   versions.findLast((each) => toMs(each.at) <= toMs(at));
 
-function meantWith(journal: Journal, plant: string, day: Day | undefined, said: Said): Meant | undefined {
-  const variety = journal.all('variety').get(journal.all('plant').get(plant)?.variety ?? '');
+interface MeantOn {
+  readonly variety: Variety | undefined;
+  readonly plant: string;
+  readonly day: Day | undefined;
+}
+
+function meantWith(journal: Journal, { variety, plant, day }: MeantOn, said: Said): Meant | undefined {
   if (!variety) return undefined;
   const mating = matingAt(journal, plant, { variety: variety.variety, day, said });
   if (mating) return asMeant(mating);

@@ -6,7 +6,7 @@ import type { Journal } from './journal';
 import type { SubjectType } from './kinds/definition';
 import { perRevision } from './perRevision';
 import { foldSubject } from './reduce';
-import type { States } from './state';
+import type { Plant, States, Variety } from './state';
 
 /** Gardens as they stood. */
 interface Past {
@@ -50,6 +50,30 @@ export function gardensOf(journal: Journal, day: Day): readonly GardenOn[] {
   const until = addDays(day, HELD_BEFORE_DAYS);
   const again = pastOf(journal).again.filter((each) => day < each && each <= until);
   return [...new Set([day, ...again].map((told) => gardenTold(journal, day, told)))];
+}
+
+/** A plant with what it was of. */
+export interface Grown {
+  readonly plant: Plant;
+  readonly variety: Variety;
+}
+
+/**
+ * A plant and its variety as they were on a day, whatever grows under their names since, or is gone; what was seen of the
+ * plant, and how it ended, as it is known now. Of what was not there then, as they are now.
+ *
+ * @example grownThen(journal, 'p1', '2026-07-20')?.variety.crop // 'pepo'
+ */
+export function grownThen(journal: Journal, id: string, day: Day | undefined): Grown | undefined {
+  const now = journal.all('plant').get(id);
+  const then = day === undefined ? undefined : gardenOn(journal, day);
+  const was = then?.all('plant').get(id) ?? now;
+  if (!was) return undefined;
+  const variety = then?.all('variety').get(was.variety) ?? journal.all('variety').get(was.variety);
+  if (!variety) return undefined;
+  const { removed: _removed, noted: _noted, ...stood } = was;
+  const { removed, noted } = now ?? was;
+  return { plant: { ...stood, ...(removed && { removed }), ...(noted && { noted }) }, variety };
 }
 
 function gardenTold(journal: Journal, day: Day, told: Day): GardenOn {

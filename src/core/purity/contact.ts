@@ -5,7 +5,8 @@ import type { MissedReason, Finding } from '../journal/kinds/roundBodies';
 import { perRevision } from '../journal/perRevision';
 import { pollinationsOf } from '../journal/pollinations';
 import { withCohortHistory } from '../journal/withCohortHistory';
-import type { Bloom, Pollination } from '../journal/state';
+import { grownThen } from '../journal/past';
+import type { Bloom, Pollination, Variety } from '../journal/state';
 import { addDays, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 
@@ -127,39 +128,37 @@ function touchesOfBrush(journal: Journal, pollination: Pollination, day: Day): T
 export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen | undefined {
   for (const pollination of pollinationsOf(bloom)) {
     const day = pollination.day ?? bloom.day;
-    const own = fathersOf(journal, pollination);
-    if (day === undefined || own.size === 0) continue;
+    if (day === undefined) continue;
+    const own = fathersOf(journal, pollination, day);
+    if (own.size === 0) continue;
     let noted = pollination.tool === 'used';
     for (const { pollination: each } of touchesOfBrush(journal, pollination, day)) {
-      for (const variety of fathersOf(journal, each))
-        if (!own.has(variety) && [...own].some((other) => cross(journal, variety, other)))
-          return { variety, noted };
+      for (const variety of fathersOf(journal, each, day).values())
+        if (isForeign(variety, own)) return { variety: variety.variety, noted };
       noted ||= each.tool === 'used';
     }
     for (const { plant } of rowsOfBrush(journal, pollination, day)) {
-      const variety = journal.all('plant').get(plant)?.variety;
-      if (
-        variety !== undefined &&
-        !own.has(variety) &&
-        [...own].some((other) => cross(journal, variety, other))
-      )
-        return { variety, noted };
+      const variety = grownThen(journal, plant, day)?.variety;
+      if (variety && isForeign(variety, own)) return { variety: variety.variety, noted };
     }
   }
   return undefined;
 }
 
-/** The varieties whose pollen was put on, as far as they are known. */
-function fathersOf(journal: Journal, { donors }: Pollination): Set<string> {
-  const plants = journal.all('plant');
-  return new Set(donors.flatMap(({ plant }) => plants.get(plant)?.variety ?? []));
-}
+/** The varieties whose pollen was put on, as far as they are known, by id. */
+const fathersOf = (journal: Journal, { donors }: Pollination, day: Day): Map<string, Variety> =>
+  new Map(
+    donors.flatMap(({ plant }) => {
+      const variety = grownThen(journal, plant, day)?.variety;
+      return variety ? [[variety.variety, variety] as const] : [];
+    }),
+  );
 
-function cross(journal: Journal, one: string, other: string): boolean {
-  const varieties = journal.all('variety');
-  const [a, b] = [varieties.get(one)?.crop, varieties.get(other)?.crop];
-  return a !== undefined && b !== undefined && crossingFrequency(a, b) !== 'never';
-}
+const isForeign = (variety: Variety, own: ReadonlyMap<string, Variety>): boolean =>
+  !own.has(variety.variety) && [...own.values()].some((other) => cross(variety, other));
+
+const cross = (one: Variety | undefined, other: Variety | undefined): boolean =>
+  one !== undefined && other !== undefined && crossingFrequency(one.crop, other.crop) !== 'never';
 
 /** Found so, something may have been in a flower before. */
 const VISITED: readonly (Finding | MissedReason)[] = ['hole', 'insect', 'open'];
@@ -183,7 +182,6 @@ const openFlowerOf = ({ plant }: RowTouch, day: Day): Bloom => ({
  * @example visitedBefore(new Journal(), bloom) // []
  */
 export function visitedBefore(journal: Journal, bloom: Bloom): readonly Bloom[] {
-  const varietyOf = ({ plant }: Bloom): string => journal.all('plant').get(plant)?.variety ?? '';
   return pollinationsOf(bloom).flatMap((pollination) => {
     const day = pollination.day ?? bloom.day;
     if (day === undefined) return [];
@@ -199,7 +197,11 @@ export function visitedBefore(journal: Journal, bloom: Bloom): readonly Bloom[] 
         .filter(mayHaveBeenVisited)
         .map(({ female }) => female),
       ...rowsOfBrush(journal, pollination, day).map((row) => openFlowerOf(row, day)),
-    ].filter((female) => female.bloom !== bloom.bloom && cross(journal, varietyOf(female), varietyOf(bloom)));
+    ].filter(
+      (female) =>
+        female.bloom !== bloom.bloom &&
+        cross(grownThen(journal, female.plant, day)?.variety, grownThen(journal, bloom.plant, day)?.variety),
+    );
   });
 }
 

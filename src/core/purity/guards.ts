@@ -2,7 +2,7 @@ import { cropOf, lastReceptiveDay, type Crop } from '../crops/catalogue';
 import { worstIsolation, type FlowerIsolation, type FlowerVerdict } from '../isolation/isolationReport';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
-import { gardensOf } from '../journal/past';
+import { gardenOn, gardensOf, grownThen } from '../journal/past';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Cage } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
@@ -50,18 +50,21 @@ export function guardsOf(
   bloom: Bloom,
   { isolationOf, opensOn }: GuardedBy,
 ): readonly Guard[] {
-  const id = journal.all('plant').get(bloom.plant)?.variety ?? '';
-  const variety = journal.all('variety').get(id);
+  const variety = grownThen(journal, bloom.plant, bloom.day ?? bloom.keptOn)?.variety;
   const crop = variety && cropOf(variety.crop);
   const days = crop ? daysGuarded(bloom, crop) : [];
-  if (!crop || days.length === 0) return [];
+  const [first] = days;
+  if (!crop || first === undefined) return [];
   const guards = [
     // Mesh stops insects, not what the wind carries.
     crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, days, opensOn),
     isolationOf &&
       distanceGuard(
-        days.map((day) => isolationOf(id, day)),
-        (of) => (journal.all('variety').get(of) ?? journal.all('outside').get(of))?.name ?? '?',
+        days.map((day) => isolationOf(variety.variety, day)),
+        (of) => {
+          const then = gardenOn(journal, first);
+          return (then.all('variety').get(of) ?? then.all('outside').get(of))?.name ?? '?';
+        },
       ),
   ].flatMap((guard) => guard ?? []);
   return guards.sort((a, b) => BEST_FIRST.indexOf(a.state) - BEST_FIRST.indexOf(b.state));

@@ -6,7 +6,7 @@ import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { meantOf } from '../journal/matingOf';
-import { gardensOf } from '../journal/past';
+import { gardensOf, grownThen } from '../journal/past';
 import { isCovered } from '../journal/isCovered';
 import { perRevision } from '../journal/perRevision';
 import { plantingOf } from '../journal/plantingOf';
@@ -36,11 +36,10 @@ export function purityOf(
   { isolationOf }: PurityOptions = {},
 ): Purity | undefined {
   const flower = withCohortHistory(journal, raw);
-  const plants = journal.all('plant');
-  const plant = plants.get(flower.plant);
-  const variety = plant && journal.all('variety').get(plant.variety);
+  const grown = grownThen(journal, flower.plant, flower.day);
   const meant = meantOf(journal, flower);
-  if (!variety || !meant) return undefined;
+  if (!grown || !meant) return undefined;
+  const { plant, variety } = grown;
   const crop = cropOf(variety.crop);
   const known = new Map<Day, OpeningWindow | undefined>();
   const windowOn = (day: Day): OpeningWindow | undefined => {
@@ -49,6 +48,7 @@ export function purityOf(
   };
   const opensOn = (day: Day): number | undefined =>
     openedAsNoted(journal, variety.crop, day, windowOn(day)?.opens[0]);
+  const beside = isCovered(flower) ? [] : besideOf(journal, flower, variety);
   return fruitPurity({
     bloom: flower,
     variety,
@@ -56,11 +56,11 @@ export function purityOf(
     fathers: meant.fathers,
     seedSources: seedSourcesOf(journal, flower, plant, variety),
     fatherSources: fatherSourcesOf(journal, flower),
-    beside: isCovered(flower) ? [] : besideOf(journal, flower, variety),
+    beside,
     sharesTag: sharesTag(journal, raw),
     guardsOf: (bloom) => guardsOf(journal, bloom, { isolationOf, opensOn }),
     males: journal.all('bloom'),
-    plants,
+    plants: plantsThen(journal, flower, beside),
     opensOn,
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
@@ -85,12 +85,20 @@ const seedSourcesOf = (
 /** Likewise of all plants that gave it pollen, each once. */
 function fatherSourcesOf(journal: Journal, flower: Bloom): readonly SeedSource[] {
   const sources = fatherPlants(flower).flatMap((id) => {
-    const plant = journal.all('plant').get(id);
-    const variety = plant && journal.all('variety').get(plant.variety);
-    return variety ? seedSourcesOf(journal, flower, plant, variety) : [];
+    const grown = grownThen(journal, id, flower.day);
+    return grown ? seedSourcesOf(journal, flower, grown.plant, grown.variety) : [];
   });
   return [...new Set(sources)];
 }
+
+/** The plants that its purity speaks of, as they were on its day. */
+const plantsThen = (journal: Journal, flower: Bloom, beside: readonly string[]): Map<string, Plant> =>
+  new Map(
+    [flower.plant, ...fatherPlants(flower), ...beside].flatMap((id) => {
+      const grown = grownThen(journal, id, flower.day);
+      return grown ? [[id, grown.plant] as const] : [];
+    }),
+  );
 
 /** The other plants of its variety that stood in the garden on its day. */
 function besideOf(journal: Journal, { plant, day, keptOn }: Bloom, { variety }: Variety): string[] {

@@ -48,10 +48,13 @@ export function wasInFlower({ days, over }: SeenFlowering, day: Day, apart: numb
   if (days.some((seen) => Math.abs(daysBetween(seen, day)) < apart)) return true;
   const before = days.findLast((seen) => seen <= day);
   const after = days.find((seen) => day <= seen);
-  const ended = over.findLast((end) => daysBetween(end, day) >= apart && (before ?? '') <= end);
-  // Who said so too early was mistaken.
-  const wentOn = ended && after && daysBetween(ended, after) <= SAME_FLOWERING_DAYS;
-  if (ended && !wentOn) return daysBetween(ended, day) <= OVER_SPEAKS_DAYS ? false : undefined;
+  const isOver = over.some((end) => {
+    const since = daysBetween(end, day);
+    // Who said so too early was mistaken.
+    const wentOn = after !== undefined && daysBetween(end, after) <= SAME_FLOWERING_DAYS;
+    return apart <= since && since <= OVER_SPEAKS_DAYS && (before ?? '') <= end && !wentOn;
+  });
+  if (isOver) return false;
   if (before === undefined)
     return after !== undefined && daysBetween(day, after) <= FIRST_SPEAKS_DAYS ? false : undefined;
   return after !== undefined && daysBetween(before, after) <= SAME_FLOWERING_DAYS ? true : undefined;
