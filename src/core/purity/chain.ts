@@ -16,6 +16,7 @@ export type LinkState = 'holds' | 'pending' | 'unknown' | 'doubtful' | 'broken';
 
 export type PurityReason =
   | `seed.${SeedSource}`
+  | 'seed.f1Parent'
   | `seed.father.${Exclude<SeedSource, 'ownGuarded' | 'boughtLine'>}`
   | 'cover.none'
   | 'cover.late'

@@ -344,3 +344,27 @@ test('a bag over the tape at ten covers what was covered the evening before', ()
   marked.say(at('10:00'), covered('v1', 'f'));
   expect(link(marked, 'f', 'cover')).toBe('broken: cover.late');
 });
+
+test('an F1 is a known parent of a cross, and no parent of a pure line', () => {
+  const phone = garden();
+  const [described] = [...phone.journal.entries()].filter(
+    ({ kind, body }) => kind === 'variety.described' && (body as { variety: string }).variety === 'w',
+  );
+  phone.say('2026-05-01T09:30:00Z', {
+    kind: 'amended',
+    body: {
+      ...{ target: described!.id, of: 'variety.described' },
+      body: { ...described!.body, seedSource: 'f1' } as never,
+    },
+  });
+  phone.say('2026-07-01T09:00:00Z', {
+    kind: 'mating.set',
+    body: { mating: 'x', mother: 'v', father: 'w', purpose: 'seedForFun', ownPollen: 'never', from: DAY },
+  });
+  phone.say(at('04:30'), pollinated('v1', 'f', 'w2/m-w'));
+  expect(link(phone, 'f', 'seedSource')).toBe('holds: seed.ownGuarded');
+  expect(chainOf(phone, 'f').grade).toBe('true');
+  phone.say(EVENING, covered('w1', 'g'));
+  phone.say(at('04:40'), pollinated('w1', 'g', 'w2/m-w'));
+  expect(link(phone, 'g', 'seedSource')).toBe('broken: seed.f1');
+});

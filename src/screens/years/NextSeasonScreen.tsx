@@ -29,8 +29,8 @@ interface AgainView {
   readonly seed: ReadonlyMap<string, SeedSource>;
 }
 
-const useAgain = (id: string): AgainView | null | undefined =>
-  useView('again', [id], ({ store: { journal }, garden, now }): AgainView | null => {
+const useAgain = (id: string): AgainView | undefined =>
+  useView<AgainView | null>('again', [id], ({ store: { journal }, garden, now }) => {
     const season = journal.all('season').get(id);
     if (!season) return null;
     const of = { season, today: dayAt(now, garden.zone), isolationOf: isolationOf(journal, garden) };
@@ -43,13 +43,12 @@ const useAgain = (id: string): AgainView | null | undefined =>
         varieties.map(({ variety, seed }) => [variety.variety, seedForNext(variety, seed.picked)]),
       ),
     };
-  });
+  }) ?? undefined;
 
 /** The next season from the plan of one that is over: the same places, or one bed on. */
 export function NextSeasonScreen() {
   const { id = '' } = useLocalSearchParams<{ id?: string }>();
   const view = useAgain(id);
-  if (view === undefined) return null;
   if (!view || view.grew.length === 0)
     return (
       <EmptyPage

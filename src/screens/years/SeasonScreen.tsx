@@ -40,7 +40,6 @@ export function SeasonScreen() {
     const of = { season, today, isolationOf: isolationOf(journal, garden) };
     return { summary: seasonSummary(journal, garden, of), grew: grewTo(journal, season).length };
   });
-  if (view === undefined) return null;
   if (!view)
     return (
       <EmptyPage

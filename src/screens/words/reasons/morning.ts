@@ -125,6 +125,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'seed.father.unknown': () => 'Nobody noted where the seed of a father came from.',
   'seed.father.openGarden': () => 'A father was sown from seed saved where other varieties could cross.',
   'seed.father.f1': () => 'A father was sown from an F1 hybrid, whose seed does not come true.',
+  'seed.f1Parent': () => 'A parent was sown from an F1 hybrid: the offspring of this cross will differ.',
   'seed.f1': () => 'Sown from an F1 hybrid: its seed does not come true.',
   'cover.none': () => 'It was not covered: insects may have been first.',
   'cover.late': (p) => `The ${cover(p)} went on after flowers had begun to open.`,
