@@ -1,7 +1,7 @@
 import { Journal } from '../src/core/journal/journal';
 import { SUBJECT_TYPES } from '../src/core/journal/kinds/definition';
 import type { StoredEntry } from '../src/core/journal/entry';
-import { SEASON_DAYS } from '../src/core/season/seasons';
+import { SEASON_DAYS } from '../src/core/journal/seasonDays';
 import { addDays } from '../src/core/time/calendar';
 import { EntryLog } from '../src/data/log/entryLog';
 import { MemoryStore } from '@testing/memoryStore';

@@ -11,7 +11,7 @@ import {
   type FloweringForecast,
   type TemperaturesOf,
 } from '../season/flowering';
-import { SEASON_DAYS } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { climateAt, normalOf } from '../weather/climate';

@@ -4,7 +4,8 @@ import { Journal } from '../journal/journal';
 import type { EntryOf } from '../journal/entry';
 import { addDays } from '../time/calendar';
 import { fruitOf, fruitsOf, looksDue } from './fruits';
-import { SEASON_DAYS, seasonAt } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
+import { seasonAt } from '../season/seasons';
 
 const SEASON = livedSeason('demo');
 const DAY = '2026-07-18';

@@ -2,7 +2,7 @@ import { cropOf, type CropId } from '../crops/catalogue';
 import type { Figure, Span } from '../crops/crop';
 import { shedsPollen } from '../crops/traits';
 import { POLLEN_KERNELS, type KernelRange } from '../pollen/pollenKernel';
-import { SEASON_DAYS } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
 import { addDays, daysBetween } from '../time/calendar';
 import {
   compatibility,

@@ -2,6 +2,7 @@ import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { Entry } from './entry';
 import type { SubjectType } from './kinds/definition';
+import { SEASON_DAYS } from './seasonDays';
 import type { KindsAbout } from './kinds/kinds';
 
 /** What is described of a garden: it holds from a day to a day. All else is about a day of its own. */
@@ -47,7 +48,7 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
  * What is described without saying since when may have been so for so many days: a long season. What is noted next
  * spring says nothing of this summer. Our default.
  */
-export const HELD_BEFORE_DAYS = 200;
+export const HELD_BEFORE_DAYS = SEASON_DAYS;
 
 /** The days on which an entry counts. */
 export interface Counted {

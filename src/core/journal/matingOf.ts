@@ -3,10 +3,9 @@ import type { OwnPollenRule, Purpose } from '../crops/variety';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import type { Day, Instant } from '../time/types';
-import { HELD_BEFORE_DAYS } from './inForce';
 import type { Journal } from './journal';
 import { compareEntries } from './order';
-import { grownThen } from './past';
+import { SEASON_DAYS } from './seasonDays';
 import type { Bloom, Garden, Mating, MatingSaid, PurposeSince, Variety } from './state';
 
 /** Who is to father a bloom, and what for. */
@@ -41,17 +40,21 @@ const varietyNow = (journal: Journal, plant: string): Variety | undefined =>
  * ended later changes nothing of it. It is noted with the pollination; where that was not done yet, what had been said of
  * crosses by then.
  *
+ * @param variety what it is of, where that is not what now grows under its plant's name.
  * @example meantOf(journal, flower)?.father // her own variety
  */
-export function meantOf(journal: Journal, { plant, day, cover, pollination }: MeantBloom): Meant | undefined {
+export function meantOf(
+  journal: Journal,
+  { plant, day, cover, pollination }: MeantBloom,
+  variety = varietyNow(journal, plant),
+): Meant | undefined {
   const zone = journal.all('garden').get('')?.zone ?? 'UTC';
   const known = day ?? (cover && dayAt(toMs(cover.at), zone));
-  if (!pollination) return meantFor(journal, plant, known);
+  if (!pollination) return meantWith(journal, { variety, plant, day: known }, latestOf);
   const { mating, matingEntry, at } = pollination;
   const told = journal.all('mating').get(mating ?? '')?.versions;
   const noted = told && (told.find(({ id }) => id === matingEntry) ?? saidBy(told, at) ?? told[0]);
   if (noted) return asMeant(noted);
-  const variety = grownThen(journal, plant, known)?.variety;
   return meantWith(journal, { variety, plant, day: known }, ({ versions }) => saidBy(versions, at));
 }
 
@@ -123,7 +126,7 @@ export function lastDayOf(journal: Journal, { from, until }: Pick<MatingSaid, 'f
   const ends = [...journal.all('season').values()].flatMap((season) =>
     season.from <= from && from <= season.to ? [season.to] : [],
   );
-  return ends.sort().at(-1) ?? addDays(from, HELD_BEFORE_DAYS - 1);
+  return ends.sort().at(-1) ?? addDays(from, SEASON_DAYS - 1);
 }
 
 /**

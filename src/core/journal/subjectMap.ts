@@ -1,5 +1,4 @@
 import type { Day } from '../time/types';
-import { DayIndex } from './dayIndex';
 import type { Entry } from './entry';
 import { compareEntries } from './order';
 
@@ -34,8 +33,8 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
   readonly #fold: Fold<T>;
   readonly #dayOf: ((id: string) => Day) | undefined;
   readonly #waiting = new Map<Day, Waiting>();
-  /** Those that waited no longer, by their days. */
-  readonly #ofDay = new DayIndex();
+  /** The ids of those that wait no longer, by their days; one that had several entries may come several times. */
+  readonly #ofDay = new Map<Day, readonly string[]>();
   #subjects = new Map<string, Subject<T>>();
   /** To be folded; some may have been since. */
   #stale: Subject<T>[] = [];
@@ -65,10 +64,9 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     const waiting = this.#waiting.get(day);
     if (!waiting) return;
     this.#waiting.delete(day);
-    waiting.ids.forEach((id, i) => {
-      this.#ofDay.add(day, id);
-      this.file(id, waiting.entries[i]!);
-    });
+    const before = this.#ofDay.get(day);
+    this.#ofDay.set(day, before ? [...before, ...waiting.ids] : waiting.ids);
+    waiting.ids.forEach((id, i) => this.file(id, waiting.entries[i]!));
   }
 
   #subject(id: string): Subject<T> | undefined {
@@ -179,12 +177,12 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
   /** The states of the subjects of one day, where each is of one; those of other days are neither filed nor folded. */
   ofDay(day: Day): T[] {
     this.#fileWaiting(day);
-    return this.someOf(this.#ofDay.of(day));
+    return this.someOf(new Set(this.#ofDay.get(day)));
   }
 
   /** The days of which there is any, in no order. */
   days(): Set<Day> {
-    return new Set([...this.#waiting.keys(), ...this.#ofDay.days()]);
+    return new Set([...this.#waiting.keys(), ...this.#ofDay.keys()]);
   }
 
   /** The states of some subjects, in the order of the map. */

@@ -37,7 +37,7 @@ export function purityOf(
 ): Purity | undefined {
   const flower = withCohortHistory(journal, raw);
   const grown = grownThen(journal, flower.plant, flower.day);
-  const meant = meantOf(journal, flower);
+  const meant = meantOf(journal, flower, grown?.variety);
   if (!grown || !meant) return undefined;
   const { plant, variety } = grown;
   const crop = cropOf(variety.crop);

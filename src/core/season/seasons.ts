@@ -1,10 +1,8 @@
 import type { GardenView } from '../journal/gardenOn';
+import { SEASON_DAYS } from '../journal/seasonDays';
 import type { Season } from '../journal/state';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-
-/** A long season: what counts as the present one where none was named. Our default. */
-export const SEASON_DAYS = 200;
 
 /**
  * The season a day falls into, of several the one that began last; where none was named, the `SEASON_DAYS` up to it, as far

@@ -9,7 +9,8 @@ import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { firstDayAfterSeasons, seasonAt, seasonsOf, SEASON_DAYS } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
+import { firstDayAfterSeasons, seasonAt, seasonsOf } from '../season/seasons';
 
 /** What became of a fruit that nobody had picked when its season was closed. */
 export type Unpicked = FruitEnd | 'onPlant';

@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
-import { SEASON_DAYS } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 

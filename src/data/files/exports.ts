@@ -1,4 +1,4 @@
-import type { TableName } from '@/core/records/tables';
+import { TABLES, type TableName } from '@/core/records/tables';
 import type { Garden } from '@/core/journal/state';
 import { dayAt, toInstant } from '@/core/time/calendar';
 import type { GardenStore } from '../garden/gardenStore';
@@ -20,10 +20,7 @@ const table = (name: TableName): Export => ({
   ending: `-${name}.csv`,
   type: 'text/csv',
   text: async ({ store: { journal }, garden }, now) => {
-    const [{ encodeTable }, { TABLES }] = await Promise.all([
-      import('./csv'),
-      import('@/core/records/tables'),
-    ]);
+    const { encodeTable } = await import('./csv');
     const { columns, rows } = TABLES[name];
     return encodeTable<string>(columns, rows({ journal, garden, today: dayAt(now, garden.zone) }));
   },

@@ -2,7 +2,7 @@ import type { Fact, StoredEntry } from '@/core/journal/entry';
 import { Journal } from '@/core/journal/journal';
 import { changedDuplicates } from '@/core/journal/duplicateIds';
 import type { Garden } from '@/core/journal/state';
-import { SEASON_DAYS } from '@/core/season/seasons';
+import { SEASON_DAYS } from '@/core/journal/seasonDays';
 import { addDays, toInstant } from '@/core/time/calendar';
 import { openChannel, type Channel } from '../channel';
 import type { Clock } from '../clock';

@@ -6,7 +6,6 @@ import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/r
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
-import type { Unpicked } from '@/core/years/closing';
 import type { Grade } from '@/core/purity/fruitPurity';
 import type { LinkName, LinkState } from '@/core/purity/chain';
 
@@ -147,21 +146,6 @@ export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readon
   pest: { name: 'Pest or hole', sign: 'bitten, or a hole in the side' },
   handled: { name: 'Handled too hard', sign: 'broke at the stalk' },
   unknown: { name: 'Cannot say', sign: '' },
-};
-
-export const FRUIT_END_NAMES: Readonly<Record<Unpicked, string>> = {
-  onPlant: 'Still on the plant',
-  frosted: 'It was there when frost came',
-  eaten: 'Picked and eaten',
-  unseen: 'Gone, nobody knows since when',
-};
-
-/** The same, where there is little room. */
-export const FRUIT_ENDS_SHORT: Readonly<Record<Unpicked, string>> = {
-  onPlant: 'Still there',
-  frosted: 'Frosted',
-  eaten: 'Eaten',
-  unseen: 'Gone',
 };
 
 export const GRADES: Readonly<Record<Grade, string>> = {

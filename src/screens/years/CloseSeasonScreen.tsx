@@ -19,7 +19,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { FRUIT_END_NAMES, FRUIT_ENDS_SHORT } from '../words/names';
+import { FRUIT_END_NAMES, FRUIT_ENDS_SHORT } from '../words/years';
 import { optionsOf } from '../words/options';
 
 /** Ends a season: what stands, what stays, and what became of fruit that nobody had picked. */
