@@ -257,3 +257,12 @@ test('rule: what is noted later without saying since when never makes seed bette
     { numRuns: 200 },
   );
 });
+
+test('what is said to be so since a day was not so before, and leaves no doubt', () => {
+  const phone = sideBySide();
+  phone.say(at('2026-08-01'), described('v', { purpose: 'eat', since: '2026-07-25' }));
+  const purpose = (day: Day): string => gardenOn(phone.journal, day).all('variety').get('v')!.purpose;
+  expect([purpose('2026-07-24'), purpose('2026-07-25')]).toEqual(['seedToKeep', 'eat']);
+  expect(verdict(phone, '2026-07-24')).toBe('tooClose');
+  expect(verdict(phone, '2026-07-25')).toBe('notRequired');
+});

@@ -65,7 +65,7 @@ export interface Counted {
  * Each entry of a subject with the days on which it counts.
  *
  * What stands somewhere stood there for a while before it was first described; all else was what it is before anybody
- * said so.
+ * said so. What is said to be so since a day counts from then on.
  *
  * @param entries all in force that name it, in their total order.
  * @param zone IANA zone of the garden.
@@ -86,6 +86,13 @@ export function* counted(
     const day = entry.kind === 'plants.ended' ? entry.body.day : dayAt(toMs(entry.at), zone);
     if (counts === 'after') {
       yield [entry, { from: addDays(day, 1) }];
+      continue;
+    }
+    const since = entry.kind === 'variety.described' ? entry.body.since : undefined;
+    if (since !== undefined) {
+      // Who says since when leaves no doubt.
+      yield [entry, { from: since }];
+      isFirst = false;
       continue;
     }
     const from = addDays(day, -HELD_BEFORE_DAYS);

@@ -26,6 +26,8 @@ export type Variety = Bodies['variety.described'] & {
   readonly flowered: readonly Day[];
   readonly over: readonly Day[];
   readonly purposes: readonly PurposeSince[];
+  /** The entry that described it last. */
+  readonly describedBy: string;
 };
 
 export interface PurposeSince {

@@ -1,4 +1,5 @@
 import { livedSeason } from '@testing/seasons';
+import { begin as beginYard, YARD } from '@testing/yard';
 import { Journal } from '../journal/journal';
 import { daysBetween } from '../time/calendar';
 import { floweringsOf, mayCross, sharedSpans, sowingFor, type Flowering } from './floweringPlan';
@@ -58,4 +59,18 @@ test('a sowing found flowers as was wished, and no wish is granted out of season
   expect(Math.abs(daysBetween(other.span[0], together.first))).toBeLessThanOrEqual(3);
   const longPast: Flowering = { ...other, span: ['2020-07-01', '2020-07-05'] };
   expect(sowingFor(journal, garden, { ...wanted, other: longPast, wish: 'before' })).toBeUndefined();
+});
+
+test('in the south a summer is sown for over New Year, and never on a day that has passed', () => {
+  const south = { ...YARD, latitude: -36.8, longitude: 174.7, zone: 'Pacific/Auckland' };
+  const phone = beginYard(['a', 'b'].map((variety) => ({ variety, crop: 'corn', plants: [`${variety}1`] })));
+  const [planned] = gardenPlan(phone.journal, south, '2026-11-05').varieties;
+  const other: Flowering = { ...bloom('b', 'corn', '01', '02'), span: ['2027-01-25', '2027-02-05'] };
+  for (const today of ['2026-11-05', '2027-01-05'] as const) {
+    const found = sowingFor(phone.journal, south, {
+      ...{ planned: planned!, other, daysApart: 14, wish: 'after', today },
+    });
+    expect(found!.day >= today).toBe(true);
+    expect(daysBetween(other.span[1], found!.first)).toBeGreaterThanOrEqual(14);
+  }
 });

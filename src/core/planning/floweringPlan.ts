@@ -81,7 +81,10 @@ export function sharedSpans(one: Flowering, all: readonly Flowering[]): readonly
   });
 }
 
-/** How long before a named season one may sow for it, and how long from then, in days. Our defaults. */
+/**
+ * How long before a named season one may sow for it, and how long from then, in days; without one from today on, over New
+ * Year too. Our defaults.
+ */
 const DAYS_BEFORE_SEASON = 60;
 const SOWING_DAYS = 300;
 
@@ -107,7 +110,7 @@ export function sowingFor(
   { planned: { variety, sowing, flowering }, other, wish, daysApart, today }: SowingWish,
 ): SowingDay | undefined {
   const named = seasonAt(journal, today);
-  const begin = named.season === '' ? `${today.slice(0, 4)}-01-01` : addDays(named.from, -DAYS_BEFORE_SEASON);
+  const begin = named.season === '' ? today : addDays(named.from, -DAYS_BEFORE_SEASON);
   const temperatures = temperaturesAt(journal, garden);
   const seen = flowering?.by === 'seen' ? { seen: { days: [flowering.first], over: [] } } : {};
   const own = ownDegreeDays({ crop: variety.crop, ...(sowing && { sowing }), ...seen }, temperatures);

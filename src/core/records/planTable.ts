@@ -187,7 +187,7 @@ class PlanReader {
     if (!purpose) return undefined;
     this.#varietyNames.set(plainName(name), this.#varieties.length);
     if (held) {
-      const { variety, flowered: _flowered, purposes: _purposes, ...rest } = held;
+      const { variety, flowered: _f, over: _o, purposes: _p, describedBy: _d, ...rest } = held;
       this.#varieties.push({ ...rest, held: variety });
     } else {
       if (cells.text('purpose') === '') this.#lines.purpose += 1;

@@ -136,10 +136,6 @@ const VARIETY_FORMS = {
       daysToFlower: ifGiven('daysToFlower').integer(),
       fruitWanted: ifGiven('fruitWanted').integer(),
       note: Joi.string().allow('').max(LONGEST.note),
-      // What the journal holds too and is no field of the form.
-      variety: Joi.any().strip(),
-      flowered: Joi.any().strip(),
-      purposes: Joi.any().strip(),
     }),
   cross: () =>
     form({

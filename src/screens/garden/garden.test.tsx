@@ -160,3 +160,47 @@ test('a cage is set up row by row, opened for a day, and taken away', async () =
   await see('Add a cage');
   expect(screen.queryByText('North cage')).toBeNull();
 });
+
+describe('a variety that is described again', () => {
+  const variety = (
+    DEMO.find((entry) => (entry.body as { name?: string }).name === 'Marsh Button')!.body as {
+      variety: string;
+    }
+  ).variety;
+  const opened = async (): Promise<void> => {
+    await openApp(`/garden/describe?id=${variety}`);
+    await see('Where the seed came from');
+  };
+
+  test('a note more is saved as it is', async () => {
+    await opened();
+    type('Notes', 'long in storage');
+    await tap('Save');
+    expect(await recorded(1)).toMatchObject([
+      { kind: 'variety.described', body: { variety, note: 'long in storage' } },
+    ]);
+  });
+
+  test('another source of its seed is asked since when: from today, or a mistake put right', async () => {
+    await opened();
+    await tap('Swapped or given');
+    await tap('Save');
+    await see('Since when is it so?');
+    await tap('From today');
+    await tap('Save');
+    const [changed] = await recorded(1);
+    expect(changed).toMatchObject({
+      kind: 'variety.described',
+      body: { variety, seedSource: 'swapped', since: '2026-07-18' },
+    });
+    await reopenApp(`/garden/describe?id=${variety}`);
+    await tap('An F1 hybrid');
+    await tap('Save');
+    await tap('It always was: a mistake put right');
+    await tap('Save');
+    expect((await recorded(2))[1]).toMatchObject({
+      kind: 'amended',
+      body: { target: changed!.id, of: 'variety.described', body: { seedSource: 'f1' } },
+    });
+  });
+});

@@ -14,8 +14,9 @@ const takeOfVariety = taking<'variety'>()({
 export function reduceVariety(_id: string, entries: readonly EntryAbout<'variety'>[]): Variety | undefined {
   const taken = takeOfVariety(entries);
   const all = taken['variety.described'];
-  const described = unlessRemoved(all.at(-1), taken['plan.removed'])?.body;
-  if (!described) return undefined;
+  const last = unlessRemoved(all.at(-1), taken['plan.removed']);
+  if (!last) return undefined;
+  const { since: _since, ...described } = last.body;
   const ofNone = ({ body }: EntryOf<'flowering.seen' | 'flowering.over'>): boolean =>
     body.planting === undefined;
   return {
@@ -23,6 +24,7 @@ export function reduceVariety(_id: string, entries: readonly EntryAbout<'variety
     flowered: daysOf(taken['flowering.seen'].filter(ofNone)),
     over: daysOf(taken['flowering.over'].filter(ofNone)),
     purposes: purposesOf(all),
+    describedBy: last.id,
   };
 }
 

@@ -21,6 +21,8 @@ export interface VarietyBodies {
     readonly fruitWanted?: number;
     /** Whatever else is worth knowing of it. */
     readonly note?: string;
+    /** It is so from that day on, and was not before. */
+    readonly since?: Day;
   };
   /** The first flower, or for corn the first silk, that a grower saw of a variety. */
   'flowering.seen': { readonly variety: string; readonly planting?: string; readonly day: Day };

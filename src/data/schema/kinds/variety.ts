@@ -31,6 +31,7 @@ export const VARIETY_SCHEMAS: KindSchemas<VarietyBodies> = {
       daysToFlower: within('daysToFlower').integer().optional(),
       fruitWanted: within('fruitWanted').integer().optional(),
       note: Joi.string().max(LONGEST.note).optional(),
+      since: day.optional(),
     }),
   'flowering.seen': () => record({ variety: id, planting: id.optional(), day }),
   'flowering.over': () => record({ variety: id, planting: id.optional(), day }),
