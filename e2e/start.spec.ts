@@ -82,6 +82,7 @@ test('a garden is removed, and its backup brings it back as it was', async ({ ap
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await page.goto('/bench/files');
   await app.tap('Remove the garden');
+  await seen(page.getByText(/^Demo,/));
   await app.tap('Delete for good: Wren Cottage');
   await app.tap('Yes, delete it');
   await expect(page.getByText(/was removed/)).toHaveCount(0);

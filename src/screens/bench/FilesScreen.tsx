@@ -182,19 +182,21 @@ function RemoveGarden() {
 function RemovedGardens() {
   const device = useDevice();
   const router = useRouter();
-  const { open } = useGarden();
+  const { store, open } = useGarden();
   const [erasing, setErasing] = useState<GardenListing>();
+  // One that is on its way out is still open: the page is drawn anew when the next one is, and a tap would be lost.
+  const removed = device.removed.filter(({ id }) => id !== store.id);
   const putBack = async (garden: GardenListing): Promise<void> => {
     await open(await putBackGarden(device, garden));
     router.replace('/');
   };
-  if (device.removed.length === 0) return null;
+  if (removed.length === 0) return null;
   return (
     <View style={{ gap: SPACE.s }}>
       <Text variant="heading" level={2}>
         Removed
       </Text>
-      {device.removed.map((garden) => (
+      {removed.map((garden) => (
         <View key={garden.id} style={{ gap: SPACE.s }}>
           <Text
             variant="strong"
