@@ -17,8 +17,10 @@ export const pollinationOf = (entry: EntryOf<'pollinated'>): Pollination => ({
   shutAgain: entry.body.shutAgain,
   tagged: entry.body.tagged,
   application: entry.body.application ?? 1,
-  ...(entry.body.mating !== undefined && { mating: entry.body.mating }),
-  ...(entry.body.matingEntry !== undefined && { matingEntry: entry.body.matingEntry }),
+  ...(entry.body.mating !== undefined && {
+    mating: entry.body.mating,
+    ...(entry.body.matingEntry !== undefined && { matingEntry: entry.body.matingEntry }),
+  }),
   ...(entry.body.count !== undefined && { count: entry.body.count }),
   ...(entry.body.day !== undefined && { day: entry.body.day }),
   device: entry.device,
