@@ -26,8 +26,8 @@ export type IsolationVerdict = 'notRequired' | 'noRisk' | 'isolated' | 'rareOnly
  */
 export type FlowerVerdict = IsolationVerdict | 'notNoted' | 'notLooked';
 
-/** What is not known may be as bad as what is weak, but is not yet. */
-const FLOWER_VERDICTS_WORST_FIRST: readonly FlowerVerdict[] = [
+/** Verdicts, the most at risk first. What is not known may be as bad as what is weak, but is not yet. */
+export const VERDICTS_WORST_FIRST: readonly FlowerVerdict[] = [
   'tooClose',
   'rareOnly',
   'notNoted',
@@ -41,7 +41,7 @@ const FLOWER_VERDICTS_WORST_FIRST: readonly FlowerVerdict[] = [
 export const worstIsolation = (found: readonly FlowerIsolation[]): FlowerIsolation | undefined =>
   [...found].sort(
     (a, b) =>
-      FLOWER_VERDICTS_WORST_FIRST.indexOf(a.verdict) - FLOWER_VERDICTS_WORST_FIRST.indexOf(b.verdict) ||
+      VERDICTS_WORST_FIRST.indexOf(a.verdict) - VERDICTS_WORST_FIRST.indexOf(b.verdict) ||
       b.requiredMetres - a.requiredMetres,
   )[0];
 

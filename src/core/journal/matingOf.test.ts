@@ -92,7 +92,7 @@ describe('what was meant is what was said when it was pollinated', () => {
     expect(pollen(phone)).toBe('holds: pollen.clean');
   });
 
-  test('a cross edited or ended later judges nothing anew', () => {
+  test('a cross edited or ended later changes no judgement', () => {
     for (const later of [cross({ father: 'z' }), cross({ until: DAY, from: '2026-07-30', fathers: ['w1'] })])
       for (const noted of [true, false]) {
         const phone = garden();

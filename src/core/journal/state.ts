@@ -20,7 +20,8 @@ export type Season = Bodies['season.named'];
 export type Bed = Bodies['bed.laid'];
 /**
  * `flowered`: the days on which a grower noted its first flower, of whatever year and of no planting in particular,
- * the earliest first. `over`: likewise those after which no flower of it opened. `purposes`: what it was grown for, and from when on; the earliest first.
+ * the earliest first. `over`: likewise those after which no flower of it opened. `purposes`: what it was grown for, and
+ * from when on; the earliest first.
  */
 export type Variety = Bodies['variety.described'] & {
   readonly flowered: readonly Day[];

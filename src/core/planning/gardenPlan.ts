@@ -1,6 +1,6 @@
 import type { Purpose, Sowing } from '../crops/variety';
 import { asNearAsMayBe, fromGate, placesOfEach, type Place } from '../garden/places';
-import { isolationReports, type IsolationReport, type IsolationVerdict } from '../isolation/isolationReport';
+import { isolationReports, VERDICTS_WORST_FIRST, type IsolationReport } from '../isolation/isolationReport';
 import { pollinationNeeds, type NeedReason } from '../isolation/pollinationNeeds';
 import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import { daysWithin } from '../journal/dayIndex';
@@ -168,15 +168,6 @@ function isolationQuestion(
 
 /** How much it matters that a variety stays pure: the strictest purpose first. */
 const STRICTEST_FIRST: readonly Purpose[] = ['rareOrSold', 'seedToKeep', 'seedForFun', 'eat'];
-/** Verdicts, the most at risk first. */
-const VERDICTS_WORST_FIRST: readonly IsolationVerdict[] = [
-  'tooClose',
-  'rareOnly',
-  'isolated',
-  'noRisk',
-  'notRequired',
-];
-
 const shareOf = ({ isolation }: VarietyReport): number => isolation.outcrossing?.share ?? 0;
 
 /**

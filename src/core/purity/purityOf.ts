@@ -119,7 +119,7 @@ const byCode = perRevision((journal) =>
   ),
 );
 
-/** A tag is tied anew after so many days, when the season before is over. Our default. */
+/** A tag is used again after so many days, when the season before is over. Our default. */
 const TAG_USED_AGAIN_DAYS = 200;
 
 /** Is there another fruit of about the same time with the same tag? */

@@ -184,7 +184,7 @@ function RemovedGardens() {
   const router = useRouter();
   const { store, open } = useGarden();
   const [erasing, setErasing] = useState<GardenListing>();
-  // One that is on its way out is still open: the page is drawn anew when the next one is, and a tap would be lost.
+  // One that is on its way out is still open: the page is drawn again when the next one is, and a tap would be lost.
   const removed = device.removed.filter(({ id }) => id !== store.id);
   const putBack = async (garden: GardenListing): Promise<void> => {
     await open(await putBackGarden(device, garden));

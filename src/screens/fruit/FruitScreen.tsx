@@ -5,9 +5,7 @@ import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import type { Bloom } from '@/core/journal/state';
-import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
-import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Field } from '@/ui/parts/Field';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -17,13 +15,11 @@ import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { FruitRows, type FruitRowsProps } from './FruitRows';
 import { LookCard } from './LookCard';
-import { fruitName, fruitStatus, useFruits } from './fruitView';
+import { useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
 import { SetSummary } from './SetSummary';
-
-/** Fruits shown at once; any other is found by its tag. */
-const FIRST_SHOWN = 40;
 
 /** What to look at today, what came of the season, and every fruit of it. */
 export function FruitScreen() {
@@ -98,39 +94,14 @@ export function FruitScreen() {
   );
 }
 
-interface FruitsProps {
-  readonly fruits: readonly Fruit[];
-  readonly journal: Journal;
-  readonly chosen: string | undefined;
-  /** Called with the flower. */
-  readonly onShow: (flower: string) => void;
-}
-
 /** Every fruit of the season. */
-const Fruits = memo(function Fruits({ fruits, journal, chosen, onShow }: FruitsProps) {
-  const f = useFormat();
-  const [shown, setShown] = useState(FIRST_SHOWN);
+const Fruits = memo(function Fruits(props: FruitRowsProps) {
   return (
     <>
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         This season
       </Text>
-      {fruits.slice(0, shown).map((fruit) => {
-        const { glyph, word } = fruitStatus(fruit);
-        return (
-          <ListRow
-            key={fruit.bloom.bloom}
-            glyph={<Glyph name={glyph} size={28} />}
-            title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
-            note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
-            selected={fruit.bloom.bloom === chosen}
-            onPress={() => onShow(fruit.bloom.bloom)}
-          />
-        );
-      })}
-      {shown < fruits.length ? (
-        <Button title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
-      ) : null}
+      <FruitRows {...props} />
     </>
   );
 });

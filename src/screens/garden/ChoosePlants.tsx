@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
+import { TickButton } from '@/ui/parts/TickButton';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 
@@ -34,20 +35,14 @@ export function ChoosePlants({ label, any, plants, chosen, onChange }: ChoosePla
     <View role="group" aria-label={label} style={{ gap: SPACE.xs }}>
       <Text variant="strong">{label}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        <Button
-          title={`${chosen.length === 0 ? '✓ ' : ''}${any}`}
-          label={any}
-          selected={chosen.length === 0}
-          onPress={() => onChange([])}
-        />
+        <TickButton title={any} on={chosen.length === 0} onPress={() => onChange([])} />
         {drawn.map(({ value, title }) => {
           const on = isChosen.has(value);
           return (
-            <Button
+            <TickButton
               key={value}
-              title={`${on ? '✓ ' : ''}${title}`}
-              label={title}
-              selected={on}
+              title={title}
+              on={on}
               onPress={() => onChange(on ? chosen.filter((each) => each !== value) : [...chosen, value])}
             />
           );

@@ -37,7 +37,7 @@ const SINCE: readonly { readonly value: Since; readonly title: string; readonly 
   {
     value: 'always',
     title: 'It always was: a mistake put right',
-    note: 'All its fruit is judged anew.',
+    note: 'All its fruit is judged again.',
   },
 ];
 

@@ -12,6 +12,7 @@ import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
+import { TickButton } from '@/ui/parts/TickButton';
 import { SPACE } from '@/ui/theme';
 import { fruitName, fruitStatus } from '../fruit/fruitView';
 import { FormField } from '../forms/fields';
@@ -109,11 +110,10 @@ function CloseForm({ found, today }: { readonly found: SeasonToClose; readonly t
             const on = !stays.has(variety);
             const title = `${name}, ${f.number(plantsIn(plants))}`;
             return (
-              <Button
+              <TickButton
                 key={variety}
-                title={`${on ? '✓ ' : ''}${title}`}
-                label={title}
-                selected={on}
+                title={title}
+                on={on}
                 onPress={() =>
                   setStays(new Set(on ? [...stays, variety] : [...stays].filter((each) => each !== variety)))
                 }

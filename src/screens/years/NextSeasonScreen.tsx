@@ -15,6 +15,7 @@ import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
+import { TickButton } from '@/ui/parts/TickButton';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { compareBeds } from '../garden/usePlan';
@@ -118,10 +119,9 @@ function AgainForm({ view: { season, grew, beds, seed } }: { readonly view: Agai
             const title = `${name}, ${f.number(plantsIn(own))}`;
             return (
               <View key={variety} style={{ gap: SPACE.xs }}>
-                <Button
-                  title={`${on ? '✓ ' : ''}${title}`}
-                  label={title}
-                  selected={on}
+                <TickButton
+                  title={title}
+                  on={on}
                   onPress={() =>
                     setLeft(new Set(on ? [...left, variety] : [...left].filter((each) => each !== variety)))
                   }

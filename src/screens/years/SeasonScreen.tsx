@@ -1,19 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { isolationOf } from '@/core/planning/isolationOf';
-import { plantLabel } from '@/core/records/plantLabel';
 import { dayAt } from '@/core/time/calendar';
 import { grewTo } from '@/core/years/nextSeason';
 import { seasonSummary, type SeasonSummary, type VarietySeason } from '@/core/years/seasonSummary';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
-import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { fruitName, fruitStatus } from '../fruit/fruitView';
+import { FruitRows } from '../fruit/FruitRows';
 import { sayRate } from '../fruit/setRateWords';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
@@ -126,35 +123,20 @@ function Lessons({ summary: { bestHour, toSettle, toChange } }: { readonly summa
   );
 }
 
-/** Shown at once. */
-const AT_ONCE = 40;
-
 function Fruits({ summary: { fruits } }: { readonly summary: SeasonSummary }) {
   const router = useRouter();
-  const f = useFormat();
   const { journal } = useStore();
-  const [shown, setShown] = useState(AT_ONCE);
   if (fruits.length === 0) return null;
   return (
     <View style={{ marginTop: SPACE.l }}>
       <Text variant="heading" level={2}>
         Its fruit
       </Text>
-      {fruits.slice(0, shown).map((fruit) => {
-        const { glyph, word } = fruitStatus(fruit);
-        return (
-          <ListRow
-            key={fruit.bloom.bloom}
-            glyph={<Glyph name={glyph} size={28} />}
-            title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
-            note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
-            onPress={() => router.push({ pathname: '/fruit/[id]', params: { id: fruit.bloom.bloom } })}
-          />
-        );
-      })}
-      {shown < fruits.length ? (
-        <Button title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
-      ) : null}
+      <FruitRows
+        fruits={fruits}
+        journal={journal}
+        onShow={(id) => router.push({ pathname: '/fruit/[id]', params: { id } })}
+      />
     </View>
   );
 }
