@@ -5,6 +5,7 @@ import type { Bodies } from '../journal/kinds/kinds';
 import type { PollinateStop } from '../journal/kinds/stops';
 import { roundsOf } from '../outing/outingDay';
 import { donorsNow } from '../round/donorsNow';
+import { pollinationNow } from '../round/stopNow';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -157,6 +158,30 @@ describe('a father that was noted in doubt after the round was planned', () => {
     phone.say(at(on(-1), '18:30'), covered('p3', [['K002', 'female']]));
     phone.say(at(DAY, '05:06'), pollinated({ bloom: 'K002', plant: 'p3', found: 'hole' }));
     expect(donors(phone)).toEqual(['m3 instead']);
+  });
+
+  test('where none is in hand, those that stand are to be picked first, and then serve', () => {
+    const phone = inHand([]);
+    phone.say(at(DAY, '05:02'), {
+      kind: 'picked',
+      body: {
+        ...{ round: 'r', stop: 'pick-m2', plant: 'p2', blooms: [] },
+        spoiled: [{ bloom: 'm2', why: 'hole' }],
+      },
+    });
+    const now = () =>
+      pollinationNow(phone.journal, roundsOf(phone.journal, { day: DAY, outing: 'morning' })[0]!, stop);
+    expect(now()).toMatchObject({ donors: [], toPick: [{ plant: 'p3', bloom: 'm3' }] });
+    phone.say(at(DAY, '05:10'), ...now().picked);
+    expect(now()).toMatchObject({ donors: [{ bloom: 'm3', state: 'instead' }], toPick: [] });
+
+    const gone = inHand([]);
+    gone.say(at(DAY, '05:02'), { kind: 'plant.removed', body: { plant: 'p3', why: 'died' } });
+    const left = pollinationNow(gone.journal, roundsOf(gone.journal, { day: DAY, outing: 'morning' })[0]!, {
+      ...stop,
+      donors: [],
+    });
+    expect(left.toPick).toEqual([{ plant: 'p2', bloom: 'm2' }]);
   });
 
   test('serves only where there is nothing else', () => {

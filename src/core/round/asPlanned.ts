@@ -5,11 +5,12 @@ import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/kinds/roundBodies';
-import type { PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
+import type { Donor, PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './donorsNow';
-import { mustCleanBefore } from './stops';
+import { groupBy } from '../text/groupBy';
+import { mustCleanBefore, pickStopId } from './stops';
 import { techniqueOf } from '../outing/technique';
 
 /**
@@ -102,7 +103,7 @@ export function pollinatedAt(
 export const pickedAt = (
   journal: Journal,
   { round, day }: Round,
-  { stop, plant, blooms }: PickStop,
+  { stop, plant, blooms }: Pick<PickStop, 'stop' | 'plant' | 'blooms'>,
   spoiled: Bodies['picked']['spoiled'],
 ): Fact => ({
   kind: 'picked',
@@ -117,6 +118,17 @@ export const pickedAt = (
     }),
   },
 });
+
+/**
+ * Males picked on the way that no stop of the round leads to, plant by plant.
+ *
+ * @example pickedBesides(journal, round, [{ plant: 'p2', bloom: 'm' }])[0].kind // 'picked'
+ */
+export const pickedBesides = (journal: Journal, round: Round, males: readonly Donor[]): Fact[] =>
+  [...groupBy(males, ({ plant }) => plant)].map(([plant, own]) => {
+    const blooms = own.map(({ bloom }) => bloom);
+    return pickedAt(journal, round, { stop: pickStopId(blooms[0]!), plant, blooms }, []);
+  });
 
 /** What bears as well gives its pollen on several days. */
 const bearsToo = (journal: Journal, bloom: string): boolean => {

@@ -4,11 +4,11 @@ import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
-import type { PollinateStop, Stop } from '../journal/kinds/stops';
+import type { Donor, PollinateStop, Stop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import type { Bloom, Round } from '../journal/state';
-import { BRUSHES, methodAt, missedAt, pollinatedAt, type HowPollinated } from './asPlanned';
-import { donorsNow, type DonorNow } from './donorsNow';
+import { BRUSHES, methodAt, missedAt, pickedBesides, pollinatedAt, type HowPollinated } from './asPlanned';
+import { donorsNow, malesToPick, type DonorNow } from './donorsNow';
 import { bloomsAt, wrongAt } from './operations/operations';
 import { mustCleanBefore } from './stops';
 
@@ -44,6 +44,8 @@ export function stopNow(journal: Journal, stop: Stop): StopNow {
 export interface PollinationNow extends StopNow {
   readonly female: Bloom | undefined;
   readonly donors: readonly DonorNow[];
+  /** Where there is no donor: males that still stand on their plants and could be picked for it. */
+  readonly toPick: readonly Donor[];
   readonly method: PollinationMethod;
   /** Is its seed wanted? */
   readonly forSeed: boolean;
@@ -51,6 +53,8 @@ export interface PollinationNow extends StopNow {
   readonly clean: 'nothing' | 'hands' | 'handsAndBrush';
   readonly pollinated: (how: HowPollinated) => Fact;
   readonly missed: (why: MissedReason) => Fact;
+  /** What was to be picked was. */
+  readonly picked: readonly Fact[];
 }
 
 /**
@@ -61,6 +65,7 @@ export interface PollinationNow extends StopNow {
 export function pollinationNow(journal: Journal, round: Round, stop: PollinateStop): PollinationNow {
   const now = stopNow(journal, stop);
   const donors = donorsNow(stop, round, journal);
+  const toPick = donors.length > 0 ? [] : malesToPick(stop, round, journal);
   const method = methodAt(journal, round, stop);
   const meant = meantFor(journal, stop.plant, round.day);
   const brush = donors.length > 0 && BRUSHES.includes(method);
@@ -68,10 +73,12 @@ export function pollinationNow(journal: Journal, round: Round, stop: PollinateSt
     ...now,
     female: now.blooms[0],
     donors,
+    toPick,
     method,
     forSeed: meant !== undefined && wantsSeed(meant.purpose),
     clean: !mustCleanBefore(journal, round, stop) ? 'nothing' : brush ? 'handsAndBrush' : 'hands',
     pollinated: (how) => pollinatedAt(journal, round, stop, { donors, ...how }),
     missed: (why) => missedAt(journal, round, stop, why),
+    picked: pickedBesides(journal, round, toPick),
   };
 }

@@ -25,7 +25,7 @@ function stopOf(planned: PlannedStop): Stop {
   }
   if (planned.kind === 'pick') {
     const { blooms } = planned;
-    return { stop: `pick-${blooms[0]}`, kind: 'pick', plant, variety, blooms, eta };
+    return { stop: pickStopId(blooms[0]!), kind: 'pick', plant, variety, blooms, eta };
   }
   const { bloom, father, application, donors } = planned;
   const crossed = father === variety ? {} : { father };
@@ -45,6 +45,13 @@ function stopOf(planned: PlannedStop): Stop {
         eta,
       };
 }
+
+/**
+ * The id of a stop at which males are picked: after the first of them.
+ *
+ * @example pickStopId('m1') // 'pick-m1'
+ */
+export const pickStopId = (first: string): string => `pick-${first}`;
 
 /**
  * The rounds of a plan that lead anywhere: of several people some may have nothing to do.

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
@@ -43,13 +43,22 @@ function AsPlanned({
 }: PollinateCardProps & { readonly onTell: (as: Exceptional) => void }) {
   const { journal } = useGarden().store;
   const { stop } = props;
-  const { female, part, covered, donors, wrong, clean, pollinate, miss } = usePollination(props);
+  const { female, part, covered, donors, toPick, wrong, clean, pollinate, miss, pick } =
+    usePollination(props);
   const f = useFormat();
+  const mustPick = toPick.length > 0;
+  // What stands under the finger is another button then.
+  useLayoutEffect(() => props.guard.close(), [props.guard, mustPick]);
   const tag = female?.code ? formatTagCode(female.code) : undefined;
   const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
+  const glyph = bloomGlyph({
+    part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower',
+    sex: 'male',
+  });
   const words = wordsOf(crop?.flower).giving;
   const asPlanned = asItShouldBe(covered);
+  const leave = { title: 'Leave it', onPress: () => miss('noPollen') };
   const exceptions = wrong.map((why): Exception => ({
     title: sayMissed(why, crop),
     onPress: () => (isDoubtful(why) ? onTell(why) : miss(why)),
@@ -65,23 +74,34 @@ function AsPlanned({
       done={
         donors.length > 0
           ? { title: 'Done', onPress: () => pollinate(asPlanned) }
-          : { title: 'Leave it', onPress: () => miss('noPollen') }
+          : mustPick
+            ? { title: 'Picked', onPress: pick }
+            : leave
       }
     >
       <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, tool: 'used' })} />
       <How how={crop && howToPollinate(crop, covered)}>
-        <Text variant="strong">{donors.length > 0 ? sayAgain(words.from, stop, f) : words.none}</Text>
+        <Text variant="strong">
+          {donors.length > 0 ? sayAgain(words.from, stop, f) : mustPick ? STILL_THERE : words.none}
+        </Text>
       </How>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {donors.map((donor) => (
+        {[...donors, ...toPick].map((donor) => (
           <DonorChip
             key={donor.bloom}
-            glyph={bloomGlyph({ part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower', sex: 'male' })}
+            glyph={glyph}
             name={plantLabel(journal, donor.plant)}
-            note={donor.state === 'instead' ? 'instead' : donor.plant === stop.plant ? 'her own' : undefined}
+            note={
+              'state' in donor && donor.state === 'instead'
+                ? 'instead'
+                : donor.plant === stop.plant
+                  ? 'her own'
+                  : undefined
+            }
           />
         ))}
       </View>
+      {mustPick ? <Button variant="quiet" {...leave} /> : null}
       <TieWith
         flower={{
           variety: stop.variety,
@@ -97,6 +117,9 @@ function AsPlanned({
     </StopCard>
   );
 }
+
+/** None was picked, and some could be. */
+const STILL_THERE = 'No pollen is picked. Pick these first:';
 
 /** From the second one on it is said which it is. */
 const sayAgain = (text: string, { application }: PollinateStop, f: Format): string =>

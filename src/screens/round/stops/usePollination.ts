@@ -21,6 +21,7 @@ export type Exceptional = Doubtful | 'leftOpen';
 export function usePollination({ stop, round }: PollinateCardProps): PollinationNow & {
   readonly pollinate: (how: HowPollinated) => void;
   readonly miss: (why: MissedReason) => void;
+  readonly pick: () => void;
 } {
   const { journal } = useGarden().store;
   const record = useRecord();
@@ -29,5 +30,6 @@ export function usePollination({ stop, round }: PollinateCardProps): Pollination
     ...now,
     pollinate: (how) => record([now.pollinated(how)]),
     miss: (why) => record([now.missed(why)]),
+    pick: () => record(now.picked),
   };
 }
