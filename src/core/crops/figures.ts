@@ -115,18 +115,19 @@ export const BRUSHED_ONCE = {
  * Where the sexes sit in different flowers: open males are carried to open females for fruit; for seed both are covered
  * before they open, and the female is shut again and tagged.
  */
-const carriedByHand = (walk: WalkTime): Protocols => ({
-  fruit: BRUSHED_ONCE,
-  seed: {
-    walk,
-    cover: { bearing: 'eve', male: 'eve' },
-    ...BRUSHED_ONCE,
-    close: true,
-    tag: true,
-    // Once fruit has formed: a bag, cord or peg that stays holds it back.
-    uncover: { after: ourDefault(5, 'd') },
-  },
-});
+const carriedByHand = (walk: WalkTime) =>
+  ({
+    fruit: BRUSHED_ONCE,
+    seed: {
+      walk,
+      cover: { bearing: 'eve', male: 'eve' },
+      ...BRUSHED_ONCE,
+      close: true,
+      tag: true,
+      // Once fruit has formed: a bag, cord or peg that stays holds it back.
+      uncover: { after: ourDefault(5, 'd') },
+    },
+  }) as const satisfies Protocols;
 
 /** For flowers that open by the sun of a day: buds that open next show from the afternoon before. */
 export const CARRIED_BY_HAND = carriedByHand({ daysBefore: 1, fromSunset: ourDefault(-3, 'h') });

@@ -1,5 +1,6 @@
 import type { CropFacts, Span } from './crop';
 import {
+  BRUSHED_ONCE,
   CARRIED_BY_HAND,
   INSECT_ISOLATION,
   ourDefault,
@@ -22,7 +23,14 @@ export const melon: CropFacts = {
   habit: 'andromonoecious',
   pollenVector: 'insects',
   outcrossing: OUTCROSSER,
-  protocols: CARRIED_BY_HAND,
+  protocols: {
+    ...CARRIED_BY_HAND,
+    // Where its anthers come off in the bud, some try it on the next morning again.
+    cross: {
+      ...CARRIED_BY_HAND.seed,
+      pollinate: { ...BRUSHED_ONCE.pollinate, apart: practice(1, 'd') },
+    },
+  },
   smallFlowered: true,
   hours: { from: 'sunrise', opens: ourDefault<Span>([1, 2], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
   floor: openingFloor(18),

@@ -28,7 +28,11 @@ export const watermelon: CropFacts = {
   outcrossing: OUTCROSSER,
   protocols: {
     ...CARRIED_BY_HAND,
-    // It does not open on a second day, and one who grows it to eat comes back an hour later.
+    // It does not open on a second day, and one who grows it to eat comes back an hour later; for seed who chooses to.
+    seed: {
+      ...CARRIED_BY_HAND.seed,
+      pollinate: { ...BRUSHED_ONCE.pollinate, apart: practice(1, 'h') },
+    },
     fruit: {
       ...BRUSHED_ONCE,
       pollinate: { ...BRUSHED_ONCE.pollinate, times: practice(2, 'count'), apart: practice(1, 'h') },

@@ -9,6 +9,8 @@ export interface RoundSituation {
   readonly stopsLeft: number;
   /** Marked flowers that no round has dealt with. */
   readonly waiting: number;
+  /** Where all of these get pollen a second time: from when on the first of them do. */
+  readonly again?: number;
   readonly opens: number;
   readonly lastSafe: number;
   /** Minutes the rest of it takes. */
@@ -54,7 +56,7 @@ export interface Task {
   readonly kind: TaskKind;
   /** Of a round. */
   readonly outing?: Outing;
-  /** Is it the second time round, at open flowers? */
+  /** Is it the second time round on one day? */
   readonly again?: true;
   /** Of a walk: does it begin long before sunset? */
   readonly period?: 'afternoon' | 'evening';
@@ -144,7 +146,8 @@ function roundTask(round: RoundSituation): Task | undefined {
     outing: round.outing,
     size,
     minutes: round.minutes,
-    from: roundFrom(round),
+    from: round.stopsLeft > 0 ? roundFrom(round) : Math.max(roundFrom(round), round.again ?? -Infinity),
+    ...(round.again !== undefined && round.stopsLeft === 0 && ({ again: true } as const)),
     by: round.lastSafe,
     started: round.stopsLeft > 0,
   };

@@ -19,12 +19,12 @@ import { meantOf, type Meant } from '../journal/matingOf';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import { pickedFor, pollinationsOf, reportOn } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
-import { addDays, daysBetween } from '../time/calendar';
+import { addDays, daysBetween, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from '../pairing/buds';
 import { shortagesOf, type Shortage } from '../pairing/shortages';
 import { roundsOf, type OutingDay } from '../outing/outingDay';
-import { daysApart, techniqueOf } from '../outing/technique';
+import { daysApart, hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
 
 /** The flowers of one outing and what can be done with them. */
 export interface FlowersDue extends OutingDay {
@@ -137,9 +137,15 @@ function applicationDue(
   const worked = daysBetween(bloom.day, day) < (crop ? daysWorked(crop, protocol) : 1);
   if (isOutOfUse(bloom, day) || isGone(bloom)) return undefined;
   if (done === 0) return worked ? 1 : undefined;
-  const apart = protocol && daysApart(protocol);
-  if (!meant || apart === undefined || done >= techniqueOf(journal, meant).times) return undefined;
+  if (!meant || done >= techniqueOf(journal, meant).times) return undefined;
   const last = given.at(-1)!;
+  if (protocol && hoursApart(protocol) !== undefined) {
+    // What was closing already is not tried twice.
+    const again = done < SAME_DAY_TIMES && !given.some(({ found }) => found === 'wilted');
+    return again && (last.day ?? bloom.day) === day ? done + 1 : undefined;
+  }
+  const apart = protocol && daysApart(protocol);
+  if (apart === undefined) return undefined;
   const next = addDays(last.day ?? bloom.day, apart);
   // Who could not come on its day comes on the next, as long as it takes pollen.
   return next === day || (next < day && worked) ? done + 1 : undefined;
@@ -240,13 +246,16 @@ const isStanding = (journal: Journal, plant: string): boolean =>
 
 function femaleBud(
   journal: Journal,
-  { bloom: { bloom, plant }, variety, meant, protocol }: Grown,
+  { bloom: female, variety, meant, protocol }: Grown,
   application: number,
 ): FemaleBud[] {
+  const { bloom, plant } = female;
   const stands = journal.all('plant').get(plant);
   if (!variety || !meant || !stands) return [];
   const forSeed = wantsSeed(meant.purpose);
   const { males: wanted } = techniqueOf(journal, meant);
+  const hours = application > 1 && protocol ? hoursApart(protocol) : undefined;
+  const last = pollinationsOf(female).at(-1);
   return [
     {
       bloom,
@@ -255,6 +264,7 @@ function femaleBud(
       father: meant.father,
       ...(meant.fathers && { fathers: meant.fathers }),
       application,
+      ...(hours !== undefined && last && { from: toMs(last.at) + hours * MS_PER_HOUR }),
       malesWanted: wanted,
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
       ownPollen: meant.ownPollen,

@@ -11,6 +11,8 @@ export interface FemaleBud {
   readonly fathers?: readonly string[];
   /** Which pollination of it is due, from 1. */
   readonly application: number;
+  /** The second of a day: not before then, UTC milliseconds. */
+  readonly from?: number;
   readonly malesWanted: number;
   /** With fewer than this, males of others are shared. */
   readonly fewestMales: number;

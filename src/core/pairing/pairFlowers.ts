@@ -24,6 +24,8 @@ export interface Pair {
   readonly father: string;
   /** Which pollination of it, from 1. */
   readonly application: number;
+  /** Not before then, UTC milliseconds. */
+  readonly from?: number;
   readonly donors: readonly Donor[];
   readonly reasons: readonly Reason<PairReason>[];
 }
@@ -231,8 +233,9 @@ function nameFlowers(mothers: readonly Mothers[], given: readonly Given[], units
     });
   });
   return pairs.map(({ female, donors }): Pair => {
-    const { bloom, plant, variety, father, application } = female;
+    const { bloom, plant, variety, father, application, from } = female;
     return {
+      ...(from !== undefined && { from }),
       bloom,
       plant,
       variety,

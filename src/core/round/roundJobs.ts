@@ -81,6 +81,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
     }
     jobs.push({
       ...base,
+      opens: Math.max(opens, pair.from ?? opens),
       kind: 'pollinate',
       pair,
       plant: pair.plant,

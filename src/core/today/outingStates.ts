@@ -1,5 +1,5 @@
 import type { Journal } from '../journal/journal';
-import type { Garden } from '../journal/state';
+import type { Bloom, Garden } from '../journal/state';
 import { MS_PER_MINUTE } from '../time/calendar';
 import { roundFrom, roundSize, type RoundSituation } from '../due/dayTasks';
 import { flowersDue, type FlowersDue } from '../due/flowersDue';
@@ -8,7 +8,7 @@ import { serviceMs } from '../round/operations/operations';
 import type { HandlingMs } from '../round/operations/operation';
 import { outingsAt, type OutingNow } from '../due/outings';
 import { mayTake, usesLeft } from '../pairing/buds';
-import { plannedFlowers, stopsLeft } from '../round/stopsLeft';
+import { stopsLeft } from '../round/stopsLeft';
 
 /** An outing with its flowers and what they want done. */
 export interface OutingState {
@@ -45,13 +45,16 @@ export const outingNamed = (
 
 function roundAt(journal: Journal, outing: OutingNow): OutingState {
   const due = flowersDue(journal, outing);
+  const waiting = waitingIn(due);
+  const again = againFrom(due, waiting);
   return {
     outing,
     due,
     situation: {
       outing: outing.outing,
       stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
-      waiting: waitingOf(due),
+      waiting: waiting.length,
+      ...(again !== undefined && { again }),
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
       minutes: roundMinutes(journal, due),
@@ -60,10 +63,16 @@ function roundAt(journal: Journal, outing: OutingNow): OutingState {
 }
 
 /** Females that no round has dealt with. Once there is one, those for which there is no pollen wait for nothing. */
-function waitingOf({ rounds, females, buds }: FlowersDue): number {
-  const planned = plannedFlowers(rounds);
-  const left = females.filter(({ bloom }) => !planned.has(bloom));
-  if (rounds.length === 0) return left.length;
+function waitingIn({ rounds, females, buds }: FlowersDue): Bloom[] {
+  // What gets pollen a second time on one day has been on its round once.
+  const planned = new Set(
+    rounds.flatMap(({ stops }) =>
+      stops.flatMap((stop) => (stop.kind === 'pollinate' ? [turnOf(stop.bloom, stop.application)] : [])),
+    ),
+  );
+  const turns = new Map(buds.females.map(({ bloom, application }) => [bloom, application]));
+  const left = females.filter(({ bloom }) => !planned.has(turnOf(bloom, turns.get(bloom))));
+  if (rounds.length === 0) return left;
   const served = new Set(
     buds.females
       .filter((female) =>
@@ -73,8 +82,18 @@ function waitingOf({ rounds, females, buds }: FlowersDue): number {
       )
       .map(({ bloom }) => bloom),
   );
-  return left.filter(({ bloom }) => served.has(bloom)).length;
+  return left.filter(({ bloom }) => served.has(bloom));
 }
+
+/** Where all that waits gets pollen a second time: from when on the first does. */
+function againFrom({ buds }: FlowersDue, waiting: readonly Bloom[]): number | undefined {
+  const ids = new Set(waiting.map(({ bloom }) => bloom));
+  const times = buds.females.flatMap(({ bloom, from }) => (ids.has(bloom) ? [from ?? -Infinity] : []));
+  const first = Math.min(...times);
+  return Number.isFinite(first) ? first : undefined;
+}
+
+const turnOf = (bloom: string, application = 1): string => `${bloom}|${application}`;
 
 function roundToShow(rounds: readonly OutingState[], now: number): OutingState | undefined {
   const hasWork = ({ situation }: OutingState): boolean =>

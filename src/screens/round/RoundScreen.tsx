@@ -42,7 +42,8 @@ export function RoundScreen() {
     return {
       service,
       rounds: due.rounds,
-      unplanned: situation.waiting,
+      // What gets pollen a second time waits for its hour.
+      unplanned: (situation.again ?? now) > now ? 0 : situation.waiting,
       opens: outing.hours.opens,
       conditions: { hours, handling: handlingTimes(journal), walkingMs: walkingTimes(journal) },
     };

@@ -27,6 +27,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
   const walk = task.period === 'afternoon' ? 'Afternoon walk' : 'Evening walk';
   switch (task.kind) {
     case 'round':
+      if (task.again) return sayRoundAgain(task, later, minutes, f);
       return later ? sayComingRound(task, today, minutes, f) : sayRound(task, minutes, f);
     case 'chores':
       return {
@@ -84,6 +85,12 @@ const sayFrom = ({ from }: Task, { ends }: Today, f: Format): string =>
 const sayAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
   title: 'A second time',
   text: `${later ? `From ${f.time(task.from!)}: ` : ''}${sayPlants(task, f)}, about ${minutes}. Pollen once more, an hour after the first, makes it likelier that they set.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+  action: later ? undefined : 'Go round once more',
+});
+
+const sayRoundAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
+  title: 'A second time',
+  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${f.count(task.size, 'flower', 'flowers')}, about ${minutes}, as you chose. Open, pollinate and shut them again.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
   action: later ? undefined : 'Go round once more',
 });
 
