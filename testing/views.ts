@@ -55,7 +55,7 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
         (bloom) => purityOf(journal, garden, bloom)?.grade,
       ),
     ),
-    controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety)),
+    controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety, garden.zone)),
     rows: flowerRows(journal, garden, today),
     table: planRows(journal),
   };

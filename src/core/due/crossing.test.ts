@@ -127,7 +127,7 @@ test('emasculated and bagged, crossed on two days, with a control: the fruit is 
     kind: 'looked',
     body: { bloom: control!.bloom, seen: 'gone' },
   });
-  expect(controlsOf(journal, 'v')).toMatchObject({ looked: 1, set: 0 });
+  expect(controlsOf(journal, 'v', YARD.zone)).toMatchObject({ looked: 1, set: 0 });
 });
 
 test('a visit that is put right takes the anthers’ entry back as well', () => {

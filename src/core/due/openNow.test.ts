@@ -289,7 +289,7 @@ test('one of two that gets a tag for seed is followed by itself, with what was d
   expect(tagged).toMatchObject({
     count: 1,
     bloom: { code: 'K001', pollination: { donors: [{ plant: 'p3' }] } },
-    history: { age: 5, pollinated: DAY },
+    history: { age: 5, since: DAY },
   });
   // One of two grows: that decides the fate of neither by itself; none grows decides both.
   const look = (growing: number, hours: number): void =>

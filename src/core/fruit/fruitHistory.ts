@@ -7,14 +7,22 @@ import type { Bloom, Look, Pollination } from '../journal/state';
 import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 
-/** What became of one pollinated flower, in days since its pollination. */
+/**
+ * Why a flower is followed: it was pollinated; it was left without pollen, to see what sets by itself; or its fruit had
+ * set before anybody chose it.
+ */
+export type Followed = 'pollinated' | 'control' | 'found';
+
+/** What became of one flower that is followed, in days since its pollination, its opening, or since it was found. */
 export interface FruitHistory {
   readonly bloom: string;
+  readonly followed: Followed;
   readonly plant: string;
   /** When its crop is looked at. */
   readonly looks: Looks;
-  readonly pollinated: Day;
-  /** Days since pollination, today. */
+  /** Of one that was pollinated the day of that. */
+  readonly since: Day;
+  /** Days since then, today. */
   readonly age: number;
   /** Day of the last look that found it growing; 0 when none has. */
   readonly lastGrowing: number;
@@ -26,12 +34,12 @@ export interface FruitHistory {
 }
 
 /**
- * Follows a flower from its pollination to today. A look that finds it growing after one that found it failing takes
+ * Follows a flower from its beginning to today. A look that finds it growing after one that found it failing takes
  * the failure back: the eye was wrong. Looks after it was taken off say nothing.
  *
  * @param looks when its crop is looked at.
  * @param zone IANA zone of the garden.
- * @returns `undefined` for a flower that was never pollinated.
+ * @returns `undefined` for a flower that nobody follows, or that is still to open.
  */
 export function fruitHistory(
   flower: Bloom,
@@ -39,11 +47,12 @@ export function fruitHistory(
   today: Day,
   zone: string,
 ): FruitHistory | undefined {
-  if (!flower.pollination) return undefined;
-  const pollinated = dayAt(toMs(flower.pollination.at), zone);
+  const begun = beginningOf(flower, zone);
+  if (!begun || begun.since > today) return undefined;
+  const { since } = begun;
   const endOf = ({ at, day }: NonNullable<Bloom['removed']>): number =>
-    day === undefined ? dayOf(at) : daysBetween(pollinated, day);
-  const dayOf = (at: string): number => daysBetween(pollinated, dayAt(toMs(at), zone));
+    day === undefined ? dayOf(at) : daysBetween(since, day);
+  const dayOf = (at: string): number => daysBetween(since, dayAt(toMs(at), zone));
   let lastGrowing = 0;
   let failed: number | undefined;
   let cause: Cause | undefined;
@@ -66,14 +75,33 @@ export function fruitHistory(
     bloom: flower.bloom,
     plant: flower.plant,
     looks,
-    pollinated,
-    age: daysBetween(pollinated, today),
+    ...begun,
+    age: daysBetween(since, today),
     lastGrowing,
     ...(failed !== undefined && harvested === undefined && { failed }),
     ...(cause && { cause }),
     ...(flower.removed && { ended: { how: flower.removed.how, day: endOf(flower.removed) } }),
     ...(harvested !== undefined && { harvested }),
   };
+}
+
+/**
+ * Is a flower followed: was it pollinated, left without pollen as a control, or kept when it had set by itself?
+ *
+ * @example isFollowed({ role: 'hand' }) // false
+ */
+export const isFollowed = ({ pollination, role, day, keptOn }: Beginning): boolean =>
+  pollination !== undefined || (role === 'control' && day !== undefined) || keptOn !== undefined;
+
+type Beginning = Pick<Bloom, 'pollination' | 'role' | 'day' | 'keptOn'>;
+
+function beginningOf(
+  { pollination, role, day, keptOn }: Beginning,
+  zone: string,
+): Pick<FruitHistory, 'followed' | 'since'> | undefined {
+  if (pollination) return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone) };
+  if (role === 'control' && day !== undefined) return { followed: 'control', since: day };
+  return keptOn === undefined ? undefined : { followed: 'found', since: keptOn };
 }
 
 /** What became of one of a cohort since it got a tag of its own. */
@@ -134,8 +162,8 @@ const pollinationOfEach = (cohort: Bloom): Pollination[] =>
     .filter(addsFlowers)
     .flatMap((each) => Array.from({ length: each.count ?? 1 }, () => each));
 
-function isGrowingOn({ pollinated, failed, ended }: FruitHistory, day: Day): boolean {
-  const age = daysBetween(pollinated, day);
+function isGrowingOn({ since, failed, ended }: FruitHistory, day: Day): boolean {
+  const age = daysBetween(since, day);
   return !(failed !== undefined && failed <= age) && !(ended && ended.day <= age);
 }
 
@@ -165,13 +193,15 @@ export interface DueLook {
  * The look that is due, or the next one to come. A look made near its day counts for it.
  *
  * @param looked how often it was looked at.
- * @returns `undefined` once the fruit failed, ended, was harvested or was seen kept.
+ * @returns `undefined` once it failed, ended, was harvested or was seen kept.
  */
 export function nextLook(history: FruitHistory, looked: number): DueLook | undefined {
   if (history.failed !== undefined || history.ended || history.harvested !== undefined) return undefined;
   const { early, set, kept } = history.looks;
   if (history.lastGrowing >= kept.value) return undefined;
   const keptLook: DueLook = { stage: 'kept', from: kept.value, by: kept.value + 2 };
+  // How old it is nobody knows, and it had set.
+  if (history.followed === 'found') return keptLook;
   if (history.lastGrowing >= set.value[0] || history.age >= kept.value) return keptLook;
   const setLook: DueLook = { stage: 'set', from: set.value[0], by: set.value[1] };
   // One day before the early look is near enough for it.

@@ -9,7 +9,7 @@ import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { cohortHistories, fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
 
-/** A pollinated flower, or those of a cohort that have no tag, with all that is known of it. */
+/** A flower that is followed, or those of a cohort that have no tag, with all that is known of it. */
 export interface Fruit {
   readonly bloom: Bloom;
   readonly plant: Plant;
@@ -24,7 +24,7 @@ export interface Fruit {
 }
 
 /**
- * Pollinated flowers whose morning lies in a season, newest first.
+ * Flowers that are followed and whose morning lies in a season, newest first.
  *
  * @example fruitsOf(new Journal(), garden, today, season) // []
  */
@@ -41,7 +41,7 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
 }
 
 /**
- * One flower as a fruit; `undefined` when it was never pollinated or its plant is not known.
+ * One flower as a fruit; `undefined` when nobody follows it or its plant is not known.
  *
  * @example fruitOf(journal, garden, today, male) // undefined
  */

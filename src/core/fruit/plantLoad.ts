@@ -8,9 +8,9 @@ import { fruitOf } from './fruits';
 
 /** The fruit that a plant carries. */
 export interface PlantLoad {
-  /** Seen growing. */
+  /** Seen growing, or found when it had set. */
   readonly growing: number;
-  /** Pollinated, and not looked at yet. */
+  /** Not looked at yet. */
   readonly young: number;
   /** As many as one plant ripens for seed. */
   readonly most: number;
@@ -30,14 +30,14 @@ export function plantLoads(
 ): Map<string, PlantLoad> {
   const loads = new Map<string, PlantLoad>();
   for (const bloom of journal.bloomsBetween(seasonAt(journal, today).from, today)) {
-    if (!bloom.pollination || !plants.has(bloom.plant)) continue;
+    if (!plants.has(bloom.plant)) continue;
     const fruit = fruitOf(journal, garden, today, bloom);
     const most = fruit && cropOf(fruit.variety.crop).seedFruits?.value[1];
     if (!fruit || most === undefined) continue;
     const held = loads.get(bloom.plant) ?? { growing: 0, young: 0, most };
     const on = fruit.histories.filter(isOnPlant);
     if (on.length === 0) continue;
-    const growing = on.filter(({ lastGrowing }) => lastGrowing > 0).length;
+    const growing = on.filter(({ followed, lastGrowing }) => followed === 'found' || lastGrowing > 0).length;
     loads.set(bloom.plant, {
       most,
       growing: held.growing + growing,

@@ -43,7 +43,9 @@ const leftOutAs = ({ how }: Pick<NonNullable<FruitHistory['ended']>, 'how'>): Ve
 export const fruitSetRates = (histories: readonly FruitHistory[]): SetRates =>
   ratesWith(histories, clusteredWilson);
 
-function ratesWith(histories: readonly FruitHistory[], interval: IntervalOf): SetRates {
+function ratesWith(all: readonly FruitHistory[], interval: IntervalOf): SetRates {
+  // What nobody pollinated says nothing of how many set.
+  const histories = all.filter(isPollinated);
   return {
     pollinated: histories.length,
     soFar: rateOf(histories, soFarVerdict, interval),
@@ -51,6 +53,8 @@ function ratesWith(histories: readonly FruitHistory[], interval: IntervalOf): Se
     kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), interval, keptDay),
   };
 }
+
+const isPollinated = ({ followed }: FruitHistory): boolean => followed === 'pollinated';
 
 /** The share of some plants' flowers, with its interval. */
 type IntervalOf = (plants: readonly { readonly hits: number; readonly of: number }[]) => Share;
@@ -123,7 +127,7 @@ export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string,
   );
 
 /**
- * Fruitlets that dropped, by day since pollination. Looks only bracket the day of a drop, so each counts in
+ * Pollinated fruitlets that dropped, by day since pollination. Looks only bracket the day of a drop, so each counts in
  * equal parts on the days of its bracket.
  *
  * @returns expected drops of day 1, day 2, … up to the last bracket; the sum is the number of failed fruit.
@@ -131,7 +135,7 @@ export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string,
  */
 export function dropsByDay(histories: readonly FruitHistory[]): number[] {
   const drops: number[] = [];
-  for (const { lastGrowing, failed } of histories) {
+  for (const { lastGrowing, failed } of histories.filter(isPollinated)) {
     if (failed === undefined) continue;
     const first = Math.min(lastGrowing + 1, Math.max(failed, 1));
     const last = Math.max(failed, 1);

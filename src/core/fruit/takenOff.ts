@@ -46,6 +46,17 @@ export const stripped = (plant: string, day: Day, count: number): Fact => ({
 });
 
 /**
+ * A fruit that had set by itself, was left on its plant and got a tag.
+ *
+ * @example keptOn('p1', '2026-07-19', { bloom: 'f', code: 'K123' }).kind // 'stripped'
+ */
+export const keptOn = (
+  plant: string,
+  day: Day,
+  fruit: { readonly bloom: string; readonly code: string },
+): Fact => ({ kind: 'stripped', body: { plant, day, count: 0, kept: [fruit] } });
+
+/**
  * Fruit that was taken off by choice.
  *
  * @param count of a cohort; without it all that is left.

@@ -102,10 +102,10 @@ export class Journal implements GardenView {
     return this.#subjects[type].hasAny();
   }
 
-  /** Blooms expected to open on a day, or that can be pollinated from then on. */
+  /** Blooms expected to open on a day, or that can be pollinated from then on, or found on it after they had set. */
   bloomsOf(day: Day): Bloom[] {
     const some = this.#subjects.bloom.someOf(this.#mayOpen.of(day));
-    return some.filter((bloom) => (bloom.day ?? NO_DAY) === day);
+    return some.filter((bloom) => (bloom.day ?? bloom.keptOn ?? NO_DAY) === day);
   }
 
   /** Blooms that open from one day on, day by day; those of earlier years are not folded for it. */

@@ -8,7 +8,7 @@ import type { MissedReason } from './kinds/roundBodies';
 export const NO_DAY = '';
 
 /**
- * The day on which a bloom opens by what an entry says: `NO_DAY` when it leaves that open, `undefined` when it does
+ * The day under which a bloom is filed by what an entry says, on which it opens: `NO_DAY` when it leaves that open, `undefined` when it does
  * not speak of it. The bloom opens on one of the days its entries name, or on none.
  *
  * @param id of a bloom the entry names.
@@ -32,6 +32,8 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
       return opensAfter(spoiled?.why, entry.body.day) ?? cohortOf(id)?.day;
     }
     case 'stripped':
+      // What had set by itself is filed under the day it was found.
+      return entry.body.day;
     case 'looked':
     case 'removed':
     case 'harvested':

@@ -1,4 +1,5 @@
 import type { SeedSource } from '../crops/variety';
+import type { Controls } from '../fruit/controls';
 import type { Bloom, Plant, Variety } from '../journal/state';
 import { pollinationsOf } from '../journal/pollinations';
 import type { CarriedPollen } from './contact';
@@ -49,6 +50,7 @@ export type PurityReason =
   | 'pollen.otherPlantThanMeant'
   | 'pollen.notEmasculated'
   | 'pollen.emasculatedLate'
+  | 'pollen.controlsSet'
   | GuardReason
   | 'closed.atOnce'
   | 'closed.leftOpen'
@@ -112,6 +114,8 @@ export interface PurityEvidence {
   readonly carried: CarriedPollen | undefined;
   /** Females in which its males or its brush were before, and insects perhaps as well. */
   readonly visitedBefore: readonly Bloom[];
+  /** Covered flowers of its batch that were left without pollen. */
+  readonly controls: Pick<Controls, 'looked' | 'set'>;
   /** The last day on which it may have taken pollen; `undefined` where that is not known. */
   readonly receptiveUntil: Day | undefined;
   /** Days for which a male's pollen is good besides its own. */

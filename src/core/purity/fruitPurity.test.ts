@@ -54,6 +54,7 @@ const judge = (flower: Bloom, change: Partial<PurityEvidence> = {}) =>
     seedSources: ['ownGuarded'],
     fatherSources: ['ownGuarded'],
     beside: [],
+    controls: { looked: 0, set: 0 },
     sharesTag: false,
     guardsOf: () => [],
     opensOn: () => OPENS,

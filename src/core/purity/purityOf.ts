@@ -1,4 +1,5 @@
 import { cropOf, lastReceptiveDay, pollenGoodFor, protocolFor } from '../crops/catalogue';
+import { controlsBeside } from '../fruit/controls';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
 import type { SeedSource } from '../crops/variety';
@@ -64,6 +65,7 @@ export function purityOf(
     opensOn,
     insectsOn: (day) => windowOn(day)?.insects,
     carried: pollenCarriedTo(journal, flower),
+    controls: controlsBeside(journal, flower, variety, garden.zone),
     visitedBefore: visitedBefore(journal, flower),
     receptiveUntil: flower.day === undefined ? undefined : lastReceptiveDay(crop, flower.day),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),

@@ -62,6 +62,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'pollen.open': 'remedy.byHand',
   'pollen.notEmasculated': 'remedy.emasculateBud',
   'pollen.emasculatedLate': 'remedy.emasculateBud',
+  'pollen.controlsSet': 'remedy.tighterCover',
   'guard.cageOpen': 'remedy.cageShut',
   'guard.cageInTurn': 'remedy.cageShut',
   'guard.cageLate': 'remedy.cageBefore',

@@ -40,7 +40,7 @@ export function seasonToClose(journal: Journal, garden: Garden, today: Day): Sea
   const named = seasonAt(journal, today);
   const from = named.season === '' ? beginningOf(journal, garden, named) : named.from;
   // Closed in spring it is still that of its flowers.
-  const lastFlower = journal.bloomsBetween(from, today).at(-1)?.day ?? today;
+  const lastFlower = journal.bloomsBetween(from, today).findLast(({ day }) => day !== undefined)?.day ?? today;
   const name = named.name || freeName(nameOf(from, lastFlower), journal);
   // What is taken to have stood for longer than it did spoils no judgement.
   const season = { ...named, from, to: today, name };
@@ -69,9 +69,9 @@ function beginningOf(journal: Journal, { zone }: Garden, { to }: Season): Day {
     if (set && plants.get(id) && !plants.get(id)!.removed) days.push(dayAt(toMs(set.at), zone));
   }
   const [bloom] = journal.bloomsBetween(least ?? addDays(to, -SEASON_DAYS), to);
-  if (bloom?.day) days.push(bloom.day);
-  const first = days.filter((day) => (least ?? day) <= day && day <= to).sort()[0];
-  return first ?? least ?? to;
+  const first = bloom && (bloom.day ?? bloom.keptOn);
+  if (first) days.push(first);
+  return days.filter((day) => (least ?? day) <= day && day <= to).sort()[0] ?? least ?? to;
 }
 
 /** By its year; of one over New Year by both. */

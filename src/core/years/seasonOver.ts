@@ -19,10 +19,10 @@ const LOOK_BACK_DAYS = SEASON_DAYS + 120;
 export function seasonLooksOver(journal: Journal, today: Day): Day | undefined {
   const varieties = journal.all('variety');
   const plants = journal.all('plant');
-  const last = journal.bloomsBetween(addDays(today, -LOOK_BACK_DAYS), today).findLast(({ plant }) => {
+  const last = journal.bloomsBetween(addDays(today, -LOOK_BACK_DAYS), today).findLast(({ plant, day }) => {
     const stands = plants.get(plant);
     const crop = varieties.get(stands?.variety ?? '')?.crop;
-    return stands && !stands.removed && crop && !cropOf(crop).perennial;
+    return day !== undefined && stands && !stands.removed && crop && !cropOf(crop).perennial;
   })?.day;
   if (last === undefined) return undefined;
   const quiet = daysBetween(last, today);

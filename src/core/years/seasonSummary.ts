@@ -73,11 +73,13 @@ export function seasonSummary(
 /** The hour whose flowers set best for certain: by the low end of its share. */
 function bestHourOf(fruits: readonly Fruit[], zone: string): SeasonSummary['bestHour'] {
   const byHour = groupBy(
-    fruits.flatMap(({ bloom, histories }) =>
-      histories.map((history) => ({
-        history,
-        hour: Math.floor(clockHour(toMs(bloom.pollination!.at), zone)),
-      })),
+    fruits.flatMap(({ bloom: { pollination }, histories }) =>
+      pollination
+        ? histories.map((history) => ({
+            history,
+            hour: Math.floor(clockHour(toMs(pollination.at), zone)),
+          }))
+        : [],
     ),
     ({ hour }) => hour,
   );

@@ -73,7 +73,9 @@ const mostFirst = (counts: ReadonlyMap<RemedyReason, number>): OfFruits[] =>
     .sort((a, b) => b.fruits - a.fruits || (a.code < b.code ? -1 : 1));
 
 /** Is it for seed, and does it grow, or was it picked for that? */
-function mayGiveSeed(journal: Journal, { bloom, histories }: Fruit): boolean {
+function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fruit): boolean {
+  // What nobody pollinated was to show what sets by itself.
+  if (history.followed === 'control') return false;
   if (bloom.harvest) return bloom.harvest.use === 'seed';
   if (histories.every(({ failed, ended }) => failed !== undefined || ended)) return false;
   return bloom.keptOn !== undefined || wantsSeed(meantOf(journal, bloom)?.purpose ?? 'eat');

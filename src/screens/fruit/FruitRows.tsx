@@ -33,7 +33,7 @@ export function FruitRows({ fruits, journal, chosen, onShow }: FruitRowsProps) {
             key={fruit.bloom.bloom}
             glyph={<Glyph name={glyph} size={28} />}
             title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
-            note={`${fruit.variety.name}, ${f.shortDay(fruit.history.pollinated)}, ${word}`}
+            note={`${fruit.variety.name}, ${f.shortDay(fruit.history.since)}, ${word}`}
             selected={fruit.bloom.bloom === chosen}
             onPress={() => onShow(fruit.bloom.bloom)}
           />

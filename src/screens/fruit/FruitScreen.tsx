@@ -17,6 +17,7 @@ import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { FruitRows, type FruitRowsProps } from './FruitRows';
 import { LookCard } from './LookCard';
+import { isFollowed } from '@/core/fruit/fruitHistory';
 import { useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
 import { SetSummary } from './SetSummary';
@@ -114,11 +115,15 @@ interface FindTagProps {
   readonly onFound: (flower: string) => void;
 }
 
-/** Of all years, the latest. */
-const pollinatedWith = (code: string, journal: Journal): Bloom | undefined =>
+/** Of all years, the latest; one that is followed before one that nobody pollinated. */
+const taggedWith = (code: string, journal: Journal): Bloom | undefined =>
   [...journal.all('bloom').values()]
-    .filter((bloom) => bloom.code === code && bloom.pollination)
-    .sort((a, b) => ((a.day ?? '') < (b.day ?? '') ? 1 : -1))[0];
+    .filter((bloom) => bloom.code === code)
+    .sort(
+      (a, b) =>
+        Number(isFollowed(b)) - Number(isFollowed(a)) ||
+        ((a.day ?? a.keptOn ?? '') < (b.day ?? b.keptOn ?? '') ? 1 : -1),
+    )[0];
 
 /** Finds a fruit by the tag on its stalk; a misread character is caught by the check character. */
 function FindTag({ fruits, journal, onFound }: FindTagProps) {
@@ -137,8 +142,9 @@ function FindTag({ fruits, journal, onFound }: FindTagProps) {
       return;
     }
     const bloom =
-      fruits.find((fruit) => fruit.bloom.code === read.code)?.bloom ?? pollinatedWith(read.code, journal);
-    if (bloom) onFound(bloom.bloom);
+      fruits.find((fruit) => fruit.bloom.code === read.code)?.bloom ?? taggedWith(read.code, journal);
+    if (bloom && isFollowed(bloom)) onFound(bloom.bloom);
+    else if (bloom) setError(`${formatTagCode(read.code)} is on a flower that was not pollinated.`);
     else setError(`No fruit has the tag ${formatTagCode(read.code)}.`);
   };
   return (

@@ -64,7 +64,7 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
             {sayPlace(journal, plant)}, {variety.name}
           </Text>
           <Text variant="strong" live>
-            {`${f.count(count, 'flower', 'flowers')} of ${f.shortDay(history.pollinated)}, day ${history.age}`}
+            {`${f.count(count, 'flower', 'flowers')} of ${f.shortDay(history.since)}, day ${history.age}`}
           </Text>
         </>
       ) : null}

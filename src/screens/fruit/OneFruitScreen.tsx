@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
 import { isOnPlant } from '@/core/fruit/fruitHistory';
+import { controlsOf, type Controls } from '@/core/fruit/controls';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
@@ -26,6 +27,7 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { sayPlace } from '../words/places';
 import { EmptyPage } from '../shell/EmptyPage';
@@ -91,6 +93,8 @@ interface OneFruit {
   readonly eaten: boolean;
   readonly where: string;
   readonly donors: readonly string[];
+  /** Of its variety, what was left without pollen. */
+  readonly controls: Controls;
   readonly zone: string;
   /** Of a cross: `mother × father`. */
   readonly parents: string | undefined;
@@ -113,6 +117,7 @@ const useOneFruit = (id: string): OneFruit | undefined =>
       parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
+      controls: controlsOf(journal, fruit.variety.variety, garden.zone),
       zone: garden.zone,
     };
   }) ?? undefined;
@@ -138,8 +143,10 @@ const sayGrade = ({ grade, cross }: Purity): string =>
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 function Chain({ view }: { readonly view: OneFruit }) {
-  const { purity, eaten } = view;
+  const { purity, eaten, fruit } = view;
   const f = useFormat();
+  if (fruit.history.followed === 'control')
+    return <Text tone="soft">A control: nothing is judged of its seed.</Text>;
   if (eaten) return <Text tone="soft">Grown to eat: nothing is judged of its seed.</Text>;
   const remedies = purity ? remediesFor(purity) : [];
   return (
@@ -206,10 +213,9 @@ function Settles({
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
-  const { fruit, where, donors, zone, parents } = view;
+  const { fruit, where, zone, parents } = view;
   const { bloom, variety, history } = fruit;
   const { glyph, word } = fruitStatus(fruit);
-  const later = pollinationsOf(bloom).filter(({ application }) => application > 1);
   return (
     <View>
       <Text tone="soft">
@@ -221,14 +227,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           Day {history.age}: {word}
         </Text>
       </View>
-      <Text>
-        {`Pollinated ${f.day(history.pollinated)} at ${f.time(toMs(bloom.pollination!.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`}
-        {later
-          .map(({ at }) => ` Again ${f.shortDay(dayAt(toMs(at), zone))} at ${f.time(toMs(at))}.`)
-          .join('')}
-        {bloom.pollination!.faded ? ' A male was past its best.' : ''}
-        {bloom.pollination!.found === 'wilted' ? ' The flower was closing.' : ''}
-      </Text>
+      <Text>{sayBeginning(view, f)}</Text>
       {isSuspect(fruit.plant) ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>
           Its plant was noted as one that may be diseased: some diseases go on with the seed. Keep none of it.
@@ -256,7 +255,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
-          title={`Day ${daysBetween(history.pollinated, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}`}
+          title={`Day ${daysBetween(history.since, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}`}
           note={look.cause ? CAUSE_NAMES[look.cause].name : ''}
         />
       ))}
@@ -282,6 +281,31 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       )}
     </View>
   );
+}
+
+/** How it began: pollinated, left without pollen, or found when it had set. */
+function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: OneFruit, f: Format): string {
+  const day = f.day(history.since);
+  const { pollination } = bloom;
+  if (history.followed === 'control') {
+    const { looked, set } = controls;
+    const so =
+      looked > 0
+        ? ` Of ${f.count(looked, 'such flower', 'such flowers')} of its variety ${f.number(set)} set.`
+        : '';
+    return `Left without pollen, to see what sets by itself. It opened on ${day}.${so}`;
+  }
+  if (!pollination)
+    return `It had set by itself when it was tagged on ${day}: who its father is, and how old it is, nobody knows.`;
+  const again = pollinationsOf(bloom)
+    .filter(({ application }) => application > 1)
+    .map(({ at }) => ` Again ${f.shortDay(dayAt(toMs(at), zone))} at ${f.time(toMs(at))}.`);
+  return [
+    `Pollinated ${day} at ${f.time(toMs(pollination.at))} with males of ${donors.join(', ') || 'unnamed plants'}.`,
+    ...again,
+    pollination.faded ? ' A male was past its best.' : '',
+    pollination.found === 'wilted' ? ' The flower was closing.' : '',
+  ].join('');
 }
 
 const CHAIN_GLYPHS = {

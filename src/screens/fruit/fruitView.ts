@@ -28,9 +28,10 @@ export const useFruits = (): FruitView | undefined =>
   });
 
 /** A fruit by its tag, flowers without one by their count. */
-export function fruitName({ bloom, count }: Fruit, f: Format): string {
+export function fruitName({ bloom, count, history }: Fruit, f: Format): string {
   if (cohortOf(bloom.bloom)) return f.count(count, 'flower', 'flowers');
-  return bloom.code ? formatTagCode(bloom.code) : 'no tag';
+  const tag = bloom.code ? formatTagCode(bloom.code) : 'no tag';
+  return history.followed === 'control' ? `${tag}, control` : tag;
 }
 
 const ENDED: Readonly<Record<NonNullable<FruitHistory['ended']>['how'], string>> = {

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { stripped } from '@/core/fruit/takenOff';
+import { keptOn, stripped } from '@/core/fruit/takenOff';
+import { formatTagCode } from '@/core/text/tagCode';
+import { newId } from '@/data/clock';
 import {
   PLANT_HEALTHS,
   TRUENESSES,
@@ -91,12 +93,14 @@ function Strip({ plant: { plant }, onDone }: EndingProps) {
   const record = useRecord();
   const { store } = useGarden();
   const [count, setCount] = useState(0);
+  const code = store.tags.next(1)[0] ?? '';
   const day = dayAt(store.clock.now(), store.described!.zone);
   return (
     <View>
       <Text variant="strong">Fruit that set by itself</Text>
       <Text variant="small" tone="soft">
-        While it swells, few others set. Take it off before you cover flowers for seed.
+        While it swells, few others set. Take it off before you cover flowers for seed, or tag one that is to
+        ripen: it is followed, and counts as fruit of the plant.
       </Text>
       <FruitStepper label="Taken off now" value={count} most={MAX_STRIPPED} onChange={setCount} />
       {count > 0 ? (
@@ -108,7 +112,15 @@ function Strip({ plant: { plant }, onDone }: EndingProps) {
             onDone();
           }}
         />
-      ) : null}
+      ) : (
+        <Button
+          title={`Tag one that stays: ${formatTagCode(code)}`}
+          onPress={() => {
+            record([...store.tags.ensureLetter(), keptOn(plant, day, { bloom: newId(), code })]);
+            onDone();
+          }}
+        />
+      )}
     </View>
   );
 }

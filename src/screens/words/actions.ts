@@ -38,7 +38,8 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   counted: ({ plant }, journal) => `the count${on(plant, journal)}`,
   rowPollinated: ({ plants }, _journal, f) => `the shaking of ${f.count(plants.length, 'plant', 'plants')}`,
   swept: ({ plants }, _journal, f) => `“none” on ${f.count(plants.length, 'plant', 'plants')}`,
-  stripped: ({ plant }, journal) => `the fruit stripped${on(plant, journal)}`,
+  stripped: ({ plant, kept }, journal) =>
+    `${kept.length > 0 ? 'the fruit tagged' : 'the fruit stripped'}${on(plant, journal)}`,
   looked: ({ bloom }, journal) => `the look${ofBloom(bloom, journal)}`,
   'fruits.ended': ({ blooms }, _journal, f) => `what became of ${f.count(blooms.length, 'fruit', 'fruits')}`,
   removed: ({ bloom }, journal) => `the fruit removed${ofBloom(bloom, journal)}`,

@@ -5,7 +5,7 @@ import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
 import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
-import { isOwnInstead } from '../ownInstead';
+import { isCross, isOwnInstead } from '../ownInstead';
 
 /** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
 export function cleanPollenLink(asMeant: PurityEvidence): Link {
@@ -22,6 +22,7 @@ export function cleanPollenLink(asMeant: PurityEvidence): Link {
     ...foundOfTool(evidence),
     ...foundOfFlowersBefore(evidence),
     ...foundOfOwnAnthers(evidence),
+    ...foundOfControls(evidence),
   ]);
 }
 
@@ -141,6 +142,23 @@ function foundOfOwnAnthers({ bloom, father, variety, opensOn }: PurityEvidence):
     ? [link('cleanPollen', 'doubtful', reason('pollen.emasculatedLate'))]
     : [];
 }
+
+/**
+ * What set though nobody pollinated it got pollen from elsewhere, and so may have its sisters of the batch: their own,
+ * which spoils a cross, or, of a flower without anthers, that of somebody else.
+ */
+const foundOfControls = (evidence: PurityEvidence): Link[] => {
+  const { bloom, controls } = evidence;
+  return controls.set > 0 && (isCross(evidence) || bloom.sex === 'female')
+    ? [
+        link(
+          'cleanPollen',
+          'doubtful',
+          reason('pollen.controlsSet', { set: controls.set, of: controls.looked }),
+        ),
+      ]
+    : [];
+};
 
 /** The males whose own day, or days as long as their pollen keeps, was that of the pollination. */
 function freshMales({ bloom, males, pollenKeeps }: PurityEvidence): Bloom[] {

@@ -19,7 +19,7 @@ export const WITHOUT_POLLEN = {
 } as const satisfies Partial<Operation<Stop>>;
 
 /**
- * Fruit of the outing's crops that was pollinated from a day on and is still on plants that stand.
+ * Fruit of the outing's crops that began from a day on and is still on plants that stand.
  *
  * @param asks of which blooms: what is asked first costs nothing for the others.
  */
@@ -31,7 +31,7 @@ export function fruitOnPlants(
   const plants = journal.all('plant');
   const varieties = journal.all('variety');
   return journal.bloomsBetween(from, day).flatMap((bloom) => {
-    if (!bloom.pollination || !asks(bloom)) return [];
+    if (!asks(bloom)) return [];
     const plant = plants.get(bloom.plant);
     const variety = varieties.get(plant?.variety ?? '');
     if (!variety || plant?.removed || !isWorked(cropOf(variety.crop))) return [];

@@ -169,6 +169,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.notEmasculated': () => 'Its own anthers were left in: part of the seed may be its own.',
   'pollen.emasculatedLate': () =>
     'Its anthers were taken out only after flowers had begun to open: part of the seed may be its own.',
+  'pollen.controlsSet': (p, f) =>
+    `Of ${f.count(Number(p['of']), 'covered flower', 'covered flowers')} left without pollen ${f.number(Number(p['set']))} set all the same: part of its seed may have that father too.`,
   'guard.cage': (p) => `It stood in the cage ${p['name']}, which was shut that day.`,
   'guard.cageOpen': (p) => `The cage ${p['name']} stood open to insects that day.`,
   'guard.cageInTurn': (p) =>

@@ -42,6 +42,8 @@ test('every sentence reads in both systems of units', () => {
     shutsH: 0.25,
     day: '2026-07-18',
     found: 'torn',
+    set: 1,
+    of: 3,
   };
   for (const units of ['metric', 'imperial'] as const) {
     const f = formatFor('Europe/London', units, 'h24', 'en-GB');
