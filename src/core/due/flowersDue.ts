@@ -271,6 +271,7 @@ function femaleBud(
       forSeed,
       ...(protocol && !protocol.collect && { selfed: true }),
       ...(isSuspect(stands) && { suspect: true }),
+      ...(stands.count > 1 && { stand: true }),
     },
   ];
 }

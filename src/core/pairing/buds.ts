@@ -23,6 +23,8 @@ export interface FemaleBud {
   readonly selfed?: boolean;
   /** Does the plant look diseased? */
   readonly suspect?: boolean;
+  /** Does it stand for many that nobody numbers, so that its males are those of other plants? */
+  readonly stand?: boolean;
 }
 
 /** A male that can give pollen. */
@@ -45,6 +47,9 @@ export interface MaleBud {
   readonly doubtful?: boolean;
 }
 
+/** What decides whose pollen a female may take. */
+export type Mother = Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers' | 'suspect' | 'stand'>;
+
 /**
  * May she take pollen of a plant: of one that her cross names, if it names any, of her own where that is allowed, and
  * of one that looks diseased only where she stands on such a one as well?
@@ -52,11 +57,11 @@ export interface MaleBud {
  * @example mayTake({ plant: 'A', ownPollen: 'never' }, { plant: 'A' }) // false
  */
 export const mayTake = (
-  { plant, ownPollen, fathers, suspect }: Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers' | 'suspect'>,
+  { plant, ownPollen, fathers, suspect, stand }: Mother,
   male: Pick<MaleBud, 'plant' | 'suspect'>,
 ): boolean =>
   (fathers?.includes(male.plant) ?? true) &&
-  (male.plant !== plant || ownPollen !== 'never') &&
+  (stand === true || male.plant !== plant || ownPollen !== 'never') &&
   (!male.suspect || suspect === true);
 
 /**

@@ -187,8 +187,9 @@ const sortOf = ({
   forSeed,
   fathers,
   suspect,
+  stand,
 }: FemaleBud): string =>
-  JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers, suspect]);
+  JSON.stringify([plant, malesWanted, fewestMales, ownPollen, forSeed, fathers, suspect, stand]);
 
 const kindOf = ({ guarded, used, serves, ageDays, standing }: MaleBud): string =>
   `${guarded}|${used}|${serves}|${ageDays}|${standing}`;
@@ -202,7 +203,7 @@ export function costBetween(female: FemaleBud, male: MaleBud, { metres }: Ground
     (female.forSeed && male.doubtful ? VALUES.doubtfulType : 0) +
     VALUES.dayOlder * male.ageDays +
     VALUES.metre * far;
-  if (male.plant !== female.plant) return cost;
+  if (male.plant !== female.plant || female.stand) return cost;
   return cost + (female.ownPollen === 'allowed' ? VALUES.ownAllowed : VALUES.ownLastResort);
 }
 
@@ -254,10 +255,11 @@ function reasonsFor(
 ): Reason<PairReason>[] {
   if (donors.length === 0) return [reason('noPollen')];
   const reasons: Reason<PairReason>[] = [];
-  const others = new Set(donors.map(({ plant }) => plant).filter((plant) => plant !== female.plant));
+  const isOwn = ({ plant }: MaleBud): boolean => plant === female.plant && !female.stand;
+  const others = new Set(donors.filter((male) => !isOwn(male)).map(({ plant }) => plant));
   const crossed = female.father !== female.variety;
   if (others.size > 0) reasons.push(reason(crossed ? 'fatherPlants' : 'otherPlants', { count: others.size }));
-  if (donors.some(({ plant }) => plant === female.plant)) {
+  if (donors.some(isOwn)) {
     reasons.push(reason(female.ownPollen === 'allowed' ? 'ownPlantAllowed' : 'ownPlantLastResort'));
   }
   const shared = donors.filter(({ bloom, standing }) => !standing && uses.get(bloom)! > 1).length;

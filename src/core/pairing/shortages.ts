@@ -60,10 +60,10 @@ const countsOf = (males: readonly MaleBud[]): MaleCounts => ({
 function malesFor(female: FemaleBud, { all, forSeed, byPlant }: MaleCounts): number {
   const of = (plant: string): number =>
     (byPlant.get(plant) ?? []).filter((male) => isClean(male, female)).length;
-  const { plant, fathers, ownPollen } = female;
+  const { plant, fathers, ownPollen, stand } = female;
   if (fathers)
     return fathers.reduce((sum, father) => sum + (mayTake(female, { plant: father }) ? of(father) : 0), 0);
-  return (female.forSeed ? forSeed : all) - (ownPollen === 'never' ? of(plant) : 0);
+  return (female.forSeed ? forSeed : all) - (ownPollen === 'never' && !stand ? of(plant) : 0);
 }
 
 /**
@@ -72,8 +72,8 @@ function malesFor(female: FemaleBud, { all, forSeed, byPlant }: MaleCounts): num
  */
 function withoutPollen(females: readonly FemaleBud[], males: readonly MaleBud[]): number {
   // Those that may take the same are one node, and so are the males of a plant.
-  const wanting = groupBy(females, ({ plant, ownPollen, fathers, suspect = false }) =>
-    JSON.stringify([ownPollen === 'never' && plant, fathers, suspect]),
+  const wanting = groupBy(females, ({ plant, ownPollen, fathers, suspect = false, stand = false }) =>
+    JSON.stringify([ownPollen === 'never' && !stand && plant, fathers, suspect]),
   );
   const giving = groupBy(males, ({ plant }) => plant);
   const sink = 1 + wanting.size + giving.size;

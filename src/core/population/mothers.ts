@@ -38,8 +38,12 @@ const CHANCE = 0.95;
 /** Does its seed mostly come from its own pollen? */
 const isSelfer = (crop: CropId): boolean => cropOf(crop).pollenVector === 'self';
 
-/** Fewest mothers for a purpose. */
-function requiredMothers(crop: CropId, purpose: Purpose): Span | undefined {
+/**
+ * Mothers wanted for a purpose, the fewest and a better number; `undefined` where none are.
+ *
+ * @example requiredMothers('pepo', 'seedToKeep') // [5, 10]
+ */
+export function requiredMothers(crop: CropId, purpose: Purpose): Span | undefined {
   const { any, keep, conserve } = cropOf(crop).mothers;
   switch (purpose) {
     case 'eat':

@@ -1,6 +1,8 @@
 import { fruitsOf } from '../fruit/fruits';
 import type { Fact } from '../journal/entry';
+import { flowersDue } from '../due/flowersDue';
 import { fatheredBefore } from '../pairing/fatheredBefore';
+import { pairFlowers } from '../pairing/pairFlowers';
 import { begin, YARD, type Phone } from '@testing/yard';
 import { purityOf } from '../purity/purityOf';
 import { populationSoFar } from './populationSoFar';
@@ -52,6 +54,58 @@ const soFar = ({ journal }: Phone, candidates: readonly string[] = []) =>
 test('plants that all bear and father alike count as many as they are', () => {
   const ring = PLANTS.map((mother, i) => [mother, PLANTS[(i + 1) % PLANTS.length]!] as const);
   expect(soFar(garden(ring))).toEqual({ fruits: 6, mothers: 6, fathers: 6, size: expect.closeTo(6, 9) });
+});
+
+/** A stand of corn that nobody numbers: an ear and a tassel on it, for each other. */
+function stand(ears: number): Phone {
+  const phone = begin([{ variety: 'v', crop: 'corn', ownPollen: 'never', plants: [] }]);
+  phone.say('2026-06-01T09:00:00Z', {
+    kind: 'plants.set',
+    body: { bed: 'bed-v', row: 1, variety: 'v', plants: [{ plant: 'S', place: 1, count: 60 }] },
+  });
+  const part = (sex: string): string => (sex === 'male' ? 'tassel' : 'ear');
+  for (let i = 0; i < ears; i += 1)
+    for (const sex of ['female', 'male'] as const)
+      phone.say('2026-07-18T19:00:00Z', {
+        kind: 'covered',
+        body: {
+          ...{ plant: 'S', day: DAY, method: sex === 'male' ? 'tasselBag' : 'shootBag' },
+          blooms: [{ bloom: `${sex}${i}`, sex, part: part(sex), code: sex === 'male' ? '' : `K${i}` }],
+        },
+      } as Fact);
+  return phone;
+}
+
+test('a stand gives pollen to its own ears, which are of other plants, and is as many parents as ears were worked', () => {
+  const phone = stand(4);
+  const { buds, shortages } = flowersDue(phone.journal, { day: DAY, outing: 'morning' });
+  expect(buds.females).toHaveLength(4);
+  expect(shortages.map(({ without }) => without)).toEqual([]);
+  const { pairs } = pairFlowers(buds.females, buds.males);
+  expect(pairs.map(({ donors }) => donors.length)).toEqual([1, 1, 1, 1]);
+  expect(pairs[0]!.reasons.map(({ code }) => code)).toEqual(['otherPlants']);
+  for (const { bloom, plant, donors } of pairs)
+    phone.say('2026-07-19T09:00:00Z', {
+      kind: 'pollinated',
+      body: {
+        ...{ bloom, plant, donors, found: 'shut', method: 'tasselBag', shutAgain: true, tagged: true },
+      },
+    });
+  expect(soFar(phone)).toMatchObject({ fruits: 4, mothers: 4, fathers: 4, size: expect.closeTo(8, 9) });
+  const judged = purityOf(phone.journal, YARD, phone.journal.all('bloom').get(pairs[0]!.bloom)!)!;
+  const pollen = judged.chain.find(({ link }) => link === 'cleanPollen')!;
+  expect(pollen.reasons[0]!.code).toBe('pollen.clean');
+});
+
+test('a stand is never more parents than it has plants', () => {
+  const phone = stand(2);
+  phone.say('2026-06-02T09:00:00Z', {
+    kind: 'plants.set',
+    body: { bed: 'bed-v', row: 1, variety: 'v', plants: [{ plant: 'S', place: 1, count: 2 }] },
+  });
+  for (const i of [0, 1]) phone.say('2026-07-19T09:00:00Z', pollinated('S', `female${i}`, ['S']));
+  const { mothers, fathers, size } = soFar(phone)!;
+  expect({ mothers, fathers, size }).toEqual({ mothers: 2, fathers: 2, size: expect.closeTo(2, 9) });
 });
 
 test('where mothers and fathers are apart it is 4·Nm·Nf/(Nm+Nf) [Wright 1931]', () => {

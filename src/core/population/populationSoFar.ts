@@ -22,7 +22,8 @@ export interface PopulationSoFar {
  * Mothers, fathers and effective size of a variety from the fruits whose seed may be kept: neither failed nor eaten, on a
  * plant that stands and is true, or harvested for seed. Each fruit is one share of seed
  * for its mother, and one of pollen, split evenly among the plants that gave it, as if each of them fathered as many
- * seeds; nobody can see which did. Fruits with pollen of another variety, or of plants that nobody named, are left out.
+ * seeds; nobody can see which did. Of a stand that nobody numbers each fruit is taken to be of another plant, and each
+ * portion of pollen. Fruits with pollen of another variety, or of plants that nobody named, are left out.
  *
  * @param fruits of the season, of any variety.
  * @param gradeOf how true the seed of a bloom is; what is not for seed does not count.
@@ -40,8 +41,10 @@ export function populationSoFar(
   const pollen = new Map<string, number>();
   const more = (of: Map<string, number>, plant: string, share: number): unknown =>
     of.set(plant, (of.get(plant) ?? 0) + share);
+  const nextOf = dealtOut(journal);
   let counted = 0;
-  for (const fruit of fruits) {
+  // In whatever order they come, the same are dealt out.
+  for (const fruit of fruits.toSorted((a, b) => (a.bloom.bloom < b.bloom.bloom ? -1 : 1))) {
     if (fruit.variety.variety !== variety) continue;
     const growing = fruit.histories.filter(({ failed, ended }) => failed === undefined && !ended).length;
     const fathers = fathersIn(journal, fruit);
@@ -49,8 +52,8 @@ export function populationSoFar(
     if (growing === 0 || fathers.length === 0 || !fathers.every(ofVariety)) continue;
     if (!mayBeKept(fruit) || gradeOf(fruit.bloom) === 'notForSeed') continue;
     counted += growing;
-    more(seed, fruit.plant.plant, growing);
-    for (const father of fathers) more(pollen, father, growing / fathers.length);
+    for (let each = 0; each < growing; each += 1) more(seed, nextOf(fruit.plant.plant, 'mother'), 1);
+    for (const father of fathers) more(pollen, nextOf(father, 'father'), growing / fathers.length);
   }
   if (counted === 0) return undefined;
   const sizeWith = (father?: string): number =>
@@ -62,7 +65,7 @@ export function populationSoFar(
         }),
       ),
     );
-  const [next] = [...new Set(candidates)]
+  const [next] = [...new Set(candidates.map((plant) => nextOf(plant, 'candidate')))]
     .map((plant) => ({ plant, size: sizeWith(plant) }))
     .sort((a, b) => b.size - a.size || (a.plant < b.plant ? -1 : 1));
   return {
@@ -70,7 +73,28 @@ export function populationSoFar(
     mothers: seed.size,
     fathers: pollen.size,
     size: sizeWith(),
-    ...(next && { next }),
+    ...(next && { next: { ...next, plant: next.plant.split(OF_STAND)[0]! } }),
+  };
+}
+
+/** Between the id of a stand and the number of one of its plants. */
+const OF_STAND = '#';
+
+/**
+ * One plant of a stand after another, as each ear is taken of another plant, and each tassel: who gets what nobody numbers. A
+ * plant by itself is always the same.
+ */
+function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'father' | 'candidate') => string {
+  const dealt = new Map<string, number>();
+  return (plant, as) => {
+    const count = journal.all('plant').get(plant)?.count ?? 1;
+    if (count === 1) return plant;
+    // Fathers from the other end: while there are enough none is both.
+    const at = as === 'mother' ? 'mother' : 'father';
+    const before = dealt.get(`${at}|${plant}`) ?? 0;
+    if (as !== 'candidate') dealt.set(`${at}|${plant}`, before + 1);
+    const number = before % count;
+    return `${plant}${OF_STAND}${at === 'mother' ? number : count - 1 - number}`;
   };
 }
 

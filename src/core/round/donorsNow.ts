@@ -7,7 +7,7 @@ import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
 import type { Bloom, Round } from '../journal/state';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { techniqueOf } from '../outing/technique';
-import { isMaleForSeed, mayTake, usesLeft, type FemaleBud, type MaleBud } from '../pairing/buds';
+import { isMaleForSeed, mayTake, usesLeft, type MaleBud, type Mother } from '../pairing/buds';
 import { isTainted } from '../purity/contact';
 import { donorsAt } from './operations/operations';
 import { stopsLeft } from './stopsLeft';
@@ -34,7 +34,7 @@ export function donorsNow(stop: PollinateStop, round: Round, journal: Journal): 
   const clean = candidates.filter((male) => (!forSeed || isMaleForSeed(male)) && !isDoubted(male));
   while (donors.length < stop.donors.length) {
     const unused = clean.filter(({ bloom }) => !donors.some((donor) => donor.bloom === bloom));
-    const next = unused.find(({ plant }) => plant !== stop.plant);
+    const next = unused.find(({ plant }) => mother.stand || plant !== stop.plant);
     // Rather her own plant's than none, rather one in doubt, and rather fruit without seed than none.
     const resort = donors.length === 0 ? (unused[0] ?? planned[0] ?? candidates[0]) : undefined;
     const taken = next ?? resort;
@@ -66,7 +66,7 @@ export function malesToPick(stop: PollinateStop, round: Round, journal: Journal)
 
 /** What a female needs of the males of her round. */
 interface NeededAt {
-  readonly mother: Pick<FemaleBud, 'plant' | 'ownPollen' | 'fathers' | 'suspect'>;
+  readonly mother: Mother;
   readonly forSeed: boolean;
   readonly wanted: number;
   readonly isFit: (donor: Donor) => boolean;
@@ -84,6 +84,7 @@ function neededAt(stop: PollinateStop, round: Round, journal: Journal): NeededAt
     ownPollen: meant?.ownPollen ?? 'lastResort',
     ...(meant?.fathers && { fathers: meant.fathers }),
     suspect: looksSuspect(stop.plant),
+    stand: isStand(journal, stop.plant),
   };
   const isUseless = (male: Bloom | undefined): boolean =>
     male !== undefined && (male.sex === 'male' ? male.spoiled !== undefined : isOutOfUse(male, round.day));
@@ -97,6 +98,10 @@ function neededAt(stop: PollinateStop, round: Round, journal: Journal): NeededAt
     (isDoubtfulType(journal.all('plant').get(plant) ?? {}) || isTainted(journal, bloom, round.day));
   return { mother, forSeed, wanted: meant ? techniqueOf(journal, meant).males : 1, isFit, isDoubted };
 }
+
+/** Its males are those of other plants of it. */
+const isStand = (journal: Journal, plant: string): boolean =>
+  (journal.all('plant').get(plant)?.count ?? 1) > 1;
 
 const isOffType = (journal: Journal, plant: string): boolean =>
   journal.all('plant').get(plant)?.removed?.why === 'offType';

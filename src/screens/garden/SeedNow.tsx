@@ -3,6 +3,9 @@ import { View } from 'react-native';
 import { fruitsOf } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
 import { isolationOf } from '@/core/planning/isolationOf';
+import { requiredMothers } from '@/core/population/mothers';
+import { populationSoFar, type PopulationSoFar } from '@/core/population/populationSoFar';
+import { purityOf } from '@/core/purity/purityOf';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import { seedStands } from '@/core/years/seedStands';
@@ -10,9 +13,22 @@ import { useView } from '@/data/hooks/useView';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { settleHref } from '../fruit/settleHref';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { GRADES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
+
+/** Who gave seed so far counts, not who stands in the bed. */
+function sayMothers({ crop, purpose }: Variety, { mothers, fathers }: PopulationSoFar, f: Format): string {
+  const so = `It comes of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}.`;
+  const wanted = requiredMothers(crop, purpose);
+  if (!wanted) return so;
+  const [least, most] = wanted;
+  const range = least === most ? f.number(least) : `${f.number(least)} to ${f.number(most)}`;
+  return mothers >= least
+    ? `${so} To keep the variety ${range} mothers are needed: there are enough.`
+    : `${so} To keep the variety ${range} mothers are needed: ${f.number(least - mothers)} more.`;
+}
 
 /** How the seed of a variety stands this season, and what would settle or better it; nothing before it has any fruit. */
 export function SeedNow({ variety }: { readonly variety: Variety }) {
@@ -22,7 +38,17 @@ export function SeedNow({ variety }: { readonly variety: Variety }) {
     const today = dayAt(now, garden.zone);
     const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
     const own = fruits.filter((fruit) => fruit.variety.variety === variety.variety);
-    return seedStands(journal, garden, own, isolationOf(journal, garden));
+    const isolation = isolationOf(journal, garden);
+    return {
+      ...seedStands(journal, garden, own, isolation),
+      parents: populationSoFar(
+        journal,
+        own,
+        variety.variety,
+        [],
+        (bloom) => purityOf(journal, garden, bloom, { isolationOf: isolation })?.grade,
+      ),
+    };
   });
   const grades = Object.keys(GRADES) as (keyof typeof GRADES)[];
   if (!stands || grades.every((grade) => stands.grades[grade] === 0)) return null;
@@ -35,6 +61,7 @@ export function SeedNow({ variety }: { readonly variety: Variety }) {
         Seed of this season
       </Text>
       <Text>{`Fruit that may give seed: ${said.join(', ')}.`}</Text>
+      {stands.parents ? <Text>{sayMothers(variety, stands.parents, f)}</Text> : null}
       {stands.toSettle.map(({ code, fruits }) => {
         const to = settleHref(code, variety);
         return (

@@ -37,7 +37,9 @@ const malesOf = (evidence: PurityEvidence): readonly Bloom[] =>
 function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   const { bloom } = evidence;
   const donors = donorsOf(evidence);
-  const selfed = donors.every(({ plant }) => plant === bloom.plant);
+  // Of a stand that nobody numbers it is another of its plants.
+  const isStand = (evidence.plants.get(bloom.plant)?.count ?? 1) > 1;
+  const selfed = !isStand && donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link(
     'cleanPollen',
