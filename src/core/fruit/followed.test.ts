@@ -3,7 +3,9 @@ import type { Fact } from '../journal/entry';
 import { purityOf } from '../purity/purityOf';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
+import { cohortId } from '../journal/cohort';
 import { controlsOf } from './controls';
+import { maybeSame } from './countedTwice';
 import { fruitsOf, looksDue, type Fruit } from './fruits';
 import { plantLoads } from './plantLoad';
 import { fruitSetRates } from './setRates';
@@ -112,4 +114,30 @@ test('a fruit that had set by itself is on its plant’s load and followed, and 
   expect(purityOf(phone.journal, YARD, phone.journal.all('bloom').get('K009')!)!.grade).toBe('notForSeed');
   const rates = fruitSetRates(followed(phone, 30).flatMap(({ histories }) => histories));
   expect(rates.pollinated).toBe(1);
+});
+
+test('a flower with a tag and those counted on its plant that day may be the same, until somebody says so', () => {
+  const phone = squash();
+  const bloom = (id: string) => phone.journal.all('bloom').get(id)!;
+  const names = (id: string) => maybeSame(phone.journal, bloom(id)).map((each) => each.bloom);
+  expect(names('K001')).toEqual([]);
+  const counted = cohortId({ plant: 'p1', day: DAY, part: 'flower', sex: 'female' });
+  phone.say(at(0, '06:00'), {
+    kind: 'pollinated',
+    body: {
+      ...{ bloom: counted, plant: 'p1', count: 2, after: [], donors: [{ plant: 'p2', bloom: '' }] },
+      ...{ found: 'open', method: 'maleFlower', shutAgain: false, tagged: false },
+    },
+  });
+  expect(names('K001')).toEqual([counted]);
+  expect(names(counted)).toEqual(['K001']);
+  const flowers = () => followed(phone, 1).reduce((sum, { count }) => sum + count, 0);
+  // With the two controls.
+  expect(flowers()).toBe(5);
+  phone.say(at(1), { kind: 'tagged', body: { bloom: 'K001', of: counted, plant: 'p1', code: 'K001' } });
+  expect(names('K001')).toEqual([]);
+  expect(names(counted)).toEqual([]);
+  expect(flowers()).toBe(4);
+  // It got the open flower's pollen too: the worse counts.
+  expect(pollen(phone, 'K001')).toMatch(/^(broken|doubtful|unknown)/);
 });

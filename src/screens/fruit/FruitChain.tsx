@@ -1,0 +1,112 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { remediesFor, settlesFor } from '@/core/purity/remedies';
+import type { Purity } from '@/core/purity/fruitPurity';
+import type { OneFruit } from './oneFruit';
+import type { Link } from '@/core/purity/chain';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { ListRow } from '@/ui/parts/ListRow';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { GRADES, LINKS, LINK_STATES } from '../words/names';
+import { sayReason } from '../words/reasons/morning';
+import { settleHref } from './settleHref';
+
+/** Of a cross: is it the one that was meant? */
+const sayGrade = ({ grade, cross }: Purity): string =>
+  cross && grade === 'true'
+    ? 'A true cross'
+    : cross && grade === 'unproven'
+      ? 'A cross, not proven'
+      : GRADES[grade];
+
+/** The chain from the seed sown to the tag on the stalk, and its weakest link. */
+export function FruitChain({ view }: { readonly view: OneFruit }) {
+  const { purity, eaten, fruit } = view;
+  const f = useFormat();
+  if (fruit.history.followed === 'control')
+    return <Text tone="soft">A control: nothing is judged of its seed.</Text>;
+  if (eaten) return <Text tone="soft">Grown to eat: nothing is judged of its seed.</Text>;
+  const remedies = purity ? remediesFor(purity) : [];
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        {purity ? `${sayGrade(purity)}${purity.soFar ? ', so far' : ''}` : 'Purity not known'}
+      </Text>
+      {purity?.weakest && purity.weakest.state !== 'pending' ? (
+        <Text>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Text>
+      ) : null}
+      {purity?.chain.map((link) => (
+        <ChainLink key={link.link} link={link} />
+      ))}
+      <Settles view={view} purity={purity} />
+      {remedies.length > 0 ? (
+        <View style={{ gap: SPACE.xs, marginTop: SPACE.m }}>
+          <Text variant="strong">What would have made it better</Text>
+          {remedies.map((remedy) => (
+            <Text key={remedy.code}>{sayReason(remedy, f)}</Text>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** What would settle what nobody noted, a tap away where a page of its own holds it. */
+function Settles({
+  view: { fruit },
+  purity,
+}: {
+  readonly view: OneFruit;
+  readonly purity: Purity | undefined;
+}) {
+  const f = useFormat();
+  const router = useRouter();
+  const settles = purity ? settlesFor(purity) : [];
+  if (!purity || settles.length === 0) return null;
+  const { variety, bloom } = fruit;
+  const notLooked = purity.chain
+    .flatMap(({ reasons }) => reasons)
+    .find(({ code }) => code === 'guard.notLooked');
+  const asked = {
+    metres: String(notLooked?.params['metres'] ?? ''),
+    day: bloom.day ?? bloom.keptOn ?? '',
+  };
+  return (
+    <View style={{ marginTop: SPACE.m }}>
+      <Text variant="strong">What would settle it</Text>
+      {settles.map((settle) => {
+        const to = settleHref(settle.code, variety, asked);
+        return (
+          <ListRow
+            key={settle.code}
+            title={sayReason(settle, f)}
+            {...(to && { onPress: () => router.push(to) })}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+const CHAIN_GLYPHS = {
+  holds: 'coverShut',
+  pending: 'coverOpen',
+  unknown: 'coverOpen',
+  doubtful: 'warn',
+  broken: 'warn',
+} as const;
+
+function ChainLink({ link }: { readonly link: Link }) {
+  const f = useFormat();
+  const bad = link.state === 'broken' || link.state === 'doubtful';
+  return (
+    <ListRow
+      glyph={<Glyph name={CHAIN_GLYPHS[link.state]} size={24} tone={bad ? 'rust' : 'ink'} />}
+      tone={bad ? 'rust' : 'ink'}
+      title={`${LINKS[link.link]}: ${LINK_STATES[link.state]}`}
+      note={link.reasons.map((reason) => sayReason(reason, f)).join(' ')}
+    />
+  );
+}

@@ -1,0 +1,59 @@
+import { controlsOf, type Controls } from '@/core/fruit/controls';
+import { maybeSame } from '@/core/fruit/countedTwice';
+import { fruitOf, type Fruit } from '@/core/fruit/fruits';
+import { dayAt } from '@/core/time/calendar';
+import { isolationOf } from '@/core/planning/isolationOf';
+import { purityOf } from '@/core/purity/purityOf';
+import { fatherPlants } from '@/core/journal/pollinations';
+import { plantLabel } from '@/core/records/plantLabel';
+import { wantsSeed } from '@/core/crops/variety';
+import { meantOf } from '@/core/journal/matingOf';
+import type { Bloom } from '@/core/journal/state';
+import type { Purity } from '@/core/purity/fruitPurity';
+import { useView } from '@/data/hooks/useView';
+import { sayPlace } from '../words/places';
+
+/** A fruit as its page shows it. */
+export interface OneFruit {
+  readonly fruit: Fruit;
+  readonly purity: Purity | undefined;
+  /** It is for the kitchen, and nothing is judged of its seed. */
+  readonly eaten: boolean;
+  readonly where: string;
+  readonly donors: readonly string[];
+  /** What may be the same flower. */
+  readonly same: readonly Bloom[];
+  /** Of its variety, what was left without pollen. */
+  readonly controls: Controls;
+  readonly zone: string;
+  /** Of a cross: `mother × father`. */
+  readonly parents: string | undefined;
+}
+
+/** `undefined` where no such flower is followed here. */
+export const useOneFruit = (id: string): OneFruit | undefined =>
+  useView<OneFruit | null>('one-fruit', [id], ({ store: { journal }, garden, now }) => {
+    const flower = journal.all('bloom').get(id);
+    const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
+    if (!fruit) return null;
+    const purity = purityOf(journal, garden, fruit.bloom, {
+      isolationOf: isolationOf(journal, garden),
+    });
+    const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
+    return {
+      fruit,
+      purity,
+      eaten:
+        !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
+      parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
+      where: sayPlace(journal, fruit.plant),
+      donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
+      same: maybeSame(journal, fruit.bloom),
+      controls: controlsOf(journal, fruit.variety.variety, garden.zone),
+      zone: garden.zone,
+    };
+  }) ?? undefined;
+
+/** Whoever harvested it for seed, or left it to set for seed, wants to know how pure that is. */
+const isKeptForSeed = ({ harvest, keptOn }: Bloom): boolean =>
+  harvest?.use === 'seed' || keptOn !== undefined;
