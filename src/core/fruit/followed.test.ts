@@ -1,6 +1,8 @@
-import { begin, YARD, type Phone } from '@testing/yard';
+import { begin, Phone, YARD } from '@testing/yard';
 import type { Fact } from '../journal/entry';
+import type { LinkName } from '../purity/chain';
 import { purityOf } from '../purity/purityOf';
+import { saidBy } from '../purity/saidBy';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import { cohortId } from '../journal/cohort';
@@ -91,6 +93,23 @@ test('a covered control that sets puts the seed of its batch in doubt; one that 
     },
   });
   expect(controlsOf(phone.journal, 'v', YARD.zone)).toMatchObject({ looked: 1, set: 0 });
+});
+
+test('each link is told by whom and when', () => {
+  const phone = squash();
+  const other = new Phone('b').hear(phone);
+  other.say(at(3), { kind: 'looked', body: { bloom: 'K001', seen: 'growing' } });
+  other.say(at(4), { kind: 'looked', body: { bloom: 'K001', seen: 'growing', tag: 'hardToRead' } });
+  phone.hear(other);
+  const by = (link: LinkName): string[] =>
+    saidBy(phone.journal, phone.journal.all('bloom').get('K001')!, link).map(
+      ({ kind, device, at: when }) => `${kind} ${device} ${when.slice(5, 16)}`,
+    );
+  expect(by('cover')).toEqual(['covered a 07-18T18:00']);
+  expect(by('cleanPollen')).toEqual(['covered a 07-18T18:00', 'pollinated a 07-19T05:00']);
+  expect(by('tag')).toEqual(['pollinated a 07-19T05:00', 'looked b 07-23T05:00']);
+  expect(by('seedSource')).toEqual(['variety.described a 05-01T09:00']);
+  expect(by('plants')).toEqual([]);
 });
 
 test('of what sets without pollen a control tells nothing', () => {

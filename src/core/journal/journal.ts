@@ -97,6 +97,11 @@ export class Journal implements GardenView {
     return undefined;
   }
 
+  /** What the entries in force say of a subject, in order. */
+  entriesAbout(type: SubjectType, id: string): readonly Entry[] {
+    return this.#liveEntries(type, id, this.#subjects[type].entriesOf(id));
+  }
+
   /** Is there any of that type? Cheaper than to ask how many. */
   hasAny(type: SubjectType): boolean {
     return this.#subjects[type].hasAny();

@@ -209,6 +209,11 @@ export class SubjectMap<T> implements ReadonlyMap<string, T> {
     return undefined;
   }
 
+  /** What was filed under a subject, in order; none where nothing was. */
+  entriesOf(id: string): readonly Entry[] {
+    return this.#settled(id)?.entries ?? [];
+  }
+
   forEach(each: (state: T, id: string, map: ReadonlyMap<string, T>) => void): void {
     for (const [id, state] of this) each(state, id, this);
   }

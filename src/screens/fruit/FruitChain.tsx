@@ -2,12 +2,14 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { remediesFor, settlesFor } from '@/core/purity/remedies';
 import type { Purity } from '@/core/purity/fruitPurity';
-import type { OneFruit } from './oneFruit';
+import type { OneFruit, Saying } from './oneFruit';
+import { dayAt, toMs } from '@/core/time/calendar';
 import type { Link } from '@/core/purity/chain';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { GRADES, LINKS, LINK_STATES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
@@ -38,7 +40,7 @@ export function FruitChain({ view }: { readonly view: OneFruit }) {
         <Text>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Text>
       ) : null}
       {purity?.chain.map((link) => (
-        <ChainLink key={link.link} link={link} />
+        <ChainLink key={link.link} link={link} said={view.said.get(link.link) ?? []} zone={view.zone} />
       ))}
       <Settles view={view} purity={purity} />
       {remedies.length > 0 ? (
@@ -98,7 +100,31 @@ const CHAIN_GLYPHS = {
   broken: 'warn',
 } as const;
 
-function ChainLink({ link }: { readonly link: Link }) {
+/** More entries are told by their number. */
+const MOST_SAID = 3;
+
+/** By which entries: when, and on which device. */
+function sayBy(said: readonly Saying[], zone: string, f: Format): string {
+  if (said.length === 0) return '';
+  const shown = said
+    .slice(-MOST_SAID)
+    .map(
+      ({ at, device }) =>
+        `${f.shortDay(dayAt(toMs(at), zone))} ${f.time(toMs(at))}${device === undefined ? '' : ` (${device})`}`,
+    );
+  const more = said.length > MOST_SAID ? `, and ${f.number(said.length - MOST_SAID)} before` : '';
+  return `Noted ${shown.join(', ')}${more}.`;
+}
+
+function ChainLink({
+  link,
+  said,
+  zone,
+}: {
+  readonly link: Link;
+  readonly said: readonly Saying[];
+  readonly zone: string;
+}) {
   const f = useFormat();
   const bad = link.state === 'broken' || link.state === 'doubtful';
   return (
@@ -106,7 +132,7 @@ function ChainLink({ link }: { readonly link: Link }) {
       glyph={<Glyph name={CHAIN_GLYPHS[link.state]} size={24} tone={bad ? 'rust' : 'ink'} />}
       tone={bad ? 'rust' : 'ink'}
       title={`${LINKS[link.link]}: ${LINK_STATES[link.state]}`}
-      note={link.reasons.map((reason) => sayReason(reason, f)).join(' ')}
+      note={[...link.reasons.map((reason) => sayReason(reason, f)), sayBy(said, zone, f)].join(' ')}
     />
   );
 }

@@ -3,6 +3,10 @@ import { maybeSame } from '@/core/fruit/countedTwice';
 import { fruitOf, type Fruit } from '@/core/fruit/fruits';
 import { dayAt } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
+import type { LinkName } from '@/core/purity/chain';
+import type { Journal } from '@/core/journal/journal';
+import type { Instant } from '@/core/time/types';
+import { saidBy } from '@/core/purity/saidBy';
 import { purityOf } from '@/core/purity/purityOf';
 import { fatherPlants } from '@/core/journal/pollinations';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -13,6 +17,18 @@ import type { Purity } from '@/core/purity/fruitPurity';
 import { useView } from '@/data/hooks/useView';
 import { sayPlace } from '../words/places';
 
+/** An entry that says something: when, and on which device, where there are several. */
+export interface Saying {
+  readonly id: string;
+  readonly at: Instant;
+  readonly device: string | undefined;
+}
+
+const deviceName = (journal: Journal, device: string): string | undefined => {
+  const devices = journal.all('device');
+  return devices.size > 1 ? devices.get(device)?.name : undefined;
+};
+
 /** A fruit as its page shows it. */
 export interface OneFruit {
   readonly fruit: Fruit;
@@ -21,6 +37,8 @@ export interface OneFruit {
   readonly eaten: boolean;
   readonly where: string;
   readonly donors: readonly string[];
+  /** What each link is judged by. */
+  readonly said: ReadonlyMap<LinkName, readonly Saying[]>;
   /** What may be the same flower. */
   readonly same: readonly Bloom[];
   /** Of its variety, what was left without pollen. */
@@ -48,6 +66,16 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
       parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
+      said: new Map(
+        purity?.chain.map(({ link }) => [
+          link,
+          saidBy(journal, fruit.bloom, link).map(({ id, at, device }): Saying => ({
+            id,
+            at,
+            device: deviceName(journal, device),
+          })),
+        ]),
+      ),
       same: maybeSame(journal, fruit.bloom),
       controls: controlsOf(journal, fruit.variety.variety, garden.zone),
       zone: garden.zone,
