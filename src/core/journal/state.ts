@@ -155,6 +155,13 @@ export interface Picked {
   readonly entry: string;
 }
 
+/** A cover that came off: when that was noted, how it was found, and the day on which it happened where that is known. */
+export interface Uncovering {
+  readonly at: Instant;
+  readonly found: CoverFinding;
+  readonly day?: Day;
+}
+
 /** Two devices recorded one flower: both entries stay, both count as evidence, and the grower is told. */
 export interface Conflict {
   readonly believed: string;
@@ -197,8 +204,10 @@ export interface Bloom {
   readonly day: Day | undefined;
   readonly cover?: { readonly method: CoverMethod; readonly at: Instant };
   readonly emasculated?: { readonly at: Instant };
-  /** The cover came off: when that was noted, how it was found, and the day on which it happened where that is known. */
-  readonly uncovered?: { readonly at: Instant; readonly found: CoverFinding; readonly day?: Day };
+  /** The cover came off: the worst of what was found. */
+  readonly uncovered?: Uncovering;
+  /** All that was found of that, where it is more than one. */
+  readonly uncoverings?: readonly Uncovering[];
   /** When its pollen was taken: a male once, what bears as well on several days. */
   readonly picked?: Picked;
   readonly pickedBefore?: readonly Picked[];

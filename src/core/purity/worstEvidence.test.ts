@@ -48,6 +48,15 @@ const missed = (why: 'hole' | 'insect' | 'wilted' | 'notFound'): Fact => ({
   body: { bloom: 'f', plant: 'p1', round: 'r', stop: 's', why },
 });
 
+const uncovered = (found: 'whole' | 'torn', day: string): Fact => ({
+  kind: 'uncovered',
+  body: { bloom: 'f', plant: 'p1', found, day },
+});
+const picked = (why: 'hole' | 'notFound'): Fact => ({
+  kind: 'picked',
+  body: { round: 'r', stop: 's', plant: 'p2', blooms: [], spoiled: [{ bloom: 'm', why }] },
+});
+
 /** A clean flower: covered, pollinated by a covered male of its variety, tagged. */
 function clean(): Phone {
   const phone = begin([{ variety: 'v', crop: 'maxima', plants: ['p1', 'p2', 'p3', 'p4'] }]);
@@ -70,6 +79,13 @@ test('clean, seen at harvest, it is true to type', () => {
   const phone = clean();
   phone.say(at(900), harvested(true, true));
   expect(judged(phone)).toMatchObject({ grade: 'true', soFar: false });
+});
+
+test('who marks a flower that has its cover already takes nothing off', () => {
+  const phone = clean();
+  const mark = covered('p1', 'f', 'female') as Extract<Fact, { kind: 'covered' }>;
+  phone.say('2026-07-18T18:30:00Z', { ...mark, body: { ...mark.body, method: 'none' } });
+  expect(judged(phone).grade).toBe('true');
 });
 
 describe('good news does not heal', () => {
@@ -98,6 +114,18 @@ describe('good news does not heal', () => {
       [removed('p2', 'offType'), removed('p2', 'died'), harvested(true, true)],
       'notForSeed',
       'plants.fatherOffType',
+    ],
+    [
+      'a cover taken off that day, and said to be torn as well',
+      [uncovered('whole', DAY), uncovered('torn', DAY), harvested(true, true)],
+      'notForSeed',
+      'closed.offTooEarly',
+    ],
+    [
+      'a male with a hole, and not found by another',
+      [picked('hole'), picked('notFound'), harvested(true, true)],
+      'notForSeed',
+      'pollen.spoiled',
     ],
     [
       'males named once, and not',

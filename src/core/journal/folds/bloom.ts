@@ -195,8 +195,9 @@ function readCovered({ at, body }: EntryOf<'covered'>, bloom: Mutable<Bloom>): v
   bloom.code = named.code;
   bloom.part = named.part ?? 'flower';
   if (named.role) bloom.role = named.role;
-  // A bag over the tape covers what was covered already.
-  const before = bloom.cover && bloom.cover.method !== 'none' && !bloom.uncovered ? bloom.cover : undefined;
+  // A bag over the tape covers what was covered already, and who only marked it took nothing off.
+  const before = bloom.cover && bloom.cover.method !== 'none' ? bloom.cover : undefined;
+  if (before && body.method === 'none') return;
   bloom.cover = { method: body.method, at: before && before.at < at ? before.at : at };
 }
 
@@ -233,6 +234,7 @@ function readRemoved({ at, body }: EntryOf<'removed'>, { bloom }: Draft): void {
 function readUncovered(entry: EntryOf<'uncovered'>, bloom: Mutable<Bloom>): void {
   const [was, is] = [bloom.uncovered, uncoveredOf(entry)];
   if (was) {
+    bloom.uncoverings = [...(bloom.uncoverings ?? [was]), is];
     const worse = COVER_FINDINGS.indexOf(is.found) - COVER_FINDINGS.indexOf(was.found);
     if (worse < 0 || (worse === 0 && (is.day ?? LAST_DAY) >= (was.day ?? LAST_DAY))) return;
   }
@@ -246,7 +248,8 @@ const LAST_DAY = '9999';
 function readSpoilings({ bloom, reports, spoilings }: Draft): void {
   for (const { why, entry } of spoilings) {
     if (why === 'notYet' || bloom.sex !== 'male') reports.push(reportOf(entry, why));
-    else bloom.spoiled = { why, at: entry.at, entry: entry.id };
+    // Who did not find it says nothing of what somebody else found.
+    else if (why !== 'notFound' || !bloom.spoiled) bloom.spoiled = { why, at: entry.at, entry: entry.id };
   }
 }
 

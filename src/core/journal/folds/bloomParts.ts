@@ -1,7 +1,7 @@
 import type { Counting } from '../cohort';
 import type { EntryOf } from '../entry';
 import type { MissedReason } from '../kinds/roundBodies';
-import type { Bloom, Look, Missed, Pollination } from '../state';
+import type { Look, Missed, Pollination, Uncovering } from '../state';
 
 /** A state while its entries are read. */
 export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
@@ -58,10 +58,7 @@ export const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
   after: body.after ?? NONE,
 });
 
-export const uncoveredOf = ({
-  at,
-  body: { found, day },
-}: EntryOf<'uncovered'>): NonNullable<Bloom['uncovered']> => ({
+export const uncoveredOf = ({ at, body: { found, day } }: EntryOf<'uncovered'>): Uncovering => ({
   at,
   found,
   ...(day !== undefined && { day }),

@@ -5,6 +5,7 @@ import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
 import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
+import { uncoveringsOf } from './cover';
 import { isCross, isOwnInstead } from '../ownInstead';
 
 /** Whose pollen came, and how it was kept: the worst of all that is known of any of it. */
@@ -126,10 +127,11 @@ const foundOfFlowersBefore = ({ visitedBefore, guardsOf }: PurityEvidence): Link
   );
 
 /** Was the cover of what gave pollen off before it gave any? */
-const wasOffBeforeUse = ({ bloom: id, uncovered }: Bloom, pollinations: readonly Pollination[]): boolean =>
-  uncovered !== undefined &&
-  pollinations.some(
-    ({ at, donors }) => toMs(uncovered.at) < toMs(at) && donors.some(({ bloom }) => bloom === id),
+const wasOffBeforeUse = (male: Bloom, pollinations: readonly Pollination[]): boolean =>
+  uncoveringsOf(male).some((off) =>
+    pollinations.some(
+      ({ at, donors }) => toMs(off.at) < toMs(at) && donors.some(({ bloom }) => bloom === male.bloom),
+    ),
   );
 
 const isGuarded = (male: Bloom, guardsOf: PurityEvidence['guardsOf']): boolean =>

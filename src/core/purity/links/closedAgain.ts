@@ -2,15 +2,14 @@ import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { MS_PER_MINUTE, toMs } from '../../time/calendar';
 import { type Link, link, type PurityEvidence, worstOf } from '../chain';
-import { wasUncoveredBefore } from './cover';
+import type { Uncovering } from '../../journal/state';
+import { uncoveringsOf, wasBefore } from './cover';
 
 /**
  * What the cover did after the last pollen. Off on a day on which the bloom could still take pollen it let insects in;
  * where nobody knows the day, it may have been then.
  */
-function stayedShut({ bloom, receptiveUntil }: PurityEvidence): Link | undefined {
-  const { uncovered } = bloom;
-  if (!uncovered || wasUncoveredBefore(bloom)) return undefined;
+function stayedShut({ bloom, receptiveUntil }: PurityEvidence, uncovered: Uncovering): Link {
   const last = pollinationsOf(bloom).at(-1);
   const from = last?.day ?? bloom.day;
   const found = { found: uncovered.found };
@@ -35,13 +34,14 @@ export function closedAgainLink(evidence: PurityEvidence): Link {
   const pollinations = pollinationsOf(bloom);
   if (bloom.role === 'open') return link('closedAgain', 'broken', reason('closed.leftOpen'));
   if (pollinations.length === 0) return link('closedAgain', 'pending', reason('pollination.notYet'));
-  const after = stayedShut(evidence);
+  const after = uncoveringsOf(bloom).filter((each) => !wasBefore(each, bloom));
   const exposed = wasExposed(evidence);
   const leftOpen = pollinations.some(({ shutAgain }) => !shutAgain);
   return worstOf([
     ...(leftOpen ? [link('closedAgain', 'broken', reason('closed.leftOpen'))] : []),
     ...(exposed ? [exposed] : []),
-    after ?? link('closedAgain', 'holds', reason('closed.atOnce')),
+    ...after.map((each) => stayedShut(evidence, each)),
+    ...(after.length === 0 ? [link('closedAgain', 'holds', reason('closed.atOnce'))] : []),
   ]);
 }
 
