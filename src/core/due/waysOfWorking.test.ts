@@ -499,7 +499,11 @@ test('11. a cage opened on alternate days, and a flower guarded by distance only
   on.isolationOf = isolationOf(journal, YARD);
   expect(link(journal, 'alone', 'cover', on)).toBe('holds: guard.distance');
   expect(purity(journal, 'alone', on).grade).toBe('true');
-  // Distance is judged for each variety: where others stand next to it, it guards nothing.
+  // Distance is judged for each variety: where others stand next to it and flower, it guards nothing.
+  expect(link(journal, 'open', 'cover', on)).toBe('unknown: guard.notNoted');
+  const { variety } = journal.all('plant').get('q1')!;
+  phone.say(`${both}T20:00:00Z`, { kind: 'flowering.seen', body: { variety, day: both } });
+  on.isolationOf = isolationOf(journal, YARD);
   expect(link(journal, 'open', 'cover', on)).toBe('broken: cover.none');
 });
 

@@ -153,7 +153,9 @@ export function isolationVerdictOn(
     });
     const source = sourceOf(question, candidate);
     const flowered = isolatedBy === 'distance' ? undefined : shedOn(source, day, apart);
-    const byTime = flowered === undefined ? isolatedBy : flowered ? 'nothing' : 'time';
+    // What is only expected of its flowering proves nothing, either way.
+    const byTime =
+      isolatedBy === 'distance' ? isolatedBy : flowered ? ('nothing' as const) : ('time' as const);
     return {
       id: source.id,
       compatibility: candidate.compatibility,

@@ -68,8 +68,10 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
     const sowing = sowingOf(sown, season);
     const first = sowing ? addDays(sowing.day, 1) : season.from;
     const ofSeason = (days: Iterable<Day>): Day[] => daysWithin(new Set(days), first, lastDay);
+    const firsts = noted.flatMap(({ flowered }) => flowered);
     const seen = {
-      days: ofSeason([...noted.flatMap(({ flowered }) => flowered), ...(marked.get(sown.planting) ?? [])]),
+      days: ofSeason([...firsts, ...(marked.get(sown.planting) ?? [])]),
+      firsts: ofSeason(firsts),
       over: ofSeason(noted.flatMap(({ over }) => over)),
     };
     const question = {

@@ -19,12 +19,22 @@ const sideBySide = (): Phone => {
   phone.say('2026-07-01T12:00:00Z', ...lookedAround('okra', '2026-06-01', '2026-07-15'));
   return phone;
 };
+/** In flower from the tenth of July on, as far as was seen. */
+const inFlower = (): Phone => {
+  const phone = sideBySide();
+  phone.say('2026-07-10T12:00:00Z', seen('w', '2026-07-10'));
+  phone.say('2026-07-25T11:00:00Z', {
+    kind: 'counted',
+    body: { plant: 'w1', day: '2026-07-25', open: { female: 2, male: 0 } },
+  });
+  return phone;
+};
 const seen = (variety: string, day: Day): Fact => ({ kind: 'flowering.seen', body: { variety, day } });
 const over = (variety: string, day: Day): Fact => ({ kind: 'flowering.over', body: { variety, day } });
 const verdict = ({ journal }: Phone, day: Day) => isolationOf(journal, YARD)('v', day)?.verdict;
 
 test('what was pulled out since was there on the flower’s day, and is no longer there after that', () => {
-  const phone = sideBySide();
+  const phone = inFlower();
   const on = (day: Day) => isolationOf(phone.journal, YARD)('v', day)?.verdict;
   expect(on('2026-07-20')).toBe('tooClose');
   phone.say('2026-07-25T12:00:00Z', remove('w1'));
@@ -35,7 +45,7 @@ test('what was pulled out since was there on the flower’s day, and is no longe
 });
 
 test('a fruit that set in the open before the neighbours went does not become pure by their going', () => {
-  const phone = sideBySide();
+  const phone = inFlower();
   const flower = (bloom: string, day: Day): void => {
     phone.say(`${day}T08:00:00Z`, {
       kind: 'pollinated',
@@ -107,11 +117,13 @@ describe('what is expected proves nothing', () => {
   test('after its last flower that was seen it goes on until somebody says it is over', () => {
     const phone = sideBySide();
     phone.say('2026-05-20T12:00:00Z', seen('w', '2026-05-20'), seen('w', '2026-06-10'));
-    expect(verdict(phone, '2026-07-01')).toBe('tooClose');
+    expect(verdict(phone, '2026-06-10')).toBe('tooClose');
+    expect(verdict(phone, '2026-07-01')).toBe('notNoted');
     expect(verdict(phone, DAY)).toBe('notNoted');
     phone.say('2026-06-20T12:00:00Z', over('w', '2026-06-20'));
     expect(verdict(phone, DAY)).toBe('isolated');
-    expect(verdict(phone, '2026-06-20')).toBe('tooClose');
+    // Of the day itself it says nothing.
+    expect(verdict(phone, '2026-06-20')).toBe('notNoted');
     // Who said so too early was mistaken.
     phone.say('2026-08-01T12:00:00Z', seen('w', '2026-08-01'));
     expect(verdict(phone, DAY)).toBe('tooClose');

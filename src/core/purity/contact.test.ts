@@ -32,6 +32,10 @@ function garden(): Phone {
     { variety: 'w', crop: 'pepo', plants: ['w1'] },
     { variety: 'c', crop: 'cucumber', plants: ['c1'] },
   ]);
+  phone.say('2026-07-18T17:00:00Z', {
+    kind: 'flowering.seen',
+    body: { variety: 'w', day: '2026-07-19' },
+  });
   for (const [plant, bloom] of [
     ['p1', 'K001'],
     ['p2', 'K002'],

@@ -57,11 +57,18 @@ const link = (phone: Phone, bloom: string, name: LinkName): string => {
   return `${state}: ${reasons[0]!.code}`;
 };
 
-/** Two varieties of a crop with three plants each; a covered female on v1 and a male on v2 and on w2. */
+/** The other variety was seen in flower on the day. */
+const inFlower = (phone: Phone): Phone => {
+  phone.say(at('03:00'), { kind: 'flowering.seen', body: { variety: 'w', day: DAY } });
+  return phone;
+};
+
+/** Two varieties of a crop with three plants each, both in flower; a covered female on v1 and a male on v2 and on w2. */
 function garden(crop: CropId = 'pepo'): Phone {
   const phone = begin(
     ['v', 'w'].map((variety) => ({ variety, crop, plants: [1, 2, 3].map((i) => `${variety}${i}`) })),
   );
+  inFlower(phone);
   phone.say(EVENING, covered('v1', 'f'));
   for (const variety of ['v', 'w'])
     phone.say(EVENING, covered(`${variety}2`, `m-${variety}`, { sex: 'male' }));
@@ -137,6 +144,7 @@ describe('a cage', () => {
         { variety: 'v', crop, plants: ['v1', 'v2'] },
         { variety: 'w', crop, plants: ['w1'] },
       ]);
+      inFlower(phone);
       phone.say('2026-07-10T09:00:00Z', cage(['v1', 'v2']));
       phone.say(at('08:30'), pollinated('v1', 'f', 'v2/m', OPEN));
       expect(link(phone, 'f', 'cover')).toBe(said);
@@ -148,6 +156,7 @@ describe('a cage', () => {
       { variety: 'v', crop: 'bottleGourd', plants: ['v1', 'v2'] },
       { variety: 'w', crop: 'bottleGourd', plants: ['w1'] },
     ]);
+    inFlower(phone);
     phone.say(set, cage(['v1', 'v2']));
     phone.say(at('20:40'), pollinated('v1', 'f', 'v2/m', OPEN));
     return phone;
@@ -254,6 +263,7 @@ describe('what was noted of a day’s opening rules that day', () => {
       { variety: 'v', crop: 'bottleGourd', plants: ['v1', 'v2'] },
       { variety: 'w', crop: 'bottleGourd', plants: ['w1'] },
     ]);
+    inFlower(phone);
     for (const [time, seen] of notes)
       phone.say(at(time), { kind: 'hours.seen', body: { crop: 'bottleGourd', day: DAY, seen } });
     phone.say(at(coveredAt), covered('v1', 'f'));
@@ -302,6 +312,7 @@ describe('a visit that is put right', () => {
       { variety: 'v', crop: 'pepo', plants: ['v1', 'v2'] },
       { variety: 'w', crop: 'pepo', plants: ['w1'] },
     ]);
+    inFlower(phone);
     phone.say(EVENING, ...visit(phone, 1));
     return phone;
   };
@@ -333,6 +344,21 @@ describe('a visit that is put right', () => {
   });
 });
 
+test('a neighbour’s flower that was counted a day later does not say that it had none before', () => {
+  const guard = (...facts: readonly Fact[]): string => {
+    const phone = begin(
+      ['v', 'w'].map((variety) => ({ variety, crop: 'okra' as const, plants: [`${variety}1`] })),
+    );
+    phone.say(at('12:00'), ...lookedAround('okra', DAY), ...facts);
+    phone.say(at('08:30'), pollinated('v1', 'f', 'v1/m', OPEN));
+    return link(phone, 'f', 'cover');
+  };
+  const later = addDays(DAY, 2);
+  const open = { female: 1, male: 0 };
+  expect(guard({ kind: 'counted', body: { plant: 'w1', day: later, open } })).toBe('unknown: guard.notNoted');
+  expect(guard({ kind: 'flowering.seen', body: { variety: 'w', day: later } })).toBe('holds: guard.distance');
+});
+
 test('a bag over the tape at ten covers what was covered the evening before', () => {
   const phone = garden();
   phone.say(at('04:30'), pollinated('v1', 'f', 'v2/m-v'));
@@ -340,6 +366,7 @@ test('a bag over the tape at ten covers what was covered the evening before', ()
   expect(link(phone, 'f', 'cover')).toBe('holds: cover.before');
   // What was only marked was not covered before.
   const marked = begin(['v', 'w'].map((variety) => ({ variety, crop: 'pepo', plants: [`${variety}1`] })));
+  inFlower(marked);
   marked.say(EVENING, covered('v1', 'f', { method: 'none' }));
   marked.say(at('10:00'), covered('v1', 'f'));
   expect(link(marked, 'f', 'cover')).toBe('broken: cover.late');

@@ -1,6 +1,6 @@
 import { reason, type Reason } from '../text/reason';
 import { type Purity } from './fruitPurity';
-import type { LinkState, PurityReason } from './chain';
+import type { Link, LinkState, PurityReason } from './chain';
 
 export type RemedyReason =
   | 'remedy.trueSeed'
@@ -101,7 +101,15 @@ const remediesOf = (
  * @example remediesFor(purityOfAFlowerLeftOpen) // [{ code: 'remedy.shutAtOnce', params: {} }]
  */
 export const remediesFor = (purity: Pick<Purity, 'chain'>): Reason<RemedyReason>[] =>
-  remediesOf(purity, ['broken', 'doubtful']);
+  remediesOf({ chain: [...purity.chain, ...lackingIn(purity)] }, ['broken', 'doubtful']);
+
+/** Of a link of which it is not known what stands in for its cover: what it lacks itself. */
+const lackingIn = ({ chain }: Pick<Purity, 'chain'>): Link[] =>
+  chain.flatMap((link): Link[] =>
+    link.state === 'unknown' && link.reasons.length > 1
+      ? [{ ...link, state: 'doubtful', reasons: link.reasons.slice(1) }]
+      : [],
+  );
 
 /**
  * What would settle what is not known of a fruit's seed, each once; nothing where all that can be known is.

@@ -8,13 +8,15 @@ import type { Day } from '../time/types';
 export interface SeenFlowering {
   /** Days on which anybody saw a flower, the earliest first. */
   readonly days: readonly Day[];
+  /** Those of them of which somebody said that it was the first flower: before them it had none. */
+  readonly firsts?: readonly Day[];
   /** Days after which somebody found no more, the earliest first. */
   readonly over: readonly Day[];
 }
 
 /** Between two sightings of one flowering no more days lie: after that it is another. Our default. */
 const SAME_FLOWERING_DAYS = 60;
-/** A first flower says that it was not in flower for so long before. Our default. */
+/** Who noted its first flower says that it was not in flower for so long before. Our default. */
 const FIRST_SPEAKS_DAYS = 100;
 /** Who found that it was over says so of so many days after it: then the next season comes. Our default. */
 const OVER_SPEAKS_DAYS = 150;
@@ -38,13 +40,18 @@ export function firstFlowering({ days, over }: SeenFlowering): {
 
 /**
  * Was it in flower on a day, or so near to it that its pollen counts? Only what was seen answers that: a flower on the
- * day, or one before and one after it; a first flower later; that it was over before.
+ * day, or one before and one after it; its first flower later, noted as that; that it was over before. A flower that was
+ * only counted later says nothing: nobody may have looked before.
  *
  * @param apart days between two flowerings from which they do not meet, 1 or more.
  * @returns `undefined` where nobody noted it.
- * @example wasInFlower({ days: ['2026-08-01'], over: [] }, '2026-07-19', 1) // false
+ * @example wasInFlower({ days: ['2026-08-01'], firsts: ['2026-08-01'], over: [] }, '2026-07-19', 1) // false
  */
-export function wasInFlower({ days, over }: SeenFlowering, day: Day, apart: number): boolean | undefined {
+export function wasInFlower(
+  { days, firsts = [], over }: SeenFlowering,
+  day: Day,
+  apart: number,
+): boolean | undefined {
   if (days.some((seen) => Math.abs(daysBetween(seen, day)) < apart)) return true;
   const before = days.findLast((seen) => seen <= day);
   const after = days.find((seen) => day <= seen);
@@ -55,8 +62,10 @@ export function wasInFlower({ days, over }: SeenFlowering, day: Day, apart: numb
     return apart <= since && since <= OVER_SPEAKS_DAYS && (before ?? '') <= end && !wentOn;
   });
   if (isOver) return false;
-  if (before === undefined)
-    return after !== undefined && daysBetween(day, after) <= FIRST_SPEAKS_DAYS ? false : undefined;
+  if (before === undefined) {
+    const first = firsts.find((noted) => day < noted);
+    return first !== undefined && daysBetween(day, first) <= FIRST_SPEAKS_DAYS ? false : undefined;
+  }
   return after !== undefined && daysBetween(before, after) <= SAME_FLOWERING_DAYS ? true : undefined;
 }
 
