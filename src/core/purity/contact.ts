@@ -22,6 +22,8 @@ export interface CarriedPollen {
 interface Touch {
   readonly female: Bloom;
   readonly pollination: Pollination;
+  /** When, UTC milliseconds. */
+  readonly ms: number;
 }
 
 /** Pollen on a brush is dead after this. Our default: as long as a morning's round. */
@@ -30,6 +32,16 @@ const DEAD_AFTER_MS = 6 * MS_PER_HOUR;
 const RECEPTIVE_DAYS = 10;
 /** A male is kept no longer, days. Our default. */
 const KEPT_DAYS = 3;
+
+const varietiesThen = perRevision(() => new Map<string, Variety | undefined>());
+
+/** What a plant was of on a day: asked of the same few plants for every touch of a morning. */
+function varietyThen(journal: Journal, plant: string, day: Day): Variety | undefined {
+  const known = varietiesThen(journal);
+  const key = `${day}|${plant}`;
+  if (!known.has(key)) known.set(key, grownThen(journal, plant, day)?.variety);
+  return known.get(key);
+}
 
 const isBrush = ({ method }: Pollination): boolean => method === 'brush' || method === 'swab';
 
@@ -45,29 +57,34 @@ function touchesOn(journal: Journal, day: Day): readonly Touch[] {
     const female = journal.all('pollen').size > 0 ? withCohortHistory(journal, raw) : raw;
     return pollinationsOf(female)
       .filter((each) => (each.day ?? female.day) === day)
-      .map((pollination) => ({ female, pollination }));
+      .map((pollination) => ({ female, pollination, ms: toMs(pollination.at) }));
   });
   days.set(day, touches);
   return touches;
 }
 
-/** What was touched on a day and on so many before it. */
-const touchesUpTo = (journal: Journal, day: Day, before: number): Touch[] =>
-  Array.from({ length: before + 1 }, (_, back) => touchesOn(journal, addDays(day, -back))).flat();
+/** By the last day and the days before it. */
+const touchesBySpan = perRevision(() => new Map<string, readonly Touch[]>());
+
+/** What was touched on a day and on so many before it, the latest first. */
+function touchesUpTo(journal: Journal, day: Day, before: number): readonly Touch[] {
+  const spans = touchesBySpan(journal);
+  const key = `${day}|${before}`;
+  const held = spans.get(key);
+  if (held) return held;
+  const touches = Array.from({ length: before + 1 }, (_, back) => touchesOn(journal, addDays(day, -back)))
+    .flat()
+    .sort((a, b) => b.ms - a.ms || (a.pollination.entry < b.pollination.entry ? 1 : -1));
+  spans.set(key, touches);
+  return touches;
+}
 
 /** Touches of the days up to one that came before a pollination, the latest first. */
 function touchedBefore(journal: Journal, pollination: Pollination, day: Day, days: number): Touch[] {
   const now = toMs(pollination.at);
-  return touchesUpTo(journal, day, days)
-    .filter(({ pollination: { at, entry } }) => {
-      const since = now - toMs(at);
-      return since > 0 || (since === 0 && entry < pollination.entry);
-    })
-    .sort(
-      (a, b) =>
-        toMs(b.pollination.at) - toMs(a.pollination.at) ||
-        (a.pollination.entry < b.pollination.entry ? 1 : -1),
-    );
+  return touchesUpTo(journal, day, days).filter(
+    ({ ms, pollination: { entry } }) => ms < now || (ms === now && entry < pollination.entry),
+  );
 }
 
 /** Rows that were brushed, by day. */
@@ -110,10 +127,8 @@ function rowsOfBrush(journal: Journal, pollination: Pollination, day: Day): RowT
 function touchesOfBrush(journal: Journal, pollination: Pollination, day: Day): Touch[] {
   if (!isBrush(pollination) || pollination.tool === 'clean') return [];
   const own = touchedBefore(journal, pollination, day, 1).filter(
-    ({ pollination: each }) =>
-      each.device === pollination.device &&
-      isBrush(each) &&
-      toMs(pollination.at) - toMs(each.at) <= DEAD_AFTER_MS,
+    ({ ms, pollination: each }) =>
+      each.device === pollination.device && isBrush(each) && toMs(pollination.at) - ms <= DEAD_AFTER_MS,
   );
   const cleaned = own.findIndex(({ pollination: { tool } }) => tool === 'clean');
   return cleaned < 0 ? own : own.slice(0, cleaned + 1);
@@ -138,7 +153,7 @@ export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen |
       noted ||= each.tool === 'used';
     }
     for (const { plant } of rowsOfBrush(journal, pollination, day)) {
-      const variety = grownThen(journal, plant, day)?.variety;
+      const variety = varietyThen(journal, plant, day);
       if (variety && isForeign(variety, own)) return { variety: variety.variety, noted };
     }
   }
@@ -149,7 +164,7 @@ export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen |
 const fathersOf = (journal: Journal, { donors }: Pollination, day: Day): Map<string, Variety> =>
   new Map(
     donors.flatMap(({ plant }) => {
-      const variety = grownThen(journal, plant, day)?.variety;
+      const variety = varietyThen(journal, plant, day);
       return variety ? [[variety.variety, variety] as const] : [];
     }),
   );
@@ -200,7 +215,7 @@ export function visitedBefore(journal: Journal, bloom: Bloom): readonly Bloom[] 
     ].filter(
       (female) =>
         female.bloom !== bloom.bloom &&
-        cross(grownThen(journal, female.plant, day)?.variety, grownThen(journal, bloom.plant, day)?.variety),
+        cross(varietyThen(journal, female.plant, day), varietyThen(journal, bloom.plant, day)),
     );
   });
 }

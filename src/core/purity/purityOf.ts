@@ -15,7 +15,7 @@ import { fatherPlants } from '../journal/pollinations';
 import { openedAsNoted } from '../opening/openedAsNoted';
 import { groupBy } from '../text/groupBy';
 import { daysBetween } from '../time/calendar';
-import { guardsOf, type IsolationOf } from './guards';
+import { type Guard, guardsOf, type IsolationOf } from './guards';
 import type { Day } from '../time/types';
 import { pollenCarriedTo, visitedBefore } from './contact';
 import { fruitPurity, type Purity } from './fruitPurity';
@@ -59,7 +59,12 @@ export function purityOf(
     fatherSources: fatherSourcesOf(journal, flower),
     beside,
     sharesTag: sharesTag(journal, raw),
-    guardsOf: (bloom) => guardsOf(journal, bloom, { isolationOf, opensOn }),
+    guardsOf: (bloom) => {
+      const known = guardsKnown(journal, isolationOf);
+      const held = known.get(bloom) ?? guardsOf(journal, bloom, { isolationOf, opensOn });
+      known.set(bloom, held);
+      return held;
+    },
     males: journal.all('bloom'),
     plants: plantsThen(journal, flower, beside),
     opensOn,
@@ -70,6 +75,20 @@ export function purityOf(
     receptiveUntil: flower.day === undefined ? undefined : lastReceptiveDay(crop, flower.day),
     pollenKeeps: pollenGoodFor(crop, protocolFor(crop, meant)),
   });
+}
+
+const NO_ISOLATION = {};
+const guardsByIsolation = perRevision(() => new WeakMap<object, WeakMap<Bloom, readonly Guard[]>>());
+
+/** What guards each bloom: asked again of the same males and of what was touched before for every flower of a morning. */
+function guardsKnown(
+  journal: Journal,
+  isolationOf: IsolationOf | undefined,
+): WeakMap<Bloom, readonly Guard[]> {
+  const all = guardsByIsolation(journal);
+  const held = all.get(isolationOf ?? NO_ISOLATION) ?? new WeakMap<Bloom, readonly Guard[]>();
+  all.set(isolationOf ?? NO_ISOLATION, held);
+  return held;
 }
 
 /** What a plant was sown from, as that was on the day of the flower; of several where it is in doubt. */
