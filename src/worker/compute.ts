@@ -3,6 +3,7 @@ import {
   type ForecastRequest,
   type OpeningForecast,
 } from '@/core/opening/forecastOpenings';
+import { reportsAbout, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
 import { planOuting, type OutingPlan, type OutingRequest } from '@/core/round/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
@@ -10,6 +11,7 @@ export const COMPUTE = {
   /** @param onProgress told what share of it is done, from 0 to 1. */
   planOuting: (request: OutingRequest, onProgress?: (share: number) => void): OutingPlan =>
     planOuting(request, { onProgress }),
+  reportsAbout: (plan: GardenPlan, whole: string | undefined): VarietyReport[] => reportsAbout(plan, whole),
   forecastOpenings: (request: ForecastRequest): OpeningForecast => forecastOpenings(request),
 };
 

@@ -42,9 +42,20 @@ export function dispersalOf({ crop, style }: Pick<GrownVariety, 'crop' | 'style'
 }
 
 /** For each variety, every source whose pollen can father seed on it. */
-export function candidatesOf({ varieties, outside }: IsolationQuestion): Candidate[][] {
+export function candidatesOf(question: IsolationQuestion): Candidate[][] {
+  const candidatesFor = candidatesIn(question);
+  return question.varieties.map((_, i) => candidatesFor(i));
+}
+
+/**
+ * Every source whose pollen can father seed on one variety, for each that is asked for.
+ *
+ * @example candidatesIn({ ...question, varieties: [squash] })(0) // []
+ */
+export function candidatesIn({ varieties, outside }: IsolationQuestion): (variety: number) => Candidate[] {
   const compatibleCrops = compatibleCropsAmong([...varieties, ...outside]);
-  return varieties.map((variety, i) => {
+  return (i) => {
+    const variety = varieties[i]!;
     if (variety.places.length === 0) return [];
     const compatible = compatibleCrops.get(variety.crop)!;
     const found: Candidate[] = [];
@@ -57,7 +68,7 @@ export function candidatesOf({ varieties, outside }: IsolationQuestion): Candida
       if (compatible.has(other.crop)) found.push(candidate('outside', index, variety, other));
     });
     return found;
-  });
+  };
 }
 
 /** The crops that cross with each crop, among those that are there. */

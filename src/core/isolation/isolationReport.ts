@@ -61,6 +61,8 @@ export interface IsolationReport {
   readonly reasons: readonly Reason<DistanceReason>[];
   /** The greatest first: not isolated before isolated, freely before rarely, near before far. */
   readonly risks: readonly CrossingRisk[];
+  /** How many there are in all, also of a report that names the greatest alone; and those that cross freely unhindered. */
+  readonly count: { readonly risks: number; readonly open: number };
   /**
    * Share of the seed that foreign pollen will father if the variety is left open; missing where it is only eaten and
    * no pollen changes that: nobody wants to know.
@@ -114,6 +116,7 @@ function reportOf(
     requiredMetres: required.metres,
     reasons: required.reasons,
     risks,
+    count: { risks: risks.length, open: risks.filter(isOpen).length },
     ...(matters && { outcrossing: sumOfRanges(bySource.filter((_, c) => !candidates[c]!.own)) }),
     methods:
       verdict === 'tooClose' || verdict === 'rareOnly'
@@ -184,6 +187,9 @@ function shedOn(source: GrownVariety | OutsideSource, day: Day, apart: number): 
   const between = daysBetweenFlowerings([day, day], source.flowering);
   return between === undefined ? undefined : between < apart;
 }
+
+const isOpen = ({ isolatedBy, compatibility }: CrossingRisk): boolean =>
+  isolatedBy === 'nothing' && compatibility.frequency === 'freely';
 
 function verdictOf(
   requiredMetres: number,

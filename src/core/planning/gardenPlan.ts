@@ -172,6 +172,26 @@ function isolationQuestion(
 const STRICTEST_FIRST: readonly Purpose[] = ['rareOrSold', 'seedToKeep', 'seedForFun', 'eat'];
 const shareOf = ({ isolation }: VarietyReport): number => isolation.outcrossing?.share ?? 0;
 
+/** Of the others no more risks are named: a list of what is at risk names the greatest. Our default. */
+const MOST_NAMED = 12;
+
+/**
+ * As `varietyReports`, with all risks of one variety and the greatest of the others: of hundreds of varieties that cross
+ * all would be tens of thousands.
+ *
+ * @param whole the variety of which all are wanted.
+ * @example reportsAbout(plan, 'v').find(({ variety }) => variety.variety === 'v').isolation.risks // all of them
+ */
+export const reportsAbout = (plan: GardenPlan, whole: string | undefined): VarietyReport[] =>
+  varietyReports(plan).map((report) =>
+    report.variety.variety === whole
+      ? report
+      : {
+          ...report,
+          isolation: { ...report.isolation, risks: report.isolation.risks.slice(0, MOST_NAMED) },
+        },
+  );
+
 /**
  * What there is to say of each variety, those most at risk first.
  *

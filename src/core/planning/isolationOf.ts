@@ -1,4 +1,4 @@
-import { candidatesOf, type Candidate } from '../isolation/candidates';
+import { candidatesIn, type Candidate } from '../isolation/candidates';
 import {
   isolationVerdictOn,
   worstIsolation,
@@ -28,7 +28,7 @@ export const verdictsOf = (reports: readonly VarietyReport[]): ReadonlyMap<strin
 /** A garden as it stood for some days. */
 interface Standing {
   readonly question: IsolationQuestion;
-  readonly candidates: readonly (readonly Candidate[])[];
+  readonly candidatesFor: (variety: number) => readonly Candidate[];
   readonly measured: Measurements;
 }
 
@@ -50,15 +50,15 @@ export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
     const held = seasons.get(from);
     if (held) return held;
     const { question } = gardenPlan(then, garden, asOf);
-    const made = { question, candidates: candidatesOf(question), measured: measureByTrees(question) };
+    const made = { question, candidatesFor: candidatesIn(question), measured: measureByTrees(question) };
     seasons.set(from, made);
     return made;
   };
   const verdictsIn = (then: GardenView, id: string, day: Day): readonly FlowerIsolation[] => {
-    const { question, candidates, measured } = standingIn(then, day);
+    const { question, candidatesFor, measured } = standingIn(then, day);
     return question.varieties.flatMap((each, variety) =>
       each.id === id
-        ? [isolationVerdictOn(question, measured, { variety, candidates: candidates[variety]!, day })]
+        ? [isolationVerdictOn(question, measured, { variety, candidates: candidatesFor(variety), day })]
         : [],
     );
   };

@@ -24,23 +24,23 @@ export function CalendarScreen() {
   const f = useFormat();
   const view = usePlan();
   if (!view) return null;
-  const flowering = floweringsOf(view.reports, view.outside);
-  const ordered = flowering.flatMap(({ id }) => view.reports.filter(({ planting }) => planting === id));
-  const unknown = view.reports.filter(({ flowering: known }) => !known);
+  const flowering = floweringsOf(view.varieties, view.outside);
+  const ordered = flowering.flatMap(({ id }) => view.varieties.filter(({ planting }) => planting === id));
+  const unknown = view.varieties.filter(({ flowering: known }) => !known);
   return (
     <Page
       title="When it flowers"
       ofAllYears
       aside={
         <Later>
-          {() => <SowingAdvice reports={view.reports} today={view.today} flowering={flowering} />}
+          {() => <SowingAdvice varieties={view.varieties} today={view.today} flowering={flowering} />}
         </Later>
       }
     >
       <GardenTabs here="/garden/calendar" />
       {flowering.length > 0 ? (
         <WithWidth>{(width) => <Bars view={view} flowering={flowering} width={width} f={f} />}</WithWidth>
-      ) : view.reports.length === 0 ? (
+      ) : view.varieties.length === 0 ? (
         <PlantFirst text="Nothing grows here yet. Once varieties are on the plan, this page says when each flowers, and when to sow." />
       ) : (
         <Text>It is not known yet when anything flowers. Say when a variety was sown.</Text>

@@ -34,14 +34,13 @@ export function CrossingScreen() {
   const wide = useWide();
   useSeesCrossing();
   if (!view) return null;
-  const atRisk = view.reports.filter(({ isolation }) => isolation.verdict === 'tooClose').length;
   return (
     <Page title="Crossing" ofAllYears aside={<Compatibilities view={view} f={f} />}>
       <GardenTabs here="/garden/crossing" />
-      {view.reports.length === 0 ? (
+      {view.varieties.length === 0 ? (
         <PlantFirst text="Nothing grows here yet. Once varieties are on the plan, this page says which of them cross, and what to do about it." />
       ) : (
-        <Text variant="strong">{summary(view, atRisk, f)}</Text>
+        <Text variant="strong">{summary(view, f)}</Text>
       )}
       {view.beds.length > 0 ? (
         <WithWidth>
@@ -61,13 +60,14 @@ export function CrossingScreen() {
         nothing were covered, outlined ones might.
       </Text>
       <View style={{ marginTop: SPACE.m }}>
-        {view.reports.map((report) => (
+        {view.varieties.map((planned) => (
           <VarietyRisk
-            key={report.planting}
-            report={report}
+            key={planned.planting}
+            planned={planned}
+            report={view.reports?.get(planned.planting)}
             nameOf={view.nameOf}
             onPress={() =>
-              router.push({ pathname: '/garden/variety', params: { id: report.variety.variety } })
+              router.push({ pathname: '/garden/variety', params: { id: planned.variety.variety } })
             }
           />
         ))}
@@ -76,9 +76,11 @@ export function CrossingScreen() {
   );
 }
 
-function summary({ reports }: PlanOfGarden, atRisk: number, f: Format): string {
+function summary({ reports, varieties }: PlanOfGarden, f: Format): string {
+  if (!reports) return 'Working out what crosses…';
+  const atRisk = [...reports.values()].filter(({ isolation }) => isolation.verdict === 'tooClose').length;
   if (atRisk === 0) return 'Nothing that is known of puts seed at risk.';
-  return `${f.count(atRisk, 'variety', 'varieties')} of ${f.number(reports.length)} will cross unless something is done.`;
+  return `${f.count(atRisk, 'variety', 'varieties')} of ${f.number(varieties.length)} will cross unless something is done.`;
 }
 
 function Compatibilities({ view, f }: { readonly view: PlanOfGarden; readonly f: Format }) {

@@ -1,6 +1,6 @@
 import type { PlanOfGarden } from './usePlan';
 import { View } from 'react-native';
-import type { VarietyReport } from '@/core/planning/gardenPlan';
+import type { PlannedVariety } from '@/core/planning/gardenPlan';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -11,19 +11,19 @@ import { sayGardenReason } from '../words/reasons/garden';
 
 export interface ReportProps {
   readonly view: PlanOfGarden;
-  readonly report: VarietyReport;
+  readonly planned: PlannedVariety;
 }
 
 /** Records that it flowers today, or that it is over, which corrects the estimate. */
-export function Flowered({ report, view }: ReportProps) {
+export function Flowered({ planned, view }: ReportProps) {
   const record = useRecord();
-  const { variety, flowering, seen } = report;
+  const { variety, flowering, seen } = planned;
   if (flowering?.by === 'seen') {
     if (seen.over.length > 0) return null;
     const body = {
       variety: variety.variety,
       // One of several sowings ends by itself.
-      ...(report.planting !== variety.variety && { planting: report.planting }),
+      ...(planned.planting !== variety.variety && { planting: planned.planting }),
       day: view.today,
     };
     return (
@@ -55,7 +55,7 @@ export function Flowered({ report, view }: ReportProps) {
   );
 }
 
-export function floweringSentences({ flowering }: VarietyReport, f: Format): string[] {
+export function floweringSentences({ flowering }: PlannedVariety, f: Format): string[] {
   if (!flowering) return ['Not known: say when it was sown or planted out, or when it first flowered.'];
   return [
     `From ${f.day(flowering.first)} to ${f.day(flowering.last)}.`,

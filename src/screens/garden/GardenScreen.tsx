@@ -85,7 +85,7 @@ export function GardenScreen() {
         <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
         <Button title="Add several beds" onPress={() => router.push('/garden/beds')} />
         {empty ? null : <Button title="Print" onPress={() => window.print()} />}
-        {!empty && view.reports.length > 0 ? (
+        {!empty && view.varieties.length > 0 ? (
           <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}
       </View>
@@ -214,13 +214,14 @@ function Varieties({
       <Text variant="heading" level={2}>
         Varieties
       </Text>
-      {view.reports.map((report) => (
+      {view.varieties.map((planned) => (
         <VarietyRisk
-          key={report.planting}
-          report={report}
+          key={planned.planting}
+          planned={planned}
+          report={view.reports?.get(planned.planting)}
           nameOf={view.nameOf}
-          selected={report.variety.variety === chosen}
-          onPress={() => show(report.variety.variety)}
+          selected={planned.variety.variety === chosen}
+          onPress={() => show(planned.variety.variety)}
         />
       ))}
       <View style={{ flexDirection: 'row', marginTop: SPACE.m }}>

@@ -168,7 +168,7 @@ function plumesOf({ drawn, reports, outside }: PlanOfGarden, only: string | unde
   const spots = new Map(
     outside.map(({ source, distance, bearing }) => [source, fromGate(distance, bearing)]),
   );
-  return reports
+  return [...(reports?.values() ?? [])]
     .filter(({ variety }) => only === undefined || variety.variety === only)
     .flatMap(({ variety, isolation }) =>
       isolation.risks.flatMap((risk): PlanPlume[] => {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { CROP_IDS, cropOf } from '@/core/crops/catalogue';
 import { mayCross, sowingFor, type Flowering } from '@/core/planning/floweringPlan';
-import type { VarietyReport } from '@/core/planning/gardenPlan';
+import type { PlannedVariety } from '@/core/planning/gardenPlan';
 import type { Wish } from '@/core/season/sowingDay';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -23,20 +23,20 @@ const APART = CROP_IDS.map(cropOf).find(({ timeApart }) => timeApart)!;
 const [uniform, landrace] = APART.timeApart!.value;
 
 export interface SowingAdviceProps {
-  readonly reports: readonly VarietyReport[];
+  readonly varieties: readonly PlannedVariety[];
   readonly flowering: readonly Flowering[];
   readonly today: Day;
 }
 
 /** When to sow one variety so that it flowers with another, or at another time. */
-export function SowingAdvice({ reports, flowering, today }: SowingAdviceProps) {
+export function SowingAdvice({ varieties, flowering, today }: SowingAdviceProps) {
   const [id, setId] = useState<string>();
   const [otherId, setOther] = useState<string>();
   const [wish, setWish] = useState<Wish>('after');
   const [apart, setApart] = useState(uniform);
-  const partners = ({ variety: { variety, crop } }: VarietyReport): readonly Flowering[] =>
+  const partners = ({ variety: { variety, crop } }: PlannedVariety): readonly Flowering[] =>
     flowering.filter((each) => mayCross({ variety, group: cropOf(crop).group }, each));
-  const candidates = reports.filter((report) => partners(report).length > 0);
+  const candidates = varieties.filter((each) => partners(each).length > 0);
   const planned = candidates.find(({ variety }) => variety.variety === id);
   const others = planned ? partners(planned) : [];
   const other = others.find((each) => each.id === otherId);
@@ -109,7 +109,7 @@ function Partners({ others, value, onChange }: PartnersProps) {
 }
 
 interface FoundSowingProps {
-  readonly planned: VarietyReport;
+  readonly planned: PlannedVariety;
   readonly other: Flowering;
   readonly wish: Wish;
   readonly daysApart: number;

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
@@ -18,60 +19,47 @@ import { CROP_CAUTIONS, riskNote, sayMethod, sayShare, UNPLACED, verdictSentence
 import { sayGardenReason } from '../words/reasons/garden';
 import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { SeedNow } from './SeedNow';
+import type { PlanOfGarden } from './usePlan';
+import { WORKING_OUT } from './VarietyRisk';
 import { Flowered, floweringSentences, type ReportProps } from './Flowering';
 
-export function Report({ view, report }: ReportProps) {
+export function Report({ view, planned }: ReportProps) {
   const router = useRouter();
   const f = useFormat();
-  const { variety, isolation, needs, mothers, places } = report;
-  const bad = isolation.verdict === 'tooClose' || !mothers.enough;
+  const { variety, places } = planned;
+  const report = view.reports?.get(planned.planting);
+  const bad = report && (report.isolation.verdict === 'tooClose' || !report.mothers.enough);
   const crop = cropOf(variety.crop);
   return (
     <View style={{ gap: SPACE.l }}>
       <View style={{ gap: SPACE.xs }}>
         <Text variant="strong" tone={bad ? 'rust' : 'ink'}>
-          {verdictSentence(report, view.nameOf, f)}
+          {report ? verdictSentence(report, view.nameOf, f) : WORKING_OUT}
         </Text>
         <Text tone="soft">{`${crop.name} (${crop.species}). ${PURPOSE_NAMES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${SEED_SOURCE_NAMES[variety.seedSource].toLowerCase()}.`}</Text>
         {variety.note ? <Text>{variety.note}</Text> : null}
       </View>
-      <Methods report={report} view={view} f={f} />
-      {isolation.risks.length > 0 ? (
-        <View>
-          <Text variant="heading" level={2}>
-            What can cross with it
-          </Text>
-          {isolation.risks.map((risk, i) => (
-            <ListRow
-              key={`${risk.id} ${i}`}
-              title={view.nameOf(risk.id)}
-              note={`${riskNote(risk, f)} ${risk.compatibility.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
-              end={`${f.number(100 * risk.share.share, 1)} %`}
-              tone={
-                risk.isolatedBy === 'nothing' && risk.compatibility.frequency === 'freely' ? 'rust' : 'ink'
-              }
-            />
-          ))}
-          <Text variant="small" tone="soft" style={{ marginTop: SPACE.xs }}>
-            On the right: the share of the seed it would father if nothing were covered.
-          </Text>
-        </View>
-      ) : null}
-      {variety.purpose !== 'eat' && places.length > 0 ? <Open report={report} f={f} /> : null}
+      {report ? <Methods report={report} view={view} f={f} /> : null}
+      {report ? <Risks report={report} view={view} f={f} /> : null}
+      {report && variety.purpose !== 'eat' && places.length > 0 ? <Open report={report} f={f} /> : null}
       {variety.purpose === 'eat' ? null : <Later>{() => <SeedNow variety={variety} />}</Later>}
-      <Reasons
-        title="Is it enough?"
-        sentences={[...mothers.reasons, ...needs].map((each) => sayGardenReason(each, f))}
-      />
-      <Reasons title="When it flowers" sentences={floweringSentences(report, f)} />
-      <Flowered report={report} view={view} />
-      <Reasons
-        title="How far, and why"
-        sentences={[
-          ...isolation.reasons.map((each) => sayGardenReason(each, f)),
-          ...(view.beds.some(({ unplaced }) => unplaced) ? [UNPLACED] : []),
-        ]}
-      />
+      {report ? (
+        <Reasons
+          title="Is it enough?"
+          sentences={[...report.mothers.reasons, ...report.needs].map((each) => sayGardenReason(each, f))}
+        />
+      ) : null}
+      <Reasons title="When it flowers" sentences={floweringSentences(planned, f)} />
+      <Flowered planned={planned} view={view} />
+      {report ? (
+        <Reasons
+          title="How far, and why"
+          sentences={[
+            ...report.isolation.reasons.map((each) => sayGardenReason(each, f)),
+            ...(view.beds.some(({ unplaced }) => unplaced) ? [UNPLACED] : []),
+          ]}
+        />
+      ) : null}
       {crop.cautions.length > 0 ? (
         <Reasons title="Take care" sentences={crop.cautions.map((each) => CROP_CAUTIONS[each])} />
       ) : null}
@@ -139,7 +127,48 @@ function Crosses({ variety }: { readonly variety: string }) {
   );
 }
 
-function Methods({ report, view, f }: ReportProps & { readonly f: Format }) {
+interface JudgedProps {
+  readonly view: PlanOfGarden;
+  readonly report: VarietyReport;
+  readonly f: Format;
+}
+
+/** Risks shown at once. */
+const FIRST_SHOWN = 20;
+
+/** What can cross with it, the greatest risk first. */
+function Risks({ report: { isolation }, view, f }: JudgedProps) {
+  const [shown, setShown] = useState(FIRST_SHOWN);
+  if (isolation.risks.length === 0) return null;
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        What can cross with it
+      </Text>
+      {isolation.risks.slice(0, shown).map((risk, i) => (
+        <ListRow
+          key={`${risk.id} ${i}`}
+          title={view.nameOf(risk.id)}
+          note={`${riskNote(risk, f)} ${risk.compatibility.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
+          end={`${f.number(100 * risk.share.share, 1)} %`}
+          tone={risk.isolatedBy === 'nothing' && risk.compatibility.frequency === 'freely' ? 'rust' : 'ink'}
+        />
+      ))}
+      {shown < isolation.count.risks ? (
+        <Button
+          title={`Show ${f.count(isolation.count.risks - shown, 'more', 'more')}`}
+          onPress={() => setShown(isolation.count.risks)}
+          style={{ marginTop: SPACE.s }}
+        />
+      ) : null}
+      <Text variant="small" tone="soft" style={{ marginTop: SPACE.xs }}>
+        On the right: the share of the seed it would father if nothing were covered.
+      </Text>
+    </View>
+  );
+}
+
+function Methods({ report, view, f }: JudgedProps) {
   const { methods } = report.isolation;
   if (methods.length === 0) return null;
   return (

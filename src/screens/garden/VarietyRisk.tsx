@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { VarietyReport } from '@/core/planning/gardenPlan';
+import type { PlannedVariety, VarietyReport } from '@/core/planning/gardenPlan';
 import { SeedRow } from '@/ui/charts/SeedRow';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -10,25 +10,33 @@ import { useFormat } from '../format/useFormat';
 import { plantingName, sayShare, verdictSentence, type NameOf } from '../words/garden';
 
 export interface VarietyRiskProps {
-  readonly report: VarietyReport;
+  readonly planned: PlannedVariety;
+  /** Missing while it is worked out. */
+  readonly report: VarietyReport | undefined;
   readonly nameOf: NameOf;
   readonly selected?: boolean;
   readonly onPress: () => void;
 }
 
+/** Until the worker has answered. */
+export const WORKING_OUT = 'Working out what crosses with it…';
+
 /** One variety in the list of risks: its verdict, and twenty of its seeds as they would be. */
-export function VarietyRisk({ report, nameOf, selected, onPress }: VarietyRiskProps) {
+export function VarietyRisk({ planned, report, nameOf, selected, onPress }: VarietyRiskProps) {
   const f = useFormat();
-  const { variety, isolation, mothers, places } = report;
-  const bad = isolation.verdict === 'tooClose';
-  const left = variety.purpose !== 'eat' && places.length > 0 ? isolation.outcrossing : undefined;
+  const { variety, places } = planned;
+  const bad = report?.isolation.verdict === 'tooClose';
+  const left = variety.purpose !== 'eat' && places.length > 0 ? report?.isolation.outcrossing : undefined;
+  const verdict = report ? verdictSentence(report, nameOf, f) : WORKING_OUT;
   return (
     <View style={{ marginBottom: SPACE.s }}>
       <ListRow
         glyph={<Glyph name={bad ? 'warn' : 'fruit'} size={28} tone={bad ? 'rust' : 'ink'} />}
-        title={plantingName(report, f)}
-        note={`${cropOf(variety.crop).name}. ${verdictSentence(report, nameOf, f)}${
-          mothers.enough || variety.purpose === 'eat' ? '' : ' Too few plants for its purpose.'
+        title={plantingName(planned, f)}
+        note={`${cropOf(variety.crop).name}. ${verdict}${
+          !report || report.mothers.enough || variety.purpose === 'eat'
+            ? ''
+            : ' Too few plants for its purpose.'
         }`}
         tone={bad ? 'rust' : 'ink'}
         selected={selected}

@@ -12,11 +12,11 @@ import { Report } from './VarietyReport';
 
 /** The report on one variety: its crossing risks, what to do, when it flowers, whether there are enough plants. */
 export function VarietyScreen() {
-  const view = usePlan();
   const { id } = useLocalSearchParams<{ id?: string }>();
-  const report = view?.reports.find(({ variety }) => variety.variety === id);
+  const view = usePlan(id);
+  const planned = view?.varieties.find(({ variety }) => variety.variety === id);
   if (!view) return null;
-  if (!report) {
+  if (!planned) {
     return (
       <EmptyPage
         title="Variety not found"
@@ -27,7 +27,7 @@ export function VarietyScreen() {
   }
   return (
     <Page
-      title={report.variety.name}
+      title={planned.variety.name}
       aside={
         <View style={{ marginTop: SPACE.l }}>
           <WithWidth>
@@ -38,7 +38,7 @@ export function VarietyScreen() {
         </View>
       }
     >
-      <Report view={view} report={report} />
+      <Report view={view} planned={planned} />
     </Page>
   );
 }
@@ -46,18 +46,18 @@ export function VarietyScreen() {
 /** The same report next to the plan. */
 export function VarietyPanel({ id }: { readonly id: string }) {
   const router = useRouter();
-  const view = usePlan();
-  const report = view?.reports.find(({ variety }) => variety.variety === id);
-  if (!view || !report) return null;
+  const view = usePlan(id);
+  const planned = view?.varieties.find(({ variety }) => variety.variety === id);
+  if (!view || !planned) return null;
   return (
     <View>
       <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.m }}>
         <Text variant="heading" level={2} style={{ flex: 1 }}>
-          {report.variety.name}
+          {planned.variety.name}
         </Text>
         <Button title="All varieties" onPress={() => router.setParams({ chosen: '' })} />
       </View>
-      <Report view={view} report={report} />
+      <Report view={view} planned={planned} />
     </View>
   );
 }

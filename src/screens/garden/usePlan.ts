@@ -1,13 +1,22 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { comparePlants, placesOfEach } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { cropOf } from '@/core/crops/catalogue';
 import type { IsolationVerdict } from '@/core/isolation/isolationReport';
-import { gardenPlan, varietyReports, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
+import {
+  gardenPlan,
+  type GardenPlan,
+  type PlannedVariety,
+  type VarietyReport,
+} from '@/core/planning/gardenPlan';
 import { verdictsOf } from '@/core/planning/isolationOf';
 import type { Barrier, Bed, Outside, Plant, Variety } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
+import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
+import { computeClient } from '@/worker/computeClient';
 import { PLANT_SHAPES, type PlantShape } from '@/ui/plan/plantShape';
 import type { PlanBedDrawing, PlanPatch } from '@/ui/plan/planParts';
 import type { NameOf } from '../words/garden';
@@ -17,7 +26,10 @@ export interface PlanOfGarden {
   readonly name: string;
   readonly today: Day;
   readonly plan: GardenPlan;
-  readonly reports: readonly VarietyReport[];
+  /** The most at risk first; by name until that is known. */
+  readonly varieties: readonly PlannedVariety[];
+  /** By planting: how each is isolated; missing while that is worked out. */
+  readonly reports: ReadonlyMap<string, VarietyReport> | undefined;
   readonly beds: readonly Bed[];
   readonly drawn: readonly PlanBedDrawing[];
   readonly plants: readonly Plant[];
@@ -35,19 +47,23 @@ const byName = (a: { readonly name: string }, b: { readonly name: string }): num
 export const compareBeds = (a: Bed, b: Bed): number =>
   Number(a.unplaced ?? false) - Number(b.unplaced ?? false) || (a.unplaced ? a.y - b.y : 0) || byName(a, b);
 
-/** The plan, with what each variety is in risk of. */
-export function usePlan(): PlanOfGarden | undefined {
-  return useView('plan', [], ({ store: { journal }, garden, now }): PlanOfGarden => {
+type Drawn = Omit<PlanOfGarden, 'varieties' | 'reports' | 'drawn'>;
+
+/**
+ * The plan at once, and what each variety is in risk of when the worker has answered.
+ *
+ * @param whole the variety of which all risks are wanted, not the greatest alone.
+ */
+export function usePlan(whole?: string): PlanOfGarden | undefined {
+  const drawn = useView('plan', [], ({ store: { journal }, garden, now }): Drawn => {
     const today = dayAt(now, garden.zone);
     const plan = gardenPlan(journal, garden, today);
-    const reports = varietyReports(plan);
     const beds = [...journal.all('bed').values()].sort(compareBeds);
     const plants = [...journal.all('plant').values()]
       .filter(({ removed }) => !removed)
       .sort(comparePlants(journal.all('bed')));
     const outside = [...journal.all('outside').values()].sort(byName);
     const shapeOf = shapesOf([...journal.all('variety').values()]);
-    const verdicts = verdictsOf(reports);
     const names = new Map([
       ...[...journal.all('variety').values()].map(({ variety, name }) => [variety, name] as const),
       ...outside.map(({ source, name }) => [source, name] as const),
@@ -56,9 +72,7 @@ export function usePlan(): PlanOfGarden | undefined {
       name: garden.name,
       today,
       plan,
-      reports,
       beds,
-      drawn: drawingsOf(beds, plants, shapeOf, verdicts),
       plants,
       barriers: [...journal.all('barrier').values()],
       outside,
@@ -66,6 +80,43 @@ export function usePlan(): PlanOfGarden | undefined {
       nameOf: (id) => names.get(id) ?? 'something that is gone',
     };
   });
+  const reports = useReports(drawn, whole);
+  return useMemo(() => {
+    if (!drawn) return undefined;
+    const { plan, beds, plants, shapeOf } = drawn;
+    // While a change is worked out, what is gone is left out, and what is new comes last.
+    const known = new Map(reports?.map((report) => [report.planting, report]));
+    const places = new Map(reports?.map(({ planting }, i) => [planting, i]));
+    const at = ({ planting }: PlannedVariety): number => places.get(planting) ?? places.size;
+    return {
+      ...drawn,
+      varieties: plan.varieties.toSorted(
+        (a, b) => at(a) - at(b) || byName(a.variety, b.variety) || (a.planting < b.planting ? -1 : 1),
+      ),
+      reports: reports && known,
+      drawn: drawingsOf(beds, plants, shapeOf, verdictsOf(reports ?? [])),
+    };
+  }, [drawn, reports]);
+}
+
+/** How each variety of a plan is isolated, worked out by the worker; while that works, as it was before. */
+function useReports(
+  drawn: Pick<PlanOfGarden, 'plan' | 'today'> | undefined,
+  whole: string | undefined,
+): readonly VarietyReport[] | undefined {
+  const store = useStore();
+  const { data } = useQuery({
+    // Of each state of the journal its own.
+    queryKey: ['isolation', store.id, store.version, drawn?.today, whole ?? ''],
+    queryFn: ({ signal }) => {
+      const client = computeClient();
+      signal.addEventListener('abort', () => client.cancel());
+      return client.ask((compute) => compute.reportsAbout(drawn!.plan, whole));
+    },
+    enabled: drawn !== undefined,
+    placeholderData: keepPreviousData,
+  });
+  return data;
 }
 
 /** A shape for each crossing group, in the order in which they were described. */

@@ -165,10 +165,8 @@ export function verdictSentence(
   if (verdict === 'rareOnly') {
     return `${name(worst.id)} is ${sayAway(worst.metres, f)} and crosses with it, though rarely.`;
   }
-  const open = risks.filter(
-    ({ isolatedBy, compatibility }) => isolatedBy === 'nothing' && compatibility.frequency === 'freely',
-  );
-  const more = open.length > 1 ? `, ${f.count(open.length - 1, 'other', 'others')} nearby` : '';
+  const { open } = isolation.count;
+  const more = open > 1 ? `, ${f.count(open - 1, 'other', 'others')} nearby` : '';
   const spoils = variety.purpose === 'eat' && worst.compatibility.xenia === 'spoils';
   return `${name(worst.id)} is ${sayAway(worst.metres, f)}${more}, and ${
     spoils ? 'spoils its kernels this year' : 'crosses freely'
