@@ -111,7 +111,7 @@ function distanceGuard(
   if (!guard) return undefined;
   const params = {
     ...(guard.code === 'guard.notLooked' && { metres: worst.requiredMetres }),
-    ...(worst.notNoted !== undefined && { name: nameOf(worst.notNoted) }),
+    ...(worst.notNoted !== undefined && { name: nameOf(worst.notNoted), source: worst.notNoted }),
   };
   return { by: 'distance', state: guard.state, reason: reason(guard.code, params) };
 }

@@ -40,7 +40,8 @@ export function seasonToClose(journal: Journal, garden: Garden, today: Day): Sea
   const named = seasonAt(journal, today);
   const from = named.season === '' ? beginningOf(journal, garden, named) : named.from;
   // Closed in spring it is still that of its flowers.
-  const lastFlower = journal.bloomsBetween(from, today).findLast(({ day }) => day !== undefined)?.day ?? today;
+  const lastFlower =
+    journal.bloomsBetween(from, today).findLast(({ day }) => day !== undefined)?.day ?? today;
   const name = named.name || freeName(nameOf(from, lastFlower), journal);
   // What is taken to have stood for longer than it did spoils no judgement.
   const season = { ...named, from, to: today, name };

@@ -72,8 +72,12 @@ const mostFirst = (counts: ReadonlyMap<RemedyReason, number>): OfFruits[] =>
     .map(([code, fruits]) => ({ code, fruits }))
     .sort((a, b) => b.fruits - a.fruits || (a.code < b.code ? -1 : 1));
 
-/** Is it for seed, and does it grow, or was it picked for that? */
-function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fruit): boolean {
+/**
+ * Is a fruit for seed, and does it grow, or was it picked for that?
+ *
+ * @example mayGiveSeed(journal, { bloom: { harvest: { use: 'eat' } } }) // false
+ */
+export function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fruit): boolean {
   // What nobody pollinated was to show what sets by itself.
   if (history.followed === 'control') return false;
   if (bloom.harvest) return bloom.harvest.use === 'seed';

@@ -12,6 +12,7 @@ import type { Day } from '../time/types';
 import { closeSeason, seasonToClose, type Unpicked } from './closing';
 import { grewTo, plantAgain, seedForNext } from './nextSeason';
 import { seasonSummary } from './seasonSummary';
+import { askFirst, questionsOf } from './seedQuestions';
 
 let ids = 0;
 const newId = (): string => `new-${(ids += 1)}`;
@@ -244,4 +245,63 @@ test('two seasons a year, and one over New Year', () => {
     ['2026, 2', '2026-08-20', '2026-11-20'],
     ['2026–27', '2026-12-20', '2027-03-20'],
   ]);
+});
+
+describe('what would settle most seed', () => {
+  const asked = ({ journal }: Phone, day: Day) => {
+    const fruits = fruitsOf(journal, YARD, day, seasonAt(journal, day));
+    const isolation = isolationOf(journal, YARD);
+    return askFirst(fruits.map((fruit) => questionsOf(journal, YARD, fruit, isolation)));
+  };
+  const inTheOpen = (phone: Phone, bloom: string, plant: string, day: Day): void => {
+    phone.say(`${day}T08:00:00Z`, {
+      kind: 'pollinated',
+      body: {
+        ...{ bloom, plant, day, donors: [{ plant, bloom: '' }], found: 'open', method: 'brush' },
+        ...{ shutAgain: false, tagged: true },
+      } as never,
+    });
+  };
+
+  test('a look around, whether a neighbour was in flower, where the seed came from; most fruits first', () => {
+    const phone = begin([
+      { variety: 'v', crop: 'okra', plants: ['v1', 'v2'] },
+      { variety: 'e', crop: 'okra', purpose: 'eat', plants: ['e1'] },
+      { variety: 'c', crop: 'annuum', purpose: 'eat', plants: ['c1'] },
+    ]);
+    inTheOpen(phone, 'a', 'v1', '2026-07-20');
+    inTheOpen(phone, 'b', 'v2', '2026-07-24');
+    // Nobody waits for what is eaten.
+    inTheOpen(phone, 'c', 'c1', '2026-07-24');
+    const flowering = { asks: 'flowering', source: 'e', name: 'e', day: '2026-07-24', fruits: 2 };
+    expect(asked(phone, '2026-08-01')).toEqual([flowering]);
+    phone.say('2026-08-01T09:00:00Z', {
+      kind: 'flowering.seen',
+      body: { variety: 'e', day: '2026-08-01' },
+    });
+    const looked = { asks: 'lookedAround', crop: 'okra', fruits: 2, day: '2026-07-24' };
+    expect(asked(phone, '2026-08-01')).toMatchObject([looked]);
+    phone.say('2026-08-01T09:10:00Z', ...lookedAround('okra', '2026-07-24'));
+    expect(asked(phone, '2026-08-01')).toEqual([]);
+  });
+
+  test('of seed of which nobody knows the source; not of fruit that is lost, or spoilt all the same', () => {
+    const phone = season();
+    expect(asked(phone, '2026-09-21')).toEqual([]);
+    const described = (seedSource: string): Fact =>
+      ({
+        kind: 'variety.described',
+        body: {
+          ...{ variety: 'v', name: 'Butter', crop: 'pepo', purpose: 'seedToKeep', seedSource },
+          ...{ ownPollen: 'lastResort', traits: {} },
+        },
+      }) as Fact;
+    phone.say('2026-05-01T10:00:00Z', described('unknown'));
+    const fruits = asked(phone, '2026-09-21');
+    expect(fruits).toMatchObject([{ asks: 'seedSource', variety: 'v' }]);
+    phone.say('2026-09-21T09:00:00Z', { kind: 'removed', body: { bloom: 'b', how: 'lost' } });
+    expect(asked(phone, '2026-09-21')[0]!.fruits).toBe(fruits[0]!.fruits - 1);
+    phone.say('2026-09-21T09:10:00Z', { kind: 'plant.removed', body: { plant: 'v1', why: 'offType' } });
+    expect(asked(phone, '2026-09-21')).toEqual([]);
+  });
 });

@@ -10,6 +10,7 @@ import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
+import { useStore } from '@/data/hooks/useGarden';
 import { useFormat } from '../format/useFormat';
 import { GRADES, LINKS, LINK_STATES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
@@ -65,15 +66,20 @@ function Settles({
 }) {
   const f = useFormat();
   const router = useRouter();
+  const { journal } = useStore();
   const settles = purity ? settlesFor(purity) : [];
   if (!purity || settles.length === 0) return null;
   const { variety, bloom } = fruit;
-  const notLooked = purity.chain
-    .flatMap(({ reasons }) => reasons)
-    .find(({ code }) => code === 'guard.notLooked');
+  const said = purity.chain.flatMap(({ reasons }) => reasons);
+  const notLooked = said.find(({ code }) => code === 'guard.notLooked');
+  const source = said.find(({ code }) => code === 'guard.notNoted')?.params['source'];
   const asked = {
     metres: String(notLooked?.params['metres'] ?? ''),
     day: bloom.day ?? bloom.keptOn ?? '',
+    ...(source !== undefined && {
+      source: String(source),
+      isOutside: journal.all('outside').has(String(source)),
+    }),
   };
   return (
     <View style={{ marginTop: SPACE.m }}>

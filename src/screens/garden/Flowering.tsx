@@ -1,8 +1,11 @@
 import type { PlanOfGarden } from './usePlan';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { isDay } from '@/core/time/calendar';
 import type { PlannedVariety } from '@/core/planning/gardenPlan';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
+import { Field } from '@/ui/parts/Field';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -14,43 +17,44 @@ export interface ReportProps {
   readonly planned: PlannedVariety;
 }
 
-/** Records that it flowers today, or that it is over, which corrects the estimate. */
+/** Records on which day it had its first flower, or its last: what was seen corrects the estimate. */
 export function Flowered({ planned, view }: ReportProps) {
   const record = useRecord();
-  const { variety, flowering, seen } = planned;
-  if (flowering?.by === 'seen') {
-    if (seen.over.length > 0) return null;
-    const body = {
-      variety: variety.variety,
-      // One of several sowings ends by itself.
-      ...(planned.planting !== variety.variety && { planting: planned.planting }),
-      day: view.today,
-    };
-    return (
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
-        <Button
-          title="No more flowers after today"
-          onPress={() => record([{ kind: 'flowering.over', body }])}
-        />
-        <Text variant="small" tone="soft">
-          Until somebody says so, it is taken to go on.
-        </Text>
-      </View>
-    );
-  }
-  const sowing = variety.sowing && `${SOWING_NAMES[variety.sowing.how]} on ${variety.sowing.day}. `;
+  const { variety, seen, planting } = planned;
+  const [day, setDay] = useState<string>(view.today);
+  const [error, setError] = useState<string>();
+  const say = (kind: 'flowering.seen' | 'flowering.over') => (): void => {
+    if (!isDay(day)) return setError('A day is written like 2026-07-19.');
+    if (day > view.today) return setError('That day has not come yet.');
+    // One of several sowings flowers by itself.
+    const body = { variety: variety.variety, ...(planting !== variety.variety && { planting }), day };
+    record([{ kind, body }]);
+  };
+  const isOver = seen.over.length > 0;
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
-      <Button
-        title="First flower seen today"
-        onPress={() =>
-          record([{ kind: 'flowering.seen', body: { variety: variety.variety, day: view.today } }])
-        }
-      />
-      <Text
-        variant="small"
-        tone="soft"
-      >{`${sowing ?? ''}What you see takes precedence over the estimate.`}</Text>
+    <View style={{ gap: SPACE.s }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.s }}>
+        <Field
+          label="On which day"
+          value={day}
+          error={error}
+          onChange={(typed) => {
+            setDay(typed);
+            setError(undefined);
+          }}
+        />
+        {seen.firsts?.length ? null : (
+          <Button title="Its first flower opened" onPress={say('flowering.seen')} />
+        )}
+        {isOver ? null : <Button title="No more flowers after it" onPress={say('flowering.over')} />}
+      </View>
+      <Text variant="small" tone="soft">
+        {`${variety.sowing ? `${SOWING_NAMES[variety.sowing.how]} on ${variety.sowing.day}. ` : ''}${
+          isOver
+            ? 'What you see takes precedence over the estimate.'
+            : 'Before its first flower it fathered nothing; until somebody says it is over, it is taken to go on.'
+        }`}
+      </Text>
     </View>
   );
 }

@@ -113,7 +113,7 @@ test('corn next to a field in flower is endangered', async () => {
 
 test('the first flower that was seen takes the place of the forecast', async () => {
   await openApp(`/garden/variety?id=${varietyNamed('Harbour Bead')}`);
-  await tap('First flower seen today');
+  await tap('Its first flower opened');
   expect(await recorded(1)).toMatchObject([{ kind: 'flowering.seen', body: { day: '2026-07-18' } }]);
 });
 

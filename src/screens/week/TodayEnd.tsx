@@ -5,6 +5,7 @@ import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { useFormat } from '../format/useFormat';
+import { SeedQuestions } from './SeedQuestions';
 import { SuppliesLines } from './SuppliesLines';
 
 /** What stands at the end of Today: what runs out, and a season that looks over. */
@@ -24,6 +25,7 @@ export function TodayEnd({ today }: { readonly today: Today }) {
           onPress={() => router.push('/garden/close')}
         />
       ) : null}
+      <SeedQuestions />
       <SuppliesLines today={today} />
     </>
   );
