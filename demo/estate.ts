@@ -16,6 +16,13 @@ export const SEASON: Omit<Bodies['season.named'], 'season'> = {
   to: '2026-10-31',
 };
 
+/** The summer before, which was closed. */
+export const LAST_SEASON: Omit<Bodies['season.named'], 'season'> = {
+  name: 'Summer 2025',
+  from: '2025-04-01',
+  to: '2025-10-19',
+};
+
 /** Mornings on which what was open was counted, before anybody walked in the evening. */
 export const KITCHEN_MORNINGS: readonly Day[] = ['2026-06-09', '2026-06-11'];
 

@@ -25,8 +25,11 @@ export class Phones {
   readonly #ids: Chance;
   #action = '';
 
-  constructor(ids: Chance) {
+  /** @param before what other phones wrote down before these. */
+  constructor(ids: Chance, before: readonly Entry[] = []) {
     this.#ids = ids;
+    this.entries.push(...before);
+    this.journal.add(before);
   }
 
   /** Goes to an hour of a day, unless it has passed. */

@@ -1,22 +1,22 @@
-import { BEDS, ESTATE, SEASON, VARIETIES, type DemoVariety, type PlantedVariety } from './estate';
+import { SEASON, VARIETIES, type DemoVariety, type PlantedVariety } from './estate';
 import { BARRIERS, OTHERS, OUTSIDE, SURROUNDINGS } from './neighbours';
+import type { GoesOn } from './lastSummer';
 import { SECOND_PHONE, type Phones } from './phones';
 
 /**
  * Writes down the demo garden on a day in May: its beds and plants, and what grows next to them.
  *
+ * @param before the summer before, whose beds and varieties go on.
  * @returns the variety of each plant that is walked.
  */
-export function plantEstate(phones: Phones): Map<string, DemoVariety> {
+export function plantEstate(phones: Phones, { beds, varieties: known }: GoesOn): Map<string, DemoVariety> {
   phones.goTo('2026-05-20', 10);
-  phones.tap(['garden.described', ESTATE], ['device.named', { letter: 'K', name: 'First phone' }]);
+  phones.tap(['device.named', { letter: 'K', name: 'First phone' }]);
   phones.tap(['season.named', { season: phones.id(), ...SEASON }]);
-  const beds = new Map(Object.keys(BEDS).map((name) => [name, phones.id()]));
-  for (const [name, bed] of Object.entries(BEDS)) phones.tap(['bed.laid', { bed: beds.get(name)!, ...bed }]);
   const varieties = new Map<string, DemoVariety>();
   for (const variety of VARIETIES)
-    for (const plant of plantVariety(phones, beds, variety)) varieties.set(plant, variety);
-  for (const other of OTHERS) plantVariety(phones, beds, other);
+    for (const plant of plantVariety(phones, { beds, known }, variety)) varieties.set(plant, variety);
+  for (const other of OTHERS) plantVariety(phones, { beds, known }, other);
   for (const barrier of BARRIERS) phones.tap(['barrier.set', { barrier: phones.id(), ...barrier }]);
   for (const outside of OUTSIDE) phones.tap(['outside.described', { source: phones.id(), ...outside }]);
   phones.tap(['surroundings.described', SURROUNDINGS]);
@@ -26,8 +26,12 @@ export function plantEstate(phones: Phones): Map<string, DemoVariety> {
 }
 
 /** @returns its plants, row by row. */
-function plantVariety(phones: Phones, beds: ReadonlyMap<string, string>, planted: PlantedVariety): string[] {
-  const variety = phones.id();
+function plantVariety(
+  phones: Phones,
+  { beds, known }: Pick<GoesOn, 'beds'> & { readonly known: GoesOn['varieties'] },
+  planted: PlantedVariety,
+): string[] {
+  const variety = known.get(planted.body.name)!;
   phones.tap(['variety.described', { variety, ...planted.body }]);
   return planted.rows.flatMap((row) => {
     const plants = Array.from({ length: planted.plantsPerRow }, (_, i) => ({

@@ -1,6 +1,8 @@
 import { Journal } from '../src/core/journal/journal';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
-import { seasonAt } from '../src/core/season/seasons';
+import { seasonAt, seasonsOf } from '../src/core/season/seasons';
+import { isolationOf } from '../src/core/planning/isolationOf';
+import { purityOf } from '../src/core/purity/purityOf';
 import { fruitSetRates } from '../src/core/fruit/setRates';
 import { todayOf } from '../src/core/today/today';
 import { demoBegins, liveSeason } from './season';
@@ -23,6 +25,20 @@ test('begins on an evening in the middle of its walk, with fruit to look at and 
   expect(visited).toBeGreaterThan(0);
   expect(visited).toBeLessThan(today.walk.length);
   expect(today.looks.length).toBeGreaterThan(0);
+});
+
+test('has a summer before it that was closed, with a fruit for each state of a link', () => {
+  const [now, before] = seasonsOf(journal);
+  expect([now!.name, before!.name]).toEqual(['Summer 2026', 'Summer 2025']);
+  const fruits = fruitsOf(journal, garden, '2026-07-18', before!);
+  const isolation = isolationOf(journal, garden);
+  const judged = fruits.map(({ bloom }) => purityOf(journal, garden, bloom, { isolationOf: isolation })!);
+  expect(new Set(judged.map(({ grade }) => grade))).toEqual(
+    new Set(['true', 'unproven', 'doubtful', 'notForSeed']),
+  );
+  const states = judged.flatMap(({ chain }) => chain.map(({ state }) => state));
+  expect(new Set(states)).toEqual(new Set(['holds', 'pending', 'unknown', 'doubtful', 'broken']));
+  expect(fruits.every(({ plant }) => plant.removed?.why === 'ended')).toBe(true);
 });
 
 test('holds a few weeks of flowers: some set, some dropped, some missed, one chain broken', () => {

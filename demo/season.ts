@@ -22,6 +22,7 @@ import {
   type DemoVariety,
 } from './estate';
 import { weatherOf, type Fate } from './fate';
+import { lastSummer, type GoesOn } from './lastSummer';
 import { Looks } from './looks';
 import { DEMO_GARDEN, FIRST_PHONE, Phones, SECOND_PHONE } from './phones';
 import { plantEstate } from './plantEstate';
@@ -56,6 +57,7 @@ class DemoSeason {
   readonly #chance: Chance;
   /** Of what does not open by the morning: it changes nothing of what happens to the squash. */
   readonly #otherChance: Chance;
+  readonly #before: GoesOn;
   readonly #phones: Phones;
   readonly #journal: Journal;
   readonly #garden: Garden = { ...ESTATE, id: DEMO_GARDEN };
@@ -66,7 +68,8 @@ class DemoSeason {
 
   constructor(seed: number) {
     this.#chance = seededChance(seed);
-    this.#phones = new Phones(seededChance(seed + 1));
+    this.#before = lastSummer(seededChance(seed + 3));
+    this.#phones = new Phones(seededChance(seed + 1), this.#before.phones.entries);
     this.#otherChance = seededChance(seed + 2);
     this.#journal = this.#phones.journal;
     const [phones, garden, fates] = [this.#phones, this.#garden, this.#fates];
@@ -84,7 +87,9 @@ class DemoSeason {
   }
 
   plant(): void {
-    plantEstate(this.#phones).forEach((variety, plant) => this.#plantVariety.set(plant, variety));
+    plantEstate(this.#phones, this.#before).forEach((variety, plant) =>
+      this.#plantVariety.set(plant, variety),
+    );
   }
 
   get entries(): Entry[] {
