@@ -88,7 +88,7 @@ export function* counted(
       yield [entry, { from: addDays(day, 1) }];
       continue;
     }
-    const since = entry.kind === 'variety.described' ? entry.body.since : undefined;
+    const since = 'since' in entry.body ? entry.body.since : undefined;
     if (since !== undefined) {
       // Who says since when leaves no doubt.
       yield [entry, { from: since }];

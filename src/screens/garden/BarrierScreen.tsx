@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { BarrierSort } from '@/core/garden/surroundings';
+import { stableJson } from '@/core/journal/stableJson';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -9,6 +10,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
+import { useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BARRIERS } from '../words/garden';
@@ -33,14 +35,14 @@ export function BarrierScreen() {
     toX: f.typedLength(held?.to.x ?? 5),
     toY: f.typedLength(held?.to.y ?? 0),
   });
+  const since = useSince();
   const save = handleSubmit(({ sort, fromX, fromY, toX, toY }) => {
     const barrier = held?.barrier ?? newId();
-    record([
-      {
-        kind: 'barrier.set',
-        body: { barrier, sort, from: { x: fromX, y: fromY }, to: { x: toX, y: toY } },
-      },
-    ]);
+    const body = { barrier, sort, from: { x: fromX, y: fromY }, to: { x: toX, y: toY } };
+    const changed = held !== undefined && stableJson(held) !== stableJson(body);
+    const fact = since.say('barrier.set', body, barrier, changed);
+    if (!fact) return;
+    record([fact]);
     router.replace('/garden');
   });
   return (
@@ -63,6 +65,7 @@ export function BarrierScreen() {
           <FormField control={control} name="toX" label="To: to the right" numeric />
           <FormField control={control} name="toY" label="and ahead" numeric />
         </View>
+        {since.question}
         {held ? (
           <Button
             variant="loss"

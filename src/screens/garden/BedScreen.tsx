@@ -9,6 +9,7 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { SPACE } from '@/ui/theme';
 import { FormField } from '../forms/fields';
+import { useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
@@ -19,6 +20,9 @@ type Checked = Omit<Bed, 'bed'>;
 
 /** What one press moves a bed by, in the grower's unit of length. */
 const NUDGE = 0.25;
+
+/** Where its plants stand follows from these. */
+const PLACE = ['x', 'y', 'length', 'width', 'rows', 'turn', 'every'] as const;
 
 /** The next free letter for a bed, and a place next to the others. */
 function suggestion(beds: readonly Bed[]): Checked {
@@ -49,11 +53,15 @@ export function BedScreen() {
     every: every === undefined ? '' : f.typedLength(every),
   };
   const form = useCheckedForm<Typed, Checked>('bed', given);
+  const since = useSince();
   const deletion = bed && deletionOf(journal, 'bed', bed.bed);
   const save = form.handleSubmit((checked) => {
     const stays = bed?.unplaced && (['x', 'y', 'turn'] as const).every((each) => bed[each] === checked[each]);
     const body = { bed: bed?.bed ?? newId(), ...checked, ...(stays && { unplaced: true as const }) };
-    record([{ kind: 'bed.laid', body }]);
+    const moved = bed !== undefined && PLACE.some((each) => bed[each] !== checked[each]);
+    const fact = since.say('bed.laid', body, body.bed, moved);
+    if (!fact) return;
+    record([fact]);
     router.replace('/garden');
   });
   return (
@@ -63,6 +71,7 @@ export function BedScreen() {
     >
       <View style={{ gap: SPACE.m }}>
         <BedFields form={form} />
+        {since.question}
         {deletion ? (
           <Button
             variant="loss"

@@ -1,45 +1,21 @@
+import { useSince } from '../forms/useSince';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
 import { Controller, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { dayAt } from '@/core/time/calendar';
 import { deletionOf } from '@/core/planning/deletionOf';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
-import { Choice } from '@/ui/parts/Choice';
 import { SPACE } from '@/ui/theme';
 import { FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CropPicker } from './CropPicker';
-import {
-  bodyOf,
-  type Checked,
-  describedAs,
-  isJudgedBy,
-  NEW,
-  type Since,
-  type Typed,
-  typedOf,
-} from './describing';
+import { bodyOf, type Checked, isJudgedBy, NEW, type Typed, typedOf } from './describing';
 import { SeedFields, SowingFields, Traits } from './DescribeFields';
 import { Consequences, Moved } from './Consequences';
-
-const SINCE: readonly { readonly value: Since; readonly title: string; readonly note: string }[] = [
-  {
-    value: 'today',
-    title: 'From today',
-    note: 'Fruit of earlier flowers is judged by what was so then.',
-  },
-  {
-    value: 'always',
-    title: 'It always was: a mistake put right',
-    note: 'All its fruit is judged again.',
-  },
-];
 
 /** Describes a variety: first its species, then what it is grown for, and where its seed came from. */
 export function DescribeScreen() {
@@ -56,18 +32,14 @@ export function DescribeScreen() {
   );
   const crop = useWatch({ control, name: 'crop' });
   const name = useWatch({ control, name: 'name' });
-  const [asked, setAsked] = useState(false);
-  const [since, setSince] = useState<Since>();
+  const since = useSince();
   const save = handleSubmit((given) => {
     const variety = held?.variety ?? newId();
     const body = bodyOf(given, variety);
-    const matters = held !== undefined && journal.hasAny('bloom') && isJudgedBy(held, body);
-    if (matters && !since) {
-      setAsked(true);
-      return;
-    }
-    const today = dayAt(store.clock.now(), store.described?.zone ?? 'UTC');
-    record([describedAs(body, held, matters ? since : undefined, today)]);
+    const matters = held !== undefined && isJudgedBy(held, body);
+    const fact = since.say('variety.described', body, variety, matters);
+    if (!fact) return;
+    record([fact]);
     router.replace({ pathname: '/garden/variety', params: { id: variety } });
   });
   const deletion = held && deletionOf(journal, 'variety', held.variety);
@@ -95,15 +67,7 @@ export function DescribeScreen() {
         <SeedFields control={control} />
         <SowingFields control={control} />
         <FormField control={control} name="note" label="Notes" lines={3} />
-        {asked ? (
-          <Choice
-            label="Since when is it so?"
-            options={SINCE}
-            value={since}
-            onChange={setSince}
-            {...(since ? {} : { error: 'Choose one.' })}
-          />
-        ) : null}
+        {since.question}
         {held && deletion ? (
           <Button
             variant="loss"

@@ -5,6 +5,7 @@ import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Certainty } from '@/core/garden/surroundings';
 import type { Endosperm } from '@/core/crops/traits';
 import type { Outside } from '@/core/journal/state';
+import { stableJson } from '@/core/journal/stableJson';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -14,6 +15,7 @@ import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
+import { useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CERTAINTY_NAMES, TRAITS } from '../words/garden';
@@ -76,8 +78,15 @@ export function OutsideScreen() {
     typedOf(held, f),
   );
   const crop = useWatch({ control, name: 'crop' });
+  const since = useSince();
   const save = handleSubmit((checked) => {
-    record([{ kind: 'outside.described', body: bodyOf(checked, held?.source ?? newId()) }]);
+    const body = bodyOf(checked, held?.source ?? newId());
+    // Its name alone says nothing of what it sheds.
+    const changed =
+      held !== undefined && stableJson({ ...held, name: '' }) !== stableJson({ ...body, name: '' });
+    const fact = since.say('outside.described', body, body.source, changed);
+    if (!fact) return;
+    record([fact]);
     router.replace('/garden/crossing');
   });
   return (
@@ -101,6 +110,7 @@ export function OutsideScreen() {
           />
         ) : null}
         <PlaceFields control={control} />
+        {since.question}
         {held ? (
           <Button
             variant="loss"

@@ -62,9 +62,12 @@ test('what grows nearby is edited', async () => {
   await openApp(`/garden/outside?id=${source}`);
   type('From the gate, m', '900');
   await tap('Save');
+  // Fruit is judged by it: since when is it so?
+  await tap(/^From today/);
+  await tap('Save');
   expect((await recorded(1))[0]).toMatchObject({
     kind: 'outside.described',
-    body: { source, distance: 900, crop: 'corn' },
+    body: { source, distance: 900, crop: 'corn', since: '2026-07-18' },
   });
 });
 

@@ -1,11 +1,8 @@
 import { type CropId, cropOf } from '@/core/crops/catalogue';
 import type { Sowing } from '@/core/crops/variety';
 import type { VarietyTraits } from '@/core/crops/traits';
-import { amendOrRecord } from '@/core/journal/amend';
-import type { Fact } from '@/core/journal/entry';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 import type { Variety } from '@/core/journal/state';
-import type { Day } from '@/core/time/types';
 
 type Plain = Pick<Variety, 'name' | 'purpose' | 'seedSource' | 'ownPollen'>;
 
@@ -72,9 +69,6 @@ export function bodyOf(given: Checked, variety: string): Bodies['variety.describ
   };
 }
 
-/** Since when is it so? It always was, and a mistake is put right; or it has changed, and is so from today. */
-export type Since = 'always' | 'today';
-
 /** What fruit of earlier flowers is judged by: where none of it changes, nobody is asked since when. */
 export const isJudgedBy = (held: Variety, given: Bodies['variety.described']): boolean =>
   held.crop !== given.crop ||
@@ -82,17 +76,3 @@ export const isJudgedBy = (held: Variety, given: Bodies['variety.described']): b
   held.purpose !== given.purpose ||
   held.ownPollen !== given.ownPollen ||
   JSON.stringify(held.traits) !== JSON.stringify(given.traits);
-
-/**
- * A variety that is described: for the first time, or as a mistake put right in the entry that said it, or as it is from a
- * day on.
- */
-export function describedAs(
-  body: Bodies['variety.described'],
-  held: Variety | undefined,
-  since: Since | undefined,
-  today: Day,
-): Fact {
-  if (held && since === 'always') return amendOrRecord('variety.described', body, held.describedBy);
-  return { kind: 'variety.described', body: { ...body, ...(held && since === 'today' && { since: today }) } };
-}

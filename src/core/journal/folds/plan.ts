@@ -1,3 +1,4 @@
+import type { Day } from '../../time/types';
 import type { EntryOf } from '../entry';
 import type { Kind } from '../kinds/kinds';
 import { compareEntries } from '../order';
@@ -17,20 +18,27 @@ const takeOfBarrier = taking<'barrier'>()({ 'barrier.set': 'last', 'plan.removed
 
 const takeOfOutside = taking<'outside'>()({ 'outside.described': 'last', 'plan.removed': 'last' });
 
+/** Since when it is so is of the entry that says it, and not of what is said next. */
+function withoutSince<T extends { readonly since?: Day }>(body: T | undefined): T | undefined {
+  if (body?.since === undefined) return body;
+  const { since: _since, ...rest } = body;
+  return rest as T;
+}
+
 export function reduceBed(_id: string, entries: readonly EntryAbout<'bed'>[]): Bed | undefined {
   const taken = takeOfBed(entries);
-  return unlessRemoved(taken['bed.laid'], taken['plan.removed'])?.body;
+  return withoutSince(unlessRemoved(taken['bed.laid'], taken['plan.removed'])?.body);
 }
 
 export function reduceBarrier(_id: string, entries: readonly EntryAbout<'barrier'>[]): Barrier | undefined {
   const taken = takeOfBarrier(entries);
-  return unlessRemoved(taken['barrier.set'], taken['plan.removed'])?.body;
+  return withoutSince(unlessRemoved(taken['barrier.set'], taken['plan.removed'])?.body);
 }
 
 /** Older records may hold the days of flowering the wrong way round. */
 export function reduceOutside(_id: string, entries: readonly EntryAbout<'outside'>[]): Outside | undefined {
   const taken = takeOfOutside(entries);
-  const described = unlessRemoved(taken['outside.described'], taken['plan.removed'])?.body;
+  const described = withoutSince(unlessRemoved(taken['outside.described'], taken['plan.removed'])?.body);
   if (!described?.flowering) return described;
   const { from, to } = described.flowering;
   return from <= to ? described : { ...described, flowering: { from: to, to: from } };

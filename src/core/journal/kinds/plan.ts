@@ -21,10 +21,10 @@ export type Trueness = (typeof TRUENESSES)[number];
 
 /** What grows where, and what is around the garden. */
 export interface PlanBodies {
-  'bed.laid': BedShape & { readonly bed: string; readonly name: string };
-  'barrier.set': BarrierStretch & { readonly barrier: string };
+  'bed.laid': BedShape & SaidSince & { readonly bed: string; readonly name: string };
+  'barrier.set': BarrierStretch & SaidSince & { readonly barrier: string };
   /** Something outside the garden that sheds pollen: a neighbour's patch, a field, feral plants. */
-  'outside.described': {
+  'outside.described': SaidSince & {
     readonly source: string;
     readonly name: string;
     readonly crop: CropId;
@@ -63,6 +63,11 @@ export interface PlanBodies {
   'plants.ended': { readonly plants: readonly string[]; readonly day: Day };
   /** How a plant looked: it holds until it is noted again. */
   'plant.noted': { readonly plant: string; readonly health: PlantHealth; readonly trueness: Trueness };
+}
+
+/** The day from which it is so, and was not before. */
+interface SaidSince {
+  readonly since?: Day;
 }
 
 /** The subjects that entries of each kind may name. */

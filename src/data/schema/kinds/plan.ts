@@ -36,8 +36,16 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       turn: within('turn'),
       every: within('every').optional(),
       unplaced: Joi.valid(true).optional(),
+      since: day.optional(),
     }),
-  'barrier.set': () => record({ barrier: id, sort: oneOf(BARRIER_SORTS), from: place, to: place }),
+  'barrier.set': () =>
+    record({
+      barrier: id,
+      sort: oneOf(BARRIER_SORTS),
+      from: place,
+      to: place,
+      since: day.optional(),
+    }),
   'outside.described': () =>
     record({
       source: id,
@@ -50,6 +58,7 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       plants: within('sourcePlants').integer(),
       sure: oneOf(CERTAINTIES),
       flowering: record({ from: day, to: day }).optional(),
+      since: day.optional(),
     }),
   'surroundings.described': () => record({ ground: oneOf(GROUNDS), climate: climate.optional() }),
   'surroundings.looked': () =>

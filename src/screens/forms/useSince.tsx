@@ -1,0 +1,72 @@
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { describedSince, type DescribingKind, type Since } from '@/core/journal/describedSince';
+import type { Fact } from '@/core/journal/entry';
+import type { Bodies } from '@/core/journal/kinds/kinds';
+import { dayAt } from '@/core/time/calendar';
+import { useStore } from '@/data/hooks/useGarden';
+import { Choice } from '@/ui/parts/Choice';
+
+const SINCE: readonly { readonly value: Since; readonly title: string; readonly note: string }[] = [
+  {
+    value: 'today',
+    title: 'From today',
+    note: 'Fruit of earlier flowers is judged by what was so then.',
+  },
+  {
+    value: 'always',
+    title: 'It always was: a mistake put right',
+    note: 'All its fruit is judged again.',
+  },
+];
+
+/** The question since when it is so, and the fact with its answer. */
+export interface AskedSince {
+  /** Shown once it is asked. */
+  readonly question: ReactNode;
+  /**
+   * What to record; `undefined` where the question is asked first.
+   *
+   * @param id of what is described.
+   * @param matters is any fruit judged by what changes?
+   */
+  readonly say: <K extends DescribingKind>(
+    kind: K,
+    body: Bodies[K],
+    id: string,
+    matters: boolean,
+  ) => Fact | undefined;
+}
+
+/** Who tapped *Save* sees what is asked now. */
+const intoView = (view: View | null): void =>
+  (view as unknown as HTMLElement | null)?.scrollIntoView({ block: 'nearest' });
+
+/** Asks since when something is so that is described again, where fruit is judged by it. */
+export function useSince(): AskedSince {
+  const { journal, clock, described } = useStore();
+  const [asked, setAsked] = useState(false);
+  const [since, setSince] = useState<Since>();
+  return {
+    question: asked ? (
+      <View ref={intoView}>
+        <Choice
+          label="Since when is it so?"
+          options={SINCE}
+          value={since}
+          onChange={setSince}
+          {...(since ? {} : { error: 'Choose one.' })}
+        />
+      </View>
+    ) : null,
+    say: (kind, body, id, matters) => {
+      const isAsked = matters && journal.hasAny('bloom');
+      if (isAsked && !since) {
+        setAsked(true);
+        return undefined;
+      }
+      const today = dayAt(clock.now(), described?.zone ?? 'UTC');
+      return describedSince(journal, kind, body, { id, since: isAsked ? since : undefined, today });
+    },
+  };
+}
