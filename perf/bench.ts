@@ -8,6 +8,7 @@ import { routeBench } from './route';
 import { sceneBench } from './scene';
 import { sheetBench } from './sheet';
 import { sizeBench } from './size';
+import { yearsBench } from './years';
 
 const PARTS = {
   journal: journalBench,
@@ -17,6 +18,7 @@ const PARTS = {
   forecast: forecastBench,
   sheet: sheetBench,
   size: sizeBench,
+  years: yearsBench,
   scene: sceneBench,
   browser: browserBench,
 };

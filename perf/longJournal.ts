@@ -2,7 +2,7 @@ import { liveSeason } from '../demo/season';
 import type { Entry } from '../src/core/journal/entry';
 import { isStructural, KINDS } from '../src/core/journal/kinds/kinds';
 
-const ULID = /\b01K[0-9A-HJKMNP-TV-Z]{23}\b/g;
+const ULID = /\b01[JK][0-9A-HJKMNP-TV-Z]{23}\b/g;
 const DAY = /\b20\d\d-\d\d-\d\d/g;
 
 const addYears = (day: string, years: number): string => `${Number(day.slice(0, 4)) + years}${day.slice(4)}`;
