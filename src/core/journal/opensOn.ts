@@ -35,6 +35,7 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
       // What had set by itself is filed under the day it was found.
       return entry.body.day;
     case 'looked':
+    case 'retagged':
     case 'removed':
     case 'harvested':
     case 'fruits.ended':

@@ -155,6 +155,13 @@ export interface Picked {
   readonly entry: string;
 }
 
+export interface Retag {
+  readonly at: Instant;
+  readonly was: Bodies['retagged']['was'];
+  /** The code of the tag before. */
+  readonly before: string;
+}
+
 /** A cover that came off: when that was noted, how it was found, and the day on which it happened where that is known. */
 export interface Uncovering {
   readonly at: Instant;
@@ -198,7 +205,10 @@ export interface Bloom {
   readonly of?: string;
   readonly taggedAt?: Instant;
   readonly sex: BloomSex | undefined;
+  /** Of several tags the last. */
   readonly code: string;
+  /** Other tags that it got later than its first, and what was known of the one before. */
+  readonly retags?: readonly Retag[];
   readonly role: Role;
   /** The day it was expected to open, or can be pollinated from; `undefined` while it waits under its cover. */
   readonly day: Day | undefined;

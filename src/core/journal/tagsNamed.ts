@@ -18,6 +18,7 @@ export function tagsNamed(entry: Entry): TagNamed[] {
     case 'stripped':
       return entry.body.kept.map(({ code, bloom }) => [code, bloom]);
     case 'tagged':
+    case 'retagged':
       return [[entry.body.code, entry.body.bloom]];
     case 'amended':
       return isKind(entry.body.of)

@@ -54,6 +54,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'stop.left': ['round'],
   tagged: ['round', 'open', 'fruit'],
   looked: ['fruit'],
+  retagged: ['fruit'],
   stripped: ['walk', 'open', 'round'],
   removed: ['fruit', 'round'],
   'fruits.ended': ['plan'],

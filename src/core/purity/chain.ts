@@ -65,6 +65,7 @@ export type PurityReason =
   | 'tag.hardToRead'
   | 'tag.never'
   | 'tag.backAgain'
+  | 'tag.tiedAnew'
   | 'tag.shared'
   | 'tag.untilHarvest'
   | 'plants.motherOffType'

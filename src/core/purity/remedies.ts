@@ -75,6 +75,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'tag.hardToRead': 'remedy.weatherproofTag',
   'tag.never': 'remedy.tag',
   'tag.backAgain': 'remedy.tagLoosely',
+  'tag.tiedAnew': 'remedy.tagLoosely',
   'plants.motherOffType': 'remedy.rogueEarly',
   'plants.fatherOffType': 'remedy.rogueEarly',
   'plants.notTypical': 'remedy.rogueEarly',

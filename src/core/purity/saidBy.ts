@@ -17,7 +17,7 @@ const SAID: Readonly<
   intact: { flower: ['pollinated', 'missed'] },
   cleanPollen: { flower: ['pollinated', 'emasculated'], males: ['covered', 'picked'] },
   closedAgain: { flower: ['pollinated', 'uncovered'] },
-  tag: { flower: ['pollinated', 'tagged', 'looked', 'harvested'] },
+  tag: { flower: ['pollinated', 'tagged', 'retagged', 'looked', 'harvested'] },
   plants: { flower: ['harvested'], plants: ['plant.noted', 'plant.removed'] },
 };
 

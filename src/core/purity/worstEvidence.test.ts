@@ -81,6 +81,26 @@ test('clean, seen at harvest, it is true to type', () => {
   expect(judged(phone)).toMatchObject({ grade: 'true', soFar: false });
 });
 
+test('another tag: for one that was on it, it is the same fruit; for one that was gone, it may be another', () => {
+  const retagged = (was: 'there' | 'gone', code = 'K009'): Fact => ({
+    kind: 'retagged',
+    body: { bloom: 'f', code, was },
+  });
+  const judge = (...facts: readonly Fact[]): string => {
+    const phone = clean();
+    facts.forEach((fact, i) => phone.say(at(100 + i), fact));
+    phone.say(at(900), harvested(true, true));
+    const { state, reasons } = judged(phone).chain.find(({ link }) => link === 'tag')!;
+    return `${state}: ${reasons[0]!.code}, ${phone.journal.all('bloom').get('f')!.code}`;
+  };
+  expect(judge(retagged('there'))).toBe('holds: tag.present, K009');
+  expect(judge(retagged('gone'))).toBe('doubtful: tag.tiedAnew, K009');
+  expect(judge(looked('gone'), retagged('gone'), retagged('there', 'K010'))).toBe(
+    'doubtful: tag.tiedAnew, K010',
+  );
+  expect(judge(retagged('there'), looked('gone'))).toBe('doubtful: tag.backAgain, K009');
+});
+
 test('who marks a flower that has its cover already takes nothing off', () => {
   const phone = clean();
   const mark = covered('p1', 'f', 'female') as Extract<Fact, { kind: 'covered' }>;

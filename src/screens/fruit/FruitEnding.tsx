@@ -5,6 +5,8 @@ import { coverOff, daysUncovered, thinned } from '@/core/fruit/takenOff';
 import { isCovered } from '@/core/journal/isCovered';
 import type { TagState } from '@/core/journal/kinds/fruit';
 import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBodies';
+import type { Bodies } from '@/core/journal/kinds/kinds';
+import { formatTagCode } from '@/core/text/tagCode';
 import type { Bloom } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -47,6 +49,7 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
   const record = useRecord();
   const [harvesting, setHarvesting] = useState(false);
   const [uncovering, setUncovering] = useState(false);
+  const [tagging, setTagging] = useState(false);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
       <Button title="Harvest" onPress={() => setHarvesting(true)} />
@@ -57,9 +60,11 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
       />
       <Button title="Tag hard to read" onPress={() => record([tagFound(id, 'hardToRead')])} />
       <Button variant="loss" title="Tag gone" onPress={() => record([tagFound(id, 'gone')])} />
+      <Button title="New tag" onPress={() => setTagging(true)} />
       {isCovered(bloom) && !bloom.uncovered ? (
         <Button title="Cover off" onPress={() => setUncovering(true)} />
       ) : null}
+      <NewTagSheet id={id} open={tagging} onClose={() => setTagging(false)} />
       <UncoverSheet bloom={bloom} open={uncovering} onClose={() => setUncovering(false)} />
       <HarvestSheet id={id} open={harvesting} onClose={() => setHarvesting(false)} />
     </View>
@@ -113,6 +118,29 @@ function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
         Taste the flesh before you save its seed. Spit out and discard a bitter one: it can poison. Take no
         seed from a mottled or odd-looking mother.
       </Text>
+    </Sheet>
+  );
+}
+
+/** Another tag: what was known of the old one decides how sure it is that this is its fruit. */
+function NewTagSheet({ id, open, onClose }: HarvestSheetProps) {
+  const record = useRecord();
+  const { tags } = useGarden().store;
+  const code = tags.next(1)[0] ?? '';
+  return (
+    <Sheet title={`New tag: ${formatTagCode(code)}`} open={open} onClose={onClose} closeTitle="Close">
+      <Choice<Bodies['retagged']['was']>
+        label="Where is the old one?"
+        value={undefined}
+        options={[
+          { value: 'there', title: 'On it: it comes off', note: 'the fruit is the same' },
+          { value: 'gone', title: 'Gone', note: 'its seed is doubtful: it may be another fruit' },
+        ]}
+        onChange={(was) => {
+          record([...tags.ensureLetter(), { kind: 'retagged', body: { bloom: id, code, was } }]);
+          onClose();
+        }}
+      />
     </Sheet>
   );
 }

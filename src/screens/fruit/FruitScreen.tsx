@@ -118,7 +118,7 @@ interface FindTagProps {
 /** Of all years, the latest; one that is followed before one that nobody pollinated. */
 const taggedWith = (code: string, journal: Journal): Bloom | undefined =>
   [...journal.all('bloom').values()]
-    .filter((bloom) => bloom.code === code)
+    .filter(({ code: own, retags = [] }) => own === code || retags.some(({ before }) => before === code))
     .sort(
       (a, b) =>
         Number(isFollowed(b)) - Number(isFollowed(a)) ||

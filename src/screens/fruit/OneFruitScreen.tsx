@@ -173,17 +173,19 @@ function MaybeSame({ view: { fruit, same } }: { readonly view: OneFruit }) {
       <Text tone="rust">
         {`That day ${f.count(counted!.count, 'flower', 'flowers')} of this plant ${counted!.count === 1 ? 'was' : 'were'} also counted without a tag: this may be one of them, counted twice.`}
       </Text>
-      <Button
-        title="It is one of them"
-        onPress={() =>
-          record([
-            {
-              kind: 'tagged',
-              body: { bloom: bloom.bloom, of: counted!.bloom, plant: plant.plant, code: bloom.code },
-            },
-          ])
-        }
-      />
+      {bloom.code ? (
+        <Button
+          title="It is one of them"
+          onPress={() =>
+            record([
+              {
+                kind: 'tagged',
+                body: { bloom: bloom.bloom, of: counted!.bloom, plant: plant.plant, code: bloom.code },
+              },
+            ])
+          }
+        />
+      ) : null}
     </View>
   );
 }

@@ -20,6 +20,8 @@ interface Draft {
   readonly spoilings: { readonly why: MissedReason; readonly entry: EntryOf<'picked'> }[];
   readonly countings: Counting[];
   readonly members: string[];
+  /** Other tags: at the end it is known which was its first. */
+  readonly retaggings: EntryOf<'retagged'>[];
 }
 
 /**
@@ -34,6 +36,7 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   const draft = draftOf(id);
   for (const entry of entries) read(entry, draft);
   readSpoilings(draft);
+  readRetaggings(draft);
   const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
   putOff(bloom, reports, pollinations);
   if (pollinations.length > 1) pollinations.sort(byTime);
@@ -113,7 +116,17 @@ function draftOf(id: string): Draft {
     looks,
     conflicts: NONE,
   };
-  return { bloom, cohort, looks, reports, spoilings: [], pollinations: [], countings: [], members: [] };
+  return {
+    bloom,
+    cohort,
+    looks,
+    reports,
+    spoilings: [],
+    pollinations: [],
+    countings: [],
+    members: [],
+    retaggings: [],
+  };
 }
 
 /** Adds what an entry says of the bloom. A kind that names one and has no case here does not compile. */
@@ -158,6 +171,9 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       break;
     case 'looked':
       looks.push(lookOf(entry));
+      break;
+    case 'retagged':
+      draft.retaggings.push(entry);
       break;
     case 'fruits.ended':
       // What was taken off before is not there to end.
@@ -251,6 +267,16 @@ function readSpoilings({ bloom, reports, spoilings }: Draft): void {
     // Who did not find it says nothing of what somebody else found.
     else if (why !== 'notFound' || !bloom.spoiled) bloom.spoiled = { why, at: entry.at, entry: entry.id };
   }
+}
+
+/** Each took the place of the one before, in the order of time. */
+function readRetaggings({ bloom, retaggings }: Draft): void {
+  if (retaggings.length === 0) return;
+  bloom.retags = retaggings.sort(byTime).map(({ at, body: { was, code } }) => {
+    const before = bloom.code;
+    bloom.code = code;
+    return { at, was, before };
+  });
 }
 
 /** Of a cohort: one of it got a tag. Of that one: what it was among. */

@@ -25,6 +25,9 @@ export type Cause = (typeof CAUSES)[number];
 export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
 
+/** Where a fruit got another tag: what was known of the old one. */
+export const TAGS_BEFORE = ['there', 'gone'] as const;
+
 /** `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. */
 export const FRUIT_REMOVALS = ['thinned', 'lost'] as const;
 export type FruitRemoval = (typeof FRUIT_REMOVALS)[number];
@@ -50,6 +53,8 @@ export interface FruitBodies {
     readonly growing?: number;
     readonly of?: number;
   };
+  /** A fruit got another tag: the old one was on it and came off, or it was gone and this is taken to be its fruit. */
+  retagged: { readonly bloom: string; readonly code: string; readonly was: (typeof TAGS_BEFORE)[number] };
   /**
    * Fruit that set by itself was taken off a plant; what was kept of it had set before anybody chose it, and says
    * nothing of how many set.
@@ -103,6 +108,7 @@ const aboutABloom = ({ bloom }: { readonly bloom: string }, each: SubjectCallbac
 /** The subjects that entries of each kind may name. */
 export interface FruitAbout {
   readonly looked: 'bloom';
+  readonly retagged: 'bloom';
   readonly stripped: 'walk' | 'bloom';
   readonly removed: 'bloom';
   readonly 'fruits.ended': 'bloom';
@@ -111,6 +117,7 @@ export interface FruitAbout {
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
   looked: { version: 2, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
+  retagged: { version: 1, structural: false, clockDays: true, subjects: aboutABloom },
   stripped: {
     version: 1,
     structural: false,

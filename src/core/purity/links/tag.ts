@@ -1,3 +1,6 @@
+import type { TagState } from '../../journal/kinds/fruit';
+import { byTime } from '../../journal/order';
+import type { Retag } from '../../journal/state';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { type Link, link, type PurityEvidence, worstOf } from '../chain';
@@ -8,14 +11,17 @@ import { type Link, link, type PurityEvidence, worstOf } from '../chain';
  * nothing.
  */
 export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloom' | 'sharesTag'>): Link {
-  const { pollination, harvest, looks } = flower;
+  const { pollination, harvest, looks, retags = [] } = flower;
   const kept = flower.role === 'open' && flower.code !== '';
   if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
   const seen = [
-    ...looks.flatMap(({ tag }) => tag ?? []),
+    ...[...looks.flatMap(({ at, tag }) => (tag ? [{ at, tags: [tag] }] : [])), ...retags.map(asSeen)]
+      .sort(byTime)
+      .flatMap(({ tags }) => tags),
     ...(harvest ? [harvest.tagThere ? ('there' as const) : ('gone' as const)] : []),
   ];
   const tied = kept || flower.of !== undefined || pollinationsOf(flower).some(({ tagged }) => tagged);
+  const wasTiedAnew = retags.some(({ was }) => was === 'gone');
   const found = [
     harvest
       ? link('tag', 'holds', reason('tag.present'))
@@ -26,7 +32,7 @@ export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloo
   if (seen.includes('gone'))
     found.push(
       seen.lastIndexOf('there') > seen.lastIndexOf('gone')
-        ? link('tag', 'doubtful', reason('tag.backAgain'))
+        ? link('tag', 'doubtful', reason(wasTiedAnew ? 'tag.tiedAnew' : 'tag.backAgain'))
         : link('tag', 'broken', reason('tag.gone')),
     );
   if (!tied)
@@ -37,3 +43,9 @@ export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloo
     );
   return worstOf(found);
 }
+
+/** Who ties another tag saw the old one, or that it was gone. */
+const asSeen = ({ at, was }: Retag): { readonly at: string; readonly tags: readonly TagState[] } => ({
+  at,
+  tags: was === 'gone' ? ['gone', 'there'] : ['there'],
+});

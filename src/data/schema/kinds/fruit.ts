@@ -6,12 +6,14 @@ import {
   HARVEST_USES,
   LOOK_FINDINGS,
   TAG_STATES,
+  TAGS_BEFORE,
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
 import { MAX_ENDED } from '@/core/journal/limits';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
+  retagged: () => record({ bloom: id, code, was: oneOf(TAGS_BEFORE) }),
   looked: () =>
     record({
       bloom: id,

@@ -200,6 +200,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'tag.hardToRead': () => 'The tag is hard to read: it may be that of another fruit.',
   'tag.shared': () => 'Another fruit carries the same tag.',
   'tag.backAgain': () => 'The tag is there again, and nobody said why: it may be that of another fruit.',
+  'tag.tiedAnew': () => 'The tag was gone, and it got another: it may be another fruit.',
   'tag.never': () => 'It was not tagged.',
   'tag.untilHarvest': () => 'Tagged; it must still hang there at harvest.',
   'plants.motherOffType': () => 'Her plant was pulled out as not true to the variety.',
