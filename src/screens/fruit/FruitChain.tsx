@@ -109,17 +109,19 @@ const CHAIN_GLYPHS = {
 /** More entries are told by their number. */
 const MOST_SAID = 3;
 
-/** By which entries: when, and on which device. */
+/** By which entries: when, and on which device; what is the same as before is said once. */
 function sayBy(said: readonly Saying[], zone: string, f: Format): string {
   if (said.length === 0) return '';
-  const shown = said
-    .slice(-MOST_SAID)
-    .map(
-      ({ at, device }) =>
-        `${f.shortDay(dayAt(toMs(at), zone))} ${f.time(toMs(at))}${device === undefined ? '' : ` (${device})`}`,
-    );
+  const shown = said.slice(-MOST_SAID);
+  const words = shown.map(({ at, device }, i) => {
+    const day = dayAt(toMs(at), zone);
+    const [before, after] = [shown[i - 1], shown[i + 1]];
+    const isNewDay = !before || dayAt(toMs(before.at), zone) !== day;
+    const by = device !== undefined && after?.device !== device ? ` (${device})` : '';
+    return `${isNewDay ? `${f.shortDay(day)} ` : ''}${f.time(toMs(at))}${by}`;
+  });
   const more = said.length > MOST_SAID ? `, and ${f.number(said.length - MOST_SAID)} before` : '';
-  return `Noted ${shown.join(', ')}${more}.`;
+  return `Noted ${words.join(', ')}${more}.`;
 }
 
 function ChainLink({

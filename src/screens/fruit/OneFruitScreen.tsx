@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
+import { SEASON_DAYS } from '@/core/journal/seasonDays';
 import { isOnPlant } from '@/core/fruit/fruitHistory';
 import { type Fruit } from '@/core/fruit/fruits';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
@@ -95,7 +96,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, marginVertical: SPACE.s }}>
         <Glyph name={glyph} size={30} />
         <Text variant="strong">
-          Day {history.age}: {word}
+          {isOnPlant(history) ? `Day ${history.age}: ${word}` : word[0]!.toUpperCase() + word.slice(1)}
         </Text>
       </View>
       <Text>{sayBeginning(view, f)}</Text>
@@ -192,7 +193,8 @@ function MaybeSame({ view: { fruit, same } }: { readonly view: OneFruit }) {
 
 /** How it began: pollinated, left without pollen, or found when it had set. */
 function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: OneFruit, f: Format): string {
-  const day = f.day(history.since);
+  // Of another year with the year.
+  const day = history.age > SEASON_DAYS ? f.date(history.since) : f.day(history.since);
   const { pollination } = bloom;
   if (history.followed === 'control') {
     const { looked, set } = controls;
