@@ -108,7 +108,8 @@ export const BRUSHED_ONCE = {
     serves: ourDefault(3, 'count'),
     keeps: practice(0, 'd'),
   },
-  pollinate: { takes: ourDefault(75, 's'), times: practice(1, 'count'), apart: practice(0, 'd') },
+  // Once is usual; some come back an hour later.
+  pollinate: { takes: ourDefault(75, 's'), times: practice(1, 'count'), apart: practice(1, 'h') },
 } as const satisfies Protocol;
 
 /**

@@ -28,15 +28,8 @@ export const watermelon: CropFacts = {
   outcrossing: OUTCROSSER,
   protocols: {
     ...CARRIED_BY_HAND,
-    // It does not open on a second day, and one who grows it to eat comes back an hour later; for seed who chooses to.
-    seed: {
-      ...CARRIED_BY_HAND.seed,
-      pollinate: { ...BRUSHED_ONCE.pollinate, apart: practice(1, 'h') },
-    },
-    fruit: {
-      ...BRUSHED_ONCE,
-      pollinate: { ...BRUSHED_ONCE.pollinate, times: practice(2, 'count'), apart: practice(1, 'h') },
-    },
+    // It does not open on a second day, and one who grows it to eat comes back an hour later.
+    fruit: { ...BRUSHED_ONCE, pollinate: { ...BRUSHED_ONCE.pollinate, times: practice(2, 'count') } },
   },
   smallFlowered: true,
   hours: { from: 'sunrise', opens: practice<Span>([1, 2], 'h'), shuts: ourDefault<Span>([7, 8], 'h') },

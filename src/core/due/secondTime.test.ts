@@ -10,6 +10,8 @@ import { dayTasks, type Task } from './dayTasks';
 import { outingStatesAt } from '../today/outingStates';
 import { toMs } from '../time/calendar';
 import { flowersDue } from './flowersDue';
+import { openNowOf } from './openNow';
+import { openVisitFacts } from './openVisit';
 
 const DAY = '2026-07-19';
 const NEXT = '2026-07-20';
@@ -103,6 +105,21 @@ test('a covered watermelon gets pollen again an hour later where the grower chos
   });
   expect(dueOn(phone, DAY).females).toEqual([]);
   expect(dueOn(phone, NEXT).females).toEqual([]);
+});
+
+test('whoever grows melons to eat and chose so is led to their open flowers once more', () => {
+  for (const times of [undefined, 2]) {
+    const phone = begin([{ variety: 'v', crop: 'melon', purpose: 'eat', plants: ['p1', 'p2'] }]);
+    if (times) phone.say('2026-07-10T09:00:00Z', { kind: 'ways.set', body: { of: 'v', times } });
+    const at = (now: string) => openNowOf(phone.journal, YARD, toMs(now));
+    const [here] = at('2026-07-19T07:00:00Z');
+    const visit = { open: { female: 1, male: 2 }, method: 'maleFlower', fathers: ['p2'] } as const;
+    phone.say('2026-07-19T07:00:00Z', ...openVisitFacts(phone.journal, here!, visit));
+    const again = at('2026-07-19T08:10:00Z').flatMap((plant) => plant.again ?? []);
+    expect(again.map(({ females, from }) => [females, from])).toEqual(
+      times ? [[1, toMs('2026-07-19T08:00:00Z')]] : [],
+    );
+  }
 });
 
 test('what was closing already is not opened again', () => {

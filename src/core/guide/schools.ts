@@ -155,10 +155,11 @@ function againOf({ protocols, receptive, routine, habit }: Crop): Omit<School, '
   if (!pollinate || !receptive) return undefined;
   const ways = ['once', 'sameMorning', 'nextDay'] as const;
   const { times, apart } = pollinate;
-  if (apart.value > 0 && apart.unit === 'h') {
-    return { ways, ours: { code: 'againSameDay', hours: apart.value } };
-  }
-  if (apart.value === 0) return { ways, ours: { code: 'onceOnly' } };
+  if (apart.unit === 'h')
+    return {
+      ways,
+      ours: times.value > 1 ? { code: 'againSameDay', hours: apart.value } : { code: 'onceOnly' },
+    };
   return {
     ways,
     ours: times.value > 1 ? { code: 'againNextDay', days: apart.value } : { code: 'onceOrNextDay' },
