@@ -183,7 +183,7 @@ export interface Protocol {
     readonly takes: Figure;
     /** How often where nothing else is chosen. */
     readonly times: Figure;
-    /** From one to the next: days, or hours of the same day; 0 where a second one is of no use. */
+    /** From one to the next, where more than one is chosen: days, or hours of the same day. */
     readonly apart: Figure;
   };
   /** When the cover of what was pollinated comes off: days after the last time. Missing where it stays or falls. */

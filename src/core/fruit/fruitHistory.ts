@@ -11,7 +11,7 @@ import type { Day, Instant } from '../time/types';
  * Why a flower is followed: it was pollinated; it was left without pollen, to see what sets by itself; or its fruit had
  * set before anybody chose it.
  */
-export type Followed = 'pollinated' | 'control' | 'found';
+type Followed = 'pollinated' | 'control' | 'found';
 
 /** What became of one flower that is followed, in days since its pollination, its opening, or since it was found. */
 export interface FruitHistory {
