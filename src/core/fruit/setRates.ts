@@ -123,7 +123,10 @@ function rateOf(
  */
 export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string, SetRates> =>
   new Map(
-    [...groupBy(histories, ({ plant }) => plant)].map(([plant, own]) => [plant, ratesWith(own, onePlant)]),
+    [...groupBy(histories.filter(isPollinated), ({ plant }) => plant)].map(([plant, own]) => [
+      plant,
+      ratesWith(own, onePlant),
+    ]),
   );
 
 /**

@@ -87,7 +87,9 @@ function flowerRow(
     cause: fruit?.history.cause ?? '',
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? '',
-    purity: fruit ? purityOf(journal, garden, flower, options)!.grade : '',
+    // Of a control nothing is judged.
+    purity:
+      fruit && fruit.history.followed !== 'control' ? purityOf(journal, garden, flower, options)!.grade : '',
     count: String(flower.count),
     flower_id: flower.bloom,
   };

@@ -20,6 +20,20 @@ const SINCE: readonly { readonly value: Since; readonly title: string; readonly 
   },
 ];
 
+/** Lengths are typed in round feet or metres: what came back as it was shown has not changed. */
+const AS_TYPED = 0.01;
+
+/**
+ * Is a number still what the form showed of it?
+ *
+ * @example isAsTyped(2.4, 2.3988) // true: 7.87 feet
+ */
+export const isAsTyped = (held: number | undefined, typed: number | undefined): boolean =>
+  held === typed ||
+  (held !== undefined &&
+    typed !== undefined &&
+    Math.abs(held - typed) <= AS_TYPED * Math.max(1, Math.abs(held)));
+
 /** The question since when it is so, and the fact with its answer. */
 export interface AskedSince {
   /** Shown once it is asked. */

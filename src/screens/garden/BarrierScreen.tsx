@@ -1,7 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { BarrierSort } from '@/core/garden/surroundings';
-import { stableJson } from '@/core/journal/stableJson';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -10,7 +9,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
-import { useSince } from '../forms/useSince';
+import { isAsTyped, useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { BARRIERS } from '../words/garden';
@@ -39,7 +38,12 @@ export function BarrierScreen() {
   const save = handleSubmit(({ sort, fromX, fromY, toX, toY }) => {
     const barrier = held?.barrier ?? newId();
     const body = { barrier, sort, from: { x: fromX, y: fromY }, to: { x: toX, y: toY } };
-    const changed = held !== undefined && stableJson(held) !== stableJson(body);
+    const changed =
+      held !== undefined &&
+      (held.sort !== sort ||
+        !(['from', 'to'] as const).every(
+          (end) => isAsTyped(held[end].x, body[end].x) && isAsTyped(held[end].y, body[end].y),
+        ));
     const fact = since.say('barrier.set', body, barrier, changed);
     if (!fact) return;
     record([fact]);

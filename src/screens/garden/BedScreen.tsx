@@ -9,7 +9,7 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { SPACE } from '@/ui/theme';
 import { FormField } from '../forms/fields';
-import { useSince } from '../forms/useSince';
+import { isAsTyped, useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
@@ -58,7 +58,7 @@ export function BedScreen() {
   const save = form.handleSubmit((checked) => {
     const stays = bed?.unplaced && (['x', 'y', 'turn'] as const).every((each) => bed[each] === checked[each]);
     const body = { bed: bed?.bed ?? newId(), ...checked, ...(stays && { unplaced: true as const }) };
-    const moved = bed !== undefined && PLACE.some((each) => bed[each] !== checked[each]);
+    const moved = bed !== undefined && PLACE.some((each) => !isAsTyped(bed[each], checked[each]));
     const fact = since.say('bed.laid', body, body.bed, moved);
     if (!fact) return;
     record([fact]);

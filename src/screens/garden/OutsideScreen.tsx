@@ -15,7 +15,7 @@ import { SPACE } from '@/ui/theme';
 import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
-import { useSince } from '../forms/useSince';
+import { isAsTyped, useSince } from '../forms/useSince';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CERTAINTY_NAMES, TRAITS } from '../words/garden';
@@ -82,8 +82,11 @@ export function OutsideScreen() {
   const save = handleSubmit((checked) => {
     const body = bodyOf(checked, held?.source ?? newId());
     // Its name alone says nothing of what it sheds.
+    const { distance, radius } = body;
+    const isWhere = held && isAsTyped(held.distance, distance) && isAsTyped(held.radius, radius);
+    const alike = { name: '', ...(isWhere && { distance, radius }) };
     const changed =
-      held !== undefined && stableJson({ ...held, name: '' }) !== stableJson({ ...body, name: '' });
+      held !== undefined && stableJson({ ...held, ...alike }) !== stableJson({ ...body, ...alike });
     const fact = since.say('outside.described', body, body.source, changed);
     if (!fact) return;
     record([fact]);

@@ -6,6 +6,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { IsolationVerdict } from '@/core/isolation/isolationReport';
 import {
   gardenPlan,
+  reportsAbout,
   type GardenPlan,
   type PlannedVariety,
   type VarietyReport,
@@ -16,6 +17,7 @@ import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
+import { Outdated } from '@/worker/client';
 import { computeClient } from '@/worker/computeClient';
 import { PLANT_SHAPES, type PlantShape } from '@/ui/plan/plantShape';
 import type { PlanBedDrawing, PlanPatch } from '@/ui/plan/planParts';
@@ -94,7 +96,7 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
         (a, b) => at(a) - at(b) || byName(a.variety, b.variety) || (a.planting < b.planting ? -1 : 1),
       ),
       reports: reports && known,
-      drawn: drawingsOf(beds, plants, shapeOf, verdictsOf(reports ?? [])),
+      drawn: drawingsOf(beds, plants, shapeOf, reports && verdictsOf(reports)),
     };
   }, [drawn, reports]);
 }
@@ -111,7 +113,13 @@ function useReports(
     queryFn: ({ signal }) => {
       const client = computeClient();
       signal.addEventListener('abort', () => client.cancel());
-      return client.ask((compute) => compute.reportsAbout(drawn!.plan, whole));
+      return client
+        .ask((compute) => compute.reportsAbout(drawn!.plan, whole))
+        .catch((error: unknown) => {
+          if (error instanceof Outdated) throw error;
+          // Slower, and on the page, rather than never.
+          return reportsAbout(drawn!.plan, whole);
+        });
     },
     enabled: drawn !== undefined,
     placeholderData: keepPreviousData,
@@ -138,12 +146,16 @@ const TONES: Readonly<Record<IsolationVerdict, PlanPatch['tone']>> = {
   notRequired: 'edge',
 };
 
-/** Beds with their plants, a patch a variety. */
+/**
+ * Beds with their plants, a patch a variety.
+ *
+ * @param verdicts missing while it is not known what each is in risk of.
+ */
 export function drawingsOf(
   beds: readonly Bed[],
   plants: readonly Plant[],
   shapeOf: ReadonlyMap<string, PlantShape>,
-  verdicts: ReadonlyMap<string, IsolationVerdict>,
+  verdicts: ReadonlyMap<string, IsolationVerdict> | undefined,
 ): PlanBedDrawing[] {
   const spots = placesOfEach(plants, new Map(beds.map((bed) => [bed.bed, bed])));
   const byBed = groupBy(plants, ({ bed }) => bed);
@@ -159,7 +171,7 @@ export function drawingsOf(
       ([variety, own]): PlanPatch => ({
         id: variety,
         shape: shapeOf.get(variety) ?? 'disc',
-        tone: TONES[verdicts.get(variety) ?? 'noRisk'],
+        tone: verdicts ? TONES[verdicts.get(variety) ?? 'noRisk'] : 'edge',
         spots: own.flatMap(({ plant }) => spots.get(plant)!),
       }),
     ),
