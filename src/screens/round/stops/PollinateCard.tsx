@@ -69,7 +69,11 @@ function AsPlanned({
       sex="female"
       covered={covered}
       part={part}
-      says={`${words.says} ${males}${tag ? `, tag ${tag}` : ''}`}
+      says={
+        mustPick
+          ? `${STILL_THERE} ${toPick.map(({ plant }) => plantLabel(journal, plant)).join(', ')}`
+          : `${words.says} ${males}${tag ? `, tag ${tag}` : ''}`
+      }
       exceptions={exceptions}
       done={
         donors.length > 0
@@ -101,7 +105,7 @@ function AsPlanned({
           />
         ))}
       </View>
-      {mustPick ? <Button variant="quiet" {...leave} /> : null}
+      {mustPick ? <Button variant="quiet" {...leave} style={{ alignSelf: 'flex-start' }} /> : null}
       <TieWith
         flower={{
           variety: stop.variety,
@@ -109,11 +113,13 @@ function AsPlanned({
           day: props.round.day,
         }}
       />
-      <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
-        {donors.length > 0 ? (
-          <Button variant="quiet" title="Could not shut it" onPress={() => onTell('leftOpen')} />
-        ) : null}
-      </CloseAndTag>
+      {mustPick ? null : (
+        <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
+          {donors.length > 0 ? (
+            <Button variant="quiet" title="Could not shut it" onPress={() => onTell('leftOpen')} />
+          ) : null}
+        </CloseAndTag>
+      )}
     </StopCard>
   );
 }
