@@ -134,7 +134,7 @@ function NewTagSheet({ id, open, onClose }: HarvestSheetProps) {
         value={undefined}
         options={[
           { value: 'there', title: 'On it: it comes off', note: 'the fruit is the same' },
-          { value: 'gone', title: 'Gone', note: 'its seed is doubtful: it may be another fruit' },
+          { value: 'gone', title: 'It is gone', note: 'its seed is doubtful: it may be another fruit' },
         ]}
         onChange={(was) => {
           record([...tags.ensureLetter(), { kind: 'retagged', body: { bloom: id, code, was } }]);

@@ -48,7 +48,7 @@ test('on a wide screen chain, weakest link and harvest are next to the list', as
   await tap(/^For seed, the tag is on it/);
   await see('Was its plant healthy and true to the variety?');
   await tap('Yes, both');
-  await see(/: harvested on day \d+$/);
+  await see(/^Harvested on day \d+$/);
   expect((await recorded(1))[0]).toMatchObject({
     kind: 'harvested',
     body: { use: 'seed', tagThere: true, typical: true },
@@ -72,4 +72,24 @@ test('a fruit that is not here says so and leads on', async () => {
   await see('No such fruit');
   await tap('To the fruit');
   await see('Search by tag');
+});
+
+test('a control of last summer is found by its tag; nothing is judged of its seed', async () => {
+  await openApp('/fruit');
+  type('Search by tag', 'H0-52');
+  await tap('Search');
+  await see(/^Left without pollen, to see what sets by itself. It opened on 17 Jul 2025/);
+  await see('A control: nothing is judged of its seed.');
+});
+
+test('a fruit whose tag is gone gets another, and its seed is doubtful', async () => {
+  await openApp('/fruit');
+  type('Search by tag', 'K5-8Q');
+  await tap('Search');
+  await see('K5-8Q');
+  await tap('New tag');
+  await tap('It is gone');
+  expect((await recorded(2)).at(-1)).toMatchObject({ kind: 'retagged', body: { was: 'gone' } });
+  await see('Doubtful, so far');
+  await see(/The tag was gone, and it got another/);
 });
