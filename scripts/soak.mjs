@@ -9,7 +9,14 @@ build();
 // Rule 5 of evidence, and the second reading of the table, over many more gardens than in `npm test`.
 run(
   bin('jest'),
-  ['--selectProjects', 'nowhere', '--testPathPattern', 'purity/(monotone|sequences)', '--testTimeout', '3600000'],
+  [
+    '--selectProjects',
+    'nowhere',
+    '--testPathPattern',
+    'purity/(monotone|sequences)',
+    '--testTimeout',
+    '3600000',
+  ],
   { env: { PROPERTY_SEED: 'any', PROPERTY_RUNS: '5000', SEQUENCES: '100000' } },
 );
 run(bin('playwright'), ['test', '--config', 'soak/playwright.config.ts']);
