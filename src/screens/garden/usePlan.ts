@@ -49,7 +49,10 @@ const byName = (a: { readonly name: string }, b: { readonly name: string }): num
 export const compareBeds = (a: Bed, b: Bed): number =>
   Number(a.unplaced ?? false) - Number(b.unplaced ?? false) || (a.unplaced ? a.y - b.y : 0) || byName(a, b);
 
-type Drawn = Omit<PlanOfGarden, 'varieties' | 'reports' | 'drawn'>;
+interface Drawn extends Omit<PlanOfGarden, 'varieties' | 'reports' | 'drawn'> {
+  /** Of the journal that it was read from. */
+  readonly version: number;
+}
 
 /**
  * The plan at once, and what each variety is in risk of when the worker has answered.
@@ -57,7 +60,7 @@ type Drawn = Omit<PlanOfGarden, 'varieties' | 'reports' | 'drawn'>;
  * @param whole the variety of which all risks are wanted, not the greatest alone.
  */
 export function usePlan(whole?: string): PlanOfGarden | undefined {
-  const drawn = useView('plan', [], ({ store: { journal }, garden, now }): Drawn => {
+  const drawn = useView('plan', [], ({ store: { journal, version }, garden, now }): Drawn => {
     const today = dayAt(now, garden.zone);
     const plan = gardenPlan(journal, garden, today);
     const beds = [...journal.all('bed').values()].sort(compareBeds);
@@ -73,6 +76,7 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
     return {
       name: garden.name,
       today,
+      version,
       plan,
       beds,
       plants,
@@ -103,13 +107,13 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
 
 /** How each variety of a plan is isolated, worked out by the worker; while that works, as it was before. */
 function useReports(
-  drawn: Pick<PlanOfGarden, 'plan' | 'today'> | undefined,
+  drawn: Pick<Drawn, 'plan' | 'today' | 'version'> | undefined,
   whole: string | undefined,
 ): readonly VarietyReport[] | undefined {
   const store = useStore();
   const { data } = useQuery({
-    // Of each state of the journal its own.
-    queryKey: ['isolation', store.id, store.version, drawn?.today, whole ?? ''],
+    // Of the plan as it was read, which may be a moment behind the journal.
+    queryKey: ['isolation', store.id, drawn?.version, drawn?.today, whole ?? ''],
     queryFn: ({ signal }) => {
       const client = computeClient();
       signal.addEventListener('abort', () => client.cancel());
