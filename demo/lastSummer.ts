@@ -2,7 +2,7 @@ import { nextTagCodes } from '../src/core/text/tagCode';
 import type { Finding } from '../src/core/journal/kinds/roundBodies';
 import type { Fact } from '../src/core/journal/entry';
 import { closeSeason, seasonToClose } from '../src/core/years/closing';
-import { addDays } from '../src/core/time/calendar';
+import { addDays, MS_PER_HOUR } from '../src/core/time/calendar';
 import type { Day } from '../src/core/time/types';
 import type { Chance } from './chance';
 import { BEDS, ESTATE, LAST_SEASON, VARIETIES, type PlantedVariety } from './estate';
@@ -96,7 +96,7 @@ interface Said {
   readonly facts: readonly Fact[];
 }
 
-const when = ({ day, hour }: Said): number => Date.parse(day) + hour * 3_600_000;
+const when = ({ day, hour }: Said): number => Date.parse(day) + hour * MS_PER_HOUR;
 
 function factsOf({
   bloom,

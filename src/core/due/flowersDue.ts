@@ -16,7 +16,7 @@ import { isGone } from '../journal/looks';
 import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
 import { meantOf, type Meant } from '../journal/matingOf';
-import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
+import { isDoubtfulType, isStand, isSuspect } from '../journal/plantCondition';
 import { pickedFor, pollinationsOf, reportOn } from '../journal/pollinations';
 import type { Bloom, Round, Variety } from '../journal/state';
 import { addDays, daysBetween, MS_PER_HOUR, toMs } from '../time/calendar';
@@ -271,7 +271,7 @@ function femaleBud(
       forSeed,
       ...(protocol && !protocol.collect && { selfed: true }),
       ...(isSuspect(stands) && { suspect: true }),
-      ...(stands.count > 1 && { stand: true }),
+      ...(isStand(stands) && { stand: true }),
     },
   ];
 }

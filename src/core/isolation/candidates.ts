@@ -48,7 +48,7 @@ export function candidatesOf(question: IsolationQuestion): Candidate[][] {
 }
 
 /**
- * Every source whose pollen can father seed on one variety, for each that is asked for.
+ * Every source whose pollen can father seed on a variety, one variety at a time.
  *
  * @example candidatesIn({ ...question, varieties: [squash] })(0) // []
  */

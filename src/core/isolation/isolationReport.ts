@@ -188,7 +188,15 @@ function shedOn(source: GrownVariety | OutsideSource, day: Day, apart: number): 
   return between === undefined ? undefined : between < apart;
 }
 
-const isOpen = ({ isolatedBy, compatibility }: CrossingRisk): boolean =>
+/**
+ * Does a source cross freely, and does nothing isolate it?
+ *
+ * @example isOpen({ isolatedBy: 'distance', compatibility }) // false
+ */
+export const isOpen = ({
+  isolatedBy,
+  compatibility,
+}: Pick<CrossingRisk, 'isolatedBy' | 'compatibility'>): boolean =>
   isolatedBy === 'nothing' && compatibility.frequency === 'freely';
 
 function verdictOf(
@@ -199,7 +207,7 @@ function verdictOf(
   if (risks.length === 0) return 'noRisk';
   const open = risks.filter(({ isolatedBy }) => isolatedBy === 'nothing');
   if (open.length === 0) return 'isolated';
-  return open.some((risk) => risk.compatibility.frequency === 'freely') ? 'tooClose' : 'rareOnly';
+  return open.some(isOpen) ? 'tooClose' : 'rareOnly';
 }
 
 interface Measured {

@@ -8,8 +8,8 @@ import type { MissedReason } from './kinds/roundBodies';
 export const NO_DAY = '';
 
 /**
- * The day under which a bloom is filed by what an entry says, on which it opens: `NO_DAY` when it leaves that open, `undefined` when it does
- * not speak of it. The bloom opens on one of the days its entries name, or on none.
+ * The day under which a bloom is filed by what an entry says, on which it opens: `NO_DAY` when it leaves that open,
+ * `undefined` when it does not speak of it. The bloom opens on one of the days its entries name, or on none.
  *
  * @param id of a bloom the entry names.
  * @example opensOn(looked, '01J…') // undefined

@@ -1,6 +1,13 @@
 import type { Plant } from './state';
 
 /**
+ * Does it stand for many that nobody numbers, so that what is on it may be on any of them?
+ *
+ * @example isStand({ count: 60 }) // true
+ */
+export const isStand = ({ count }: Pick<Plant, 'count'>): boolean => count > 1;
+
+/**
  * Does a plant look as if it were diseased? It is worked after the healthy ones.
  *
  * @example isSuspect({}) // false

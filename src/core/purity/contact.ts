@@ -45,7 +45,7 @@ function varietyThen(journal: Journal, plant: string, day: Day): Variety | undef
 
 const isBrush = ({ method }: Pollination): boolean => method === 'brush' || method === 'swab';
 
-/** What was touched, by day: a day's flowers are asked for one by one. */
+/** What was touched, by day: each flower of a day reads it again. */
 const touchesByDay = perRevision(() => new Map<Day, readonly Touch[]>());
 
 function touchesOn(journal: Journal, day: Day): readonly Touch[] {

@@ -3,7 +3,7 @@ import { isInHand, isOutOfUse, malesOf } from '../due/flowersDue';
 import type { Journal } from '../journal/journal';
 import type { Donor, PollinateStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
-import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
+import { isDoubtfulType, isStand, isSuspect } from '../journal/plantCondition';
 import type { Bloom, Round } from '../journal/state';
 import { malesCarried, roundsBeside } from '../outing/outingDay';
 import { techniqueOf } from '../outing/technique';
@@ -84,7 +84,7 @@ function neededAt(stop: PollinateStop, round: Round, journal: Journal): NeededAt
     ownPollen: meant?.ownPollen ?? 'lastResort',
     ...(meant?.fathers && { fathers: meant.fathers }),
     suspect: looksSuspect(stop.plant),
-    stand: isStand(journal, stop.plant),
+    stand: isStand(journal.all('plant').get(stop.plant) ?? { count: 1 }),
   };
   const isUseless = (male: Bloom | undefined): boolean =>
     male !== undefined && (male.sex === 'male' ? male.spoiled !== undefined : isOutOfUse(male, round.day));
@@ -98,10 +98,6 @@ function neededAt(stop: PollinateStop, round: Round, journal: Journal): NeededAt
     (isDoubtfulType(journal.all('plant').get(plant) ?? {}) || isTainted(journal, bloom, round.day));
   return { mother, forSeed, wanted: meant ? techniqueOf(journal, meant).males : 1, isFit, isDoubted };
 }
-
-/** Its males are those of other plants of it. */
-const isStand = (journal: Journal, plant: string): boolean =>
-  (journal.all('plant').get(plant)?.count ?? 1) > 1;
 
 const isOffType = (journal: Journal, plant: string): boolean =>
   journal.all('plant').get(plant)?.removed?.why === 'offType';

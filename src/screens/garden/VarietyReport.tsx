@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
+import { isOpen } from '@/core/isolation/isolationReport';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
 import { lastDayOf } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -151,7 +152,7 @@ function Risks({ report: { isolation }, view, f }: JudgedProps) {
           title={view.nameOf(risk.id)}
           note={`${riskNote(risk, f)} ${risk.compatibility.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
           end={`${f.number(100 * risk.share.share, 1)} %`}
-          tone={risk.isolatedBy === 'nothing' && risk.compatibility.frequency === 'freely' ? 'rust' : 'ink'}
+          tone={isOpen(risk) ? 'rust' : 'ink'}
         />
       ))}
       {shown < isolation.count.risks ? (

@@ -1,4 +1,4 @@
-import type { Day } from '../../time/types';
+import { withoutSince } from './withoutSince';
 import type { EntryOf } from '../entry';
 import type { Kind } from '../kinds/kinds';
 import { compareEntries } from '../order';
@@ -17,13 +17,6 @@ const takeOfBed = taking<'bed'>()({ 'bed.laid': 'last', 'plan.removed': 'last' }
 const takeOfBarrier = taking<'barrier'>()({ 'barrier.set': 'last', 'plan.removed': 'last' });
 
 const takeOfOutside = taking<'outside'>()({ 'outside.described': 'last', 'plan.removed': 'last' });
-
-/** Since when it is so is of the entry that says it, and not of what is said next. */
-function withoutSince<T extends { readonly since?: Day }>(body: T | undefined): T | undefined {
-  if (body?.since === undefined) return body;
-  const { since: _since, ...rest } = body;
-  return rest as T;
-}
 
 export function reduceBed(_id: string, entries: readonly EntryAbout<'bed'>[]): Bed | undefined {
   const taken = takeOfBed(entries);

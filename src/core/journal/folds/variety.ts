@@ -1,3 +1,4 @@
+import { withoutSince } from './withoutSince';
 import type { EntryOf } from '../entry';
 import { type EntryAbout, taking } from '../taking';
 import type { Mating, Planting, PurposeSince, Variety } from '../state';
@@ -16,11 +17,10 @@ export function reduceVariety(_id: string, entries: readonly EntryAbout<'variety
   const all = taken['variety.described'];
   const last = unlessRemoved(all.at(-1), taken['plan.removed']);
   if (!last) return undefined;
-  const { since: _since, ...described } = last.body;
   const ofNone = ({ body }: EntryOf<'flowering.seen' | 'flowering.over'>): boolean =>
     body.planting === undefined;
   return {
-    ...described,
+    ...withoutSince(last.body),
     flowered: daysOf(taken['flowering.seen'].filter(ofNone)),
     over: daysOf(taken['flowering.over'].filter(ofNone)),
     purposes: purposesOf(all),

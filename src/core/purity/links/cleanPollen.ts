@@ -1,5 +1,6 @@
 import type { Donor } from '../../journal/kinds/stops';
 import type { Bloom, Pollination } from '../../journal/state';
+import { isStand } from '../../journal/plantCondition';
 import { isCovered } from '../../journal/isCovered';
 import { pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
@@ -39,8 +40,8 @@ function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   const { bloom } = evidence;
   const donors = donorsOf(evidence);
   // Of a stand that nobody numbers it is another of its plants.
-  const isStand = (evidence.plants.get(bloom.plant)?.count ?? 1) > 1;
-  const selfed = !isStand && donors.every(({ plant }) => plant === bloom.plant);
+  const isOfStand = isStand(evidence.plants.get(bloom.plant) ?? { count: 1 });
+  const selfed = !isOfStand && donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
   return link(
     'cleanPollen',
@@ -59,7 +60,7 @@ function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   );
 }
 
-/** Of whom it came. */
+/** Whose pollen it was. */
 function foundOfDonors(evidence: PurityEvidence): Link[] {
   const { bloom, males, plants, father, fathers, variety } = evidence;
   const donors = donorsOf(evidence);
