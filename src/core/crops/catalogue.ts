@@ -112,19 +112,25 @@ export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
 export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'walk' | 'cover'>>;
 /** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
 export type CoveredCrop = BloomingCrop & {
-  readonly protocols: { readonly seed: CoveringProtocol } | { readonly cross: CoveringProtocol };
+  readonly protocols:
+    | { readonly seed: CoveringProtocol }
+    | { readonly cross: CoveringProtocol }
+    | { readonly self: CoveringProtocol };
 };
 
 const covers = (protocol: Protocol | undefined): boolean =>
   protocol?.walk !== undefined && protocol.cover !== undefined;
 
+/** What is covered for its seed, where that is a way of the crop; else for a cross, else each for itself. */
+const guardedOf = ({ seed, cross, self }: Crop['protocols']): Protocol | undefined => seed ?? cross ?? self;
+
 /**
- * Can a walk and a round lead through this crop, be it only for a cross?
+ * Can a walk and a round lead through this crop, be it only for a cross or where the grower chooses so?
  *
  * @example isCoveredBeforeOpening(cropOf('lettuce')) // false
  */
 export const isCoveredBeforeOpening = (crop: Crop): crop is CoveredCrop =>
-  crop.hours !== undefined && covers(crop.protocols.seed ?? crop.protocols.cross);
+  crop.hours !== undefined && covers(guardedOf(crop.protocols));
 
 /**
  * How its flowers are found and covered.
@@ -132,7 +138,7 @@ export const isCoveredBeforeOpening = (crop: Crop): crop is CoveredCrop =>
  * @example coveringOf(tomato).cover.bearing // 'eve'
  */
 export const coveringOf = ({ protocols }: CoveredCrop): CoveringProtocol =>
-  (protocols.seed ?? protocols.cross) as CoveringProtocol;
+  guardedOf(protocols) as CoveringProtocol;
 
 /**
  * Is seed of one variety of this crop got by covering flowers before they open?
@@ -158,10 +164,17 @@ export interface Wanted {
  * @example protocolFor(cropOf('corn'), { purpose: 'seedToKeep', mother: 'v', father: 'v' })?.collect?.serves.value // 1
  */
 export function protocolFor({ protocols }: Crop, { purpose, mother, father }: Wanted): Protocol | undefined {
-  const { fruit, seed, cross } = protocols;
+  const { fruit, seed, cross, self } = protocols;
   if (mother !== father && cross) return cross;
-  return wantsSeed(purpose) ? (seed ?? fruit) : (fruit ?? seed);
+  return wantsSeed(purpose) ? (seed ?? self ?? fruit) : (fruit ?? seed);
 }
+
+/**
+ * Does each flower get its own pollen, so that none is carried?
+ *
+ * @example keepsToItself(tomato.protocols.self!) // true
+ */
+export const keepsToItself = ({ collect }: Protocol): boolean => collect === undefined;
 
 /**
  * The sex of the flowers that carry a crop's fruit.
@@ -199,12 +212,18 @@ export const lastReceptiveDay = (crop: Crop, day: Day): Day =>
 
 /**
  * Days on which a bloom that is worked for a goal is looked at again, the first one counted. What opens floret by floret
- * is gone to as long as any may be open; who finds none says so.
+ * is gone to as long as any may be open; who finds none says so. What is kept to its own pollen has it in its bag, and is
+ * gone to until that comes off.
  *
  * @example daysWorked(sunflower, sunflower.protocols.seed) // 10
  */
 export const daysWorked = (crop: Crop, protocol: Protocol | undefined): number =>
-  protocol?.collect?.fromBearing ? mostReceptiveDays(crop) : receptiveDays(crop);
+  protocol?.collect?.fromBearing
+    ? mostReceptiveDays(crop)
+    : Math.max(
+        receptiveDays(crop),
+        protocol && keepsToItself(protocol) ? (protocol.uncover?.after.value ?? 0) : 0,
+      );
 
 /**
  * Days besides its own on which a bloom's pollen may be used: as long as it keeps, or as what bears as well stands open.

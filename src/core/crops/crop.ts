@@ -37,12 +37,13 @@ export type Part = (typeof PARTS)[number];
 
 /**
  * How pollen is brought by hand: to which parts one by one, and whether all the open flowers of a row are done so too.
- * `headToHead`: two heads are rubbed against each other.
+ * `headToHead`: two heads are rubbed against each other. `shakeInBag`: none is brought, a flower's own pollen moves.
  */
 export const METHOD_FACTS = {
   maleFlower: { to: ['flower'], byRow: false },
   vibrate: { to: [], byRow: true },
   shake: { to: [], byRow: true },
+  shakeInBag: { to: ['flower'], byRow: false },
   brush: { to: ['flower', 'head'], byRow: true },
   swab: { to: ['flower'], byRow: false },
   tasselBag: { to: ['ear'], byRow: false },
@@ -58,6 +59,14 @@ export type PollinationMethod = {
 }[Method];
 export const POLLINATION_METHODS = METHOD_NAMES.filter(
   (method): method is PollinationMethod => METHOD_FACTS[method].to.length > 0,
+);
+
+/** The way by which a flower that is kept to its own pollen gets it. */
+export const OWN_POLLEN_METHOD = 'shakeInBag' satisfies PollinationMethod;
+/** Ways that carry pollen from one to another. */
+export type CarryingMethod = Exclude<PollinationMethod, typeof OWN_POLLEN_METHOD>;
+export const CARRYING_METHODS = POLLINATION_METHODS.filter(
+  (method): method is CarryingMethod => method !== OWN_POLLEN_METHOD,
 );
 
 /** Ways to pollinate all the open flowers of a row. */
@@ -193,7 +202,8 @@ export interface Protocol {
   readonly tag?: true;
 }
 
-export type Protocols = Readonly<Partial<Record<Goal, Protocol>>>;
+/** `self`: for seed too, where each flower is kept to its own pollen; done only where the grower chooses it. */
+export type Protocols = Readonly<Partial<Record<Goal | 'self', Protocol>>>;
 
 /** What there is to know of a crop. Fields that are left out have no meaning for it, or are not known. */
 export interface CropFacts {

@@ -137,10 +137,25 @@ export const CARRIED_BY_HAND = carriedByHand({ daysBefore: 1, fromSunset: ourDef
 export const CARRIED_AT_DUSK = carriedByHand({ daysBefore: 0, fromSunset: ourDefault(-5, 'h') });
 
 /**
+ * Perfect flowers that are kept to their own pollen: bagged the afternoon before they open, the bag shaken, the stalk
+ * tagged, and the bag taken off once fruit has formed. Common practice, no source; the numbers are our defaults.
+ */
+const SELFED_IN_A_BAG: Protocols = {
+  self: {
+    walk: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
+    cover: { bearing: 'eve', by: { bearing: 'bag' } },
+    pollinate: { takes: ourDefault(15, 's'), times: ourDefault(1, 'count'), apart: practice(1, 'd') },
+    tag: true,
+    uncover: { after: ourDefault(7, 'd') },
+  },
+};
+
+/**
  * Perfect flowers for a cross: the bud loses its anthers the afternoon before it opens and is bagged; pollen comes from
  * bagged flowers of the father, on two days. Our defaults.
  */
 export const CROSSED_BY_HAND: Protocols = {
+  ...SELFED_IN_A_BAG,
   cross: {
     walk: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
     cover: { bearing: 'eve', male: 'eve' },
@@ -259,7 +274,7 @@ export const GOURD = {
   cautions: ['bitterFruit', 'mosaicOnHands'],
 } as const satisfies Partial<CropFacts>;
 
-/** What beans, pea and lettuce share: they are listed for isolation only. */
+/** What pea, lettuce and others share: they are listed for isolation only. */
 export const ISOLATION_ONLY = {
   habit: 'perfect',
   protocols: {},
@@ -269,6 +284,13 @@ export const ISOLATION_ONLY = {
   covers: ['cage'],
   variableTraits: [],
   cautions: [],
+} as const satisfies Partial<CropFacts>;
+
+/** Of those the ones whose flowers are bagged for seed. */
+export const SELFED_ONLY = {
+  ...ISOLATION_ONLY,
+  protocols: SELFED_IN_A_BAG,
+  covers: ['bag', 'cage'],
 } as const satisfies Partial<CropFacts>;
 
 /** How a cool-season or warm-season legume or salad comes into flower. Our defaults. */

@@ -255,7 +255,7 @@ test('a crop whose flowers get their own pollen, with a form of its own, is led 
   const { chain } = purityOf(journal, GARDEN, bloom)!;
   expect(chain.find(({ link }) => link === 'cleanPollen')).toMatchObject({
     state: 'holds',
-    reasons: [{ code: 'pollen.ownPlant' }],
+    reasons: [{ code: 'pollen.ownFlower' }],
   });
   // Its signs and mistakes are those of its form.
   const seen = seenCropOf('needlecup' as never)!;

@@ -2,6 +2,7 @@ import {
   bloomingCropOf,
   cropOf,
   daysWorked,
+  keepsToItself,
   mostTimes,
   pollenGoodFor,
   protocolFor,
@@ -65,12 +66,17 @@ function bloomsServed(journal: Journal, { day, outing }: OutingDay): Grown[] {
       const crop = variety && cropOf(variety.crop);
       const meant = variety && meantOf(journal, bloom);
       const own = crop && meant && protocolFor(crop, meant);
+      const protocol = own && canServe(bloom, own) ? own : undefined;
       // Who only fathers a cross is worked as the cross is.
-      const protocol = own ?? (bloom.sex === 'male' ? crop?.protocols.cross : undefined);
-      return { bloom, variety, meant, crop, protocol };
+      const worked = protocol ?? (bloom.sex === 'male' ? crop?.protocols.cross : undefined);
+      return { bloom, variety, meant, crop, protocol: worked };
     })
     .filter(({ crop, protocol }) => outingOfCrop(crop) === outing && (!crop || protocol));
 }
+
+/** To be kept to its own pollen a flower has to have some. */
+const canServe = ({ sex, emasculated }: Bloom, protocol: Protocol): boolean =>
+  !keepsToItself(protocol) || (sex !== 'male' && !emasculated);
 
 /**
  * On which outing a crop is worked; what is not known on the morning's.
@@ -269,7 +275,7 @@ function femaleBud(
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
       ownPollen: meant.ownPollen,
       forSeed,
-      ...(protocol && !protocol.collect && { selfed: true }),
+      ...(protocol && keepsToItself(protocol) && { selfed: true }),
       ...(isSuspect(stands) && { suspect: true }),
       ...(isStand(stands) && { stand: true }),
     },

@@ -22,6 +22,7 @@ import { sunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { LATE_BUT_TRY_MS } from './dayTasks';
 import type { OutingDay } from '../outing/outingDay';
+import { isSelfed } from '../outing/technique';
 import { clockHours, type WorkingHours } from '../outing/workingHours';
 
 /** An outing of the crops that grow here, at a moment. */
@@ -112,10 +113,12 @@ function walkOpens(crop: CoveredCrop, garden: Garden, day: Day): number | undefi
  * Is a variety one that the walk and the round lead to? Not if pollen would spoil its fruit, nor where it is grown to
  * eat and nobody pollinates it for that.
  *
- * @example isWalked({ crop: 'corn', purpose: 'eat', traits: {} }) // false: the wind does it
+ * @example isWalked(journal, cornToEat) // false: the wind does it
  */
-function isWalked({ crop, purpose, traits }: Pick<Variety, 'crop' | 'purpose' | 'traits'>): boolean {
+function isWalked(journal: Journal, variety: Variety): boolean {
+  const { crop, purpose, traits } = variety;
   const facts = cropOf(crop);
+  if (isSelfed(journal, variety)) return true;
   return (
     isCoveredForSeed(facts) &&
     (wantsSeed(purpose) || facts.protocols.fruit !== undefined) &&
@@ -158,10 +161,10 @@ export function walkRoles(journal: Journal, day?: Day): Map<string, WalkRoles> {
     const asFather = crosses.filter(
       ({ father, fathers }) => father === variety && (fathers?.includes(plant) ?? true),
     );
-    const own = isWalked(grown);
+    const own = isWalked(journal, grown);
     if (!own && !isCoveredBeforeOpening(crop)) continue;
     const bears = own || asMother !== undefined;
-    const givesPollen = own || asFather.length > 0;
+    const givesPollen = (own && !isSelfed(journal, grown)) || asFather.length > 0;
     if (!bears && !givesPollen) continue;
     roles.set(plant, {
       bears,
@@ -216,7 +219,7 @@ export function growingCrops(journal: Journal): CoveredCrop[] {
   const isPlanted = [...journal.all('plant').values()].some(({ removed }) => !removed);
   const walked = isPlanted
     ? [...new Set(plantsToWalk(journal).map(({ variety }) => variety))].map((id) => varieties.get(id)!)
-    : [...varieties.values()].filter(isWalked);
+    : [...varieties.values()].filter((variety) => isWalked(journal, variety));
   const crops = new Set(walked.map(({ crop }) => crop));
   return [...crops].map(cropOf).filter(isCoveredBeforeOpening);
 }

@@ -142,7 +142,8 @@ function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use
 
 /** Does anybody pollinate it by hand, for fruit or seed? */
 const isWorked = ({ protocols, routine }: SeenCrop): boolean =>
-  routine !== undefined || Object.keys(protocols).length > 0;
+  routine !== undefined ||
+  [protocols.fruit, protocols.seed, protocols.cross].some((way) => way !== undefined);
 
 const isGuarded = ({ hole, cover }: FlowerCondition): boolean => cover === 'intact' && !hole;
 

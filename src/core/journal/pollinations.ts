@@ -1,3 +1,4 @@
+import type { Donor } from './kinds/stops';
 import type { Day } from '../time/types';
 import type { Bloom, Missed, Picked, Pollination } from './state';
 
@@ -36,6 +37,14 @@ export const pickedFor = (
 export const fatherPlants = (bloom: Bloom): string[] => [
   ...new Set(pollinationsOf(bloom).flatMap(({ donors }) => donors.map(({ plant }) => plant))),
 ];
+
+/**
+ * Is it kept to its own pollen?
+ *
+ * @example getsItsOwn({ bloom: 'f' }, [{ plant: 'p1', bloom: 'f' }]) // true
+ */
+export const getsItsOwn = ({ bloom }: Pick<Bloom, 'bloom'>, donors: readonly Donor[]): boolean =>
+  donors.length > 0 && donors.every((donor) => donor.bloom === bloom);
 
 /**
  * Did it pollinate any of a cohort for the first time? A second pollination that counts none adds none.

@@ -2,6 +2,7 @@ import { cropOf, protocolFor } from '../crops/catalogue';
 import type { Protocol } from '../crops/crop';
 import { BRUSHED_ONCE } from '../crops/figures';
 import type { Journal } from '../journal/journal';
+import { canBeSelfed, isSelfed } from './technique';
 import type { HandlingMs } from '../round/operations/operation';
 
 /**
@@ -14,7 +15,9 @@ export function handlingTimes(journal: Journal): Map<string, HandlingMs> {
     [...journal.all('variety').values()].flatMap(({ variety, crop, purpose }) => {
       const facts = cropOf(crop);
       const own = protocolFor(facts, { purpose, mother: variety, father: variety });
-      const protocol = own ?? facts.protocols.cross;
+      // What only may be kept to its own pollen is worked where it has a part in a cross.
+      const isWorked = !canBeSelfed(facts) || isSelfed(journal, { variety, crop, purpose });
+      const protocol = (isWorked && own) || facts.protocols.cross;
       return protocol ? [[variety, handlingOf(protocol)] as const] : [];
     }),
   );

@@ -1,16 +1,17 @@
-import { POLLINATION_METHODS, type PollinationMethod, type Protocol } from '../crops/crop';
+import { CARRYING_METHODS, type CarryingMethod, type Protocol } from '../crops/crop';
 import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';
 
 import { COVER_METHODS, type CoverMethod } from '../journal/kinds/walk';
 import type { Meant } from '../journal/matingOf';
+import type { Variety } from '../journal/state';
 
 /** How flowers are worked: as the grower chose, else as is usual for the crop and the purpose. */
 export interface Technique {
   /** Males for each female. */
   readonly males: number;
-  readonly method: PollinationMethod;
+  readonly method: CarryingMethod;
   readonly cover: CoverMethod;
   /** How often each female is pollinated. */
   readonly times: number;
@@ -36,8 +37,8 @@ export function usualTechnique(crop: Crop, wanted: Wanted): Technique {
 }
 
 /** The crop's own way to bring pollen to a single flower: the first of its methods that does. */
-const usualMethod = ({ methods }: Crop): PollinationMethod =>
-  methods.flatMap((method) => POLLINATION_METHODS.find((each) => each === method) ?? [])[0] ?? 'maleFlower';
+const usualMethod = ({ methods }: Crop): CarryingMethod =>
+  methods.flatMap((method) => CARRYING_METHODS.find((each) => each === method) ?? [])[0] ?? 'maleFlower';
 
 /**
  * Days from one pollination of a female to the next; `undefined` where no round leads to her again.
@@ -59,6 +60,26 @@ export function hoursApart({ pollinate: { apart } }: Protocol): number | undefin
 
 /** On one day; a third time is not known to help. Our default. */
 export const SAME_DAY_TIMES = 2;
+
+/**
+ * Does the grower get seed of a variety from flowers that are kept to their own pollen? Where none is carried to them in
+ * any case, that is a choice.
+ *
+ * @example isSelfed(new Journal(), pepper) // false
+ */
+export const isSelfed = (
+  journal: Journal,
+  { variety, crop, purpose }: Pick<Variety, 'variety' | 'crop' | 'purpose'>,
+): boolean =>
+  wantsSeed(purpose) && canBeSelfed(cropOf(crop)) && journal.all('ways').get(variety)?.selfed === true;
+
+/**
+ * Can its flowers be kept to their own pollen, where that is chosen?
+ *
+ * @example canBeSelfed(cropOf('tomato')) // true
+ */
+export const canBeSelfed = ({ protocols }: Pick<Crop, 'protocols'>): boolean =>
+  protocols.self !== undefined && protocols.seed === undefined;
 
 /** Of a mother whose variety is not known. */
 const ONCE: Technique = { males: 1, method: 'maleFlower', cover: 'none', times: 1 };

@@ -1,6 +1,6 @@
 import type { Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
-import { pollinationsOf } from '../journal/pollinations';
+import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import type { Bloom } from '../journal/state';
 import type { Grade } from '../purity/fruitPurity';
 import { effectiveSize, type Contribution } from './effectiveSize';
@@ -52,7 +52,13 @@ export function populationSoFar(
     if (growing === 0 || fathers.length === 0 || !fathers.every(ofVariety)) continue;
     if (!mayBeKept(fruit) || gradeOf(fruit.bloom) === 'notForSeed') continue;
     counted += growing;
-    for (let each = 0; each < growing; each += 1) more(seed, nextOf(fruit.plant.plant, 'mother'), 1);
+    const selfed = pollinationsOf(fruit.bloom).every(({ donors }) => getsItsOwn(fruit.bloom, donors));
+    for (let each = 0; each < growing; each += 1) {
+      const mother = nextOf(fruit.plant.plant, 'mother');
+      more(seed, mother, 1);
+      if (selfed) more(pollen, mother, 1);
+    }
+    if (selfed) continue;
     for (const father of fathers) more(pollen, nextOf(father, 'father'), growing / fathers.length);
   }
   if (counted === 0) return undefined;

@@ -41,6 +41,7 @@ export type PurityReason =
   | 'pollen.brushCarried'
   | 'pollen.visitedBefore'
   | 'pollen.ownPlant'
+  | 'pollen.ownFlower'
   | 'pollen.clean'
   | 'pollen.ownInstead'
   | 'pollen.cutIndoors'

@@ -1,4 +1,4 @@
-import type { PollinationMethod } from '../crops/crop';
+import { OWN_POLLEN_METHOD, type PollinationMethod } from '../crops/crop';
 import { coverOff, stripped, thinned } from '../fruit/takenOff';
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
@@ -7,6 +7,7 @@ import type { Bodies } from '../journal/kinds/kinds';
 import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/kinds/roundBodies';
 import type { Donor, PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
+import { getsItsOwn } from '../journal/pollinations';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './donorsNow';
 import { groupBy } from '../text/groupBy';
@@ -18,7 +19,12 @@ import { techniqueOf } from '../outing/technique';
  *
  * @example methodAt(journal, round, stop) // 'maleFlower'
  */
-export function methodAt(journal: Journal, { day }: Round, { plant }: PollinateStop): PollinationMethod {
+export function methodAt(
+  journal: Journal,
+  { day }: Round,
+  { plant, bloom, donors }: PollinateStop,
+): PollinationMethod {
+  if (getsItsOwn({ bloom }, donors)) return OWN_POLLEN_METHOD;
   const meant = meantFor(journal, plant, day);
   return meant ? techniqueOf(journal, meant).method : 'maleFlower';
 }

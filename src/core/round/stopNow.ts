@@ -6,6 +6,7 @@ import type { Journal } from '../journal/journal';
 import type { MissedReason } from '../journal/kinds/roundBodies';
 import type { Donor, PollinateStop, Stop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
+import { getsItsOwn } from '../journal/pollinations';
 import type { Bloom, Round } from '../journal/state';
 import { BRUSHES, methodAt, missedAt, pickedBesides, pollinatedAt, type HowPollinated } from './asPlanned';
 import { donorsNow, malesToPick, type DonorNow } from './donorsNow';
@@ -47,6 +48,8 @@ export interface PollinationNow extends StopNow {
   /** Where there is no donor: males that still stand on their plants and could be picked for it. */
   readonly toPick: readonly Donor[];
   readonly method: PollinationMethod;
+  /** Is it kept to its own pollen? */
+  readonly own: boolean;
   /** Is its seed wanted? */
   readonly forSeed: boolean;
   /** What last touched a variety that crosses with this one, and is cleaned first. */
@@ -75,6 +78,7 @@ export function pollinationNow(journal: Journal, round: Round, stop: PollinateSt
     donors,
     toPick,
     method,
+    own: getsItsOwn(stop, stop.donors),
     forSeed: meant !== undefined && wantsSeed(meant.purpose),
     clean: !mustCleanBefore(journal, round, stop) ? 'nothing' : brush ? 'handsAndBrush' : 'hands',
     pollinated: (how) => pollinatedAt(journal, round, stop, { donors, ...how }),

@@ -4,17 +4,20 @@ import { cropOf, mostTimes, protocolFor, type Crop } from '@/core/crops/catalogu
 import type { Bodies } from '@/core/journal/kinds/kinds';
 
 import {
+  CARRYING_METHODS,
   METHOD_FACTS,
-  POLLINATION_METHODS,
+  type CarryingMethod,
   type Part,
-  type PollinationMethod,
   type Protocol,
 } from '@/core/crops/crop';
+import { wantsSeed } from '@/core/crops/variety';
 import type { CoverMethod } from '@/core/journal/kinds/walk';
 import { MAX_MALES } from '@/core/journal/limits';
 import {
+  canBeSelfed,
   daysApart,
   hoursApart,
+  isSelfed,
   SAME_DAY_TIMES,
   usualTechnique,
   techniqueOf,
@@ -38,6 +41,10 @@ interface WaysView {
   readonly crop: Crop;
   readonly forSeed: boolean;
   readonly protocol: Protocol | undefined;
+  /** Can its flowers be kept to their own pollen, and are they? */
+  readonly selfed: boolean | undefined;
+  /** Is pollen carried to it, be it for a cross? */
+  readonly carried: boolean;
   readonly chosen: Bodies['ways.set'] | undefined;
   readonly ways: Technique;
   readonly usual: Technique;
@@ -58,12 +65,19 @@ const useWays = (of: string): WaysView | undefined =>
     };
     const crop = cropOf(mother.crop);
     const usual = usualTechnique(crop, meant);
+    const selfed =
+      !cross && canBeSelfed(crop) && wantsSeed(mother.purpose) ? isSelfed(journal, mother) : undefined;
+    const protocol = selfed === false ? undefined : protocolFor(crop, meant);
     return {
       of,
       name: father ? `${mother.name} × ${father.name}` : mother.name,
       crop,
       forSeed: usual.cover !== 'none',
-      protocol: protocolFor(crop, meant),
+      protocol,
+      selfed,
+      carried:
+        protocol?.collect !== undefined ||
+        [...journal.all('mating').values()].some((each) => each.mother === mother.variety),
       chosen: journal.all('ways').get(of),
       ways: techniqueOf(journal, meant),
       // A cross is worked as its mother is, where nothing else is said.
@@ -90,38 +104,64 @@ export function WaysScreen() {
 function WaysChoices({ view }: { readonly view: WaysView }) {
   const f = useFormat();
   const record = useRecord();
-  const { of, name, crop, forSeed, protocol, chosen, ways, usual } = view;
+  const { of, name, crop, forSeed, protocol, selfed, carried, chosen, ways, usual } = view;
   const again = protocol && sayApart(crop, protocol, f);
   const set = (change: Partial<Bodies['ways.set']>): void =>
     record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
+  const setSelfed = (bagged: boolean): void => {
+    const { selfed: _, ...others } = chosen ?? { of };
+    record([{ kind: 'ways.set', body: { ...others, ...(bagged && { selfed: true }) } }]);
+  };
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
-  const cover = crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
+  const cover = protocol?.cover ?? crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
   return (
     <Page title="How you work" foot={<UndoFoot work="ways" />}>
       <View style={{ gap: SPACE.l }}>
         <Text tone="soft">
           {`${name}. Growers differ here, and all of these work. What you choose counts from the next walk and round on.`}
         </Text>
-        <Choice
-          label="Males for each female"
-          value={String(ways.males)}
-          options={Array.from({ length: MAX_MALES }, (_, i) => i + 1).map((count) => ({
-            value: String(count),
-            title: f.count(count, 'male', 'males'),
-            ...note(count === usual.males, forSeed ? MALES_FOR_SEED : MALES_FOR_FRUIT),
-          }))}
-          onChange={(value) => set({ males: Number(value) })}
-        />
-        <Choice<PollinationMethod>
-          label="What brings the pollen"
-          value={ways.method}
-          options={methodsFor(crop).map((value) => ({
-            value,
-            title: METHODS[value],
-            ...note(value === usual.method, METHOD_WHY[value]),
-          }))}
-          onChange={(method) => set({ method })}
-        />
+        {selfed === undefined ? null : (
+          <Choice<'apart' | 'bagged'>
+            label="How its seed is kept true"
+            value={selfed ? 'bagged' : 'apart'}
+            options={[
+              {
+                value: 'apart',
+                title: 'By distance or a cage, with no work at the flowers',
+                note: `Usual. ${APART_WHY}`,
+              },
+              { value: 'bagged', title: 'In a bag, each flower on its own pollen', note: BAGGED_WHY },
+            ]}
+            onChange={(value) => setSelfed(value === 'bagged')}
+          />
+        )}
+        {!carried && selfed === undefined ? (
+          <Text>No pollen is carried to it by hand, so there is nothing to choose.</Text>
+        ) : null}
+        {carried ? (
+          <>
+            <Choice
+              label="Males for each female"
+              value={String(ways.males)}
+              options={Array.from({ length: MAX_MALES }, (_, i) => i + 1).map((count) => ({
+                value: String(count),
+                title: f.count(count, 'male', 'males'),
+                ...note(count === usual.males, forSeed ? MALES_FOR_SEED : MALES_FOR_FRUIT),
+              }))}
+              onChange={(value) => set({ males: Number(value) })}
+            />
+            <Choice<CarryingMethod>
+              label="What brings the pollen"
+              value={ways.method}
+              options={methodsFor(crop).map((value) => ({
+                value,
+                title: METHODS[value],
+                ...note(value === usual.method, METHOD_WHY[value]),
+              }))}
+              onChange={(method) => set({ method })}
+            />
+          </>
+        ) : null}
         {again ? (
           <Choice
             label="How often"
@@ -137,7 +177,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
             onChange={(value) => set({ times: Number(value) })}
           />
         ) : null}
-        {cover && !cover.by ? (
+        {cover && !cover.by && carried ? (
           <Choice<CoverMethod>
             label="What keeps a flower shut"
             value={ways.cover}
@@ -174,6 +214,10 @@ function sayApart(
   };
 }
 
+const APART_WHY = 'It sets by itself; what keeps other pollen out is the place.';
+const BAGGED_WHY =
+  'The walk bags buds the afternoon before, the round shakes the bag and ties the tag, and the bag comes off once fruit has formed. All of a fruit’s seed has one parent.';
+
 const ONCE_WHY = 'Well done, once is enough for most.';
 const AGAIN_WHY = 'What was not ready the first time gets pollen the second.';
 
@@ -182,7 +226,7 @@ const MALES_FOR_FRUIT = 'More pollen than one, so that the fruit fills evenly.';
 const COVER_FOR_SEED = 'Insects fly before most growers are up: only a cover keeps them out.';
 const COVER_FOR_FRUIT = 'Whoever fathers it, the fruit is the same.';
 
-const METHOD_WHY: Readonly<Record<PollinationMethod, string>> = {
+const METHOD_WHY: Readonly<Record<CarryingMethod, string>> = {
   maleFlower: 'It holds most pollen, and carries none on to the next variety.',
   brush: 'Gentle on small or delicate flowers. Take a clean one at each change of variety.',
   swab: 'Gentle, but pollen packs into its fibres. Take a new one at each change of variety.',
@@ -191,7 +235,7 @@ const METHOD_WHY: Readonly<Record<PollinationMethod, string>> = {
 };
 
 /** Those that are done to what the crop bears. */
-const methodsFor = ({ parts }: Crop): PollinationMethod[] =>
-  POLLINATION_METHODS.filter((method) =>
+const methodsFor = ({ parts }: Crop): CarryingMethod[] =>
+  CARRYING_METHODS.filter((method) =>
     (METHOD_FACTS[method].to as readonly Part[]).includes(parts?.bearing ?? 'flower'),
   );

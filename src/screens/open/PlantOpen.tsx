@@ -1,4 +1,4 @@
-import { POLLINATION_METHODS, type PollinationMethod } from '@/core/crops/crop';
+import { CARRYING_METHODS, type PollinationMethod } from '@/core/crops/crop';
 import { meantFor } from '@/core/journal/matingOf';
 import { techniqueOf } from '@/core/outing/technique';
 import { useState, type ReactNode } from 'react';
@@ -118,7 +118,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
         <Choice<PollinationMethod>
           label="Tool"
           value={draft.method}
-          options={POLLINATION_METHODS.map((value) => ({ value, title: METHODS[value] }))}
+          options={CARRYING_METHODS.map((value) => ({ value, title: METHODS[value] }))}
           onChange={(method) => {
             setDraft({ ...draft, method });
             setChoosing(false);

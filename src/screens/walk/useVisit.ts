@@ -1,10 +1,8 @@
 import { coveringOf } from '@/core/crops/catalogue';
 import { type CoverMethod, walkId } from '@/core/journal/kinds/walk';
-import type { Day } from '@/core/time/types';
 import type { Journal } from '@/core/journal/journal';
 import { meantFor } from '@/core/journal/matingOf';
-import type { Mating } from '@/core/journal/state';
-import { techniqueOf } from '@/core/outing/technique';
+import { isSelfed, techniqueOf } from '@/core/outing/technique';
 import type { WalkedPlant } from '@/core/due/outings';
 import { walkFacts, waitingBlooms, type FoundOnWalk } from '@/core/outing/walkFacts';
 import { newId } from '@/data/clock';
@@ -39,7 +37,7 @@ export function useVisit(
     eve: walk?.eve ?? { female: 0, male: 0 },
     green: walk?.green ?? { female: 0, male: 0 },
     ...(walk?.pin && { pin: walk.pin }),
-    method: before[0]?.cover?.method ?? usualCover(journal, plant.plant, day, roles.crosses[0]),
+    method: before[0]?.cover?.method ?? usualCover(journal, { plant, variety, day, roles }),
     controls: before.filter(({ role }) => role === 'control').length,
   });
   const tagged = before.filter(({ sex }) => sex !== 'male').map(({ code }) => code);
@@ -63,7 +61,12 @@ export function useVisit(
 }
 
 /** As the grower works this plant, or the cross in which it has a part. */
-function usualCover(journal: Journal, plant: string, day: Day, cross: Mating | undefined): CoverMethod {
-  const meant = cross ?? meantFor(journal, plant, day);
+function usualCover(
+  journal: Journal,
+  { plant, variety, day, roles }: Pick<WalkedPlant, 'plant' | 'variety' | 'day' | 'roles'>,
+): CoverMethod {
+  const [cross] = roles.crosses;
+  if (!cross && isSelfed(journal, variety)) return 'bag';
+  const meant = cross ?? meantFor(journal, plant.plant, day);
   return meant ? techniqueOf(journal, meant).cover : 'none';
 }

@@ -47,20 +47,23 @@ export function walkWords(
 
 const CONTROLS: CountWords = { label: 'Controls: emasculated, no pollen', glyph: 'perfect' };
 
-/** Flowers that are both: wanted on the walk for a cross only. */
+/** Flowers that are both: wanted on the walk for a cross, or where each is kept to its own pollen. */
 const perfectWords = (
-  { bears, fathers }: Pick<WalkRoles, 'bears' | 'fathers'>,
+  { bears, fathers, emasculate }: Pick<WalkRoles, 'bears' | 'fathers' | 'emasculate'>,
   sameDay: boolean,
 ): WalkWords => ({
   next: sameDay ? 'Opens today' : 'Opens tomorrow',
-  sign: 'The petals have begun to colour, and the bud is still shut. All green is too early; an open one has pollinated itself.',
+  sign:
+    emasculate || fathers
+      ? 'The petals have begun to colour, and the bud is still shut. All green is too early; an open one has pollinated itself.'
+      : 'The petals have begun to colour, and the bud is still shut. An open one may have had a visitor: leave it out of the bag.',
   eve: {
-    ...(bears && { female: { label: 'Buds to emasculate', glyph: 'perfect' } }),
+    ...(bears && { female: { label: emasculate ? 'Buds to emasculate' : 'Buds to bag', glyph: 'perfect' } }),
     ...(fathers && { male: { label: 'Buds to bag for their pollen', glyph: 'perfect' } }),
   },
   later: '',
   green: {},
-  ...(bears && { controls: CONTROLS }),
+  ...(emasculate && { controls: CONTROLS }),
 });
 
 /** How a bloom is drawn where it is one of a list. */

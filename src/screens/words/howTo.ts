@@ -82,11 +82,22 @@ export function howToPick({ habit, flower }: Pick<Crop, 'habit' | 'flower'>): Ho
   };
 }
 
+const SHAKING: HowTo = {
+  drawing: 'bag',
+  steps: [
+    'Tap or shake the bag for a few seconds: the pollen falls on its own stigma.',
+    'Look that the bag is whole and shut. It stays on until fruit has formed.',
+    'Tie the tag on the stalk, outside the bag.',
+  ],
+};
+
 /** How it is brought to what bears the fruit, and what is done after. */
 export function howToPollinate(
   { habit, flower, smallFlowered }: Pick<Crop, 'habit' | 'flower' | 'smallFlowered'>,
   covered: boolean,
+  own = false,
 ): HowTo {
+  if (own) return SHAKING;
   const { bring } = wordsOf(flower);
   if (bring) return bring;
   if (habit === 'perfect')

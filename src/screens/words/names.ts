@@ -96,6 +96,7 @@ export const METHODS: Readonly<Record<PollinationMethod, string>> = {
   swab: 'A cotton swab',
   tasselBag: 'The bag of a tassel',
   headToHead: 'Head against head',
+  shakeInBag: 'A shake, in its own bag',
 };
 
 export const FOUND: Readonly<Record<Finding, string>> = {

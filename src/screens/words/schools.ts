@@ -25,6 +25,7 @@ const TOOLS: Readonly<Record<Method, string>> = {
   emasculate: 'emasculation',
   tasselBag: 'the bag of a tassel',
   headToHead: 'head against head',
+  shakeInBag: 'a shake in its own bag',
 };
 
 export const WAYS: Readonly<Record<Way, string>> = {
@@ -69,6 +70,7 @@ const OUR_TOOL: Readonly<Record<Method, string>> = {
   emasculate: 'Emasculation.',
   tasselBag:
     'The bag: pollen that was shed in it is known, and stray pollen on the tassel is dead by morning.',
+  shakeInBag: 'A shake in its own bag: no other pollen comes to it.',
   headToHead: 'Head against head: quick where two can be bent together.',
 };
 

@@ -35,8 +35,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   pollinated: {
-    // Version 3: heads rubbed together.
-    version: 3,
+    // Version 3: heads rubbed together; 4: shaken in its bag.
+    version: 4,
     structural: false,
     clockDays: true,
     upcast: upcastPollinated,

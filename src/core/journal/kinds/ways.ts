@@ -1,5 +1,5 @@
 import type { KindDefinitions } from './definition';
-import type { PollinationMethod } from '../../crops/crop';
+import type { CarryingMethod } from '../../crops/crop';
 import type { CoverMethod } from './walk';
 
 /** How a grower works a variety or a cross, where that is not as usual; what is left out is as usual. */
@@ -9,10 +9,12 @@ export interface WaysBodies {
     readonly of: string;
     /** Males for each female. */
     readonly males?: number;
-    readonly method?: PollinationMethod;
+    readonly method?: CarryingMethod;
     readonly cover?: CoverMethod;
     /** How often each female is pollinated. */
     readonly times?: number;
+    /** Of a variety that can be: is its seed got from bagged flowers that are kept to their own pollen? */
+    readonly selfed?: true;
   };
 }
 

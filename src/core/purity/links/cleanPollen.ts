@@ -2,7 +2,7 @@ import type { Donor } from '../../journal/kinds/stops';
 import type { Bloom, Pollination } from '../../journal/state';
 import { isStand } from '../../journal/plantCondition';
 import { isCovered } from '../../journal/isCovered';
-import { pollinationsOf } from '../../journal/pollinations';
+import { getsItsOwn, pollinationsOf } from '../../journal/pollinations';
 import { reason } from '../../text/reason';
 import { daysBetween, toMs } from '../../time/calendar';
 import { guarded, keepsOut, type Link, link, type PurityEvidence, worstOf } from '../chain';
@@ -43,6 +43,7 @@ function asGiven(evidence: PurityEvidence, isOwn: boolean): Link {
   const isOfStand = isStand(evidence.plants.get(bloom.plant) ?? { count: 1 });
   const selfed = !isOfStand && donors.every(({ plant }) => plant === bloom.plant);
   const fathers = new Set(donors.map(({ plant }) => plant)).size;
+  if (getsItsOwn(bloom, donors)) return link('cleanPollen', 'holds', reason('pollen.ownFlower'));
   return link(
     'cleanPollen',
     'holds',

@@ -1,4 +1,4 @@
-import { POLLINATION_METHODS } from '@/core/crops/crop';
+import { CARRYING_METHODS } from '@/core/crops/crop';
 import Joi from 'joi';
 
 import { COVER_METHODS } from '@/core/journal/kinds/walk';
@@ -11,8 +11,9 @@ export const WAYS_SCHEMAS: KindSchemas<WaysBodies> = {
     record({
       of: id,
       males: Joi.number().integer().min(1).max(MAX_MALES).optional(),
-      method: oneOf(POLLINATION_METHODS).optional(),
+      method: oneOf(CARRYING_METHODS).optional(),
       cover: oneOf(COVER_METHODS).optional(),
       times: Joi.number().integer().min(1).max(MAX_TIMES).optional(),
+      selfed: Joi.valid(true).optional(),
     }),
 };

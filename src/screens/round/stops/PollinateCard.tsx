@@ -15,6 +15,7 @@ import { bloomGlyph, sayMissed } from '../../words/blooms';
 import { How } from '../../shell/How';
 import { TieWith } from '../../shell/TieWith';
 import { wordsOf } from '../../words/forms/forms';
+import { TO_ITSELF } from '../../words/forms/flower';
 import { howToPollinate } from '../../words/howTo';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
@@ -43,7 +44,7 @@ function AsPlanned({
 }: PollinateCardProps & { readonly onTell: (as: Exceptional) => void }) {
   const { journal } = useGarden().store;
   const { stop } = props;
-  const { female, part, covered, donors, toPick, wrong, clean, pollinate, miss, pick } =
+  const { female, part, covered, donors, toPick, wrong, clean, own, pollinate, miss, pick } =
     usePollination(props);
   const f = useFormat();
   const mustPick = toPick.length > 0;
@@ -56,7 +57,7 @@ function AsPlanned({
     part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower',
     sex: 'male',
   });
-  const words = wordsOf(crop?.flower).giving;
+  const words = own ? TO_ITSELF : wordsOf(crop?.flower).giving;
   const asPlanned = asItShouldBe(covered);
   const leave = { title: 'Leave it', onPress: () => miss('noPollen') };
   const exceptions = wrong.map((why): Exception => ({
@@ -84,13 +85,13 @@ function AsPlanned({
       }
     >
       <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, tool: 'used' })} />
-      <How how={crop && howToPollinate(crop, covered)}>
+      <How how={crop && howToPollinate(crop, covered, own)}>
         <Text variant="strong">
           {donors.length > 0 ? sayAgain(words.from, stop, f) : mustPick ? STILL_THERE : words.none}
         </Text>
       </How>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {[...donors, ...toPick].map((donor) => (
+        {[...(own ? [] : donors), ...toPick].map((donor) => (
           <DonorChip
             key={donor.bloom}
             glyph={glyph}
@@ -115,7 +116,7 @@ function AsPlanned({
       />
       {mustPick ? null : (
         <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
-          {donors.length > 0 ? (
+          {donors.length > 0 && !own ? (
             <Button variant="quiet" title="Could not shut it" onPress={() => onTell('leftOpen')} />
           ) : null}
         </CloseAndTag>

@@ -43,6 +43,14 @@ export const PERFECT: Pick<FormWords, 'taking' | 'giving'> = {
   },
 };
 
+/** Of a flower that is kept to its own pollen, whatever its form. */
+export const TO_ITSELF: FormWords['giving'] = {
+  says: 'Shake the bag on',
+  from: 'Shake the bag, and leave it on: it needs no other pollen',
+  none: 'Nothing to do here',
+  shut: 'Look that the bag is shut',
+};
+
 export const FLOWER: FormWords = {
   bearing: ['female', 'females'],
   giver: ['male', 'males'],

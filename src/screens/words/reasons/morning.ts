@@ -157,6 +157,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     'The brush had been on another variety that crosses with it, and nobody noted that it was cleaned.',
   'pollen.otherMorning': () =>
     'A male was covered for another morning: its pollen may have been weak, and is none the less clean.',
+  'pollen.ownFlower': () => 'Its own pollen, in its own bag.',
   'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
   'pollen.ownInstead': () =>
     'A cross was meant, and all pollen came of its own variety: it is pure, and not the cross.',
