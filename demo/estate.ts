@@ -192,8 +192,8 @@ export const BEDS: Readonly<Record<string, Omit<Bodies['bed.laid'], 'bed'>>> = {
   D: { name: 'D', x: 12, y: 7, length: 8, width: 3, rows: 2, turn: 0 },
   E: { name: 'E', x: 2, y: 13, length: 8, width: 1.4, rows: 1, turn: 0, every: 1 },
   F: { name: 'F', x: 13, y: 13, length: 4, width: 3, rows: 4, turn: 20, every: 0.4 },
-  G: { name: 'G', x: 26, y: 2, length: 4, width: 3, rows: 3, turn: 0, every: 0.6 },
-  H: { name: 'H', x: 26, y: 7, length: 4, width: 1.6, rows: 2, turn: 0, every: 0.6 },
+  G: { name: 'G', x: 26, y: 2, length: 4, width: 3, rows: 3, turn: 0, every: 0.6, glass: true },
+  H: { name: 'H', x: 26, y: 7, length: 4, width: 1.6, rows: 2, turn: 0, every: 0.6, glass: true },
   J: { name: 'J', x: 2, y: 23, length: 7, width: 1.2, rows: 1, turn: 0, every: 2 },
 };
 

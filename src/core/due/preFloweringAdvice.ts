@@ -1,7 +1,8 @@
-import { cropOf } from '../crops/catalogue';
+import { cropOf, type Crop } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
 import { plantingOf } from '../journal/plantingOf';
+import { isUnderGlass } from '../journal/underGlass';
 import type { Garden, Variety, Walk } from '../journal/state';
 import type { Sowing } from '../crops/variety';
 import {
@@ -14,7 +15,7 @@ import {
 import { SEASON_DAYS } from '../journal/seasonDays';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { climateAt, normalOf } from '../weather/climate';
+import { climateAt, normalOf, underGlass } from '../weather/climate';
 
 /** What comes before the first flowers, where none can be open yet. */
 export interface PreFloweringAdvice {
@@ -57,13 +58,14 @@ export function preFloweringAdvice(
 ): PreFloweringAdvice | undefined {
   if (isFlowering(journal, day)) return undefined;
   const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
-  const temperatures: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
+  const outside: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
   const soonest = addDays(day, BUDS_BEFORE_DAYS);
-  // Once it is cold, what was sown for this summer is over.
-  const grows = temperatures(soonest).min >= GROWS_FROM_C;
   let first: PreFloweringAdvice | undefined;
   for (const planting of standingPlantings(journal, day)) {
     const { variety, sowing } = planting;
+    const temperatures = planting.glass ? underGlass(outside) : outside;
+    // Once it is cold, what was sown for this summer is over.
+    const grows = temperatures(soonest).min >= GROWS_FROM_C;
     const expected =
       sowing && (grows || sowing.day > day)
         ? bySowing({ ...planting, sowing }, temperatures)
@@ -103,10 +105,16 @@ const hasFlowers = ({ eve, green, pin, open, blooms }: Walk): boolean =>
   blooms.length > 0 ||
   [eve, green, pin, open].some((count) => count !== undefined && count.female + count.male > 0);
 
+/** Does anybody go to its flowers, unless for a way that only some choose? */
+const isWorked = ({ hours, protocols, routine }: Crop): boolean =>
+  hours !== undefined &&
+  [routine, protocols.fruit, protocols.seed, protocols.cross].some((way) => way !== undefined);
+
 interface Standing {
   readonly variety: Variety;
   readonly sowing: Sowing | undefined;
   readonly daysToFlower: number | undefined;
+  readonly glass: boolean;
 }
 
 /** Each planting that stands here; a sowing of an earlier year says nothing of the plants. */
@@ -115,10 +123,11 @@ function standingPlantings(journal: Journal, day: Day): Standing[] {
   const found = new Map<string, Standing>();
   for (const plant of journal.all('plant').values()) {
     const variety = varieties.get(plant.variety);
-    if (plant.removed || !variety || !cropOf(variety.crop).hours) continue;
+    if (plant.removed || !variety || !isWorked(cropOf(variety.crop))) continue;
     const { planting, sowing, daysToFlower } = plantingOf(journal, plant, variety);
     const ofThisYear = sowing && sowing.day > addDays(day, -SEASON_DAYS) ? sowing : undefined;
-    found.set(planting, { variety, sowing: ofThisYear, daysToFlower });
+    const glass = isUnderGlass(journal, plant);
+    found.set(`${planting}|${glass}`, { variety, sowing: ofThisYear, daysToFlower, glass });
   }
   return [...found.values()];
 }

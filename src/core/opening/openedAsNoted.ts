@@ -1,5 +1,6 @@
 import type { CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
+import { shelterThen } from '../journal/underGlass';
 import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 
@@ -25,6 +26,8 @@ export function openedAsNoted(
       ?.seen.filter((note) => note.day === day) ?? [];
   const at = (...kinds: readonly string[]): number[] =>
     notes.filter(({ seen }) => kinds.includes(seen)).map((note) => toMs(note.at));
-  const notBefore = Math.max(expected, ...at('notYet'));
+  // Those that were shut still may have been the others, where some stand under glass.
+  const isOfAll = shelterThen(journal, crop, day) !== 'both';
+  const notBefore = Math.max(expected, ...(isOfAll ? at('notYet') : []));
   return Math.min(notBefore, ...at('open', 'shut'));
 }

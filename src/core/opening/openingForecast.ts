@@ -15,6 +15,8 @@ import {
   type ForecastRequest,
   type OpeningForecast,
 } from './forecastOpenings';
+import { underGlass } from '../weather/climate';
+import { shelterOf } from '../journal/underGlass';
 import { temperaturesAt } from './temperaturesAt';
 
 /** Counts further back teach nothing of the buds now. Our default. */
@@ -47,11 +49,17 @@ export function forecastRequest(journal: Journal, garden: Garden, from: Day, cou
     const crop = varieties.get(variety)?.crop;
     return crop && hasBudsToCount(cropOf(crop)) ? [{ crop, variety, plants }] : [];
   });
-  const temperatures = temperaturesAt(journal, garden);
+  const outside = temperaturesAt(journal, garden);
+  const inside = underGlass(outside);
   return {
     days,
     crops: [...groupBy(grown, ({ crop }) => crop)].map(([crop, of]) => ({
-      development: developmentOf(crop, addDays(from, -LEARN_DAYS), LEARN_DAYS + count, temperatures),
+      development: developmentOf(
+        crop,
+        addDays(from, -LEARN_DAYS),
+        LEARN_DAYS + count,
+        shelterOf(journal, crop) === 'glass' ? inside : outside,
+      ),
       varieties: of.map(({ variety, plants }) => ({
         variety,
         plants: plants.map((plant) => countsOf(journal, plant, days.at(-1)!)),

@@ -21,6 +21,8 @@ export type WindowReason =
   | 'coldDawn'
   | 'hotDay'
   | 'coolDay'
+  | 'underGlass'
+  | 'partlyUnderGlass'
   | 'doneByClock'
   | 'doneByClockLater'
   | 'longRain'
@@ -53,6 +55,12 @@ export interface OpeningWindow {
   /** Insects fly from then on; uncovered flowers are no longer fit for seed. `undefined` where wind brings the pollen. */
   readonly insects: number | undefined;
   readonly reasons: readonly Reason<WindowReason>[];
+}
+
+export interface WindowOptions {
+  readonly own?: OwnHours | undefined;
+  /** Do they stand under glass? There a cold dawn, rain and a cool day outside say nothing, and heat does. */
+  readonly glass?: boolean;
 }
 
 const AS_USUAL: OwnHours = { opensH: 0, shutsH: 0, days: 0 };
@@ -102,7 +110,7 @@ export function openingWindow(
   site: Site,
   day: Day,
   weather?: MorningWeather,
-  own: OwnHours = AS_USUAL,
+  { own = AS_USUAL, glass = false }: WindowOptions = {},
 ): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
   const { hours } = crop;
   const sun = sunTimes(day, site);
@@ -118,7 +126,7 @@ export function openingWindow(
   ];
   const moves =
     hours.from === 'sunrise'
-      ? byWeather(crop, weather, anchor + hours.opens.value[0] * MS_PER_HOUR, reasons)
+      ? byWeather(crop, { weather, glass }, anchor + hours.opens.value[0] * MS_PER_HOUR, reasons)
       : { opensLate: 0, shutMove: 0 };
   const at = (from: number, h: number): number => from + h * MS_PER_HOUR;
   const span = (from: number, [first, last]: Span, move: number): readonly [number, number] => [
@@ -129,8 +137,14 @@ export function openingWindow(
   const [shut, allShut] = span(rises ?? anchor, hours.shuts.value, moves.shutMove + own.shutsH);
   const shuts = [Math.max(shut, opens[1]), Math.max(allShut, opens[1])] as const;
   if (own.days > 0) reasons.push(reason('ownHours', { ...own }));
-  const insects = insectsFrom(crop, hours.from === 'noon' ? opens[0] : anchor, weather, reasons);
-  if (weather?.rain === 'long') reasons.push(reason('longRain'));
+  const insects = insectsFrom(
+    crop,
+    hours.from === 'noon' ? opens[0] : anchor,
+    glass ? undefined : weather,
+    reasons,
+  );
+  if (glass) reasons.push(reason('underGlass', { wind: crop.pollenVector === 'wind' ? 'wind' : 'insects' }));
+  if (weather?.rain === 'long' && !glass) reasons.push(reason('longRain'));
   const safe = { opens, shuts: shuts[0], opensLate: moves.opensLate };
   return {
     crop: crop.id,
@@ -150,18 +164,18 @@ export function openingWindow(
  */
 function byWeather(
   { floor }: BloomingCrop,
-  weather: MorningWeather | undefined,
+  { weather, glass }: { readonly weather: MorningWeather | undefined; readonly glass: boolean },
   usual: number,
   reasons: Reason<WindowReason>[],
 ): { readonly opensLate: number; readonly shutMove: number } {
   if (!weather) return { opensLate: 0, shutMove: 0 };
-  const opensLate = floor ? hoursLate(weather, floor.value, usual) : 0;
+  const opensLate = floor && !glass ? hoursLate(weather, floor.value, usual) : 0;
   if (floor && opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: floor.value }));
   if (weather.maxC >= HOT_DAY_C) {
     reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
     return { opensLate, shutMove: -HOT_SHUTS_EARLIER_H };
   }
-  if (weather.maxC >= COOL_DAY_C) return { opensLate, shutMove: 0 };
+  if (weather.maxC >= COOL_DAY_C || glass) return { opensLate, shutMove: 0 };
   reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
   return { opensLate, shutMove: COOL_SHUTS_LATER_H };
 }

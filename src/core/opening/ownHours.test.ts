@@ -46,7 +46,7 @@ function journalOf(notes: readonly Note[]): Journal {
   return journal;
 }
 
-const own = (notes: readonly Note[], until = DAY) => ownHours(journalOf(notes), GARDEN, SQUASH, until);
+const own = (notes: readonly Note[], until = DAY) => ownHours(journalOf(notes), GARDEN, SQUASH, { until });
 
 /** Found shut so many hours after they were expected to shut, and open an hour before that. */
 const shutAfter = (day: string, hours: number): Note[] => {

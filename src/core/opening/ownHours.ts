@@ -1,5 +1,6 @@
 import type { BloomingCrop } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
+import { shelterThen } from '../journal/underGlass';
 import type { Garden, SeenHour } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { MS_PER_HOUR, toMs } from '../time/calendar';
@@ -31,22 +32,28 @@ interface Bounds {
  * minutes); what is taken is the mean of the move given all days [Bayes' rule with interval-censored data, on a grid].
  * So one day moves little, and many days that agree move nearly all the way.
  *
- * @example ownHours(new Journal(), garden, squash, '2026-07-19') // undefined
+ * @param glass those of plants under glass; where some stood in the open and some did not nobody knows of which a note speaks.
+ * @example ownHours(new Journal(), garden, squash, { until: '2026-07-19' }) // undefined
  */
 export function ownHours(
   journal: Journal,
   garden: Garden,
   crop: BloomingCrop,
-  until: Day,
+  { until, glass = false }: { readonly until: Day; readonly glass?: boolean },
 ): OwnHours | undefined {
   const seen =
     journal
       .all('hours')
       .get(crop.id)
       ?.seen.filter(({ day }) => day <= until) ?? [];
-  const days = [...groupBy(seen, ({ day }) => day)].sort(([a], [b]) => (a < b ? 1 : -1)).slice(0, MAX_DAYS);
+  const days = [...groupBy(seen, ({ day }) => day)]
+    .filter(([day]) => shelterThen(journal, crop.id, day) === (glass ? 'glass' : 'open'))
+    .sort(([a], [b]) => (a < b ? 1 : -1))
+    .slice(0, MAX_DAYS);
   const bounds = days.flatMap(([day, notes]) => {
-    const window = openingWindow(crop, garden, day, morningWeather(weatherOn(journal, garden, day)));
+    const window = openingWindow(crop, garden, day, morningWeather(weatherOn(journal, garden, day)), {
+      glass,
+    });
     return isOpeningWindow(window) ? [boundsOf(notes, window.opens[0], window.shuts[1])] : [];
   });
   if (bounds.length === 0) return undefined;

@@ -19,7 +19,7 @@ export type PollenTrouble = 'none' | 'poor' | 'stops';
 
 /** What is known of the air a flower lives in. */
 export interface Air {
-  readonly day?: Pick<DayOfReadings, 'max' | 'night' | 'dewPoint'>;
+  readonly day?: Pick<DayOfReadings, 'max'> & Partial<Pick<DayOfReadings, 'night' | 'dewPoint'>>;
   /** Relative humidity at the hour of the work, per cent. */
   readonly humidity?: number;
 }

@@ -49,10 +49,14 @@ export const morningWeather = (weather: KnownWeather | undefined): MorningWeathe
  * The air a flower lives in, on a day and at the hour of the work.
  *
  * @param ms UTC milliseconds; readings within an hour of it count.
+ * @param glass under glass what a station says of the air outside holds only where it is too hot: there it is no cooler. A
+ *   logger hangs where the grower wants to know it.
  * @example airAt(undefined, 0) // {}
  */
-export function airAt(weather: KnownWeather | undefined, ms: number): Air {
+export function airAt(weather: KnownWeather | undefined, ms: number, glass = false): Air {
   if (!weather) return {};
+  if (glass && weather.source !== 'logger')
+    return weather.figures ? { day: { max: weather.figures.max } } : {};
   const off = (reading: Reading): number => Math.abs(reading.ms - ms);
   const near = weather.readings
     .filter((reading) => reading.humidity !== undefined && off(reading) <= MS_PER_HOUR)

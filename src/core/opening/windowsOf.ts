@@ -1,10 +1,54 @@
 import { bloomingCropOf, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
+import { shelterOf, type Shelter } from '../journal/underGlass';
 import type { Garden } from '../journal/state';
+import { reason } from '../text/reason';
 import type { Day } from '../time/types';
 import { morningWeather, weatherOn } from './weatherOn';
 import { ownHours } from './ownHours';
 import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
+
+/**
+ * The opening window of a crop on a day for plants that stand in the open, under glass, or in both; `undefined` where its
+ * hours are not known, or on a day without sunrise. Of both the earlier hours count, and the flowers of both are open.
+ *
+ * @example windowOf(journal, garden, '2026-07-18', 'lettuce', 'open') // undefined: its hours are not known
+ */
+export function windowOf(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+  crop: CropId,
+  shelter: Shelter,
+): OpeningWindow | undefined {
+  const blooming = bloomingCropOf(crop);
+  if (!blooming) return undefined;
+  const outside = morningWeather(weatherOn(journal, garden, day));
+  const under = (glass: boolean): OpeningWindow | undefined => {
+    const own = ownHours(journal, garden, blooming, { until: day, glass });
+    const window = openingWindow(blooming, garden, day, outside, { own, glass });
+    return isOpeningWindow(window) ? window : undefined;
+  };
+  if (shelter !== 'both') return under(shelter === 'glass');
+  const [open, glass] = [under(false), under(true)];
+  return open && glass && inBoth(open, glass);
+}
+
+function inBoth(open: OpeningWindow, glass: OpeningWindow): OpeningWindow {
+  const span = (of: 'opens' | 'shuts'): readonly [number, number] => [
+    Math.min(open[of][0], glass[of][0]),
+    Math.max(open[of][1], glass[of][1]),
+  ];
+  const insects = [open.insects, glass.insects].filter((at) => at !== undefined);
+  return {
+    ...open,
+    opens: span('opens'),
+    shuts: span('shuts'),
+    lastSafe: Math.min(open.lastSafe, glass.lastSafe),
+    insects: insects.length > 0 ? Math.min(...insects) : undefined,
+    reasons: [...open.reasons, reason('partlyUnderGlass')],
+  };
+}
 
 /**
  * Opening windows of some crops on a day; one whose hours are not known, or on a day without sunrise, is left out.
@@ -17,14 +61,10 @@ export function windowsOf(
   morning: Day,
   crops: Iterable<CropId>,
 ): Map<CropId, OpeningWindow> {
-  const weather = morningWeather(weatherOn(journal, garden, morning));
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
-    const blooming = bloomingCropOf(crop);
-    const window =
-      blooming &&
-      openingWindow(blooming, garden, morning, weather, ownHours(journal, garden, blooming, morning));
-    if (window && isOpeningWindow(window)) windows.set(crop, window);
+    const window = windowOf(journal, garden, morning, crop, shelterOf(journal, crop));
+    if (window) windows.set(crop, window);
   }
   return windows;
 }

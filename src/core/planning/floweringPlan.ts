@@ -7,6 +7,7 @@ import { seasonAt } from '../season/seasons';
 import { sowingDay, type SowingDay, type Wish } from '../season/sowingDay';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
+import { underGlass } from '../weather/climate';
 import { temperaturesAt } from '../opening/temperaturesAt';
 import type { PlannedVariety } from './gardenPlan';
 
@@ -107,11 +108,12 @@ export interface SowingWish {
 export function sowingFor(
   journal: Journal,
   garden: Garden,
-  { planned: { variety, sowing, flowering }, other, wish, daysApart, today }: SowingWish,
+  { planned: { variety, sowing, flowering, glass }, other, wish, daysApart, today }: SowingWish,
 ): SowingDay | undefined {
   const named = seasonAt(journal, today);
   const begin = named.season === '' ? today : addDays(named.from, -DAYS_BEFORE_SEASON);
-  const temperatures = temperaturesAt(journal, garden);
+  const outside = temperaturesAt(journal, garden);
+  const temperatures = glass ? underGlass(outside) : outside;
   const seen = flowering?.by === 'seen' ? { seen: { days: [flowering.first], over: [] } } : {};
   const own = ownDegreeDays({ crop: variety.crop, ...(sowing && { sowing }), ...seen }, temperatures);
   const question = {

@@ -6,6 +6,7 @@ import type { GrownVariety, IsolationQuestion } from '../isolation/question';
 import { daysWithin } from '../journal/dayIndex';
 import type { GardenView } from '../journal/gardenOn';
 import { plantingOf, type Sown } from '../journal/plantingOf';
+import { isUnderGlass } from '../journal/underGlass';
 import type { Garden, Plant, Season, Variety } from '../journal/state';
 import { mothersReport, type MothersReport } from '../population/mothers';
 import { floweringForecast, type FloweringForecast } from '../season/flowering';
@@ -16,6 +17,7 @@ import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
+import { underGlass } from '../weather/climate';
 import { temperaturesAt } from '../opening/temperaturesAt';
 
 /** What the plan knows of one variety. */
@@ -26,6 +28,8 @@ export interface PlannedVariety {
   readonly places: readonly Place[];
   /** The sowing that this season's plants come from. */
   readonly sowing: Sowing | undefined;
+  /** Do all its plants stand under glass? */
+  readonly glass: boolean;
   readonly flowering: FloweringForecast | undefined;
   /** What was seen of it this season. */
   readonly seen: SeenFlowering;
@@ -54,7 +58,8 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const places = placesOfEach(standing, asNearAsMayBe(journal.all('bed')));
   const byVariety = groupBy(standing, ({ variety }) => variety);
-  const temperatures = temperaturesAt(journal, garden);
+  const outside = temperaturesAt(journal, garden);
+  const inside = underGlass(outside);
   const season = seasonAt(journal, today);
   const seasonEnd = season.season === '' ? undefined : season.to;
   const lastDay = seasonEnd ?? addDays(season.to, SEASON_DAYS);
@@ -80,12 +85,14 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
       ...(sowing && { sowing }),
       ...(sown.daysToFlower !== undefined && { daysToFlower: sown.daysToFlower }),
     };
+    const glass = plants.length > 0 && plants.every((plant) => isUnderGlass(journal, plant));
     return {
       variety,
       planting: sown.planting,
       sowing,
+      glass,
       places: plants.flatMap(({ plant }) => places.get(plant) ?? []),
-      flowering: floweringForecast(question, temperatures, seasonEnd),
+      flowering: floweringForecast(question, glass ? inside : outside, seasonEnd),
       seen,
     };
   };

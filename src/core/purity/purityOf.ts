@@ -5,8 +5,9 @@ import type { Journal } from '../journal/journal';
 import type { SeedSource } from '../crops/variety';
 import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
-import { windowsOf } from '../opening/windowsOf';
+import { windowOf } from '../opening/windowsOf';
 import { meantOf } from '../journal/matingOf';
+import { shelterOn } from '../journal/underGlass';
 import { gardensOf, grownThen } from '../journal/past';
 import { isCovered } from '../journal/isCovered';
 import { perRevision } from '../journal/perRevision';
@@ -44,7 +45,8 @@ export function purityOf(
   const crop = cropOf(variety.crop);
   const known = new Map<Day, OpeningWindow | undefined>();
   const windowOn = (day: Day): OpeningWindow | undefined => {
-    if (!known.has(day)) known.set(day, windowsOf(journal, garden, day, [variety.crop]).get(variety.crop));
+    if (!known.has(day))
+      known.set(day, windowOf(journal, garden, day, variety.crop, shelterOn(journal, flower.plant, day)));
     return known.get(day);
   };
   const opensOn = (day: Day): number | undefined =>

@@ -59,6 +59,22 @@ export function normalOf(day: Day, climate: Climate, latitude: number): DayTempe
   return { min, max: Math.max(min, mix(climate.coldMax, climate.warmMax, warmth)) };
 }
 
+/** By how much it is warmer in a house of glass or film that nobody heats, at night and by day, °C. Our defaults. */
+const GLASS_NIGHT_C = 2;
+const GLASS_DAY_C = 6;
+
+/**
+ * Temperatures under glass, where those outside are known.
+ *
+ * @example underGlass(() => ({ min: 8, max: 20 }))('2026-07-19') // { min: 10, max: 26 }
+ */
+export const underGlass =
+  (outside: (day: Day) => DayTemperatures): ((day: Day) => DayTemperatures) =>
+  (day) => {
+    const { min, max } = outside(day);
+    return { min: min + GLASS_NIGHT_C, max: max + GLASS_DAY_C };
+  };
+
 /**
  * Temperatures day by day: what was noted, where it was (dawn stands for the day's lowest), else what to expect.
  *

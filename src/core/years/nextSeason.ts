@@ -57,9 +57,17 @@ export interface PlantAgain {
   readonly seedOf: (variety: string) => SeedSource;
 }
 
+/** The bed after each, of those that lie under glass and of those that do not. */
+function bedsOneOn(beds: readonly Bed[]): Map<string, Bed> {
+  const alike = [...groupBy(beds, ({ glass }) => glass === true).values()];
+  return new Map(
+    alike.flatMap((some) => some.map((bed, i) => [bed.bed, some[(i + 1) % some.length]!] as const)),
+  );
+}
+
 /**
- * Plants what grew before once more: plants of their own, from a sowing of their own, in the same places or one bed on. In
- * a bed with fewer rows the last row takes the rest; where something stands already they come after it.
+ * Plants what grew before once more: plants of their own, from a sowing of their own, in the same places or one bed on, what
+ * stood under glass under glass again. In a bed with fewer rows the last row takes the rest; where something stands already they come after it.
  *
  * @param newId mints ids.
  * @example plantAgain(journal, { grew: [], beds: [], movedOn: false, seedOf }, newId) // []
@@ -69,7 +77,7 @@ export function plantAgain(
   { grew, beds, movedOn, seedOf }: PlantAgain,
   newId: () => string,
 ): Fact[] {
-  const next = new Map(beds.map((bed, i) => [bed.bed, movedOn ? beds[(i + 1) % beds.length]! : bed]));
+  const next = movedOn ? bedsOneOn(beds) : new Map(beds.map((bed) => [bed.bed, bed]));
   const taken = new Set<string>();
   const placeKey = (key: string, place: number): string => `${key}|${place}`;
   const take = (key: string, from: number, count: number): number => {

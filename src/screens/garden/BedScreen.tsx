@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { UseFormReturn } from 'react-hook-form';
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { Bed } from '@/core/journal/state';
 import { deletionOf } from '@/core/planning/deletionOf';
@@ -7,6 +8,7 @@ import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
 import { SPACE } from '@/ui/theme';
 import { FormField } from '../forms/fields';
 import { isAsTyped, useSince } from '../forms/useSince';
@@ -16,7 +18,7 @@ import { Page } from '../shell/Page';
 import { sayBed } from '../words/places';
 
 type Typed = Record<'name' | 'x' | 'y' | 'length' | 'width' | 'rows' | 'turn' | 'every', string>;
-type Checked = Omit<Bed, 'bed'>;
+type Checked = Omit<Bed, 'bed' | 'glass'>;
 
 /** What one press moves a bed by, in the grower's unit of length. */
 const NUDGE = 0.25;
@@ -53,12 +55,20 @@ export function BedScreen() {
     every: every === undefined ? '' : f.typedLength(every),
   };
   const form = useCheckedForm<Typed, Checked>('bed', given);
+  const [glass, setGlass] = useState(bed?.glass === true);
   const since = useSince();
   const deletion = bed && deletionOf(journal, 'bed', bed.bed);
   const save = form.handleSubmit((checked) => {
     const stays = bed?.unplaced && (['x', 'y', 'turn'] as const).every((each) => bed[each] === checked[each]);
-    const body = { bed: bed?.bed ?? newId(), ...checked, ...(stays && { unplaced: true as const }) };
-    const moved = bed !== undefined && PLACE.some((each) => !isAsTyped(bed[each], checked[each]));
+    const body = {
+      bed: bed?.bed ?? newId(),
+      ...checked,
+      ...(stays && { unplaced: true as const }),
+      ...(glass && { glass: true as const }),
+    };
+    const moved =
+      bed !== undefined &&
+      (PLACE.some((each) => !isAsTyped(bed[each], checked[each])) || glass !== (bed.glass === true));
     const fact = since.say('bed.laid', body, body.bed, moved);
     if (!fact) return;
     record([fact]);
@@ -71,6 +81,15 @@ export function BedScreen() {
     >
       <View style={{ gap: SPACE.m }}>
         <BedFields form={form} />
+        <Choice<'open' | 'glass'>
+          label="Where it lies"
+          value={glass ? 'glass' : 'open'}
+          options={[
+            { value: 'open', title: 'In the open' },
+            { value: 'glass', title: 'Under glass, film or a tunnel', note: GLASS_NOTE },
+          ]}
+          onChange={(value) => setGlass(value === 'glass')}
+        />
         {since.question}
         {deletion ? (
           <Button
@@ -90,6 +109,9 @@ export function BedScreen() {
     </Page>
   );
 }
+
+const GLASS_NOTE =
+  'Warmer, and without wind and rain: its plants flower sooner, frost does not end them, and fruit needs your hand. Insects still find a way in, so it guards no seed.';
 
 /** Where a bed lies and how it is planted. */
 function BedFields({ form }: { readonly form: UseFormReturn<Typed, unknown, Checked> }) {

@@ -74,7 +74,7 @@ export function GardenScreen() {
           <ListRow
             key={each.bed}
             title={sayBed(each.name)}
-            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}. ${sayRows(own, view, f)}`}
+            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
             end={f.number(plantsIn(own))}
             selected={each.bed === bed}
             onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}

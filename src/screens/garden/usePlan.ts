@@ -163,7 +163,7 @@ export function drawingsOf(
 ): PlanBedDrawing[] {
   const spots = placesOfEach(plants, new Map(beds.map((bed) => [bed.bed, bed])));
   const byBed = groupBy(plants, ({ bed }) => bed);
-  return beds.map(({ bed, name, x, y, length, width, turn }) => ({
+  return beds.map(({ bed, name, x, y, length, width, turn, glass = false }) => ({
     id: bed,
     name,
     x,
@@ -171,6 +171,7 @@ export function drawingsOf(
     length,
     width,
     turn,
+    glass,
     patches: [...groupBy(byBed.get(bed) ?? [], ({ variety }) => variety)].map(
       ([variety, own]): PlanPatch => ({
         id: variety,

@@ -2,6 +2,7 @@ import type { RowMethod } from '@/core/crops/crop';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
 
+import { shelterOf } from '@/core/journal/underGlass';
 import { pollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn } from '@/core/opening/weatherOn';
 import { dayAt } from '@/core/time/calendar';
@@ -30,13 +31,18 @@ import { FlowerTimer } from './FlowerTimer';
 export function RoutineScreen() {
   const now = useNow();
   const f = useFormat();
-  const view = useView('routine', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => ({
-    today: dayAt(now, garden.zone),
-    rows: routineRows(journal, garden, now),
-    air: airAt(weatherOn(journal, garden, dayAt(now, garden.zone)), now),
-  }));
+  const view = useView('routine', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => {
+    const today = dayAt(now, garden.zone);
+    const rows = routineRows(journal, garden, now);
+    const weather = weatherOn(journal, garden, today);
+    const crops = [...new Set(rows.map(({ crop }) => crop.id))].map((id) => ({
+      crop: cropOf(id),
+      air: airAt(weather, now, shelterOf(journal, id) === 'glass'),
+    }));
+    return { today, rows, crops };
+  });
   if (!view) return null;
-  const { rows, air, today } = view;
+  const { rows, crops, today } = view;
   if (rows.length === 0) {
     return (
       <EmptyPage
@@ -46,7 +52,6 @@ export function RoutineScreen() {
       />
     );
   }
-  const crops = [...new Set(rows.map(({ crop }) => crop.id))].map(cropOf);
   const longest = Math.max(...rows.map(({ crop }) => crop.routine.takes.value[1]));
   return (
     <Page
@@ -54,7 +59,7 @@ export function RoutineScreen() {
       aside={
         <View style={{ gap: SPACE.m, marginTop: SPACE.m }}>
           <FlowerTimer seconds={longest} />
-          {crops.map((crop) => (
+          {crops.map(({ crop, air }) => (
             <CropAdvice
               key={crop.id}
               crop={crop}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Journal } from '@/core/journal/journal';
 import type { Garden } from '@/core/journal/state';
+import { shelterOf } from '@/core/journal/underGlass';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { pollenTrouble, type PollenTrouble } from '@/core/opening/pollenTrouble';
 import { airAt, weatherOn, type KnownWeather } from '@/core/opening/weatherOn';
@@ -83,7 +84,10 @@ function airOfCrops(
   const crops = [...grown].filter((crop) => cropOf(crop).weather);
   return [...windowsOf(journal, garden, day, crops)].flatMap(([crop, { opens }]) => {
     const at = opens[1];
-    const { trouble, reasons } = pollenTrouble(cropOf(crop).weather, airAt(weather, at));
+    const { trouble, reasons } = pollenTrouble(
+      cropOf(crop).weather,
+      airAt(weather, at, shelterOf(journal, crop) === 'glass'),
+    );
     return reasons.length > 0 ? [{ crop, at, trouble, reasons }] : [];
   });
 }

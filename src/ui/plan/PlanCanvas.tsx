@@ -191,13 +191,16 @@ const BedGround = memo(function BedGround({
   chosen,
 }: BedProps & { readonly chosen: boolean }) {
   return (
-    <Path
-      d={outlineOf(bed)}
-      fill={palette.paper}
-      stroke={chosen ? palette.ink : palette.edge}
-      strokeWidth={(chosen ? 3 : 1.5) / scale}
-      strokeLinejoin="round"
-    />
+    <>
+      <Path
+        d={outlineOf(bed)}
+        fill={palette.paper}
+        stroke={chosen ? palette.ink : palette.edge}
+        strokeWidth={(chosen ? 3 : 1.5) / scale}
+        strokeLinejoin="round"
+      />
+      {bed.glass ? <Path d={panesOf(bed)} stroke={palette.edge} strokeWidth={1 / scale} /> : null}
+    </>
   );
 });
 
@@ -213,6 +216,17 @@ const outlineOf = (bed: BedBox): string =>
   `M${cornersOf(bed)
     .map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`)
     .join('L')}z`;
+
+/** The bars between the panes over a bed under glass, about a metre apart. */
+function panesOf(bed: BedBox): string {
+  const [a, b, c, d] = cornersOf(bed) as [PlanSpot, PlanSpot, PlanSpot, PlanSpot];
+  const panes = Math.max(2, Math.round(bed.length));
+  const between = (one: PlanSpot, other: PlanSpot, share: number): string =>
+    `${(one.x + (other.x - one.x) * share).toFixed(3)} ${(one.y + (other.y - one.y) * share).toFixed(3)}`;
+  return Array.from({ length: panes - 1 }, (_, i) => (i + 1) / panes)
+    .map((share) => `M${between(a, b, share)}L${between(d, c, share)}`)
+    .join('');
+}
 
 interface PatchProps {
   readonly patch: PlanPatch;

@@ -15,6 +15,7 @@ export interface PlanPatch {
 export interface PlanBedDrawing extends BedBox {
   readonly id: string;
   readonly name: string;
+  readonly glass: boolean;
   readonly patches: readonly PlanPatch[];
 }
 

@@ -21,7 +21,13 @@ export type Trueness = (typeof TRUENESSES)[number];
 
 /** What grows where, and what is around the garden. */
 export interface PlanBodies {
-  'bed.laid': BedShape & SaidSince & { readonly bed: string; readonly name: string };
+  'bed.laid': BedShape &
+    SaidSince & {
+      readonly bed: string;
+      readonly name: string;
+      /** It lies under glass, film or a tunnel. */
+      readonly glass?: true;
+    };
   'barrier.set': BarrierStretch & SaidSince & { readonly barrier: string };
   /** Something outside the garden that sheds pollen: a neighbour's patch, a field, feral plants. */
   'outside.described': SaidSince & {

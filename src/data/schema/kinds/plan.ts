@@ -36,6 +36,7 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       turn: within('turn'),
       every: within('every').optional(),
       unplaced: Joi.valid(true).optional(),
+      glass: Joi.valid(true).optional(),
       since: day.optional(),
     }),
   'barrier.set': () =>

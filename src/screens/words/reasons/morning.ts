@@ -76,6 +76,12 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `They open about sunset (from ${f.number(Math.abs(Number(p['open'])))} h before it) and shut some ${f.number(Number(p['shut']))} h after the next sunrise.`,
   fromNoon: (p, f) =>
     `They open about noon by the sun (from ${f.number(Number(p['open']))} h after it) and shut some ${f.number(Number(p['shut']))} h after it.`,
+  underGlass: ({ wind }) =>
+    wind === 'wind'
+      ? 'Under glass no wind carries it: it needs your hand.'
+      : 'Under glass the weather outside moves nothing. Few insects come in, so fruit needs your hand; some do, so seed needs its cover all the same.',
+  partlyUnderGlass: () =>
+    'Some plants stand under glass: theirs open by the sun alone, and the earlier of both counts.',
   insectsDusk: () => 'Moths and other night insects fly from dusk.',
   doneByClock: (p, f) => `Growers aim to be done by ${f.hour(Number(p['hour']))} o’clock at the latest.`,
   doneByClockLater: (p, f) =>
