@@ -160,6 +160,8 @@ export interface Retag {
   readonly was: Bodies['retagged']['was'];
   /** The code of the tag before. */
   readonly before: string;
+  /** The fruit with which it was swapped. */
+  readonly other?: string;
 }
 
 /** A cover that came off: when that was noted, how it was found, and the day on which it happened where that is known. */

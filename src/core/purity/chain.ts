@@ -68,6 +68,8 @@ export type PurityReason =
   | 'tag.backAgain'
   | 'tag.tiedAnew'
   | 'tag.shared'
+  | 'tag.swapped'
+  | 'tag.swappedWithBad'
   | 'tag.untilHarvest'
   | 'plants.motherOffType'
   | 'plants.fatherOffType'
@@ -100,6 +102,8 @@ export interface PurityEvidence {
   readonly beside: readonly string[];
   /** Does another fruit of the season carry the same tag? */
   readonly sharesTag: boolean;
+  /** Was its tag swapped with that of a fruit whose seed is not to be kept? Missing where it was never swapped. */
+  readonly swappedWithBad?: boolean | undefined;
   /** What kept unwanted pollen from a bloom besides its own cover, the best first. */
   readonly guardsOf: (bloom: Bloom) => readonly Guard[];
   /** Male flowers by id, for the donors' own covers. */

@@ -24,6 +24,8 @@ import { fruitPurity, type Purity } from './fruitPurity';
 export interface PurityOptions {
   /** The verdict on a variety's flowers of a day where nothing is covered; without it distance guards nothing. */
   readonly isolationOf?: IsolationOf;
+  /** Is it judged for the sake of a fruit with which it was swapped? Then that one is not asked in turn. */
+  readonly forOther?: boolean;
 }
 
 /**
@@ -35,7 +37,7 @@ export function purityOf(
   journal: Journal,
   garden: Garden,
   raw: Bloom,
-  { isolationOf }: PurityOptions = {},
+  { isolationOf, forOther = false }: PurityOptions = {},
 ): Purity | undefined {
   const flower = withCohortHistory(journal, raw);
   const grown = grownThen(journal, flower.plant, flower.day);
@@ -61,6 +63,13 @@ export function purityOf(
     fatherSources: fatherSourcesOf(journal, flower),
     beside,
     sharesTag: sharesTag(journal, raw),
+    ...(!forOther && {
+      swappedWithBad: (raw.retags ?? []).some(({ other }) => {
+        const bloom = journal.all('bloom').get(other ?? '');
+        const options = { forOther: true, ...(isolationOf && { isolationOf }) };
+        return bloom && purityOf(journal, garden, bloom, options)?.grade === 'notForSeed';
+      }),
+    }),
     guardsOf: (bloom) => {
       const known = guardsKnown(journal, isolationOf);
       const held = known.get(bloom) ?? guardsOf(journal, bloom, { isolationOf, opensOn });

@@ -40,6 +40,8 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'seed.father.openGarden': 'remedy.trueSeed',
   'seed.father.f1': 'remedy.trueSeed',
   'tag.shared': 'remedy.ownTag',
+  'tag.swapped': 'remedy.tagLoosely',
+  'tag.swappedWithBad': 'remedy.tagLoosely',
   'plants.besideOffType': 'remedy.rogueEarly',
   'cover.none': 'remedy.coverEvening',
   'cover.late': 'remedy.coverEvening',

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { harvested, tagFound, type Harvested } from '@/core/fruit/harvested';
+import { mayBeSwapped, tagsSwapped } from '@/core/fruit/swapped';
 import { coverOff, daysUncovered, thinned } from '@/core/fruit/takenOff';
 import { isCovered } from '@/core/journal/isCovered';
 import type { TagState } from '@/core/journal/kinds/fruit';
 import { COVER_FINDINGS, type CoverFinding } from '@/core/journal/kinds/roundBodies';
 import type { Bodies } from '@/core/journal/kinds/kinds';
+import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import type { Bloom } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
@@ -64,7 +66,7 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
       {isCovered(bloom) && !bloom.uncovered ? (
         <Button title="Cover off" onPress={() => setUncovering(true)} />
       ) : null}
-      <NewTagSheet id={id} open={tagging} onClose={() => setTagging(false)} />
+      <NewTagSheet bloom={bloom} open={tagging} onClose={() => setTagging(false)} />
       <UncoverSheet bloom={bloom} open={uncovering} onClose={() => setUncovering(false)} />
       <HarvestSheet id={id} open={harvesting} onClose={() => setHarvesting(false)} />
     </View>
@@ -123,27 +125,81 @@ function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
 }
 
 /** Another tag: what was known of the old one decides how sure it is that this is its fruit. */
-function NewTagSheet({ id, open, onClose }: HarvestSheetProps) {
+function NewTagSheet({
+  bloom,
+  open,
+  onClose,
+}: Pick<HarvestSheetProps, 'open' | 'onClose'> & { readonly bloom: Bloom }) {
   const record = useRecord();
-  const { tags } = useGarden().store;
+  const { journal, tags } = useGarden().store;
+  const [swapping, setSwapping] = useState(false);
   const code = tags.next(1)[0] ?? '';
+  const others = swapping ? mayBeSwapped(journal, bloom).slice(0, MOST_OTHERS) : [];
+  const close = (): void => {
+    setSwapping(false);
+    onClose();
+  };
+  if (swapping)
+    return (
+      <Sheet title="Swapped with which tag?" open={open} onClose={close} closeTitle="Close">
+        <Choice<string>
+          label="The tag that hangs on this fruit"
+          value={undefined}
+          options={others.map((other) => ({
+            value: other.bloom,
+            title: formatTagCode(other.code),
+            note: plantLabel(journal, other.plant),
+          }))}
+          onChange={(id) => {
+            record(
+              tagsSwapped(
+                bloom,
+                others.find((other) => other.bloom === id)!,
+              ),
+            );
+            close();
+          }}
+        />
+        <Text variant="small" tone="soft">
+          {others.length > 0
+            ? 'From now on each of the two goes by the tag that hangs on it. Nobody can be sure which fruit is which, so the seed of both is doubtful.'
+            : 'No other fruit of these weeks has a tag.'}
+        </Text>
+      </Sheet>
+    );
   return (
-    <Sheet title={`New tag: ${formatTagCode(code)}`} open={open} onClose={onClose} closeTitle="Close">
+    <Sheet title={`New tag: ${formatTagCode(code)}`} open={open} onClose={close} closeTitle="Close">
       <Choice<Bodies['retagged']['was']>
         label="Where is the old one?"
         value={undefined}
         options={[
           { value: 'there', title: 'On it: it comes off', note: 'the fruit is the same' },
           { value: 'gone', title: 'It is gone', note: 'its seed is doubtful: it may be another fruit' },
+          ...(bloom.code === ''
+            ? []
+            : [
+                {
+                  value: 'swapped' as const,
+                  title: 'On another fruit, and that one’s tag is here',
+                  note: 'no new tag: the two were swapped',
+                },
+              ]),
         ]}
         onChange={(was) => {
-          record([...tags.ensureLetter(), { kind: 'retagged', body: { bloom: id, code, was } }]);
-          onClose();
+          if (was === 'swapped') {
+            setSwapping(true);
+            return;
+          }
+          record([...tags.ensureLetter(), { kind: 'retagged', body: { bloom: bloom.bloom, code, was } }]);
+          close();
         }}
       />
     </Sheet>
   );
 }
+
+/** Of more nobody finds one. */
+const MOST_OTHERS = 12;
 
 /** How the cover was found, and on which day it came off where that was not now. */
 function UncoverSheet({

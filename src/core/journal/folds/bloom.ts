@@ -272,10 +272,10 @@ function readSpoilings({ bloom, reports, spoilings }: Draft): void {
 /** Each took the place of the one before, in the order of time. */
 function readRetaggings({ bloom, retaggings }: Draft): void {
   if (retaggings.length === 0) return;
-  bloom.retags = retaggings.sort(byTime).map(({ at, body: { was, code } }) => {
+  bloom.retags = retaggings.sort(byTime).map(({ at, body: { was, code, other } }) => {
     const before = bloom.code;
     bloom.code = code;
-    return { at, was, before };
+    return { at, was, before, ...(other !== undefined && { other }) };
   });
 }
 

@@ -25,8 +25,8 @@ export type Cause = (typeof CAUSES)[number];
 export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
 
-/** Where a fruit got another tag: what was known of the old one. */
-export const TAGS_BEFORE = ['there', 'gone'] as const;
+/** Where a fruit has another tag: what was known of the old one. `swapped`: it hung on another fruit, whose tag hung here. */
+export const TAGS_BEFORE = ['there', 'gone', 'swapped'] as const;
 
 /** `thinned`: taken off by choice; `lost`: to something that is no fault of the pollination. */
 export const FRUIT_REMOVALS = ['thinned', 'lost'] as const;
@@ -53,8 +53,17 @@ export interface FruitBodies {
     readonly growing?: number;
     readonly of?: number;
   };
-  /** A fruit got another tag: the old one was on it and came off, or it was gone and this is taken to be its fruit. */
-  retagged: { readonly bloom: string; readonly code: string; readonly was: (typeof TAGS_BEFORE)[number] };
+  /**
+   * A fruit has another tag: the old one was on it and came off, or it was gone and this is taken to be its fruit, or
+   * it was the tag of another.
+   */
+  retagged: {
+    readonly bloom: string;
+    readonly code: string;
+    readonly was: (typeof TAGS_BEFORE)[number];
+    /** With which it was swapped. */
+    readonly other?: string;
+  };
   /**
    * Fruit that set by itself was taken off a plant; what was kept of it had set before anybody chose it, and says
    * nothing of how many set.
@@ -117,7 +126,8 @@ export interface FruitAbout {
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
   looked: { version: 2, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
-  retagged: { version: 1, structural: false, clockDays: true, subjects: aboutABloom },
+  // Version 2: tags that were swapped.
+  retagged: { version: 2, structural: false, clockDays: true, subjects: aboutABloom },
   stripped: {
     version: 1,
     structural: false,

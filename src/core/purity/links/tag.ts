@@ -10,7 +10,11 @@ import { type Link, link, type PurityEvidence, worstOf } from '../chain';
  * to read, or is there after it was gone or never tied, may be that of another; that it is there at harvest heals
  * nothing.
  */
-export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloom' | 'sharesTag'>): Link {
+export function tagLink({
+  bloom: flower,
+  sharesTag,
+  swappedWithBad,
+}: Pick<PurityEvidence, 'bloom' | 'sharesTag' | 'swappedWithBad'>): Link {
   const { pollination, harvest, looks, retags = [] } = flower;
   const kept = flower.role === 'open' && flower.code !== '';
   if (!pollination && !kept) return link('tag', 'pending', reason('pollination.notYet'));
@@ -27,6 +31,9 @@ export function tagLink({ bloom: flower, sharesTag }: Pick<PurityEvidence, 'bloo
       ? link('tag', 'holds', reason('tag.present'))
       : link('tag', 'pending', reason('tag.untilHarvest')),
   ];
+  // Nobody can be sure which of the two it is: it is as bad as the other may be.
+  if (swappedWithBad) found.push(link('tag', 'broken', reason('tag.swappedWithBad')));
+  if (retags.some(({ was }) => was === 'swapped')) found.push(link('tag', 'doubtful', reason('tag.swapped')));
   if (sharesTag) found.push(link('tag', 'doubtful', reason('tag.shared')));
   if (seen.includes('hardToRead')) found.push(link('tag', 'doubtful', reason('tag.hardToRead')));
   if (seen.includes('gone'))

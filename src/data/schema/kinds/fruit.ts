@@ -13,7 +13,7 @@ import { MAX_ENDED } from '@/core/journal/limits';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
-  retagged: () => record({ bloom: id, code, was: oneOf(TAGS_BEFORE) }),
+  retagged: () => record({ bloom: id, code, was: oneOf(TAGS_BEFORE), other: id.optional() }),
   looked: () =>
     record({
       bloom: id,

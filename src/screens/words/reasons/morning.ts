@@ -206,6 +206,10 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'tag.gone': () => 'The tag is gone: nobody can say which fruit this is.',
   'tag.hardToRead': () => 'The tag is hard to read: it may be that of another fruit.',
   'tag.shared': () => 'Another fruit carries the same tag.',
+  'tag.swapped': () =>
+    'Its tag was found on another fruit, and that one’s on it: nobody can be sure which is which.',
+  'tag.swappedWithBad': () =>
+    'Its tag was swapped with that of a fruit whose seed is not to be kept, and nobody can be sure which is which.',
   'tag.backAgain': () => 'The tag is there again, and nobody said why: it may be that of another fruit.',
   'tag.tiedAnew': () => 'The tag was gone, and it got another: it may be another fruit.',
   'tag.never': () => 'It was not tagged.',
