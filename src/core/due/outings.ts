@@ -12,6 +12,7 @@ import { wantsSeed } from '../crops/variety';
 import { comparePlants } from '../garden/places';
 import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import type { Journal } from '../journal/journal';
+import { worksForItself } from '../journal/stockedCages';
 import { walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import type { Garden, Mating, Plant, Variety, Walk } from '../journal/state';
@@ -153,6 +154,7 @@ export function walkRoles(journal: Journal, day?: Day): Map<string, WalkRoles> {
   const motherOf = crossesByMother(journal, standing, day);
   const crosses = [...new Set(motherOf.values())];
   const roles = new Map<string, WalkRoles>();
+  const inStocked = worksForItself(journal);
   for (const { plant, variety } of standing) {
     const grown = varieties.get(variety);
     if (!grown) continue;
@@ -161,7 +163,7 @@ export function walkRoles(journal: Journal, day?: Day): Map<string, WalkRoles> {
     const asFather = crosses.filter(
       ({ father, fathers }) => father === variety && (fathers?.includes(plant) ?? true),
     );
-    const own = isWalked(journal, grown);
+    const own = isWalked(journal, grown) && !inStocked.has(plant);
     if (!own && !isCoveredBeforeOpening(crop)) continue;
     const bears = own || asMother !== undefined;
     const givesPollen = (own && !isSelfed(journal, grown)) || asFather.length > 0;

@@ -44,12 +44,13 @@ export type MatingSaid = Bodies['mating.set'] & Pick<Envelope, 'id' | 'lamport' 
 export type Mating = Omit<MatingSaid, 'at'> & { readonly versions: readonly MatingSaid[] };
 /**
  * `from`: when it was set up; `sets`: what stood in it from when on, the earliest first; `openOn`: the days on which it
- * stood open to insects.
+ * stood open to insects; `stocked`: when insects were put in, the earliest first.
  */
 export type Cage = Bodies['cage.set'] & {
   readonly from: Instant;
   readonly sets: readonly { readonly at: Instant; readonly plants: readonly string[] }[];
   readonly openOn: readonly Day[];
+  readonly stocked?: readonly Omit<Bodies['cage.stocked'], 'cage'>[];
 };
 /** `fills`: what was put into it each time, the earliest first. */
 export type PollenMix = Bodies['pollen.mixed'] & {

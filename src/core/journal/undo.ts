@@ -37,6 +37,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'planting.set': ['plan'],
   'cage.set': ['cages'],
   'cage.opened': ['cages'],
+  'cage.stocked': ['cages'],
   'mating.set': ['plan'],
   emasculated: ['walk'],
   'pollen.mixed': [],

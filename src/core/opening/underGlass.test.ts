@@ -1,4 +1,4 @@
-import { begin, Phone, YARD } from '@testing/yard';
+import { begin, type Phone, YARD } from '@testing/yard';
 import { bloomingCropOf } from '../crops/catalogue';
 import { preFloweringAdvice } from '../due/preFloweringAdvice';
 import type { Fact } from '../journal/entry';

@@ -162,9 +162,13 @@ const rank = (state: LinkState): number => {
   return at < 0 ? WORST_FIRST.length : at;
 };
 
-/** An insect in a cage got in all the same, whoever saw it; at a distance it brings only pollen of the variety. */
-export const keepsOut = (bloom: Bloom, { by }: Guard): boolean =>
+/**
+ * An insect in a cage got in all the same, whoever saw it, unless it was put there; that one, as any at a distance, brings
+ * only pollen of the variety.
+ */
+export const keepsOut = (bloom: Bloom, { by, ownInsects }: Guard): boolean =>
   by === 'distance' ||
+  ownInsects === true ||
   [...pollinationsOf(bloom).map(({ found }) => found), ...bloom.reports.map(({ why }) => why)].every(
     (found) => found !== 'insect' && found !== 'hole',
   );

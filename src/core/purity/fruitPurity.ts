@@ -55,7 +55,9 @@ export function fruitPurity(given: PurityEvidence): Purity {
 const guardsOfCross =
   ({ bloom, guardsOf }: PurityEvidence): PurityEvidence['guardsOf'] =>
   (each) =>
-    each.bloom === bloom.bloom ? guardsOf(each).filter(({ by }) => by !== 'distance') : guardsOf(each);
+    each.bloom === bloom.bloom
+      ? guardsOf(each).filter(({ by, ownInsects }) => by !== 'distance' && !ownInsects)
+      : guardsOf(each);
 
 function gradeOf(worst: LinkState | undefined): Grade {
   switch (worst) {

@@ -1,6 +1,7 @@
 import type { Fact } from '../journal/entry';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '@testing/yard';
+import { plantsToWalk } from '../due/outings';
 import { guardsOf } from './guards';
 import { purityOf } from './purityOf';
 
@@ -110,4 +111,119 @@ test('a brush carries pollen to the next variety that crosses until it is noted 
   expect(pollen('d')).toBe('holds: pollen.ownPlant');
   expect(pollen('e')).toBe('holds: pollen.ownPlant');
   expect(pollen('f')).toBe('doubtful: pollen.brushCarried');
+});
+
+describe('insects put into a cage', () => {
+  /** A squash of v in a cage, one of w in the open, and fruit that set by itself and was found on the 24th. */
+  function kept(inCage: readonly string[], stock?: { day: Day; from: 'clean' | 'caught' }): Phone {
+    const phone = begin([
+      { variety: 'v', crop: 'pepo', plants: ['v1', 'v2'] },
+      { variety: 'w', crop: 'pepo', plants: ['w1'] },
+      { variety: 'm', crop: 'moschata', plants: ['m1'] },
+    ]);
+    phone.say('2026-06-10T09:00:00Z', cage(inCage));
+    if (stock) phone.say(`${stock.day}T09:00:00Z`, { kind: 'cage.stocked', body: { cage: 'c', ...stock } });
+    phone.say('2026-07-24T09:00:00Z', {
+      kind: 'stripped',
+      body: { plant: 'v1', day: '2026-07-24', count: 0, kept: [{ bloom: 'k', code: 'K1' }] },
+    });
+    return phone;
+  }
+  const grade = ({ journal }: Phone): string =>
+    purityOf(journal, YARD, journal.all('bloom').get('k')!)!.grade;
+
+  test('raised without flowers, they set seed that is true: open-set seed from a cage', () => {
+    const phone = kept(['v1', 'v2'], { day: '2026-06-20', from: 'clean' });
+    expect([guard(phone, 'k'), grade(phone)]).toEqual(['holds: guard.cageStocked', 'true']);
+  });
+
+  test('not where another variety stands in it, or they may have brought pollen along', () => {
+    const mixed = kept(['v1', 'w1'], { day: '2026-06-20', from: 'clean' });
+    expect([guard(mixed, 'k'), grade(mixed)]).toEqual(['broken: guard.cageMixed', 'notForSeed']);
+    const rarely = kept(['v1', 'm1'], { day: '2026-06-20', from: 'clean' });
+    expect([guard(rarely, 'k'), grade(rarely)]).toEqual(['doubtful: guard.cageMixedRarely', 'doubtful']);
+    const caught = kept(['v1', 'v2'], { day: '2026-07-20', from: 'caught' });
+    expect([guard(caught, 'k'), grade(caught)]).toEqual(['doubtful: guard.cageCaught', 'doubtful']);
+    // Long before any flower that may have set it.
+    const longAgo = kept(['v1', 'v2'], { day: '2026-06-20', from: 'caught' });
+    expect(guard(longAgo, 'k')).toBe('holds: guard.cageStocked');
+  });
+
+  test('where nobody put any in, and it set all the same, something had got in', () => {
+    const phone = kept(['v1', 'v2']);
+    expect([guard(phone, 'k'), grade(phone)]).toEqual(['doubtful: guard.cageSetAlone', 'doubtful']);
+    phone.say('2026-08-01T09:00:00Z', {
+      kind: 'cage.stocked',
+      body: { cage: 'c', day: '2026-08-01', from: 'clean' },
+    });
+    expect(guard(phone, 'k')).toBe('doubtful: guard.cageSetAlone');
+  });
+
+  test('a pepper sets in a cage without them', () => {
+    const phone = peppers();
+    phone.say('2026-06-10T09:00:00Z', cage(['v1']));
+    phone.say('2026-07-24T09:00:00Z', {
+      kind: 'stripped',
+      body: { plant: 'v1', day: '2026-07-24', count: 0, kept: [{ bloom: 'k', code: 'K1' }] },
+    });
+    expect([guard(phone, 'k'), grade(phone)]).toEqual(['holds: guard.cage', 'true']);
+  });
+
+  test('found in a flower they do no harm to a pure line, and guard no cross', () => {
+    const found = (stocked: boolean, cross: boolean): string => {
+      const phone = begin([
+        { variety: 'v', crop: 'pepo', plants: ['v1', 'v2'] },
+        { variety: 'w', crop: 'pepo', plants: ['w1'] },
+      ]);
+      phone.say('2026-06-10T09:00:00Z', cage(['v1', 'v2']));
+      if (stocked)
+        phone.say('2026-06-20T09:00:00Z', {
+          kind: 'cage.stocked',
+          body: { cage: 'c', day: '2026-06-20', from: 'clean' },
+        });
+      if (cross)
+        phone.say('2026-06-21T09:00:00Z', {
+          kind: 'mating.set',
+          body: {
+            ...{ mating: 'x', name: 'x', mother: 'v', father: 'w', from: '2026-06-21' },
+            ...{ purpose: 'seedToKeep', ownPollen: 'never' },
+          },
+        } as Fact);
+      const covered = (plant: string, bloom: string, sex: 'female' | 'male'): Fact => ({
+        kind: 'covered',
+        body: { plant, day: '2026-07-19', method: 'tape', blooms: [{ bloom, sex, code: bloom }] },
+      });
+      phone.say('2026-07-18T18:00:00Z', covered(cross ? 'w1' : 'v2', 'm', 'male'));
+      phone.say('2026-07-19T05:00:00Z', {
+        kind: 'pollinated',
+        body: {
+          ...{
+            bloom: 'k',
+            plant: 'v1',
+            day: '2026-07-19',
+            donors: [{ plant: cross ? 'w1' : 'v2', bloom: 'm' }],
+          },
+          ...{ found: 'insect', method: 'maleFlower', shutAgain: false, tagged: true },
+          ...(cross && { mating: 'x' }),
+        },
+      });
+      return grade(phone);
+    };
+    expect([found(false, false), found(true, false), found(true, true)]).toEqual([
+      'notForSeed',
+      'true',
+      'notForSeed',
+    ]);
+  });
+});
+
+test('no walk leads to plants that insects of their cage work', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['v1', 'v2', 'v3'] }]);
+  phone.say('2026-06-10T09:00:00Z', cage(['v1', 'v2']));
+  expect(plantsToWalk(phone.journal)).toHaveLength(3);
+  phone.say('2026-06-20T09:00:00Z', {
+    kind: 'cage.stocked',
+    body: { cage: 'c', day: '2026-06-20', from: 'clean' },
+  });
+  expect(plantsToWalk(phone.journal).map(({ plant }) => plant)).toEqual(['v3']);
 });

@@ -1,10 +1,11 @@
 import { cropOf, lastReceptiveDay, type Crop } from '../crops/catalogue';
+import { crossingFrequency } from '../isolation/compatibility';
 import { worstIsolation, type FlowerIsolation, type FlowerVerdict } from '../isolation/isolationReport';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
 import { gardenOn, gardensOf, grownThen } from '../journal/past';
 import { pollinationsOf } from '../journal/pollinations';
-import type { Bloom, Cage } from '../journal/state';
+import type { Bloom, Cage, Variety } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
 import { addDays, dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
@@ -18,6 +19,11 @@ export type GuardReason =
   | 'guard.cageOpen'
   | 'guard.cageInTurn'
   | 'guard.cageLate'
+  | 'guard.cageStocked'
+  | 'guard.cageMixed'
+  | 'guard.cageMixedRarely'
+  | 'guard.cageCaught'
+  | 'guard.cageSetAlone'
   | 'guard.distance'
   | 'guard.rarely'
   | 'guard.notNoted'
@@ -26,6 +32,8 @@ export type GuardReason =
 /** How far what stands round a bloom keeps unwanted pollen from it. */
 export interface Guard {
   readonly by: 'cage' | 'distance';
+  /** Is what flies in it meant to, as long as it brings nothing of another variety? */
+  readonly ownInsects?: true;
   readonly state: 'holds' | 'unknown' | 'doubtful' | 'broken';
   readonly reason: Reason<GuardReason>;
 }
@@ -57,7 +65,7 @@ export function guardsOf(
   if (!crop || first === undefined) return [];
   const guards = [
     // Mesh stops insects, not what the wind carries.
-    crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, days, opensOn),
+    crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, variety, days, opensOn),
     isolationOf &&
       distanceGuard(
         days.map((day) => isolationOf(variety.variety, day)),
@@ -122,7 +130,8 @@ function distanceGuard(
  */
 function cageGuard(
   journal: Journal,
-  { plant }: Bloom,
+  { plant, role }: Bloom,
+  variety: Variety,
   days: readonly Day[],
   opensOn: GuardedBy['opensOn'],
 ): Guard | undefined {
@@ -150,11 +159,79 @@ function cageGuard(
     };
   }
   const open = cage.openOn.filter((each) => days.includes(each));
-  if (open.length === 0) return { by: 'cage', state: 'holds', reason: reason('guard.cage', name) };
+  if (open.length === 0) {
+    const own = stockedGuard(journal, cage, { plant, variety, days, zone });
+    if (own) return own;
+    // Nobody brought it pollen, and something did.
+    return role === 'open' && needsCarrier(variety)
+      ? { by: 'cage', state: 'doubtful', reason: reason('guard.cageSetAlone', name) }
+      : { by: 'cage', state: 'holds', reason: reason('guard.cage', name) };
+  }
   return open.every((each) => othersAreShutIn(journal, plant, each, zone))
     ? { by: 'cage', state: 'doubtful', reason: reason('guard.cageInTurn', name) }
     : { by: 'cage', state: 'broken', reason: reason('guard.cageOpen', name) };
 }
+
+/** Insects that were caught outside carry what they had for so long, days. Our default. */
+const CAUGHT_DAYS = 2;
+
+/**
+ * A shut cage with insects of its own: they go from flower to flower in it, so that it guards where nothing else stands in
+ * it that crosses. `undefined` where none had been put in by then.
+ */
+function stockedGuard(
+  journal: Journal,
+  cage: Cage,
+  {
+    plant,
+    variety,
+    days,
+    zone,
+  }: {
+    readonly plant: string;
+    readonly variety: Variety;
+    readonly days: readonly Day[];
+    readonly zone: string;
+  },
+): Guard | undefined {
+  const last = days.at(-1)!;
+  const stocked = (cage.stocked ?? []).filter(({ day }) => day <= last);
+  if (stocked.length === 0) return undefined;
+  const name = { name: cage.name };
+  const found = (state: Guard['state'], code: GuardReason): Guard => ({
+    by: 'cage',
+    ownInsects: true,
+    state,
+    reason: reason(code, name),
+  });
+  const beside = new Set(
+    days.flatMap((day) =>
+      gardensOf(journal, day).flatMap((then) =>
+        [...then.all('plant').values()].flatMap((other) => {
+          const of = then.all('variety').get(other.variety);
+          const isOther = of !== undefined && of.variety !== variety.variety && other.plant !== plant;
+          return isOther && stoodIn(cage, other.plant, day, { zone }) !== 'never'
+            ? [crossingFrequency(variety.crop, of.crop)]
+            : [];
+        }),
+      ),
+    ),
+  );
+  if (beside.has('freely')) return found('broken', 'guard.cageMixed');
+  const bringsAlong = stocked.some(
+    ({ from, day }) => from === 'caught' && days[0]! <= addDays(day, CAUGHT_DAYS),
+  );
+  if (bringsAlong) return found('doubtful', 'guard.cageCaught');
+  return beside.has('rarely')
+    ? found('doubtful', 'guard.cageMixedRarely')
+    : found('holds', 'guard.cageStocked');
+}
+
+/** Does nothing set unless something brings pollen from another flower? */
+const needsCarrier = ({ crop, traits }: Pick<Variety, 'crop' | 'traits'>): boolean => {
+  const { pollenVector, habit } = cropOf(crop);
+  return pollenVector !== 'self' && habit !== 'perfect' && !traits.parthenocarpic;
+};
 
 /** For the whole of the time on a day on which its flowers are open, for a part of it, or not at all. */
 type Stands = 'allDay' | 'partly' | 'never';

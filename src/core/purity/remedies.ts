@@ -20,6 +20,8 @@ export type RemedyReason =
   | 'remedy.emasculateBud'
   | 'remedy.byHand'
   | 'remedy.cageBefore'
+  | 'remedy.cageAlone'
+  | 'remedy.cleanInsects'
   | 'remedy.cageShut'
   | 'remedy.shutAtOnce'
   | 'remedy.tag'
@@ -68,6 +70,10 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'guard.cageOpen': 'remedy.cageShut',
   'guard.cageInTurn': 'remedy.cageShut',
   'guard.cageLate': 'remedy.cageBefore',
+  'guard.cageMixed': 'remedy.cageAlone',
+  'guard.cageMixedRarely': 'remedy.cageAlone',
+  'guard.cageCaught': 'remedy.cleanInsects',
+  'guard.cageSetAlone': 'remedy.cageShut',
   'guard.rarely': 'remedy.coverEvening',
   'guard.notNoted': 'remedy.noteFlowering',
   'guard.notLooked': 'remedy.lookAround',

@@ -1,10 +1,14 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { type INSECTS_FROM } from '@/core/journal/kinds/planting';
 import { cagesNow, type CageNow } from '@/core/planning/cages';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
+import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { dayAt } from '@/core/time/calendar';
@@ -42,23 +46,66 @@ function OneCage({ cage }: { readonly cage: CageNow }) {
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
-  const { name, plants, varieties, openToday, openDays, today } = cage;
+  const { name, plants, varieties, openToday, openDays, today, stockedSince, crossesOpen, isNext } = cage;
+  const [stocking, setStocking] = useState(false);
+  const insects = stockedSince ? ` Insects of its own since ${f.date(stockedSince)}.` : '';
+  const turn = isNext && !openToday && crossesOpen.length === 0 ? ' It is its turn to be open.' : '';
   const opened = openDays > 0 ? `, open on ${f.count(openDays, 'day', 'days')} so far` : '';
   return (
     <View style={{ marginTop: SPACE.m }}>
       <ListRow
         title={name}
-        note={`${f.count(plants, 'plant', 'plants')}${varieties.length > 0 ? `: ${varieties.join(', ')}` : ''}. ${openToday ? 'Open to insects today' : 'Shut today'}${opened}.`}
+        note={`${f.count(plants, 'plant', 'plants')}${varieties.length > 0 ? `: ${varieties.join(', ')}` : ''}. ${openToday ? 'Open to insects today' : 'Shut today'}${opened}.${turn}${insects}`}
         onPress={() => router.push({ pathname: '/garden/cage', params: { id: cage.cage } })}
       />
-      {openToday ? null : (
+      {crossesOpen.length > 0 ? (
+        <Text variant="small" tone={openToday ? 'rust' : 'soft'}>
+          {openToday
+            ? `${crossesOpen.join(', ')} is open today too, and crosses with it: insects go from one to the other.`
+            : `${crossesOpen.join(', ')} is open today and crosses with it: leave this one shut.`}
+        </Text>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {openToday ? null : (
+          <Button
+            title="Open to insects today"
+            label={`Open to insects today: cage ${name}`}
+            onPress={() => record([{ kind: 'cage.opened', body: { cage: cage.cage, day: today } }])}
+          />
+        )}
         <Button
-          title="Open to insects today"
-          label={`Cage ${name} is open to insects today`}
-          onPress={() => record([{ kind: 'cage.opened', body: { cage: cage.cage, day: today } }])}
-          style={{ alignSelf: 'flex-start' }}
+          title="Insects put in"
+          label={`Insects put in: cage ${name}`}
+          onPress={() => setStocking(true)}
         />
-      )}
+      </View>
+      <Sheet
+        title="Where are they from?"
+        open={stocking}
+        onClose={() => setStocking(false)}
+        closeTitle="Close"
+      >
+        <Choice<(typeof INSECTS_FROM)[number]>
+          label={`Insects put into cage ${name} today`}
+          value={undefined}
+          options={[
+            {
+              value: 'clean',
+              title: 'Hatched in it, or kept from flowers',
+              note: 'they bring no pollen along, and do the work: no round leads there any more',
+            },
+            {
+              value: 'caught',
+              title: 'Caught outside',
+              note: 'they may bring pollen along: what flowers in the first days is doubtful',
+            },
+          ]}
+          onChange={(from) => {
+            record([{ kind: 'cage.stocked', body: { cage: cage.cage, day: today, from } }]);
+            setStocking(false);
+          }}
+        />
+      </Sheet>
     </View>
   );
 }

@@ -63,6 +63,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'cage.set': ({ name }) => `cage ${name}`,
   'ways.set': () => 'a choice of how you work',
   'tie.set': ({ colour }) => `what ${colour} ties mean`,
+  'cage.stocked': () => 'the insects put into a cage',
   'cage.opened': () => 'the opening of a cage',
   'season.named': ({ name }) => `the name of the season, ${name}`,
   'device.named': () => 'the letter of this device',

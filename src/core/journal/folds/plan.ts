@@ -1,3 +1,4 @@
+import { INSECTS_FROM } from '../kinds/planting';
 import { withoutSince } from './withoutSince';
 import type { EntryOf } from '../entry';
 import type { Kind } from '../kinds/kinds';
@@ -37,7 +38,7 @@ export function reduceOutside(_id: string, entries: readonly EntryAbout<'outside
   return from <= to ? described : { ...described, flowering: { from: to, to: from } };
 }
 
-const takeOfCage = taking<'cage'>()({ 'cage.set': 'all', 'cage.opened': 'all' });
+const takeOfCage = taking<'cage'>()({ 'cage.set': 'all', 'cage.opened': 'all', 'cage.stocked': 'all' });
 
 export function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]): Cage | undefined {
   const taken = takeOfCage(entries);
@@ -47,7 +48,16 @@ export function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]):
     .map(({ at, body }) => ({ at, plants: body.plants }))
     .sort((a, b) => toMs(a.at) - toMs(b.at));
   const openOn = taken['cage.opened'].map(({ body }) => body.day);
-  return { ...set.body, from: sets[0]!.at, sets, openOn: [...new Set(openOn)].sort() };
+  const stocked = taken['cage.stocked']
+    .map(({ body: { day, from } }) => ({ day, from }))
+    .sort((a, b) =>
+      a.day < b.day ? -1 : a.day > b.day ? 1 : INSECTS_FROM.indexOf(a.from) - INSECTS_FROM.indexOf(b.from),
+    );
+  return {
+    ...set.body,
+    ...{ from: sets[0]!.at, sets, openOn: [...new Set(openOn)].sort() },
+    ...(stocked.length > 0 && { stocked }),
+  };
 }
 
 export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>[]): PollenMix | undefined {

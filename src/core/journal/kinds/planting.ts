@@ -2,6 +2,9 @@ import type { SeedSource, Sowing } from '../../crops/variety';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
 
+/** `clean`: hatched, or kept from all flowers for days; `caught`: they may bring pollen along. */
+export const INSECTS_FROM = ['clean', 'caught'] as const;
+
 /** One sowing of a variety, from one lot of seed. */
 export interface PlantingBodies {
   'planting.set': {
@@ -18,6 +21,12 @@ export interface PlantingBodies {
   'cage.set': { readonly cage: string; readonly name: string; readonly plants: readonly string[] };
   /** It stood open to insects on a day. */
   'cage.opened': { readonly cage: string; readonly day: Day };
+  /** Insects were put into it on a day, to do the work: raised without flowers, or caught outside. */
+  'cage.stocked': {
+    readonly cage: string;
+    readonly day: Day;
+    readonly from: (typeof INSECTS_FROM)[number];
+  };
 }
 
 /** The subjects that entries of each kind may name. */
@@ -25,6 +34,7 @@ export interface PlantingAbout {
   readonly 'planting.set': 'planting';
   readonly 'cage.set': 'cage';
   readonly 'cage.opened': 'cage';
+  readonly 'cage.stocked': 'cage';
 }
 
 export const PLANTING_KINDS: KindDefinitions<PlantingBodies, PlantingAbout> = {
@@ -38,6 +48,12 @@ export const PLANTING_KINDS: KindDefinitions<PlantingBodies, PlantingAbout> = {
     version: 1,
     structural: true,
     clockDays: false,
+    subjects: ({ cage }, each) => each('cage', cage),
+  },
+  'cage.stocked': {
+    version: 1,
+    structural: true,
+    clockDays: true,
     subjects: ({ cage }, each) => each('cage', cage),
   },
   'cage.opened': {

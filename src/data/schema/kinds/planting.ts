@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
-import type { PlantingBodies } from '@/core/journal/kinds/planting';
+import { INSECTS_FROM, type PlantingBodies } from '@/core/journal/kinds/planting';
 import { day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
 const MAX_PLANTS = 2000;
@@ -17,4 +17,5 @@ export const PLANTING_SCHEMAS: KindSchemas<PlantingBodies> = {
     }),
   'cage.set': () => record({ cage: id, name, plants: Joi.array().items(id).max(MAX_PLANTS) }),
   'cage.opened': () => record({ cage: id, day }),
+  'cage.stocked': () => record({ cage: id, day, from: oneOf(INSECTS_FROM) }),
 };

@@ -182,6 +182,16 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'guard.cageOpen': (p) => `The cage ${p['name']} stood open to insects that day.`,
   'guard.cageInTurn': (p) =>
     `The cage ${p['name']} stood open that day, while all that crosses with it here was shut in.`,
+  'guard.cageStocked': (p) =>
+    `It stood in the cage ${p['name']}, which was shut, with insects of its own and nothing else in it that crosses.`,
+  'guard.cageMixed': (p) =>
+    `The insects put into the cage ${p['name']} went to another variety in it that crosses.`,
+  'guard.cageMixedRarely': (p) =>
+    `The insects put into the cage ${p['name']} went to something else in it that crosses, if rarely.`,
+  'guard.cageCaught': (p) =>
+    `The insects put into the cage ${p['name']} were caught outside, and may have brought pollen along.`,
+  'guard.cageSetAlone': (p) =>
+    `It set by itself in the cage ${p['name']}, into which nobody put insects: something had got in.`,
   'guard.cageLate': (p) => `The cage ${p['name']} was set up only that day.`,
   'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
   'guard.notNoted': (p) => `Nobody noted whether ${p['name']}, which crosses with it, was in flower then.`,
@@ -242,6 +252,9 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'remedy.emasculateBud': () => 'Take out the anthers while the bud is still shut, the afternoon before.',
   'remedy.byHand': () => 'Pollinate by hand a flower that was covered.',
   'remedy.cageBefore': () => 'Set up the cage the day before the first flower opens.',
+  'remedy.cageAlone': () => 'Put insects only into a cage in which nothing else stands that crosses.',
+  'remedy.cleanInsects': () =>
+    'Put in insects that hatched in it, or were kept from all flowers for some days.',
   'remedy.cageShut': () => 'Keep the cage shut, or cover the flower as well.',
   'remedy.shutAtOnce': () => 'Shut the flower again as soon as it is brushed.',
   'remedy.tag': () => 'Tag the stalk before you go on.',
