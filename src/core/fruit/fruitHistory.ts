@@ -135,17 +135,18 @@ export function cohortHistories(
   return Array.from({ length: untagged }, (_, i) => {
     const removed = takenOff[i];
     const pollination = pollinations[i] ?? cohort.pollination;
-    const own = cohort.looks.map((look): Look => {
-      if (look.growing === undefined) return look;
+    const own = cohort.looks.flatMap((look): Look[] => {
+      if (look.growing === undefined) return [look];
       const day = dayAt(toMs(look.at), zone);
       // Who has a tag is looked at by itself; of those that were counted the rest has none.
-      const tagged = members.filter(
-        ({ history, taggedAt }) => wasCounted(look, cohort, taggedAt, all) && isGrowingOn(history, day),
-      ).length;
+      const withTag = members.filter(({ taggedAt }) => wasCounted(look, cohort, taggedAt, all));
+      const tagged = withTag.filter(({ history }) => isGrowingOn(history, day)).length;
+      // What opened later was not looked at then.
+      if (look.of !== undefined && i >= look.of - withTag.length) return [];
       // Those that are off already were not there to be counted.
       const off = takenOff.filter(({ at }) => toMs(at) <= toMs(look.at)).length;
       const growing = Math.max(0, look.growing - tagged) + off;
-      return { ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen };
+      return [{ ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen }];
     });
     return fruitHistory(
       { ...cohort, ...(pollination && { pollination }), ...(removed && { removed }), looks: own },

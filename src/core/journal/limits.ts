@@ -32,6 +32,9 @@ export type Limit = keyof typeof LIMITS;
 /** Characters. */
 export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
 
+/** Flowers or fruits of one plant or stand that are counted at once. */
+export const MAX_COUNTED = 99;
+
 /** Places of a row, and plants in it. */
 export const MAX_PLANTS_IN_ROW = 2000;
 /** Plants or fruits whose season one entry ends. */

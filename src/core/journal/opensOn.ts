@@ -31,6 +31,8 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
       const spoiled = entry.body.spoiled.find(({ bloom }) => bloom === id);
       return opensAfter(spoiled?.why, entry.body.day) ?? cohortOf(id)?.day;
     }
+    case 'fruit.counted':
+      return cohortOf(id)?.day ?? entry.body.day;
     case 'stripped':
       // What had set by itself is filed under the day it was found.
       return entry.body.day;

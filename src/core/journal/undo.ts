@@ -57,6 +57,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   looked: ['fruit'],
   retagged: ['fruit'],
   stripped: ['walk', 'open', 'round'],
+  'fruit.counted': ['routine', 'fruit'],
   removed: ['fruit', 'round'],
   'fruits.ended': ['plan'],
   harvested: ['fruit'],

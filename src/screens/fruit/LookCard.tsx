@@ -14,6 +14,7 @@ import type { FruitFate } from '@/core/flowers/fruitFate';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
+import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -70,8 +71,9 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
       ) : null}
       {look ? <Text>{sayWhatToSee(look.stage, history.looks, cropOf(variety.crop).flower)}</Text> : null}
       <Text>How many are growing?</Text>
+      {count > MOST_BUTTONS ? <CountByStep count={count} onCount={recordLook} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {Array.from({ length: count + 1 }, (_, growing) => (
+        {Array.from({ length: count > MOST_BUTTONS ? 0 : count + 1 }, (_, growing) => (
           <Button
             key={growing}
             size="big"
@@ -85,6 +87,39 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
       </View>
       <WithUndo work="fruit" size="big" style={{ flexGrow: 1, height: TOUCH.round }} />
     </View>
+  );
+}
+
+/** A button for each number is quicker than counting up, as long as they can be seen at once. */
+const MOST_BUTTONS = 11;
+
+/** Of many: all of them, less so many. */
+function CountByStep({
+  count,
+  onCount,
+}: {
+  readonly count: number;
+  readonly onCount: (growing: number) => void;
+}) {
+  const f = useFormat();
+  const [growing, setGrowing] = useState(count);
+  return (
+    <>
+      <Stepper
+        label={`Growing, of ${f.number(count)}`}
+        value={growing}
+        most={count}
+        onChange={setGrowing}
+        lessLabel="One less is growing"
+        moreLabel="One more is growing"
+      />
+      <Button
+        variant="main"
+        size="big"
+        title={`${f.number(growing)} of ${f.number(count)} growing`}
+        onPress={() => onCount(growing)}
+      />
+    </>
   );
 }
 

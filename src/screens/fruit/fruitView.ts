@@ -29,7 +29,11 @@ export const useFruits = (): FruitView | undefined =>
 
 /** A fruit by its tag, flowers without one by their count. */
 export function fruitName({ bloom, count, history }: Fruit, f: Format): string {
-  if (cohortOf(bloom.bloom)) return f.count(count, 'flower', 'flowers');
+  const cohort = cohortOf(bloom.bloom);
+  if (cohort) {
+    const flowers = f.count(count, 'flower', 'flowers');
+    return cohort.part === 'truss' && cohort.mark ? `truss ${cohort.mark}, ${flowers}` : flowers;
+  }
   const tag = bloom.code ? formatTagCode(bloom.code) : 'no tag';
   return history.followed === 'control' ? `${tag}, control` : tag;
 }
@@ -49,7 +53,7 @@ export function fruitStatus(fruit: Fruit): {
 } {
   const { history, bloom, count, histories } = fruit;
   const growing = histories.filter(
-    ({ failed, lastGrowing }) => failed === undefined && lastGrowing > 0,
+    ({ failed, lastGrowing, followed }) => failed === undefined && (lastGrowing > 0 || followed === 'found'),
   ).length;
   if (count > 1 && growing > 0)
     return { glyph: 'fruitYoung', word: `${growing} of ${count} growing on day ${history.lastGrowing}` };

@@ -25,6 +25,7 @@ import { bloomGlyph } from '../words/blooms';
 import { sayRoutine } from '../words/guide';
 import { sayReason } from '../words/reasons/morning';
 import { UndoFoot } from '../round/ProgressHead';
+import { CountFruit } from './CountFruit';
 import { FlowerTimer } from './FlowerTimer';
 
 /** Tomato, pepper, aubergine, strawberry, corn to eat: flowers are shaken or brushed row by row, every day or two. */
@@ -111,6 +112,7 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
         <Text variant="small" tone={state === 'late' ? 'rust' : 'soft'}>
           {`${f.count(plants.length, 'plant', 'plants')}, ${variety.name}. ${saySince(row, f)}`}
         </Text>
+        <CountFruit row={row} where={where} today={today} />
       </View>
       {state === 'done' || state === 'enough' ? (
         <Text variant="strong">{state === 'done' ? 'Done' : 'Enough'}</Text>

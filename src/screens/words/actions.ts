@@ -41,6 +41,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   stripped: ({ plant, kept }, journal) =>
     `${kept.length > 0 ? 'the fruit tagged' : 'the fruit stripped'}${on(plant, journal)}`,
   retagged: ({ bloom }, journal) => `the new tag${ofBloom(bloom, journal)}`,
+  'fruit.counted': ({ plant }, journal) => `the fruit counted${on(plant, journal)}`,
   looked: ({ bloom }, journal) => `the look${ofBloom(bloom, journal)}`,
   'fruits.ended': ({ blooms }, _journal, f) => `what became of ${f.count(blooms.length, 'fruit', 'fruits')}`,
   removed: ({ bloom }, journal) => `the fruit removed${ofBloom(bloom, journal)}`,

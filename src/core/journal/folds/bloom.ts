@@ -20,6 +20,8 @@ interface Draft {
   readonly spoilings: { readonly why: MissedReason; readonly entry: EntryOf<'picked'> }[];
   readonly countings: Counting[];
   readonly members: string[];
+  /** The most flowers among which fruit was counted. */
+  fruitOf: number;
   /** Other tags: at the end it is known which was its first. */
   readonly retaggings: EntryOf<'retagged'>[];
 }
@@ -37,7 +39,7 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   for (const entry of entries) read(entry, draft);
   readSpoilings(draft);
   readRetaggings(draft);
-  const { bloom, cohort, looks, pollinations, reports, countings, members } = draft;
+  const { bloom, cohort, looks, pollinations, reports } = draft;
   putOff(bloom, reports, pollinations);
   if (pollinations.length > 1) pollinations.sort(byTime);
   const first = pollinations[0];
@@ -51,7 +53,9 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
     if (missed) bloom.missed = missed;
   }
   looks.sort(byTime);
-  if (cohort) countCohort(bloom, countings, members);
+  // Of what nobody pollinated it is not known who did.
+  if (!first && draft.fruitOf > 0) bloom.role = 'open';
+  if (cohort) countCohort(bloom, draft);
   return bloom;
 }
 
@@ -126,6 +130,7 @@ function draftOf(id: string): Draft {
     countings: [],
     members: [],
     retaggings: [],
+    fruitOf: 0,
   };
 }
 
@@ -162,6 +167,9 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       bloom.code ||= kept?.code ?? '';
       break;
     }
+    case 'fruit.counted':
+      readFruitCounted(entry, draft);
+      break;
     case 'receptive':
       bloom.plant ||= entry.body.plant;
       bloom.day = entry.body.day;
@@ -291,15 +299,20 @@ function readTagged({ at, body }: EntryOf<'tagged'>, { bloom, members }: Draft):
   if (cohort) Object.assign(bloom, { part: cohort.part, sex: cohort.sex, day: cohort.day });
 }
 
-/** A cohort is never fewer than those of it that have a tag. */
-function countCohort(
-  flower: Mutable<Bloom>,
-  countings: readonly Counting[],
-  members: readonly string[],
-): void {
+function readFruitCounted({ id, at, body }: EntryOf<'fruit.counted'>, draft: Draft): void {
+  const { bloom, looks } = draft;
+  const { plant, day, growing, of } = body;
+  bloom.plant ||= plant;
+  if (bloom.keptOn === undefined || day < bloom.keptOn) bloom.keptOn = day;
+  draft.fruitOf = Math.max(draft.fruitOf, of);
+  looks.push({ at, seen: growing > 0 ? 'growing' : 'gone', growing, of, entry: id });
+}
+
+/** A cohort is never fewer than those of it that have a tag, or those among which its fruit was counted. */
+function countCohort(flower: Mutable<Bloom>, { countings, members, fruitOf }: Draft): void {
   const { count, clash } = countedFlowers(countings);
   flower.members = [...new Set(members)];
-  flower.count = Math.max(count, flower.members.length);
+  flower.count = Math.max(count, flower.members.length, fruitOf);
   flower.countedBy = countings.map(({ entry }) => entry);
   if (clash || flower.members.length > count) flower.countClash = true;
 }

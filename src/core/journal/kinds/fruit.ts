@@ -74,6 +74,15 @@ export interface FruitBodies {
     readonly count: number;
     readonly kept: readonly { readonly bloom: string; readonly code: string }[];
   };
+  /** Fruit of a truss or a stand was counted on a day, of so many flowers that had opened, whoever pollinated them. */
+  'fruit.counted': {
+    /** A cohort. */
+    readonly bloom: string;
+    readonly plant: string;
+    readonly day: Day;
+    readonly growing: number;
+    readonly of: number;
+  };
   removed: {
     readonly bloom: string;
     readonly how: FruitRemoval;
@@ -119,6 +128,7 @@ export interface FruitAbout {
   readonly looked: 'bloom';
   readonly retagged: 'bloom';
   readonly stripped: 'walk' | 'bloom';
+  readonly 'fruit.counted': 'bloom';
   readonly removed: 'bloom';
   readonly 'fruits.ended': 'bloom';
   readonly harvested: 'bloom';
@@ -137,6 +147,7 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
+  'fruit.counted': { version: 1, structural: false, clockDays: true, subjects: aboutABloom },
   // Version 3: some of a cohort.
   removed: { version: 3, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
   'fruits.ended': {

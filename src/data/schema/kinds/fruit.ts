@@ -9,7 +9,7 @@ import {
   TAGS_BEFORE,
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
-import { MAX_ENDED } from '@/core/journal/limits';
+import { MAX_COUNTED, MAX_ENDED } from '@/core/journal/limits';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
@@ -31,6 +31,14 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       kept: Joi.array()
         .items(record({ bloom: id, code }))
         .max(99),
+    }),
+  'fruit.counted': () =>
+    record({
+      bloom: id,
+      plant: id,
+      day,
+      growing: Joi.number().integer().min(0).max(MAX_COUNTED).max(Joi.ref('of')),
+      of: Joi.number().integer().min(1).max(MAX_COUNTED),
     }),
   removed: () =>
     record({
