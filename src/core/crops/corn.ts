@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { WIND_ISOLATION, ourDefault, LATER_LOOKS, memory, practice } from './figures';
+import { WIND_ISOLATION, ourDefault, LATER_LOOKS, memory, practice, BULLETINS } from './figures';
 
 const CROSS_ZUBER = 'Cross & Zuber 1972, the 86/50 method';
 
@@ -35,6 +35,7 @@ export const corn: CropFacts = {
     forDays: practice<Span>([3, 5], 'd'),
   },
   hours: { from: 'sunrise', opens: ourDefault<Span>([2, 3], 'h'), shuts: ourDefault<Span>([6, 7], 'h') },
+  pollenKept: { coolDamp: memory<Span>([0, 1], 'd', BULLETINS) },
   receptive: memory<Span>([120, 240], 'h', 'extension bulletins'),
   setPrior: ourDefault(0.8, 'share'),
   bearingAfterMales: practice<Span>([1, 3], 'd'),

@@ -251,6 +251,11 @@ export interface CropFacts {
   /** Below this air temperature flowers open late, or not at all. */
   readonly floor?: Figure;
   readonly weather?: WeatherLimits;
+  /**
+   * Days for which its pollen keeps, dry and cold or cool and damp: so long it sets well, so long it may set at all.
+   * Where it does not keep that is left out.
+   */
+  readonly pollenKept?: { readonly dryCold?: Figure<Span>; readonly coolDamp?: Figure<Span> };
   /** How long a female can be pollinated. */
   readonly receptive?: Figure<Span>;
   /** Its plants stand for several seasons. */

@@ -230,6 +230,7 @@ export const PEPPER = {
     },
     coldNight: memory(15, 'degC', BULLETINS),
   },
+  pollenKept: { dryCold: practice<Span>([7, 28], 'd') },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.6, 'share'),
   malesWanted: MALES_WANTED,

@@ -38,6 +38,7 @@ export const tomato: CropFacts = {
       sticksPoorlyBelow: memory(45, 'percent', BULLETINS),
     },
   },
+  pollenKept: { dryCold: practice<Span>([7, 28], 'd') },
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.75, 'share'),
   malesWanted: MALES_WANTED,

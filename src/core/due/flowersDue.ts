@@ -24,6 +24,7 @@ import { addDays, daysBetween, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { FemaleBud, MaleBud } from '../pairing/buds';
 import { shortagesOf, type Shortage } from '../pairing/shortages';
+import { keptMales } from './keptPollen';
 import { roundsOf, type OutingDay } from '../outing/outingDay';
 import { daysApart, hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
 
@@ -187,8 +188,15 @@ export const isInHand = (
 export function malesOf(journal: Journal, service: OutingDay): MaleBud[] {
   const served = bloomsServed(journal, service);
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
-  return malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day));
+  return [
+    ...malesAmong(served, service.day).flatMap((male) => maleBud(journal, male, uses, service.day)),
+    ...keptFor(journal, service),
+  ];
 }
+
+/** Kept pollen of the crops of an outing. */
+const keptFor = (journal: Journal, { day, outing }: OutingDay): MaleBud[] =>
+  keptMales(journal, day, (crop) => outingOfCrop(crop) === outing);
 
 /** Males, and what bears and gives pollen as well. */
 const malesAmong = (served: readonly Grown[], day: Day): Grown[] =>
@@ -214,7 +222,11 @@ export function flowersDue(journal: Journal, { day, outing }: OutingDay): Flower
   const uses = usesOfMales(served.map(({ bloom }) => bloom));
   const buds = {
     females: females.flatMap(({ grown, application }) => femaleBud(journal, grown, application)),
-    males: standing.flatMap((male) => maleBud(journal, male, uses, day)),
+    males: [
+      ...standing.flatMap((male) => maleBud(journal, male, uses, day)),
+      // Nobody asks for it where nothing is to be pollinated.
+      ...(females.length > 0 ? keptFor(journal, { day, outing }) : []),
+    ],
   };
   return {
     day,

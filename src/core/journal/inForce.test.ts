@@ -268,3 +268,14 @@ test('what is said to be so since a day was not so before, and leaves no doubt',
   expect(verdict(phone, '2026-07-24')).toBe(STANDS);
   expect(verdict(phone, '2026-07-25')).toBe('notRequired');
 });
+
+test('plants that were set out on a day were not there before; without one they had stood for a while', () => {
+  const planted = (since?: Day): string | undefined => {
+    const phone = alone();
+    const fact = set('w1', 'w') as Extract<Fact, { kind: 'plants.set' }>;
+    const body = { ...fact.body, ...(since && { since }) };
+    phone.say(at('2026-08-01'), described('w'), { kind: 'plants.set', body });
+    return verdict(phone);
+  };
+  expect([planted(), planted('2026-07-01'), planted('2026-08-01')]).toEqual([STANDS, STANDS, 'noRisk']);
+});

@@ -56,6 +56,8 @@ export type Cage = Bodies['cage.set'] & {
 export type PollenMix = Bodies['pollen.mixed'] & {
   readonly at: Instant;
   readonly fills: readonly { readonly at: Instant; readonly of: readonly string[] }[];
+  /** Used up or thrown away, and not filled since. */
+  readonly emptied?: Instant;
 };
 type WaysState = Bodies['ways.set'];
 type TieState = Bodies['tie.set'];

@@ -1,5 +1,6 @@
 import { lastPlace } from '../garden/places';
 import type { Journal } from '../journal/journal';
+import type { Donor } from '../journal/kinds/stops';
 import type { Plant } from '../journal/state';
 
 /**
@@ -13,6 +14,16 @@ export function plantLabel(journal: Journal, id: string): string {
   const bed = journal.all('bed').get(plant.bed)?.name ?? '?';
   // A number after a word needs a space between them.
   return `${bed}${bed.length > 2 ? ' ' : ''}${plant.row}·${placeNumber(plant)}`;
+}
+
+/**
+ * Where pollen comes from: a plant, or a portion that was kept.
+ *
+ * @example donorLabel(journal, { plant: 'p1', bloom: 'm1' }) // 'C1·4'
+ */
+export function donorLabel(journal: Journal, { plant, bloom }: Donor): string {
+  const portion = journal.all('pollen').get(bloom);
+  return portion ? (portion.name ?? 'mixed pollen') : plantLabel(journal, plant);
 }
 
 /**

@@ -119,6 +119,7 @@ function malesOfRound(
   }
   const flowers = journal.all('bloom');
   const plants = journal.all('plant');
+  const isHeld = (male: Bloom | undefined): boolean => !male || isInHand(male, round.day);
   const elsewhere = malesCarried(roundsBeside(journal, round));
   return malesOf(journal, round)
     .filter(
@@ -126,7 +127,8 @@ function malesOfRound(
         variety === (father ?? own) &&
         !elsewhere.has(bloom) &&
         !isOffType(journal, plant) &&
-        (where === 'inHand') === isInHand(flowers.get(bloom)!, round.day) &&
+        // A portion that was kept is in hand.
+        (where === 'inHand') === isHeld(flowers.get(bloom)) &&
         // What is in hand already may be of a plant that is gone since.
         (where === 'inHand' || plants.get(plant)?.removed === undefined),
     )

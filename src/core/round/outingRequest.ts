@@ -166,7 +166,10 @@ export function outingRequest(
     start: places.get(at ?? '') ?? GATE,
     from,
     people,
-    inHand: new Set(due.males.filter((male) => isInHand(male, service.day)).map(({ bloom }) => bloom)),
+    inHand: new Set([
+      ...due.males.filter((male) => isInHand(male, service.day)).map(({ bloom }) => bloom),
+      ...males.map(({ bloom }) => bloom).filter((bloom) => journal.all('pollen').has(bloom)),
+    ]),
     shares: sharesOf(journal, garden, service.day, females),
     suspects: new Set([...females, ...males].flatMap(({ plant, suspect }) => (suspect ? [plant] : []))),
   };

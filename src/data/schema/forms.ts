@@ -146,6 +146,7 @@ const VARIETY_FORMS = {
       until: dayIfGiven.custom(notBefore<string>('from')),
     }),
   cage: () => form({ name: name.required() }),
+  portion: () => form({ name: name.required() }),
   tie: () => form({ text: name.required() }),
   times: () => form({ day: day.required(), time: clockTime }),
   plants: () =>
@@ -156,6 +157,7 @@ const VARIETY_FORMS = {
       count: within(1, 200).integer(),
       as: choice('each', 'stand'),
       sown: day.empty('').optional(),
+      since: day.empty('').optional(),
     }),
 };
 

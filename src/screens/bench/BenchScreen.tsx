@@ -51,6 +51,12 @@ export function BenchScreen() {
         onPress={() => router.push('/bench/supplies')}
       />
       <ListRow
+        glyph={<Glyph name="male" size={28} />}
+        title="Kept pollen"
+        note="Dry and cold, or a tassel’s bag for tomorrow"
+        onPress={() => router.push('/pollen')}
+      />
+      <ListRow
         glyph={<Glyph name="tie" size={28} />}
         title="Colours of ties"
         note="What red, yellow or blue twine on a stalk means here"

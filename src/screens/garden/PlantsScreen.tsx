@@ -26,8 +26,15 @@ interface Typed {
   as: 'each' | 'stand';
   /** Of another sowing than the first. */
   sown: string;
+  /** Set out on that day; without it they stood before anybody noted it. */
+  since: string;
 }
-type Checked = Omit<Typed, 'row' | 'count' | 'sown'> & { row: number; count: number; sown?: Day };
+type Checked = Omit<Typed, 'row' | 'count' | 'sown' | 'since'> & {
+  row: number;
+  count: number;
+  sown?: Day;
+  since?: Day;
+};
 
 /** Puts plants of a variety into a row, after those that stand there. Places are never renumbered. */
 export function PlantsScreen() {
@@ -43,11 +50,12 @@ export function PlantsScreen() {
     count: '4',
     as: 'each',
     sown: '',
+    since: '',
   });
   const varietyId = useWatch({ control, name: 'variety' });
   const bedId = useWatch({ control, name: 'bed' });
   const row = useWatch({ control, name: 'row' });
-  const save = handleSubmit(({ bed, row, variety, count, as, sown }) => {
+  const save = handleSubmit(({ bed, row, variety, count, as, sown, since }) => {
     const last = lastInRow(journal, { bed, row });
     const plants =
       as === 'stand' && count > 1
@@ -57,7 +65,7 @@ export function PlantsScreen() {
     const planting = another && { planting: another.planting };
     record([
       ...(another?.fact ? [another.fact] : []),
-      { kind: 'plants.set', body: { bed, row, variety, ...planting, plants } },
+      { kind: 'plants.set', body: { bed, row, variety, ...planting, plants, ...(since && { since }) } },
     ]);
     router.replace('/garden');
   });
@@ -110,6 +118,13 @@ export function PlantsScreen() {
               note: 'A block of corn or a row of beans that nobody numbers. The plan and the distances count all of them.',
             },
           ]}
+        />
+        <FormField
+          control={control}
+          name="since"
+          label="Set out on which day?"
+          note="Leave it empty where they stood before. What flowered before that day is judged without them."
+          autoCapitalize="none"
         />
         <SownLater control={control} variety={varieties.find((each) => each.variety === varietyId)} />
       </View>

@@ -153,7 +153,7 @@ test('a cage is set up row by row, opened for a day, and taken away', async () =
   await see(/^3 plants: Ember Loaf\. Shut today\.$/);
   const [set] = await recorded(1);
   expect(set).toMatchObject({ kind: 'cage.set', body: { name: 'North cage' } });
-  await tap('Cage North cage is open to insects today');
+  await tap('Open to insects today: cage North cage');
   await see(/Open to insects today, open on 1 day so far\.$/);
   await tap(/^North cage/);
   await tap('Take the cage away');

@@ -34,6 +34,8 @@ import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
 import { RoutineScreen } from '../routine/RoutineScreen';
+import { PollenScreen } from '../pollen/PollenScreen';
+import { PortionScreen } from '../pollen/PortionScreen';
 import { WalkScreen } from '../walk/WalkScreen';
 import { TableScreen } from '../table/TableScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
@@ -75,6 +77,8 @@ const SCREENS = {
   looked: LookedScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
+  pollen: PollenScreen,
+  portion: PortionScreen,
   practice: PracticeScreen,
   report: ReportScreen,
   round: RoundScreen,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Pair } from '@/core/pairing/pairFlowers';
-import { plantLabel } from '@/core/records/plantLabel';
+import { donorLabel, plantLabel } from '@/core/records/plantLabel';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -34,7 +34,7 @@ export function PairRows({ pairs, late }: PairRowsProps) {
           glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair.bloom)!)} />}
           title={`${plantLabel(journal, pair.plant)} takes ${
             pair.donors.length > 0
-              ? pair.donors.map(({ plant }) => plantLabel(journal, plant)).join(', ')
+              ? pair.donors.map((donor) => donorLabel(journal, donor)).join(', ')
               : 'nothing'
           }`}
           tone={isWrong(pair) ? 'rust' : 'ink'}

@@ -1,4 +1,6 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { keptPollen, mayBeKept } from '@/core/due/keptPollen';
 import { useGarden } from '@/data/hooks/useGarden';
 import type { Round } from '@/core/journal/state';
 import type { MissedReason } from '@/core/journal/kinds/roundBodies';
@@ -24,8 +26,10 @@ const toneOf = (why: MissedReason): 'rust' | 'ink' => (why === 'notYet' ? 'ink' 
 /** After the last stop. */
 export function RoundDone({ round, ...others }: RoundRowsProps & { readonly round: Round }) {
   const f = useFormat();
+  const router = useRouter();
   const { journal } = useGarden().store;
   const { females, pollinated, firstLook, missed } = roundResult(journal, round);
+  const keeps = keptPollen(journal, round.day).length > 0 || mayBeKept(journal, round.day).size > 0;
   const rest = others.rounds.filter((each) => each.round !== round.round && stopsLeft(each).length > 0);
   return (
     <Page title="Round done" foot={<UndoFoot work="round" />}>
@@ -49,6 +53,13 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
           note={why === 'notYet' ? NOT_YET : MISSED[why]}
         />
       ))}
+      {keeps ? (
+        <ListRow
+          title="Kept pollen"
+          note="What is left of males picked today may be kept"
+          onPress={() => router.push('/pollen')}
+        />
+      ) : null}
     </Page>
   );
 }

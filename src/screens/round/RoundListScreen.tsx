@@ -5,7 +5,7 @@ import type { Journal } from '@/core/journal/journal';
 import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
 import { formatTagCode } from '@/core/text/tagCode';
-import { plantLabel } from '@/core/records/plantLabel';
+import { donorLabel, plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
 import { asPlanned } from '@/core/round/asPlanned';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
@@ -149,7 +149,7 @@ const STOPS: { readonly [S in Stop as S['kind']]: SayStop<S> } = {
   pick: (stop, journal, f) =>
     `pick ${f.count(stop.blooms.length, 'male', 'males')}, ${nameOf(journal, stop)}`,
   pollinate: (stop, journal) => {
-    const males = [...new Set(stop.donors.map(({ plant }) => plantLabel(journal, plant)))].join(', ');
+    const males = [...new Set(stop.donors.map((donor) => donorLabel(journal, donor)))].join(', ');
     const code = journal.all('bloom').get(stop.bloom)?.code;
     return `pollinate with ${males || 'nothing'}, ${nameOf(journal, stop)}${code ? `, tag ${formatTagCode(code)}` : ''}`;
   },

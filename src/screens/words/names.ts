@@ -3,6 +3,7 @@ import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/walk';
 import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
+import type { PollenStore } from '@/core/journal/kinds/mating';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
@@ -88,6 +89,11 @@ export const MISSED: Readonly<Record<MissedReason, string>> = {
   notFound: 'Not found',
   noPollen: 'No pollen',
   skipped: 'Left out',
+};
+
+export const POLLEN_STORES_NAMED: Readonly<Record<PollenStore, string>> = {
+  dryCold: 'Dry and cold',
+  coolDamp: 'Cool and damp',
 };
 
 export const METHODS: Readonly<Record<PollinationMethod, string>> = {

@@ -60,10 +60,20 @@ export function reduceCage(_id: string, entries: readonly EntryAbout<'cage'>[]):
   };
 }
 
+const takeOfPollen = taking<'pollen'>()({ 'pollen.mixed': 'all', 'pollen.emptied': 'last' });
+
 export function reducePollen(_id: string, entries: readonly EntryAbout<'pollen'>[]): PollenMix | undefined {
-  const mixed = entries.at(-1);
+  const { 'pollen.mixed': fills, 'pollen.emptied': emptied } = takeOfPollen(entries);
+  const mixed = fills.at(-1);
+  // Filled again it is there again.
+  const isEmpty = emptied !== undefined && fills.every(({ at }) => toMs(at) <= toMs(emptied.at));
   return (
-    mixed && { ...mixed.body, at: mixed.at, fills: entries.map(({ at, body }) => ({ at, of: body.of })) }
+    mixed && {
+      ...mixed.body,
+      at: mixed.at,
+      fills: fills.map(({ at, body }) => ({ at, of: body.of })),
+      ...(isEmpty && { emptied: emptied.at }),
+    }
   );
 }
 

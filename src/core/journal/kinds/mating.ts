@@ -4,6 +4,10 @@ import type { KindDefinitions } from './definition';
 import type { Role } from './role';
 import { walkId } from './walk';
 
+/** How pollen is stored that is kept: dried and cold, or cool and damp for the next day. */
+export const POLLEN_STORES = ['dryCold', 'coolDamp'] as const;
+export type PollenStore = (typeof POLLEN_STORES)[number];
+
 /** Who is to father what. */
 export interface MatingBodies {
   'mating.set': {
@@ -28,8 +32,16 @@ export interface MatingBodies {
     readonly day: Day;
     readonly blooms: readonly { readonly bloom: string; readonly code: string; readonly role?: Role }[];
   };
-  /** Pollen of several blooms in one portion: a loaded brush, a bag, a vial. */
-  'pollen.mixed': { readonly pollen: string; readonly day: Day; readonly of: readonly string[] };
+  /** Pollen of several blooms in one portion: a loaded brush, a bag, a vial. One that is kept on purpose has a name. */
+  'pollen.mixed': {
+    readonly pollen: string;
+    readonly day: Day;
+    readonly of: readonly string[];
+    readonly name?: string;
+    readonly how?: PollenStore;
+  };
+  /** A portion was used up, or thrown away. */
+  'pollen.emptied': { readonly pollen: string };
 }
 
 /** The subjects that entries of each kind may name. */
@@ -37,6 +49,7 @@ export interface MatingAbout {
   readonly 'mating.set': 'mating';
   readonly emasculated: 'walk' | 'bloom';
   readonly 'pollen.mixed': 'pollen';
+  readonly 'pollen.emptied': 'pollen';
 }
 
 export const MATING_KINDS: KindDefinitions<MatingBodies, MatingAbout> = {
@@ -56,9 +69,16 @@ export const MATING_KINDS: KindDefinitions<MatingBodies, MatingAbout> = {
     },
   },
   'pollen.mixed': {
-    version: 1,
+    // Version 2: a name, and how it is kept.
+    version: 2,
     structural: false,
     clockDays: true,
+    subjects: ({ pollen }, each) => each('pollen', pollen),
+  },
+  'pollen.emptied': {
+    version: 1,
+    structural: false,
+    clockDays: false,
     subjects: ({ pollen }, each) => each('pollen', pollen),
   },
 };

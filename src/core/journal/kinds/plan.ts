@@ -52,7 +52,7 @@ export interface PlanBodies {
   'surroundings.looked': { readonly crops: readonly CropId[]; readonly metres: number; readonly day: Day };
   /** Takes a thing off the plan; what was recorded of it stays. */
   'plan.removed': { readonly what: (typeof PLAN_PARTS)[number]; readonly id: string };
-  'plants.set': {
+  'plants.set': SaidSince & {
     readonly bed: string;
     readonly row: number;
     readonly variety: string;

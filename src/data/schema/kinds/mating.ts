@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import { OWN_POLLEN_RULES, PURPOSES } from '@/core/crops/variety';
-import type { MatingBodies } from '@/core/journal/kinds/mating';
+import { POLLEN_STORES, type MatingBodies } from '@/core/journal/kinds/mating';
 import { ROLES } from '@/core/journal/kinds/role';
-import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
+import { code, day, id, name, oneOf, record, type KindSchemas } from '../fields';
 
 export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {
   'mating.set': () =>
@@ -26,5 +26,13 @@ export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {
         .min(1)
         .max(200),
     }),
-  'pollen.mixed': () => record({ pollen: id, day, of: Joi.array().items(id).min(1).max(99) }),
+  'pollen.mixed': () =>
+    record({
+      pollen: id,
+      day,
+      of: Joi.array().items(id).min(1).max(99),
+      name: name.optional(),
+      how: oneOf(POLLEN_STORES).optional(),
+    }),
+  'pollen.emptied': () => record({ pollen: id }),
 };

@@ -75,6 +75,7 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
         .items(record({ plant: id, place: placeInRow, count: placeInRow.optional() }))
         .min(1)
         .max(MAX_PLANTS_IN_ROW),
+      since: day.optional(),
     }),
   'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
   'plants.ended': () => record({ plants: Joi.array().items(id).min(1).max(MAX_ENDED), day }),

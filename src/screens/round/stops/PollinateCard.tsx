@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
 import { meantFor } from '@/core/journal/matingOf';
-import { plantLabel } from '@/core/records/plantLabel';
+import { donorLabel, plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import { asItShouldBe } from '@/core/round/asPlanned';
 import type { PollinationNow } from '@/core/round/stopNow';
@@ -51,7 +51,7 @@ function AsPlanned({
   // What stands under the finger is another button then.
   useLayoutEffect(() => props.guard.close(), [props.guard, mustPick]);
   const tag = female?.code ? formatTagCode(female.code) : undefined;
-  const males = donors.map(({ plant }) => plantLabel(journal, plant)).join(', ') || 'nothing';
+  const males = donors.map((donor) => donorLabel(journal, donor)).join(', ') || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
   const glyph = bloomGlyph({
     part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower',
@@ -95,7 +95,7 @@ function AsPlanned({
           <DonorChip
             key={donor.bloom}
             glyph={glyph}
-            name={plantLabel(journal, donor.plant)}
+            name={donorLabel(journal, donor)}
             note={
               'state' in donor && donor.state === 'instead'
                 ? 'instead'
