@@ -32,7 +32,8 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
   const [open, setOpen] = useState(false);
   const [at, setAt] = useState(0);
   const [seen, setSeen] = useState(NOTHING);
-  const plant = plants[Math.min(at, plants.length - 1)]!;
+  const inRow = [...plants].sort((a, b) => a.place - b.place);
+  const plant = inRow[Math.min(at, inRow.length - 1)]!;
   const ofMany = isStand(plant);
   const { truss, of, growing } = seen;
   const save = (): void => {
@@ -52,11 +53,11 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
         {plants.length > 1 ? (
           <Stepper
             label={`Plant: ${plantLabel(journal, plant.plant)}`}
-            value={at + 1}
-            least={1}
-            most={plants.length}
-            onChange={(value) => {
-              setAt(value - 1);
+            value={plant.place}
+            least={inRow[0]!.place}
+            most={inRow.at(-1)!.place}
+            onChange={(place) => {
+              setAt(at + Math.sign(place - plant.place));
               setSeen(NOTHING);
             }}
             lessLabel="The plant before"
