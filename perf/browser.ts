@@ -7,6 +7,7 @@ import { dragBench } from './drag';
 import { longJournal } from './longJournal';
 import { openingBench } from './opening';
 import { planningBench } from './planning';
+import { manyVarietiesBench } from './manyVarieties';
 import { median, report } from './ratio';
 import { slowDown, TODAY } from './slowed';
 import { buildSmall, EMPTY } from './size';
@@ -84,6 +85,7 @@ export async function browserBench(): Promise<void> {
     await demo.context().close();
     await openingBench(browser, { app: BASE, empty: `http://127.0.0.1:${EMPTY_PORT}` }, RUNS);
     await planningBench(browser, BASE);
+    await manyVarietiesBench(browser, BASE);
     await dragBench(browser, BASE);
   } finally {
     await browser.close();

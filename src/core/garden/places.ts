@@ -1,3 +1,5 @@
+import { byName } from '../text/byName';
+
 /** Metres east and north of the gate. */
 export interface Place {
   readonly x: number;
@@ -191,8 +193,6 @@ export function placesOfEach(
  */
 export const metresBetween = (a: Place, b: Place): number => Math.hypot(a.x - b.x, a.y - b.y);
 
-const byName = new Intl.Collator('en', { numeric: true });
-
 /**
  * Beds as distances are judged: of those that nobody placed it is not known how near they are to each other and to the
  * rest, so all of them lie on one spot amid the others. A plan that is only drawn may not keep varieties apart.
@@ -219,7 +219,7 @@ export function comparePlants(
     const [one, other] = [beds.get(a), beds.get(b)];
     const inList = Number(one?.unplaced ?? false) - Number(other?.unplaced ?? false);
     const place = one?.unplaced && other?.unplaced ? (one.y ?? 0) - (other.y ?? 0) : 0;
-    return inList || place || byName.compare(one?.name ?? '', other?.name ?? '') || (a < b ? -1 : 1);
+    return inList || place || byName(one?.name ?? '', other?.name ?? '') || (a < b ? -1 : 1);
   };
   return (a, b) =>
     (a.bed === b.bed ? 0 : compareBeds(a.bed, b.bed)) ||

@@ -69,17 +69,25 @@ export const mayCross = (one: Pick<Flowering, 'variety' | 'group'>, other: Flowe
   one.variety !== other.variety && one.group === other.group;
 
 /**
- * Spans of days on which something that may cross with it flowers too, one for each such.
+ * Spans of days on which something that may cross with it flowers too, the earliest first, none overlapping another.
  *
  * @example sharedSpans(a, [a, b]) // [['2026-07-10', '2026-07-20']] if b opens on the 10th and a ends on the 20th
  */
 export function sharedSpans(one: Flowering, all: readonly Flowering[]): readonly FloweringSpan[] {
-  return all.flatMap((other): FloweringSpan[] => {
+  const shared = all.flatMap((other): FloweringSpan[] => {
     if (!mayCross(one, other)) return [];
     const from = one.span[0] > other.span[0] ? one.span[0] : other.span[0];
     const to = one.span[1] < other.span[1] ? one.span[1] : other.span[1];
     return from <= to ? [[from, to]] : [];
   });
+  const merged: FloweringSpan[] = [];
+  for (const [from, to] of shared.sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))) {
+    const last = merged.at(-1);
+    const joins = last !== undefined && (from <= last[1] || from === addDays(last[1], 1));
+    if (!joins) merged.push([from, to]);
+    else if (to > last[1]) merged[merged.length - 1] = [last[0], to];
+  }
+  return merged;
 }
 
 /**

@@ -10,6 +10,7 @@ import type { IsolationQuestion } from '../isolation/question';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
 import { gardensOf } from '../journal/past';
+import { perRevision } from '../journal/perRevision';
 import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
@@ -41,6 +42,17 @@ interface Standing {
  * @example isolationOf(journal, garden)('v', '2026-07-19')?.verdict // 'notLooked'
  */
 export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
+  const asked = verdictsAsked(journal);
+  const site = `${garden.latitude} ${garden.longitude} ${garden.zone}`;
+  const held = asked.get(site) ?? verdictsOn(journal, garden);
+  asked.set(site, held);
+  return held;
+}
+
+/** Asked again of the same garden, by one page after the other. */
+const verdictsAsked = perRevision(() => new Map<string, IsolationOf>());
+
+function verdictsOn(journal: Journal, garden: Garden): IsolationOf {
   const known = new Map<GardenView, Map<Day, Standing>>();
   const standingIn = (then: GardenView, day: Day): Standing => {
     const asOf = dayOfPlan(journal, day);

@@ -1,9 +1,11 @@
 import { View } from 'react-native';
 import { floweringsOf, sharedSpans, type Flowering } from '@/core/planning/floweringPlan';
+import type { PlannedVariety } from '@/core/planning/gardenPlan';
 import { addDays, daysBetween } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { FlowerBar } from '@/ui/charts/calendar';
 import { FlowerCalendar } from '@/ui/charts/FlowerCalendar';
+import { Gradually } from '@/ui/parts/Gradually';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -25,7 +27,8 @@ export function CalendarScreen() {
   const view = usePlan();
   if (!view) return null;
   const flowering = floweringsOf(view.varieties, view.outside);
-  const ordered = flowering.flatMap(({ id }) => view.varieties.filter(({ planting }) => planting === id));
+  const byPlanting = new Map(view.varieties.map((planned) => [planned.planting, planned]));
+  const ordered = flowering.flatMap(({ id }) => byPlanting.get(id) ?? []);
   const unknown = view.varieties.filter(({ flowering: known }) => !known);
   return (
     <Page
@@ -53,25 +56,15 @@ export function CalendarScreen() {
         <Later>
           {() => (
             <>
-              {ordered.flatMap((planned) => {
-                const { planting, flowering: known } = planned;
-                return known
-                  ? [
-                      <ListRow
-                        key={planting}
-                        title={plantingName(planned, f)}
-                        note={`${f.day(known.first)} to ${f.day(known.last)}. ${known.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`}
-                      />,
-                    ]
-                  : [];
-              })}
-              {unknown.map((planned) => (
-                <ListRow
-                  key={planned.planting}
-                  title={plantingName(planned, f)}
-                  note="Not known: say when it was sown or planted out."
-                />
-              ))}
+              <Gradually items={[...ordered, ...unknown]}>
+                {(planned) => (
+                  <ListRow
+                    key={planned.planting}
+                    title={plantingName(planned, f)}
+                    note={sayFlowering(planned, f)}
+                  />
+                )}
+              </Gradually>
             </>
           )}
         </Later>
@@ -79,6 +72,11 @@ export function CalendarScreen() {
     </Page>
   );
 }
+
+const sayFlowering = ({ flowering: known }: PlannedVariety, f: Format): string =>
+  known
+    ? `${f.day(known.first)} to ${f.day(known.last)}. ${known.reasons.map((each) => sayGardenReason(each, f)).join(' ')}`
+    : 'Not known: say when it was sown or planted out.';
 
 interface BarsProps {
   readonly view: PlanOfGarden;

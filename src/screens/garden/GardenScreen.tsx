@@ -1,9 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { plantsIn } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { Button } from '@/ui/parts/Button';
+import { Gradually } from '@/ui/parts/Gradually';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -19,7 +20,7 @@ import { PlanBoard } from './PlanBoard';
 import { UndoPlan } from './UndoPlan';
 import { usePlan, type PlanOfGarden } from './usePlan';
 import { VarietyPanel } from './VarietyScreen';
-import { VarietyRisk } from './VarietyRisk';
+import { AT_ONCE, VarietyRisk } from './VarietyRisk';
 
 /** What grows where: the plan, a list with the same content, and the crossing risks. */
 export function GardenScreen() {
@@ -68,19 +69,7 @@ export function GardenScreen() {
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
         Beds
       </Text>
-      {view.beds.map((each) => {
-        const own = view.plants.filter((plant) => plant.bed === each.bed);
-        return (
-          <ListRow
-            key={each.bed}
-            title={sayBed(each.name)}
-            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
-            end={f.number(plantsIn(own))}
-            selected={each.bed === bed}
-            onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}
-          />
-        );
-      })}
+      <BedRows view={view} chosen={bed} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.m }}>
         <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
         <Button title="Add several beds" onPress={() => router.push('/garden/beds')} />
@@ -112,6 +101,35 @@ export function GardenScreen() {
     </Page>
   );
 }
+
+interface BedRowsProps {
+  readonly view: PlanOfGarden;
+  readonly chosen: string | undefined;
+}
+
+/** The beds as a list, with the same content as the plan. */
+const BedRows = memo(function BedRows({ view, chosen }: BedRowsProps) {
+  const router = useRouter();
+  const f = useFormat();
+  const inBed = useMemo(() => groupBy(view.plants, ({ bed }) => bed), [view.plants]);
+  return (
+    <Gradually items={view.beds}>
+      {(each) => {
+        const own = inBed.get(each.bed) ?? [];
+        return (
+          <ListRow
+            key={each.bed}
+            title={sayBed(each.name)}
+            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
+            end={f.number(plantsIn(own))}
+            selected={each.bed === chosen}
+            onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}
+          />
+        );
+      }}
+    </Gradually>
+  );
+});
 
 /** What to do first in a garden without beds. */
 function EmptyPlan() {
@@ -214,16 +232,18 @@ function Varieties({
       <Text variant="heading" level={2}>
         Varieties
       </Text>
-      {view.varieties.map((planned) => (
-        <VarietyRisk
-          key={planned.planting}
-          planned={planned}
-          report={view.reports?.get(planned.planting)}
-          nameOf={view.nameOf}
-          selected={planned.variety.variety === chosen}
-          onPress={() => show(planned.variety.variety)}
-        />
-      ))}
+      <Gradually items={view.varieties} first={AT_ONCE}>
+        {(planned) => (
+          <VarietyRisk
+            key={planned.planting}
+            planned={planned}
+            report={view.reports?.get(planned.planting)}
+            nameOf={view.nameOf}
+            selected={planned.variety.variety === chosen}
+            onPress={() => show(planned.variety.variety)}
+          />
+        )}
+      </Gradually>
       <View style={{ flexDirection: 'row', marginTop: SPACE.m }}>
         <Button title="Add a variety" onPress={() => router.push('/garden/describe')} />
       </View>

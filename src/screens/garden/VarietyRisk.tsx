@@ -18,6 +18,9 @@ export interface VarietyRiskProps {
   readonly onPress: () => void;
 }
 
+/** In a list so many are there at once: each has twenty seeds to draw. */
+export const AT_ONCE = 12;
+
 /** Until the worker has answered. */
 export const WORKING_OUT = 'Working out what crosses with it…';
 

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { comparePlants, placesOfEach } from '@/core/garden/places';
+import { byName } from '@/core/text/byName';
 import { groupBy } from '@/core/text/groupBy';
 import { cropOf } from '@/core/crops/catalogue';
 import type { IsolationVerdict } from '@/core/isolation/isolationReport';
@@ -42,12 +43,12 @@ export interface PlanOfGarden {
   readonly nameOf: NameOf;
 }
 
-const byName = (a: { readonly name: string }, b: { readonly name: string }): number =>
-  a.name.localeCompare(b.name, 'en', { numeric: true });
+type Named = { readonly name: string };
+const inOrder = (a: Named, b: Named): number => byName(a.name, b.name);
 
 /** By name; those that nobody placed in the order of the list they came from. */
 export const compareBeds = (a: Bed, b: Bed): number =>
-  Number(a.unplaced ?? false) - Number(b.unplaced ?? false) || (a.unplaced ? a.y - b.y : 0) || byName(a, b);
+  Number(a.unplaced ?? false) - Number(b.unplaced ?? false) || (a.unplaced ? a.y - b.y : 0) || inOrder(a, b);
 
 interface Drawn extends Omit<PlanOfGarden, 'varieties' | 'reports' | 'drawn'> {
   /** Of the journal that it was read from. */
@@ -67,7 +68,7 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
     const plants = [...journal.all('plant').values()]
       .filter(({ removed }) => !removed)
       .sort(comparePlants(journal.all('bed')));
-    const outside = [...journal.all('outside').values()].sort(byName);
+    const outside = [...journal.all('outside').values()].sort(inOrder);
     const shapeOf = shapesOf([...journal.all('variety').values()]);
     const names = new Map([
       ...[...journal.all('variety').values()].map(({ variety, name }) => [variety, name] as const),
@@ -97,7 +98,7 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
     return {
       ...drawn,
       varieties: plan.varieties.toSorted(
-        (a, b) => at(a) - at(b) || byName(a.variety, b.variety) || (a.planting < b.planting ? -1 : 1),
+        (a, b) => at(a) - at(b) || inOrder(a.variety, b.variety) || (a.planting < b.planting ? -1 : 1),
       ),
       reports: reports && known,
       drawn: drawingsOf(beds, plants, shapeOf, reports && verdictsOf(reports)),

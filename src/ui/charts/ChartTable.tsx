@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { Gradually } from '../parts/Gradually';
 import { Text } from '../parts/Text';
 
 export interface ChartTableProps {
@@ -19,15 +20,17 @@ export function ChartTable({ label, head, rows }: ChartTableProps) {
           </View>
         ))}
       </View>
-      {rows.map((row) => (
-        <View key={row.join('|')} role="row">
-          {row.map((cell, i) => (
-            <View key={head[i]} role="cell">
-              <Text>{cell}</Text>
-            </View>
-          ))}
-        </View>
-      ))}
+      <Gradually items={rows}>
+        {(row) => (
+          <View key={row.join('|')} role="row">
+            {row.map((cell, i) => (
+              <View key={head[i]} role="cell">
+                <Text>{cell}</Text>
+              </View>
+            ))}
+          </View>
+        )}
+      </Gradually>
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
 import { BAR_HEIGHT, calendarGeometry, RULES_TOP, type FlowerBar } from './calendar';
+import { Gradually } from '../parts/Gradually';
 import { ChartTable } from './ChartTable';
 
 export interface FlowerCalendarProps {
@@ -47,34 +48,36 @@ export function FlowerCalendar({ width, days, bars, months, today, label, dayNam
             strokeWidth={3}
           />
         ) : null}
-        {drawn.map((bar) => (
-          <G key={bar.id}>
-            <SvgText
-              x={bar.nameX}
-              y={bar.nameY}
-              fontFamily={FACE.text}
-              fontWeight="600"
-              fontSize={15}
-              fill={palette.ink}
-            >
-              {bar.name}
-            </SvgText>
-            <Rect
-              x={bar.x}
-              y={bar.y}
-              width={bar.width}
-              height={BAR_HEIGHT}
-              rx={BAR_HEIGHT / 2}
-              fill={bar.seen ? palette.petal : palette.paper}
-              stroke={palette.edge}
-              strokeWidth={1.5}
-              strokeDasharray={bar.seen ? undefined : '4 3'}
-            />
-            {bar.hatches.map((d) => (
-              <Path key={d} d={d} stroke={palette.rust} strokeWidth={2.2} fill="none" />
-            ))}
-          </G>
-        ))}
+        <Gradually items={drawn}>
+          {(bar) => (
+            <G key={bar.id}>
+              <SvgText
+                x={bar.nameX}
+                y={bar.nameY}
+                fontFamily={FACE.text}
+                fontWeight="600"
+                fontSize={15}
+                fill={palette.ink}
+              >
+                {bar.name}
+              </SvgText>
+              <Rect
+                x={bar.x}
+                y={bar.y}
+                width={bar.width}
+                height={BAR_HEIGHT}
+                rx={BAR_HEIGHT / 2}
+                fill={bar.seen ? palette.petal : palette.paper}
+                stroke={palette.edge}
+                strokeWidth={1.5}
+                strokeDasharray={bar.seen ? undefined : '4 3'}
+              />
+              {bar.hatches.map((d) => (
+                <Path key={d} d={d} stroke={palette.rust} strokeWidth={2.2} fill="none" />
+              ))}
+            </G>
+          )}
+        </Gradually>
       </Svg>
       <ChartTable
         label={label}

@@ -6,6 +6,7 @@ import { usePalette, type Palette } from '../theme';
 import { BarrierLine, EdgeArrow, Label, ScaleBar, SourceMark } from './planMarks';
 import { NAME_SIZE, namesOn, type NameProps } from './planNames';
 import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
+import { groupBy } from '@/core/text/groupBy';
 import type { PlanBarrier, PlanBedDrawing, PlanPatch, PlanPlume } from './planParts';
 import { plantsPath } from './plantShape';
 import { atEdge, plumePath } from './plume';
@@ -37,21 +38,16 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
         strokeWidth={2.5}
       />
       <G transform={onCanvas(view, size)}>
-        {beds.map((bed) => (
-          <BedGround
-            key={bed.id}
-            bed={bed}
-            palette={palette}
-            scale={view.scale}
-            chosen={bed.id === chosenBed}
-          />
-        ))}
+        <Grounds beds={beds} palette={palette} scale={view.scale} />
+        {beds
+          .filter(({ id }) => id === chosenBed)
+          .map((bed) => (
+            <BedGround key={bed.id} bed={bed} palette={palette} scale={view.scale} chosen />
+          ))}
       </G>
       <Between barriers={barriers} plumes={plumes} view={view} size={size} />
       <G transform={onCanvas(view, size)}>
-        {beds.map((bed) => (
-          <BedPlants key={bed.id} bed={bed} palette={palette} scale={view.scale} />
-        ))}
+        <Plants beds={beds} palette={palette} scale={view.scale} />
       </G>
       <Names
         beds={beds}
@@ -177,6 +173,55 @@ const Between = memo(function Between({
   );
 });
 
+interface BedsProps {
+  readonly beds: readonly PlanBedDrawing[];
+  readonly palette: Palette;
+  readonly scale: number;
+}
+
+/** All beds at once: hundreds are one line to the browser. */
+const Grounds = memo(function Grounds({ beds, palette, scale }: BedsProps) {
+  const { outlines, panes } = useMemo(
+    () => ({
+      outlines: beds.map(outlineOf).join(''),
+      panes: beds.flatMap((bed) => (bed.glass ? [panesOf(bed)] : [])).join(''),
+    }),
+    [beds],
+  );
+  return (
+    <>
+      <Path
+        d={outlines}
+        fill={palette.paper}
+        stroke={palette.edge}
+        strokeWidth={1.5 / scale}
+        strokeLinejoin="round"
+      />
+      {panes ? <Path d={panes} stroke={palette.edge} strokeWidth={1 / scale} /> : null}
+    </>
+  );
+});
+
+/** Pollen on its way lies below the plants, so that they can be told. All of a tone and shape at once. */
+const Plants = memo(function Plants({ beds, palette, scale }: BedsProps) {
+  const radius = radiusAt(scale);
+  const patches = useMemo(
+    () =>
+      [
+        ...groupBy(
+          beds.flatMap((bed) => bed.patches),
+          ({ tone, shape }) => `${tone} ${shape}`,
+        ),
+      ].map(([id, alike]): PlanPatch => ({ ...alike[0]!, id, spots: alike.flatMap(({ spots }) => spots) })),
+    [beds],
+  );
+  return patches.map((patch) => (
+    <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
+  ));
+});
+
+const radiusAt = (scale: number): number => Math.max(0.09, Math.min(0.22, 3 / scale));
+
 interface BedProps {
   readonly bed: PlanBedDrawing;
   readonly palette: Palette;
@@ -204,9 +249,8 @@ const BedGround = memo(function BedGround({
   );
 });
 
-/** Pollen on its way lies below the plants, so that they can be told. */
 const BedPlants = memo(function BedPlants({ bed, palette, scale }: BedProps) {
-  const radius = Math.max(0.09, Math.min(0.22, 3 / scale));
+  const radius = radiusAt(scale);
   return bed.patches.map((patch) => (
     <Patch key={patch.id} patch={patch} radius={radius} colour={palette[patch.tone]} />
   ));
