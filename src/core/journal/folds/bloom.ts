@@ -13,17 +13,17 @@ import { countingOf, lookOf, type Mutable, pollinationOf, reportOf, uncoveredOf,
 interface Draft {
   readonly bloom: Mutable<Bloom>;
   readonly cohort: Cohort | undefined;
-  readonly looks: Look[];
-  readonly pollinations: Pollination[];
-  readonly reports: Missed[];
+  looks: Look[];
+  pollinations: Pollination[];
+  reports: Missed[];
   /** Why its pollen was not taken: at the end it is known what it is. */
-  readonly spoilings: { readonly why: MissedReason; readonly entry: EntryOf<'picked'> }[];
-  readonly countings: Counting[];
-  readonly members: string[];
+  spoilings: { readonly why: MissedReason; readonly entry: EntryOf<'picked'> }[];
+  countings: Counting[];
+  members: string[];
   /** The most flowers among which fruit was counted. */
   fruitOf: number;
   /** Other tags: at the end it is known which was its first. */
-  readonly retaggings: EntryOf<'retagged'>[];
+  retaggings: EntryOf<'retagged'>[];
 }
 
 /**
@@ -56,6 +56,8 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
   // Of what nobody pollinated it is not known who did.
   if (!first && draft.fruitOf > 0) bloom.role = 'open';
   if (cohort) countCohort(bloom, draft);
+  bloom.looks = looks;
+  bloom.reports = draft.reports;
   return bloom;
 }
 
@@ -100,10 +102,18 @@ function conflictsOf(
     : conflicts;
 }
 
+/** One for all lists that hold nothing yet: most blooms have few, and nothing is ever put into it. */
+const EMPTY: never[] = NONE as never[];
+
+/** A list with one more. */
+function and<T>(list: T[], more: T): T[] {
+  if (list === EMPTY) return [more];
+  list.push(more);
+  return list;
+}
+
 function draftOf(id: string): Draft {
   const cohort = cohortOf(id);
-  const looks: Look[] = [];
-  const reports: Missed[] = [];
   const bloom: Mutable<Bloom> = {
     bloom: id,
     plant: cohort?.plant ?? '',
@@ -116,27 +126,27 @@ function draftOf(id: string): Draft {
     role: 'hand',
     day: cohort?.day,
     laterPollinations: NONE,
-    reports,
-    looks,
+    reports: NONE,
+    looks: NONE,
     conflicts: NONE,
   };
   return {
     bloom,
     cohort,
-    looks,
-    reports,
-    spoilings: [],
-    pollinations: [],
-    countings: [],
-    members: [],
-    retaggings: [],
+    looks: EMPTY,
+    reports: EMPTY,
+    spoilings: EMPTY,
+    pollinations: EMPTY,
+    countings: EMPTY,
+    members: EMPTY,
+    retaggings: EMPTY,
     fruitOf: 0,
   };
 }
 
 /** Adds what an entry says of the bloom. A kind that names one and has no case here does not compile. */
 function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
-  const { bloom, looks, reports } = draft;
+  const { bloom } = draft;
   switch (entry.kind) {
     case 'covered':
       readCovered(entry, bloom);
@@ -148,13 +158,13 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
       bloom.day ??= entry.body.day;
-      draft.pollinations.push(pollinationOf(entry));
-      if (draft.cohort && addsFlowers(entry.body)) draft.countings.push(countingOf(entry));
+      draft.pollinations = and(draft.pollinations, pollinationOf(entry));
+      if (draft.cohort && addsFlowers(entry.body)) draft.countings = and(draft.countings, countingOf(entry));
       break;
     case 'missed':
       bloom.plant ||= entry.body.plant;
       bloom.sex ??= 'female';
-      reports.push(reportOf(entry, entry.body.why));
+      draft.reports = and(draft.reports, reportOf(entry, entry.body.why));
       break;
     case 'emasculated':
       readEmasculated(entry, bloom);
@@ -178,10 +188,10 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       readTagged(entry, draft);
       break;
     case 'looked':
-      looks.push(lookOf(entry));
+      draft.looks = and(draft.looks, lookOf(entry));
       break;
     case 'retagged':
-      draft.retaggings.push(entry);
+      draft.retaggings = and(draft.retaggings, entry);
       break;
     case 'fruits.ended':
       // What was taken off before is not there to end.
@@ -236,12 +246,13 @@ function readEmasculated({ at, body }: EntryOf<'emasculated'>, bloom: Mutable<Bl
   bloom.emasculated ??= { at };
 }
 
-function readPicked(entry: EntryOf<'picked'>, { bloom, spoilings }: Draft): void {
+function readPicked(entry: EntryOf<'picked'>, draft: Draft): void {
+  const { bloom } = draft;
   const { id, at, body } = entry;
   bloom.plant ||= body.plant;
   bloom.sex ??= 'male';
   const spoiled = body.spoiled.find((each) => each.bloom === bloom.bloom);
-  if (spoiled) spoilings.push({ why: spoiled.why, entry });
+  if (spoiled) draft.spoilings = and(draft.spoilings, { why: spoiled.why, entry });
   else {
     if (bloom.picked) bloom.pickedBefore = [...(bloom.pickedBefore ?? []), bloom.picked];
     bloom.picked = { at, ...(body.day !== undefined && { day: body.day }), entry: id };
@@ -269,9 +280,10 @@ function readUncovered(entry: EntryOf<'uncovered'>, bloom: Mutable<Bloom>): void
 const LAST_DAY = '9999';
 
 /** A male that is unfit is of no use at all; what bears as well was passed over. */
-function readSpoilings({ bloom, reports, spoilings }: Draft): void {
-  for (const { why, entry } of spoilings) {
-    if (why === 'notYet' || bloom.sex !== 'male') reports.push(reportOf(entry, why));
+function readSpoilings(draft: Draft): void {
+  const { bloom } = draft;
+  for (const { why, entry } of draft.spoilings) {
+    if (why === 'notYet' || bloom.sex !== 'male') draft.reports = and(draft.reports, reportOf(entry, why));
     // Who did not find it says nothing of what somebody else found.
     else if (why !== 'notFound' || !bloom.spoiled) bloom.spoiled = { why, at: entry.at, entry: entry.id };
   }
@@ -288,9 +300,10 @@ function readRetaggings({ bloom, retaggings }: Draft): void {
 }
 
 /** Of a cohort: one of it got a tag. Of that one: what it was among. */
-function readTagged({ at, body }: EntryOf<'tagged'>, { bloom, members }: Draft): void {
+function readTagged({ at, body }: EntryOf<'tagged'>, draft: Draft): void {
+  const { bloom } = draft;
   if (body.bloom !== bloom.bloom) {
-    members.push(body.bloom);
+    draft.members = and(draft.members, body.bloom);
     return;
   }
   const { of, plant, code } = body;
@@ -300,12 +313,13 @@ function readTagged({ at, body }: EntryOf<'tagged'>, { bloom, members }: Draft):
 }
 
 function readFruitCounted({ id, at, body }: EntryOf<'fruit.counted'>, draft: Draft): void {
-  const { bloom, looks } = draft;
+  const { bloom } = draft;
   const { plant, day, growing, of } = body;
   bloom.plant ||= plant;
   if (bloom.keptOn === undefined || day < bloom.keptOn) bloom.keptOn = day;
   draft.fruitOf = Math.max(draft.fruitOf, of);
-  looks.push({ at, seen: growing > 0 ? 'growing' : 'gone', growing, of, entry: id });
+  const look: Look = { at, seen: growing > 0 ? 'growing' : 'gone', growing, of, entry: id };
+  draft.looks = and(draft.looks, look);
 }
 
 /** A cohort is never fewer than those of it that have a tag, or those among which its fruit was counted. */
