@@ -190,3 +190,46 @@ test('in whatever order entries arrive, portions are the same', () => {
   expect(statesOf(backwards)).toEqual(statesOf(a.journal));
   expect(keptPollen(a.journal, on(3))[0]!.emptied).toBe(true);
 });
+
+describe('a portion is judged as the flowers it is of', () => {
+  const covering = (plant: string, bloom: string, sex: 'female' | 'male', day: Day = D): Fact => ({
+    kind: 'covered',
+    body: { plant, day, method: 'bag', blooms: [{ bloom, sex, code: sex === 'male' ? '' : bloom }] },
+  });
+  const ways: readonly (readonly [string, readonly (readonly [string, Fact])[]])[] = [
+    ['clean', [[at(-1, '18:00'), covering('v2', 'm', 'male')]]],
+    ['covered late', [[at(0, '12:00'), covering('v2', 'm', 'male')]]],
+    [
+      'of an off-type',
+      [
+        [at(-1, '18:00'), covering('v2', 'm', 'male')],
+        [at(9), { kind: 'plant.removed', body: { plant: 'v2', why: 'offType' } }],
+      ],
+    ],
+    ['of another variety', [[at(-1, '18:00'), covering('w1', 'm', 'male')]]],
+    ['nobody noted', []],
+  ];
+  test.each(ways)('%s', (_, before) => {
+    const chainOf = (kept: boolean): unknown => {
+      const phone = begin([
+        { variety: 'v', crop: 'annuum', plants: ['v1', 'v2'] },
+        { variety: 'w', crop: 'annuum', plants: ['w1'] },
+      ]);
+      for (const [when, fact] of before) phone.say(when, fact);
+      const plant = phone.journal.all('bloom').get('m')?.plant ?? 'v2';
+      if (kept)
+        phone.say(at(0), pollenKept({ pollen: 'jar', name: 'Jar', how: 'dryCold', day: D, of: ['m'] }));
+      phone.say(at(0, '18:00'), covering('v1', 'f', 'female', on(1)));
+      phone.say(at(1), {
+        kind: 'pollinated',
+        body: {
+          ...{ bloom: 'f', plant: 'v1', day: on(1), found: 'shut' },
+          donors: [kept ? { plant: '', bloom: 'jar' } : { plant, bloom: 'm' }],
+          ...{ method: 'brush', shutAgain: true, tagged: true },
+        },
+      });
+      return grade(phone, 'f');
+    };
+    expect(chainOf(true)).toEqual(chainOf(false));
+  });
+});

@@ -122,6 +122,32 @@ test('covered on a cold morning before flowers in the open had opened, one under
   expect([cover('G1'), cover('O1')]).toEqual(['broken', 'holds']);
 });
 
+test('a male is judged by the hours where it stands', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['p1'] }]);
+  phone.say('2026-05-02T09:00:00Z', bed('g', 9, { glass: true }), COLD, {
+    kind: 'plants.set',
+    body: { bed: 'bed-g', row: 1, variety: 'v', plants: [{ plant: 'g1', place: 1 }] },
+  });
+  const covering = (plant: string, bloom: string, sex: 'female' | 'male'): Fact => ({
+    kind: 'covered',
+    body: { plant, day: D, method: 'tape', blooms: [{ bloom, sex, code: sex === 'male' ? '' : bloom }] },
+  });
+  phone.say(at(SUNRISE + MS_PER_HOUR), covering('p1', 'f', 'female'), covering('g1', 'm', 'male'));
+  phone.say(at(SUNRISE + 4 * MS_PER_HOUR), {
+    kind: 'pollinated',
+    body: {
+      ...{ bloom: 'f', plant: 'p1', donors: [{ plant: 'g1', bloom: 'm' }], found: 'shut' },
+      ...{ method: 'maleFlower', shutAgain: true, tagged: true },
+    },
+  });
+  const { chain } = purityOf(phone.journal, YARD, phone.journal.all('bloom').get('f')!)!;
+  const said = (name: string): string => {
+    const { state, reasons } = chain.find(({ link }) => link === name)!;
+    return `${state}: ${reasons[0]!.code}`;
+  };
+  expect([said('cover'), said('cleanPollen')]).toEqual(['holds: cover.before', 'broken: pollen.coveredLate']);
+});
+
 describe('the year', () => {
   const sown: Fact = {
     kind: 'planting.set',

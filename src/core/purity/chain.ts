@@ -109,8 +109,8 @@ export interface PurityEvidence {
   /** Male flowers by id, for the donors' own covers. */
   readonly males: ReadonlyMap<string, Bloom>;
   readonly plants: ReadonlyMap<string, Plant>;
-  /** First opening of the crop's flowers on a day, UTC milliseconds; `undefined` when it cannot be calculated. */
-  readonly opensOn: (day: Day) => number | undefined;
+  /** First opening of the crop's flowers on a day, where a plant stands, UTC milliseconds; `undefined` when it cannot be calculated. */
+  readonly opensOn: (day: Day, plant: string) => number | undefined;
   /**
    * From when on a day insects bring pollen, UTC milliseconds; `undefined` when that cannot be calculated, or wind
    * brings it.

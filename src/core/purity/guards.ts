@@ -44,7 +44,7 @@ export interface GuardedBy {
   /** Verdict on a variety's flowers of a day where nothing is covered, where it is known. */
   readonly isolationOf?: IsolationOf | undefined;
   /** First opening of the bloom's crop on a day, UTC milliseconds, where it is known. */
-  readonly opensOn?: (day: Day) => number | undefined;
+  readonly opensOn?: (day: Day, plant: string) => number | undefined;
 }
 
 /**
@@ -138,7 +138,7 @@ function cageGuard(
   const zone = journal.all('garden').get('')?.zone ?? 'UTC';
   const [first] = days;
   // What opens at dusk may be caged that afternoon.
-  const opens = first === undefined ? undefined : opensOn?.(first);
+  const opens = first === undefined ? undefined : opensOn?.(first, plant);
   const standsIn = (cage: Cage, day: Day): Stands =>
     stoodIn(cage, plant, day, { zone, ...(day === first && opens !== undefined && { opens }) });
   const cages = [...journal.all('cage').values()].filter((cage) =>

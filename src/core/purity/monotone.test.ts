@@ -71,6 +71,18 @@ const cage = (plants: readonly string[]): Fact => ({
   kind: 'cage.set',
   body: { cage: 'c', name: 'c', plants },
 });
+const stocked = (day: Day, from: 'clean' | 'caught'): Fact => ({
+  kind: 'cage.stocked',
+  body: { cage: 'c', day, from },
+});
+/** The bed of a variety lies under glass from a day on. */
+const glass = (variety: string, since: Day): Fact => ({
+  kind: 'bed.laid',
+  body: {
+    ...{ bed: `bed-${variety}`, name: variety, x: 1, y: 0, length: 8, width: 1, rows: 1, turn: 0 },
+    ...{ glass: true, since },
+  },
+});
 const looked = (bloom: string, seen: string, tag?: string): Fact =>
   ({ kind: 'looked', body: { bloom, seen, ...(tag && { tag }) } }) as Fact;
 const harvested = (bloom: string, tagThere: boolean, typical: boolean): Fact => ({
@@ -97,6 +109,10 @@ const histories = (crop: CropId): readonly (readonly Said[])[] => [
   [said(DAY, 9, covered('v1', 'f', 'female')), said(EVE, 17, covered('v2', 'm', 'male'))],
   [said('2026-07-10', 9, cage(['v1', 'v2', 'v3']))],
   [said(DAY, 3, cage(['v1', 'v2', 'v3']))],
+  [said('2026-07-10', 9, cage(['v1', 'v2', 'v3'])), said('2026-07-11', 9, stocked('2026-07-11', 'clean'))],
+  [said('2026-07-10', 9, cage(['v1', 'v2', 'w1'])), said('2026-07-11', 9, stocked('2026-07-11', 'clean'))],
+  [said('2026-06-01', 9, glass('v', '2026-06-01'))],
+  [said(DAY, 3, { kind: 'weather.noted', body: { day: DAY, dawnC: 5, maxC: 17, rain: 'long' } })],
   [said('2026-07-01', 9, ...lookedAround(crop, '2026-07-10'))],
   [said('2026-07-01', 9, outside(crop, 3000))],
   [said('2026-07-01', 9, outside(crop, 40, { flowering: { from: '2026-08-20', to: '2026-09-01' } }))],
@@ -117,6 +133,11 @@ const bad = (crop: CropId): readonly Said[] => [
   said(DAY, 9, pollinated('f', 'v1', { application: 2, shutAgain: false })),
   said('2026-07-25', 9, looked('f', 'unsure', 'gone')),
   said('2026-07-25', 9, looked('f', 'unsure', 'hardToRead')),
+  said('2026-07-26', 9, {
+    kind: 'retagged',
+    body: { bloom: 'f', code: 'Kg', was: 'swapped', other: 'g' },
+  }),
+  said(EVE, 10, stocked(EVE, 'caught')),
   said('2026-08-01', 9, { kind: 'plant.removed', body: { plant: 'v2', why: 'offType' } }),
   said('2026-08-01', 9, { kind: 'plant.removed', body: { plant: 'v3', why: 'offType' } }),
   said('2026-08-01', 9, { kind: 'plant.removed', body: { plant: 'v1', why: 'offType' } }),
@@ -174,6 +195,13 @@ const nextYear = (crop: CropId): readonly Said[] => [
   said(NEXT, 9, described('w', crop, 'f1')),
   said(NEXT, 9, ...lookedAround(crop, NEXT)),
   said(NEXT, 9, cage(['v1', 'w1'])),
+  said(NEXT, 9, stocked(NEXT, 'caught')),
+  said(NEXT, 9, glass('v', NEXT), glass('w', NEXT)),
+  said(NEXT, 9, { kind: 'ways.set', body: { of: 'v', selfed: true } }),
+  said(NEXT, 9, {
+    kind: 'fruit.counted',
+    body: { bloom: 'v1||truss|perfect|1', plant: 'v1', day: NEXT, growing: 1, of: 2 },
+  }),
   said(NEXT, 9, seen('w', NEXT), over('w', addDays(NEXT, 9))),
   said(NEXT, 9, { kind: 'counted', body: { plant: 'w1', day: NEXT, open: { female: 1, male: 3 } } }),
   said(NEXT, 9, {
@@ -221,7 +249,15 @@ const cases = (more: (crop: CropId) => readonly Said[]) =>
     .record({
       crop: fc.constantFrom(...CROPS),
       alone: fc.boolean(),
-      how: fc.constantFrom({}, { found: 'open', shutAgain: false, method: 'brush' }, { found: 'wilted' }),
+      how: fc.constantFrom(
+        {},
+        { found: 'open', shutAgain: false, method: 'brush' },
+        { found: 'wilted' },
+        {
+          donors: [{ plant: 'v1', bloom: 'f' }],
+          method: 'shakeInBag',
+        },
+      ),
     })
     .chain(({ crop, alone, how }) =>
       fc.record({

@@ -45,14 +45,15 @@ export function purityOf(
   if (!grown || !meant) return undefined;
   const { plant, variety } = grown;
   const crop = cropOf(variety.crop);
-  const known = new Map<Day, OpeningWindow | undefined>();
-  const windowOn = (day: Day): OpeningWindow | undefined => {
-    if (!known.has(day))
-      known.set(day, windowOf(journal, garden, day, variety.crop, shelterOn(journal, flower.plant, day)));
-    return known.get(day);
+  const known = new Map<string, OpeningWindow | undefined>();
+  const windowOn = (day: Day, plant: string): OpeningWindow | undefined => {
+    const shelter = shelterOn(journal, plant, day);
+    const key = `${day} ${shelter}`;
+    if (!known.has(key)) known.set(key, windowOf(journal, garden, day, variety.crop, shelter));
+    return known.get(key);
   };
-  const opensOn = (day: Day): number | undefined =>
-    openedAsNoted(journal, variety.crop, day, windowOn(day)?.opens[0]);
+  const opensOn = (day: Day, plant: string): number | undefined =>
+    openedAsNoted(journal, variety.crop, day, windowOn(day, plant)?.opens[0]);
   const beside = isCovered(flower) ? [] : besideOf(journal, flower, variety);
   return fruitPurity({
     bloom: flower,
@@ -79,7 +80,7 @@ export function purityOf(
     males: journal.all('bloom'),
     plants: plantsThen(journal, flower, beside),
     opensOn,
-    insectsOn: (day) => windowOn(day)?.insects,
+    insectsOn: (day) => windowOn(day, flower.plant)?.insects,
     carried: pollenCarriedTo(journal, flower),
     controls: controlsBeside(journal, flower, variety, garden.zone),
     visitedBefore: visitedBefore(journal, flower),

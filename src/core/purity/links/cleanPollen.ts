@@ -100,7 +100,7 @@ function foundOfMales(evidence: PurityEvidence): Link[] {
         guarded(link('cleanPollen', 'broken', reason('pollen.uncovered')), { bloom: male, guardsOf }),
       );
   for (const male of males) {
-    const opens = male.day === undefined ? undefined : opensOn(male.day);
+    const opens = male.day === undefined ? undefined : opensOn(male.day, male.plant);
     if (!isCovered(male) || toMs(male.cover.at) < (opens ?? Infinity)) continue;
     const code = male.cover.method === 'indoors' ? 'pollen.cutLate' : 'pollen.coveredLate';
     found.push(guarded(link('cleanPollen', 'broken', reason(code)), { bloom: male, guardsOf }));
@@ -143,7 +143,7 @@ const isGuarded = (male: Bloom, guardsOf: PurityEvidence['guardsOf']): boolean =
 function foundOfOwnAnthers({ bloom, father, variety, opensOn }: PurityEvidence): Link[] {
   if (father === variety.variety || bloom.sex !== 'perfect') return [];
   if (!bloom.emasculated) return [link('cleanPollen', 'doubtful', reason('pollen.notEmasculated'))];
-  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
+  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day, bloom.plant);
   return opens !== undefined && Date.parse(bloom.emasculated.at) >= opens
     ? [link('cleanPollen', 'doubtful', reason('pollen.emasculatedLate'))]
     : [];

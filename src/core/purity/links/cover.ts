@@ -6,7 +6,7 @@ import { type Link, link, type PurityEvidence } from '../chain';
 
 export function coverLink({ bloom, opensOn }: PurityEvidence): Link {
   if (!isCovered(bloom)) return link('cover', 'broken', reason('cover.none'));
-  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day);
+  const opens = bloom.day === undefined ? undefined : opensOn(bloom.day, bloom.plant);
   const method = { method: bloom.cover.method };
   if (uncoveringsOf(bloom).some((each) => wasBefore(each, bloom)))
     return link('cover', 'broken', reason('cover.offBefore', method));

@@ -51,8 +51,14 @@ export function tagLink({
   return worstOf(found);
 }
 
-/** Who ties another tag saw the old one, or that it was gone. */
+/** Who ties another tag saw the old one, or that it was gone; who found it on another fruit saw none of this one's. */
 const asSeen = ({ at, was }: Retag): { readonly at: string; readonly tags: readonly TagState[] } => ({
   at,
-  tags: was === 'gone' ? ['gone', 'there'] : ['there'],
+  tags: SEEN[was],
 });
+
+const SEEN: Readonly<Record<Retag['was'], readonly TagState[]>> = {
+  there: ['there'],
+  gone: ['gone', 'there'],
+  swapped: [],
+};
