@@ -28,8 +28,13 @@ export const TAPS: readonly Tap[] = [
   { what: 'one more', on: '/walk', where: button(/^One male more$/) },
   { what: 'next plant', on: '/walk', where: button(/next$/) },
   { what: 'undo in the walk', on: '/walk', where: button(/^Undo$/) },
+  { what: 'to the morning', on: '/', where: button(/to the morning$/) },
   { what: 'to the round', on: '/', where: button(/the round$/) },
-  { what: 'stop done', on: '/round', where: button(/^(Start the round|Done|None, continue)$/) },
+  {
+    what: 'round begun, then stops done',
+    on: '/round',
+    where: button(/^(Start the round|Done|None, continue)$/),
+  },
   { what: 'to fruit', on: '/', where: link('Fruit') },
   { what: 'a look', on: '/fruit', where: button(/^Growing$/) },
   { what: 'to a fruit', on: '/fruit', where: row(/, (growing on day \d+|not looked at yet)/) },
@@ -41,19 +46,43 @@ export const TAPS: readonly Tap[] = [
   { what: 'to times', on: '/bench', where: row(/^Correct times$/) },
 ];
 
-/** No longer than this until a page is at rest, ms. */
+/** What a tap leads to is over by then, ms. */
 const REST_MS = 3_000;
+/** A page that had nothing long to do for so long is at rest; longer nobody waits for it, ms. */
+const QUIET_MS = 2_000;
+const MOST_MS = 30_000;
 
 type Watched = Window & { tasks?: [start: number, lasting: number][] };
+
+/** What a page does by itself when it is opened is not done for a tap. */
+async function untilQuiet(page: Page): Promise<void> {
+  await page.evaluate(
+    ([quiet, most]) =>
+      new Promise<void>((resolve) => {
+        const begun = performance.now();
+        let last = begun;
+        const tasks = new PerformanceObserver(() => (last = performance.now()));
+        tasks.observe({ type: 'longtask' });
+        const timer = setInterval(() => {
+          const now = performance.now();
+          if (now - last < quiet! && now - begun < most!) return;
+          clearInterval(timer);
+          tasks.disconnect();
+          resolve();
+        }, 100);
+      }),
+    [QUIET_MS, MOST_MS],
+  );
+}
 
 /** The longest task after a tap, in milliseconds; 0 where none takes 50. Nothing where the tap is not there today. */
 export async function longestTask(page: Page, { on, where }: Tap): Promise<number | undefined> {
   await page.goto(new URL(on, page.url()).href);
   await page.getByText('Demo,').waitFor({ timeout: 60_000 });
   await page.getByRole('heading', { level: 1 }).first().waitFor();
-  await page.waitForTimeout(REST_MS);
+  await untilQuiet(page);
   const target = where(page);
-  if (!(await target.isVisible())) return undefined;
+  if (!(await target.isVisible()) || !(await target.isEnabled())) return undefined;
   await target.scrollIntoViewIfNeeded();
   const { x, y, width, height } = (await target.boundingBox())!;
   const from = await page.evaluate(() => {

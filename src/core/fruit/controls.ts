@@ -1,4 +1,5 @@
 import { cropOf } from '../crops/catalogue';
+import { bloomsAround } from '../journal/bloomsAround';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import { meantOf } from '../journal/matingOf';
@@ -26,14 +27,17 @@ interface Control {
 /** One that was pollinated after all is none. */
 const isControl = ({ role, pollination }: Bloom): boolean => role === 'control' && !pollination;
 
-/** All that there ever were, by the variety of their plants. */
-const controlsBy = perRevision((journal) => {
-  const all = [...journal.all('bloom').values()].filter(isControl).flatMap((bloom): Control[] => {
+/** By the variety of their plants. */
+function byVariety(blooms: Iterable<Bloom>, journal: Journal): ReadonlyMap<string, readonly Control[]> {
+  const all = [...blooms].filter(isControl).flatMap((bloom): Control[] => {
     const variety = grownThen(journal, bloom.plant, bloom.day)?.variety;
     return variety ? [{ bloom, variety }] : [];
   });
   return groupBy(all, ({ variety }) => variety.variety);
-});
+}
+
+/** All that there ever were. */
+const controlsBy = perRevision((journal) => byVariety(journal.all('bloom').values(), journal));
 
 /**
  * How many of the unpollinated controls of a variety set: the share of fruit to be expected from pollen that nobody
@@ -48,6 +52,8 @@ export const controlsOf = (journal: Journal, variety: string, zone: string): Con
 /** Flowers so far apart in time are of one batch: the same hands, covers and weather. Our default. */
 const BATCH_DAYS = 60;
 
+const controlsAround = bloomsAround(BATCH_DAYS, byVariety);
+
 /**
  * The covered controls of the batch that a flower is of: of its variety and of the same cross, if it is one.
  *
@@ -60,11 +66,11 @@ export function controlsBeside(
   zone: string,
 ): Controls {
   const { day } = flower;
+  if (day === undefined) return countControls([], zone);
   const cross = meantOf(journal, flower)?.mating;
-  const batch = (controlsBy(journal).get(variety) ?? []).filter(
+  const batch = (controlsAround(journal, day).get(variety) ?? []).filter(
     ({ bloom }) =>
       isCovered(bloom) &&
-      day !== undefined &&
       bloom.day !== undefined &&
       Math.abs(daysBetween(bloom.day, day)) <= BATCH_DAYS &&
       meantOf(journal, bloom)?.mating === cross,

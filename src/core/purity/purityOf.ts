@@ -9,6 +9,7 @@ import { windowOf } from '../opening/windowsOf';
 import { meantOf } from '../journal/matingOf';
 import { shelterOn } from '../journal/underGlass';
 import { gardensOf, grownThen } from '../journal/past';
+import { bloomsAround } from '../journal/bloomsAround';
 import { isCovered } from '../journal/isCovered';
 import { perRevision } from '../journal/perRevision';
 import { plantingOf } from '../journal/plantingOf';
@@ -144,24 +145,27 @@ function besideOf(journal: Journal, { plant, day, keptOn }: Bloom, { variety }: 
   return [...new Set(stood.map((each) => each.plant))];
 }
 
-/** Fruits by the code of their tag. */
-const byCode = perRevision((journal) =>
+/** A tag is used again after so many days, when the season before is over. Our default. */
+const TAG_USED_AGAIN_DAYS = 200;
+
+/** Fruits of about the same time by the code of their tag. */
+const byCode = bloomsAround(TAG_USED_AGAIN_DAYS, (blooms) =>
   groupBy(
-    [...journal.all('bloom').values()].filter(({ code, pollination }) => code !== '' && pollination),
+    blooms.filter(({ code, pollination, keptOn }) => code !== '' && (pollination || keptOn)),
     ({ code }) => code,
   ),
 );
 
-/** A tag is used again after so many days, when the season before is over. Our default. */
-const TAG_USED_AGAIN_DAYS = 200;
-
 /** Is there another fruit of about the same time with the same tag? */
-const sharesTag = (journal: Journal, { bloom, code, day }: Bloom): boolean =>
-  code !== '' &&
-  (byCode(journal).get(code) ?? []).some(
-    (other) =>
+function sharesTag(journal: Journal, { bloom, code, day, keptOn }: Bloom): boolean {
+  const own = day ?? keptOn;
+  if (code === '' || own === undefined) return false;
+  return (byCode(journal, own).get(code) ?? []).some((other) => {
+    const others = other.day ?? other.keptOn;
+    return (
       other.bloom !== bloom &&
-      (day === undefined ||
-        other.day === undefined ||
-        Math.abs(daysBetween(day, other.day)) <= TAG_USED_AGAIN_DAYS),
-  );
+      others !== undefined &&
+      Math.abs(daysBetween(own, others)) <= TAG_USED_AGAIN_DAYS
+    );
+  });
+}

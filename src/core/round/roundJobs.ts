@@ -1,5 +1,6 @@
 import type { Place } from '../garden/places';
 import { walkingDistance } from '../garden/walking';
+import { getsItsOwn } from '../journal/pollinations';
 import { MS_PER_MINUTE } from '../time/calendar';
 import type { Chore } from '../journal/kinds/stops';
 import { comesFirst, serviceMs } from './operations/operations';
@@ -115,10 +116,14 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
 /** Pollen of another variety that could father seed here must not come along on the hands. */
 export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean =>
   before !== undefined &&
-  before.kind !== 'carry' &&
-  next.kind !== 'carry' &&
+  touchesPollen(before) &&
+  touchesPollen(next) &&
   before.father !== next.father &&
   before.variety.group === next.variety.group;
+
+/** What is cut already was taken along, and a flower in its bag keeps its pollen to itself. */
+const touchesPollen = (job: RoundJob): boolean =>
+  job.kind !== 'carry' && !(job.kind === 'pollinate' && getsItsOwn(job.pair, job.pair.donors));
 
 /** What a female of a variety is worth when she is begun at a time: never more later than before. */
 function worthOf({ weight: usual, worth }: RoundVariety, share = 1): (ms: number) => number {

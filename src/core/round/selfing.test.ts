@@ -266,3 +266,21 @@ test('of a stand each selfed fruit has one parent', () => {
     ...{ fruits: 3, mothers: 3, fathers: 3 },
   });
 });
+
+test('nobody cleans hands between bags that are only shaken', () => {
+  const phone = begin([
+    { variety: 'v', crop: 'annuum', plants: ['p1'] },
+    { variety: 'w', crop: 'annuum', plants: ['q1'] },
+  ]);
+  for (const of of ['v', 'w'])
+    phone.say('2026-07-01T09:00:00Z', { kind: 'ways.set', body: { of, selfed: true } });
+  bag(phone);
+  const service = { day: D, outing: 'morning' } as const;
+  const [plan] = planOuting(outingRequest(phone.journal, YARD, service, Date.parse(morning()))).rounds;
+  const stops = stopsOf(plan!);
+  phone.say(morning(), { kind: 'round.planned', body: { round: 'r', day: D, stops } });
+  const round = roundsOf(phone.journal, service)[0]!;
+  expect(
+    stops.map((stop) => stop.kind === 'pollinate' && pollinationNow(phone.journal, round, stop).clean),
+  ).toEqual(['nothing', 'nothing']);
+});

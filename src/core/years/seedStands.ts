@@ -82,5 +82,7 @@ export function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fru
   if (history.followed === 'control') return false;
   if (bloom.harvest) return bloom.harvest.use === 'seed';
   if (histories.every(({ failed, ended }) => failed !== undefined || ended)) return false;
-  return (bloom.keptOn !== undefined && bloom.code !== '') || wantsSeed(meantOf(journal, bloom)?.purpose ?? 'eat');
+  return (
+    (bloom.keptOn !== undefined && bloom.code !== '') || wantsSeed(meantOf(journal, bloom)?.purpose ?? 'eat')
+  );
 }

@@ -196,7 +196,7 @@ function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: One
   // Of another year with the year.
   const day = history.age > SEASON_DAYS ? f.date(history.since) : f.day(history.since);
   const { pollination } = bloom;
-  if (history.followed === 'control') {
+  if (controls) {
     const { looked, set } = controls;
     const so =
       looked > 0

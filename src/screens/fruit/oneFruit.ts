@@ -41,8 +41,8 @@ export interface OneFruit {
   readonly said: ReadonlyMap<LinkName, readonly Saying[]>;
   /** What may be the same flower. */
   readonly same: readonly Bloom[];
-  /** Of its variety, what was left without pollen. */
-  readonly controls: Controls;
+  /** Of one that was left without pollen: how many such flowers of its variety set. */
+  readonly controls: Controls | undefined;
   readonly zone: string;
   /** Of a cross: `mother × father`. */
   readonly parents: string | undefined;
@@ -77,7 +77,10 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
         ]),
       ),
       same: maybeSame(journal, fruit.bloom),
-      controls: controlsOf(journal, fruit.variety.variety, garden.zone),
+      controls:
+        fruit.history.followed === 'control'
+          ? controlsOf(journal, fruit.variety.variety, garden.zone)
+          : undefined,
       zone: garden.zone,
     };
   }) ?? undefined;

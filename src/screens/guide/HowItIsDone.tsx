@@ -41,6 +41,12 @@ function workOf(crop: Crop): Work[] {
           },
         ]
       : []),
+    ...(protocols.self && !guarded?.cover
+      ? [{ title: COVER_TITLES.bag, how: howToCover('bag', false) }]
+      : []),
+    ...(protocols.self
+      ? [{ title: 'Keep a flower to its own pollen', how: howToPollinate(crop, true, true) }]
+      : []),
   ];
 }
 

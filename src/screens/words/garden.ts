@@ -228,8 +228,8 @@ export function sayMethod(
       };
     case 'bagFlowers':
       return {
-        do: 'Bag trusses before they open; shake them daily; tag what set inside.',
-        cost: 'Costs bags and a shake a day.',
+        do: 'Bag buds before they open, shake the bag, tag what set inside: choose it under How you work, and walk and round lead there.',
+        cost: 'Costs bags and a shake of each.',
       };
     case 'cage':
       return {

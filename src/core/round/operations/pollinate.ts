@@ -1,5 +1,5 @@
 import type { PollinateStop } from '../../journal/kinds/stops';
-import { pollinationsOf, reportOn } from '../../journal/pollinations';
+import { getsItsOwn, pollinationsOf, reportOn } from '../../journal/pollinations';
 import type { Operation } from './operation';
 
 /** One female gets pollen. */
@@ -9,7 +9,9 @@ export const POLLINATE: Operation<PollinateStop> = {
   mother: ({ bloom }) => bloom,
   donors: ({ donors }) => donors,
   malesHeld: ({ donors }) => donors.map(({ bloom }) => bloom),
-  pollen: ({ father, variety }) => father ?? variety,
+  // In its bag a flower's own pollen comes on no hands.
+  pollen: ({ bloom, donors, father, variety }) =>
+    getsItsOwn({ bloom }, donors) ? undefined : (father ?? variety),
   lasts: (_stop, { pollinate }) => pollinate,
   canBeLate: true,
   wrong: ['notYet', 'hole', 'open', 'insect', 'wilted', 'broke', 'notFound'],
