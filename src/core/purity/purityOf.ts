@@ -148,24 +148,25 @@ function besideOf(journal: Journal, { plant, day, keptOn }: Bloom, { variety }: 
 /** A tag is used again after so many days, when the season before is over. Our default. */
 const TAG_USED_AGAIN_DAYS = 200;
 
+const carriesTag = ({ code, pollination, keptOn }: Bloom): boolean =>
+  code !== '' && (pollination !== undefined || keptOn !== undefined);
+
 /** Fruits of about the same time by the code of their tag. */
 const byCode = bloomsAround(TAG_USED_AGAIN_DAYS, (blooms) =>
-  groupBy(
-    blooms.filter(({ code, pollination, keptOn }) => code !== '' && (pollination || keptOn)),
-    ({ code }) => code,
-  ),
+  groupBy(blooms.filter(carriesTag), ({ code }) => code),
 );
 
-/** Is there another fruit of about the same time with the same tag? */
+/** Is there another fruit of about the same time with the same tag? One of which nobody knows the day may be. */
 function sharesTag(journal: Journal, { bloom, code, day, keptOn }: Bloom): boolean {
+  if (code === '') return false;
   const own = day ?? keptOn;
-  if (code === '' || own === undefined) return false;
-  return (byCode(journal, own).get(code) ?? []).some((other) => {
-    const others = other.day ?? other.keptOn;
-    return (
-      other.bloom !== bloom &&
-      others !== undefined &&
-      Math.abs(daysBetween(own, others)) <= TAG_USED_AGAIN_DAYS
-    );
-  });
+  const isOther = (other: Bloom): boolean =>
+    other.bloom !== bloom && other.code === code && carriesTag(other);
+  if (own === undefined) return [...journal.all('bloom').values()].some(isOther);
+  const isNear = (other: Bloom): boolean =>
+    Math.abs(daysBetween(own, other.day ?? other.keptOn ?? own)) <= TAG_USED_AGAIN_DAYS;
+  return (
+    (byCode(journal, own).get(code) ?? []).some((other) => isOther(other) && isNear(other)) ||
+    journal.bloomsWaiting().some(isOther)
+  );
 }
