@@ -3,7 +3,7 @@ import { recordsOf } from '../src/data/log/entryLog';
 import { BenchGarden } from './benchGarden';
 import { median, report } from './ratio';
 import { slowDown } from './slowed';
-import { longestTask, type Tap } from './taps';
+import { link, longestTask, type Tap } from './taps';
 
 const PLANTS_OF_EACH = 15;
 const FEW = 10;
@@ -40,11 +40,6 @@ function gardenOf(varieties: number): BenchGarden {
   }
   return garden;
 }
-
-const link =
-  (name: string): Tap['where'] =>
-  (page) =>
-    page.getByRole('link', { name, exact: true }).first();
 
 const PAGES: readonly Tap[] = [
   { what: 'the plan', on: '/', where: link('Garden') },

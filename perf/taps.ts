@@ -13,7 +13,7 @@ const button =
   (name: RegExp) =>
   (page: Page): Locator =>
     page.getByRole('button', { name }).first();
-const link =
+export const link =
   (name: string) =>
   (page: Page): Locator =>
     page.getByRole('link', { name, exact: true }).first();

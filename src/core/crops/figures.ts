@@ -209,6 +209,9 @@ export const SQUASH = {
   cautions: ['bitterFruit', 'mosaicOnHands'],
 } as const satisfies Partial<CropFacts>;
 
+/** Pollen of the nightshades keeps dry and cold for days to weeks. */
+export const KEPT_FOR_WEEKS = { dryCold: practice<Span>([7, 28], 'd') } as const;
+
 /** What the cultivated peppers share. */
 export const PEPPER = {
   habit: 'perfect',
@@ -230,7 +233,7 @@ export const PEPPER = {
     },
     coldNight: memory(15, 'degC', BULLETINS),
   },
-  pollenKept: { dryCold: practice<Span>([7, 28], 'd') },
+  pollenKept: KEPT_FOR_WEEKS,
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.6, 'share'),
   malesWanted: MALES_WANTED,

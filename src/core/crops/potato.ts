@@ -1,5 +1,11 @@
 import type { CropFacts, Span } from './crop';
-import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY, practice } from './figures';
+import {
+  SELFER_ISOLATION,
+  ourDefault,
+  development,
+  ISOLATION_ONLY,
+  KEPT_FOR_WEEKS,
+} from './figures';
 
 export const potato: CropFacts = {
   ...ISOLATION_ONLY,
@@ -11,7 +17,7 @@ export const potato: CropFacts = {
   flower: { type: 'nightshade', anthers: 'cone', petalColour: 'white', fruitlet: 'round' },
   pollenVector: 'self',
   outcrossing: ourDefault<Span>([0.01, 0.2], 'share'),
-  pollenKept: { dryCold: practice<Span>([7, 28], 'd') },
+  pollenKept: KEPT_FOR_WEEKS,
   receptive: ourDefault<Span>([48, 96], 'h'),
   setPrior: ourDefault(0.3, 'share'),
   seedAfter: ourDefault<Span>([42, 56], 'd'),

@@ -9,6 +9,7 @@ import {
   LATER_LOOKS,
   MALES_WANTED,
   practice,
+  KEPT_FOR_WEEKS,
 } from './figures';
 
 export const tomato: CropFacts = {
@@ -38,7 +39,7 @@ export const tomato: CropFacts = {
       sticksPoorlyBelow: memory(45, 'percent', BULLETINS),
     },
   },
-  pollenKept: { dryCold: practice<Span>([7, 28], 'd') },
+  pollenKept: KEPT_FOR_WEEKS,
   receptive: ourDefault<Span>([24, 72], 'h'),
   setPrior: ourDefault(0.75, 'share'),
   malesWanted: MALES_WANTED,

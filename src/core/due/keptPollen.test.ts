@@ -129,7 +129,7 @@ test.each([
     },
     5,
   ],
-] as const)('%s it is not reckoned with', (_, then, after) => {
+] as const)('%s it serves no more', (_, then, after) => {
   const phone = kept();
   then(phone);
   mothers(phone, after);

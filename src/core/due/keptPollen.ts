@@ -24,7 +24,7 @@ export interface KeptPollen {
   /** Missing where it is of several. */
   readonly variety: Variety | undefined;
   readonly age: number;
-  /** Nobody reckons with it after that day. */
+  /** The last day on which it may be used. */
   readonly until: Day;
   /** It is used up, or was thrown away. */
   readonly emptied: boolean;

@@ -6,7 +6,7 @@ import { reason } from '../text/reason';
 import type { Day } from '../time/types';
 import { morningWeather, weatherOn } from './weatherOn';
 import { ownHours } from './ownHours';
-import { isOpeningWindow, openingWindow, type OpeningWindow } from './openingWindow';
+import { isOpeningWindow, openingWindow, type MorningWeather, type OpeningWindow } from './openingWindow';
 
 /**
  * The opening window of a crop on a day for plants that stand in the open, under glass, or in both; `undefined` where its
@@ -21,9 +21,26 @@ export function windowOf(
   crop: CropId,
   shelter: Shelter,
 ): OpeningWindow | undefined {
+  return windowIn(journal, garden, day, { crop, shelter, outside: outsideOn(journal, garden, day) });
+}
+
+const outsideOn = (journal: Journal, garden: Garden, day: Day): MorningWeather | undefined =>
+  morningWeather(weatherOn(journal, garden, day));
+
+interface Standing {
+  readonly crop: CropId;
+  readonly shelter: Shelter;
+  readonly outside: MorningWeather | undefined;
+}
+
+function windowIn(
+  journal: Journal,
+  garden: Garden,
+  day: Day,
+  { crop, shelter, outside }: Standing,
+): OpeningWindow | undefined {
   const blooming = bloomingCropOf(crop);
   if (!blooming) return undefined;
-  const outside = morningWeather(weatherOn(journal, garden, day));
   const under = (glass: boolean): OpeningWindow | undefined => {
     const own = ownHours(journal, garden, blooming, { until: day, glass });
     const window = openingWindow(blooming, garden, day, outside, { own, glass });
@@ -61,9 +78,11 @@ export function windowsOf(
   morning: Day,
   crops: Iterable<CropId>,
 ): Map<CropId, OpeningWindow> {
+  const outside = outsideOn(journal, garden, morning);
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
-    const window = windowOf(journal, garden, morning, crop, shelterOf(journal, crop));
+    const shelter = shelterOf(journal, crop);
+    const window = windowIn(journal, garden, morning, { crop, shelter, outside });
     if (window) windows.set(crop, window);
   }
   return windows;

@@ -7,7 +7,6 @@ import { groupBy } from '@/core/text/groupBy';
 import type { Variety } from '@/core/journal/state';
 import { CrossMatrix } from '@/ui/charts/CrossMatrix';
 import { Button } from '@/ui/parts/Button';
-import { Gradually } from '@/ui/parts/Gradually';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -25,7 +24,7 @@ import { GardenTabs } from './GardenTabs';
 import { sayLookAround } from './LookedScreen';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
-import { AT_ONCE, VarietyRisk } from './VarietyRisk';
+import { VarietyRisks } from './VarietyRisk';
 
 /** Crossing risks: on the plan, by variety, as a table, and from outside the garden. */
 export function CrossingScreen() {
@@ -61,19 +60,10 @@ export function CrossingScreen() {
         nothing were covered, outlined ones might.
       </Text>
       <View style={{ marginTop: SPACE.m }}>
-        <Gradually items={view.varieties} first={AT_ONCE}>
-          {(planned) => (
-            <VarietyRisk
-              key={planned.planting}
-              planned={planned}
-              report={view.reports?.get(planned.planting)}
-              nameOf={view.nameOf}
-              onPress={() =>
-                router.push({ pathname: '/garden/variety', params: { id: planned.variety.variety } })
-              }
-            />
-          )}
-        </Gradually>
+        <VarietyRisks
+          view={view}
+          onShow={(id) => router.push({ pathname: '/garden/variety', params: { id } })}
+        />
       </View>
     </Page>
   );

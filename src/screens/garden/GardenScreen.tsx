@@ -20,7 +20,7 @@ import { PlanBoard } from './PlanBoard';
 import { UndoPlan } from './UndoPlan';
 import { usePlan, type PlanOfGarden } from './usePlan';
 import { VarietyPanel } from './VarietyScreen';
-import { AT_ONCE, VarietyRisk } from './VarietyRisk';
+import { VarietyRisks } from './VarietyRisk';
 
 /** What grows where: the plan, a list with the same content, and the crossing risks. */
 export function GardenScreen() {
@@ -232,18 +232,7 @@ function Varieties({
       <Text variant="heading" level={2}>
         Varieties
       </Text>
-      <Gradually items={view.varieties} first={AT_ONCE}>
-        {(planned) => (
-          <VarietyRisk
-            key={planned.planting}
-            planned={planned}
-            report={view.reports?.get(planned.planting)}
-            nameOf={view.nameOf}
-            selected={planned.variety.variety === chosen}
-            onPress={() => show(planned.variety.variety)}
-          />
-        )}
-      </Gradually>
+      <VarietyRisks view={view} chosen={chosen} onShow={show} />
       <View style={{ flexDirection: 'row', marginTop: SPACE.m }}>
         <Button title="Add a variety" onPress={() => router.push('/garden/describe')} />
       </View>

@@ -2,14 +2,16 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PlannedVariety, VarietyReport } from '@/core/planning/gardenPlan';
 import { SeedRow } from '@/ui/charts/SeedRow';
+import { Gradually } from '@/ui/parts/Gradually';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import type { PlanOfGarden } from './usePlan';
 import { plantingName, sayShare, verdictSentence, type NameOf } from '../words/garden';
 
-export interface VarietyRiskProps {
+interface VarietyRiskProps {
   readonly planned: PlannedVariety;
   /** Missing while it is worked out. */
   readonly report: VarietyReport | undefined;
@@ -18,14 +20,11 @@ export interface VarietyRiskProps {
   readonly onPress: () => void;
 }
 
-/** In a list so many are there at once: each has twenty seeds to draw. */
-export const AT_ONCE = 12;
-
 /** Until the worker has answered. */
 export const WORKING_OUT = 'Working out what crosses with it…';
 
 /** One variety in the list of risks: its verdict, and twenty of its seeds as they would be. */
-export function VarietyRisk({ planned, report, nameOf, selected, onPress }: VarietyRiskProps) {
+function VarietyRisk({ planned, report, nameOf, selected, onPress }: VarietyRiskProps) {
   const f = useFormat();
   const { variety, places } = planned;
   const bad = report?.isolation.verdict === 'tooClose';
@@ -58,5 +57,33 @@ export function VarietyRisk({ planned, report, nameOf, selected, onPress }: Vari
         </View>
       ) : null}
     </View>
+  );
+}
+
+/** So many are there at once: each has twenty seeds to draw. */
+const AT_ONCE = 12;
+
+interface VarietyRisksProps {
+  readonly view: PlanOfGarden;
+  readonly chosen?: string | undefined;
+  /** Called with the variety. */
+  readonly onShow: (variety: string) => void;
+}
+
+/** All varieties with what they are in risk of. */
+export function VarietyRisks({ view, chosen, onShow }: VarietyRisksProps) {
+  return (
+    <Gradually items={view.varieties} first={AT_ONCE}>
+      {(planned) => (
+        <VarietyRisk
+          key={planned.planting}
+          planned={planned}
+          report={view.reports?.get(planned.planting)}
+          nameOf={view.nameOf}
+          selected={planned.variety.variety === chosen}
+          onPress={() => onShow(planned.variety.variety)}
+        />
+      )}
+    </Gradually>
   );
 }

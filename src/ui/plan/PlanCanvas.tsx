@@ -42,7 +42,7 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
         {beds
           .filter(({ id }) => id === chosenBed)
           .map((bed) => (
-            <BedGround key={bed.id} bed={bed} palette={palette} scale={view.scale} chosen />
+            <ChosenGround key={bed.id} bed={bed} palette={palette} scale={view.scale} />
           ))}
       </G>
       <Between barriers={barriers} plumes={plumes} view={view} size={size} />
@@ -110,7 +110,7 @@ const OneBed = memo(function OneBed({ bed, view, size }: Omit<DraggedBedLayersPr
   return (
     <Svg width={size.width} height={size.height}>
       <G transform={onCanvas(view, size)}>
-        <BedGround bed={bed} palette={palette} scale={view.scale} chosen />
+        <ChosenGround bed={bed} palette={palette} scale={view.scale} />
         <BedPlants bed={bed} palette={palette} scale={view.scale} />
       </G>
     </Svg>
@@ -229,19 +229,14 @@ interface BedProps {
 }
 
 /** A bed without its plants. Drawn in metres, so that moving the plan draws nothing again. */
-const BedGround = memo(function BedGround({
-  bed,
-  palette,
-  scale,
-  chosen,
-}: BedProps & { readonly chosen: boolean }) {
+const ChosenGround = memo(function ChosenGround({ bed, palette, scale }: BedProps) {
   return (
     <>
       <Path
         d={outlineOf(bed)}
         fill={palette.paper}
-        stroke={chosen ? palette.ink : palette.edge}
-        strokeWidth={(chosen ? 3 : 1.5) / scale}
+        stroke={palette.ink}
+        strokeWidth={3 / scale}
         strokeLinejoin="round"
       />
       {bed.glass ? <Path d={panesOf(bed)} stroke={palette.edge} strokeWidth={1 / scale} /> : null}
