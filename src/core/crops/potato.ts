@@ -1,11 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import {
-  SELFER_ISOLATION,
-  ourDefault,
-  development,
-  ISOLATION_ONLY,
-  KEPT_FOR_WEEKS,
-} from './figures';
+import { SELFER_ISOLATION, ourDefault, development, ISOLATION_ONLY, KEPT_FOR_WEEKS } from './figures';
 
 export const potato: CropFacts = {
   ...ISOLATION_ONLY,
