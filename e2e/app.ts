@@ -103,6 +103,13 @@ export class App {
     this.activations += 1;
   }
 
+  /** Taps what leads on to the next plant of a walk, which comes up once it is on disk. */
+  async nextPlant(name: string | RegExp): Promise<void> {
+    const before = await this.page.getByRole('img', { name: /^Plant \d+ of/ }).getAttribute('aria-label');
+    await this.tap(name);
+    await expect(this.page.getByRole('img', { name: before!, exact: true })).toHaveCount(0);
+  }
+
   button(name: string | RegExp): ReturnType<Page['getByRole']> {
     return this.page.getByRole('button', typeof name === 'string' ? { name, exact: true } : { name }).first();
   }

@@ -197,7 +197,7 @@ test('from the welcome to the first walk: at most fourteen activations and three
   await seen(page.getByRole('heading', { name: 'Pale Heron' }));
   expect(app.activations).toBeLessThanOrEqual(14);
   await app.tap('One male more');
-  await app.tap(/, next$/);
+  await app.nextPlant(/, next$/);
   await page.goto('/');
   await expect(page.getByText('First steps')).toHaveCount(0);
 });

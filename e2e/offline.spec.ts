@@ -30,7 +30,7 @@ test('after one visit, without a network, every route opens, reloads and records
   await seen(page.getByRole('heading', { name: 'Page not found' }));
   await page.goto('/walk');
   await app.tap('One female more');
-  await app.tap(/^(Cover|Mark) \d+, next$/);
+  await app.nextPlant(/^(Cover|Mark) \d+, next$/);
   await page.reload();
   await page.goto('/bench/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));

@@ -47,7 +47,7 @@ test('shared over https: the key once in the address, then installed and used wi
   await context.setOffline(true);
   await page.goto(`${origin}/walk`);
   await app.tap('One female more');
-  await app.tap(/^(Cover|Mark) \d+, next$/);
+  await app.nextPlant(/^(Cover|Mark) \d+, next$/);
   await page.goto(`${origin}/garden`);
   await seen(page.getByRole('img', { name: /^Plan of/ }));
   expect(app.errors).toEqual([]);

@@ -66,7 +66,7 @@ test.describe('in November', () => {
     await expectNoFindings(page, 'before the first flowers', { wide: true });
     await app.tap('I see buds or flowers');
     await app.tap('One female more');
-    await app.tap(/^(Cover|Mark) 1, next$/);
+    await app.nextPlant(/^(Cover|Mark) 1, next$/);
     await page.goto('/');
     await seen(page.getByRole('heading', { name: 'Evening walk' }));
   });

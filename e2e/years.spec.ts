@@ -40,7 +40,7 @@ async function pollinate(app: App): Promise<void> {
   await seen(app.page.getByRole('img', { name: /^Plant 1 of/ }));
   await app.tap('2, females open');
   await app.tap('3, males open');
-  await app.tap('Pollinated 2');
+  await app.nextPlant('Pollinated 2');
 }
 
 for (const { name, place, seasons } of GARDENS)

@@ -28,6 +28,17 @@ test('what is recorded shows at once, is on disk after, and is there again when 
   expect(again.reading.complete).toBe(true);
 });
 
+test('it is recorded at the time of its tap, however long the check of the first one takes to fetch', async () => {
+  const tap = Date.UTC(2026, 6, 19, 5);
+  const clock = jest.spyOn(Date, 'now').mockReturnValue(tap);
+  const garden = await open(new MemoryStore());
+  const saved = garden.record([scouted('p1')]);
+  clock.mockReturnValue(tap + 4 * 24 * 3_600_000);
+  await saved;
+  clock.mockRestore();
+  expect(garden.allEntries().map(({ recorded }) => recorded)).toEqual(['2026-07-19T05:00:00.000Z']);
+});
+
 test('a fact that does not fit its schema is refused before anything is written', async () => {
   const store = new MemoryStore();
   const garden = await open(store);

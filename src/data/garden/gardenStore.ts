@@ -136,8 +136,10 @@ export class GardenStore extends Subscribable {
    */
   async record(facts: readonly Fact[], undone?: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {
     if (this.#wiped) return 'unsaved';
+    // Of the tap: the check may have to be fetched first.
+    const now = this.clock.now();
     if (!this.#check.ready) await this.#check.fetch();
-    const entries = stampFacts(facts, this);
+    const entries = stampFacts(facts, now, this);
     this.#check.mustFit(entries);
     this.#undone = undone;
     return this.#commit(entries);

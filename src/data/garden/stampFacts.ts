@@ -2,19 +2,21 @@ import type { Entry, Fact } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import { KINDS } from '@/core/journal/kinds/kinds';
 import { toInstant } from '@/core/time/calendar';
-import { newId, type Clock } from '../clock';
+import { newId } from '../clock';
 
 export interface Stamp {
   readonly journal: Journal;
-  readonly clock: Clock;
   /** Of the garden. */
   readonly id: string;
   readonly device: string;
 }
 
-/** Makes entries of the facts of one action: by whom, when, and after what they were recorded. */
-export function stampFacts(facts: readonly Fact[], { journal, clock, id, device }: Stamp): Entry[] {
-  const now = clock.now();
+/**
+ * Makes entries of the facts of one action: by whom, when, and after what they were recorded.
+ *
+ * @param now of the tap, UTC milliseconds.
+ */
+export function stampFacts(facts: readonly Fact[], now: number, { journal, id, device }: Stamp): Entry[] {
   const action = newId();
   return facts.map((fact, i) => {
     const { kind, body, at } = journal.asStored(fact);
