@@ -1,8 +1,10 @@
 import type { Fact } from '../journal/entry';
+import type { FlowerIsolation } from '../isolation/isolationReport';
+import { daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '@testing/yard';
 import { plantsToWalk } from '../due/outings';
-import { guardsOf } from './guards';
+import { guardsOf, type Guard } from './guards';
 import { purityOf } from './purityOf';
 
 const cage = (plants: readonly string[], id = 'c'): Fact => ({
@@ -60,6 +62,136 @@ test('in turn: what was pulled out since stood in the open on that day', () => {
   expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
   phone.say('2026-07-20T07:00:00Z', { kind: 'plant.removed', body: { plant: 'w1', why: 'other' } });
   expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
+});
+
+test('set up on the day itself it may have come after the insects', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['v1', 'v2'] }]);
+  phone.say('2026-07-12T05:00:00Z', cage(['v1']));
+  brushed(phone, 'f', 'v1', '2026-07-12');
+  brushed(phone, 'g', 'v2', '2026-07-12');
+  expect([guard(phone, 'f'), guard(phone, 'g')]).toEqual(['broken: guard.cageLate', undefined]);
+});
+
+test('of several cages the one in which it stood on most of the days, and it is named', () => {
+  const phone = peppers();
+  for (const id of ['a', 'z']) phone.say('2026-07-01T09:00:00Z', cage([], id));
+  phone.say('2026-07-09T09:00:00Z', cage(['v1'], 'z'));
+  phone.say('2026-07-12T12:00:00Z', cage(['v1'], 'a'));
+  brushed(phone, 'f', 'v1', '2026-07-10');
+  const [found] = guardsOf(phone.journal, phone.journal.all('bloom').get('f')!, {});
+  expect(found!.reason).toEqual({ code: 'guard.cage', params: { name: 'z' } });
+});
+
+test('pollinated once more on a later day, it has to be guarded on that day too', () => {
+  const phone = peppers();
+  phone.say('2026-07-10T09:00:00Z', cage(['v1', 'v2']));
+  phone.say('2026-07-20T09:00:00Z', cage(['v2']));
+  for (const plant of ['v1', 'v2']) {
+    brushed(phone, plant, plant, '2026-07-15');
+    phone.say('2026-07-21T08:00:00Z', {
+      kind: 'pollinated',
+      body: {
+        ...{ bloom: plant, plant, day: '2026-07-21', application: 2, donors: [], found: 'open' },
+        ...{ method: 'brush', shutAgain: false, tagged: true },
+      },
+    } as Fact);
+  }
+  expect([guard(phone, 'v1'), guard(phone, 'v2')]).toEqual(['broken: guard.cageOpen', 'holds: guard.cage']);
+});
+
+describe('cages opened in turn', () => {
+  const opened = (phone: Phone, id: string, day: Day): void => {
+    phone.say(`${day}T07:00:00Z`, { kind: 'cage.opened', body: { cage: id, day } });
+  };
+  /** All of w but w3, which was pulled out before, in another cage. */
+  function inTurn(): Phone {
+    const phone = begin([
+      { variety: 'v', crop: 'annuum', plants: ['v1'] },
+      { variety: 'w', crop: 'annuum', plants: ['w1', 'w2', 'w3'] },
+    ]);
+    phone.say('2026-07-01T07:00:00Z', { kind: 'plant.removed', body: { plant: 'w3', why: 'other' } });
+    phone.say('2026-07-02T09:00:00Z', cage(['v1']), cage(['w1', 'w2'], 'd'));
+    brushed(phone, 'f', 'v1', '2026-07-12');
+    return phone;
+  }
+
+  test('what else crosses is shut in: only what grows outside can come', () => {
+    const phone = inTurn();
+    opened(phone, 'c', '2026-07-12');
+    expect(guard(phone, 'f')).toBe('doubtful: guard.cageInTurn');
+  });
+
+  test('on each of the days on which the flower takes pollen', () => {
+    const phone = inTurn();
+    opened(phone, 'c', '2026-07-12');
+    opened(phone, 'c', '2026-07-13');
+    opened(phone, 'd', '2026-07-13');
+    expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
+  });
+
+  test('not while one of the others stands outside its cage', () => {
+    const phone = inTurn();
+    phone.say('2026-07-05T09:00:00Z', cage(['w1'], 'd'));
+    opened(phone, 'c', '2026-07-12');
+    expect(guard(phone, 'f')).toBe('broken: guard.cageOpen');
+  });
+});
+
+describe('distance, on each of the days on which a flower takes pollen', () => {
+  const found = (...verdicts: (FlowerIsolation | undefined)[]): Guard | undefined => {
+    const phone = peppers();
+    brushed(phone, 'f', 'v1', '2026-07-12');
+    const isolationOf = (_: string, day: Day): FlowerIsolation | undefined =>
+      verdicts[daysBetween('2026-07-12', day)] ?? verdicts[0];
+    return guardsOf(phone.journal, phone.journal.all('bloom').get('f')!, { isolationOf })[0];
+  };
+  const isolated: FlowerIsolation = { verdict: 'isolated', requiredMetres: 300 };
+
+  test('holds by the worst of them, and says what it takes', () => {
+    expect(found(isolated)).toEqual({
+      ...{ by: 'distance', state: 'holds' },
+      reason: { code: 'guard.distance', params: {} },
+    });
+    expect(found(isolated, { verdict: 'notLooked', requiredMetres: 500 })!.reason).toEqual({
+      code: 'guard.notLooked',
+      params: { metres: 500 },
+    });
+    const notNoted: FlowerIsolation = { verdict: 'notNoted', requiredMetres: 300, notNoted: 'w' };
+    expect(found(isolated, notNoted)!.reason).toEqual({
+      code: 'guard.notNoted',
+      params: { name: 'w', source: 'w' },
+    });
+    expect(found(isolated, { ...notNoted, notNoted: 'gone' })!.reason.params).toMatchObject({ name: '?' });
+    expect(found(isolated, { verdict: 'rareOnly', requiredMetres: 300 })).toMatchObject({
+      state: 'doubtful',
+    });
+    expect(found(isolated, { verdict: 'tooClose', requiredMetres: 300 })).toBeUndefined();
+  });
+
+  test('nothing where it was not judged on one of them', () => {
+    expect(found(isolated, { verdict: 'notRequired', requiredMetres: 0 })).toBeUndefined();
+    expect(found({ verdict: 'notRequired', requiredMetres: 0 })).toBeUndefined();
+    const phone = peppers();
+    brushed(phone, 'f', 'v1', '2026-07-12');
+    const bloom = phone.journal.all('bloom').get('f')!;
+    const onlyOn = (days: readonly Day[]) =>
+      guardsOf(phone.journal, bloom, {
+        isolationOf: (_, day) => (days.includes(day) ? isolated : undefined),
+      });
+    expect(onlyOn(['2026-07-12', '2026-07-13'])).toEqual([]);
+    expect(onlyOn(['2026-07-12', '2026-07-13', '2026-07-14'])).toHaveLength(1);
+    expect(onlyOn([])).toEqual([]);
+  });
+});
+
+test('nothing guards what grows on no plant that is known, or of which no day is known', () => {
+  const phone = peppers();
+  brushed(phone, 'f', 'nobody', '2026-07-12');
+  phone.say('2026-07-12T09:00:00Z', cage(['nobody', 'v1']), {
+    kind: 'missed',
+    body: { bloom: 'g', plant: 'v1', why: 'skipped' },
+  });
+  expect([guard(phone, 'f'), guard(phone, 'g')]).toEqual([undefined, undefined]);
 });
 
 test('a brush carries pollen to the next variety that crosses until it is noted that it was cleaned', () => {
@@ -144,6 +276,18 @@ describe('insects put into a cage', () => {
     expect([guard(rarely, 'k'), grade(rarely)]).toEqual(['doubtful: guard.cageMixedRarely', 'doubtful']);
     const caught = kept(['v1', 'v2'], { day: '2026-07-20', from: 'caught' });
     expect([guard(caught, 'k'), grade(caught)]).toEqual(['doubtful: guard.cageCaught', 'doubtful']);
+    // What they had is gone by the third day.
+    const [inTime, late] = (['2026-07-01', '2026-06-30'] as const).map((day) =>
+      guard(kept(['v1', 'v2'], { day, from: 'caught' }), 'k'),
+    );
+    expect([inTime, late]).toEqual(['doubtful: guard.cageCaught', 'holds: guard.cageStocked']);
+    const clean = kept(['v1', 'v2'], { day: '2026-07-24', from: 'clean' });
+    expect(guard(clean, 'k')).toBe('holds: guard.cageStocked');
+    clean.say('2026-07-23T09:00:00Z', {
+      kind: 'cage.stocked',
+      body: { cage: 'c', day: '2026-07-23', from: 'caught' },
+    });
+    expect(guard(clean, 'k')).toBe('doubtful: guard.cageCaught');
     // Long before any flower that may have set it.
     const longAgo = kept(['v1', 'v2'], { day: '2026-06-20', from: 'caught' });
     expect(guard(longAgo, 'k')).toBe('holds: guard.cageStocked');

@@ -60,9 +60,8 @@ export function guardsOf(
 ): readonly Guard[] {
   const variety = grownThen(journal, bloom.plant, bloom.day ?? bloom.keptOn)?.variety;
   const crop = variety && cropOf(variety.crop);
-  const days = crop ? daysGuarded(bloom, crop) : [];
-  const [first] = days;
-  if (!crop || first === undefined) return [];
+  const days = crop && daysGuarded(bloom, crop);
+  if (!days) return [];
   const guards = [
     // Mesh stops insects, not what the wind carries.
     crop.pollenVector === 'wind' ? undefined : cageGuard(journal, bloom, variety, days, opensOn),
@@ -70,7 +69,7 @@ export function guardsOf(
       distanceGuard(
         days.map((day) => isolationOf(variety.variety, day)),
         (of) => {
-          const then = gardenOn(journal, first);
+          const then = gardenOn(journal, days[0]);
           return (then.all('variety').get(of) ?? then.all('outside').get(of))?.name ?? '?';
         },
       ),
@@ -81,19 +80,25 @@ export function guardsOf(
 /** Fruit that set by itself is found so many days after it opened at the latest. Our default. */
 const FOUND_WITHIN_DAYS = 21;
 
+type Days = readonly [first: Day, ...others: Day[]];
+
 /**
  * What can be pollinated for days has to be guarded on each of them, from its own day to the last on which it takes
- * pollen; what set by itself on any day on which it may have opened.
+ * pollen; what set by itself on any day on which it may have opened. `undefined` where no day of it is known.
  */
-function daysGuarded(bloom: Bloom, crop: Crop): Day[] {
-  const first = bloom.day ?? (bloom.keptOn && addDays(bloom.keptOn, -FOUND_WITHIN_DAYS));
-  if (first === undefined) return [];
-  const last = pollinationsOf(bloom).reduce(
-    (latest, { day }) => (day !== undefined && day > latest ? day : latest),
-    bloom.day === undefined ? (bloom.keptOn ?? first) : lastReceptiveDay(crop, bloom.day),
-  );
-  return Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => addDays(first, i));
+function daysGuarded(bloom: Bloom, crop: Crop): Days | undefined {
+  const { day, keptOn } = bloom;
+  if (day !== undefined) {
+    const served = pollinationsOf(bloom).map((each) => each.day ?? day);
+    return daysFrom(day, [lastReceptiveDay(crop, day), ...served].sort().at(-1)!);
+  }
+  return keptOn === undefined ? undefined : daysFrom(addDays(keptOn, -FOUND_WITHIN_DAYS), keptOn);
 }
+
+const daysFrom = (first: Day, last: Day): Days => [
+  first,
+  ...Array.from({ length: daysBetween(first, last) }, (_, i) => addDays(first, i + 1)),
+];
 
 /** What a verdict makes of a guard. */
 const BY_VERDICT: Readonly<
@@ -132,22 +137,22 @@ function cageGuard(
   journal: Journal,
   { plant, role }: Bloom,
   variety: Variety,
-  days: readonly Day[],
+  days: Days,
   opensOn: GuardedBy['opensOn'],
 ): Guard | undefined {
-  const zone = journal.all('garden').get('')?.zone ?? 'UTC';
+  const zone = zoneOf(journal);
   const [first] = days;
   // What opens at dusk may be caged that afternoon.
-  const opens = first === undefined ? undefined : opensOn?.(first, plant);
+  const opens = opensOn?.(first, plant);
   const standsIn = (cage: Cage, day: Day): Stands =>
-    stoodIn(cage, plant, day, { zone, ...(day === first && opens !== undefined && { opens }) });
+    stoodIn(cage, plant, day, { zone, opens: day === first ? opens : undefined });
   const cages = [...journal.all('cage').values()].filter((cage) =>
     days.some((day) => standsIn(cage, day) !== 'never'),
   );
   // Of several the one in which it stood on most of the days.
   const stood = (cage: Cage): number => days.filter((day) => standsIn(cage, day) === 'allDay').length;
   const cage = cages.sort((a, b) => stood(b) - stood(a) || (a.cage < b.cage ? -1 : 1))[0];
-  if (!cage || first === undefined) return undefined;
+  if (!cage) return undefined;
   const name = { name: cage.name };
   if (days.some((day) => standsIn(cage, day) !== 'allDay')) {
     // A cage that was set up on the day itself may have come after the insects.
@@ -190,7 +195,7 @@ function stockedGuard(
   }: {
     readonly plant: string;
     readonly variety: Variety;
-    readonly days: readonly Day[];
+    readonly days: Days;
     readonly zone: string;
   },
 ): Guard | undefined {
@@ -209,7 +214,7 @@ function stockedGuard(
       gardensOf(journal, day).flatMap((then) =>
         [...then.all('plant').values()].flatMap((other) => {
           const of = then.all('variety').get(other.variety);
-          const isOther = of !== undefined && of.variety !== variety.variety && other.plant !== plant;
+          const isOther = of && of.variety !== variety.variety && other.plant !== plant;
           return isOther && stoodIn(cage, other.plant, day, { zone }) !== 'never'
             ? [crossingFrequency(variety.crop, of.crop)]
             : [];
@@ -219,7 +224,7 @@ function stockedGuard(
   );
   if (beside.has('freely')) return found('broken', 'guard.cageMixed');
   const bringsAlong = stocked.some(
-    ({ from, day }) => from === 'caught' && days[0]! <= addDays(day, CAUGHT_DAYS),
+    ({ from, day }) => from === 'caught' && days[0] <= addDays(day, CAUGHT_DAYS),
   );
   if (bringsAlong) return found('doubtful', 'guard.cageCaught');
   return beside.has('rarely')
@@ -228,10 +233,10 @@ function stockedGuard(
 }
 
 /** Does nothing set unless something brings pollen from another flower? */
-const needsCarrier = ({ crop, traits }: Pick<Variety, 'crop' | 'traits'>): boolean => {
-  const { pollenVector, habit } = cropOf(crop);
-  return pollenVector !== 'self' && habit !== 'perfect' && !traits.parthenocarpic;
-};
+const needsCarrier = ({ crop, traits }: Pick<Variety, 'crop' | 'traits'>): boolean =>
+  cropOf(crop).habit !== 'perfect' && !traits.parthenocarpic;
+
+const zoneOf = (journal: Journal): string => journal.all('garden').get('')?.zone ?? 'UTC';
 
 /** For the whole of the time on a day on which its flowers are open, for a part of it, or not at all. */
 type Stands = 'allDay' | 'partly' | 'never';
@@ -241,7 +246,7 @@ function stoodIn(
   { sets }: Pick<Cage, 'sets'>,
   plant: string,
   day: Day,
-  { zone, opens = -Infinity }: { readonly zone: string; readonly opens?: number },
+  { zone, opens = -Infinity }: { readonly zone: string; readonly opens?: number | undefined },
 ): Stands {
   const isBefore = (at: string): boolean => dayAt(toMs(at), zone) < day || toMs(at) < opens;
   const before = sets.findLast(({ at }) => isBefore(at));

@@ -1,7 +1,7 @@
 import { newId, type ClockMemory } from '../clock';
 import { openChannel, type Channel } from '../channel';
 import { Subscribable } from '../subscribable';
-import { readJson, type Store } from '../storage';
+import { parseJson, readJson, type Store } from '../storage';
 import { DEFAULT_SETTINGS, type Settings } from './settings';
 import { keepAtOnce, settingsAtOnce } from './settingsAtOnce';
 
@@ -14,41 +14,58 @@ export interface GardenListing {
 /** Which garden is open: the demo, or one's own by id. */
 export type Current = { readonly demo: true } | { readonly demo: false; readonly garden: string };
 
+/** What is kept of each garden under a key of its own, so that no tab can lose another's. */
+interface Listed {
+  readonly name: string;
+  /** It was removed and can be put back: its records are still here. */
+  readonly removed?: true;
+}
+
+/** Of two tabs the last writer wins. */
 interface Memory {
   readonly device: string;
   readonly settings: Settings;
-  readonly gardens: readonly GardenListing[];
-  /** Gardens that were removed and can be put back: their records are still here. */
-  readonly removed: readonly GardenListing[];
   readonly current: Current;
-  /** When each garden was last exported, UTC milliseconds. */
-  readonly backups: Readonly<Record<string, number>>;
+}
+
+/** Before gardens had keys of their own. */
+interface OlderMemory extends Memory {
+  readonly gardens?: readonly GardenListing[];
+  readonly removed?: readonly GardenListing[];
+  readonly backups?: Readonly<Record<string, number>>;
 }
 
 const KEY = 'device';
 const CLOCK_KEY = 'demo-clock';
+const GARDEN = 'garden/';
+const BACKUP = 'backup/';
 const DRAFT = 'draft/';
 const KEPT = 'kept/';
 
-const without = (gardens: readonly GardenListing[], garden: string): GardenListing[] =>
-  gardens.filter(({ id }) => id !== garden);
-
 /**
- * What belongs to this device and not to a garden: who it is, settings, which garden is open, half-made input,
- * the demo's clock. Shared by its tabs; the last writer wins.
+ * What belongs to this device and not to a garden: who it is, settings, which gardens are on it and which is open,
+ * half-made input, the demo's clock. Shared by its tabs.
  */
 export class DeviceStore extends Subscribable {
   readonly #store: Store;
   readonly #channel: Channel<'changed' | ClockMemory>;
   #memory: Memory;
+  #listed: ReadonlyMap<string, Listed>;
+  /** When each garden was last exported, UTC milliseconds. */
+  #backups: ReadonlyMap<string, number>;
   /** Drafts by name, once any was read, so that the next plant is there at once. */
   #drafts: Map<string, unknown> | undefined;
   #onClock: (clock: ClockMemory) => void = () => undefined;
+  #version = 0;
+  /** The last write, so that each begins with what the one before it left. */
+  #writing: Promise<void> = Promise.resolve();
 
-  private constructor(store: Store, memory: Memory) {
+  private constructor(store: Store, memory: Memory, { listed, backups }: Gardens) {
     super();
     this.#store = store;
     this.#memory = memory;
+    this.#listed = listed;
+    this.#backups = backups;
     this.#channel = openChannel('steady-trowel/device', (message) => {
       if (message === 'changed') void this.#reread();
       else this.#onClock(message);
@@ -56,18 +73,15 @@ export class DeviceStore extends Subscribable {
   }
 
   static async open(store: Store): Promise<DeviceStore> {
-    const held = await readJson<Partial<Memory>>(store, KEY);
+    const held = await readJson<Partial<OlderMemory>>(store, KEY);
     const memory: Memory = {
       device: held?.device ?? newId(),
       settings: { ...DEFAULT_SETTINGS, ...held?.settings, ...(held?.device && settingsAtOnce(held.device)) },
-      gardens: held?.gardens ?? [],
-      removed: held?.removed ?? [],
       current: held?.current ?? { demo: true },
-      backups: held?.backups ?? {},
     };
-    const device = new DeviceStore(store, memory);
+    const device = new DeviceStore(store, memory, await readGardens(store, held));
     // Nobody waits for it: without it the next visit is another device's.
-    if (!held?.device) void device.keep();
+    if (!held?.device || held.gardens) void device.keep();
     store.onReopen?.(() => void device.keep());
     return device;
   }
@@ -81,11 +95,18 @@ export class DeviceStore extends Subscribable {
   }
 
   get gardens(): readonly GardenListing[] {
-    return this.#memory.gardens;
+    return this.#gardens(false);
   }
 
   get removed(): readonly GardenListing[] {
-    return this.#memory.removed;
+    return this.#gardens(true);
+  }
+
+  #gardens(removed: boolean): GardenListing[] {
+    return [...this.#listed]
+      .filter(([, each]) => (each.removed ?? false) === removed)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([id, { name }]) => ({ id, name }));
   }
 
   get current(): Current {
@@ -93,52 +114,64 @@ export class DeviceStore extends Subscribable {
   }
 
   lastBackup(garden: string): number | undefined {
-    return this.#memory.backups[garden];
+    return this.#backups.get(garden);
   }
 
   /** Writes again what may no longer be on disk. */
   keep(): Promise<void> {
-    return this.#write({}).catch(() => undefined);
+    const gardens = [...this.#listed].map(([id, each]) => [GARDEN + id, JSON.stringify(each)]);
+    const backups = [...this.#backups].map(([id, at]) => [BACKUP + id, JSON.stringify(at)]);
+    return this.#write({}, Object.fromEntries([...gardens, ...backups])).catch(() => undefined);
   }
 
   /** A snapshot that changes identity with every change. */
-  snapshot = (): unknown => this.#memory;
+  snapshot = (): unknown => this.#version;
 
+  /** A choice holds at once, also where the device does not take it. */
   setSettings(settings: Partial<Settings>): Promise<void> {
     const all = { ...this.#memory.settings, ...settings };
     keepAtOnce(this.id, all);
-    return this.#write({ settings: all });
+    this.#memory = { ...this.#memory, settings: all };
+    this.#changed();
+    return this.#write({});
   }
 
   setCurrent(current: Current): Promise<void> {
     return this.#write({ current });
   }
 
-  /** Lists a garden, or gives it a new name; one that was removed is here again. */
-  listGarden(listing: GardenListing): Promise<void> {
-    return this.#write({
-      gardens: [...without(this.#memory.gardens, listing.id), listing],
-      removed: without(this.#memory.removed, listing.id),
-    });
+  /** Lists a garden, or gives it a new name, and makes it current; one that was removed is here again. */
+  adoptGarden({ id, name }: GardenListing): Promise<void> {
+    return this.#list(id, { name }, { current: { demo: false, garden: id } });
   }
 
   /** Takes a garden off the list; its records stay, so that it can be put back. */
   removeGarden(garden: string): Promise<void> {
-    const { current, gardens, removed } = this.#memory;
-    return this.#write({
-      gardens: without(gardens, garden),
-      removed: [...without(removed, garden), ...gardens.filter(({ id }) => id === garden)],
-      current: !current.demo && current.garden === garden ? { demo: true } : current,
-    });
+    const { current } = this.#memory;
+    const listed = this.#listed.get(garden);
+    if (!listed) return Promise.resolve();
+    const isCurrent = !current.demo && current.garden === garden;
+    return this.#list(garden, { ...listed, removed: true }, isCurrent ? { current: { demo: true } } : {});
+  }
+
+  async #list(garden: string, listed: Listed, change: Partial<Memory>): Promise<void> {
+    await this.#write(change, { [GARDEN + garden]: JSON.stringify(listed) });
+    this.#listed = new Map(this.#listed).set(garden, listed);
+    this.#changed();
   }
 
   /** A removed garden whose records are gone for good. */
-  forgetGarden(garden: string): Promise<void> {
-    return this.#write({ removed: without(this.#memory.removed, garden) });
+  async forgetGarden(garden: string): Promise<void> {
+    await this.#store.removeItem(GARDEN + garden);
+    this.#listed = new Map([...this.#listed].filter(([id]) => id !== garden));
+    this.#changed();
+    this.#channel.post('changed');
   }
 
-  noteBackup(garden: string, at: number): Promise<void> {
-    return this.#write({ backups: { ...this.#memory.backups, [garden]: at } });
+  async noteBackup(garden: string, at: number): Promise<void> {
+    await this.#write({}, { [BACKUP + garden]: JSON.stringify(at) });
+    this.#backups = new Map(this.#backups).set(garden, at);
+    this.#changed();
   }
 
   readClock(): Promise<ClockMemory | undefined> {
@@ -203,18 +236,56 @@ export class DeviceStore extends Subscribable {
     return this.#store.removeItem(DRAFT + name);
   }
 
-  async #write(change: Partial<Memory>): Promise<void> {
-    this.#memory = { ...this.#memory, ...change };
-    this.tell();
-    await this.#store.setItem(KEY, JSON.stringify(this.#memory));
-    this.#channel.post('changed');
+  /**
+   * Changes what is on disk, and what is known here once it is there: nothing is shown as stored that would be gone
+   * after a reload.
+   *
+   * @param others further keys, written together with it or not at all.
+   * @throws whatever the device says that takes no more.
+   */
+  #write(change: Partial<Memory>, others: Readonly<Record<string, string>> = {}): Promise<void> {
+    const written = this.#writing.then(async () => {
+      await this.#store.setMany({ ...others, [KEY]: JSON.stringify({ ...this.#memory, ...change }) });
+      this.#memory = { ...this.#memory, ...change };
+      this.#changed();
+      this.#channel.post('changed');
+    });
+    this.#writing = written.catch(() => undefined);
+    return written;
   }
 
   async #reread(): Promise<void> {
     const held = await readJson<Memory>(this.#store, KEY);
     if (!held) return;
     // Which garden is open is each tab's own until it reloads.
-    this.#memory = { ...held, removed: held.removed ?? [], current: this.#memory.current };
+    this.#memory = { ...this.#memory, settings: held.settings };
+    ({ listed: this.#listed, backups: this.#backups } = await readGardens(this.#store, held));
+    this.#changed();
+  }
+
+  #changed(): void {
+    this.#version += 1;
     this.tell();
   }
+}
+
+interface Gardens {
+  readonly listed: ReadonlyMap<string, Listed>;
+  readonly backups: ReadonlyMap<string, number>;
+}
+
+async function readGardens(store: Store, held: Partial<OlderMemory> | undefined): Promise<Gardens> {
+  const keys = (await store.getAllKeys()).filter((key) => key.startsWith(GARDEN) || key.startsWith(BACKUP));
+  const texts = keys.length > 0 ? await store.getMany(keys) : {};
+  const valuesOf = <T>(prefix: string): [string, T][] =>
+    keys.flatMap((key): [string, T][] => {
+      const value = key.startsWith(prefix) ? parseJson<T>(texts[key] ?? null) : undefined;
+      return value === undefined ? [] : [[key.slice(prefix.length), value]];
+    });
+  const older = (gardens: readonly GardenListing[] = [], removed?: true): [string, Listed][] =>
+    gardens.map(({ id, name }) => [id, { name, ...(removed && { removed }) }]);
+  return {
+    listed: new Map([...older(held?.gardens), ...older(held?.removed, true), ...valuesOf<Listed>(GARDEN)]),
+    backups: new Map([...Object.entries(held?.backups ?? {}), ...valuesOf<number>(BACKUP)]),
+  };
 }

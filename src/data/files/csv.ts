@@ -3,10 +3,10 @@ import Papa from 'papaparse';
 /**
  * Where a spreadsheet would see a formula begin: at the start of a cell, and after whatever it may take for the end of
  * one, since not every spreadsheet splits at commas. Apostrophes that are there already count along, so that one more
- * can always be taken away again.
+ * can always be taken away again. In East Asia spreadsheets take the wide signs for the narrow ones.
  */
-const FORMULA = /(^|[,;\t|\r\n])(\s*"*\s*)(?='*[=+\-@])/g;
-const GUARDED = /(^|[,;\t|\r\n])(\s*"*\s*)'(?='*[=+\-@])/g;
+const FORMULA = /(^|[,;\t|\r\n])(\s*"*\s*)(?='*[=+\-@＝＋－＠])/g;
+const GUARDED = /(^|[,;\t|\r\n])(\s*"*\s*)'(?='*[=+\-@＝＋－＠])/g;
 
 const guarded = (cell: string): string => cell.replace(FORMULA, "$1$2'");
 const unguarded = (cell: string): string => cell.replace(GUARDED, '$1$2');

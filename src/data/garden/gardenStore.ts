@@ -19,6 +19,9 @@ import { stampFacts } from './stampFacts';
 import { Tags } from './tags';
 import { UnsavedEntries } from './unsavedEntries';
 
+/** What came of a write: on disk, or in `unsaved`, where the device refused it. */
+export type Written = 'saved' | 'unsaved';
+
 export interface OpenGarden {
   readonly garden: string;
   readonly store: Store;
@@ -134,7 +137,7 @@ export class GardenStore extends Subscribable {
    * @returns `saved` once on disk, `unsaved` when the device refused; the state has changed either way.
    * @throws Refused when a fact does not fit its schema: a bug, since forms check before.
    */
-  async record(facts: readonly Fact[], undone?: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {
+  async record(facts: readonly Fact[], undone?: readonly StoredEntry[]): Promise<Written> {
     if (this.#wiped) return 'unsaved';
     // Of the tap: the check may have to be fetched first.
     const now = this.clock.now();
@@ -276,7 +279,7 @@ export class GardenStore extends Subscribable {
     );
   }
 
-  async #commit(entries: readonly StoredEntry[]): Promise<'saved' | 'unsaved'> {
+  async #commit(entries: readonly StoredEntry[]): Promise<Written> {
     this.#take(entries);
     try {
       await this.#log.append(entries);

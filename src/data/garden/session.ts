@@ -19,6 +19,8 @@ export const DEMO_GARDEN = '00000000000000000000DEMQ00';
 /** Why a garden could not be opened. */
 class DemoMissing extends Error {}
 
+export const idOf = (current: Current): string => (current.demo ? DEMO_GARDEN : current.garden);
+
 /** Opens the garden that is current on this device. */
 export async function openSession(device: DeviceStore, current: Current): Promise<Session> {
   return current.demo ? openDemo(device) : openOwn(device, current.garden);
@@ -66,7 +68,17 @@ async function takeDemo(garden: GardenStore, response: Response): Promise<void> 
   }
 }
 
-/** Creates a garden of one's own with its first entries and makes it current. */
+/** The device took nothing. */
+export class NotStored extends Error {}
+
+/** The entries of a file are stored; that their garden be opened is not. */
+export class NotOpened extends Error {}
+
+/**
+ * Creates a garden of one's own with its first entries and makes it current.
+ *
+ * @throws NotStored, or whatever the device says, where it refused: there is no such garden then.
+ */
 export async function createGarden(
   device: DeviceStore,
   name: string,
@@ -74,9 +86,13 @@ export async function createGarden(
 ): Promise<Current> {
   const id = newId();
   const { garden } = await openOwn(device, id);
-  await garden.record([...garden.tags.ensureLetter(), ...facts]);
-  garden.close();
-  return adopt(device, id, name);
+  try {
+    const written = await garden.record([...garden.tags.ensureLetter(), ...facts]);
+    if (written === 'unsaved') throw new NotStored();
+    return await adoptNew(device, garden, name);
+  } finally {
+    garden.close();
+  }
 }
 
 /** Every entry of a garden on this device that need not be open. */
@@ -90,7 +106,11 @@ export async function entriesOf(device: DeviceStore, id: string): Promise<Readon
   }
 }
 
-/** Imports a garden that is not open, under its own id; one that is here already keeps its name. */
+/**
+ * Imports a garden that is not open, under its own id; one that is here already, or was removed, keeps its name.
+ *
+ * @throws NotOpened when it is stored all the same; otherwise nothing was changed.
+ */
 export async function importGarden(
   device: DeviceStore,
   id: string,
@@ -98,24 +118,41 @@ export async function importGarden(
   entries: readonly StoredEntry[],
 ): Promise<Current> {
   const { garden } = await openOwn(device, id);
-  await garden.importEntries(entries).finally(() => garden.close());
-  return adopt(device, id, device.gardens.find((each) => each.id === id)?.name ?? name);
+  const here = [...device.gardens, ...device.removed].find((each) => each.id === id);
+  try {
+    await garden.importEntries(entries);
+    if (!here) return await adoptNew(device, garden, name);
+    return await adopt(device, here).catch(() => {
+      throw new NotOpened();
+    });
+  } finally {
+    garden.close();
+  }
 }
 
-/** Puts a removed garden back as it was, and makes it current. */
-export const putBackGarden = (device: DeviceStore, { id, name }: GardenListing): Promise<Current> =>
-  adopt(device, id, name);
-
-/** Deletes every record of a removed garden from this device. */
-export async function eraseGarden(device: DeviceStore, id: string): Promise<void> {
-  const { garden } = await openOwn(device, id);
+/**
+ * Deletes every record of a removed garden from this device.
+ *
+ * @param held where it is still open, since some of its entries are not on disk.
+ */
+export async function eraseGarden(device: DeviceStore, id: string, held?: GardenStore): Promise<void> {
+  const garden = held ?? (await openOwn(device, id)).garden;
   await garden.wipe();
   await device.forgetGarden(id);
 }
 
-async function adopt(device: DeviceStore, id: string, name: string): Promise<Current> {
-  await device.listGarden({ id, name });
-  const current: Current = { demo: false, garden: id };
-  await device.setCurrent(current);
-  return current;
+/** Lists a garden whose records are here, also one that was removed, and makes it current. */
+export async function adopt(device: DeviceStore, listing: GardenListing): Promise<Current> {
+  await device.adoptGarden(listing);
+  return { demo: false, garden: listing.id };
+}
+
+/** What is not listed is not left behind either. */
+async function adoptNew(device: DeviceStore, garden: GardenStore, name: string): Promise<Current> {
+  try {
+    return await adopt(device, { id: garden.id, name });
+  } catch (error) {
+    await garden.wipe();
+    throw error;
+  }
 }

@@ -1,7 +1,8 @@
 import { createContext, useContext } from 'react';
 import { DeviceLog } from '../device/deviceLog';
 import { DeviceStore, type Current } from '../device/deviceStore';
-import { openSession, type Session } from '../garden/session';
+import type { GardenStore } from '../garden/gardenStore';
+import { idOf, openSession, type Session } from '../garden/session';
 import { DEVICE_STORE, openStore } from '../storage';
 import { Subscribable } from '../subscribable';
 
@@ -9,6 +10,8 @@ export interface Opened {
   readonly device: DeviceStore;
   readonly log: DeviceLog;
   readonly session: Session;
+  /** Gardens that were left while the device refused some of their entries: these are tried again until it takes them. */
+  readonly waiting: readonly GardenStore[];
   /** Opens another garden, or the same one again. */
   readonly open: (current: Current) => Promise<void>;
 }
@@ -36,6 +39,7 @@ const SLOW_MS = 6_000;
 /** Opens the device's store and the garden that is current on it, and tells how far that has come. */
 class Opener extends Subscribable {
   #opening: Opening = { state: 'opening' };
+  readonly #waiting = new Map<string, Session>();
 
   get opening(): Opening {
     return this.#opening;
@@ -66,15 +70,49 @@ class Opener extends Subscribable {
   }
 
   async #openGarden({ device, log, current, before }: GardenToOpen): Promise<void> {
-    const session = await openSession(device, current);
-    before?.garden.close();
+    const session = (await this.#backAt(current)) ?? (await openSession(device, current));
+    if (before && before.garden !== session.garden) this.#leave(before);
     this.#set({
       state: 'open',
       device,
       log,
       session,
+      waiting: this.#allWaiting(),
       open: (next) => this.#openGarden({ device, log, current: next, before: session }),
     });
+  }
+
+  /** A garden that was left waiting, opened again. */
+  async #backAt(current: Current): Promise<Session | undefined> {
+    const session = this.#waiting.get(idOf(current));
+    if (!session) return undefined;
+    // What was imported into it meanwhile.
+    await session.garden.catchUp();
+    this.#waiting.delete(session.garden.id);
+    return session.garden.wiped ? undefined : session;
+  }
+
+  /** Closes a garden once all that was recorded in it is on disk. */
+  #leave(session: Session): void {
+    const { garden } = session;
+    if (garden.unsaved.length === 0 || garden.wiped) {
+      garden.close();
+      return;
+    }
+    this.#waiting.set(garden.id, session);
+    const stop = garden.subscribe(() => {
+      const waits = this.#waiting.get(garden.id) === session;
+      if (waits && garden.unsaved.length > 0 && !garden.wiped) return;
+      stop();
+      if (!waits) return;
+      this.#waiting.delete(garden.id);
+      garden.close();
+      if (this.#opening.state === 'open') this.#set({ ...this.#opening, waiting: this.#allWaiting() });
+    });
+  }
+
+  #allWaiting(): GardenStore[] {
+    return [...this.#waiting.values()].map(({ garden }) => garden).filter(({ wiped }) => !wiped);
   }
 
   #set(opening: Opening): void {

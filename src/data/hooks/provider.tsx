@@ -15,8 +15,9 @@ export function DataProvider({ children }: { readonly children: ReactNode }) {
   const [trouble] = useState(() => new Trouble());
   const [client] = useState(() => newQueryClient(trouble));
   const opening = useSyncExternalStore(opener.subscribe, progress, progress);
-  const { device, log, session } = opening.state === 'open' ? opening : NOTHING_OPEN;
+  const { device, log, session, waiting } = opening.state === 'open' ? opening : NOTHING_OPEN;
   useLog(log, session?.garden, trouble);
+  useEffect(() => (session ? watchLeaving([session.garden, ...waiting]) : undefined), [session, waiting]);
   useFreshViews(client, session?.garden);
   useSavedClock(device, session?.demo ? session.garden : undefined);
   return (
@@ -30,12 +31,11 @@ export function DataProvider({ children }: { readonly children: ReactNode }) {
 
 const progress = (): Opening => opener.opening;
 
-const NOTHING_OPEN = { device: undefined, log: undefined, session: undefined };
+const NOTHING_OPEN = { device: undefined, log: undefined, session: undefined, waiting: [] };
 
-/** Logs errors, refused writes and damage, and warns on leaving. */
+/** Logs errors, refused writes and damage. */
 function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined, trouble: Trouble): void {
   useEffect(() => (log ? watchErrors(log, trouble) : undefined), [log, trouble]);
-  useEffect(() => (garden ? watchLeaving(garden) : undefined), [garden]);
   useEffect(() => (log && garden ? watchGarden(log, garden) : undefined), [log, garden]);
 }
 

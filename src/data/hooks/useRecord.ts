@@ -1,40 +1,47 @@
 import { useMutation } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import type { Fact } from '@/core/journal/entry';
+import type { Written } from '../garden/gardenStore';
 import { useOpened } from './opening';
+
+/**
+ * What follows on a record, also when the screen has gone: once it is on disk, or where the device did not take it yet.
+ * Who goes on has to say what each means.
+ */
+export type After = Readonly<Record<Written, () => void>>;
+
+const NOTHING = (): void => undefined;
+
+/** Once it is on disk: until then a draft of it stays. */
+export const whenSaved = (job: () => void): After => ({ saved: job, unsaved: NOTHING });
+
+/** It shows in either case, and above the page whatever is not on disk yet. */
+export const eitherWay = (job: () => void): After => ({ saved: job, unsaved: job });
 
 /**
  * Records the facts of one tap.
  *
- * @param then once they are recorded, also when the screen has gone; never when they were refused, which the grower is
- *   told. `unsaved` when the device did not take them yet.
+ * @param after never where they do not fit their schema, which the grower is told.
  */
-export type RecordFacts = (facts: readonly Fact[], then?: (outcome: 'saved' | 'unsaved') => void) => void;
+export type RecordFacts = (facts: readonly Fact[], after?: After) => void;
 
 interface Tap {
   readonly facts: readonly Fact[];
-  readonly then: Parameters<RecordFacts>[1];
+  readonly after: After | undefined;
 }
 
 export function useRecord(): RecordFacts {
   const { session } = useOpened();
   const { mutate } = useMutation({
     meta: { what: 'record' },
-    mutationFn: async ({ facts, then }: Tap) => {
+    mutationFn: async ({ facts, after }: Tap) => {
       const first = !session.garden.savedAny;
-      const outcome = await session.garden.record(facts);
+      const written = await session.garden.record(facts);
       // Requested at the first real entry: what the browser may clear by itself is no place for records.
       if (first && !session.demo) void navigator.storage?.persist?.().catch(() => false);
-      then?.(outcome);
-      return outcome;
+      after?.[written]();
+      return written;
     },
   });
-  return useCallback((facts, then) => mutate({ facts, then }), [mutate]);
+  return useCallback((facts, after) => mutate({ facts, after }), [mutate]);
 }
-
-/** What is done once facts are on disk: until then a draft of them stays. */
-export const whenSaved =
-  (job: () => void) =>
-  (outcome: 'saved' | 'unsaved'): void => {
-    if (outcome === 'saved') job();
-  };

@@ -40,9 +40,9 @@ export function watchGarden(log: DeviceLog, garden: GardenStore): () => void {
 }
 
 /** Asks before the page is left while something is only in its memory. @returns the way to stop. */
-export function watchLeaving(garden: GardenStore): () => void {
+export function watchLeaving(gardens: readonly GardenStore[]): () => void {
   const onLeave = (event: BeforeUnloadEvent): void => {
-    if (garden.unsaved.length > 0 && !garden.wiped) event.preventDefault();
+    if (gardens.some(({ unsaved, wiped }) => unsaved.length > 0 && !wiped)) event.preventDefault();
   };
   window.addEventListener('beforeunload', onLeave);
   return () => window.removeEventListener('beforeunload', onLeave);

@@ -229,6 +229,14 @@ test('whichever line of a record is lost, the others are read', () => {
   });
 });
 
+test('a last line that strayed in from another record does not make a record’s entries another’s', () => {
+  const entries = SEASON.slice(0, 12);
+  const stray = JSON.stringify({ garden: 'another', devices: ['somebody'] });
+  const lines = encodeRecord(entries).text.split('\n');
+  const text = [...lines.slice(0, -2), `${stray}`, ']'].join('\n');
+  expect(decodeRecord(text)).toMatchObject({ damaged: true, entries });
+});
+
 test('a record of nothing readable is damage, not an error', () => {
   expect(decodeRecord('rubbish')).toEqual({ entries: [], damaged: true, head: undefined });
   expect(decodeRecord(encodeRecord([]).text)).toMatchObject({ entries: [], damaged: false });

@@ -152,10 +152,13 @@ function wholeOf(body: string): StoredEntry[] {
   return entries;
 }
 
-/** Rows are no entries without the last line; it is the one that is lost when a text is cut short. */
+/**
+ * Rows are no entries without what they have in common. That is read here where the checksum and the lines do not fit:
+ * the lines were changed, the last among them perhaps, and rarely the head as well.
+ */
 function recovered(text: string, head: RecordHead | undefined): StoredEntry[] {
   const lines = text.split('\n').map(parsed);
-  const common = lines.findLast(isCommon) ?? head?.common;
+  const common = head?.common ?? lines.findLast(isCommon);
   return lines.flatMap((line) => {
     if (!Array.isArray(line)) return isEntry(line) ? [line] : [];
     const entry = common && entryOf(line as unknown as Row, common);

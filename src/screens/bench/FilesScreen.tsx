@@ -2,10 +2,11 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { GardenListing } from '@/data/device/deviceStore';
-import { eraseGarden, putBackGarden } from '@/data/garden/session';
+import { adopt, eraseGarden } from '@/data/garden/session';
 import { useDevice } from '@/data/hooks/useDevice';
 import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
+import { useOpened } from '@/data/hooks/opening';
 import { useWhole } from '@/data/hooks/useWhole';
 import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
@@ -183,11 +184,12 @@ function RemovedGardens() {
   const device = useDevice();
   const router = useRouter();
   const { store, open } = useGarden();
+  const { waiting } = useOpened();
   const [erasing, setErasing] = useState<GardenListing>();
   // One that is on its way out is still open: the page is drawn again when the next one is, and a tap would be lost.
   const removed = device.removed.filter(({ id }) => id !== store.id);
   const putBack = async (garden: GardenListing): Promise<void> => {
-    await open(await putBackGarden(device, garden));
+    await open(await adopt(device, garden));
     router.replace('/');
   };
   if (removed.length === 0) return null;
@@ -223,7 +225,13 @@ function RemovedGardens() {
         action="Yes, delete it"
         onClose={() => setErasing(undefined)}
         onAction={async () => {
-          if (erasing) await eraseGarden(device, erasing.id);
+          const id = erasing?.id;
+          if (id)
+            await eraseGarden(
+              device,
+              id,
+              waiting.find((left) => left.id === id),
+            );
           setErasing(undefined);
         }}
       />

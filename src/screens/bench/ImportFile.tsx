@@ -7,10 +7,10 @@ import { pickFile, type PickedFile } from '@/data/files/pick';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { errorText } from '@/data/device/errorText';
-import type { DeviceStore } from '@/data/device/deviceStore';
+import type { DeviceStore, GardenListing } from '@/data/device/deviceStore';
 import { ChangedEntries } from '@/data/garden/changedEntries';
 import type { GardenStore } from '@/data/garden/gardenStore';
-import { DEMO_GARDEN, entriesOf, importGarden } from '@/data/garden/session';
+import { DEMO_GARDEN, entriesOf, importGarden, NotOpened } from '@/data/garden/session';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -18,14 +18,15 @@ import { Outdated, type WorkerClient } from '@/worker/client';
 import { useFormat } from '../format/useFormat';
 import { sayRefusal } from '../words/refusals';
 
-/** Where the garden of the file is: open, elsewhere on this device, or not here yet. */
-type Where = 'open' | 'here' | 'new';
+/** Where the garden of the file is: open, elsewhere on this device, taken off its list, or not here yet. */
+type Where = 'open' | 'here' | 'removed' | 'new';
 
 type Stage =
   | { readonly at: 'idle' }
   | { readonly at: 'reading'; readonly stop: () => void }
   | { readonly at: 'refused'; readonly text: string }
   | { readonly at: 'preview'; readonly preview: ImportPreview; readonly where: Where }
+  | { readonly at: 'notOpened'; readonly name: string }
   | { readonly at: 'done'; readonly fresh: number };
 
 /** Imports a backup: first a preview, then all of it or nothing. */
@@ -67,13 +68,15 @@ export function ImportFile() {
       }
       setStage({ at: 'done', fresh: preview.fresh });
     } catch (error) {
-      setStage({
-        at: 'refused',
-        text:
-          error instanceof ChangedEntries
-            ? sayRefusal({ why: 'changedEntries', ids: error.ids })
-            : 'The device refused to store it. Is its disk full?',
-      });
+      if (error instanceof NotOpened) setStage({ at: 'notOpened', name });
+      else
+        setStage({
+          at: 'refused',
+          text:
+            error instanceof ChangedEntries
+              ? sayRefusal({ why: 'changedEntries', ids: error.ids })
+              : 'The device refused to store it. Is its disk full?',
+        });
     }
   };
 
@@ -93,6 +96,11 @@ export function ImportFile() {
       {stage.at === 'refused' ? (
         <Text tone="rust" live>
           {stage.text} Nothing was changed.
+        </Text>
+      ) : null}
+      {stage.at === 'notOpened' ? (
+        <Text tone="rust" live>
+          {`The entries of ${stage.name} are stored. That it be opened is not: the device refused. Is its disk full? Open it from Bench.`}
         </Text>
       ) : null}
       {stage.at === 'preview' ? <Preview stage={stage} onImport={() => void importIt(stage)} /> : null}
@@ -127,7 +135,7 @@ async function looked(
   const where = whereIs(backup.garden, { device, store });
   if (where === 'new' && !checked.describes) return refused({ why: 'noGarden' });
   if (where === 'open') await store.reading.readAll();
-  const others = where === 'here' ? await entriesOf(device, backup.garden) : undefined;
+  const others = where === 'here' || where === 'removed' ? await entriesOf(device, backup.garden) : undefined;
   const preview = previewImport(backup, (id) =>
     where === 'open' ? store.journal.entry(id) : others?.get(id),
   );
@@ -136,8 +144,16 @@ async function looked(
 
 function whereIs(garden: string, { device, store }: Pick<Here, 'device' | 'store'>): Where {
   if (garden === store.id) return 'open';
-  return device.gardens.some(({ id }) => id === garden) ? 'here' : 'new';
+  const among = (gardens: readonly GardenListing[]): boolean => gardens.some(({ id }) => id === garden);
+  if (among(device.gardens)) return 'here';
+  return among(device.removed) ? 'removed' : 'new';
 }
+
+const ELSEWHERE: Readonly<Record<Exclude<Where, 'new'>, (name: string) => string>> = {
+  open: () => '',
+  here: (name) => `${name}, which is on this device and not open: `,
+  removed: (name) => `${name}, which was removed here and is put back by this: `,
+};
 
 function Preview({
   stage,
@@ -154,11 +170,11 @@ function Preview({
       <Text live>
         {where === 'new'
           ? `Another garden, ${backup.name}: ${f.count(fresh, 'entry', 'entries')}. It is stored next to this one.`
-          : `${where === 'here' ? `${backup.name}, which is on this device and not open: ` : ''}${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`}
+          : `${ELSEWHERE[where](backup.name)}${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`}
         {from && to ? ` From ${f.shortDay(from)} to ${f.shortDay(to)}.` : ''}
       </Text>
-      {fresh > 0 ? (
-        <Button variant="main" size="big" title="Import" onPress={onImport} />
+      {fresh > 0 || where === 'removed' ? (
+        <Button variant="main" size="big" title={fresh > 0 ? 'Import' : 'Put it back'} onPress={onImport} />
       ) : (
         <Text>There is nothing new in it.</Text>
       )}

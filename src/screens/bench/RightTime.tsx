@@ -6,7 +6,7 @@ import type { WritingSession } from '@/core/records/writingSessions';
 import { addDays, atClock, dayAt, MS_PER_MINUTE } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
@@ -83,7 +83,9 @@ export function RightTime({ session, sessions, zone, title, onClose }: RightTime
             size="big"
             title={shift ? 'Correct the times' : 'Check'}
             onPress={
-              shift ? () => record(correctTimes(store.journal, entries, shift), onClose) : () => void check()
+              shift
+                ? () => record(correctTimes(store.journal, entries, shift), eitherWay(onClose))
+                : () => void check()
             }
             style={{ flex: 1 }}
           />

@@ -11,7 +11,7 @@ import { plantLabel } from '@/core/records/plantLabel';
 import { addDays, dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { newId } from '@/data/clock';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -123,8 +123,9 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
   const own = chosenOf.of === chosen ? chosenOf.plants : [];
   const save = handleSubmit((checked) => {
     const body = bodyOf(checked, held?.mating ?? newId(), { mothers, fathers: own });
-    record([{ kind: 'mating.set', body }], () =>
-      router.replace({ pathname: '/garden/variety', params: { id: mother.variety } }),
+    record(
+      [{ kind: 'mating.set', body }],
+      eitherWay(() => router.replace({ pathname: '/garden/variety', params: { id: mother.variety } })),
     );
   });
   return (

@@ -3,7 +3,7 @@ import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { cropOf, type CropId } from '@/core/crops/catalogue';
 import { looksAround, type LookAround } from '@/core/planning/looksAround';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -63,11 +63,14 @@ function LookedForm({ view, looks, asked }: LookedFormProps) {
       setError('day', { message: 'That day has not come yet.' });
       return;
     }
-    record([{ kind: 'surroundings.looked', body: { crops: [of], metres, day } }], () => {
-      // Whoever came from a fruit goes back to it.
-      if (asked.day !== undefined && router.canGoBack()) router.back();
-      else router.replace('/garden/crossing');
-    });
+    record(
+      [{ kind: 'surroundings.looked', body: { crops: [of], metres, day } }],
+      eitherWay(() => {
+        // Whoever came from a fruit goes back to it.
+        if (asked.day !== undefined && router.canGoBack()) router.back();
+        else router.replace('/garden/crossing');
+      }),
+    );
   });
   return (
     <Page

@@ -4,6 +4,10 @@ import { View } from 'react-native';
 import { clockDoubt } from '@/core/time/clockDoubt';
 import { addDays, atClock, dayAt } from '@/core/time/calendar';
 import { sunTimes } from '@/core/time/sun';
+import type { Current } from '@/data/device/deviceStore';
+import type { GardenStore } from '@/data/garden/gardenStore';
+import { DEMO_GARDEN } from '@/data/garden/session';
+import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useForward, useNow } from '@/data/hooks/useNow';
 import { Button } from '@/ui/parts/Button';
@@ -11,6 +15,7 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { useOpened } from '@/data/hooks/opening';
 import { useTrouble } from '@/data/hooks/useTrouble';
 import { Banner } from './Banner';
 import { useNewVersion } from './useNewVersion';
@@ -18,6 +23,7 @@ import { useNewVersion } from './useNewVersion';
 /** Narrow bands above the page: the demo's clock, a new version, and anything not safely stored. */
 export function Banners() {
   const { demo, store } = useGarden();
+  const { waiting } = useOpened();
   return (
     <>
       {demo ? <DemoBanner /> : null}
@@ -25,6 +31,9 @@ export function Banners() {
       <FailureBanner />
       {demo ? null : <ClockBanner />}
       {store.unsaved.length > 0 ? <UnsavedBanner count={store.unsaved.length} /> : null}
+      {waiting.map((left) => (
+        <LeftUnsavedBanner key={left.id} left={left} />
+      ))}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
     </>
@@ -101,6 +110,7 @@ function NewVersionBanner() {
 /** What was asked for and did not happen, until it was read. */
 function FailureBanner() {
   const { failures, clear } = useTrouble();
+  const unsaved = useGarden().store.unsaved.length > 0;
   const first = failures[0];
   if (!first) return null;
   return (
@@ -110,7 +120,7 @@ function FailureBanner() {
         <Text variant="small" tone="rust" live>
           {first.what === 'notRecorded'
             ? 'This was not recorded, and nothing was changed. '
-            : 'That did not work. What you recorded is stored. '}
+            : `That did not work.${unsaved ? '' : ' What you recorded is stored.'} `}
           {first.detail}
           {failures.length > 1 ? ` And ${failures.length - 1} more.` : ''}
         </Text>
@@ -161,6 +171,35 @@ function UnsavedBanner({ count }: { readonly count: number }) {
       </View>
       <Button title="Try now" onPress={() => void store.retryUnsaved()} />
       <Button title="Export" onPress={() => router.push('/bench/files')} />
+    </Banner>
+  );
+}
+
+/** Another garden was opened, and entries of the one before are not on disk yet. */
+function LeftUnsavedBanner({ left }: { readonly left: GardenStore }) {
+  const { open } = useGarden();
+  const device = useDevice();
+  const f = useFormat();
+  const isDemo = left.id === DEMO_GARDEN;
+  const current: Current = isDemo ? { demo: true } : { demo: false, garden: left.id };
+  const back = async (): Promise<void> => {
+    // Where the device does not take that either, it is open all the same until the page is loaded again.
+    await device.setCurrent(current).catch(() => undefined);
+    await open(current);
+  };
+  const name = isDemo ? 'the demo' : (left.described?.name ?? 'another garden');
+  return (
+    <Banner label="Not saved in another garden">
+      <Glyph name="unsaved" tone="rust" />
+      <View style={{ flex: 1, minWidth: 160 }}>
+        <Text variant="small" tone="rust" live>
+          {f.count(left.unsaved.length, 'entry', 'entries')} of {name}{' '}
+          {left.unsaved.length === 1 ? 'is' : 'are'} not saved: the device refused. The app tries again; leave
+          this page open, or go back there and export.
+        </Text>
+      </View>
+      <Button title="Try now" label={`Try now: ${name}`} onPress={() => void left.retryUnsaved()} />
+      <Button title="Go back" label={`Go back to ${name}`} onPress={() => void back()} />
     </Banner>
   );
 }

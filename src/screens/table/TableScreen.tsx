@@ -51,16 +51,20 @@ export function TableScreen() {
         ) : null
       }
       foot={
-        draft && plants > 0 ? (
+        draft && plants > 0 && !work.unsaved ? (
           <Button
             variant="main"
             size="big"
             title={`Import ${f.count(plants, 'plant', 'plants')}`}
             onPress={() => {
-              // Refused, the table stays here to be put right.
-              record(planFacts(draft, lastPlaces(journal.all('plant').values()), newId), () => {
-                work.finish();
+              const facts = planFacts(draft, lastPlaces(journal.all('plant').values()), newId);
+              const then = (job: () => void) => () => {
+                job();
                 router.replace('/garden');
+              };
+              record(facts, {
+                saved: then(work.finish),
+                unsaved: then(() => work.finishOnceSaved(facts)),
               });
             }}
           />
@@ -68,6 +72,12 @@ export function TableScreen() {
       }
     >
       <GardenTabs here="/garden/table" />
+      {work.unsaved ? (
+        <Text tone="rust" live>
+          These plants are on the plan, and the device has not taken them yet. The list stays here until it
+          has.
+        </Text>
+      ) : null}
       {sheet ? <Settling work={work} wide={wide} /> : <Opening work={work} wide={wide} />}
     </Page>
   );
@@ -176,6 +186,7 @@ function Settling({ work, wide }: { readonly work: SheetWork; readonly wide: boo
         {work.undo ? <Button title="Undo" label="Undo the last change" onPress={work.undo} /> : null}
         <Button title="Another table" onPress={work.discard} />
       </View>
+      <ExportPlan />
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import type { Fact } from '@/core/journal/entry';
 import type { Remote } from 'comlink';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { heldPlan, type ReadPlan } from '@/core/records/planDraft';
@@ -27,6 +28,8 @@ interface Draft {
   readonly tables?: readonly SheetTable[];
   /** The name of the one it is. */
   readonly chosen?: string;
+  /** A plant that its import made, which the device had not taken yet. */
+  readonly waitsFor?: string;
 }
 
 const NONE: Draft = {};
@@ -64,12 +67,16 @@ export interface SheetWork {
   readonly undo: (() => void) | undefined;
   /** What was imported is done with; the lines that were left out stay. */
   readonly finish: () => void;
+  /** It stays until the device has taken what was imported. */
+  readonly finishOnceSaved: (facts: readonly Fact[]) => void;
+  /** Is it imported, and not on disk yet? */
+  readonly unsaved: boolean;
   readonly discard: () => void;
 }
 
 /** A grower's table on its way to the plan: opened and read in a worker, and saved on this device until it is imported. */
 export function useSheet(): SheetWork {
-  const { journal } = useGarden().store;
+  const { journal, unsaved } = useGarden().store;
   const zone = useZone();
   const { settings } = useDevice();
   const today = dayAt(useNow(), zone);
@@ -93,6 +100,23 @@ export function useSheet(): SheetWork {
         (error: unknown) => setTrouble(troubleOf(error)),
       );
   }, [sheet, answer?.of, journal, today]);
+
+  const finish = (): void => {
+    if (!sheet || sheet.left.length === 0) {
+      write(NONE);
+      return;
+    }
+    const left = new Set(sheet.left);
+    const rows = sheet.rows.filter((_, i) => i <= sheet.header || left.has(i));
+    write({ sheet: { ...sheet, rows, left: [] } });
+  };
+  // After a reload the journal holds what is on disk.
+  const imported = draft?.waitsFor !== undefined && journal.all('plant').has(draft.waitsFor);
+  const isSaved = imported && unsaved.length === 0;
+  useEffect(() => {
+    if (isSaved) finish();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once it is, and not with each draft
+  }, [isSaved]);
 
   /** The worker's answer; nothing once a newer question was asked, or after a trouble that is told. */
   const ask = async <T>(question: (remote: Remote<SheetReader>) => Promise<T>): Promise<T | undefined> => {
@@ -162,15 +186,12 @@ export function useSheet(): SheetWork {
             setPast(past.slice(0, -1));
           }
         : undefined,
-    finish: () => {
-      if (!sheet || sheet.left.length === 0) {
-        write(NONE);
-        return;
-      }
-      const left = new Set(sheet.left);
-      const rows = sheet.rows.filter((_, i) => i <= sheet.header || left.has(i));
-      write({ sheet: { ...sheet, rows, left: [] } });
+    finish,
+    finishOnceSaved: (facts) => {
+      const plant = facts.flatMap(({ kind, body }) => (kind === 'plants.set' ? body.plants : []))[0]?.plant;
+      write({ ...draft, ...(plant !== undefined && { waitsFor: plant }) });
     },
+    unsaved: imported && !isSaved,
     discard: () => {
       setTrouble(undefined);
       setPast([]);

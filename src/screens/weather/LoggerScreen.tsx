@@ -7,7 +7,7 @@ import { loggerReader, LONGEST_LOGGER_FILE, type LoggerAnswer } from '@/data/fil
 import { pickFile } from '@/data/files/pick';
 import { errorText } from '@/data/device/errorText';
 import { useZone } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { Outdated } from '@/worker/client';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -64,7 +64,12 @@ export function LoggerScreen() {
             variant="main"
             size="big"
             title={`Import ${f.count(file.readings.length, 'hour', 'hours')}`}
-            onPress={() => record(readFacts(file.readings, 'logger', zone), () => router.replace('/weather'))}
+            onPress={() =>
+              record(
+                readFacts(file.readings, 'logger', zone),
+                eitherWay(() => router.replace('/weather')),
+              )
+            }
           />
         ) : undefined
       }

@@ -7,7 +7,7 @@ import { plantLabel } from '@/core/records/plantLabel';
 import { closeSeason, seasonToClose, type Unpicked, type SeasonToClose } from '@/core/years/closing';
 import { newId } from '@/data/clock';
 import { useStore } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -82,7 +82,10 @@ function CloseForm({ found, today }: { readonly found: SeasonToClose; readonly t
       newId,
     );
     const id = facts.flatMap((fact) => (fact.kind === 'season.named' ? fact.body.season : []))[0]!;
-    record(facts, () => router.replace({ pathname: '/garden/season', params: { id } }));
+    record(
+      facts,
+      eitherWay(() => router.replace({ pathname: '/garden/season', params: { id } })),
+    );
   });
   return (
     <Page

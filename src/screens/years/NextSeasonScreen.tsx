@@ -10,7 +10,7 @@ import { grewTo, plantAgain, seedForNext, type GrewBefore } from '@/core/years/n
 import { seasonSummary } from '@/core/years/seasonSummary';
 import { newId } from '@/data/clock';
 import { useStore } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -78,8 +78,9 @@ function AgainForm({ view: { season, grew, beds, seed } }: { readonly view: Agai
   const seedOf = (variety: string): SeedSource =>
     seed.get(variety) ?? journal.all('variety').get(variety)?.seedSource ?? 'unknown';
   const save = (): void =>
-    record(plantAgain(journal, { grew: again, beds, movedOn: how === 'movedOn', seedOf }, newId), () =>
-      router.replace('/garden'),
+    record(
+      plantAgain(journal, { grew: again, beds, movedOn: how === 'movedOn', seedOf }, newId),
+      eitherWay(() => router.replace('/garden')),
     );
   return (
     <Page
