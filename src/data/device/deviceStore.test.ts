@@ -76,7 +76,7 @@ test('gardens listed by an earlier version are here, each with what was known of
   };
   const current = { demo: false, garden: 'g1' };
   store.texts.set('device', JSON.stringify({ device: 'd', ...listed, backups: { g1: 5 }, current }));
-  for (const _time of ['first', 'again']) {
+  for (let visit = 0; visit < 2; visit += 1) {
     const device = await DeviceStore.open(store);
     expect([device.gardens, device.removed]).toEqual([listed.gardens, listed.removed]);
     expect(device.lastBackup('g1')).toBe(5);

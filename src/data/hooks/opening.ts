@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react';
 import { DeviceLog } from '../device/deviceLog';
+import { installPrompt } from '../device/installPrompt';
 import { DeviceStore, type Current } from '../device/deviceStore';
 import type { GardenStore } from '../garden/gardenStore';
 import { idOf, openSession, type Session } from '../garden/session';
@@ -60,6 +61,7 @@ class Opener extends Subscribable {
 
   /** Begins, or begins again, as if the page had been loaded again. */
   begin(): void {
+    installPrompt.watch();
     this.#set({ state: 'opening' });
     const slow = setTimeout(() => this.#set({ state: 'opening', slow: true }), SLOW_MS);
     const store = openStore(DEVICE_STORE);

@@ -3,6 +3,7 @@ import { useCallback } from 'react';
 import type { Fact } from '@/core/journal/entry';
 import type { Written } from '../garden/gardenStore';
 import { useOpened } from './opening';
+import { useKeepStored } from './useKeeping';
 
 /**
  * What follows on a record, also when the screen has gone: once it is on disk, or where the device did not take it yet.
@@ -32,13 +33,13 @@ interface Tap {
 
 export function useRecord(): RecordFacts {
   const { session } = useOpened();
+  const keepStored = useKeepStored();
   const { mutate } = useMutation({
     meta: { what: 'record' },
     mutationFn: async ({ facts, after }: Tap) => {
       const first = !session.garden.savedAny;
       const written = await session.garden.record(facts);
-      // Requested at the first real entry: what the browser may clear by itself is no place for records.
-      if (first && !session.demo) void navigator.storage?.persist?.().catch(() => false);
+      if (first && !session.demo) keepStored();
       after?.[written]();
       return written;
     },

@@ -19,6 +19,8 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { EXPORT_NAMES } from '../words/exports';
+import { sayBackupAge } from '../words/keeping';
+import { HowKept } from './HowKept';
 import { ImportFile } from './ImportFile';
 
 /** Export and import, what is unsaved or damaged, and removing a garden. */
@@ -45,7 +47,8 @@ export function FilesScreen() {
             <Text variant="heading" level={2}>
               Export
             </Text>
-            <Text>{backupAge(device.lastBackup(store.id), now, f.number)}</Text>
+            <Text>{sayBackupAge(device.lastBackup(store.id), now, f.number)}</Text>
+            {demo ? null : <HowKept />}
             <Exports garden={garden} />
           </View>
         ) : null}
@@ -92,15 +95,6 @@ function Exports({ garden }: { readonly garden: Garden }) {
       ))}
     </>
   );
-}
-
-const DAY_MS = 24 * 3_600_000;
-
-function backupAge(at: number | undefined, now: number, number: (n: number) => string): string {
-  if (at === undefined) return 'Never exported from this device. The records are in this browser only.';
-  const days = Math.floor((now - at) / DAY_MS);
-  if (days <= 0) return 'Last exported today.';
-  return days === 1 ? 'Last exported yesterday.' : `Last exported ${number(days)} days ago.`;
 }
 
 /** Entries not on disk, and parts of the log that could not be read. */

@@ -16,7 +16,9 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { useOpened } from '@/data/hooks/opening';
+import { useKeeping, useKeepingTold } from '@/data/hooks/useKeeping';
 import { useTrouble } from '@/data/hooks/useTrouble';
+import { KEEPING } from '../words/keeping';
 import { Banner } from './Banner';
 import { useNewVersion } from './useNewVersion';
 
@@ -36,6 +38,7 @@ export function Banners() {
       ))}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
+      {!demo && store.savedAny ? <KeepingBanner /> : null}
     </>
   );
 }
@@ -200,6 +203,30 @@ function LeftUnsavedBanner({ left }: { readonly left: GardenStore }) {
       </View>
       <Button title="Try now" label={`Try now: ${name}`} onPress={() => void left.retryUnsaved()} />
       <Button title="Go back" label={`Go back to ${name}`} onPress={() => void back()} />
+    </Banner>
+  );
+}
+
+/** Told once, with the first record of one's own: this browser may clear it by itself. */
+function KeepingBanner() {
+  const router = useRouter();
+  const kept = useKeeping();
+  const { told, tell } = useKeepingTold();
+  if (!kept || kept.keeping === 'kept' || kept.keeping === 'unknown' || told !== false) return null;
+  return (
+    <Banner label="How records are kept">
+      <Glyph name="warn" tone="rust" />
+      <View style={{ flex: 1, minWidth: 160 }}>
+        <Text variant="small">{KEEPING[kept.keeping]}</Text>
+      </View>
+      <Button
+        title="What to do"
+        onPress={() => {
+          tell();
+          router.push('/bench/files');
+        }}
+      />
+      <Button title="OK" label="OK, I have read how records are kept" onPress={tell} />
     </Banner>
   );
 }

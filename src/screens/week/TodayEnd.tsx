@@ -5,6 +5,7 @@ import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { useFormat } from '../format/useFormat';
+import { BackupDue } from './BackupDue';
 import { SeedQuestions } from './SeedQuestions';
 import { SuppliesLines } from './SuppliesLines';
 
@@ -25,6 +26,7 @@ export function TodayEnd({ today }: { readonly today: Today }) {
           onPress={() => router.push('/garden/close')}
         />
       ) : null}
+      <BackupDue />
       <SeedQuestions />
       <SuppliesLines today={today} />
     </>

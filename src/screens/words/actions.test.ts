@@ -23,6 +23,17 @@ test('every entry of a season and of the golden backup is told in words', () => 
   }
 });
 
+test('an action of many entries is told as a whole, also once it is undone', () => {
+  const begun = livedSeason('other').filter(({ kind }) =>
+    ['variety.described', 'bed.laid', 'plants.set'].includes(kind),
+  );
+  expect(sayAction(begun, new Journal(), f)).toMatch(/^\d+ plants of \d+ varieties$/);
+  const [described] = begun.filter(({ kind }) => kind === 'variety.described');
+  const { variety, name } = described!.body as { readonly variety: string; readonly name: string };
+  const own = begun.filter(({ body }) => (body as { readonly variety?: string }).variety === variety);
+  expect(sayAction(own, new Journal(), f)).toMatch(new RegExp(`^\\d+ plants? of ${name}$`));
+});
+
 test('of a tap the most telling entry is said, of a correction what it corrects, and of nothing nothing', () => {
   const journal = new Journal();
   journal.add(livedSeason('other'));

@@ -22,8 +22,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'variety.described': ({ name }) => `the description of ${name}`,
   'planting.set': ({ variety }, journal) => `a planting of ${varietyName(variety, journal)}`,
   'bed.laid': ({ name }) => `bed ${name} as it was laid`,
-  'plants.set': ({ plants, variety }, journal, f) =>
-    `${f.count(plants.length, 'plant', 'plants')} of ${varietyName(variety, journal)}`,
+  'plants.set': ({ plants }, _journal, f) => f.count(plants.length, 'plant', 'plants'),
   pollinated: ({ plant }, journal) => `the pollination${on(plant, journal)}`,
   picked: ({ plant }, journal) => `the males picked${on(plant, journal)}`,
   missed: ({ plant }, journal) => `the flower not pollinated${on(plant, journal)}`,
@@ -80,9 +79,11 @@ const ORDER = Object.keys(DID);
 /**
  * What an action did, in a few words.
  *
- * @example sayAction(entries, journal, f) // '2 flowers covered on A 3'
+ * @example sayAction(entries, journal, f) // '2 flowers covered on A 3', '360 plants of 40 varieties'
  */
 export function sayAction(entries: readonly StoredEntry[], journal: Journal, f: Format): string {
+  const whole = sayWhole(entries, journal, f);
+  if (whole !== undefined) return whole;
   const [entry] = [...entries].sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind));
   if (!entry) return 'nothing';
   if (entry.kind === 'amended') {
@@ -90,6 +91,29 @@ export function sayAction(entries: readonly StoredEntry[], journal: Journal, f: 
     return `a correction of ${sayEntry(of, body, journal, f)}`;
   }
   return sayEntry(entry.kind, entry.body, journal, f);
+}
+
+const bodiesOf = <K extends Kind>(entries: readonly StoredEntry[], kind: K): EntryOf<K>['body'][] =>
+  entries.flatMap((entry) => (entry.kind === kind ? [entry.body as EntryOf<K>['body']] : []));
+
+/** What an action of many entries did as a whole: a list that was imported, a season that was closed. */
+function sayWhole(entries: readonly StoredEntry[], journal: Journal, f: Format): string | undefined {
+  // A garden was begun, its first plants with it.
+  if (entries.some(({ kind }) => kind === 'garden.described')) return undefined;
+  const [season] = bodiesOf(entries, 'season.named');
+  if (season && entries.length > 1) return `the end of the season ${season.name}`;
+  const set = bodiesOf(entries, 'plants.set');
+  const varieties = new Set(set.map(({ variety }) => variety));
+  const plants = set.reduce((sum, each) => sum + each.plants.length, 0);
+  const [only] = varieties;
+  if (only === undefined) return undefined;
+  // Once it is undone, only the action itself still knows its name.
+  const described = bodiesOf(entries, 'variety.described').find(({ variety }) => variety === only);
+  const of =
+    varieties.size > 1
+      ? f.count(varieties.size, 'variety', 'varieties')
+      : (described?.name ?? varietyName(only, journal));
+  return `${f.count(plants, 'plant', 'plants')} of ${of}`;
 }
 
 const sayEntry = (kind: string, body: object, journal: Journal, f: Format): string =>
