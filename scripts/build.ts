@@ -44,8 +44,8 @@ async function writeServiceWorker(): Promise<void> {
     sourcemap: false,
     mode: 'production',
     directoryIndex: 'index.html',
-    // Which bed or variety a form is about stands in the query; the page is the same.
-    ignoreURLParametersMatching: [/.*/],
+    // Which bed or variety a form is about stands in the query; the page is the same. A key is for the server.
+    ignoreURLParametersMatching: [/^(?!key$)/],
     manifestTransforms: [
       (entries) => ({
         manifest: entries.map((entry) => ({ ...entry, url: entry.url.replace(/(.)\/index\.html$/, '$1') })),
@@ -57,6 +57,11 @@ async function writeServiceWorker(): Promise<void> {
     navigateFallbackAllowlist: [/^\/fruit\/[^/]+$/],
     // Any other address is asked of the server; without a network the app itself says that there is no such page.
     runtimeCaching: [
+      {
+        urlPattern: ({ request, url }) => request.mode === 'navigate' && url.searchParams.has('key'),
+        handler: 'NetworkOnly',
+        options: { precacheFallback: { fallbackURL: '/index.html' } },
+      },
       {
         urlPattern: ({ request }) => request.mode === 'navigate',
         handler: 'NetworkOnly',

@@ -50,7 +50,8 @@ export function keyGate(key: string): RequestHandler {
         maxAge: YEAR_S * 1000,
       });
       response.set('Cache-Control', 'no-store').set('Referrer-Policy', 'no-referrer');
-      response.redirect(303, request.path);
+      // With one stroke in front: two would be another host.
+      response.redirect(303, request.path.replace(/^[/\\]+/, '/'));
       return;
     }
     response

@@ -1,6 +1,10 @@
-import { X509Certificate } from 'node:crypto';
+import { AsnConvert } from '@peculiar/asn1-schema';
+import { NameConstraints } from '@peculiar/asn1-x509';
+import { X509Certificate as Certificate } from '@peculiar/x509';
+import { createPrivateKey, X509Certificate } from 'node:crypto';
 import { mkdirSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { request, type RequestOptions } from 'node:https';
+import { connect } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -82,8 +86,30 @@ test('with the key in the address once, a cookie from then on; the key does not 
   const first = await get(`/walk?key=${keyIn(folder)}`);
   expect(first).toMatchObject({ status: 303, location: '/walk' });
   expect(first.cookie).toMatch(/HttpOnly; Secure; SameSite=Strict$/);
+  for (const path of ['//elsewhere.example/a', '/\\elsewhere.example/a', '///elsewhere.example/a'])
+    expect((await get(`${path}?key=${keyIn(folder)}`)).location).toBe('/elsewhere.example/a');
   const [cookie] = first.cookie.split(';');
   expect(await get('/walk', { cookie: `other=1; ${cookie}` })).toMatchObject({ status: 200, text: 'walk' });
+});
+
+test('plain http is sent on to https, at its own address and nowhere else', async () => {
+  const { port } = shared.servers[0]!.address() as AddressInfo;
+  const plain = (text: string): Promise<string> =>
+    new Promise((resolve, reject) => {
+      const socket = connect(port, '127.0.0.1', () => socket.write(text));
+      let answer = '';
+      socket.on('data', (part: Buffer) => (answer += part.toString()));
+      socket.on('end', () => resolve(answer)).on('error', reject);
+    });
+  const key = keyIn(folder);
+  const answer = await plain(`GET /walk?key=${key} HTTP/1.1\r\nHost: elsewhere.example\r\n\r\n`);
+  expect(answer).toMatch(/^HTTP\/1.1 307 /);
+  expect(answer).toContain(`\r\nLocation: https://127.0.0.1:${port}/\r\n`);
+  // The key was in the open once; it is not sent on.
+  expect(answer).not.toContain(key);
+  expect(answer).toContain(`https://127.0.0.1:${port}/`);
+  // Anything else is neither.
+  expect(await plain('hello\r\n\r\n')).not.toContain('Location');
 });
 
 test('the manifest and the certificate to trust are open, other hosts are not answered', async () => {
@@ -112,15 +138,37 @@ test('certificates: signed by the authority, for these addresses, the same again
   expect(server.checkIP('192.168.1.7')).toBe('192.168.1.7');
   expect(server.checkIP('192.168.1.8')).toBeUndefined();
   expect(server.checkHost('localhost')).toBe('localhost');
-  expect((Date.parse(server.validTo) - Date.parse(server.validFrom)) / DAY_MS).toBeLessThanOrEqual(398);
-  expect(await certificatesFor(own, ['192.168.1.7'], NOW + DAY_MS)).toMatchObject(first);
+  for (const each of [server, authority])
+    expect((Date.parse(each.validTo) - Date.parse(each.validFrom)) / DAY_MS).toBeLessThanOrEqual(398);
+  expect(await certificatesFor(own, ['192.168.1.7'], NOW + DAY_MS)).toEqual(first);
   const moved = await certificatesFor(own, ['192.168.1.8'], NOW);
-  expect(moved.authority).toBe(first.authority);
   expect(new X509Certificate(moved.cert).checkIP('192.168.1.8')).toBe('192.168.1.8');
   const later = await certificatesFor(own, ['192.168.1.8'], NOW + 390 * DAY_MS);
   expect(later.cert).not.toBe(moved.cert);
-  expect(later.authority).toBe(first.authority);
   expect(statSync(path.join(own, 'certificates.json')).mode & 0o077).toBe(0);
+});
+
+test('whoever trusts the authority trusts this computer at these addresses, and nobody has its key', async () => {
+  const own = temporary();
+  const { authority, key } = await certificatesFor(own, ['192.168.1.7'], NOW);
+  const constraints = new Certificate(authority).getExtension('2.5.29.30')!;
+  expect(constraints.critical).toBe(true);
+  // RFC 5280, 4.2.1.10: names as [2], addresses as [7] with their mask; here each by itself.
+  const { permittedSubtrees, excludedSubtrees } = AsnConvert.parse(constraints.value, NameConstraints);
+  expect(excludedSubtrees).toBeUndefined();
+  expect(permittedSubtrees!.map(({ base }) => base.dNSName ?? base.iPAddress)).toEqual([
+    'localhost',
+    '127.0.0.1/32',
+    '192.168.1.7/32',
+  ]);
+  const stored = readFileSync(path.join(own, 'certificates.json'), 'utf8');
+  expect(stored.match(/PRIVATE KEY-----\\n/g)).toHaveLength(2);
+  expect(new X509Certificate(authority).checkPrivateKey(createPrivateKey(key))).toBe(false);
+  // One whose key was stored is made again.
+  const older = { ...(JSON.parse(stored) as object), authorityKey: key };
+  writeFileSync(path.join(own, 'certificates.json'), JSON.stringify(older));
+  expect((await certificatesFor(own, ['192.168.1.7'], NOW)).authority).not.toBe(authority);
+  expect(readFileSync(path.join(own, 'certificates.json'), 'utf8')).not.toContain('authorityKey');
 });
 
 test('what is stored and damaged is made again', async () => {

@@ -1,4 +1,5 @@
-import { createServer, type Server } from 'node:https';
+import { createServer } from 'node:https';
+import type { AddressInfo, Server } from 'node:net';
 import { networkInterfaces } from 'node:os';
 import path from 'node:path';
 import QRCode from 'qrcode';
@@ -6,6 +7,7 @@ import { createApp } from '../app';
 import { localAddresses } from './addresses';
 import { certificatesFor } from './certificates';
 import { keyGate, keyIn } from './keyGate';
+import { withPlainHttp } from './plainHttp';
 import { shareWords } from './shareWords';
 
 export interface ShareOptions {
@@ -40,7 +42,14 @@ export async function share(options: ShareOptions): Promise<Shared | undefined> 
   const secret = keyIn(folder);
   const app = createApp(dist, { hosts: addresses, gate: keyGate(secret), authority });
   // At these addresses alone: one of the open internet is not listened at.
-  const servers = addresses.map(() => createServer({ cert: `${cert}\n${authority}`, key }, app));
+  const servers = addresses.map((address) => {
+    const secure = createServer({ cert: `${cert}\n${authority}`, key }, app);
+    const front = withPlainHttp(
+      secure,
+      () => `https://${address}:${(front.address() as AddressInfo | null)?.port ?? port}`,
+    );
+    return front;
+  });
   await Promise.all(servers.map((server, i) => listening(server, port, addresses[i]!)));
   const opened = addresses.map((address) => `https://${address}:${port}/?key=${secret}`);
   const qr = await QRCode.toString(opened[0]!, { type: 'terminal', small: true });

@@ -14,7 +14,8 @@ export function shareWords(addresses: readonly string[], qr: string): string {
     '  “certificate”; on an iPhone also under About, Certificate Trust Settings). Then open the address again.',
     '',
     'Who has this address, with its key, can open the app; your records stay in the browser that made them. Share in a',
-    'network that you trust, not in a café. The trust is for this computer only: its key never leaves it. Ctrl+C ends it.',
+    'network that you trust, not in a café. What the phone trusts is this computer at these addresses alone; when they',
+    'change, and after a year, it asks again. Ctrl+C ends it.',
   ].join('\n');
 }
 

@@ -47,6 +47,9 @@ ${PRINT}
 /** The choice of day or night is the device's; it must be known before the first paint. */
 const MODE = `try{var t=JSON.parse(localStorage.getItem('${AT_ONCE_KEY}')).settings.theme;if(t!=='auto')document.documentElement.dataset.mode=t}catch(e){}`;
 
+/** The key of a shared computer is shown no longer than it is needed, also where no server takes it out of the address. */
+const KEY = `if(/[?&]key=/.test(location.search))history.replaceState(null,'',location.pathname)`;
+
 /** Dates and numbers are slow to begin with; the browser can read its tables while the program is on its way. */
 const TABLES = `requestAnimationFrame(function(){setTimeout(function(){new Intl.NumberFormat('en').format(0)})})`;
 
@@ -76,6 +79,7 @@ export default function Html({ children }: { readonly children: ReactNode }) {
         ))}
         <style dangerouslySetInnerHTML={{ __html: STYLE }} />
         <script dangerouslySetInnerHTML={{ __html: MODE }} />
+        <script dangerouslySetInnerHTML={{ __html: KEY }} />
       </head>
       <body>
         {children}

@@ -69,7 +69,7 @@ async function takeDemo(garden: GardenStore, response: Response): Promise<void> 
 }
 
 /** The device took nothing. */
-export class NotStored extends Error {}
+class NotStored extends Error {}
 
 /** The entries of a file are stored; that their garden be opened is not. */
 export class NotOpened extends Error {}
