@@ -164,6 +164,20 @@ export class App {
     }
   }
 
+  /** Makes the browser's database refuse every write, as a full disk does, until it is allowed again. */
+  async refuseWrites(): Promise<{ readonly allow: () => Promise<void> }> {
+    await this.page.evaluate(() => {
+      const { put } = IDBObjectStore.prototype;
+      IDBObjectStore.prototype.put = () => {
+        throw new DOMException('the disk is full', 'QuotaExceededError');
+      };
+      Object.assign(window, { allowWrites: () => Object.assign(IDBObjectStore.prototype, { put }) });
+    });
+    return {
+      allow: () => this.page.evaluate(() => (window as unknown as { allowWrites: () => void }).allowWrites()),
+    };
+  }
+
   async readDownload(act: () => Promise<void>): Promise<{ name: string; text: string; path: string }> {
     const waiting = this.page.waitForEvent('download');
     await act();

@@ -1,4 +1,3 @@
-import type { Page } from '@playwright/test';
 import { entriesOf, EVENING, expect, test, type App, seen } from './app';
 import { appendInTwoTabs } from './twoTabs';
 
@@ -68,26 +67,12 @@ test('a spoiled male is marked at picking and never used', async ({ app, page })
   await app.done();
 });
 
-/** Makes the browser's database refuse every write, as a full disk does, until it is allowed again. */
-async function refuseWrites(page: Page): Promise<{ readonly allow: () => Promise<void> }> {
-  await page.evaluate(() => {
-    const { put } = IDBObjectStore.prototype;
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('the disk is full', 'QuotaExceededError');
-    };
-    Object.assign(window, { allowWrites: () => Object.assign(IDBObjectStore.prototype, { put }) });
-  });
-  return {
-    allow: () => page.evaluate(() => (window as unknown as { allowWrites: () => void }).allowWrites()),
-  };
-}
-
 test('a write that fails does not stop the walk, is in the export, and is not forgotten', async ({
   app,
   page,
 }) => {
   await app.startRound();
-  const { allow } = await refuseWrites(page);
+  const { allow } = await app.refuseWrites();
   const at = await app.stopAt();
   await app.done();
   expect(await app.stopAt()).toBe(at + 1);

@@ -44,7 +44,14 @@ test('shared over https: the key once in the address, then installed and used wi
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
   const manifest = await page.evaluate(async () => (await fetch('/manifest.webmanifest')).json());
   expect(manifest).toMatchObject({ display: 'standalone' });
-  await context.setOffline(true);
+  // Opened once more with the key, by its picture: it does not stay in the address, without a network either.
+  const address = shared.addresses[0]!.replace(/^https:\/\/[^/]+/, origin);
+  for (const offline of [false, true]) {
+    await context.setOffline(offline);
+    await page.goto(address);
+    await seen(page.getByRole('heading', { name: 'Evening walk' }));
+    expect(page.url()).toBe(`${origin}/`);
+  }
   await page.goto(`${origin}/walk`);
   await app.tap('One female more');
   await app.nextPlant(/^(Cover|Mark) \d+, next$/);

@@ -113,6 +113,22 @@ test('half-made input outlives a reload, and damage to it reads as nothing', asy
   expect(store.texts.has('draft/visit')).toBe(false);
 });
 
+test('a draft that the device refuses is there all the same, until it is dropped as it was', async () => {
+  const store = new MemoryStore();
+  const device = await DeviceStore.open(store);
+  await device.writeDraft('visit', { eve: 1 });
+  store.refuse = new Error('full');
+  await expect(device.writeDraft('visit', { eve: 2 })).rejects.toThrow('full');
+  expect(await device.readDraft('visit')).toEqual({ eve: 2 });
+  store.refuse = undefined;
+  await device.writeDrafts();
+  expect(await (await DeviceStore.open(store)).readDraft('visit')).toEqual({ eve: 2 });
+  await device.dropDraft('visit', { eve: 1 });
+  expect(await device.readDraft('visit')).toEqual({ eve: 2 });
+  await device.dropDraft('visit', { eve: 2 });
+  expect(await device.readDraft('visit')).toBeUndefined();
+});
+
 test('once any draft was read all are known at once, as they were last written', async () => {
   const store = new MemoryStore();
   const before = await DeviceStore.open(store);

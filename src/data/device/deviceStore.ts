@@ -55,6 +55,8 @@ export class DeviceStore extends Subscribable {
   #backups: ReadonlyMap<string, number>;
   /** Drafts by name, once any was read, so that the next plant is there at once. */
   #drafts: Map<string, unknown> | undefined;
+  /** Drafts that the device has not taken yet. */
+  readonly #unwritten = new Map<string, unknown>();
   #onClock: (clock: ClockMemory) => void = () => undefined;
   #version = 0;
   /** The last write, so that each begins with what the one before it left. */
@@ -204,6 +206,8 @@ export class DeviceStore extends Subscribable {
   /** Half-made input, so that a reload in the middle of a plant loses nothing. */
   async readDraft<T>(name: string): Promise<T | undefined> {
     this.#drafts ??= await this.#readDrafts();
+    // What the device has not taken is newer than what it has.
+    if (this.#unwritten.has(name)) return this.#unwritten.get(name) as T;
     const known = this.#drafts.get(name);
     // Another tab may have written it since.
     const draft = await readJson<T>(this.#store, DRAFT + name);
@@ -226,14 +230,28 @@ export class DeviceStore extends Subscribable {
     return new Map(read.filter(([, draft]) => draft !== undefined));
   }
 
-  writeDraft(name: string, draft: unknown): Promise<void> {
+  async writeDraft(name: string, draft: unknown): Promise<void> {
     this.#drafts?.set(name, draft);
-    return this.#store.setItem(DRAFT + name, JSON.stringify(draft));
+    this.#unwritten.set(name, draft);
+    await this.#store.setItem(DRAFT + name, JSON.stringify(draft));
+    if (this.#unwritten.get(name) === draft) this.#unwritten.delete(name);
   }
 
-  dropDraft(name: string): Promise<void> {
+  /** Tries again to write what the device has not taken. */
+  async writeDrafts(): Promise<void> {
+    for (const [name, draft] of this.#unwritten) await this.writeDraft(name, draft);
+  }
+
+  /**
+   * Input that is done with.
+   *
+   * @param done what it was then: what was entered since stays.
+   */
+  async dropDraft(name: string, done?: unknown): Promise<void> {
+    if (done !== undefined && JSON.stringify(await this.readDraft(name)) !== JSON.stringify(done)) return;
     this.#drafts?.delete(name);
-    return this.#store.removeItem(DRAFT + name);
+    this.#unwritten.delete(name);
+    await this.#store.removeItem(DRAFT + name);
   }
 
   /**

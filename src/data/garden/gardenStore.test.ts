@@ -63,6 +63,23 @@ test('a write that fails changes the state all the same, is kept, exported and t
   garden.close();
 });
 
+test('what waits for the disk is done once all is on it', async () => {
+  const store = new MemoryStore();
+  const garden = await open(store);
+  store.refuse = new Error('');
+  await garden.record([scouted('p1')]);
+  let done = 0;
+  garden.onceSaved(() => (done += 1));
+  await garden.record([scouted('p2')]);
+  await garden.retryUnsaved();
+  expect(done).toBe(0);
+  store.refuse = undefined;
+  await garden.retryUnsaved();
+  await garden.record([scouted('p3')]);
+  expect(done).toBe(1);
+  garden.close();
+});
+
 test('the newest record is that of corrected times, and an undo of the correction brings the old ones back', async () => {
   const store = new MemoryStore();
   const garden = await open(store);

@@ -230,6 +230,15 @@ export class GardenStore extends Subscribable {
     for await (const entries of this.reading.readNew()) this.#take(entries);
   }
 
+  /** Does something once all that the device has refused so far is on disk; never where that does not happen. */
+  onceSaved(job: () => void): void {
+    const stop = this.subscribe(() => {
+      if (this.unsaved.length > 0) return;
+      stop();
+      job();
+    });
+  }
+
   /** Tries to write the unsaved entries again. */
   retryUnsaved(): Promise<void> {
     return this.#unsaved.retry();

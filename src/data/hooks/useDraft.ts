@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useOpened } from './opening';
 
+/** What was entered, the way to change it, and what drops it once it is done with, unless it was changed since. */
 type Draft<T> = [T | undefined, (draft: T) => void, () => void];
 
 /**
@@ -32,7 +33,7 @@ export function useDeviceDraft<T>(key: string, empty: T): Draft<T> {
     setHeld({ key, draft });
     void device.writeDraft(key, draft).catch(() => undefined);
   };
-  const drop = (): void => void device.dropDraft(key).catch(() => undefined);
   const now = held?.key === key ? held : device.knownDraft<T>(key);
+  const drop = (): void => void device.dropDraft(key, now?.draft).catch(() => undefined);
   return [now && (now.draft ?? empty), write, drop];
 }

@@ -6,8 +6,8 @@ import { useOpened } from './opening';
 import { useKeepStored } from './useKeeping';
 
 /**
- * What follows on a record, also when the screen has gone: once it is on disk, or where the device did not take it yet.
- * Who goes on has to say what each means.
+ * What follows on a record, also when the screen has gone: once it is on disk, however late, and before that where the
+ * device does not take it yet. Who goes on has to say what each means.
  */
 export type After = Readonly<Record<Written, () => void>>;
 
@@ -16,8 +16,15 @@ const NOTHING = (): void => undefined;
 /** Once it is on disk: until then a draft of it stays. */
 export const whenSaved = (job: () => void): After => ({ saved: job, unsaved: NOTHING });
 
-/** It shows in either case, and above the page whatever is not on disk yet. */
-export const eitherWay = (job: () => void): After => ({ saved: job, unsaved: job });
+/** At once: it shows in either case, and above the page that it is not on disk yet. */
+export function eitherWay(job: () => void): After {
+  let isDone = false;
+  const once = (): void => {
+    if (!isDone) job();
+    isDone = true;
+  };
+  return { saved: once, unsaved: once };
+}
 
 /**
  * Records the facts of one tap.
@@ -32,7 +39,7 @@ interface Tap {
 }
 
 export function useRecord(): RecordFacts {
-  const { session } = useOpened();
+  const { device, session } = useOpened();
   const keepStored = useKeepStored();
   const { mutate } = useMutation({
     meta: { what: 'record' },
@@ -41,6 +48,12 @@ export function useRecord(): RecordFacts {
       const written = await session.garden.record(facts);
       if (first && !session.demo) keepStored();
       after?.[written]();
+      if (written === 'unsaved')
+        session.garden.onceSaved(() => {
+          after?.saved();
+          // There is room again.
+          void device.writeDrafts().catch(() => undefined);
+        });
       return written;
     },
   });

@@ -7,7 +7,7 @@ import { newId } from '@/data/clock';
 import { saveExport } from '@/data/files/exports';
 import { pickFile } from '@/data/files/pick';
 import { useGarden } from '@/data/hooks/useGarden';
-import { useRecord } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Field } from '@/ui/parts/Field';
@@ -58,13 +58,18 @@ export function TableScreen() {
             title={`Import ${f.count(plants, 'plant', 'plants')}`}
             onPress={() => {
               const facts = planFacts(draft, lastPlaces(journal.all('plant').values()), newId);
-              const then = (job: () => void) => () => {
-                job();
-                router.replace('/garden');
-              };
+              let isLate = false;
+              const shown = eitherWay(() => router.replace('/garden'));
               record(facts, {
-                saved: then(work.finish),
-                unsaved: then(() => work.finishOnceSaved(facts)),
+                saved: () => {
+                  if (!isLate) work.finish();
+                  shown.saved();
+                },
+                unsaved: () => {
+                  isLate = true;
+                  work.finishOnceSaved(facts);
+                  shown.unsaved();
+                },
               });
             }}
           />
