@@ -38,7 +38,7 @@ export function Banners() {
       ))}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
-      {!demo && store.savedAny ? <KeepingBanner /> : null}
+      {demo ? null : <KeepingBanner />}
     </>
   );
 }
@@ -207,7 +207,7 @@ function LeftUnsavedBanner({ left }: { readonly left: GardenStore }) {
   );
 }
 
-/** Told once, with the first record of one's own: this browser may clear it by itself. */
+/** Told once, when a garden of one's own has begun: this browser may clear it by itself. */
 function KeepingBanner() {
   const router = useRouter();
   const kept = useKeeping();
