@@ -1,3 +1,4 @@
+import type { StoredEntry } from '@/core/journal/entry';
 import type { Current } from '../device/deviceStore';
 import { download } from './download';
 import { DEMO_STORE, gardenStoreName, openStore } from '../storage';
@@ -10,6 +11,12 @@ async function rawExport(current: Current): Promise<string> {
   return Object.values(texts).join('\n');
 }
 
-/** Saves all stored records of a garden as a file. */
-export const saveRecords = async (current: Current): Promise<void> =>
-  download('steady-trowel-records.txt', await rawExport(current), 'text/plain');
+/**
+ * Saves all stored records of a garden as a file.
+ *
+ * @param unsaved entries of it that are not on disk.
+ */
+export async function saveRecords(current: Current, unsaved: readonly StoredEntry[]): Promise<void> {
+  const records = [await rawExport(current), ...unsaved.map((entry) => JSON.stringify(entry))];
+  download('steady-trowel-records.txt', records.join('\n'), 'text/plain');
+}

@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import type { StoredEntry } from '@/core/journal/entry';
 import { DeviceLog } from '../device/deviceLog';
 import { installPrompt } from '../device/installPrompt';
 import { DeviceStore, type Current } from '../device/deviceStore';
@@ -44,6 +45,11 @@ class Opener extends Subscribable {
 
   get opening(): Opening {
     return this.#opening;
+  }
+
+  /** Entries of the open garden that are in memory alone: for where no screen works any more. */
+  unsaved(): readonly StoredEntry[] {
+    return this.#opening.state === 'open' ? this.#opening.session.garden.unsaved : [];
   }
 
   /** Resolves once there is more to show than that it opens. */

@@ -3,6 +3,7 @@ import { DEVICE_STORE, openStore } from '@/data/storage';
 import { saveRecords } from '@/data/files/rawExport';
 import { DeviceStore } from '@/data/device/deviceStore';
 import { DeviceLog } from '@/data/device/deviceLog';
+import { opener } from '@/data/hooks/opening';
 import { useEffect } from 'react';
 
 /** When a screen fails: what happened, a link back, and the stored records as a file. Plain HTML, so that it works. */
@@ -20,16 +21,21 @@ export function ErrorBoundary({
   }, [error]);
   const save = async (): Promise<void> => {
     const device = await DeviceStore.open(openStore(DEVICE_STORE));
-    await saveRecords(device.current);
+    await saveRecords(device.current, opener.unsaved());
   };
+  const unsaved = opener.unsaved().length;
+  const stored =
+    unsaved === 0
+      ? 'What you recorded is stored.'
+      : `${unsaved === 1 ? 'One entry is' : `${unsaved} entries are`} not on disk yet: save the records as a file before you leave this page.`;
   const unloaded = NOT_LOADED.test(error.message);
   return (
     <View role="main" style={{ padding: 20, maxWidth: 560 }}>
       <h1>{unloaded ? 'This screen could not be loaded' : 'Something went wrong here'}</h1>
       <p>
         {unloaded
-          ? 'There may be a newer version, or no network. What you recorded is stored.'
-          : 'What you recorded is still stored. You can try again, or save the records as a file first.'}
+          ? `There may be a newer version, or no network. ${stored}`
+          : `${stored} You can try again, or save the records as a file first.`}
       </p>
       {unloaded ? null : <pre style={{ whiteSpace: 'pre-wrap' }}>{error.message}</pre>}
       <p>
