@@ -90,15 +90,29 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
 test('a visit is put right from the list, and nothing is open at noon', async ({ app, page }) => {
   await begin(app, page);
   await app.tap('See what is open');
+  // No male is open anywhere: it is said, and what to do.
   await app.tap('3, females open');
-  await app.tap('Pollinated 3');
+  await seen(page.getByText(/^Whose pollen\? Without an open male it cannot be done now\./));
+  await expectNoFindings(page, 'no pollen', { wide: false });
+  await app.nextPlant('No pollen, next');
   await app.tap('List of plants');
   await page.getByText('Green Heron, 3 females, 0 males').click();
   await expect(page.getByRole('radio', { name: '3, females open' })).toBeChecked();
+  // A neighbour had one, for two of them.
+  await app.tap('Pollen from somewhere else');
+  await app.tap('One less got pollen');
+  await app.tap('Pollinated 2 of 3');
+  for (let plant = 2; plant <= 6; plant += 1) {
+    await seen(page.getByRole('img', { name: `Plant ${plant} of 6` }));
+    await app.tap('None open, next');
+  }
+  await seen(page.getByText(/^2 females pollinated on 6 plants/));
+  await seen(page.getByText('1 female got no pollen: there was none. None of that lowers a rate.'));
+  await app.tap('List of plants, to correct one');
+  await page.getByText('Green Heron, 3 females, 0 males').click();
   await app.tap('2, females open');
   await app.tap('Pollinated 2');
-  await app.tap('List of plants');
-  await seen(page.getByText('Green Heron, 2 females, 0 males'));
+  await expect(page.getByText(/got no pollen/)).toHaveCount(0);
   await page.clock.setSystemTime(new Date('2026-07-21T13:00:00Z'));
   await page.goto('/open');
   await seen(page.getByText(/No flower that you grow to eat is open at this hour/));

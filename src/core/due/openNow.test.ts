@@ -10,6 +10,8 @@ import { seasonAt } from '../season/seasons';
 import { sunTimes } from '../time/sun';
 import { malesFor, pollenFor } from './pollenFor';
 import { openNowOf, opensNext, secondTimes } from './openNow';
+import { withoutPollen } from '../fruit/withoutPollen';
+import { openMorning } from './openMorning';
 import { openVisitFacts, secondTimeFacts, type OpenVisit } from './openVisit';
 import { todayOf } from '../today/today';
 
@@ -191,7 +193,8 @@ test('pollen is suggested: her own open males, else the nearest plant that has s
     plant: 'p2',
     males: undefined,
     served: 0,
-    suggested: true,
+    // Nobody knows whether it has any.
+    suggested: false,
   });
   yard.visit('p5', { female: 0, male: 4 });
   yard.visit('p2', { female: 0, male: 0 });
@@ -249,6 +252,38 @@ test('a visit put right amends what it said; to no female, nothing was pollinate
   const undo = undoable(yard.journal, yard.own)!;
   yard.say(MORNING, ...undo.entries.map(({ id }): Fact => ({ kind: 'struck', body: { target: id } })));
   expect(yard.fruits()).toMatchObject([{ count: 2 }]);
+});
+
+test('a female for which there is no pollen is no pollinated one; it can be put right, and is in no rate', () => {
+  const yard = six();
+  const say = (visit: Partial<OpenVisit>): void => {
+    const here = yard.open()[0]!;
+    const open = { female: 3, male: 0 };
+    yard.say(MORNING, ...openVisitFacts(yard.journal, here, { open, method: 'brush', fathers: [], ...visit }));
+  };
+  const season = seasonAt(yard.journal, DAY);
+  const left = () => [...withoutPollen(yard.journal, season).values()];
+  const morning = () => openMorning(yard.journal, yard.open());
+  say({ pollinated: 0 });
+  expect([yard.fruits(), left(), morning()]).toEqual([[], [3], { pollinated: 0, withoutPollen: 3 }]);
+  expect(yard.open()[0]!.open).toEqual({ female: 3, male: 0 });
+  // Pollen for two was found after all.
+  say({ pollinated: 2, fathers: ['p4'] });
+  expect(yard.fruits()).toMatchObject([{ count: 2 }]);
+  expect([left(), morning()]).toEqual([[1], { pollinated: 2, withoutPollen: 1 }]);
+  say({ fathers: ['p4'] });
+  expect(yard.fruits()).toMatchObject([{ count: 3 }]);
+  expect([left(), morning()]).toEqual([[], { pollinated: 3, withoutPollen: 0 }]);
+  say({ pollinated: 0 });
+  expect([yard.fruits(), left()]).toEqual([[], [3]]);
+  // Told so by two phones, they are the same three.
+  const other = six();
+  other.journal.add(yard.journal.entries());
+  other.say(MORNING + HOUR, {
+    kind: 'missed',
+    body: { bloom: `p1|${DAY}|flower|female`, plant: 'p1', count: 2, why: 'noPollen' },
+  });
+  expect([...withoutPollen(other.journal, season).values()]).toEqual([3]);
 });
 
 test('how many of the two are growing is answered by count, and feeds the same set rates', () => {

@@ -4,14 +4,17 @@ import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Donor } from '../journal/kinds/stops';
 import { type BudCount, walkId } from '../journal/kinds/walk';
+import { shortOfPollen } from '../journal/pollinations';
 import type { OpenPlant } from './openNow';
 import { cohortOfVisit } from './cohortOfVisit';
 
 /** What was seen and done at one plant. */
 export interface OpenVisit {
   readonly open: BudCount;
+  /** How many of the females got pollen; all, where nothing else is said. */
+  readonly pollinated?: number;
   readonly method: PollinationMethod;
-  /** Plants whose pollen was used. */
+  /** Plants whose pollen was used; none is named of what came from elsewhere. */
   readonly fathers: readonly string[];
   /** The females were closing already: tried all the same. */
   readonly closing?: boolean;
@@ -20,22 +23,22 @@ export interface OpenVisit {
 }
 
 /**
- * The facts of a visit: what is open, and that the females were pollinated. A visit that is put right amends the
- * entries it made; females put right to none take the pollination back.
+ * The facts of a visit: what is open, how many females were pollinated, and how many got no pollen. A visit that is put
+ * right amends the entries it made; females put right to none take the pollination back.
  *
  * @example openVisitFacts(journal, here, { open: { female: 0, male: 3 }, ...rest }).map(({ kind }) => kind) // ['counted']
  */
 export function openVisitFacts(
   journal: Journal,
   { plant: { plant }, variety, day }: OpenPlant,
-  { open, method, fathers, closing = false, faded = false }: OpenVisit,
+  { open, pollinated: done = open.female, method, fathers, closing = false, faded = false }: OpenVisit,
 ): Fact[] {
   const walk = journal.all('walk').get(walkId(plant, day));
   const bloom = cohortOfVisit(plant, variety, day);
   const pollinated = {
     bloom,
     plant,
-    count: open.female,
+    count: done,
     after: [],
     donors: donorsFrom(fathers),
     found: closing ? 'wilted' : 'open',
@@ -50,8 +53,13 @@ export function openVisitFacts(
   return [
     amendOrRecord('counted', { plant, day, open }, walk?.countedEntry),
     // The count is put right as a whole: one entry says it all.
-    ...amendAsOne('pollinated', open.female > 0 ? pollinated : undefined, before?.countedBy ?? []),
-    ...(open.female > 0 ? [] : strikesOf(again.map(({ entry }) => entry))),
+    ...amendAsOne('pollinated', done > 0 ? pollinated : undefined, before?.countedBy ?? []),
+    ...(done > 0 ? [] : strikesOf(again.map(({ entry }) => entry))),
+    ...amendAsOne(
+      'missed',
+      done < open.female ? { bloom, plant, count: open.female - done, why: 'noPollen' } : undefined,
+      shortOfPollen(before).map(({ entry }) => entry),
+    ),
   ];
 }
 

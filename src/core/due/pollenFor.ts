@@ -13,7 +13,7 @@ export interface PollenPlant {
   readonly males: number | undefined;
   /** Females elsewhere that its pollen went to this day, those of several fathers in equal parts. */
   readonly served: number;
-  /** Would be used if nothing else is said. */
+  /** Would be used if nothing else is said: only where open males were counted. */
   readonly suggested: boolean;
 }
 
@@ -65,7 +65,7 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
     plant: other.plant,
     males: other.males,
     served: served.get(other.plant) ?? 0,
-    suggested: !own.suggested && i === 0,
+    suggested: !own.suggested && i === 0 && (other.males ?? 0) > 0,
   }));
   return own.males > 0 ? [own, ...next] : next;
 }

@@ -186,6 +186,8 @@ export interface Missed {
   readonly at: Instant;
   /** The day that was missed, where it is not the one on which the bloom opened. */
   readonly day?: Day;
+  /** Of a cohort: how many of it, besides those that got pollen. */
+  readonly count?: number;
   readonly device: string;
   readonly entry: string;
 }

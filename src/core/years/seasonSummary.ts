@@ -1,5 +1,6 @@
 import { fruitsOf, type Fruit } from '../fruit/fruits';
 import { fruitSetRates, type SetRate } from '../fruit/setRates';
+import { withoutPollen } from '../fruit/withoutPollen';
 import type { Journal } from '../journal/journal';
 import type { Garden, Season, Variety } from '../journal/state';
 import type { IsolationOf } from '../purity/guards';
@@ -12,6 +13,8 @@ import { seedStands, together, type OfFruits, type SeedStands } from './seedStan
 export interface VarietySeason {
   readonly variety: Variety;
   readonly pollinated: number;
+  /** Opened, and there was no pollen. */
+  readonly withoutPollen: number;
   readonly set: SetRate;
   /** Fruits that were picked, for seed and to eat. */
   readonly picked: { readonly seed: number; readonly eat: number };
@@ -50,13 +53,22 @@ export function seasonSummary(
   { season, today, isolationOf }: SummaryOf,
 ): SeasonSummary {
   const fruits = fruitsOf(journal, garden, today, season);
+  const left = withoutPollen(journal, season);
   const varieties = [...groupBy(fruits, ({ variety }) => variety.variety).values()].map(
     (own): VarietySeason => {
       const picked = { seed: 0, eat: 0 };
       for (const { bloom } of own) if (bloom.harvest) picked[bloom.harvest.use] += 1;
       const { set, pollinated } = fruitSetRates(own.flatMap(({ histories }) => histories));
       const seed = seedStands(journal, garden, own, isolationOf);
-      return { variety: own[0]!.variety, pollinated, set, picked, seed };
+      const { variety } = own[0]!;
+      return {
+        variety,
+        pollinated,
+        withoutPollen: left.get(variety.variety) ?? 0,
+        set,
+        picked,
+        seed,
+      };
     },
   );
   const bestHour = bestHourOf(fruits, garden.zone);

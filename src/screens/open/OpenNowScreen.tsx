@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
+import { openMorning } from '@/core/due/openMorning';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';
@@ -24,6 +25,7 @@ export function OpenNowScreen() {
   const now = useNow();
   const f = useFormat();
   const wide = useWide();
+  const { journal } = useGarden().store;
   // A plant out of turn; `first`: to correct its first count, though its females are due a second time.
   const [chosen, setChosen] = useState<{ readonly plant: string; readonly first?: true }>();
   const [listed, setListed] = useState(false);
@@ -66,14 +68,21 @@ export function OpenNowScreen() {
   const aside = wide ? list((plant) => setChosen({ plant })) : undefined;
   if (!here) {
     const later = plants.flatMap(({ again }) => again ?? []);
-    const pollinated = plants.reduce((sum, { open }) => sum + (open?.female ?? 0), 0);
+    const { pollinated, withoutPollen } = openMorning(journal, plants);
     return (
       <Page title="All plants seen" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
         <Text>
           {pollinated > 0
             ? `${f.count(pollinated, 'female', 'females')} pollinated on ${f.count(plants.length, 'plant', 'plants')}. Whether they grow shows in three or four days: Today will ask.`
-            : 'No female was open.'}
+            : withoutPollen > 0
+              ? 'No female was pollinated.'
+              : 'No female was open.'}
         </Text>
+        {withoutPollen > 0 ? (
+          <Text style={{ marginTop: SPACE.m }}>
+            {`${f.count(withoutPollen, 'female', 'females')} got no pollen: there was none. None of that lowers a rate.`}
+          </Text>
+        ) : null}
         <OnlyMalesToday varieties={new Map(plants.map(({ variety }) => [variety.variety, variety.name]))} />
         {later.length > 0 ? (
           <Text style={{ marginTop: SPACE.m }}>

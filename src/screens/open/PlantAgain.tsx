@@ -30,7 +30,10 @@ export function PlantAgain({ here, again, head, aside, onDone, onCorrect }: Plan
   const f = useFormat();
   const { journal } = useGarden().store;
   const record = useRecord();
-  const [fathers, setFathers] = useState(again.fathers);
+  const [{ fathers, elsewhere }, setSource] = useState({
+    fathers: again.fathers,
+    elsewhere: again.fathers.length === 0,
+  });
   const { plant, variety } = here;
   const females = f.count(again.females, 'female', 'females');
   return (
@@ -59,9 +62,10 @@ export function PlantAgain({ here, again, head, aside, onDone, onCorrect }: Plan
         pollen={pollenFor(journal, here, here.open?.male ?? 0)}
         own={plant.plant}
         fathers={fathers}
+        elsewhere={elsewhere}
         females={again.females}
         serves={malesServe(here)}
-        onChange={setFathers}
+        onChange={setSource}
       />
       <Button
         variant="plain"

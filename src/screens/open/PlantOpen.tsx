@@ -20,6 +20,7 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
+import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -28,7 +29,7 @@ import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
 import { useOnlyMales } from '../week/useOnlyMales';
-import { sayBestHours, sayOnlyMales } from '../words/flowers';
+import { sayBestHours, sayNoPollen, sayOnlyMales } from '../words/flowers';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { UnsureButton } from '../identify/UnsureButton';
@@ -50,6 +51,10 @@ interface Draft {
   readonly method: PollinationMethod;
   /** Plants whose pollen was used; until one is tapped, those suggested. */
   readonly fathers?: readonly string[];
+  /** Pollen of no plant of the plan: a neighbour's, or one that nobody names. */
+  readonly elsewhere?: boolean;
+  /** How many of the females got pollen; all, until it is said. */
+  readonly pollinated?: number;
   readonly closing?: boolean;
   readonly faded?: boolean;
 }
@@ -59,10 +64,11 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
   const f = useFormat();
   const { journal } = useGarden().store;
   const [choosing, setChoosing] = useState(false);
-  const { draft, setDraft, pollen, fathers, save } = usePlantOpen(here, onDone);
+  const { draft, setDraft, pollen, fathers, done, save } = usePlantOpen(here, onDone);
   if (!draft) return null;
   const { plant, variety } = here;
   const female = draft.female ?? 0;
+  const hasSource = fathers.length > 0 || draft.elsewhere === true;
   const counted = draft.female !== undefined || draft.male !== undefined;
   const bearing = bearingSexOf(cropOf(variety.crop), variety.traits);
   return (
@@ -75,7 +81,13 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
         <DoneFoot
           work="open"
           title={
-            female > 0 ? `Pollinated ${f.number(female)}` : counted ? 'No female, next' : 'None open, next'
+            female === 0
+              ? counted
+                ? 'No female, next'
+                : 'None open, next'
+              : done === 0
+                ? 'No pollen, next'
+                : `Pollinated ${f.number(done)}${done < female ? ` of ${f.number(female)}` : ''}`
           }
           onPress={save}
         />
@@ -105,13 +117,30 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
             pollen={pollen}
             own={plant.plant}
             fathers={fathers}
+            elsewhere={draft.elsewhere === true}
             females={female}
             serves={malesServe(here)}
-            onChange={(chosen) => setDraft({ ...draft, fathers: chosen })}
+            onChange={(source) => setDraft({ ...draft, ...source })}
           />
-          <PastTheirBest draft={draft} onChange={setDraft} />
-          <TieWith flower={{ variety: variety.variety, day: here.day }} />
-          <Button title={`With: ${METHODS[draft.method]}`} onPress={() => setChoosing(true)} />
+          {hasSource ? (
+            <>
+              {female > 1 ? (
+                <Stepper
+                  label="Got pollen"
+                  value={done}
+                  most={female}
+                  onChange={(pollinated) => setDraft({ ...draft, pollinated })}
+                  lessLabel="One less got pollen"
+                  moreLabel="One more got pollen"
+                />
+              ) : null}
+              <PastTheirBest draft={draft} onChange={setDraft} />
+              <TieWith flower={{ variety: variety.variety, day: here.day }} />
+              <Button title={`With: ${METHODS[draft.method]}`} onPress={() => setChoosing(true)} />
+            </>
+          ) : (
+            <Text live>{sayNoPollen(variety)}</Text>
+          )}
         </View>
       ) : null}
       <Sheet title="What with?" open={choosing} onClose={() => setChoosing(false)} closeTitle="Close">
@@ -160,17 +189,23 @@ function usePlantOpen(
   readonly setDraft: (draft: Draft) => void;
   readonly pollen: readonly PollenPlant[];
   readonly fathers: readonly string[];
+  /** Females that got pollen. */
+  readonly done: number;
   readonly save: () => void;
 } {
   const { journal } = useGarden().store;
   const record = useRecord();
   const { plant, variety, day, open } = here;
-  const before = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day))?.pollination;
+  const bloom = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day));
+  const before = bloom?.pollination;
   const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
     ...open,
     method: before?.method ?? techniqueOf(journal, meantFor(journal, plant.plant, day)!).method,
     ...(before && {
       fathers: before.donors.map((donor) => donor.plant),
+      elsewhere: before.donors.length === 0,
+      // All of them, where nothing else was said, also of a count that is put right.
+      ...(bloom.count < (open?.female ?? 0) && { pollinated: bloom.count }),
       closing: before.found === 'wilted',
       faded: before.faded === true,
     }),
@@ -178,15 +213,18 @@ function usePlantOpen(
   const pollen = pollenFor(journal, here, draft?.male ?? 0);
   const fathers =
     draft?.fathers ?? pollen.filter(({ suggested }) => suggested).map(({ plant: father }) => father);
+  const female = draft?.female ?? 0;
+  const hasSource = fathers.length > 0 || draft?.elsewhere === true;
+  const done = hasSource ? Math.min(female, draft?.pollinated ?? female) : 0;
   const save = (): void => {
     if (!draft) return;
-    const counts = { female: draft.female ?? 0, male: draft.male ?? 0 };
+    const open = { female, male: draft.male ?? 0 };
     const { method, closing = false, faded = false } = draft;
-    const facts = openVisitFacts(journal, here, { open: counts, method, fathers, closing, faded });
-    record(facts, whenSaved(dropDraft));
+    const visit = { open, pollinated: done, method, fathers, closing, faded };
+    record(openVisitFacts(journal, here, visit), whenSaved(dropDraft));
     onDone();
   };
-  return { draft, setDraft, pollen, fathers, save };
+  return { draft, setDraft, pollen, fathers, done, save };
 }
 
 /** Late in the morning one may still try: it is marked, since it sets less often. */

@@ -13,14 +13,27 @@ interface PollenChoiceProps {
   /** The plant itself. */
   readonly own: string;
   readonly fathers: readonly string[];
+  /** Is it pollen of no plant of the plan? */
+  readonly elsewhere: boolean;
   /** Females to be pollinated, and how many of them one male can serve. */
   readonly females: number;
   readonly serves: number;
-  readonly onChange: (fathers: readonly string[]) => void;
+  readonly onChange: (source: {
+    readonly fathers: readonly string[];
+    readonly elsewhere: boolean;
+  }) => void;
 }
 
 /** Whose pollen was used: tapped on and off. */
-export function PollenChoice({ pollen, own, fathers, females, serves, onChange }: PollenChoiceProps) {
+export function PollenChoice({
+  pollen,
+  own,
+  fathers,
+  elsewhere,
+  females,
+  serves,
+  onChange,
+}: PollenChoiceProps) {
   const { journal } = useGarden().store;
   const f = useFormat();
   const named = new Set(pollen.map(({ plant }) => plant));
@@ -48,11 +61,20 @@ export function PollenChoice({ pollen, own, fathers, females, serves, onChange }
               label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'open male', 'open males')}`}`}
               selected={on}
               onPress={() =>
-                onChange(on ? fathers.filter((father) => father !== plant) : [...fathers, plant])
+                onChange({
+                  elsewhere,
+                  fathers: on ? fathers.filter((father) => father !== plant) : [...fathers, plant],
+                })
               }
             />
           );
         })}
+        <Button
+          title={`${elsewhere ? '✓ ' : ''}Somewhere else`}
+          label="Pollen from somewhere else"
+          selected={elsewhere}
+          onPress={() => onChange({ fathers, elsewhere: !elsewhere })}
+        />
       </View>
       {goes && goes.kind !== 'enough' ? <Text variant="small">{sayMalesFor(goes, f)}</Text> : null}
     </View>

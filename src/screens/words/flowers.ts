@@ -4,6 +4,7 @@ import type { Identification } from '@/core/flowers/identify';
 import { signsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { SIGNS, type FlowerKind, type SignId, type SignValue } from '@/core/flowers/signs/sign';
 import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
+import type { Variety } from '@/core/journal/state';
 import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Reason } from '@/core/text/reason';
 import type { MalesFor } from '@/core/due/pollenFor';
@@ -224,6 +225,15 @@ export const sayOnlyMales = ({ femalesFrom: [soon, late] }: OnlyMales, f: Format
   soon === late
     ? 'Only males so far. They come first; females are due now.'
     : `Only males so far. Nothing is wrong: they come first. Expect the first females between ${f.day(soon)} and ${f.day(late)}.`;
+
+/** What to do with a female for which there is no pollen. */
+export const sayNoPollen = ({ traits }: Pick<Variety, 'traits'>): string =>
+  [
+    'Whose pollen? Without an open male it cannot be done now. Look on the plants further on, and come back from the list of plants; a neighbour’s male will do, or one kept in water since yesterday.',
+    traits.parthenocarpic
+      ? 'This variety also sets without pollen.'
+      : 'Without any these females drop, and it is nobody’s fault; males come every morning.',
+  ].join(' ');
 
 /** What to do where males are few. */
 export const sayMalesFor = (goes: Exclude<MalesFor, { kind: 'enough' }>, f: Format): string =>

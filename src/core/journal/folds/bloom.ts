@@ -322,11 +322,15 @@ function readFruitCounted({ id, at, body }: EntryOf<'fruit.counted'>, draft: Dra
   draft.looks = and(draft.looks, look);
 }
 
-/** A cohort is never fewer than those of it that have a tag, or those among which its fruit was counted. */
-function countCohort(flower: Mutable<Bloom>, { countings, members, fruitOf }: Draft): void {
+/**
+ * A cohort is never fewer than those of it that have a tag, or those among which its fruit was counted; where none of it
+ * got pollen, it is those that got none.
+ */
+function countCohort(flower: Mutable<Bloom>, { countings, members, fruitOf, reports }: Draft): void {
   const { count, clash } = countedFlowers(countings);
+  const missed = flower.pollination ? 0 : Math.max(0, ...reports.map((report) => report.count ?? 0));
   flower.members = [...new Set(members)];
-  flower.count = Math.max(count, flower.members.length, fruitOf);
+  flower.count = Math.max(count, flower.members.length, fruitOf, missed);
   flower.countedBy = countings.map(({ entry }) => entry);
   if (clash || flower.members.length > count) flower.countClash = true;
 }

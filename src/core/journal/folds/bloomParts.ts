@@ -44,16 +44,15 @@ export function lookOf({ id, at, body: { seen, cause, tag, growing, of } }: Entr
 }
 
 /** A flower that was come to and passed over, female or male. */
-export const reportOf = (
+export function reportOf(
   { id, at, device, body }: EntryOf<'missed'> | EntryOf<'picked'>,
   why: MissedReason,
-): Missed => ({
-  why,
-  at,
-  ...(body.day !== undefined && { day: body.day }),
-  device,
-  entry: id,
-});
+): Missed {
+  const report: Mutable<Missed> = { why, at, device, entry: id };
+  if (body.day !== undefined) report.day = body.day;
+  if ('count' in body && body.count !== undefined) report.count = body.count;
+  return report;
+}
 
 export const countingOf = ({ id, body }: EntryOf<'pollinated'>): Counting => ({
   entry: id,

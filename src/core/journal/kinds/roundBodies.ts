@@ -104,6 +104,8 @@ export interface RoundBodies {
     readonly stop?: string;
     /** The day that was missed, where it is not the one on which the bloom opened. */
     readonly day?: Day;
+    /** Of a cohort: how many of it, besides those that got pollen. */
+    readonly count?: number;
     readonly why: MissedReason;
   };
   /** A cover that is not there any more. */

@@ -100,6 +100,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
   missed: () =>
     record({
       ...visited,
+      count: Joi.number().integer().min(1).max(MAX_FLOWERS).optional(),
       why: missedReason,
     }),
   uncovered: () => record({ bloom: id, plant: id, found: oneOf(COVER_FINDINGS), day: day.optional() }),
