@@ -113,9 +113,19 @@ test('a visit is put right from the list, and nothing is open at noon', async ({
   await app.tap('2, females open');
   await app.tap('Pollinated 2');
   await expect(page.getByText(/got no pollen/)).toHaveCount(0);
-  await page.clock.setSystemTime(new Date('2026-07-21T13:00:00Z'));
+  await page.clock.setSystemTime(new Date('2026-07-22T13:00:00Z'));
   await page.goto('/open');
-  await seen(page.getByText(/No flower that you grow to eat is open at this hour/));
+  await seen(page.getByText(/No flower that you grow to eat is expected open at this hour/));
+  // Whoever sees one open all the same is believed.
+  await app.tap('I see one open');
+  await seen(page.getByText(/^Expected open from .* What you see counts/));
+  await expectNoFindings(page, 'out of hours', { wide: false });
+  await app.tap('1, females open');
+  await app.tap('1, males open');
+  await app.nextPlant('Pollinated 1');
+  await page.goto('/');
+  await app.tap(/^I see one open/);
+  await seen(page.getByRole('img', { name: 'Plant 2 of 6' }));
 });
 
 test('watermelon gets a second dab an hour later, and who never did it is shown how', async ({

@@ -7,9 +7,10 @@ import { entryOf } from '@testing/entries';
 import { undoable } from '../journal/undo';
 import { windowsOf } from '../opening/windowsOf';
 import { seasonAt } from '../season/seasons';
+import { addDays } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import { malesFor, pollenFor } from './pollenFor';
-import { openNowOf, opensNext, secondTimes } from './openNow';
+import { openNowOf, opensNext, secondTimes, seenOutOfHours } from './openNow';
 import { withoutPollen } from '../fruit/withoutPollen';
 import { openMorning } from './openMorning';
 import { openVisitFacts, secondTimeFacts, type OpenVisit } from './openVisit';
@@ -121,6 +122,37 @@ test('without any earlier entry the plants grown to eat are open in the morning,
   // Nobody is sent on an evening walk for what is only eaten.
   const evening = todayOf(yard.journal, GARDEN, Date.parse('2026-07-21T19:30:00+01:00')).tasks;
   expect([evening.next, ...evening.then].map(({ kind }) => kind)).not.toContain('walk');
+});
+
+test('who sees one open is believed at any hour: of the day whose hours are nearest, and it is noted', () => {
+  const yard = six();
+  const evening = MORNING + 9 * HOUR;
+  expect(yard.open(evening)).toEqual([]);
+  const any = (now: number) => openNowOf(yard.journal, GARDEN, now, { anyHour: true });
+  expect(any(evening).map(({ plant, day }) => [plant.plant, day])[0]).toEqual(['p1', DAY]);
+  expect(any(evening)).toHaveLength(6);
+  // Before the first opens it is still this morning's.
+  expect(any(openingOf(yard, DAY) - HOUR)[0]!.day).toBe(DAY);
+  const [here] = any(evening);
+  expect(seenOutOfHours(here!, { female: 0, male: 0 }, evening)).toEqual([]);
+  expect(seenOutOfHours(here!, { female: 0, male: 1 }, MORNING)).toEqual([]);
+  yard.say(evening, ...seenOutOfHours(here!, { female: 1, male: 0 }, evening));
+  // It moves the hours of the day: they shut later than was thought.
+  expect(any(evening)[0]!.window!.shuts[1]).toBeGreaterThan(here!.window!.shuts[1]);
+  // A gourd that is open before noon opened at yesterday's dusk.
+  const gourds = new Yard([{ crop: 'bottleGourd', plants: ['p1'] }]);
+  const late = openNowOf(gourds.journal, GARDEN, MORNING + 3 * HOUR, { anyHour: true });
+  expect(late.map(({ day }) => day)).toEqual([addDays(DAY, -1)]);
+});
+
+test('in the midnight sun, where no hours can be calculated, what is seen open can be noted', () => {
+  const yard = six();
+  const north = { ...GARDEN, latitude: 69.6, longitude: 18.9, zone: 'Europe/Oslo' };
+  const noon = Date.parse('2026-06-21T10:00:00Z');
+  expect(openNowOf(yard.journal, north, noon)).toEqual([]);
+  const [here] = openNowOf(yard.journal, north, noon, { anyHour: true });
+  expect(here).toMatchObject({ day: '2026-06-21', window: undefined });
+  expect(seenOutOfHours(here!, { female: 1, male: 0 }, noon)).toEqual([]);
 });
 
 test('where no walk leads to them, it is told when flowers open next: today or tomorrow', () => {
@@ -259,7 +291,10 @@ test('a female for which there is no pollen is no pollinated one; it can be put 
   const say = (visit: Partial<OpenVisit>): void => {
     const here = yard.open()[0]!;
     const open = { female: 3, male: 0 };
-    yard.say(MORNING, ...openVisitFacts(yard.journal, here, { open, method: 'brush', fathers: [], ...visit }));
+    yard.say(
+      MORNING,
+      ...openVisitFacts(yard.journal, here, { open, method: 'brush', fathers: [], ...visit }),
+    );
   };
   const season = seasonAt(yard.journal, DAY);
   const left = () => [...withoutPollen(yard.journal, season).values()];

@@ -2,6 +2,7 @@ import type { PollinationMethod } from '../crops/crop';
 import { cropOf, isPollinatedOpen, protocolFor } from '../crops/catalogue';
 import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import { comparePlants } from '../garden/places';
+import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import { type BudCount, walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
@@ -20,7 +21,8 @@ export interface OpenPlant {
   readonly variety: Variety;
   /** The day its flowers belong to: of gourds the day of the dusk, also after midnight. */
   readonly day: Day;
-  readonly window: OpeningWindow;
+  /** `undefined` where its hours cannot be calculated on that day. */
+  readonly window: OpeningWindow | undefined;
   /** What was counted open on it that day; `undefined` until somebody looked. */
   readonly open: BudCount | undefined;
   /** Its females are given pollen once more, later the same morning. */
@@ -38,6 +40,11 @@ export interface SecondTime {
   readonly method: PollinationMethod;
 }
 
+export interface OpenNowOptions {
+  /** Somebody sees one open: the hours are a forecast, and what is seen counts. */
+  readonly anyHour?: boolean;
+}
+
 /**
  * Plants grown to eat whose flowers may be open now, in walking order: where the grower carries pollen from open
  * males to open females, without an evening before. Not those that pollen would spoil.
@@ -45,7 +52,12 @@ export interface SecondTime {
  * @param now UTC milliseconds.
  * @example openNowOf(new Journal(), garden, now) // []
  */
-export function openNowOf(journal: Journal, garden: Garden, now: number): OpenPlant[] {
+export function openNowOf(
+  journal: Journal,
+  garden: Garden,
+  now: number,
+  { anyHour = false }: OpenNowOptions = {},
+): OpenPlant[] {
   const varieties = [...journal.all('variety').values()].filter(isWorkedOpen);
   const today = dayAt(now, garden.zone);
   const crops = varieties.map(({ crop }) => crop);
@@ -56,10 +68,10 @@ export function openNowOf(journal: Journal, garden: Garden, now: number): OpenPl
   }));
   const openToday = new Map(
     varieties.flatMap((variety) => {
-      const found = days.find(({ windows }) => isOpenAt(windows.get(variety.crop), now));
-      return found
-        ? [[variety.variety, { variety, day: found.day, window: found.windows.get(variety.crop)! }] as const]
-        : [];
+      const each = days.map(({ day, windows }) => ({ variety, day, window: windows.get(variety.crop) }));
+      const found =
+        each.find(({ window }) => isOpenAt(window, now)) ?? (anyHour ? nearest(each, now) : undefined);
+      return found ? [[variety.variety, found] as const] : [];
     }),
   );
   const walks = journal.all('walk');
@@ -145,6 +157,31 @@ const isWorkedOpen = (variety: Variety): boolean =>
   variety.purpose === 'eat' &&
   isPollinatedOpen(cropOf(variety.crop)) &&
   !anyPollenSpoils({ crop: variety.crop, purpose: variety.purpose, ...variety.traits });
+
+/** The day whose flowers may best be open all the same; where no hours are known the first. */
+function nearest<T extends { readonly window: OpeningWindow | undefined }>(
+  days: readonly T[],
+  now: number,
+): T | undefined {
+  const away = ({ window }: T): number =>
+    window ? Math.max(window.opens[0] - now, now - window.shuts[1]) : Infinity;
+  return days.reduce((best, day) => (away(day) < away(best) ? day : best), days[0]!);
+}
+
+/**
+ * Where flowers are open outside the hours that were forecast, that they were seen: it moves the hours of the day.
+ *
+ * @param open what was counted open.
+ * @example seenOutOfHours(here, { female: 0, male: 0 }, now) // []
+ */
+export function seenOutOfHours(
+  { variety: { crop }, day, window }: OpenPlant,
+  open: BudCount,
+  now: number,
+): Fact[] {
+  if (open.female + open.male === 0 || !window || isOpenAt(window, now)) return [];
+  return [{ kind: 'hours.seen', body: { crop, day, seen: 'open' } }];
+}
 
 const isOpenAt = (window: OpeningWindow | undefined, now: number): boolean =>
   window !== undefined && window.opens[0] <= now && now <= window.shuts[1];

@@ -118,7 +118,7 @@ const NOTHING_OPEN: DaySituation['open'] = { plants: 0, visited: 0, until: undef
 function openSize(journal: Journal, garden: Garden, now: number, walks: boolean): DaySituation['open'] {
   const open = openNowOf(journal, garden, now);
   // What is past its best hour may be tried all the same; it sets no hour.
-  const until = open.map(({ window }) => window.lastSafe).filter((at) => at > now);
+  const until = open.flatMap(({ window }) => window?.lastSafe ?? []).filter((at) => at > now);
   const again = open.flatMap((plant) => plant.again ?? []);
   // What opens next is told once all that is open was seen.
   const next =

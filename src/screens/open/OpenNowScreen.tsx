@@ -1,3 +1,4 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
 import { openMorning } from '@/core/due/openMorning';
@@ -29,17 +30,34 @@ export function OpenNowScreen() {
   // A plant out of turn; `first`: to correct its first count, though its females are due a second time.
   const [chosen, setChosen] = useState<{ readonly plant: string; readonly first?: true }>();
   const [listed, setListed] = useState(false);
-  const plants = useView('open-now', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) =>
-    openNowOf(journal, garden, now),
+  const { any } = useLocalSearchParams<{ any?: string }>();
+  const router = useRouter();
+  const view = useView(
+    'open-now',
+    [Math.floor(now / 60_000), any ?? ''],
+    ({ store: { journal: all }, garden }) => ({
+      plants: openNowOf(all, garden, now, { anyHour: any !== undefined }),
+      // Whoever sees one open is believed.
+      grown: openNowOf(all, garden, now, { anyHour: true }).length,
+    }),
   );
-  if (!plants) return null;
+  if (!view) return null;
+  const { plants, grown } = view;
   if (plants.length === 0) {
     return (
       <EmptyPage
         title="Open now"
-        text="No flower that you grow to eat is open at this hour. Squash opens at sunrise and shuts by ten or so, melons and cucumbers open later, bottle gourds at dusk."
+        text="No flower that you grow to eat is expected open at this hour. Squash opens at sunrise and shuts by ten or so, melons and cucumbers open later, bottle gourds at dusk."
         lead={{ title: 'To Today', to: '/' }}
-      />
+      >
+        {grown > 0 ? (
+          <Button
+            title="I see one open"
+            onPress={() => router.setParams({ any: '1' })}
+            style={{ marginTop: SPACE.m }}
+          />
+        ) : null}
+      </EmptyPage>
     );
   }
   const left = plants.filter(({ open }) => open === undefined);

@@ -11,7 +11,7 @@ import { bestSpan } from '@/core/opening/worth';
 import { cohortOfVisit } from '@/core/due/cohortOfVisit';
 import { openVisitFacts } from '@/core/due/openVisit';
 import { malesServe, pollenFor, type PollenPlant } from '@/core/due/pollenFor';
-import type { OpenPlant } from '@/core/due/openNow';
+import { seenOutOfHours, type OpenPlant } from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -29,7 +29,7 @@ import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
 import { PlantHeading } from '../shell/PlantHeading';
 import { useOnlyMales } from '../week/useOnlyMales';
-import { sayBestHours, sayNoPollen, sayOnlyMales } from '../words/flowers';
+import { sayBestHours, sayNoPollen, sayOnlyMales, sayOutOfHours } from '../words/flowers';
 import { METHODS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { UnsureButton } from '../identify/UnsureButton';
@@ -94,7 +94,7 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
       }
     >
       <PlantHeading plant={plant} variety={variety} />
-      <BestHours window={here.window} />
+      {here.window ? <BestHours window={here.window} /> : null}
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
         <StepByStep variety={variety} method={draft.method} />
         <UnsureButton plant={plant.plant} />
@@ -162,9 +162,12 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
 function BestHours({ window }: { readonly window: OpeningWindow }) {
   const f = useFormat();
   const now = useNow();
+  const isOut = now < window.opens[0] || now > window.shuts[1];
   return (
     <Text variant="small" tone={now > window.lastSafe ? 'rust' : 'soft'}>
-      {sayBestHours(bestSpan(window, { guarded: true }), window.lastSafe, now, f)}
+      {isOut
+        ? sayOutOfHours(window, f)
+        : sayBestHours(bestSpan(window, { guarded: true }), window.lastSafe, now, f)}
     </Text>
   );
 }
@@ -193,7 +196,8 @@ function usePlantOpen(
   readonly done: number;
   readonly save: () => void;
 } {
-  const { journal } = useGarden().store;
+  const { store } = useGarden();
+  const { journal } = store;
   const record = useRecord();
   const { plant, variety, day, open } = here;
   const bloom = journal.all('bloom').get(cohortOfVisit(plant.plant, variety, day));
@@ -221,7 +225,10 @@ function usePlantOpen(
     const open = { female, male: draft.male ?? 0 };
     const { method, closing = false, faded = false } = draft;
     const visit = { open, pollinated: done, method, fathers, closing, faded };
-    record(openVisitFacts(journal, here, visit), whenSaved(dropDraft));
+    record(
+      [...openVisitFacts(journal, here, visit), ...seenOutOfHours(here, open, store.clock.now())],
+      whenSaved(dropDraft),
+    );
     onDone();
   };
   return { draft, setDraft, pollen, fathers, done, save };

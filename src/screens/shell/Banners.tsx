@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { clockDoubt } from '@/core/time/clockDoubt';
@@ -20,6 +20,7 @@ import { useKeeping, useKeepingTold } from '@/data/hooks/useKeeping';
 import { useTrouble } from '@/data/hooks/useTrouble';
 import { KEEPING } from '../words/keeping';
 import { Banner } from './Banner';
+import { TABS } from './places';
 import { useNewVersion } from './useNewVersion';
 
 /** Narrow bands above the page: the demo's clock, a new version, and anything not safely stored. */
@@ -210,13 +211,16 @@ function LeftUnsavedBanner({ left }: { readonly left: GardenStore }) {
 /** Told once, when a garden of one's own has begun: this browser may clear it by itself. */
 function KeepingBanner() {
   const router = useRouter();
+  const path = usePathname();
   const kept = useKeeping();
   const { told, tell } = useKeepingTold();
+  // Not in the middle of a walk or a round.
+  if (!TABS.some(({ href }) => href === path)) return null;
   if (!kept || kept.keeping === 'kept' || kept.keeping === 'unknown' || told !== false) return null;
   return (
     <Banner label="How records are kept">
       <Glyph name="warn" tone="rust" />
-      <View style={{ flex: 1, minWidth: 160 }}>
+      <View style={{ flex: 1, minWidth: 240 }}>
         <Text variant="small">{KEEPING[kept.keeping]}</Text>
       </View>
       <Button

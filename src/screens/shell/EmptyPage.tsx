@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -12,10 +13,12 @@ export interface EmptyPageProps {
     readonly title: string;
     readonly to: '/' | '/fruit' | '/garden' | '/garden/seasons' | '/garden/table' | '/round';
   };
+  /** Below the button. */
+  readonly children?: ReactNode;
 }
 
 /** A page that has nothing to show yet, with a button to where that changes. */
-export function EmptyPage({ title, text, lead }: EmptyPageProps) {
+export function EmptyPage({ title, text, lead, children }: EmptyPageProps) {
   const router = useRouter();
   return (
     <Page title={title}>
@@ -27,6 +30,7 @@ export function EmptyPage({ title, text, lead }: EmptyPageProps) {
         onPress={() => router.replace(lead.to)}
         style={{ marginTop: SPACE.l }}
       />
+      {children}
     </Page>
   );
 }

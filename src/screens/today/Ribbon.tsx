@@ -47,7 +47,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
     return (
       <Text tone="soft" style={{ paddingHorizontal: SPACE.l }}>
         {about
-          ? 'The sun does not rise here on this day, so opening hours cannot be calculated from it. Watch the flowers.'
+          ? 'The sun does not rise or does not set here on this day, so opening hours cannot be calculated from it. Watch the flowers: what you see open can be noted at any hour.'
           : 'Nothing that you cover and pollinate grows here, so there are no hours to show.'}
       </Text>
     );

@@ -1,7 +1,7 @@
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
+import { cropOf, isPollinatedOpen } from '@/core/crops/catalogue';
 import type { Day } from '@/core/time/types';
 import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import { cautionsFor } from '@/core/today/cautions';
@@ -133,7 +133,16 @@ function Before({ before, day }: { readonly before: PreFloweringAdvice; readonly
       <Text variant="small" tone="soft">
         {note}
       </Text>
-      <Button title="I see buds or flowers" onPress={() => router.push('/walk')} />
+      <Button
+        title="I see buds or flowers"
+        onPress={() =>
+          router.push(
+            variety.purpose === 'eat' && isPollinatedOpen(cropOf(variety.crop))
+              ? { pathname: '/open', params: { any: '1' } }
+              : '/walk',
+          )
+        }
+      />
     </View>
   );
 }

@@ -1,6 +1,8 @@
 import { useRouter } from 'expo-router';
+import { openNowOf } from '@/core/due/openNow';
 import type { Today } from '@/core/today/today';
 import { seasonLooksOver } from '@/core/years/seasonOver';
+import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -13,9 +15,15 @@ import { SuppliesLines } from './SuppliesLines';
 export function TodayEnd({ today }: { readonly today: Today }) {
   const router = useRouter();
   const f = useFormat();
-  const last = useView('season-over', [], ({ store: { journal } }) => ({
+  const now = useNow();
+  const ended = useView('today-end', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => ({
     last: seasonLooksOver(journal, today.day),
-  }))?.last;
+    // Grown to eat, and not expected open at this hour.
+    grown:
+      openNowOf(journal, garden, now).length === 0 &&
+      openNowOf(journal, garden, now, { anyHour: true }).length > 0,
+  }));
+  const last = ended?.last;
   return (
     <>
       {last ? (
@@ -24,6 +32,14 @@ export function TodayEnd({ today }: { readonly today: Today }) {
           title="Is the season over?"
           note={`The last flower opened on ${f.date(last)}. Close the season, and nothing is asked of its plants any more.`}
           onPress={() => router.push('/garden/close')}
+        />
+      ) : null}
+      {ended?.grown && !today.before ? (
+        <ListRow
+          glyph={<Glyph name="female" size={28} />}
+          title="I see one open"
+          note="The hours are a forecast. What you see counts."
+          onPress={() => router.push({ pathname: '/open', params: { any: '1' } })}
         />
       ) : null}
       <BackupDue />

@@ -5,6 +5,7 @@ import { signsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { SIGNS, type FlowerKind, type SignId, type SignValue } from '@/core/flowers/signs/sign';
 import type { FlowerUse, Use, UseReason } from '@/core/flowers/flowerUse';
 import type { Variety } from '@/core/journal/state';
+import type { OpeningWindow } from '@/core/opening/openingWindow';
 import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Reason } from '@/core/text/reason';
 import type { MalesFor } from '@/core/due/pollenFor';
@@ -242,6 +243,10 @@ export const sayMalesFor = (goes: Exclude<MalesFor, { kind: 'enough' }>, f: Form
     : goes.reach === 0
       ? 'Their pollen is used up: look for males on another plant.'
       : `Pollen for about ${f.count(goes.reach, 'female', 'females')}: the largest first, then look for males on another plant.`;
+
+/** Of flowers that are open though the forecast says that they are not. */
+export const sayOutOfHours = ({ opens, shuts }: Pick<OpeningWindow, 'opens' | 'shuts'>, f: Format): string =>
+  `Expected open from ${f.time(opens[0])} to ${f.time(shuts[1])}. What you see counts: it is noted as late, sets less often, and moves the hours of today and of the days to come.`;
 
 /**
  * Until when pollinating goes well, and when it is too late.
