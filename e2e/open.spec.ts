@@ -174,6 +174,17 @@ test('only males on the first morning: it is said at the plant that nothing is w
   await seen(page.getByText(/Expect the first females between .*28 July and .*4 August/));
   await app.tap('No female, next');
   // The next plant has four females, and one male has been met.
+  // Forty are held or typed, not tapped one by one.
+  await app.tap('More, females open');
+  await page.getByRole('button', { name: 'One more, females open' }).click({ delay: 1_500 });
+  const counted = page.getByRole('button', { name: /More than 5: type a number$/ });
+  const held = Number(/\d+/.exec((await counted.getAttribute('aria-label'))!)![0]);
+  expect(held).toBeGreaterThan(12);
+  await counted.click();
+  await page.getByRole('textbox', { name: 'More than 5' }).fill('40');
+  await page.getByRole('textbox', { name: 'More than 5' }).press('Enter');
+  await seen(page.getByRole('button', { name: '40, More than 5: type a number' }));
+  await expectNoFindings(page, 'forty', { wide: false });
   await app.tap('4, females open');
   await app.tap('0, males open');
   await seen(page.getByText(/^Pollen for about 3 females/));

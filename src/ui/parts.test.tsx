@@ -40,6 +40,22 @@ test('a stepper goes from none to the most, and no further', () => {
   expect(screen.getByRole('group', { name: 'Males' }).textContent).toContain('1');
 });
 
+test('its number can be typed: within its limits, and what is no number changes nothing', () => {
+  show(<Counter most={40} />);
+  const type = (text: string): string | null => {
+    fireEvent.click(screen.getByRole('button', { name: /Males: type a number$/ }));
+    const field = screen.getByRole('textbox', { name: 'Males' });
+    fireEvent.change(field, { target: { value: text } });
+    fireEvent.blur(field);
+    return screen.getByRole('button', { name: /type a number$/ }).getAttribute('aria-label');
+  };
+  expect(type('37')).toBe('37, Males: type a number');
+  expect(type('999')).toBe('40, Males: type a number');
+  expect(type('some')).toBe('40, Males: type a number');
+  expect(type('')).toBe('40, Males: type a number');
+  expect(type('0')).toBe('0, Males: type a number');
+});
+
 test('a choice names its options, tells which is on, and what is wrong', () => {
   const chosen: string[] = [];
   show(

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { RADIUS, SPACE, TOUCH, usePalette } from '@/ui/theme';
 
@@ -11,9 +12,9 @@ export interface CountRowProps {
   readonly onChange: (value: number) => void;
 }
 
-/** Counts up to this are one tap; the last button goes on from there by ones. */
+/** Counts up to this are one tap; more are counted on from there, held or typed. */
 const MAX_AT_ONCE = 5;
-const MOST = 30;
+const MOST = 99;
 
 /** How many there are, in one tap. */
 export function CountRow({ label, glyph, value, onChange }: CountRowProps) {
@@ -53,10 +54,20 @@ export function CountRow({ label, glyph, value, onChange }: CountRowProps) {
         {Array.from({ length: MAX_AT_ONCE + 1 }, (_, count) =>
           button(String(count), `${count}, ${label.toLowerCase()}`, value === count, () => onChange(count)),
         )}
-        {button(more ? String(value) : '+', `More, ${label.toLowerCase()}`, more, () =>
+        {button('+', `More, ${label.toLowerCase()}`, more, () =>
           onChange(Math.min(MOST, Math.max(MAX_AT_ONCE, value ?? 0) + 1)),
         )}
       </View>
+      {more ? (
+        <Stepper
+          label={`More than ${MAX_AT_ONCE}`}
+          value={value}
+          most={MOST}
+          onChange={onChange}
+          lessLabel={`One less, ${label.toLowerCase()}`}
+          moreLabel={`One more, ${label.toLowerCase()}`}
+        />
+      ) : null}
     </View>
   );
 }

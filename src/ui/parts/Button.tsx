@@ -2,12 +2,15 @@ import { Button as BaseButton } from '../elements';
 import type { ReactNode } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '../theme';
+import { useHold } from './useHold';
 
 export type ButtonSize = 'small' | 'usual' | 'big' | 'huge';
 
 export interface ButtonProps {
   readonly title: string;
   readonly onPress: () => void;
+  /** Repeated while it is held. */
+  readonly onHold?: () => void;
   /** `main`: the one thing to do; `plain`: what else there is; `quiet`: text alone; `loss`: takes something away. */
   readonly variant?: 'main' | 'plain' | 'quiet' | 'loss';
   readonly size?: ButtonSize;
@@ -28,6 +31,7 @@ const FONT = { small: 15, usual: 17, big: 21, huge: 28 } as const;
 export function Button({
   title,
   onPress,
+  onHold,
   variant = 'plain',
   size = 'usual',
   disabled = false,
@@ -39,6 +43,7 @@ export function Button({
   nativeID,
 }: ButtonProps) {
   const palette = usePalette();
+  const held = useHold(disabled ? undefined : onHold);
   const look = {
     main: { back: palette.leaf, text: palette.onLeaf, edge: palette.leaf },
     plain: { back: palette.paper, text: palette.ink, edge: selected ? palette.ink : palette.edge },
@@ -49,6 +54,7 @@ export function Button({
     <BaseButton
       title={title}
       onPress={onPress}
+      {...held}
       disabled={disabled}
       loading={busy}
       icon={icon ? <View style={{ marginRight: SPACE.s }}>{icon}</View> : undefined}

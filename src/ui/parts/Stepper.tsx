@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '../theme';
 import { Button } from './Button';
+import { Count } from './Count';
 import { Text } from './Text';
 
 export interface StepperProps {
@@ -15,7 +16,7 @@ export interface StepperProps {
   readonly moreLabel: string;
 }
 
-/** A small count, by one more or one less. */
+/** A count, by one more or one less; held it goes on, and the number can be typed. */
 export function Stepper({
   label,
   value,
@@ -28,6 +29,8 @@ export function Stepper({
 }: StepperProps) {
   const palette = usePalette();
   const button = { width: TOUCH.round };
+  const less = (): void => onChange(Math.max(least, value - 1));
+  const more = (): void => onChange(Math.min(most, value + 1));
   return (
     <View
       role="group"
@@ -50,18 +53,18 @@ export function Stepper({
         size="big"
         label={lessLabel}
         disabled={value <= least}
-        onPress={() => onChange(value - 1)}
+        onPress={less}
+        onHold={less}
         style={button}
       />
-      <Text variant="code" live style={{ minWidth: 36, textAlign: 'center' }}>
-        {value}
-      </Text>
+      <Count label={label} value={value} least={least} most={most} onChange={onChange} />
       <Button
         title="+"
         size="big"
         label={moreLabel}
         disabled={value >= most}
-        onPress={() => onChange(value + 1)}
+        onPress={more}
+        onHold={more}
         style={button}
       />
     </View>
