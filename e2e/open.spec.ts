@@ -120,12 +120,20 @@ test('a visit is put right from the list, and nothing is open at noon', async ({
   await app.tap('I see one open');
   await seen(page.getByText(/^Expected open from .* What you see counts/));
   await expectNoFindings(page, 'out of hours', { wide: false });
+  // It is the third; then on from there, and the rest in one tap.
+  await app.tap('List of plants');
+  await page.getByText('Bed A, row 1, plant 3').last().click();
   await app.tap('1, females open');
   await app.tap('1, males open');
   await app.nextPlant('Pollinated 1');
+  await seen(page.getByRole('img', { name: 'Plant 4 of 6' }));
   await page.goto('/');
   await app.tap(/^I see one open/);
-  await seen(page.getByRole('img', { name: 'Plant 2 of 6' }));
+  await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
+  await app.tap('None open in the rest of bed A (5 plants)');
+  await seen(page.getByText(/^1 female pollinated on 6 plants/));
+  await app.tap('Undo');
+  await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
 });
 
 test('watermelon gets a second dab an hour later, and who never did it is shown how', async ({

@@ -64,6 +64,17 @@ export function openVisitFacts(
 }
 
 /**
+ * The facts that on some plants no flower was open.
+ *
+ * @example noneOpenFacts([]) // []
+ */
+export const noneOpenFacts = (plants: readonly OpenPlant[]): Fact[] =>
+  plants.map(({ plant: { plant }, day }) => ({
+    kind: 'counted',
+    body: { plant, day, open: { female: 0, male: 0 } },
+  }));
+
+/**
  * The fact that the females of a visit got pollen once more.
  *
  * @param fathers plants whose pollen was used.

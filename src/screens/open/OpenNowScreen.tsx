@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
 import { openMorning } from '@/core/due/openMorning';
+import { nextLeft } from '@/core/today/nextLeft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useView } from '@/data/hooks/useView';
@@ -14,6 +15,7 @@ import { useFormat } from '../format/useFormat';
 import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
+import { WithUndo } from '../shell/WithUndo';
 import { useWide } from '../shell/useWide';
 import { useOnlyMales } from '../week/useOnlyMales';
 import { sayOnlyMales } from '../words/flowers';
@@ -29,6 +31,8 @@ export function OpenNowScreen() {
   const { journal } = useGarden().store;
   // A plant out of turn; `first`: to correct its first count, though its females are due a second time.
   const [chosen, setChosen] = useState<{ readonly plant: string; readonly first?: true }>();
+  // The plant that was done last, once one was jumped to.
+  const [from, setFrom] = useState<string>();
   const [listed, setListed] = useState(false);
   const { any } = useLocalSearchParams<{ any?: string }>();
   const router = useRouter();
@@ -62,7 +66,8 @@ export function OpenNowScreen() {
   }
   const left = plants.filter(({ open }) => open === undefined);
   const second = secondTimes(plants, now);
-  const here = plants.find(({ plant }) => plant.plant === chosen?.plant) ?? left[0] ?? second[0];
+  const here =
+    plants.find(({ plant }) => plant.plant === chosen?.plant) ?? nextLeft(plants, left, from) ?? second[0];
   const list = (onChoose: (plant: string) => void) => (
     <PlantList plants={plants} here={here?.plant.plant} onChoose={onChoose} />
   );
@@ -88,7 +93,17 @@ export function OpenNowScreen() {
     const later = plants.flatMap(({ again }) => again ?? []);
     const { pollinated, withoutPollen } = openMorning(journal, plants);
     return (
-      <Page title="All plants seen" aside={aside} foot={<ProgressFoot>{listButton}</ProgressFoot>}>
+      <Page
+        title="All plants seen"
+        aside={aside}
+        foot={
+          <ProgressFoot>
+            <WithUndo work="open" size="big">
+              {listButton}
+            </WithUndo>
+          </ProgressFoot>
+        }
+      >
         <Text>
           {pollinated > 0
             ? `${f.count(pollinated, 'female', 'females')} pollinated on ${f.count(plants.length, 'plant', 'plants')}. Whether they grow shows in three or four days: Today will ask.`
@@ -115,7 +130,10 @@ export function OpenNowScreen() {
   const page = {
     here,
     aside,
-    onDone: () => setChosen(undefined),
+    onDone: () => {
+      if (chosen || from !== undefined) setFrom(here.plant.plant);
+      setChosen(undefined);
+    },
     head: (
       <ProgressHead
         left={f.count(toDo.length, 'plant left', 'plants left')}
@@ -137,7 +155,7 @@ export function OpenNowScreen() {
       onCorrect={() => setChosen({ plant: here.plant.plant, first: true })}
     />
   ) : (
-    <PlantOpen key={key} {...page} />
+    <PlantOpen key={key} left={left} {...page} />
   );
 }
 

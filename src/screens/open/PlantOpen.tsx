@@ -9,13 +9,13 @@ import { SEXES } from '@/core/journal/kinds/walk';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { bestSpan } from '@/core/opening/worth';
 import { cohortOfVisit } from '@/core/due/cohortOfVisit';
-import { openVisitFacts } from '@/core/due/openVisit';
+import { noneOpenFacts, openVisitFacts } from '@/core/due/openVisit';
 import { malesServe, pollenFor, type PollenPlant } from '@/core/due/pollenFor';
 import { seenOutOfHours, type OpenPlant } from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
-import { useRecord, whenSaved } from '@/data/hooks/useRecord';
+import { eitherWay, useRecord, whenSaved } from '@/data/hooks/useRecord';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -27,6 +27,7 @@ import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
+import { NoneInTheRest } from '../shell/NoneInTheRest';
 import { PlantHeading } from '../shell/PlantHeading';
 import { useOnlyMales } from '../week/useOnlyMales';
 import { sayBestHours, sayNoPollen, sayOnlyMales, sayOutOfHours } from '../words/flowers';
@@ -42,6 +43,8 @@ interface PlantOpenProps {
   readonly head: ReactNode;
   /** Second column on a wide screen. */
   readonly aside?: ReactNode;
+  /** Plants that are left, this one among them. */
+  readonly left: readonly OpenPlant[];
   readonly onDone: () => void;
 }
 
@@ -60,7 +63,8 @@ interface Draft {
 }
 
 /** One plant: how many females and males are open, whose pollen, done. */
-export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
+export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
+  const record = useRecord();
   const f = useFormat();
   const { journal } = useGarden().store;
   const [choosing, setChoosing] = useState(false);
@@ -110,6 +114,16 @@ export function PlantOpen({ here, head, aside, onDone }: PlantOpenProps) {
           onChange={(count) => setDraft({ ...draft, [sex]: count })}
         />
       ))}
+      {counted ? null : (
+        <View style={{ marginTop: SPACE.m }}>
+          <NoneInTheRest
+            left={left}
+            here={here}
+            what="open"
+            onNone={(rest) => record(noneOpenFacts(rest), eitherWay(onDone))}
+          />
+        </View>
+      )}
       {draft.female === 0 && draft.male ? <OnlyMalesHere variety={variety.variety} /> : null}
       {female > 0 ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>

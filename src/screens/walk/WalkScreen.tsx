@@ -5,6 +5,7 @@ import { inWalkingOrder, lookedOverWith } from '@/core/today/walkOrder';
 import { isSuspect } from '@/core/journal/plantCondition';
 import { expectedAt, type ExpectedBuds } from '@/core/opening/expectedAt';
 import { dueNow, outingsAt, walkAt, type WalkedPlant } from '@/core/due/outings';
+import { nextLeft } from '@/core/today/nextLeft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useNow } from '@/data/hooks/useNow';
@@ -24,7 +25,8 @@ import { PlantFirst } from '../shell/PlantFirst';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { ROUND_NAMES } from '../words/outings';
-import { bedInSentence, sayPlace } from '../words/places';
+import { NoneInTheRest } from '../shell/NoneInTheRest';
+import { sayPlace } from '../words/places';
 import { areGoneTo, LookOver, NO_MARKS, type Marks } from './LookOver';
 import { PlantOnWalk } from './PlantOnWalk';
 
@@ -67,7 +69,10 @@ export function WalkScreen() {
   const f = useFormat();
   const wide = useWide();
   const walk = useWalk();
+  const record = useRecord();
   const [chosen, setChosen] = useState<string>();
+  // The plant that was done last, once one was jumped to.
+  const [from, setFrom] = useState<string>();
   const [overview, setOverview] = useDraft('walk-by-bed', false);
   const [marks, setMarks] = useDraft<Marks>('walk-marks', NO_MARKS);
   const expected = useExpected(walk);
@@ -80,7 +85,7 @@ export function WalkScreen() {
       </Page>
     );
   const left = plants.filter(({ visited }) => !visited);
-  const here = plants.find(({ plant }) => plant.plant === chosen) ?? left[0];
+  const here = plants.find(({ plant }) => plant.plant === chosen) ?? nextLeft(plants, left, from);
   const list = (onChoose = setChosen) => (
     <PlantList walk={walk} here={here?.plant.plant} onChoose={onChoose} />
   );
@@ -141,13 +146,24 @@ export function WalkScreen() {
     <PlantOnWalk
       expected={here.visited ? undefined : expected(here)}
       walked={here}
-      onDone={() => setChosen(undefined)}
+      onDone={() => {
+        if (chosen !== undefined || from !== undefined) setFrom(here.plant.plant);
+        setChosen(undefined);
+      }}
       // What is noted of a plant may move it to the end of the walk: not while one stands at it.
       onNoted={() => setChosen(here.plant.plant)}
       aside={aside}
       foot={
         <>
-          <RestOfBed left={left} here={here} />
+          <NoneInTheRest
+            left={left}
+            here={here}
+            onNone={(rest) =>
+              record([
+                { kind: 'swept', body: { day: here.day, plants: rest.map(({ plant }) => plant.plant) } },
+              ])
+            }
+          />
           {together.length >= FEWEST_LOOKED_OVER && !overview ? (
             <Button
               variant="quiet"
@@ -162,29 +178,8 @@ export function WalkScreen() {
   );
 }
 
-/** A bed at which there is nothing more to cover is done in one tap. */
-function RestOfBed({ left, here }: { readonly left: readonly WalkedPlant[]; readonly here: WalkedPlant }) {
-  const f = useFormat();
-  const record = useRecord();
-  const { journal } = useGarden().store;
-  const rest = left.filter(({ plant, day }) => plant.bed === here.plant.bed && day === here.day);
-  if (rest.length < FEWEST_SWEPT) return null;
-  return (
-    <Button
-      variant="quiet"
-      title={`None in the rest of ${bedInSentence(journal.all('bed').get(here.plant.bed)?.name ?? '')} (${f.count(rest.length, 'plant', 'plants')})`}
-      onPress={() =>
-        record([{ kind: 'swept', body: { day: here.day, plants: rest.map(({ plant }) => plant.plant) } }])
-      }
-    />
-  );
-}
-
 /** With fewer, one by one is as short. */
 const FEWEST_LOOKED_OVER = 4;
-
-/** One plant has its own button. */
-const FEWEST_SWEPT = 2;
 
 interface ListButtonProps {
   /** Is the walk over? Then the list is for corrections. */
