@@ -73,6 +73,7 @@ export class App {
     }
     await this.placeAt('52, 1');
     await this.tap('Moschata squash');
+    await this.tap('Seed, to keep the variety');
     await this.tap('Create garden');
     await expect(this.page.getByText('Demo,')).toHaveCount(0);
   }

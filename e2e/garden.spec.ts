@@ -28,6 +28,7 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
   }
   await app.placeAt('52, -1');
   await app.tap('Moschata squash');
+  await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
   await app.tap('Garden');

@@ -186,6 +186,7 @@ test('from the welcome to the first walk: at most fourteen activations and three
   await page.getByRole('textbox', { name: 'Variety' }).fill('Pale Heron');
   app.activations += 3;
   await app.tap('Moschata squash');
+  await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');
   await app.tap(/See what endangers what/);
   await seen(page.getByRole('heading', { name: 'Crossing', level: 1 }));

@@ -15,6 +15,7 @@ test('one’s own garden takes at most twelve activations and three typed fields
   await seen(page.getByText(/^36\.85° south, 174\.76° east\. Now \d+:\d\d there\.$/));
   await type('Variety', 'Pale Heron');
   await app.tap('Moschata squash');
+  await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');
   await seen(page.getByRole('heading', { level: 1 }));
   await expect(page.getByText('Demo,')).toHaveCount(0);
@@ -31,7 +32,7 @@ test('a form says what is wrong in the grower’s words and keeps what was typed
   await seen(page.getByText(/^No town is known by that name/));
   await app.tap('Create garden');
   await seen(page.getByText('Choose where it is: a town near by, or coordinates.'));
-  await seen(page.getByText('Choose one.'));
+  await expect(page.getByText('Choose one.')).toHaveCount(2);
   await expect(where).toHaveValue('qqxxzz');
 });
 

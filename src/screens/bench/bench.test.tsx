@@ -104,6 +104,10 @@ test('one’s own garden needs its place, a variety and a name', async () => {
   await see(/^36\.85° south, 174\.76° east/);
   type('Variety', 'Pale Heron');
   await tap('Moschata squash');
+  // Nobody is led into covering who has not said so.
+  await tap('Create garden');
+  await see('Choose one.');
+  await tap('To eat');
   await tap('Create garden');
   // What Today says then depends on the hour and the time of the year.
   await waitFor(() => {

@@ -32,7 +32,7 @@ interface Typed {
   zone: string;
   variety: string;
   crop: CropId | undefined;
-  purpose: Purpose;
+  purpose: Purpose | undefined;
   plants: string;
 }
 type Checked = Pick<Typed, 'place' | 'zone'> & {
@@ -65,7 +65,8 @@ export function StartScreen() {
       place: '',
       zone: '',
       variety: '',
-      purpose: 'seedToKeep',
+      // Whoever scrolls past it must not be led into covering.
+      purpose: undefined,
       plants: '4',
     },
   );
