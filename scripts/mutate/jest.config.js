@@ -12,7 +12,8 @@ module.exports = {
     '<rootDir>/src/core/planning/isolationOf.test.ts',
     '<rootDir>/src/core/journal/{inForce,matingOf}.test.ts',
     '<rootDir>/src/core/due/{crossing,waysOfWorking}.test.ts',
-    '<rootDir>/src/core/fruit/{followed,harvested}.test.ts',
+    '<rootDir>/src/core/fruit/{controls,followed,harvested,swapped}.test.ts',
+    '<rootDir>/src/core/season/seenFlowering.test.ts',
     '<rootDir>/src/core/years/*.test.ts',
   ],
 };

@@ -112,6 +112,33 @@ test('each link is told by whom and when', () => {
   expect(by('plants')).toEqual([]);
 });
 
+test('of one of a cohort what was said of all counts, and of its parents what was noted, in the order of time', () => {
+  const phone = squash();
+  const bloom = cohortId({ plant: 'p1', day: DAY, part: 'flower', sex: 'female' });
+  const body = { bloom, plant: 'p1', count: 2, after: [], donors: [{ plant: 'p2', bloom: '' }] };
+  phone.say(
+    at(0),
+    {
+      kind: 'pollinated',
+      body: { ...body, found: 'open', method: 'maleFlower', shutAgain: false, tagged: false },
+    },
+    { kind: 'tagged', body: { bloom: 'K7', of: bloom, plant: 'p1', code: 'K7' } },
+  );
+  phone.say(at(2), { kind: 'plant.noted', body: { plant: 'p2', health: 'well', trueness: 'true' } });
+  phone.say(at(1), { kind: 'plant.noted', body: { plant: 'p1', health: 'well', trueness: 'true' } });
+  const kinds = (link: LinkName, of = 'K7'): string[] =>
+    saidBy(phone.journal, phone.journal.all('bloom').get(of)!, link).map(({ kind, at: when }) =>
+      [kind, when.slice(8, 10)].join(' '),
+    );
+  expect(kinds('intact')).toEqual(['pollinated 19']);
+  expect(kinds('tag')).toEqual(['pollinated 19', 'tagged 19']);
+  expect(kinds('plants')).toEqual(['plant.noted 20', 'plant.noted 21']);
+  expect(kinds('plants', 'K001')).toEqual(['plant.noted 20', 'plant.noted 21']);
+  // Of a fruit that was found, its variety is that of the day on which it was.
+  phone.say(at(1, '09:00'), keptOn('p2', addDays(DAY, 1), { bloom: 'K009', code: 'K009' }));
+  expect(kinds('seedSource', 'K009')).toEqual(['variety.described 01']);
+});
+
 test('of what sets without pollen a control tells nothing', () => {
   const phone = squash({ parthenocarpic: true });
   phone.say(at(4), looked('K002', 'growing'));

@@ -83,6 +83,72 @@ describe('a cross has an end', () => {
   });
 });
 
+describe('of several crosses', () => {
+  const father = ({ journal }: Phone, plant = 'v1', day: Day | undefined = DAY): string | undefined =>
+    meantFor(journal, plant, day)?.father;
+
+  test('one that names her goes before one for all; then the one that began last, then the one told last', () => {
+    const phone = garden();
+    phone.say('2026-07-01T09:00:00Z', cross({ mating: 'all', father: 'z', from: '2026-07-10' }));
+    phone.say('2026-07-01T09:01:00Z', cross({ mating: 'own', plants: ['v1'], from: '2026-07-01' }));
+    expect([father(phone), father(phone, 'v2')]).toEqual(['w', 'z']);
+    phone.say('2026-07-01T09:02:00Z', cross({ mating: 'late', father: 'w', from: '2026-07-11' }));
+    expect(father(phone, 'v2')).toBe('w');
+    phone.say('2026-07-01T09:03:00Z', cross({ mating: 'early', father: 'z', from: '2026-07-09' }));
+    expect(father(phone, 'v2')).toBe('w');
+    phone.say('2026-07-01T09:04:00Z', cross({ mating: 'again', father: 'z', from: '2026-07-11' }));
+    expect(father(phone, 'v2')).toBe('z');
+    // Of another mother it says nothing, and of one of which nobody knows when she opens one with an end.
+    expect(father(phone, 'w1')).toBe('w');
+    const open = garden();
+    open.say('2026-07-01T09:00:00Z', cross({ until: '2026-08-01' }));
+    expect(meantFor(open.journal, 'v1', undefined)?.father).toBe('v');
+    open.say('2026-07-01T09:00:00Z', cross({ mating: 'y', father: 'z', from: '2027-01-01' }));
+    expect(meantFor(open.journal, 'v1', undefined)?.father).toBe('z');
+  });
+
+  test('the plants that alone may father are part of it, where any are named', () => {
+    const phone = garden();
+    phone.say('2026-07-01T09:00:00Z', cross());
+    expect(meantFor(phone.journal, 'v1', DAY)).not.toHaveProperty('fathers');
+    phone.say('2026-07-02T09:00:00Z', cross({ fathers: ['w2'] }));
+    expect(meantFor(phone.journal, 'v1', DAY)).toMatchObject({ fathers: ['w2'], mating: 'x' });
+  });
+
+  test('it lasts to the end of the last season that it begins in, from their first day to their last', () => {
+    const phone = garden();
+    const season = (name: string, from: Day, to: Day): Fact => ({
+      kind: 'season.named',
+      body: { season: name, name, from, to },
+    });
+    phone.say('2026-01-01T09:00:00Z', season('a', '2026-03-01', '2026-10-31'));
+    phone.say('2026-01-01T09:00:00Z', season('b', '2026-02-01', '2026-10-01'));
+    const last = (from: Day): Day => lastDayOf(phone.journal, { from });
+    expect(['2026-03-01', '2026-02-28', '2026-10-31'].map(last)).toEqual([
+      '2026-10-31',
+      '2026-10-01',
+      '2026-10-31',
+    ]);
+    // Outside any it is as long as a long season, of two hundred days: our default.
+    expect(last('2026-11-01')).toBe(addDays('2026-11-01', 199));
+    expect(lastDayOf(phone.journal, { from: '2026-03-01', until: '2026-03-05' })).toBe('2026-03-05');
+  });
+});
+
+test('the entry that is noted with a pollination says what was meant, whichever else had been told by then', () => {
+  const phone = garden();
+  phone.say('2026-07-10T09:00:00Z', cross({ father: 'z' }));
+  const [second] = phone.say('2026-07-11T09:00:00Z', cross({ father: 'w' }));
+  phone.say('2026-07-12T09:00:00Z', cross({ father: 'z' }));
+  phone.say(`${DAY}T05:00:00Z`, brushed('w', { mating: 'x', matingEntry: second!.id }));
+  expect(fatherMeant(phone)).toBe('w');
+  // Noted at the very moment of a change, the change counts.
+  const other = garden();
+  other.say('2026-07-10T09:00:00Z', cross({ father: 'z' }));
+  other.say(`${DAY}T05:00:00Z`, cross({ father: 'w' }), brushed('w', { mating: 'x' }));
+  expect(fatherMeant(other)).toBe('w');
+});
+
 describe('what was meant is what was said when it was pollinated', () => {
   test('a cross set later, however far it is dated back, is not what was meant', () => {
     const phone = garden();
@@ -130,6 +196,25 @@ test('own pollen where a cross was meant is pure seed of its own variety, and no
   // Of both, nobody can say who the father was.
   phone.say(`${DAY}T05:10:00Z`, brushed('w', { application: 2 }));
   expect(pollen(phone)).toMatch(/^broken/);
+});
+
+test('of what opens at hours that nobody knows, what was decided on a day holds from the next on', () => {
+  const said = (crop: 'lettuce' | 'pepo', latitude: number, at: string): string | undefined => {
+    const phone = begin([{ variety: 'v', crop, purpose: 'eat', plants: ['v1'] }]);
+    const { id: _, ...described } = YARD;
+    phone.say('2026-05-01T09:00:00Z', { kind: 'garden.described', body: { ...described, latitude } });
+    const [first] = [...phone.journal.entries()].filter(({ kind }) => kind === 'variety.described');
+    const body = { ...(first!.body as Bodies['variety.described']), purpose: 'seedToKeep' as const };
+    phone.say(at, { kind: 'variety.described', body });
+    return meantFor(phone.journal, 'v1', '2026-06-21')?.purpose;
+  };
+  expect(said('lettuce', 52, '2026-06-21T01:00:00Z')).toBe('eat');
+  // Where the sun does not set.
+  expect(said('pepo', 70, '2026-06-21T01:00:00Z')).toBe('eat');
+  // Before it opens at dawn, by the clock of the garden, and after.
+  expect(said('pepo', 52, '2026-06-21T02:00:00Z')).toBe('seedToKeep');
+  expect(said('pepo', 52, '2026-06-21T08:00:00Z')).toBe('eat');
+  expect(said('pepo', 52, '2026-06-20T23:30:00Z')).toBe('seedToKeep');
 });
 
 test('what was decided at noon holds for what opens at dusk, and not for what opened at dawn', () => {

@@ -3,7 +3,7 @@ import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
 import { isolationOf } from '../planning/isolationOf';
 import { purityOf } from './purityOf';
-import { isTainted } from './contact';
+import { isTainted, pollenCarriedTo, visitedBefore } from './contact';
 
 /** Pollen travels on what touches: a male and a brush carry on what a flower had in it (common practice, no source). */
 
@@ -127,6 +127,139 @@ test('what does not cross with it, and what only its own variety could have visi
     );
   alone.say(at(9), ...lookedAround('okra', DAY));
   expect(pollen(alone, 'f-p2')).not.toBe(CARRIED);
+});
+
+describe('a brush', () => {
+  const BRUSH = { method: 'brush', donors: [{ plant: 'p9', bloom: 'n' }] } as const;
+  const FOREIGN = { method: 'brush', donors: [{ plant: 'w1', bloom: 'mw' }] } as const;
+  const carried = (phone: Phone, bloom = 'K002') =>
+    pollenCarriedTo(phone.journal, phone.journal.all('bloom').get(bloom)!);
+  /** Foreign pollen was on it at minute 0; then it came to K002. */
+  const used = (minute: number, more: Partial<Pollinated> = {}, before: Partial<Pollinated> = {}): Phone => {
+    const phone = garden();
+    phone.say(at(0), pollinated('p1', 'K001', { ...FOREIGN, ...before }));
+    phone.say(at(minute), pollinated('p2', 'K002', { ...BRUSH, ...more }));
+    return phone;
+  };
+
+  test('has on it what it had been in for six hours (our default), and no longer', () => {
+    expect(carried(used(6 * 60))).toEqual({ variety: 'w', noted: false });
+    expect(carried(used(6 * 60 + 1))).toBeUndefined();
+  });
+
+  test('or a swab; a male flower that was in hand is no brush', () => {
+    expect(carried(used(5, { method: 'swab' }, { method: 'swab' }))).toMatchObject({ variety: 'w' });
+    expect(carried(used(5, {}, { method: 'maleFlower' }))).toBeUndefined();
+    expect(carried(used(5, { method: 'maleFlower' }))).toBeUndefined();
+  });
+
+  test('is noted as not cleaned where anybody said so since, at this flower or between', () => {
+    expect(carried(used(5, { tool: 'used' }))).toEqual({ variety: 'w', noted: true });
+    expect(carried(used(5, {}, { tool: 'used' }))).toEqual({ variety: 'w', noted: false });
+    const between = garden();
+    between.say(at(0), pollinated('p1', 'K001', FOREIGN));
+    between.say(at(2), pollinated('c1', 'K003', { ...BRUSH, tool: 'used' }));
+    between.say(at(5), pollinated('p2', 'K002', BRUSH));
+    expect(carried(between)).toEqual({ variety: 'w', noted: true });
+  });
+
+  test('that was taken clean for a flower before has since then what it had there', () => {
+    const phone = garden();
+    phone.say(at(0), pollinated('p1', 'K001', FOREIGN));
+    phone.say(at(2), pollinated('c1', 'K003', { ...BRUSH, tool: 'clean' }));
+    phone.say(at(5), pollinated('p2', 'K002', BRUSH));
+    expect(carried(phone)).toBeUndefined();
+    // Clean for the foreign one, it has that pollen.
+    expect(carried(used(5, {}, { tool: 'clean' }))).toMatchObject({ variety: 'w' });
+  });
+
+  test('of what does not cross carries nothing, nor of its own variety; of two meant one that crosses is enough', () => {
+    expect(carried(used(5, {}, { donors: [{ plant: 'c1', bloom: '' }] }))).toBeUndefined();
+    expect(carried(used(5, {}, { donors: [{ plant: 'p1', bloom: '' }] }))).toBeUndefined();
+    const both = [...BRUSH.donors, { plant: 'c1', bloom: '' }];
+    expect(carried(used(5, { donors: both }))).toMatchObject({ variety: 'w' });
+    // Of nobody it is not known what was meant.
+    expect(carried(used(5, { donors: [] }))).toBeUndefined();
+  });
+
+  test('at the same moment: the entry that was made first came first', () => {
+    const phone = garden();
+    phone.say(at(5), pollinated('p1', 'K001', FOREIGN), pollinated('p2', 'K002', BRUSH));
+    expect(carried(phone)).toMatchObject({ variety: 'w' });
+    const other = garden();
+    other.say(at(5), pollinated('p2', 'K002', BRUSH), pollinated('p1', 'K001', FOREIGN));
+    expect(carried(other)).toBeUndefined();
+  });
+
+  test('along a row of another variety carries its pollen, by whoever worked it, until it was clean', () => {
+    const told = (
+      plants: readonly string[],
+      { minute = 0, by = 'a', clean = false }: { minute?: number; by?: string; clean?: boolean } = {},
+    ) => {
+      const [a, b] = [garden(), new Phone('b')];
+      const row: Fact = { kind: 'rowPollinated', body: { day: DAY, plants, method: 'brush' } };
+      (by === 'a' ? a : b).say(at(minute), row);
+      if (clean) a.say(at(2), pollinated('c1', 'K003', { ...BRUSH, tool: 'clean' }));
+      a.say(at(5), pollinated('p2', 'K002', BRUSH));
+      return carried(a.hear(b));
+    };
+    expect(told(['w1'])).toEqual({ variety: 'w', noted: false });
+    expect(told(['p1'])).toBeUndefined();
+    expect(told(['c1'])).toBeUndefined();
+    expect(told(['nobody'])).toBeUndefined();
+    expect(told(['w1'], { by: 'b' })).toBeUndefined();
+    expect(told(['w1'], { clean: true })).toBeUndefined();
+    expect(told(['w1'], { clean: true, minute: 2 })).toMatchObject({ variety: 'w' });
+    expect(told(['w1'], { clean: true, minute: 3 })).toMatchObject({ variety: 'w' });
+    expect(told(['w1'], { minute: 5 })).toBeUndefined();
+  });
+
+  test('that somebody else took clean is another one', () => {
+    const [a, b] = [garden(), new Phone('b')];
+    b.hear(a);
+    a.say(at(0), { kind: 'rowPollinated', body: { day: DAY, plants: ['w1'], method: 'brush' } });
+    b.say(at(2), pollinated('c1', 'K003', { ...BRUSH, tool: 'clean' }));
+    a.say(at(5), pollinated('p2', 'K002', BRUSH));
+    expect(carried(a.hear(b))).toMatchObject({ variety: 'w' });
+  });
+});
+
+test('what was found in a female after a male had been in her says nothing of before', () => {
+  const phone = garden();
+  phone.say(at(0), pollinated('p1', 'K001'));
+  phone.say(at(2), { kind: 'missed', body: { bloom: 'K001', plant: 'p1', why: 'insect' } });
+  phone.say(at(5), pollinated('p2', 'K002'));
+  expect(pollen(phone, 'K002')).toBe(CLEAN);
+  const before = garden();
+  before.say(at(0), { kind: 'missed', body: { bloom: 'K001', plant: 'p1', why: 'insect' } });
+  before.say(at(0), pollinated('p1', 'K001'));
+  before.say(at(5), pollinated('p2', 'K002'));
+  expect(pollen(before, 'K002')).toBe(CARRIED);
+});
+
+test('a male is kept for three days (our default): so long it carries what it had', () => {
+  const told = (day: string): readonly string[] => {
+    const phone = garden();
+    phone.say(at(0), pollinated('p1', 'K001', { found: 'open' }));
+    const both = [
+      { plant: 'p9', bloom: 'n' },
+      { plant: 'p9', bloom: 'm' },
+    ];
+    phone.say(`${day}T05:00:00Z`, pollinated('p2', 'K002', { day, donors: both }));
+    const found = visitedBefore(phone.journal, phone.journal.all('bloom').get('K002')!);
+    return found.map(({ bloom }) => bloom);
+  };
+  expect(told('2026-07-22')).toEqual(['K001']);
+  expect(told('2026-07-23')).toEqual([]);
+  const phone = garden();
+  const both = [
+    { plant: 'p9', bloom: 'n' },
+    { plant: 'p9', bloom: 'm' },
+  ];
+  phone.say(at(0), pollinated('p1', 'K001', { found: 'open', donors: both }));
+  expect(['m', 'n', 'o'].map((male) => isTainted(phone.journal, male, DAY))).toEqual([true, true, false]);
+  expect(isTainted(phone.journal, 'm', '2026-07-22')).toBe(true);
+  expect(isTainted(phone.journal, 'm', '2026-07-23')).toBe(false);
 });
 
 test('for seed such a male is in hand no more', () => {

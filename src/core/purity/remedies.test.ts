@@ -25,6 +25,19 @@ test('what would have helped most comes first, each once; what holds or is not y
   expect(codesOf(link('holds', 'tag.present'))).toEqual([]);
 });
 
+test('of what is not known, what it lacks itself would help as well, after what would settle it', () => {
+  const both: Link = {
+    ...link('unknown', 'guard.notLooked'),
+    reasons: [
+      { code: 'guard.notLooked', params: {} },
+      { code: 'cover.none', params: {} },
+    ],
+  };
+  expect(codesOf(both)).toEqual(['remedy.coverEvening']);
+  expect(codesOf({ ...both, state: 'holds' }, { ...both, state: 'pending' })).toEqual([]);
+  expect(settling(both)).toEqual(['remedy.lookAround']);
+});
+
 test('what would settle what is not known, each once; what is weak is known to be', () => {
   expect(
     settling(
