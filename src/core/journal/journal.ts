@@ -50,6 +50,9 @@ export class Journal implements GardenView {
   /** Blooms by the days on which they may open, and rounds by those that they may serve. */
   readonly #mayOpen = new DayIndex();
   readonly #mayServe = new DayIndex();
+  /** The entry that is filed: one function files all of them, where one for each would double what is to be swept up. */
+  #filing: Entry | undefined;
+  readonly #fileIt: SubjectCallback = (type, id, day) => this.#file(this.#filing!, type, id, day);
   #lamport = 0;
   #revision = 0;
 
@@ -183,8 +186,8 @@ export class Journal implements GardenView {
       return;
     }
     // Brought up to date once, for the naming of its subjects and for their folding.
-    const present = upcast(entry);
-    this.#forEachSubjectEver(present, (type, id, day) => this.#file(present, type, id, day));
+    this.#filing = upcast(entry);
+    this.#forEachSubjectEver(this.#filing, this.#fileIt);
   }
 
   #file(entry: Entry, type: SubjectType, id: string, about?: Day): void {

@@ -12,13 +12,15 @@ const plus = (held: readonly string[], more: readonly string[]): readonly string
   held.length === 0 ? more : [...new Set([...held, ...more])];
 
 export function reduceWalk(id: string, entries: readonly EntryAbout<'walk'>[]): Walk | undefined {
-  if (entries.length === 0) return undefined;
-  const { plant, day } = parseWalkId(id);
+  const first = entries[0];
+  if (!first) return undefined;
+  // Named by nearly all, so that the id need not be taken apart.
+  const { plant, day } = 'plant' in first.body ? first.body : parseWalkId(id);
   // Filled in one pass: an old journal has one for every plant and day.
   const walk: Mutable<Walk> = {
     plant,
     day,
-    at: entries[0]!.at,
+    at: first.at,
     eve: NO_BUDS,
     green: NO_BUDS,
     blooms: NONE,
