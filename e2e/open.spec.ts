@@ -78,6 +78,14 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.goto('/fruit');
   await seen(page.getByText('2 flowers of 21 Jul, day 3'));
   await expectNoFindings(page, 'a look by count', { wide: false });
+  await app.tap('Picked to eat');
+  await app.tap('One more was picked');
+  await app.tap('One less was picked');
+  await expectNoFindings(page, 'picked by count', { wide: false });
+  await app.tap('1 picked');
+  await seen(page.getByText('1 of 2 picked', { exact: false }));
+  await seen(app.button('One growing'));
+  await app.tap('Undo');
   await app.tap('1 of 2 growing');
   await seen(page.getByText('1 of 2 growing on day 3', { exact: false }));
   await page.getByText(/^2 flowers · A1·1/).click();

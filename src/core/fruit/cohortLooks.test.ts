@@ -4,6 +4,8 @@ import type { Fact } from '../journal/entry';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import { fatherPlants } from '../journal/pollinations';
 import { fruitOf } from './fruits';
+import { pickedToEat } from './harvested';
+import { fruitSetRates } from './setRates';
 
 const DAY = '2026-07-19';
 const at = (day: number, clock = '05:00'): string => `2026-07-${day}T${clock}:00Z`;
@@ -72,6 +74,36 @@ test('a look before the tag was at all of them', () => {
   none.say(at(23), looked(3, 3));
   none.say(at(24), tagged);
   expect(fates(none, 'K001')).toEqual(['growing 4']);
+});
+
+test('some that were picked to eat have set and are gone: the others are counted on, and none of it is a failure', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', purpose: 'eat', plants: ['p1', 'p2', 'p3'] }]);
+  phone.say(at(19), pollinated(3, 'p2'));
+  const fruit = () => fruitOf(phone.journal, YARD, '2026-07-29', bloom(phone, COHORT))!;
+  const said = () =>
+    fruit().histories.map(({ failed, lastGrowing, harvested: day }) => ({ failed, lastGrowing, day }));
+  phone.say(at(23), looked(3, 3));
+  phone.say(at(24), pickedToEat(COHORT, 1));
+  // Of the two that are left one grows.
+  phone.say(at(25), looked(1, 3));
+  expect(said()).toEqual([
+    { failed: undefined, lastGrowing: 4, day: 5 },
+    { failed: undefined, lastGrowing: 6, day: undefined },
+    { failed: 6, lastGrowing: 4, day: undefined },
+  ]);
+  phone.say(at(26), pickedToEat(COHORT, 1));
+  expect(said()[1]).toEqual({ failed: undefined, lastGrowing: 6, day: 7 });
+  const rates = fruitSetRates(fruit().histories);
+  expect(rates).toMatchObject({ pollinated: 3, set: { hits: 2, of: 3 } });
+  // One more that was taken off is the next of those that grew.
+  const thin = phone.say(at(26, '06:00'), {
+    kind: 'removed',
+    body: { bloom: COHORT, how: 'thinned', count: 1 },
+  });
+  expect(fruit().histories.map(({ ended }) => ended?.how)).toEqual([undefined, undefined, 'thinned']);
+  // More than there are changes nothing.
+  phone.say(at(27), { kind: 'struck', body: { target: thin[0]!.id } }, pickedToEat(COHORT, 9));
+  expect(said().every(({ day }) => day !== undefined)).toBe(true);
 });
 
 test('pollen that the others got after the tag is none of hers', () => {

@@ -124,8 +124,8 @@ test('of one of a cohort what was said of all counts, and of its parents what wa
     },
     { kind: 'tagged', body: { bloom: 'K7', of: bloom, plant: 'p1', code: 'K7' } },
   );
-  phone.say(at(2), { kind: 'plant.noted', body: { plant: 'p2', health: 'well', trueness: 'true' } });
-  phone.say(at(1), { kind: 'plant.noted', body: { plant: 'p1', health: 'well', trueness: 'true' } });
+  phone.say(at(2), { kind: 'plant.noted', body: { plant: 'p2', health: 'sound', trueness: 'typical' } });
+  phone.say(at(1), { kind: 'plant.noted', body: { plant: 'p1', health: 'sound', trueness: 'typical' } });
   const kinds = (link: LinkName, of = 'K7'): string[] =>
     saidBy(phone.journal, phone.journal.all('bloom').get(of)!, link).map(({ kind, at: when }) =>
       [kind, when.slice(8, 10)].join(' '),

@@ -1,6 +1,7 @@
 import type { Looks } from '../crops/crop';
 import { FAILED, GROWING } from '../journal/looks';
 import type { Cause, FruitEnd, FruitRemoval } from '../journal/kinds/fruit';
+import { byTime } from '../journal/order';
 import { addsFlowers, pollinationsOf } from '../journal/pollinations';
 import { wasCounted } from '../journal/withCohortHistory';
 import type { Bloom, Look, Pollination } from '../journal/state';
@@ -56,10 +57,10 @@ export function fruitHistory(
   let lastGrowing = 0;
   let failed: number | undefined;
   let cause: Cause | undefined;
-  const removed = flower.removed?.at;
+  const gone = [flower.removed, flower.harvest].flatMap((end) => (end ? [toMs(end.at)] : []));
   for (const look of flower.looks) {
-    // What was taken off is gone, and has not failed.
-    if (removed !== undefined && toMs(look.at) > toMs(removed)) continue;
+    // What was taken off or picked is gone, and has not failed.
+    if (gone.some((at) => toMs(look.at) > at)) continue;
     const day = dayOf(look.at);
     if (GROWING.includes(look.seen)) {
       lastGrowing = Math.max(lastGrowing, day);
@@ -128,12 +129,9 @@ export function cohortHistories(
   const untagged = Math.max(0, cohort.count - members.length);
   const all = members.map(({ taggedAt }) => taggedAt);
   const pollinations = pollinationOfEach(cohort);
-  // Those that were taken off are of those that grew: the ones that would be counted first.
-  const takenOff = (cohort.thinned ?? []).flatMap(({ how, at, count }) =>
-    Array.from({ length: count }, () => ({ how, at })),
-  );
+  const takenOff = takenOffOf(cohort);
   return Array.from({ length: untagged }, (_, i) => {
-    const removed = takenOff[i];
+    const end = takenOff[i]?.end;
     const pollination = pollinations[i] ?? cohort.pollination;
     const own = cohort.looks.flatMap((look): Look[] => {
       if (look.growing === undefined) return [look];
@@ -149,12 +147,27 @@ export function cohortHistories(
       return [{ ...look, seen: i < growing ? 'growing' : look.seen === 'growing' ? 'gone' : look.seen }];
     });
     return fruitHistory(
-      { ...cohort, ...(pollination && { pollination }), ...(removed && { removed }), looks: own },
+      { ...cohort, ...(pollination && { pollination }), ...end, looks: own },
       looks,
       today,
       zone,
     );
   }).flatMap((history) => history ?? []);
+}
+
+/** What was taken off a cohort or picked, one by one: of those that grew, the ones that would be counted first. */
+function takenOffOf({ thinned = [], picks = [] }: Bloom): readonly {
+  readonly at: Instant;
+  readonly end: Pick<Bloom, 'removed' | 'harvest'>;
+}[] {
+  const off = [
+    ...thinned.map(({ how, at, count }) => ({ at, count, end: { removed: { how, at } } })),
+    ...picks.map(({ use, at, count }) => ({
+      ...{ at, count },
+      end: { harvest: { use, at, tagThere: false, typical: true } },
+    })),
+  ];
+  return off.sort(byTime).flatMap(({ at, count, end }) => Array.from({ length: count }, () => ({ at, end })));
 }
 
 /** The pollination that counted each flower for the first time: those of a truss open over many days. */
@@ -163,9 +176,9 @@ const pollinationOfEach = (cohort: Bloom): Pollination[] =>
     .filter(addsFlowers)
     .flatMap((each) => Array.from({ length: each.count ?? 1 }, () => each));
 
-function isGrowingOn({ since, failed, ended }: FruitHistory, day: Day): boolean {
+function isGrowingOn({ since, failed, ended, harvested }: FruitHistory, day: Day): boolean {
   const age = daysBetween(since, day);
-  return !(failed !== undefined && failed <= age) && !(ended && ended.day <= age);
+  return ![failed, ended?.day, harvested].some((end) => end !== undefined && end <= age);
 }
 
 /**

@@ -7,7 +7,14 @@ import type { Journal } from '../journal/journal';
 import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { cohortHistories, fruitHistory, nextLook, type DueLook, type FruitHistory } from './fruitHistory';
+import {
+  cohortHistories,
+  fruitHistory,
+  nextLook,
+  type DueLook,
+  type FruitHistory,
+  isOnPlant,
+} from './fruitHistory';
 
 /** A flower that is followed, or those of a cohort that have no tag, with all that is known of it. */
 export interface Fruit {
@@ -18,6 +25,7 @@ export interface Fruit {
   readonly count: number;
   /** Of each flower; in a cohort the one that has come furthest is the first. */
   readonly histories: readonly [FruitHistory, ...FruitHistory[]];
+  /** Of the first of them that is still on its plant, else of the first. */
   readonly history: FruitHistory;
   /** The look that comes next; due when `history.age >= look.from`. */
   readonly look: DueLook | undefined;
@@ -50,14 +58,16 @@ export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom
   const plant = journal.all('plant').get(bloom.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   if (!variety) return undefined;
-  const [history, ...others] = historiesOf(journal, bloom, cropOf(variety.crop).looks, today, garden.zone);
-  if (!history) return undefined;
+  const [first, ...others] = historiesOf(journal, bloom, cropOf(variety.crop).looks, today, garden.zone);
+  if (!first) return undefined;
+  // Those that were taken off or picked come first, and the others are looked at all the same.
+  const history = isOnPlant(first) ? first : (others.find(isOnPlant) ?? first);
   return {
     bloom,
     plant,
     variety,
     count: 1 + others.length,
-    histories: [history, ...others],
+    histories: [first, ...others],
     history,
     // Nobody is sent to a plant that is gone.
     look: plant.removed ? undefined : nextLook(history, bloom.looks.filter(isOfFruit).length),

@@ -21,6 +21,16 @@ export interface Harvested {
 }
 
 /**
+ * Some of a cohort that were picked to eat: nobody tells them apart, so that nothing else is said of them.
+ *
+ * @example pickedToEat('p1|2026-07-19|flower|female', 2).body.count // 2
+ */
+export const pickedToEat = (cohort: string, count: number): Extract<Fact, { kind: 'harvested' }> => ({
+  kind: 'harvested',
+  body: { bloom: cohort, use: 'eat', tagThere: false, typical: true, count },
+});
+
+/**
  * A fruit that was picked; a tag that was hard to read is told before it.
  *
  * @example harvested('f', { use: 'seed', tag: 'hardToRead', typical: true }).map(({ kind }) => kind) // ['looked', 'harvested']

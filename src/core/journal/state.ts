@@ -6,7 +6,7 @@ import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
-import type { Cause, FruitEnd, FruitRemoval, LookFinding, TagState } from './kinds/fruit';
+import type { Cause, FruitEnd, FruitRemoval, LookFinding, TagState, HarvestUse } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';
@@ -255,7 +255,9 @@ export interface Bloom {
   };
   /** Some of a cohort that were taken off, each time. */
   readonly thinned?: readonly { readonly how: FruitRemoval; readonly at: Instant; readonly count: number }[];
-  readonly harvest?: Omit<Bodies['harvested'], 'bloom'> & { readonly at: Instant };
+  readonly harvest?: Omit<Bodies['harvested'], 'bloom' | 'count'> & { readonly at: Instant };
+  /** Some of a cohort that were picked, each time. */
+  readonly picks?: readonly { readonly use: HarvestUse; readonly at: Instant; readonly count: number }[];
   readonly conflicts: readonly Conflict[];
 }
 

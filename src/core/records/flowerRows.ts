@@ -86,7 +86,7 @@ function flowerRow(
     failed_day: fruit?.history.failed === undefined ? '' : String(fruit.history.failed),
     cause: fruit?.history.cause ?? '',
     ended: flower.removed?.how ?? '',
-    harvested_at: flower.harvest?.at ?? '',
+    harvested_at: flower.harvest?.at ?? flower.picks?.at(-1)?.at ?? '',
     // Of a control nothing is judged.
     purity:
       fruit && fruit.history.followed !== 'control' ? purityOf(journal, garden, flower, options)!.grade : '',

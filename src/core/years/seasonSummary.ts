@@ -57,7 +57,10 @@ export function seasonSummary(
   const varieties = [...groupBy(fruits, ({ variety }) => variety.variety).values()].map(
     (own): VarietySeason => {
       const picked = { seed: 0, eat: 0 };
-      for (const { bloom } of own) if (bloom.harvest) picked[bloom.harvest.use] += 1;
+      for (const { bloom } of own) {
+        if (bloom.harvest) picked[bloom.harvest.use] += 1;
+        for (const { use, count } of bloom.picks ?? []) picked[use] += count;
+      }
       const { set, pollinated } = fruitSetRates(own.flatMap(({ histories }) => histories));
       const seed = seedStands(journal, garden, own, isolationOf);
       const { variety } = own[0]!;

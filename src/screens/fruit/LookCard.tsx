@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
+import { harvested, pickedToEat } from '@/core/fruit/harvested';
 import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -49,7 +50,9 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
   const f = useFormat();
   const record = useRecord();
   const { journal } = useStore();
-  const { bloom, plant, variety, history, count, look } = fruit;
+  const { bloom, plant, variety, history, histories, count, look } = fruit;
+  // What was taken off or picked is not there to be counted.
+  const left = histories.filter(({ ended, harvested: day }) => !ended && day === undefined).length;
   const recordLook = (growing: number): void =>
     record([
       {
@@ -71,21 +74,61 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
       ) : null}
       {look ? <Text>{sayWhatToSee(look.stage, history.looks, cropOf(variety.crop).flower)}</Text> : null}
       <Text>How many are growing?</Text>
-      {count > MOST_BUTTONS ? <CountByStep count={count} onCount={recordLook} /> : null}
+      {left > MOST_BUTTONS ? <CountByStep count={left} onCount={recordLook} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {Array.from({ length: count > MOST_BUTTONS ? 0 : count + 1 }, (_, growing) => (
+        {Array.from({ length: left > MOST_BUTTONS ? 0 : left + 1 }, (_, growing) => (
           <Button
             key={growing}
             size="big"
-            variant={growing === count ? 'main' : 'plain'}
-            title={howMany(growing, count)}
-            label={`${howMany(growing, count)}${growing > 0 && growing < count ? ` of ${count}` : ''} growing`}
+            variant={growing === left ? 'main' : 'plain'}
+            title={howMany(growing, left)}
+            label={`${howMany(growing, left)}${growing > 0 && growing < left ? ` of ${left}` : ''} growing`}
             onPress={() => recordLook(growing)}
             style={{ flexGrow: 1, minWidth: 72, height: TOUCH.round }}
           />
         ))}
       </View>
+      {variety.purpose === 'eat' ? (
+        <SomePicked left={left} onPicked={(picked) => record([pickedToEat(bloom.bloom, picked)])} />
+      ) : null}
       <WithUndo work="fruit" size="big" style={{ flexGrow: 1, height: TOUCH.round }} />
+    </View>
+  );
+}
+
+/** Those that were picked to eat have set and are gone: they are no failures. */
+function SomePicked({
+  left,
+  onPicked,
+}: {
+  readonly left: number;
+  readonly onPicked: (count: number) => void;
+}) {
+  const f = useFormat();
+  const [count, setCount] = useState<number>();
+  if (count === undefined)
+    return <Button title="Picked to eat" onPress={() => setCount(1)} style={{ height: TOUCH.round }} />;
+  const picked = Math.min(count, left);
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Stepper
+        label="Picked to eat"
+        value={picked}
+        least={1}
+        most={left}
+        onChange={setCount}
+        lessLabel="One less was picked"
+        moreLabel="One more was picked"
+      />
+      <Button
+        variant="main"
+        size="big"
+        title={`${f.number(picked)} picked`}
+        onPress={() => {
+          setCount(undefined);
+          onPicked(picked);
+        }}
+      />
     </View>
   );
 }
@@ -195,6 +238,14 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
       </View>
       <WithUndo work="fruit" size="big" style={answer}>
         <Button size="big" title={say('unsure')} onPress={() => recordLook('unsure')} style={answer} />
+        {variety.purpose === 'eat' ? (
+          <Button
+            size="big"
+            title="Picked to eat"
+            onPress={() => record(harvested(bloom.bloom, { use: 'eat', tag: 'there', typical: true }))}
+            style={answer}
+          />
+        ) : null}
       </WithUndo>
       <Sheet
         title="What do you see?"
@@ -220,4 +271,4 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
 
 /** What is written on the button. */
 const howMany = (growing: number, count: number): string =>
-  growing === 0 ? 'None' : growing === count ? `All ${count}` : String(growing);
+  growing === 0 ? 'None' : growing < count ? String(growing) : count === 1 ? 'One' : `All ${count}`;

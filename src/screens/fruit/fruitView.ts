@@ -1,4 +1,4 @@
-import type { FruitHistory } from '@/core/fruit/fruitHistory';
+import { isOnPlant, type FruitHistory } from '@/core/fruit/fruitHistory';
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
 import { isOfFruit } from '@/core/journal/looks';
 import { cohortOf } from '@/core/journal/cohort';
@@ -53,10 +53,16 @@ export function fruitStatus(fruit: Fruit): {
 } {
   const { history, bloom, count, histories } = fruit;
   const growing = histories.filter(
-    ({ failed, lastGrowing, followed }) => failed === undefined && (lastGrowing > 0 || followed === 'found'),
+    (each) => isOnPlant(each) && (each.lastGrowing > 0 || each.followed === 'found'),
   ).length;
-  if (count > 1 && growing > 0)
-    return { glyph: 'fruitYoung', word: `${growing} of ${count} growing on day ${history.lastGrowing}` };
+  const picked = histories.filter(({ harvested }) => harvested !== undefined).length;
+  if (count > 1 && (growing > 0 || (0 < picked && picked < count))) {
+    const words = [
+      ...(growing > 0 ? [`${growing} of ${count} growing on day ${history.lastGrowing}`] : []),
+      ...(picked > 0 ? [`${picked}${growing > 0 ? '' : ` of ${count}`} picked`] : []),
+    ];
+    return { glyph: 'fruitYoung', word: words.join(', ') };
+  }
   if (history.failed !== undefined) return { glyph: 'fruitFallen', word: `failed by day ${history.failed}` };
   if (history.harvested !== undefined)
     return { glyph: 'fruit', word: `harvested on day ${history.harvested}` };

@@ -17,7 +17,8 @@ export const HOME_SCREEN_WAYS: Readonly<Record<HomeScreenWay, string>> = {
   dock: 'In the Dock they are kept: choose File, then “Add to Dock”, and open the app from there.',
 };
 
-export const OWN_STORAGE = 'It begins empty there: export the garden here first, then import that file there.';
+export const OWN_STORAGE =
+  'It begins empty there: export the garden here first, then import that file there.';
 
 const DAY_MS = 24 * 3_600_000;
 

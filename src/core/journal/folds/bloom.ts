@@ -205,7 +205,11 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       readUncovered(entry, bloom);
       break;
     case 'harvested': {
-      const { use, tagThere, typical } = entry.body;
+      const { use, tagThere, typical, count } = entry.body;
+      if (count !== undefined) {
+        bloom.picks = [...(bloom.picks ?? []), { use, at: entry.at, count }];
+        break;
+      }
       const before = bloom.harvest;
       // Of what several found the worse counts.
       bloom.harvest = {

@@ -97,6 +97,8 @@ export interface FruitBodies {
     readonly tagThere: boolean;
     /** The mother looked healthy and true to its variety. */
     readonly typical: boolean;
+    /** Of a cohort: so many. */
+    readonly count?: number;
   };
 }
 
@@ -159,7 +161,8 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
     },
   },
   harvested: {
-    version: 2,
+    // Version 3: some of a cohort.
+    version: 3,
     structural: false,
     clockDays: true,
     upcast: upcastHarvested,

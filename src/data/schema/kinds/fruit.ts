@@ -54,5 +54,6 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       use: oneOf(HARVEST_USES),
       tagThere: Joi.boolean(),
       typical: Joi.boolean(),
+      count: Joi.number().integer().min(1).max(99).optional(),
     }),
 };
