@@ -1,7 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
 import { installPrompt } from '../device/installPrompt';
-import { homeScreenWay, keepingOf, type BrowserFacts, type HomeScreenWay, type Keeping } from '../device/keeping';
+import {
+  homeScreenWay,
+  keepingOf,
+  type BrowserFacts,
+  type HomeScreenWay,
+  type Keeping,
+} from '../device/keeping';
 import { useDevice } from './useDevice';
 
 const KEY = ['keeping'];

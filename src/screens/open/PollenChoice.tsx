@@ -18,10 +18,7 @@ interface PollenChoiceProps {
   /** Females to be pollinated, and how many of them one male can serve. */
   readonly females: number;
   readonly serves: number;
-  readonly onChange: (source: {
-    readonly fathers: readonly string[];
-    readonly elsewhere: boolean;
-  }) => void;
+  readonly onChange: (source: { readonly fathers: readonly string[]; readonly elsewhere: boolean }) => void;
 }
 
 /** Whose pollen was used: tapped on and off. */
