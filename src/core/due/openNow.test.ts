@@ -11,6 +11,7 @@ import { addDays } from '../time/calendar';
 import { sunTimes } from '../time/sun';
 import { malesFor, pollenFor } from './pollenFor';
 import { openNowOf, opensNext, secondTimes, seenOutOfHours } from './openNow';
+import { pickedToEat } from '../fruit/harvested';
 import { withoutPollen } from '../fruit/withoutPollen';
 import { openMorning } from './openMorning';
 import { openVisitFacts, secondTimeFacts, type OpenVisit } from './openVisit';
@@ -385,15 +386,29 @@ test('two phones that count one plant apart meet in one group; the larger holds'
 });
 
 test('whatever is counted and looked at, every flower is in a rate or left out of it', () => {
-  const visits = fc.array(fc.tuple(fc.constantFrom('p1', 'p2', 'p3'), fc.nat(4)), { maxLength: 6 });
+  const visits = fc.array(fc.tuple(fc.constantFrom('p1', 'p2', 'p3'), fc.nat(4), fc.nat(4)), {
+    maxLength: 6,
+  });
   const looks = fc.array(fc.tuple(fc.nat(2), fc.integer({ min: 1, max: 20 }), fc.nat(5)), { maxLength: 6 });
+  const picks = fc.array(
+    fc.tuple(fc.nat(2), fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 3 })),
+    { maxLength: 3 },
+  );
   fc.assert(
-    fc.property(visits, looks, (some, seen) => {
+    fc.property(visits, looks, picks, (some, seen, picked) => {
       const yard = six();
       const females = new Map<string, number>();
-      for (const [plant, female] of some) {
-        yard.visit(plant, { female, male: 1 });
-        females.set(plant, female);
+      const short = new Map<string, number>();
+      for (const [plant, female, pollen] of some) {
+        const here = yard.open().find((each) => each.plant.plant === plant)!;
+        const pollinated = Math.min(female, pollen);
+        const open = { female, male: 1 };
+        yard.say(
+          MORNING,
+          ...openVisitFacts(yard.journal, here, { open, pollinated, method: 'brush', fathers: [] }),
+        );
+        females.set(plant, pollinated);
+        short.set(plant, female - pollinated);
       }
       const fruits = yard.fruits();
       for (const [which, days, growing] of seen) {
@@ -405,11 +420,23 @@ test('whatever is counted and looked at, every flower is in a rate or left out o
           body: { bloom: fruit.bloom.bloom, seen: 'growing', growing: Math.min(of, growing), of },
         });
       }
-      const all = [...females.values()].reduce((sum, count) => sum + count, 0);
+      const grew = (): number =>
+        fruitSetRates(yard.fruits('2026-08-20').flatMap(({ histories }) => histories)).kept.hits;
+      const before = grew();
+      for (const [which, days, count] of picked) {
+        const fruit = fruits[which];
+        if (fruit) yard.say(MORNING + days * 24 * HOUR, pickedToEat(fruit.bloom.bloom, count));
+      }
+      // What was picked had set.
+      expect(grew()).toBeGreaterThanOrEqual(before);
+      const sum = (counts: Iterable<number>): number => [...counts].reduce((all, count) => all + count, 0);
+      const season = seasonAt(yard.journal, DAY);
+      expect(sum(withoutPollen(yard.journal, season).values())).toBe(sum(short.values()));
+      const all = sum(females.values());
       const rates = fruitSetRates(yard.fruits('2026-08-20').flatMap(({ histories }) => histories));
       expect(rates.pollinated).toBe(all);
       for (const { of, leftOut } of [rates.soFar, rates.set, rates.kept])
-        expect(of + Object.values(leftOut).reduce((sum, count) => sum + count, 0)).toBe(all);
+        expect(of + sum(Object.values(leftOut))).toBe(all);
     }),
   );
 });
