@@ -199,7 +199,11 @@ test('own pollen where a cross was meant is pure seed of its own variety, and no
 });
 
 test('of what opens at hours that nobody knows, what was decided on a day holds from the next on', () => {
-  const said = (crop: 'lettuce' | 'pepo', latitude: number, at: string): string | undefined => {
+  const said = (
+    crop: 'lettuce' | 'pepo' | 'watermelon',
+    latitude: number,
+    at: string,
+  ): string | undefined => {
     const phone = begin([{ variety: 'v', crop, purpose: 'eat', plants: ['v1'] }]);
     const { id: _, ...described } = YARD;
     phone.say('2026-05-01T09:00:00Z', { kind: 'garden.described', body: { ...described, latitude } });
@@ -215,6 +219,9 @@ test('of what opens at hours that nobody knows, what was decided on a day holds 
   expect(said('pepo', 52, '2026-06-21T02:00:00Z')).toBe('seedToKeep');
   expect(said('pepo', 52, '2026-06-21T08:00:00Z')).toBe('eat');
   expect(said('pepo', 52, '2026-06-20T23:30:00Z')).toBe('seedToKeep');
+  // Watermelons open some time after sunrise, which is at 3:50 by this clock.
+  expect(said('watermelon', 52, '2026-06-21T04:10:00Z')).toBe('seedToKeep');
+  expect(said('watermelon', 52, '2026-06-21T07:00:00Z')).toBe('eat');
 });
 
 test('what was decided at noon holds for what opens at dusk, and not for what opened at dawn', () => {

@@ -127,6 +127,15 @@ test('an open fruit beside a plant that was pulled out as an off-type, whenever 
   phone.say('2026-08-09T08:00:00Z', { kind: 'plant.removed', body: { plant: 'v3', why: 'offType' } });
   expect(link(phone, 'open', 'plants')).toBe('doubtful: plants.besideOffType');
   expect(link(phone, 'shut', 'plants')).toBe('pending: plants.untilHarvest');
+  // One of another variety is none of its own, nor was one there that had been pulled out before.
+  const others = begin([
+    { variety: 'v', crop: 'okra', plants: ['v1', 'v2', 'v3'] },
+    { variety: 'w', crop: 'tomato', plants: ['w1'] },
+  ]);
+  others.say('2026-06-01T08:00:00Z', { kind: 'plant.removed', body: { plant: 'v3', why: 'offType' } });
+  others.say(at('08:00'), ...lookedAround('okra', DAY), pollinated('v1', 'open', 'v2/m', OPEN));
+  others.say('2026-08-09T08:00:00Z', { kind: 'plant.removed', body: { plant: 'w1', why: 'offType' } });
+  expect(link(others, 'open', 'plants')).toBe('pending: plants.untilHarvest');
 });
 
 describe('a cage', () => {
@@ -255,6 +264,17 @@ test('one code on three stalks says of none which it is, but for another seasonâ
   phone.say('2026-07-25T04:30:00Z', pollinated('v3', 'again', 'v2/m-v'));
   expect(link(phone, 'f', 'tag')).toBe('doubtful: tag.shared');
   expect(link(phone, 'again', 'tag')).toBe('doubtful: tag.shared');
+});
+
+test('it may stand open for some minutes until insects fly, by the hours of its day', () => {
+  const shut = (minute: string, openMinutes: number): string => {
+    const phone = garden();
+    phone.say(at(minute), pollinated('v1', 'f', 'v2/m-v', { openMinutes }));
+    return link(phone, 'f', 'closedAgain');
+  };
+  // Sunrise is at 4:06 by this clock: bees fly from first light.
+  expect(shut('03:30', 10)).toMatch(/^holds/);
+  expect(shut('04:30', 10)).toBe('doubtful: closed.openFor');
 });
 
 describe('what was noted of a dayâ€™s opening rules that day', () => {
