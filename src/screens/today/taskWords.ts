@@ -5,7 +5,7 @@ import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import type { Today } from '@/core/today/today';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
-import { daysBetween } from '@/core/time/calendar';
+import { daysBetween, MS_PER_MINUTE } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
@@ -23,7 +23,7 @@ export interface TaskWords {
 /** A task in the growers' words. @param now UTC milliseconds. */
 export function sayTask(task: Task, today: Today, now: number, f: Format): TaskWords {
   const later = task.from !== undefined && task.from > now;
-  const minutes = `${f.number(task.minutes)} min`;
+  const minutes = sayMinutes(task.minutes, f);
   const walk = task.period === 'afternoon' ? 'Afternoon walk' : 'Evening walk';
   switch (task.kind) {
     case 'round':
@@ -45,7 +45,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
         };
       return {
         title: 'Open now',
-        text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+        text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}${sayTooMuch(task, now)}`,
         action: task.started ? 'Go on' : 'See what is open',
       };
     case 'walk':
@@ -78,6 +78,20 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return { title: 'Nothing due', text: 'Everything is done.', action: undefined };
   }
 }
+
+/** Longer is said in hours. */
+const MOST_MINUTES = 90;
+
+const sayMinutes = (minutes: number, f: Format): string =>
+  minutes <= MOST_MINUTES
+    ? `${f.number(minutes)} min`
+    : `${f.number(minutes / 60, minutes < 600 ? 1 : 0)} hours`;
+
+/** More than one person can see to while it is open. */
+const sayTooMuch = ({ minutes, by }: Task, now: number): string =>
+  by !== undefined && now + minutes * MS_PER_MINUTE > by
+    ? ' More than one person can do by then: go by row or bed, begin where most is open, or share the beds.'
+    : '';
 
 const sayFrom = ({ from }: Task, { ends }: Today, f: Format): string =>
   `${from! < ends ? 'From' : 'Tomorrow from'} ${f.time(from!)}`;
