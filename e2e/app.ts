@@ -165,15 +165,20 @@ export class App {
     }
   }
 
-  /** Makes the browser's database refuse every write, as a full disk does, until it is allowed again. */
-  async refuseWrites(): Promise<{ readonly allow: () => Promise<void> }> {
-    await this.page.evaluate(() => {
+  /**
+   * Makes the browser's database refuse every write, as a full disk does, until it is allowed again.
+   *
+   * @param named only databases whose names hold this.
+   */
+  async refuseWrites(named = ''): Promise<{ readonly allow: () => Promise<void> }> {
+    await this.page.evaluate((part) => {
       const { put } = IDBObjectStore.prototype;
-      IDBObjectStore.prototype.put = () => {
+      IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: [unknown, IDBValidKey?]) {
+        if (!this.transaction.db.name.includes(part)) return put.apply(this, args);
         throw new DOMException('the disk is full', 'QuotaExceededError');
       };
       Object.assign(window, { allowWrites: () => Object.assign(IDBObjectStore.prototype, { put }) });
-    });
+    }, named);
     return {
       allow: () => this.page.evaluate(() => (window as unknown as { allowWrites: () => void }).allowWrites()),
     };

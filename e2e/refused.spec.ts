@@ -132,15 +132,7 @@ test('a garden that is left with entries not on disk waits for the device, and s
   await app.beginGarden();
   await page.goto('/walk');
   await app.tap('One female more');
-  // The garden's database alone refuses.
-  await page.evaluate(() => {
-    const { put } = IDBObjectStore.prototype;
-    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: [unknown, IDBValidKey?]) {
-      if (this.transaction.db.name.includes('-garden-')) throw new DOMException('full', 'QuotaExceededError');
-      return put.apply(this, args);
-    };
-    Object.assign(window, { allowWrites: () => Object.assign(IDBObjectStore.prototype, { put }) });
-  });
+  const { allow } = await app.refuseWrites('-garden-');
   await app.nextPlant(/^(Cover|Mark) 1, next$/);
   await seen(notSaved(app));
   await app.tap('Pause the walk, back to Today');
@@ -153,7 +145,7 @@ test('a garden that is left with entries not on disk waits for the device, and s
   await seen(notSaved(app));
   await app.tap(/^Demo garden/);
   await seen(page.getByText(/^Demo,/));
-  await page.evaluate(() => (window as unknown as { allowWrites: () => void }).allowWrites());
+  await allow();
   await app.tap('Try now: Wren Cottage');
   await expect(page.getByText(/of Wren Cottage (is|are) not saved/)).toHaveCount(0);
   await page.reload();

@@ -1,3 +1,4 @@
+import { zoneOf } from '../journal/zoneOf';
 import { cropOf, type Crop } from '../crops/catalogue';
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
@@ -152,7 +153,7 @@ function portionOf(
   given: readonly Bloom[],
   today: Day,
 ): KeptPollen {
-  const zone = journal.all('garden').get('')?.zone ?? 'UTC';
+  const zone = zoneOf(journal);
   const of = [...new Set(fills.flatMap((fill) => fill.of))];
   const blooms = of.flatMap((id) => journal.all('bloom').get(id) ?? []);
   const plants = [...new Set(blooms.map(({ plant }) => plant))];

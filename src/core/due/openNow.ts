@@ -183,5 +183,11 @@ export function seenOutOfHours(
   return [{ kind: 'hours.seen', body: { crop, day, seen: 'open' } }];
 }
 
-const isOpenAt = (window: OpeningWindow | undefined, now: number): boolean =>
+/**
+ * Are flowers expected open at a moment? Never where their hours are not known.
+ *
+ * @param now UTC milliseconds.
+ * @example isOpenAt(undefined, now) // false
+ */
+export const isOpenAt = (window: OpeningWindow | undefined, now: number): boolean =>
   window !== undefined && window.opens[0] <= now && now <= window.shuts[1];

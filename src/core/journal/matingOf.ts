@@ -6,6 +6,7 @@ import type { Day, Instant } from '../time/types';
 import type { Journal } from './journal';
 import { compareEntries } from './order';
 import { SEASON_DAYS } from './seasonDays';
+import { zoneOf } from './zoneOf';
 import type { Bloom, Garden, Mating, MatingSaid, PurposeSince, Variety } from './state';
 
 /** Who is to father a bloom, and what for. */
@@ -48,7 +49,7 @@ export function meantOf(
   { plant, day, cover, pollination }: MeantBloom,
   variety = varietyNow(journal, plant),
 ): Meant | undefined {
-  const zone = journal.all('garden').get('')?.zone ?? 'UTC';
+  const zone = zoneOf(journal);
   const known = day ?? (cover && dayAt(toMs(cover.at), zone));
   if (!pollination) return meantWith(journal, { variety, plant, day: known }, latestOf);
   const { mating, matingEntry, at } = pollination;

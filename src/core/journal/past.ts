@@ -1,3 +1,4 @@
+import { zoneOf } from './zoneOf';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { GardenOn } from './gardenOn';
@@ -20,7 +21,7 @@ interface Past {
 }
 
 const pastOf = perRevision((journal): Past => {
-  const zone = journal.all('garden').get('')?.zone ?? 'UTC';
+  const zone = zoneOf(journal);
   const [changes, again] = [new Set<Day>(), new Set<Day>()];
   for (const type of DESCRIBED)
     for (const { entries } of journal.everything(type))

@@ -6,7 +6,7 @@ import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
-import type { Cause, FruitEnd, FruitRemoval, LookFinding, TagState, HarvestUse } from './kinds/fruit';
+import type { Cause, FruitEnd, FruitRemoval, HarvestUse, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';

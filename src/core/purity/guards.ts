@@ -5,6 +5,7 @@ import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
 import { gardenOn, gardensOf, grownThen } from '../journal/past';
 import { pollinationsOf } from '../journal/pollinations';
+import { zoneOf } from '../journal/zoneOf';
 import type { Bloom, Cage, Variety } from '../journal/state';
 import { reason, type Reason } from '../text/reason';
 import { addDays, dayAt, daysBetween, toMs } from '../time/calendar';
@@ -235,8 +236,6 @@ function stockedGuard(
 /** Does nothing set unless something brings pollen from another flower? */
 const needsCarrier = ({ crop, traits }: Pick<Variety, 'crop' | 'traits'>): boolean =>
   cropOf(crop).habit !== 'perfect' && !traits.parthenocarpic;
-
-const zoneOf = (journal: Journal): string => journal.all('garden').get('')?.zone ?? 'UTC';
 
 /** For the whole of the time on a day on which its flowers are open, for a part of it, or not at all. */
 type Stands = 'allDay' | 'partly' | 'never';

@@ -75,13 +75,13 @@ export class DeviceStore extends Subscribable {
   }
 
   static async open(store: Store): Promise<DeviceStore> {
-    const held = await readJson<Partial<OlderMemory>>(store, KEY);
+    const [held, own] = await Promise.all([readJson<Partial<OlderMemory>>(store, KEY), readGardens(store)]);
     const memory: Memory = {
       device: held?.device ?? newId(),
       settings: { ...DEFAULT_SETTINGS, ...held?.settings, ...(held?.device && settingsAtOnce(held.device)) },
       current: held?.current ?? { demo: true },
     };
-    const device = new DeviceStore(store, memory, await readGardens(store, held));
+    const device = new DeviceStore(store, memory, withOlder(own, held));
     // Nobody waits for it: without it the next visit is another device's.
     if (!held?.device || held.gardens) void device.keep();
     store.onReopen?.(() => void device.keep());
@@ -156,10 +156,10 @@ export class DeviceStore extends Subscribable {
     return this.#list(garden, { ...listed, removed: true }, isCurrent ? { current: { demo: true } } : {});
   }
 
-  async #list(garden: string, listed: Listed, change: Partial<Memory>): Promise<void> {
-    await this.#write(change, { [GARDEN + garden]: JSON.stringify(listed) });
-    this.#listed = new Map(this.#listed).set(garden, listed);
-    this.#changed();
+  #list(garden: string, listed: Listed, change: Partial<Memory>): Promise<void> {
+    return this.#write(change, { [GARDEN + garden]: JSON.stringify(listed) }, () => {
+      this.#listed = new Map(this.#listed).set(garden, listed);
+    });
   }
 
   /** A removed garden whose records are gone for good. */
@@ -170,10 +170,10 @@ export class DeviceStore extends Subscribable {
     this.#channel.post('changed');
   }
 
-  async noteBackup(garden: string, at: number): Promise<void> {
-    await this.#write({}, { [BACKUP + garden]: JSON.stringify(at) });
-    this.#backups = new Map(this.#backups).set(garden, at);
-    this.#changed();
+  noteBackup(garden: string, at: number): Promise<void> {
+    return this.#write({}, { [BACKUP + garden]: JSON.stringify(at) }, () => {
+      this.#backups = new Map(this.#backups).set(garden, at);
+    });
   }
 
   readClock(): Promise<ClockMemory | undefined> {
@@ -259,12 +259,18 @@ export class DeviceStore extends Subscribable {
    * after a reload.
    *
    * @param others further keys, written together with it or not at all.
+   * @param take takes them over here, before anybody is told.
    * @throws whatever the device says that takes no more.
    */
-  #write(change: Partial<Memory>, others: Readonly<Record<string, string>> = {}): Promise<void> {
+  #write(
+    change: Partial<Memory>,
+    others: Readonly<Record<string, string>> = {},
+    take: () => void = () => undefined,
+  ): Promise<void> {
     const written = this.#writing.then(async () => {
       await this.#store.setMany({ ...others, [KEY]: JSON.stringify({ ...this.#memory, ...change }) });
       this.#memory = { ...this.#memory, ...change };
+      take();
       this.#changed();
       this.#channel.post('changed');
     });
@@ -273,11 +279,14 @@ export class DeviceStore extends Subscribable {
   }
 
   async #reread(): Promise<void> {
-    const held = await readJson<Memory>(this.#store, KEY);
+    const [held, own] = await Promise.all([
+      readJson<OlderMemory>(this.#store, KEY),
+      readGardens(this.#store),
+    ]);
     if (!held) return;
     // Which garden is open is each tab's own until it reloads.
     this.#memory = { ...this.#memory, settings: held.settings };
-    ({ listed: this.#listed, backups: this.#backups } = await readGardens(this.#store, held));
+    ({ listed: this.#listed, backups: this.#backups } = withOlder(own, held));
     this.#changed();
   }
 
@@ -292,7 +301,7 @@ interface Gardens {
   readonly backups: ReadonlyMap<string, number>;
 }
 
-async function readGardens(store: Store, held: Partial<OlderMemory> | undefined): Promise<Gardens> {
+async function readGardens(store: Store): Promise<Gardens> {
   const keys = (await store.getAllKeys()).filter((key) => key.startsWith(GARDEN) || key.startsWith(BACKUP));
   const texts = keys.length > 0 ? await store.getMany(keys) : {};
   const valuesOf = <T>(prefix: string): [string, T][] =>
@@ -300,10 +309,15 @@ async function readGardens(store: Store, held: Partial<OlderMemory> | undefined)
       const value = key.startsWith(prefix) ? parseJson<T>(texts[key] ?? null) : undefined;
       return value === undefined ? [] : [[key.slice(prefix.length), value]];
     });
+  return { listed: new Map(valuesOf<Listed>(GARDEN)), backups: new Map(valuesOf<number>(BACKUP)) };
+}
+
+/** With those that an earlier version listed, where they have no keys of their own yet. */
+function withOlder({ listed, backups }: Gardens, held: Partial<OlderMemory> | undefined): Gardens {
   const older = (gardens: readonly GardenListing[] = [], removed?: true): [string, Listed][] =>
     gardens.map(({ id, name }) => [id, { name, ...(removed && { removed }) }]);
   return {
-    listed: new Map([...older(held?.gardens), ...older(held?.removed, true), ...valuesOf<Listed>(GARDEN)]),
-    backups: new Map([...Object.entries(held?.backups ?? {}), ...valuesOf<number>(BACKUP)]),
+    listed: new Map([...older(held?.gardens), ...older(held?.removed, true), ...listed]),
+    backups: new Map([...Object.entries(held?.backups ?? {}), ...backups]),
   };
 }

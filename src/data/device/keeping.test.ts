@@ -51,7 +51,7 @@ test('the way to the home screen is that of the browser; none where it is there 
   expect(hasOwnStorage('prompt') || hasOwnStorage('menu')).toBe(false);
 });
 
-test('a backup is asked for after days that fit how long the browser keeps, and only when there is something new', () => {
+test('a backup is due after days that fit how long the browser keeps, and only when there is something new', () => {
   const day = 24 * 3_600_000;
   const garden = { begun: 0, newest: 1, lastBackup: undefined };
   const due = (['week', 'room', 'unknown', 'kept'] as const).map((keeping) =>

@@ -1,3 +1,5 @@
+import { MS_PER_DAY } from '@/core/time/calendar';
+
 /**
  * How long a browser keeps what is stored here. `kept`: until the grower deletes it. `week`: it clears what nobody has
  * visited for seven days. `room`: as long as the device has room. `unknown`: it does not say.
@@ -50,10 +52,8 @@ export function homeScreenWay(browser: BrowserFacts, prompts: boolean): HomeScre
 /** An app on the home screen of these has a storage of its own: what the browser holds is not in it. */
 export const hasOwnStorage = (way: HomeScreenWay): boolean => way === 'share' || way === 'dock';
 
-/** So long what was recorded may hang on one browser before a backup is asked for, days. Our defaults. */
+/** Days of records that may be in one browser alone before a backup is due. Our defaults. */
 const BACKUP_DAYS: Readonly<Record<Keeping, number>> = { kept: 30, week: 3, room: 7, unknown: 7 };
-
-const DAY_MS = 24 * 3_600_000;
 
 /**
  * Is it time for a backup?
@@ -68,5 +68,5 @@ export function isBackupDue(
 ): boolean {
   const { begun, newest, lastBackup } = garden;
   if (lastBackup !== undefined && newest <= lastBackup) return false;
-  return now - (lastBackup ?? begun) >= BACKUP_DAYS[keeping] * DAY_MS;
+  return now - (lastBackup ?? begun) >= BACKUP_DAYS[keeping] * MS_PER_DAY;
 }

@@ -219,13 +219,8 @@ function RemovedGardens() {
         action="Yes, delete it"
         onClose={() => setErasing(undefined)}
         onAction={async () => {
-          const id = erasing?.id;
-          if (id)
-            await eraseGarden(
-              device,
-              id,
-              waiting.find((left) => left.id === id),
-            );
+          const held = waiting.find(({ id }) => id === erasing?.id);
+          if (erasing) await eraseGarden(device, erasing.id, held);
           setErasing(undefined);
         }}
       />

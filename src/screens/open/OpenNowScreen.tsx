@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
+import { isOpenAt, openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
 import { openMorning } from '@/core/due/openMorning';
 import { nextLeft } from '@/core/today/nextLeft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -36,17 +36,12 @@ export function OpenNowScreen() {
   const [listed, setListed] = useState(false);
   const { any } = useLocalSearchParams<{ any?: string }>();
   const router = useRouter();
-  const view = useView(
-    'open-now',
-    [Math.floor(now / 60_000), any ?? ''],
-    ({ store: { journal: all }, garden }) => ({
-      plants: openNowOf(all, garden, now, { anyHour: any !== undefined }),
-      // Whoever sees one open is believed.
-      grown: openNowOf(all, garden, now, { anyHour: true }).length,
-    }),
+  // Whoever sees one open is believed.
+  const grown = useView('open-now', [Math.floor(now / 60_000)], ({ store, garden }) =>
+    openNowOf(store.journal, garden, now, { anyHour: true }),
   );
-  if (!view) return null;
-  const { plants, grown } = view;
+  if (!grown) return null;
+  const plants = any === undefined ? grown.filter(({ window }) => isOpenAt(window, now)) : grown;
   if (plants.length === 0) {
     return (
       <EmptyPage
@@ -54,7 +49,7 @@ export function OpenNowScreen() {
         text="No flower that you grow to eat is expected open at this hour. Squash opens at sunrise and shuts by ten or so, melons and cucumbers open later, bottle gourds at dusk."
         lead={{ title: 'To Today', to: '/' }}
       >
-        {grown > 0 ? (
+        {grown.length > 0 ? (
           <Button
             title="I see one open"
             onPress={() => router.setParams({ any: '1' })}

@@ -11,7 +11,7 @@ import { bestSpan } from '@/core/opening/worth';
 import { cohortOfVisit } from '@/core/due/cohortOfVisit';
 import { noneOpenFacts, openVisitFacts } from '@/core/due/openVisit';
 import { malesServe, pollenFor, type PollenPlant } from '@/core/due/pollenFor';
-import { seenOutOfHours, type OpenPlant } from '@/core/due/openNow';
+import { isOpenAt, seenOutOfHours, type OpenPlant } from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -176,12 +176,11 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
 function BestHours({ window }: { readonly window: OpeningWindow }) {
   const f = useFormat();
   const now = useNow();
-  const isOut = now < window.opens[0] || now > window.shuts[1];
   return (
     <Text variant="small" tone={now > window.lastSafe ? 'rust' : 'soft'}>
-      {isOut
-        ? sayOutOfHours(window, f)
-        : sayBestHours(bestSpan(window, { guarded: true }), window.lastSafe, now, f)}
+      {isOpenAt(window, now)
+        ? sayBestHours(bestSpan(window, { guarded: true }), window.lastSafe, now, f)
+        : sayOutOfHours(window, f)}
     </Text>
   );
 }

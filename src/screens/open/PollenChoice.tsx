@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import { plantLabel } from '@/core/records/plantLabel';
 import { malesFor, type PollenPlant } from '@/core/due/pollenFor';
 import { useGarden } from '@/data/hooks/useGarden';
-import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
+import { TickButton } from '@/ui/parts/TickButton';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayMalesFor } from '../words/flowers';
@@ -52,11 +52,11 @@ export function PollenChoice({
           const on = fathers.includes(plant);
           const name = plant === own ? 'This plant' : plantLabel(journal, plant);
           return (
-            <Button
+            <TickButton
               key={plant}
-              title={`${on ? '✓ ' : ''}${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
+              on={on}
+              title={`${name}${males === undefined ? '' : `, ${f.number(males)} open`}`}
               label={`Pollen from ${name}${males === undefined ? '' : `, ${f.count(males, 'open male', 'open males')}`}`}
-              selected={on}
               onPress={() =>
                 onChange({
                   elsewhere,
@@ -66,10 +66,10 @@ export function PollenChoice({
             />
           );
         })}
-        <Button
-          title={`${elsewhere ? '✓ ' : ''}Somewhere else`}
+        <TickButton
+          on={elsewhere}
+          title="Somewhere else"
           label="Pollen from somewhere else"
-          selected={elsewhere}
           onPress={() => onChange({ fathers, elsewhere: !elsewhere })}
         />
       </View>

@@ -27,6 +27,7 @@ import { useNewVersion } from './useNewVersion';
 export function Banners() {
   const { demo, store } = useGarden();
   const { waiting } = useOpened();
+  const path = usePathname();
   return (
     <>
       {demo ? <DemoBanner /> : null}
@@ -39,7 +40,8 @@ export function Banners() {
       ))}
       {store.damage.length > 0 ? <DamageBanner /> : null}
       {store.wiped ? <WipedBanner /> : null}
-      {demo ? null : <KeepingBanner />}
+      {/* Not in the middle of a walk or a round. */}
+      {!demo && TABS.some(({ href }) => href === path) ? <KeepingBanner /> : null}
     </>
   );
 }
@@ -211,11 +213,8 @@ function LeftUnsavedBanner({ left }: { readonly left: GardenStore }) {
 /** Told once, when a garden of one's own has begun: this browser may clear it by itself. */
 function KeepingBanner() {
   const router = useRouter();
-  const path = usePathname();
   const kept = useKeeping();
   const { told, tell } = useKeepingTold();
-  // Not in the middle of a walk or a round.
-  if (!TABS.some(({ href }) => href === path)) return null;
   if (!kept || kept.keeping === 'kept' || kept.keeping === 'unknown' || told !== false) return null;
   return (
     <Banner label="How records are kept">

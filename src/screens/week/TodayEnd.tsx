@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { openNowOf } from '@/core/due/openNow';
+import { isOpenAt, openNowOf } from '@/core/due/openNow';
 import type { Today } from '@/core/today/today';
 import { seasonLooksOver } from '@/core/years/seasonOver';
 import { useNow } from '@/data/hooks/useNow';
@@ -16,14 +16,13 @@ export function TodayEnd({ today }: { readonly today: Today }) {
   const router = useRouter();
   const f = useFormat();
   const now = useNow();
-  const ended = useView('today-end', [Math.floor(now / 60_000)], ({ store: { journal }, garden }) => ({
+  const last = useView('season-over', [], ({ store: { journal } }) => ({
     last: seasonLooksOver(journal, today.day),
-    // Grown to eat, and not expected open at this hour.
-    grown:
-      openNowOf(journal, garden, now).length === 0 &&
-      openNowOf(journal, garden, now, { anyHour: true }).length > 0,
-  }));
-  const last = ended?.last;
+  }))?.last;
+  const grown = useView('grown-to-eat', [Math.floor(now / 60_000)], ({ store, garden }) =>
+    openNowOf(store.journal, garden, now, { anyHour: true }),
+  );
+  const noneExpected = grown && grown.length > 0 && !grown.some(({ window }) => isOpenAt(window, now));
   return (
     <>
       {last ? (
@@ -34,7 +33,7 @@ export function TodayEnd({ today }: { readonly today: Today }) {
           onPress={() => router.push('/garden/close')}
         />
       ) : null}
-      {ended?.grown && !today.before ? (
+      {noneExpected && !today.before ? (
         <ListRow
           glyph={<Glyph name="female" size={28} />}
           title="I see one open"

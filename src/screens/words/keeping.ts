@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from '@/core/time/calendar';
 import type { HomeScreenWay, Keeping } from '@/data/device/keeping';
 
 /** What a browser does with the records when nobody comes, or when space is short. */
@@ -20,11 +21,9 @@ export const HOME_SCREEN_WAYS: Readonly<Record<HomeScreenWay, string>> = {
 export const OWN_STORAGE =
   'It begins empty there: export the garden here first, then import that file there.';
 
-const DAY_MS = 24 * 3_600_000;
-
 export function sayBackupAge(at: number | undefined, now: number, number: (n: number) => string): string {
   if (at === undefined) return 'Never exported from this device. The records are in this browser only.';
-  const days = Math.floor((now - at) / DAY_MS);
+  const days = Math.floor((now - at) / MS_PER_DAY);
   if (days <= 0) return 'Last exported today.';
   return days === 1 ? 'Last exported yesterday.' : `Last exported ${number(days)} days ago.`;
 }
