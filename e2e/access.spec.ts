@@ -107,12 +107,14 @@ test.describe('on the morning after', () => {
     await app.tap('Start the round');
     await seen(page.getByRole('img', { name: /^Stop 1 of/ }));
     await app.stopTakesTaps();
+    const first = await app.stopAt();
     await page.keyboard.press('Enter');
-    await app.atStop(2);
+    await app.leavesStop(first);
+    const second = await app.stopAt();
     await page.keyboard.press('u');
-    await app.atStop(1);
+    await app.atStop(first);
     await page.keyboard.press('Shift+U');
-    await app.atStop(2);
+    await app.atStop(second);
     await page.keyboard.press('t');
     await seen(page.getByRole('heading', { name: 'Morning round' }));
   });

@@ -47,6 +47,9 @@ export async function seen(what: Locator): Promise<void> {
   await what.waitFor({ timeout: 1 });
 }
 
+/** The string of pegs of a round. */
+const STOP = /^Stop \d+ of \d+/;
+
 /** The app as a grower uses it. */
 export class App {
   readonly errors: string[] = [];
@@ -115,32 +118,34 @@ export class App {
     return this.page.getByRole('button', typeof name === 'string' ? { name, exact: true } : { name }).first();
   }
 
-  /** How many stops the string of pegs has behind it. */
-  async stopAt(): Promise<number> {
-    const label = await this.page.getByRole('img', { name: /^Stop \d+ of \d+$/ }).getAttribute('aria-label');
-    return Number(/\d+/.exec(label ?? '')?.[0] ?? 0);
+  /** Where one is on the round: `Stop 2 of 9`, and of several things at one plant `, step 1 of 3`. */
+  async stopAt(): Promise<string> {
+    return (await this.page.getByRole('img', { name: STOP }).getAttribute('aria-label')) ?? '';
   }
 
-  async stopsInAll(): Promise<number> {
-    const label = await this.page.getByRole('img', { name: /^Stop \d+ of \d+$/ }).getAttribute('aria-label');
-    return Number(/of (\d+)/.exec(label ?? '')?.[1] ?? 0);
-  }
-
-  /** Presses Done and waits for the next stop, or the end. */
+  /** Presses Done and waits for the next step, or the end. */
   async done(): Promise<void> {
     const before = await this.stopAt();
-    const all = await this.stopsInAll();
     await this.stopTakesTaps();
-    const main = this.button(/^(Done|None, continue|Leave it)$/);
-    await main.click();
+    await this.button(/^(Done|None, continue|Leave it)$/).click();
     this.activations += 1;
-    const next = this.page.getByRole('img', { name: `Stop ${before + 1} of ${all}`, exact: true });
-    await seen(before === all ? this.page.getByRole('heading', { name: 'Round done' }) : next);
+    await this.leavesStop(before);
   }
 
-  /** Waits for a stop to come up, by its number. */
-  atStop(stop: number): Promise<void> {
-    return seen(this.page.getByRole('img', { name: new RegExp(`^Stop ${stop} of`) }));
+  /** Waits until another step, or the end, comes up. */
+  async leavesStop(before: string): Promise<void> {
+    await expect(this.page.getByRole('img', { name: before, exact: true })).toHaveCount(0);
+    await seen(
+      this.page
+        .getByRole('heading', { name: 'Round done' })
+        .or(this.page.getByRole('img', { name: STOP }))
+        .first(),
+    );
+  }
+
+  /** Waits for a step to come up. */
+  atStop(stop: string): Promise<void> {
+    return seen(this.page.getByRole('img', { name: stop, exact: true }));
   }
 
   /** For a moment after it has come up, a stop takes none. */

@@ -48,7 +48,7 @@ test('taps: as planned one, an exception at most three, undo one, and nothing is
     await app.tap(exception);
     const leave = app.button('Leave it');
     if (await leave.isVisible()) await app.tap('Leave it');
-    await app.atStop(here + 1);
+    await app.leavesStop(here);
     expect(app.activations - before).toBeLessThanOrEqual(3);
     await app.tap('Undo');
     await app.atStop(here);
@@ -75,9 +75,10 @@ test('a write that fails does not stop the walk, is in the export, and is not fo
   const { allow } = await app.refuseWrites();
   const at = await app.stopAt();
   await app.done();
-  expect(await app.stopAt()).toBe(at + 1);
+  expect(await app.stopAt()).not.toBe(at);
   await seen(page.getByText(/not saved: the device refused/));
   await app.done();
+  const last = await app.stopAt();
   await app.tap('Export');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   expect(entriesOf(text).filter(({ kind }) => kind === 'picked').length).toBeGreaterThan(2);
@@ -86,7 +87,7 @@ test('a write that fails does not stop the walk, is in the export, and is not fo
   await app.tap('Try now');
   await expect(page.getByText(/not saved: the device refused/)).toHaveCount(0);
   await page.goto('/round');
-  await app.atStop(at + 2);
+  await app.atStop(last);
 });
 
 for (const locks of [true, false]) {

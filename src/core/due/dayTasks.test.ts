@@ -12,7 +12,7 @@ const QUIET: DaySituation = {
 };
 const NO_ROUND: RoundSituation = {
   outing: 'morning',
-  stopsLeft: 0,
+  plantsLeft: 0,
   waiting: 0,
   opens: at('04:10'),
   lastSafe: at('09:00'),
@@ -33,7 +33,7 @@ test('in the morning the round comes first, then the fruit, then the walk of the
 });
 
 test('a round under way counts its stops and can be continued', () => {
-  const round = { ...NO_ROUND, stopsLeft: 5, waiting: 0, minutes: 8 };
+  const round = { ...NO_ROUND, plantsLeft: 5, waiting: 0, minutes: 8 };
   expect(dayTasks({ ...QUIET, now: at('06:00'), rounds: [round] }).next).toMatchObject({
     kind: 'round',
     size: 5,

@@ -5,16 +5,16 @@ import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
 /** The flowers of one outing. */
 export interface RoundSituation {
   readonly outing: Outing;
-  /** Stops still to do of a round under way. */
-  readonly stopsLeft: number;
+  /** Plants still to visit of a round under way. */
+  readonly plantsLeft: number;
   /** Marked flowers that no round has dealt with. */
   readonly waiting: number;
   /** Where all of these get pollen a second time: from when on the first of them do. */
   readonly again?: number;
   readonly opens: number;
   readonly lastSafe: number;
-  /** Minutes the rest of it takes. */
-  readonly minutes: number;
+  /** Minutes the rest of a round under way takes: of one that is not planned yet only its plan tells. */
+  readonly minutes?: number;
 }
 
 /** A walk for flowers that open next. */
@@ -61,7 +61,8 @@ export interface Task {
   /** Of a walk: does it begin long before sunset? */
   readonly period?: 'afternoon' | 'evening';
   readonly size: number;
-  readonly minutes: number;
+  /** Missing of a round that is not planned yet. */
+  readonly minutes?: number;
   readonly from?: number;
   readonly by?: number;
   readonly started: boolean;
@@ -114,12 +115,12 @@ export function dayTasks(situation: DaySituation): DayTasks {
 }
 
 /**
- * Stops left of a round under way, else flowers that wait for one.
+ * Plants left of a round under way, else flowers that wait for one.
  *
- * @example roundSize({ ...round, stopsLeft: 0, waiting: 3 }) // 3
+ * @example roundSize({ ...round, plantsLeft: 0, waiting: 3 }) // 3
  */
-export const roundSize = ({ stopsLeft, waiting }: RoundSituation): number =>
-  stopsLeft > 0 ? stopsLeft : waiting;
+export const roundSize = ({ plantsLeft, waiting }: RoundSituation): number =>
+  plantsLeft > 0 ? plantsLeft : waiting;
 
 /**
  * When a round comes next and may be started, UTC milliseconds.
@@ -145,11 +146,11 @@ function roundTask(round: RoundSituation): Task | undefined {
     kind: 'round',
     outing: round.outing,
     size,
-    minutes: round.minutes,
-    from: round.stopsLeft > 0 ? roundFrom(round) : Math.max(roundFrom(round), round.again ?? -Infinity),
-    ...(round.again !== undefined && round.stopsLeft === 0 && ({ again: true } as const)),
+    ...(round.minutes !== undefined && { minutes: round.minutes }),
+    from: round.plantsLeft > 0 ? roundFrom(round) : Math.max(roundFrom(round), round.again ?? -Infinity),
+    ...(round.again !== undefined && round.plantsLeft === 0 && ({ again: true } as const)),
     by: round.lastSafe,
-    started: round.stopsLeft > 0,
+    started: round.plantsLeft > 0,
   };
 }
 

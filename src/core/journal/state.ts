@@ -9,7 +9,14 @@ import type { Envelope } from './entry';
 import type { Cause, FruitEnd, FruitRemoval, HarvestUse, LookFinding, TagState } from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
-import type { CoverFinding, Finding, MissedReason, RoundShare, ToolState } from './kinds/roundBodies';
+import type {
+  CoverFinding,
+  Finding,
+  HandsState,
+  MissedReason,
+  RoundShare,
+  ToolState,
+} from './kinds/roundBodies';
 import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
 import type { BloomSex, BudCount, CoverMethod } from './kinds/walk';
@@ -122,6 +129,7 @@ export interface Pollination {
   readonly found: Finding;
   readonly method: PollinationMethod;
   readonly tool?: ToolState;
+  readonly hands?: HandsState;
   readonly faded?: true;
   readonly openMinutes?: number;
   readonly shutAgain: boolean;
@@ -155,6 +163,7 @@ export interface Picked {
   readonly at: Instant;
   /** The day that it serves, where it gives pollen on others as well. */
   readonly day?: Day;
+  readonly hands?: HandsState;
   readonly entry: string;
 }
 

@@ -27,6 +27,8 @@ export interface Pair {
   /** Not before then, UTC milliseconds. */
   readonly from?: number;
   readonly donors: readonly Donor[];
+  /** Is her seed wanted, so that insects are kept out? */
+  readonly forSeed?: true;
   readonly reasons: readonly Reason<PairReason>[];
 }
 
@@ -105,8 +107,9 @@ export function pairFlowers(
   return { pairs, spare: males.filter((male) => male.used === 0 && !used.has(male.bloom)) };
 }
 
-const ownPollenOf = ({ bloom, plant, variety, father, application }: FemaleBud): Pair => ({
+const ownPollenOf = ({ bloom, plant, variety, father, application, forSeed }: FemaleBud): Pair => ({
   ...{ bloom, plant, variety, father, application },
+  ...(forSeed && { forSeed }),
   donors: [{ plant, bloom }],
   reasons: [reason('ownFlower')],
 });
@@ -234,9 +237,10 @@ function nameFlowers(mothers: readonly Mothers[], given: readonly Given[], units
     });
   });
   return pairs.map(({ female, donors }): Pair => {
-    const { bloom, plant, variety, father, application, from } = female;
+    const { bloom, plant, variety, father, application, from, forSeed } = female;
     return {
       ...(from !== undefined && { from }),
+      ...(forSeed && { forSeed }),
       bloom,
       plant,
       variety,

@@ -10,11 +10,11 @@ import type { Bloom, Pollination, Variety } from '../journal/state';
 import { addDays, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 
-/** What a brush had on it from flowers of the same outing before. */
+/** What a brush, or hands, had on them from flowers of the same outing before. */
 export interface CarriedPollen {
   /** The variety whose pollen it was. */
   readonly variety: string;
-  /** Was it noted that the brush was not cleaned? Else nobody noted either. */
+  /** Was it noted that they were not cleaned? Else nobody noted either. */
   readonly noted: boolean;
 }
 
@@ -134,9 +134,19 @@ function touchesOfBrush(journal: Journal, pollination: Pollination, day: Day): T
   return cleaned < 0 ? own : own.slice(0, cleaned + 1);
 }
 
+/** Hands that came from another variety and were not cleaned: at the female, or where her males were taken. */
+function onHands(journal: Journal, { hands, donors }: Pollination): string | undefined {
+  const males = donors.map(({ bloom }) => journal.all('bloom').get(bloom));
+  const all = [
+    hands,
+    ...males.flatMap((male) => [male?.picked, ...(male?.pickedBefore ?? [])].map((each) => each?.hands)),
+  ];
+  return all.find((each) => each?.state === 'used')?.of;
+}
+
 /**
- * What a brush or swab may have carried to a flower from another variety that crosses: one person uses one brush, until
- * it is noted that a clean one was used. `undefined` when nothing came along.
+ * What a brush, a swab or hands may have carried to a flower from another variety that crosses: one person uses one
+ * brush, until it is noted that a clean one was used; of hands it is asked. `undefined` when nothing came along.
  *
  * @example pollenCarriedTo(new Journal(), bloom) // undefined
  */
@@ -146,6 +156,8 @@ export function pollenCarriedTo(journal: Journal, bloom: Bloom): CarriedPollen |
     if (day === undefined) continue;
     const own = fathersOf(journal, pollination, day);
     if (own.size === 0) continue;
+    const handled = onHands(journal, pollination);
+    if (handled !== undefined) return { variety: handled, noted: true };
     let noted = pollination.tool === 'used';
     for (const { pollination: each } of touchesOfBrush(journal, pollination, day)) {
       for (const variety of fathersOf(journal, each, day).values())

@@ -4,14 +4,20 @@ import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
-import type { CoverFinding, Finding, MissedReason, ToolState } from '../journal/kinds/roundBodies';
+import type {
+  CoverFinding,
+  Finding,
+  HandsState,
+  MissedReason,
+  ToolState,
+} from '../journal/kinds/roundBodies';
 import type { Donor, PickStop, PollinateStop, Stop, UncoverStop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import { getsItsOwn } from '../journal/pollinations';
 import type { Round } from '../journal/state';
 import { donorsNow, type DonorNow } from './donorsNow';
 import { groupBy } from '../text/groupBy';
-import { mustCleanBefore, pickStopId } from './stops';
+import { cleanBefore, pickStopId, type CleanBefore } from './stops';
 import { techniqueOf } from '../outing/technique';
 
 /**
@@ -45,7 +51,23 @@ function atFemale(
 }
 
 /** What can carry pollen from one flower to the next. */
-export const BRUSHES: readonly PollinationMethod[] = ['brush', 'swab'];
+const BRUSHES: readonly PollinationMethod[] = ['brush', 'swab'];
+
+/**
+ * What is cleaned before a stop, by the variety that it was on.
+ *
+ * @example cleanAt(journal, round, round.stops[0]) // {}
+ */
+export const cleanAt = (journal: Journal, round: Round, stop: Stop): CleanBefore =>
+  cleanBefore(
+    journal,
+    round,
+    stop,
+    (each) => each.kind === 'pollinate' && BRUSHES.includes(methodAt(journal, round, each)),
+  );
+
+const handsAt = ({ hands }: CleanBefore, state: ToolState): { hands?: HandsState } =>
+  hands === undefined ? {} : { hands: { of: hands, state } };
 
 /** How a female got its pollen. */
 export interface HowPollinated {
@@ -53,8 +75,8 @@ export interface HowPollinated {
   readonly shutAgain: boolean;
   /** Minutes for which it stood open before it was shut again. */
   readonly openMinutes?: number;
-  /** Of a brush that comes from a variety that crosses; where nothing is said it was cleaned, as the stop asks. */
-  readonly tool?: ToolState;
+  /** Of hands and a brush that come from a variety that crosses; where nothing is said they were cleaned, as the stop asks. */
+  readonly cleaned?: ToolState;
 }
 
 export interface Pollinating extends HowPollinated {
@@ -80,9 +102,10 @@ export function pollinatedAt(
   journal: Journal,
   round: Round,
   stop: PollinateStop,
-  { donors, found, shutAgain, openMinutes, tool = 'clean' }: Pollinating,
+  { donors, found, shutAgain, openMinutes, cleaned = 'clean' }: Pollinating,
 ): Fact {
   const method = methodAt(journal, round, stop);
+  const clean = cleanAt(journal, round, stop);
   const mating = journal.all('mating').get(meantFor(journal, stop.plant, round.day)?.mating ?? '');
   return {
     kind: 'pollinated',
@@ -93,7 +116,8 @@ export function pollinatedAt(
       donors: donors.map(({ plant, bloom }) => ({ plant, bloom })),
       found,
       method,
-      ...(BRUSHES.includes(method) && mustCleanBefore(journal, round, stop) && { tool }),
+      ...(clean.brush !== undefined && { tool: cleaned }),
+      ...handsAt(clean, cleaned),
       ...(openMinutes !== undefined && { openMinutes }),
       shutAgain,
       tagged: true,
@@ -111,6 +135,7 @@ export const pickedAt = (
   { round, day }: Round,
   { stop, plant, blooms }: Pick<PickStop, 'stop' | 'plant' | 'blooms'>,
   spoiled: Bodies['picked']['spoiled'],
+  hands?: HandsState,
 ): Fact => ({
   kind: 'picked',
   body: {
@@ -122,8 +147,21 @@ export const pickedAt = (
     ...((spoiled.some(({ why }) => why === 'notYet') || blooms.some((id) => bearsToo(journal, id))) && {
       day,
     }),
+    ...(hands && { hands }),
   },
 });
+
+/**
+ * The same at a stop of the round: hands that come from another variety that crosses were cleaned, as it asks, or not.
+ *
+ * @example pickedAtStop(journal, round, stop, { spoiled: [] }).kind // 'picked'
+ */
+export const pickedAtStop = (
+  journal: Journal,
+  round: Round,
+  stop: PickStop,
+  { spoiled, cleaned = 'clean' }: { spoiled: Bodies['picked']['spoiled']; cleaned?: ToolState },
+): Fact => pickedAt(journal, round, stop, spoiled, handsAt(cleanAt(journal, round, stop), cleaned).hands);
 
 /**
  * Males picked on the way that no stop of the round leads to, plant by plant.
@@ -188,7 +226,7 @@ export const leftAt = ({ round }: Round, { stop, plant }: Stop): Fact => ({
 export function asPlanned(journal: Journal, round: Round, stop: Stop): readonly Fact[] {
   switch (stop.kind) {
     case 'pick':
-      return [pickedAt(journal, round, stop, [])];
+      return [pickedAtStop(journal, round, stop, { spoiled: [] })];
     case 'pollinate': {
       const donors = donorsNow(stop, round, journal);
       if (donors.length === 0) return [missedAt(journal, round, stop, 'noPollen')];

@@ -1,10 +1,11 @@
 import { cropOf } from '../crops/catalogue';
-import { wantsSeed, type Purpose } from '../crops/variety';
+import type { Purpose } from '../crops/variety';
 import { GATE, placesOf } from '../garden/places';
 import { plantLoads, setFactor } from '../fruit/plantLoad';
 import type { Segment } from '../garden/segments';
 import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
+import { meantFor } from '../journal/matingOf';
 import { isFitForSeed } from '../journal/plantCondition';
 import type { Garden, Round, Variety } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
@@ -21,7 +22,8 @@ import { malesCarried, type OutingDay } from '../outing/outingDay';
 import { plannedFlowers } from './stopsLeft';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
-import { WALKING_M_PER_MS } from './roundJobs';
+import type { RoundConditions } from './progress';
+import { VISIT_MS, WALKING_M_PER_MS } from './roundJobs';
 import type { RoundVariety } from './roundRequest';
 
 /** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
@@ -62,10 +64,9 @@ export function roundVarieties(
   const crops = varieties.map(({ crop }) => crop);
   const windows = windowsOf(journal, garden, day, crops);
   return varieties.flatMap((variety): RoundVariety[] => {
-    const { variety: id, crop, purpose } = variety;
+    const { variety: id, crop } = variety;
     const [own, handling, window] = [hours.get(id), times.get(id), windows.get(crop)];
     if (!own || !handling) return [];
-    const worth = window && worthByTime(window, { guarded: wantsSeed(purpose) });
     return [
       {
         variety: id,
@@ -75,28 +76,44 @@ export function roundVarieties(
         hours: own,
         handling,
         weight: weightOf(variety),
-        ...(worth && { worth }),
+        ...(window && {
+          worth: { open: worthByTime(window), guarded: worthByTime(window, { guarded: true }) },
+        }),
       },
     ];
   });
 }
 
 /**
- * Walking time between two plants, milliseconds, round what stands in the way; `undefined` where the place of either
- * is not known.
+ * Time from one plant to the next, milliseconds: the way round what stands there, and finding it. `undefined` where the
+ * place of either is not known.
  *
  * @example walkingTimes(new Journal())('p1', 'p2') // undefined
  */
-export function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
+function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
   const places = placesOf(journal.all('plant').values(), journal.all('bed'));
   const metres = walkingDistance(obstaclesOf(journal));
   return (from, to) => {
     const [a, b] = [places.get(from), places.get(to)];
-    return a && b && metres(a, b) / WALKING_M_PER_MS;
+    return a && b && metres(a, b) / WALKING_M_PER_MS + (from === to ? 0 : VISIT_MS);
   };
 }
 
-/** What a flower is worth on plants that already carry fruit, or whose seed is not to be kept. */
+/**
+ * What the way ahead of a round depends on besides the round itself.
+ *
+ * @example roundConditions(journal, garden, { day: '2026-07-19', outing: 'morning' }).hours.size // varieties worked then
+ */
+export const roundConditions = (journal: Journal, garden: Garden, outing: OutingDay): RoundConditions => ({
+  hours: workingHours(journal, garden, outing),
+  handling: handlingTimes(journal),
+  walkingMs: walkingTimes(journal),
+});
+
+/**
+ * How many times its variety's worth a flower is worth on its plant: less where it carries fruit already or its seed is
+ * not to be kept, more where a cross of a variety grown to eat is wanted for its seed.
+ */
 function sharesOf(
   journal: Journal,
   garden: Garden,
@@ -112,7 +129,8 @@ function sharesOf(
       const plant = plants.get(id)!;
       const load = loads.get(id);
       const { purpose } = varieties.get(plant.variety)!;
-      return [id, (load ? setFactor(load) : 1) * (isFitForSeed(plant) ? 1 : WEIGHT.eat / WEIGHT[purpose])];
+      const wanted = isFitForSeed(plant) ? (meantFor(journal, id, day)?.purpose ?? purpose) : 'eat';
+      return [id, ((load ? setFactor(load) : 1) * WEIGHT[wanted]) / WEIGHT[purpose]];
     }),
   );
 }

@@ -83,7 +83,7 @@ test('a plant of another family that looks diseased is no reason to wait', () =>
 
 test('where time is short, a loaded vine is left out before one that carries nothing', () => {
   const pairs = [pair('f1', 'A', 'v', ['E']), pair('f2', 'B', 'v', ['E'])];
-  const tight = { from: SIX + 3 * HOUR - 60_000, shares: new Map([['A', 0.25]]) };
+  const tight = { from: SIX + 3 * HOUR - 80_000, shares: new Map([['A', 0.25]]) };
   const late = planRound(request(pairs, tight)).stops.flatMap((stop) =>
     stop.kind === 'pollinate' && stop.late ? [stop.bloom] : [],
   );
@@ -223,9 +223,9 @@ const saved = (plan: ReturnType<typeof planRound>): number =>
 
 // Picking all males first would leave no time for any female.
 test.each([
-  [20, 8],
-  [30, 12],
-  [40, 16],
+  [20, 6],
+  [30, 9],
+  [40, 12],
 ])('with %i minutes left males are picked only for the females that can be reached: %i', (minutes, most) => {
   const [pairs, places] = yard(20, 60, ['v']);
   const varieties = [

@@ -4,7 +4,8 @@ import { MS_PER_MINUTE } from '../time/calendar';
 import { bestRoutes, type SearchOptions } from '../route/bestRoutes';
 import { mustClean, roundJobs, type RoundJob, type RoundJobs } from './roundJobs';
 import type { RoundRequest } from './roundRequest';
-import type { RouteProblem, Routes } from '../route/routeProblem';
+import type { RouteProblem } from '../route/routeProblem';
+import { atPlants, timedRoute, type TimedRoute } from '../route/timedRoute';
 
 interface PlannedStopBase {
   readonly plant: string;
@@ -59,8 +60,7 @@ export interface RoundPlan {
 }
 
 /**
- * Plans the rounds of so many people: first that most worth is saved before the flowers shut, then that the work is
- * over soonest. Males are picked before the females that take them, by the same person; no two people are at one plant
+ * Plans the rounds of so many people: that most worth is saved before the flowers shut, and the work is over soon. Males are picked before the females that take them, by the same person; no two people are at one plant
  * at once. Females for which there is no time come last, with their males, and are called late.
  *
  * @example planRounds({ ...request, pairs: [] }, 2).map(({ stops }) => stops) // [[], []]
@@ -68,12 +68,16 @@ export interface RoundPlan {
 export function planRounds(request: RoundRequest, people: number, options?: SearchOptions): RoundPlan[] {
   const round = roundJobs(request, people);
   const routes = withLate(round, bestRoutes(round, options), { ...options, onProgress: undefined });
-  const begins = beginsApart(round, routes);
-  return routes.map((route) => planOf(round, route, begins));
+  return routes.map((route) => planOf(round, route));
 }
 
 /** Those that found no time in it are put behind a route by a short way: who is faster than planned may reach them. */
-function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Routes {
+function withLate(
+  round: RoundJobs,
+  timed: readonly TimedRoute[],
+  options?: SearchOptions,
+): readonly TimedRoute[] {
+  const routes = timed.map(({ order }) => order);
   const done = new Set(routes.flat());
   const ownerOf = new Map(routes.flatMap((route, person) => route.map((id) => [id, person] as const)));
   const late = routes.map((): number[] => []);
@@ -87,12 +91,13 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
     for (const each of [...missing, id]) ownerOf.set(each, person);
     late[person]!.push(...missing, id);
   });
-  return routes.map((route, person) => {
+  return routes.reduce((before, route, person) => {
     const left = late[person]!;
-    if (left.length === 0) return route;
+    if (left.length === 0) return before;
     const at = new Map(left.map((id, i) => [id, i]));
     const behind: RouteProblem = {
       people: 1,
+      worthMs: round.worthMs,
       from: Math.max(round.from, ...left.map((id) => round.jobs[id]!.opens)),
       jobs: left.map((id) => {
         const { needs, worthAt, ...job } = round.jobs[id]!;
@@ -106,7 +111,7 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
       }),
       between: (from, to) => round.between(from < 0 ? (route.at(-1) ?? -1) : left[from]!, left[to]!),
     };
-    const order = [...route, ...bestRoutes(behind, options)[0]!.map((i) => left[i]!)];
+    const order = [...route, ...bestRoutes(behind, options)[0]!.order.map((i) => left[i]!)];
     // A healthy plant comes before one of its family that looks diseased, however late it is.
     const isTooSoon = (id: number, place: number): boolean => {
       const { block, last } = round.jobs[id]!;
@@ -115,43 +120,16 @@ function withLate(round: RoundJobs, routes: Routes, options?: SearchOptions): Ro
         order.slice(place).some((after) => round.jobs[after]!.block === block && !round.jobs[after]!.last)
       );
     };
-    return [
+    const inTurn = [
       ...order.filter((id, place) => !isTooSoon(id, place)),
       ...order.filter((id, place) => isTooSoon(id, place)),
     ];
-  });
+    const others = before.filter((_, other) => other !== person).map((each) => atPlants(round, each));
+    return before.with(person, timedRoute(round, inTurn, others));
+  }, timed);
 }
 
-/** When each job is begun, a person waiting where another is still at work on the plant. */
-function beginsApart({ jobs, between, from }: RoundJobs, routes: Routes): Float64Array {
-  const begins = new Float64Array(jobs.length);
-  const freeAt = new Map<string, number>();
-  const people = routes.map((route) => ({ route, next: 0, now: from }));
-  const arrival = ({ route, next, now }: (typeof people)[number]): number => {
-    const id = route[next];
-    return id === undefined ? Infinity : Math.max(now + between(route[next - 1] ?? -1, id), jobs[id]!.opens);
-  };
-  for (;;) {
-    const first = people.reduce((a, b) => (arrival(b) < arrival(a) ? b : a));
-    const id = first.route[first.next];
-    if (id === undefined) return begins;
-    const { plant } = jobs[id]!;
-    first.now = Math.max(
-      first.now,
-      (freeAt.get(plant) ?? -Infinity) - between(first.route[first.next - 1] ?? -1, id),
-    );
-    // All that one has to do there at a time, before another comes.
-    do {
-      const here = first.route[first.next]!;
-      begins[here] = arrival(first);
-      first.now = begins[here] + jobs[here]!.lasts;
-      first.next += 1;
-    } while (jobs[first.route[first.next] ?? -1]?.plant === plant);
-    freeAt.set(plant, first.now);
-  }
-}
-
-function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array): RoundPlan {
+function planOf(round: RoundJobs, { order: route, begins, ends }: TimedRoute): RoundPlan {
   const stops: PlannedStop[] = [];
   const own = new Set(route);
   // Males in other hands.
@@ -174,7 +152,7 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
       stops[stops.length - 1] = { ...last, blooms: [...blooms, job.bloom], lasts: lasts + job.lasts };
       return;
     }
-    const stop = stopOf(job, { eta: begins[id]!, way });
+    const stop = stopOf(job, { eta: begins[i]!, way });
     stops.push(
       stop.kind === 'pollinate'
         ? { ...stop, donors: stop.donors.filter(({ bloom }) => !elsewhere.has(bloom)) }
@@ -182,12 +160,11 @@ function planOf(round: RoundJobs, route: readonly number[], begins: Float64Array
     );
   });
   const first = route[0];
-  const last = route.at(-1);
   const late = stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
   return {
     stops,
-    start: first === undefined ? round.from : Math.max(round.from, begins[first]! - round.between(-1, first)),
-    finish: last === undefined ? round.from : begins[last]! + round.jobs[last]!.lasts,
+    start: first === undefined ? round.from : Math.max(round.from, begins[0]! - round.between(-1, first)),
+    finish: ends,
     latestStart: latestStart(stops),
     walkingM,
     busyMs: stops.reduce((sum, { way, lasts }) => sum + way + lasts, 0),

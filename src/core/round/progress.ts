@@ -14,6 +14,8 @@ export interface Progress {
   readonly left: number;
   /** When it will be done at the pace so far, UTC milliseconds. */
   readonly finish: number;
+  /** Work and walking that are left at that pace, without any wait, milliseconds. */
+  readonly workMs: number;
   /** Stops still to come that would be reached too late. */
   readonly tooLate: readonly string[];
 }
@@ -50,14 +52,18 @@ export function progressOf(round: Round, now: number, conditions: RoundCondition
   const pace = paceOf(round, conditions);
   const tooLate: string[] = [];
   let time = now;
+  let workMs = 0;
   left.forEach((stop, i) => {
-    if (i > 0) time += pace * walkingMs(stops, stop, conditions);
+    const way = i > 0 ? pace * walkingMs(stops, stop, conditions) : 0;
+    const service = pace * serviceOf(stop, conditions);
+    workMs += way + service;
+    time += way;
     const open = hoursAt(stop, conditions);
     if (open) time = Math.max(time, open.opens);
     if (canBeLate(stop) && open && time > open.lastSafe) tooLate.push(stop.stop);
-    time += pace * serviceOf(stop, conditions);
+    time += service;
   });
-  return { at, left: left.length, finish: time, tooLate };
+  return { at, left: left.length, finish: time, workMs, tooLate };
 }
 
 /**

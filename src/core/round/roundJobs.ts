@@ -6,13 +6,22 @@ import type { Chore } from '../journal/kinds/stops';
 import { comesFirst, serviceMs } from './operations/operations';
 import type { Pair } from '../pairing/pairFlowers';
 import type { RoundRequest, RoundVariety } from './roundRequest';
-import type { Job, RouteProblem } from '../route/routeProblem';
+import { AT_START, type Job, type RouteProblem } from '../route/routeProblem';
 
 /** Walking among plants. Our default, to be outweighed by the grower's own pace. */
 export const WALKING_M_PER_MS = 0.8 / 1000;
 
 /** Washing hands and taking a clean brush between two varieties that cross. Our default. */
 const CLEANING_MS = 0.75 * MS_PER_MINUTE;
+
+/** Finding a plant, bending down to it and getting up again, once a visit. Our default. */
+export const VISIT_MS = 10_000;
+
+/**
+ * A set fruit to eat outweighs so many milliseconds of work. Half of all that are pollinated set, so half a per cent of
+ * what a flower brings is worth half a minute: one walk. Our default.
+ */
+const WORTH_MS = 200 * MS_PER_MINUTE;
 
 /** Picking one male, taking one along that is cut already, or pollinating one female. */
 export type RoundJob = MaleJob<'pick'> | MaleJob<'carry'> | PollinateJob | ChoreJob;
@@ -21,9 +30,6 @@ type MaleJob<K> = JobBase & { readonly kind: K; readonly bloom: string };
 type PollinateJob = JobBase & { readonly kind: 'pollinate'; readonly pair: Pair };
 type ChoreJob = JobBase & { readonly kind: 'chore'; readonly chore: Chore };
 type JobBase = Job & { readonly variety: RoundVariety; readonly father: string };
-
-/** What is cut already is taken along from where one sets out. */
-const AT_START = '';
 
 /** A round as jobs, with the ways between them. */
 export interface RoundJobs extends RouteProblem {
@@ -95,19 +101,21 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
           ...pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []),
         ]),
       ],
-      worthAt: worthOf(variety, shares.get(pair.plant)),
+      worthAt: worthOf(variety, shares.get(pair.plant), pair.forSeed),
     });
   }
   const metres = metresBetweenJobs(jobs, { start, places, distance: walkingDistance(obstacles) });
   const ways = metres.map((each, at) => {
     const [from, to] = [Math.floor(at / jobs.length) - 1, at % jobs.length];
-    return each / WALKING_M_PER_MS + (mustClean(jobs[from], jobs[to]!) ? CLEANING_MS : 0);
+    const visit = jobs[to]!.plant === (jobs[from]?.plant ?? AT_START) ? 0 : VISIT_MS;
+    return each / WALKING_M_PER_MS + visit + (mustClean(jobs[from], jobs[to]!) ? CLEANING_MS : 0);
   });
   const at = (from: number, to: number): number => (from + 1) * jobs.length + to;
   return {
     jobs,
     people,
     from,
+    worthMs: WORTH_MS,
     metres: (here, to) => metres[at(here, to)]!,
     between: (here, to) => ways[at(here, to)]!,
   };
@@ -126,8 +134,13 @@ const touchesPollen = (job: RoundJob): boolean =>
   job.kind !== 'carry' && !(job.kind === 'pollinate' && getsItsOwn(job.pair, job.pair.donors));
 
 /** What a female of a variety is worth when she is begun at a time: never more later than before. */
-function worthOf({ weight: usual, worth }: RoundVariety, share = 1): (ms: number) => number {
+function worthOf(
+  { weight: usual, worth: both }: RoundVariety,
+  share = 1,
+  forSeed = false,
+): (ms: number) => number {
   const weight = usual * share;
+  const worth = forSeed ? both?.guarded : both?.open;
   if (!worth || worth.length === 0) return () => weight;
   let best = 0;
   // What is not open yet is passed and come back to: what counts is the best that is still to come.

@@ -17,9 +17,12 @@ export interface RoundVariety {
   readonly handling: HandlingMs;
   /** What one set fruit of it is worth to the grower compared with another: 1 for eating, more for seed. */
   readonly weight: number;
-  /** What each moment is worth, from 0 to 1, at even steps; without it all are worth the same. */
-  readonly worth?: readonly { readonly ms: number; readonly worth: number }[];
+  /** What each moment is worth, in the open and where insects cannot get in; without it all are worth the same. */
+  readonly worth?: { readonly open: WorthByTime; readonly guarded: WorthByTime };
 }
+
+/** What each moment is worth, from 0 to 1, at even steps of UTC milliseconds. */
+export type WorthByTime = readonly { readonly ms: number; readonly worth: number }[];
 
 export interface RoundRequest {
   readonly pairs: readonly Pair[];
@@ -37,6 +40,6 @@ export interface RoundRequest {
   readonly inHand: ReadonlySet<string>;
   /** Plants that look diseased: they are worked after all others of their family. */
   readonly suspects: ReadonlySet<string>;
-  /** By plant, how much less a flower is worth there than elsewhere, from 0 to 1; where it is missing, no less. */
+  /** By plant, how many times a flower of its variety's worth it is worth there: less on one with much fruit. */
   readonly shares: ReadonlyMap<string, number>;
 }

@@ -242,7 +242,7 @@ test('at its stop no pollen is named, and each mother is her own father', () => 
   const round = roundsOf(phone.journal, service)[0]!;
   const stop = stops[0]!;
   if (stop.kind !== 'pollinate') throw new Error('no pollen is picked first');
-  expect(stopNow(phone.journal, stop).covered).toBe(true);
+  expect(stopNow(phone.journal, round, stop).covered).toBe(true);
   expect(pollinationNow(phone.journal, round, stop)).toMatchObject({
     ...{ own: true, toPick: [], method: 'shakeInBag', clean: 'nothing' },
   });

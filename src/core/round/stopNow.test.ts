@@ -45,6 +45,8 @@ function crossing(): Phone {
   phone.say(MORNING, { kind: 'round.planned', body: { round: 'r', day: DAY, stops: [OWN, CROSSED] } });
   return phone;
 }
+/** A round that is not planned yet. */
+const ROUND = { round: 'r', day: DAY, stops: [], done: new Map() } as unknown as Round;
 const roundOf = ({ journal }: Phone): Round => roundsOf(journal, SERVICE)[0]!;
 
 test('what a female is wanted for is that of her pollination, not of her variety', () => {
@@ -86,9 +88,9 @@ test('a flower may not be open yet, covered or not; a tassel gives when it sheds
     },
   } as Fact);
   const pick: Stop = { stop: 'pick-t', kind: 'pick', plant: 'p1', variety: 'c', blooms: ['t'], eta: MORNING };
-  expect(stopNow(phone.journal, pick)).toMatchObject({ part: 'tassel', covered: true });
-  expect(stopNow(phone.journal, pick).wrong).not.toContain('notYet');
-  expect(stopNow(crossing().journal, OWN).wrong[0]).toBe('notYet');
+  expect(stopNow(phone.journal, ROUND, pick)).toMatchObject({ part: 'tassel', covered: true });
+  expect(stopNow(phone.journal, ROUND, pick).wrong).not.toContain('notYet');
+  expect(stopNow(crossing().journal, ROUND, OWN).wrong[0]).toBe('notYet');
 });
 
 test('a flower whose own pollen was taken from it the evening before needs not open by itself', () => {
@@ -98,8 +100,8 @@ test('a flower whose own pollen was taken from it the evening before needs not o
     kind: 'emasculated',
     body: { plant: 'p1', day: DAY, blooms: [{ bloom: 'f', code: '' }] },
   });
-  expect(stopNow(phone.journal, stop).blooms).toHaveLength(1);
-  expect(stopNow(phone.journal, stop).wrong).not.toContain('notYet');
+  expect(stopNow(phone.journal, ROUND, stop).blooms).toHaveLength(1);
+  expect(stopNow(phone.journal, ROUND, stop).wrong).not.toContain('notYet');
 });
 
 describe('what came of a round', () => {

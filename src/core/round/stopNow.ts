@@ -8,10 +8,9 @@ import type { Donor, PollinateStop, Stop } from '../journal/kinds/stops';
 import { meantFor } from '../journal/matingOf';
 import { getsItsOwn } from '../journal/pollinations';
 import type { Bloom, Round } from '../journal/state';
-import { BRUSHES, methodAt, missedAt, pickedBesides, pollinatedAt, type HowPollinated } from './asPlanned';
+import { cleanAt, methodAt, missedAt, pickedBesides, pollinatedAt, type HowPollinated } from './asPlanned';
 import { donorsNow, malesToPick, type DonorNow } from './donorsNow';
 import { bloomsAt, wrongAt } from './operations/operations';
-import { mustCleanBefore } from './stops';
 
 /** A stop as whoever comes to it finds it. */
 export interface StopNow {
@@ -21,23 +20,34 @@ export interface StopNow {
   readonly covered: boolean;
   /** What can have gone wrong here, in the order in which it is offered. */
   readonly wrong: readonly MissedReason[];
+  /** What last touched a variety that crosses with this one, and is cleaned first. */
+  readonly clean: 'nothing' | 'hands' | 'brush' | 'handsAndBrush';
 }
 
 /**
  * A stop as it stands: not open yet can be a flower whose day nobody forced. What is no flower is not known to open,
  * and one whose own pollen was taken before its day is ready as it is.
  *
- * @example stopNow(journal, { kind: 'pick', blooms: ['tassel'], … }).wrong.includes('notYet') // false
+ * @example stopNow(journal, round, { kind: 'pick', blooms: ['tassel'], … }).wrong.includes('notYet') // false
  */
-export function stopNow(journal: Journal, stop: Stop): StopNow {
+export function stopNow(journal: Journal, round: Round, stop: Stop): StopNow {
   const blooms = bloomsAt(stop).flatMap((id) => journal.all('bloom').get(id) ?? []);
   const part = blooms[0]?.part ?? 'flower';
+  const { hands, brush } = cleanAt(journal, round, stop);
   const mayBeEarly = blooms.every((bloom) => bloom.part === 'flower' && !bloom.emasculated);
   return {
     blooms,
     part,
     covered: blooms.some(isCovered),
     wrong: wrongAt(stop).filter((why) => why !== 'notYet' || mayBeEarly),
+    clean:
+      hands === undefined
+        ? brush === undefined
+          ? 'nothing'
+          : 'brush'
+        : brush === undefined
+          ? 'hands'
+          : 'handsAndBrush',
   };
 }
 
@@ -52,8 +62,6 @@ export interface PollinationNow extends StopNow {
   readonly own: boolean;
   /** Is its seed wanted? */
   readonly forSeed: boolean;
-  /** What last touched a variety that crosses with this one, and is cleaned first. */
-  readonly clean: 'nothing' | 'hands' | 'handsAndBrush';
   readonly pollinated: (how: HowPollinated) => Fact;
   readonly missed: (why: MissedReason) => Fact;
   /** What was to be picked was. */
@@ -66,21 +74,22 @@ export interface PollinationNow extends StopNow {
  * @example pollinationNow(journal, round, stop).donors.length // 0 where every male was spoiled
  */
 export function pollinationNow(journal: Journal, round: Round, stop: PollinateStop): PollinationNow {
-  const now = stopNow(journal, stop);
+  const now = stopNow(journal, round, stop);
   const donors = donorsNow(stop, round, journal);
   const toPick = donors.length > 0 ? [] : malesToPick(stop, round, journal);
   const method = methodAt(journal, round, stop);
   const meant = meantFor(journal, stop.plant, round.day);
-  const brush = donors.length > 0 && BRUSHES.includes(method);
+  // Without pollen no brush touches her.
+  const clean = donors.length > 0 || now.clean === 'nothing' ? now.clean : 'hands';
   return {
     ...now,
+    clean,
     female: now.blooms[0],
     donors,
     toPick,
     method,
     own: getsItsOwn(stop, stop.donors),
     forSeed: meant !== undefined && wantsSeed(meant.purpose),
-    clean: !mustCleanBefore(journal, round, stop) ? 'nothing' : brush ? 'handsAndBrush' : 'hands',
     pollinated: (how) => pollinatedAt(journal, round, stop, { donors, ...how }),
     missed: (why) => missedAt(journal, round, stop, why),
     picked: pickedBesides(journal, round, toPick),

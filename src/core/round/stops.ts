@@ -72,30 +72,43 @@ export function replannedStops(round: Round, fresh: readonly Stop[]): Stop[] {
   return [...done, ...fresh.filter(({ stop }) => !doneIds.has(stop))];
 }
 
+/** What comes from a variety that crosses, and is cleaned before a stop: by the variety that it was on. */
+export interface CleanBefore {
+  readonly hands?: string;
+  readonly brush?: string;
+}
+
 /**
- * Does a stop come after one with pollen of another variety that crosses, so that hands and brush are cleaned between?
+ * What is cleaned before a stop: hands where they touched pollen of another variety that crosses last, and the brush
+ * where it did, though hands have been elsewhere since, or where the hands did that hold it.
  *
- * @example mustCleanBefore(journal, round, round.stops[0]) // false
+ * @param isBrushed is pollen put on with a brush at a stop?
+ * @example cleanBefore(journal, round, round.stops[0], () => true) // {}
  */
-export function mustCleanBefore(journal: Journal, { stops }: Round, stop: Stop): boolean {
-  const earlier = stops.slice(
-    0,
-    stops.findIndex((each) => each.stop === stop.stop),
-  );
+export function cleanBefore(
+  journal: Journal,
+  { stops }: Round,
+  stop: Stop,
+  isBrushed: (stop: Stop) => boolean,
+): CleanBefore {
+  const at = stops.findIndex((each) => each.stop === stop.stop);
   // What touches no pollen changes nothing on the hands.
-  const before = earlier.findLast((each) => pollenAt(each) !== undefined);
-  if (!before || pollenAt(stop) === undefined) return false;
-  const varieties = journal.all('variety');
-  const [was, is] = [pollenAt(before), pollenAt(stop)].map((id) => ({
-    id,
-    crop: varieties.get(id ?? '')?.crop,
-  }));
-  return (
-    was!.id !== is!.id &&
-    was!.crop !== undefined &&
-    is!.crop !== undefined &&
-    cropOf(was!.crop).group === cropOf(is!.crop).group
-  );
+  const earlier = stops.slice(0, at).filter((each) => pollenAt(each) !== undefined);
+  const own = pollenAt(stop);
+  const foreign = (before: Stop | undefined): string | undefined => {
+    const was = before && pollenAt(before);
+    return was !== undefined && own !== undefined && was !== own && cross(journal, was, own)
+      ? was
+      : undefined;
+  };
+  const hands = foreign(earlier.at(-1));
+  const brush = isBrushed(stop) ? (foreign(earlier.findLast(isBrushed)) ?? hands) : undefined;
+  return { ...(hands !== undefined && { hands }), ...(brush !== undefined && { brush }) };
+}
+
+function cross(journal: Journal, one: string, other: string): boolean {
+  const [a, b] = [one, other].map((id) => journal.all('variety').get(id)?.crop);
+  return a !== undefined && b !== undefined && cropOf(a).group === cropOf(b).group;
 }
 
 /**

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { xoroshiro128plus, unsafeUniformIntDistribution } from 'pure-rand';
 import { bestRoutes } from './bestRoutes';
 import { isWanted, worthOf, type Job, type RouteProblem } from './routeProblem';
-import { timedRoute } from './timedRoute';
+import { atPlants, timedRoute } from './timedRoute';
 
 const MINUTE = 60_000;
+const WORTH_MS = 200 * MINUTE;
 
 /** Seeded numbers. */
 function numbers(seed: number): { between: (low: number, high: number) => number } {
@@ -83,30 +84,35 @@ function randomProblem(
     jobs,
     people: 1,
     from: 0,
+    worthMs: WORTH_MS,
     between: (from, to) => ways[(from + 1) * jobs.length + to]!,
   };
 }
 
 interface Reached {
   readonly now: number;
+  readonly busy: number;
   readonly worth: number;
 }
 
 /**
  * The exact optimum: every set of jobs with every last one of it, of which only those ways are kept that no other
- * beats in both time and worth [dynamic programming: Held & Karp 1962].
+ * beats in time, work and worth [dynamic programming: Held & Karp 1962].
  */
-function optimum({ jobs, from, between }: RouteProblem): Reached {
+function optimum(problem: RouteProblem): Reached {
+  const { jobs, from, between } = problem;
   const n = jobs.length;
   const reached = new Map<number, Reached[]>();
-  let best: Reached = { now: from, worth: 0 };
+  let best: Reached = { now: from, busy: 0, worth: 0 };
   const keep = (key: number, one: Reached): void => {
     const held = reached.get(key) ?? [];
-    if (held.some(({ now, worth }) => now <= one.now && worth >= one.worth)) return;
-    reached.set(key, [...held.filter(({ now, worth }) => now < one.now || worth > one.worth), one]);
-    if (one.worth > best.worth + 1e-9 || (one.worth > best.worth - 1e-9 && one.now < best.now)) best = one;
+    const beats = (a: Reached, b: Reached): boolean =>
+      a.now <= b.now && a.busy <= b.busy && a.worth >= b.worth;
+    if (held.some((each) => beats(each, one))) return;
+    reached.set(key, [...held.filter((each) => !beats(one, each)), one]);
+    if (scoreOf(problem, one) > scoreOf(problem, best)) best = one;
   };
-  const step = (done: number, last: number, { now, worth }: Reached): void => {
+  const step = (done: number, last: number, { now, busy, worth }: Reached): void => {
     for (let id = 0; id < n; id += 1) {
       if ((done >> id) & 1) continue;
       const { opens, lasts, lastSafe, needs, last: comesLast, block } = jobs[id]!;
@@ -116,10 +122,14 @@ function optimum({ jobs, from, between }: RouteProblem): Reached {
       const begin = Math.max(now + between(last, id), opens);
       if (begin > lastSafe) continue;
       const key = (done | (1 << id)) * n + id;
-      keep(key, { now: begin + lasts, worth: worth + worthOf(jobs[id]!, begin) });
+      keep(key, {
+        now: begin + lasts,
+        busy: busy + between(last, id) + lasts,
+        worth: worth + worthOf(jobs[id]!, begin),
+      });
     }
   };
-  step(0, -1, { now: from, worth: 0 });
+  step(0, -1, { now: from, busy: 0, worth: 0 });
   for (let done = 1; done < 1 << n; done += 1) {
     for (let last = 0; last < n; last += 1) {
       for (const one of reached.get(done * n + last) ?? []) step(done, last, one);
@@ -128,10 +138,13 @@ function optimum({ jobs, from, between }: RouteProblem): Reached {
   return best;
 }
 
+/** What is saved less what it costs, milliseconds. */
+const scoreOf = ({ worthMs }: RouteProblem, { now, busy, worth }: Reached): number =>
+  worthMs * worth - (now + busy) / 2;
+
 function found(problem: RouteProblem): Reached {
-  const [route] = bestRoutes(problem);
-  const { ends, worth } = timedRoute(problem, route!);
-  return { now: ends, worth };
+  const { ends, busy, worth } = timedRoute(problem, bestRoutes(problem)[0]!.order);
+  return { now: ends, busy, worth };
 }
 
 const total = ({ jobs, from }: RouteProblem): number =>
@@ -141,11 +154,10 @@ const total = ({ jobs, from }: RouteProblem): number =>
 const MORNINGS = 120;
 
 test.each([3_000, 13_000, 16_000])(
-  'from %i on, of mornings with up to ten stops it saves the most worth in 95 of 100, and nowhere much less',
+  'from %i on, of mornings with up to ten stops it saves as much as can be saved in 95 of 100, and nowhere much less',
   (first) => {
     let equal = 0;
     let forced = 0;
-    let slower = 0;
     const { between } = numbers(first);
     for (let seed = first; seed < first + MORNINGS; seed += 1) {
       const females = between(1, 6);
@@ -153,17 +165,15 @@ test.each([3_000, 13_000, 16_000])(
       const problem = seed % 4 === 0 ? withSomeLast(drawn, seed) : drawn;
       const [best, ours] = [optimum(problem), found(problem)];
       if (best.worth < 0.9 * total(problem)) forced += 1;
-      expect(ours.worth).toBeLessThanOrEqual(best.worth + 1e-9);
-      expect(ours.worth).toBeGreaterThanOrEqual(0.97 * best.worth);
-      if (ours.worth < best.worth - 1e-9) continue;
+      const [ideal, saved] = [scoreOf(problem, best), scoreOf(problem, ours)];
+      expect(saved).toBeLessThanOrEqual(ideal + 1);
+      expect(saved).toBeGreaterThanOrEqual(0.97 * ideal);
+      if (saved < ideal - 1) continue;
       equal += 1;
-      expect(ours.now).toBeLessThanOrEqual(1.05 * best.now);
-      if (ours.now > best.now + 1e-6) slower += 1;
     }
     // At least half of them force somebody out.
     expect(forced).toBeGreaterThanOrEqual(MORNINGS / 2);
     expect(equal).toBeGreaterThanOrEqual(0.95 * MORNINGS);
-    expect(slower).toBeLessThanOrEqual(0.02 * MORNINGS);
   },
 );
 
@@ -178,12 +188,13 @@ test('males are picked by who needs them, before the females; nothing is late, n
       }),
       ({ seed, females, picks, people }) => {
         const problem = { ...withSomeLast(randomProblem(seed, { females, picks }), seed), people };
-        const routes = bestRoutes(problem, { steps: 30 });
+        const timed = bestRoutes(problem, { steps: 30 });
+        const routes = timed.map(({ order }) => order);
         expect(routes).toHaveLength(people);
         const all = routes.flat();
         expect(new Set(all).size).toBe(all.length);
-        for (const route of routes) {
-          const { begins } = timedRoute(problem, route);
+        for (const one of timed) {
+          const { order: route, begins } = one;
           route.forEach((id, i) => {
             const { needs, opens, lastSafe } = problem.jobs[id]!;
             expect(begins[i]).toBeGreaterThanOrEqual(opens);
@@ -196,6 +207,14 @@ test('males are picked by who needs them, before the females; nothing is late, n
             const last = order.map((id) => Number(problem.jobs[id]!.last));
             expect(last).toEqual([...last].sort((a, b) => a - b));
           }
+          // Nobody comes to a plant while another is at it.
+          for (const other of timed) {
+            if (other.order === route) continue;
+            for (const [plant, spans] of atPlants(problem, other))
+              for (const span of atPlants(problem, one).get(plant) ?? [])
+                for (const { from, to } of spans)
+                  expect(span.to <= from + 1e-6 || to <= span.from + 1e-6).toBe(true);
+          }
           // No male is picked for nothing.
           const wanted = new Set(route.flatMap((id) => problem.jobs[id]!.needs));
           for (const id of route) if (!isWanted(problem.jobs[id]!)) expect(wanted).toContain(id);
@@ -206,14 +225,43 @@ test('males are picked by who needs them, before the females; nothing is late, n
   );
 });
 
+test('a female that would cost the others more than she brings is left out', () => {
+  const job = (lastSafe: number, worth: number): Job => ({
+    ...{ opens: 0, lasts: MINUTE, lastSafe, needs: [], plant: `p${lastSafe}` },
+    // The others lose by each minute they wait.
+    worthAt: (ms) => worth * (1 - (0.05 * ms) / MINUTE),
+  });
+  const jobs = [job(6 * MINUTE, 0.05), ...[31, 32, 33, 34].map((last) => job(last * MINUTE, 4))];
+  const problem: RouteProblem = {
+    ...{ jobs, people: 1, from: 0, worthMs: WORTH_MS },
+    // She stands far off, and has to be back first.
+    between: (from, to) => (from === 0 || to === 0 ? 4 * MINUTE : 0),
+  };
+  expect(bestRoutes(problem)[0]!.order).not.toContain(0);
+});
+
+test('a little worth more is not worth another walk', () => {
+  const job = (plant: string, needs: number[], falls: number): Job => ({
+    ...{ opens: 0, lasts: 25_000, lastSafe: Infinity, needs, plant },
+    worthAt: needs.length > 0 ? (ms) => 0.5 * (1 - (falls * ms) / MINUTE) : 'forOthers',
+  });
+  const stops = (falls: number): number => {
+    const jobs = [job('C3', [], 0), job('C3', [], 0), job('C4', [0], falls), job('C5', [1], falls)];
+    const between = (from: number, to: number): number =>
+      jobs[from]?.plant === jobs[to]!.plant ? 0 : 20_000;
+    const { order } = bestRoutes({ jobs, people: 1, from: 0, worthMs: WORTH_MS, between })[0]!;
+    return order.filter((id, i) => jobs[id]!.plant !== jobs[order[i - 1] ?? -1]?.plant).length;
+  };
+  // Both males are picked in one visit, though the first female waits for it; not where she soon is worth little.
+  expect(stops(0.002)).toBe(3);
+  expect(stops(0.2)).toBe(4);
+});
+
 test('another helper never saves less', () => {
   for (let seed = 1; seed <= 8; seed += 1) {
     const problem = randomProblem(seed, { females: 15, picks: 20 });
     const saved = (people: number): number =>
-      bestRoutes({ ...problem, people }, { steps: 150 }).reduce(
-        (sum, route) => sum + timedRoute(problem, route).worth,
-        0,
-      );
+      bestRoutes({ ...problem, people }, { steps: 150 }).reduce((sum, { worth }) => sum + worth, 0);
     expect(saved(2)).toBeGreaterThanOrEqual(saved(1) - 1e-9);
   }
 });

@@ -1,6 +1,7 @@
 import { seededChance, type Chance } from '../random/chance';
 import { RoutePlan } from './routePlan';
-import { isWanted, worthOf, type RouteProblem, type Routes } from './routeProblem';
+import { isWanted, worthOf, type RouteProblem } from './routeProblem';
+import type { TimedRoute } from './timedRoute';
 
 export interface SearchOptions {
   /** The same seed gives the same routes. */
@@ -42,17 +43,18 @@ const TRIED_AGAIN = 6;
 const WORSE_AT_FIRST = 0.1;
 
 /**
- * Routes that save the most worth, and then are over soonest, by taking parts out of a plan and putting them in again
+ * Routes that save the most worth and are over soonest, by taking parts out of a plan and putting them in again
  * at the best places [ruin and recreate: Schrimpf et al. 2000; adjacent strings and overlooked places: Christiaens &
- * Vanden Berghe 2020; both from memory]. Jobs for which there is no time are left out. Not proven best: up to ten
+ * Vanden Berghe 2020; both from memory]. Jobs for which there is no time are left out, and
+ * those that cost the others more than they bring. No two people are at one plant at once. Not proven best: up to ten
  * stops it is compared with all orders in the tests.
  *
- * @example bestRoutes({ jobs: [], people: 1, from: 0, between: () => 0 }) // [[]]
+ * @example bestRoutes({ jobs: [], people: 1, from: 0, worthMs: 1, between: () => 0 })[0].order // []
  */
 export function bestRoutes(
   problem: RouteProblem,
   { seed = 1, steps = stepsFor(problem.jobs.length), onProgress }: SearchOptions = {},
-): Routes {
+): readonly TimedRoute[] {
   const chance = seededChance(seed);
   const wanted = [...problem.jobs.keys()].filter((id) => isWanted(problem.jobs[id]!));
   const plan = new RoutePlan(problem);
@@ -66,6 +68,10 @@ export function bestRoutes(
     if (onProgress && step % Math.ceil(steps / PROGRESS_STEPS) === 0) onProgress(step / steps);
     const back = plan.save();
     plan.remove(jobsToRemove(plan, problem, chance));
+    if (plan.late) {
+      back();
+      continue;
+    }
     for (const id of toPut(plan, problem, wanted, chance))
       plan.insert(id, () => chance.below(1) < OVERLOOKED);
     const { score } = plan;
@@ -96,7 +102,8 @@ function byWorth({ jobs, from }: RouteProblem, ids: readonly number[]): number[]
 
 /** Strings of neighbours in the routes, beginning somewhere and going on near there; or jobs here and there. */
 function jobsToRemove(plan: RoutePlan, { between }: RouteProblem, chance: Chance): number[] {
-  const inPlan = plan.routes.flat();
+  const routes = plan.routes.map(({ order }) => order);
+  const inPlan = routes.flat();
   if (inPlan.length === 0) return [];
   const most = Math.min(inPlan.length, MAX_OUT, Math.max(FEW, Math.ceil(inPlan.length * SHARE_OUT)));
   const count = 1 + chance.index(most);
@@ -107,7 +114,7 @@ function jobsToRemove(plan: RoutePlan, { between }: RouteProblem, chance: Chance
   for (const id of near) {
     if (out.size >= count) break;
     if (out.has(id)) continue;
-    const route = plan.routes.find((each) => each.includes(id))!;
+    const route = routes.find((each) => each.includes(id))!;
     const length = 1 + chance.index(Math.min(count - out.size, route.length));
     const from = Math.max(0, Math.min(route.indexOf(id) - chance.index(length), route.length - length));
     for (const each of route.slice(from, from + length)) out.add(each);

@@ -1,14 +1,8 @@
-import { MS_PER_MINUTE } from '../time/calendar';
-import { worthOf, type RouteProblem, type Routes } from './routeProblem';
-import { costAt, timedRoute, type TimedRoute } from './timedRoute';
+import type { RouteProblem } from './routeProblem';
+import { atPlants, costAt, timedRoute, type AtPlants, type TimedRoute } from './timedRoute';
 
 const { max, min } = Math;
 const NEVER = Infinity;
-
-/** Of two plans that end together the one with the shorter ways is better. */
-const SHARE_OF_SUM = 1e-3;
-/** The least worth outweighs so many minutes: all that a plan may take. */
-const WORTH_MINUTES = 1e4;
 
 /** In a route of up to so many jobs every place is worked out in full; in a longer one only the most promising. */
 const SHORT_ROUTE = 12;
@@ -21,6 +15,8 @@ interface Put {
   readonly missing: readonly number[];
   readonly scale: number;
   readonly skip: () => boolean;
+  /** Where the others are. */
+  readonly others: readonly AtPlants[];
 }
 
 /**
@@ -31,26 +27,29 @@ export class RoutePlan {
   readonly #problem: RouteProblem;
   /** Who needs a job. */
   readonly #users: readonly (readonly number[])[];
-  readonly #scale: number;
   #routes: readonly TimedRoute[];
+  /** Where each person is, worked out when another's way is. */
+  readonly #at = new WeakMap<TimedRoute, AtPlants>();
   /** For each job the person who does it, or -1. */
   #owner: Int32Array;
 
   constructor(problem: RouteProblem) {
-    const { jobs, people, from } = problem;
+    const { jobs, people } = problem;
     this.#problem = problem;
     const users = jobs.map((): number[] => []);
     jobs.forEach(({ needs }, id) => needs.forEach((need) => users[need]!.push(id)));
     this.#users = users;
-    const worths = jobs.map((job) => worthOf(job, max(job.opens, from)));
-    const least = min(...worths.filter((worth) => worth > 0));
-    this.#scale = (WORTH_MINUTES * MS_PER_MINUTE) / (Number.isFinite(least) ? least : 1);
     this.#routes = Array.from({ length: people }, () => timedRoute(problem, []));
     this.#owner = new Int32Array(jobs.length).fill(-1);
   }
 
-  get routes(): Routes {
-    return this.#routes.map(({ order }) => order);
+  get routes(): readonly TimedRoute[] {
+    return this.#routes;
+  }
+
+  /** Is somebody late? Only who was taken out can make it so: two visits that became one may meet another's. */
+  get late(): boolean {
+    return this.#routes.some(({ late }) => late);
   }
 
   has(id: number): boolean {
@@ -66,23 +65,24 @@ export class RoutePlan {
     };
   }
 
-  /** How good it is, in milliseconds: more is better, the worth far above the time at which the last is done. */
+  /** How good it is, in milliseconds: more is better. */
   get score(): number {
-    return this.worthScore - this.#endOf(this.#routes);
+    return this.worthScore - this.#costOf(this.#routes);
   }
 
   /** The part of the score that is worth. */
   get worthScore(): number {
-    return this.#scale * this.#routes.reduce((sum, { worth }) => sum + worth, 0);
+    return this.#problem.worthMs * this.#routes.reduce((sum, { worth }) => sum + worth, 0);
   }
 
-  #endOf(routes: readonly TimedRoute[]): number {
+  /** When the last is done, and all ways and work: who waits for a flower does not walk about meanwhile. */
+  #costOf(routes: readonly TimedRoute[]): number {
     let [last, sum] = [0, 0];
-    for (const { ends } of routes) {
+    for (const { ends, busy } of routes) {
       last = max(last, ends - this.#problem.from);
-      sum += ends - this.#problem.from;
+      sum += busy;
     }
-    return last + SHARE_OF_SUM * sum;
+    return (last + sum) / 2;
   }
 
   /** Takes jobs out, with those that need them, and what is then needed by nobody. */
@@ -101,18 +101,26 @@ export class RoutePlan {
         if (!this.#users[need]!.some((user) => this.has(user))) takeOut(need);
       }
     }
-    this.#routes = this.#routes.map((route, r) =>
-      touched.has(r)
-        ? timedRoute(
-            this.#problem,
-            route.order.filter((id) => this.has(id)),
-          )
-        : route,
-    );
+    for (const r of touched) {
+      const order = this.#routes[r]!.order.filter((id) => this.has(id));
+      this.#routes = this.#routes.with(r, timedRoute(this.#problem, order, this.#besides(r)));
+    }
+  }
+
+  /** Where the others are while one walks. */
+  #besides(r: number): readonly AtPlants[] {
+    if (this.#routes.length === 1) return [];
+    return this.#routes.flatMap((route, other) => {
+      if (other === r || route.order.length === 0) return [];
+      const known = this.#at.get(route) ?? atPlants(this.#problem, route);
+      this.#at.set(route, known);
+      return [known];
+    });
   }
 
   /**
-   * Puts a job, with what it needs, where it does best, if there is a place where nothing becomes late.
+   * Puts a job, with what it needs, where it does best, if there is a place where nothing becomes late and it does not
+   * cost more than it brings.
    *
    * @param skip is asked of each place whether to overlook it this time.
    */
@@ -124,23 +132,25 @@ export class RoutePlan {
     const missing = needs.filter((need) => !this.has(need));
     let best: { readonly r: number; readonly route: TimedRoute; readonly score: number } | undefined;
     let triedEmpty = false;
+    const scale = this.#problem.worthMs;
     for (const [r, before] of this.#routes.entries()) {
       if (owner !== undefined && owner !== r) continue;
       // One empty route is like the next.
       if (before.order.length === 0 && triedEmpty) continue;
       triedEmpty ||= before.order.length === 0;
+      const others = this.#besides(r);
       for (const gap of this.#gapsFor(before, id, missing, skip)) {
         // Where delay costs worth is one question, where there is time another.
         const isShort = before.order.length <= SHORT_ROUTE;
-        for (const scale of isShort && missing.length > 0 ? [this.#scale, 0] : [this.#scale]) {
-          const route = this.#withAll(before, { gap, id, missing, scale, skip });
+        for (const each of isShort && missing.length > 0 ? [scale, 0] : [scale]) {
+          const route = this.#withAll(before, { gap, id, missing, scale: each, skip, others });
           if (!route) continue;
           const score = this.#scoreWith(r, route);
           if (!best || score > best.score) best = { r, route, score };
         }
       }
     }
-    if (!best) return false;
+    if (!best || best.score <= this.score - this.worthScore) return false;
     const { r, route } = best;
     this.#routes = this.#routes.with(r, route);
     for (const each of [id, ...missing]) this.#owner[each] = r;
@@ -150,12 +160,13 @@ export class RoutePlan {
   #scoreWith(r: number, route: TimedRoute): number {
     const gained = route.worth - this.#routes[r]!.worth;
     const routes = this.#routes.length === 1 ? [route] : this.#routes.with(r, route);
-    return this.#scale * gained - this.#endOf(routes);
+    return this.#problem.worthMs * gained - this.#costOf(routes);
   }
 
   /** Gaps for a job after all it needs that is there: all, or the most promising ones. */
   #gapsFor(route: TimedRoute, id: number, missing: readonly number[], skip: () => boolean): number[] {
-    const [problem, scale] = [this.#problem, this.#scale];
+    const problem = this.#problem;
+    const scale = problem.worthMs;
     const { order } = route;
     const { needs } = this.#problem.jobs[id]!;
     const first = needs.reduce((least, need) => max(least, order.indexOf(need) + 1), 0);
@@ -179,10 +190,10 @@ export class RoutePlan {
   }
 
   /** The job at a gap, and before it one by one what it needs, each where it costs least; nothing where that is late. */
-  #withAll(before: TimedRoute, { gap, id, missing, scale, skip }: Put): TimedRoute | undefined {
+  #withAll(before: TimedRoute, { gap, id, missing, scale, skip, others }: Put): TimedRoute | undefined {
     const problem = this.#problem;
     if (costAt(problem, before, { gap, id, scale }) === NEVER) return undefined;
-    let route = timedRoute(problem, before.order.toSpliced(gap, 0, id));
+    let route = timedRoute(problem, before.order.toSpliced(gap, 0, id), others);
     const left = [...missing];
     for (let at = gap; left.length > 0; at += 1) {
       let best = { i: -1, place: -1, cost: NEVER };
@@ -194,7 +205,8 @@ export class RoutePlan {
         }
       }
       if (best.i < 0) return undefined;
-      route = timedRoute(problem, route.order.toSpliced(best.place, 0, left.splice(best.i, 1)[0]!));
+      const order = route.order.toSpliced(best.place, 0, left.splice(best.i, 1)[0]!);
+      route = timedRoute(problem, order, others);
     }
     return route.late ? undefined : route;
   }

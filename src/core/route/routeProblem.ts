@@ -32,6 +32,8 @@ export const isWanted = ({ worthAt }: Pick<Job, 'worthAt'>): boolean => typeof w
 /** Who goes where in which order, so that most worth is saved and the work is over soonest. */
 export interface RouteProblem {
   readonly jobs: readonly Job[];
+  /** A unit of worth outweighs so many milliseconds, of which half count until the last is done and half are work and ways. */
+  readonly worthMs: number;
   /** Each sets out from the same place. */
   readonly people: number;
   readonly from: number;
@@ -39,5 +41,5 @@ export interface RouteProblem {
   readonly between: (from: number, to: number) => number;
 }
 
-/** An order of jobs for each person. */
-export type Routes = readonly (readonly number[])[];
+/** The plant of what is no plant's: it is taken along from where one sets out. */
+export const AT_START = '';

@@ -1,4 +1,4 @@
-import type { RouteProblem } from './routeProblem';
+import { AT_START, type Job, type RouteProblem } from './routeProblem';
 
 const { max, min } = Math;
 const NEVER = Infinity;
@@ -6,10 +6,21 @@ const NEVER = Infinity;
 const MS_OF_RATE = 60_000;
 const ROUNDING_MS = 1e-3;
 
+/** When somebody is at work at a plant. */
+interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** By plant, when one person is there. */
+export type AtPlants = ReadonlyMap<string, readonly Span[]>;
+
 /** One person's order of jobs with all that follows from it; it never changes. Plain fields: it is made very often. */
 export interface TimedRoute {
   readonly order: readonly number[];
   readonly ends: number;
+  /** Ways and work, without any wait. */
+  readonly busy: number;
   readonly worth: number;
   /** Is any job begun after its last safe moment? */
   readonly late: boolean;
@@ -22,11 +33,17 @@ export interface TimedRoute {
 }
 
 /**
- * Times of an order of jobs, each begun as soon as one is there and it is open.
+ * Times of an order of jobs, each begun as soon as one is there, it is open, and nobody else is at work on the plant.
  *
+ * @param others where the others are, and when.
  * @example timedRoute(problem, []).ends // problem.from
  */
-export function timedRoute({ jobs, between, from }: RouteProblem, order: readonly number[]): TimedRoute {
+export function timedRoute(
+  problem: RouteProblem,
+  order: readonly number[],
+  others: readonly AtPlants[] = [],
+): TimedRoute {
+  const { jobs, between, from } = problem;
   const length = order.length;
   // Plain arrays: of a few numbers they are made sooner than typed ones.
   const begins = new Array<number>(length);
@@ -36,6 +53,7 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
   let now = from;
   let here = -1;
   let worth = 0;
+  let busy = 0;
   let late = false;
   let firstLast: Map<string | undefined, number> | undefined;
   for (let at = 0; at < length; at += 1) {
@@ -45,8 +63,11 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
       firstLast ??= new Map();
       if (!firstLast.has(block)) firstLast.set(block, at);
     }
-    const there = now + between(here, id);
-    const begin = max(there, opens);
+    const way = between(here, id);
+    busy += way + lasts;
+    const there = now + way;
+    const comes = others.length > 0 && jobs[here]?.plant !== jobs[id]!.plant;
+    const begin = max(comes ? freeFrom(problem, order, at, max(there, opens), others) : there, opens);
     waits[at] = begin - there;
     begins[at] = begin;
     if (begin > lastSafe) late = true;
@@ -69,12 +90,66 @@ export function timedRoute({ jobs, between, from }: RouteProblem, order: readonl
     rates[at] = rate;
     wait = waits[at]!;
   }
-  const timed = { order, ends: now, worth, late, begins, slack: slacks, rate: rates };
+  const timed = { order, ends: now, busy, worth, late, begins, slack: slacks, rate: rates };
   return firstLast ? { ...timed, firstLast } : timed;
 }
 
+/** All that one does at a plant before one goes on: places in the order, the second one behind the last. */
+function visitFrom(jobs: readonly Job[], order: readonly number[], at: number): number {
+  const { plant } = jobs[order[at]!]!;
+  let end = at + 1;
+  while (end < order.length && jobs[order[end]!]!.plant === plant) end += 1;
+  return end;
+}
+
+/** From when on one may begin a visit to a plant that others visit too. */
+function freeFrom(
+  { jobs, between }: RouteProblem,
+  order: readonly number[],
+  at: number,
+  there: number,
+  others: readonly AtPlants[],
+): number {
+  const { plant } = jobs[order[at]!]!;
+  // Most plants are visited by one alone, and this is asked of each.
+  if (!others.some((each) => each.has(plant))) return there;
+  const spans = others.flatMap((each) => each.get(plant) ?? []);
+  const last = visitFrom(jobs, order, at);
+  const endFrom = (begin: number): number => {
+    let now = begin + jobs[order[at]!]!.lasts;
+    for (let i = at + 1; i < last; i += 1) {
+      const { opens, lasts } = jobs[order[i]!]!;
+      now = max(now + between(order[i - 1]!, order[i]!), opens) + lasts;
+    }
+    return now;
+  };
+  let begin = there;
+  for (const { from, to } of spans.sort((a, b) => a.from - b.from))
+    if (from < endFrom(begin) && begin < to) begin = to;
+  return begin;
+}
+
 /**
- * What a job costs at a gap of a route: the time it adds, and the worth that what comes after loses by it, less its own.
+ * Where one person is, and when. What is taken along from the start is nobody's plant.
+ *
+ * @example atPlants(problem, timedRoute(problem, [])).size // 0
+ */
+export function atPlants({ jobs }: RouteProblem, { order, begins }: TimedRoute): AtPlants {
+  const spans = new Map<string, Span[]>();
+  for (let at = 0; at < order.length;) {
+    const end = visitFrom(jobs, order, at);
+    const { plant } = jobs[order[at]!]!;
+    const own = spans.get(plant) ?? [];
+    own.push({ from: begins[at]!, to: begins[end - 1]! + jobs[order[end - 1]!]!.lasts });
+    if (plant !== AT_START) spans.set(plant, own);
+    at = end;
+  }
+  return spans;
+}
+
+/**
+ * What a job costs at a gap of a route: what it adds to the time and to the work, half of each, and the worth that what
+ * comes after loses by it, less its own.
  *
  * @param scale milliseconds that a unit of worth outweighs.
  * @returns milliseconds; `Infinity` where it or anything after it becomes late, or it stands before what must come first.
@@ -94,11 +169,13 @@ export function costAt(
   if (begin > lastSafe) return NEVER;
   const gained = typeof worthAt === 'function' ? worthAt(begin) : 0;
   const next = order[gap];
-  if (next === undefined) return begin + lasts - ends - gained * scale;
+  const way = between(before, id);
+  if (next === undefined) return (begin + lasts - ends + way + lasts) / 2 - gained * scale;
   const delay = max(0, begin + lasts + between(id, next) - begins[gap]!);
   // A sum of many ways: what is late by a rounding error is seen when the times are worked out.
   if (delay > slack[gap]! + ROUNDING_MS) return NEVER;
-  return delay + (delay * rate[gap]! - gained) * scale;
+  const detour = way + lasts + between(id, next) - between(before, next);
+  return (delay + detour) / 2 + (delay * rate[gap]! - gained) * scale;
 }
 
 /** Would a job that comes last in its block stand before another of it, or another after one that comes last? */

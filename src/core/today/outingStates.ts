@@ -1,14 +1,13 @@
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { MS_PER_MINUTE } from '../time/calendar';
+import { roundConditions } from '../round/outingRequest';
+import { progressOf } from '../round/progress';
+import { visitsLeft } from '../round/visits';
 import { roundFrom, roundSize, type RoundSituation } from '../due/dayTasks';
 import { flowersDue, type FlowersDue } from '../due/flowersDue';
-import { handlingTimes, USUAL_HANDLING } from '../outing/handling';
-import { serviceMs } from '../round/operations/operations';
-import type { HandlingMs } from '../round/operations/operation';
 import { outingsAt, type OutingNow } from '../due/outings';
 import { mayTake, usesLeft } from '../pairing/buds';
-import { stopsLeft } from '../round/stopsLeft';
 
 /** An outing with its flowers and what they want done. */
 export interface OutingState {
@@ -29,7 +28,7 @@ export interface OutingStates {
  * @example outingStatesAt(new Journal(), garden, now) // { rounds: [], about: undefined }
  */
 export function outingStatesAt(journal: Journal, garden: Garden, now: number): OutingStates {
-  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, outing));
+  const rounds = outingsAt(journal, garden, now).map((outing) => roundAt(journal, garden, outing, now));
   return { rounds, about: roundToShow(rounds, now) };
 }
 
@@ -43,21 +42,22 @@ export const outingNamed = (
   name: string | undefined,
 ): OutingState | undefined => rounds.find(({ outing }) => outing.outing === name) ?? about;
 
-function roundAt(journal: Journal, outing: OutingNow): OutingState {
+function roundAt(journal: Journal, garden: Garden, outing: OutingNow, now: number): OutingState {
   const due = flowersDue(journal, outing);
   const waiting = waitingIn(due);
   const again = againFrom(due, waiting);
+  const plantsLeft = due.rounds.reduce((sum, round) => sum + visitsLeft(round), 0);
   return {
     outing,
     due,
     situation: {
       outing: outing.outing,
-      stopsLeft: due.rounds.reduce((sum, round) => sum + stopsLeft(round).length, 0),
+      plantsLeft,
       waiting: waiting.length,
       ...(again !== undefined && { again }),
       opens: outing.hours.opens,
       lastSafe: outing.hours.lastSafe,
-      minutes: roundMinutes(journal, due),
+      ...(plantsLeft > 0 && { minutes: minutesLeft(journal, garden, due, now) }),
     },
   };
 }
@@ -103,22 +103,14 @@ function roundToShow(rounds: readonly OutingState[], now: number): OutingState |
   return rounds.find(hasWork) ?? rounds.find(hasFlowers) ?? rounds.findLast(isOpen) ?? rounds[0];
 }
 
-/** Walking from one stop to the next, milliseconds. Our default. */
-const WALKING_MS = 10_000;
-
 /** Minutes the rest of the rounds takes: those of several people are walked at the same time. */
-function roundMinutes(journal: Journal, { rounds, females, males, buds }: FlowersDue): number {
-  const times = handlingTimes(journal);
-  const handling = (variety: string): HandlingMs => times.get(variety) ?? USUAL_HANDLING;
-  const left = rounds.map((round) =>
-    stopsLeft(round).reduce((sum, stop) => sum + serviceMs(stop, handling(stop.variety)) + WALKING_MS, 0),
-  );
-  const longest = Math.max(0, ...left);
-  if (longest > 0) return Math.max(1, Math.round(longest / MS_PER_MINUTE));
-  const wanted = buds.females.reduce((sum, { malesWanted }) => sum + malesWanted, 0);
-  const toPick = Math.min(males.length, wanted);
-  const { pick } = handling(buds.males[0]?.variety ?? '');
-  const { pollinate } = handling(buds.females[0]?.variety ?? '');
-  const ms = females.length * (pollinate + WALKING_MS) + toPick * (pick + WALKING_MS / 2);
-  return Math.max(females.length > 0 ? 1 : 0, Math.round(ms / MS_PER_MINUTE));
+function minutesLeft(
+  journal: Journal,
+  garden: Garden,
+  { rounds, day, outing }: FlowersDue,
+  now: number,
+): number {
+  const conditions = roundConditions(journal, garden, { day, outing });
+  const longest = Math.max(0, ...rounds.map((round) => progressOf(round, now, conditions).workMs));
+  return Math.max(1, Math.round(longest / MS_PER_MINUTE));
 }

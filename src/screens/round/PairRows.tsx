@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Pair } from '@/core/pairing/pairFlowers';
-import { donorLabel, plantLabel } from '@/core/records/plantLabel';
+import { plantLabel } from '@/core/records/plantLabel';
+import { groupBy } from '@/core/text/groupBy';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
@@ -8,6 +9,7 @@ import { ListRow } from '@/ui/parts/ListRow';
 import { useFormat } from '../format/useFormat';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
+import { sayDonors } from '../words/stops';
 
 interface PairRowsProps {
   readonly pairs: readonly Pair[];
@@ -23,24 +25,28 @@ export function PairRows({ pairs, late }: PairRowsProps) {
   const f = useFormat();
   const { journal } = useGarden().store;
   const [shown, setShown] = useState(AT_ONCE);
+  const said = (pair: Pair): string =>
+    [late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))].flat().join(' ');
+  const takes = ({ donors }: Pair): string => sayDonors(journal, donors, f) || 'nothing';
   const isWrong = ({ bloom, donors }: Pair): boolean => donors.length === 0 || late.has(bloom);
   const ordered = [...pairs.filter(isWrong), ...pairs.filter((pair) => !isWrong(pair))];
-  const more = ordered.length - shown;
+  const alike = [
+    ...groupBy(ordered, (pair) => JSON.stringify([pair.plant, takes(pair), said(pair)])).values(),
+  ];
+  const more = alike.length - shown;
   return (
     <>
-      {ordered.slice(0, shown).map((pair) => (
+      {alike.slice(0, shown).map(([pair, ...others]) => (
         <ListRow
-          key={pair.bloom}
-          glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair.bloom)!)} />}
-          title={`${plantLabel(journal, pair.plant)} takes ${
-            pair.donors.length > 0
-              ? pair.donors.map((donor) => donorLabel(journal, donor)).join(', ')
-              : 'nothing'
-          }`}
-          tone={isWrong(pair) ? 'rust' : 'ink'}
-          note={[late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))]
-            .flat()
-            .join(' ')}
+          key={pair!.bloom}
+          glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair!.bloom)!)} />}
+          title={
+            others.length > 0
+              ? `${f.number(others.length + 1)} on ${plantLabel(journal, pair!.plant)} take ${takes(pair!)} each`
+              : `${plantLabel(journal, pair!.plant)} takes ${takes(pair!)}`
+          }
+          tone={isWrong(pair!) ? 'rust' : 'ink'}
+          note={said(pair!)}
         />
       ))}
       {more > 0 ? (

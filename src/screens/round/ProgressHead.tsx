@@ -18,6 +18,8 @@ export interface ProgressHeadProps {
   readonly peg: string;
   readonly count: number;
   readonly at: number;
+  /** Of several things to do at one peg: which, from 0. */
+  readonly step?: { readonly at: number; readonly of: number };
   readonly missed?: ReadonlySet<number>;
   /** `the round`, `the walk`. */
   readonly of: string;
@@ -26,7 +28,7 @@ export interface ProgressHeadProps {
 }
 
 /** Above each stop of a walk or round: what is left, where one is, and Pause. */
-export function ProgressHead({ left, peg, count, at, missed = NONE, of, children }: ProgressHeadProps) {
+export function ProgressHead({ left, peg, count, at, step, missed = NONE, of, children }: ProgressHeadProps) {
   const router = useRouter();
   return (
     <View style={{ gap: SPACE.xs }}>
@@ -49,7 +51,7 @@ export function ProgressHead({ left, peg, count, at, missed = NONE, of, children
             count={count}
             at={at}
             missed={missed}
-            label={`${peg} ${at + 1} of ${count}`}
+            label={`${peg} ${at + 1} of ${count}${step && step.of > 1 ? `, step ${step.at + 1} of ${step.of}` : ''}`}
           />
         )}
       </WithWidth>

@@ -65,6 +65,10 @@ function sayLate(
   return more.length > 0 ? `${said} Of these ${more.join('; ')}.` : said;
 }
 
+/** Visits to plants, one to each of those that one comes back to. */
+const plantsOn = ({ stops }: RoundPlan): number =>
+  stops.filter(({ plant }, i) => plant !== stops[i - 1]?.plant).length;
+
 /** While it is planned: how far that is, and a way to stop it. */
 function Planning({ progress, stopped, stop, again }: RoundPlanning) {
   return (
@@ -138,7 +142,7 @@ function Rounds({ plan, males, crops }: RoundsProps) {
             <Text key={i}>
               {sayDuration(
                 round,
-                `Round ${f.number(i + 1)} (${f.count(round.stops.length, 'stop', 'stops')})`,
+                `Round ${f.number(i + 1)} (${f.count(plantsOn(round), 'plant', 'plants')})`,
                 f,
               )}
             </Text>

@@ -7,6 +7,7 @@ import type { MissedReason } from '@/core/journal/kinds/roundBodies';
 import { motherAt } from '@/core/round/operations/operations';
 import { roundResult } from '@/core/round/roundResult';
 import { stopsLeft } from '@/core/round/stopsLeft';
+import { visitsOf } from '@/core/round/visits';
 import { plantLabel } from '@/core/records/plantLabel';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
@@ -36,7 +37,7 @@ export function RoundDone({ round, ...others }: RoundRowsProps & { readonly roun
       <Text live style={{ marginBottom: SPACE.m }}>
         {females > 0
           ? `${f.number(pollinated)} of ${f.count(females, 'flower', 'flowers')} pollinated.${firstLook === undefined ? '' : ` The first look is due in ${f.count(firstLook, 'day', 'days')}.`}`
-          : `${f.count(round.stops.length, 'stop', 'stops')} done.`}
+          : `${f.count(visitsOf(round.stops).length, 'plant', 'plants')} done.`}
       </Text>
       {rest.length > 0 ? (
         <View style={{ marginVertical: SPACE.m }}>

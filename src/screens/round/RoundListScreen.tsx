@@ -4,12 +4,12 @@ import { View } from 'react-native';
 import type { Journal } from '@/core/journal/journal';
 import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
-import { formatTagCode } from '@/core/text/tagCode';
-import { donorLabel, plantLabel } from '@/core/records/plantLabel';
+import { plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
 import { asPlanned } from '@/core/round/asPlanned';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import { stopsLeft } from '@/core/round/stopsLeft';
+import { visitsLeft, visitsOf } from '@/core/round/visits';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -19,12 +19,12 @@ import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, usePalette } from '@/ui/theme';
-import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
+import { sayStepAlone } from '../words/stops';
 import { sayRoundName, sayRoundSize } from './RoundRows';
 import { WholeWay } from './RoundPlanStrip';
 import { useOwnRound } from './useOwnRound';
@@ -102,29 +102,31 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
         />
       ) : null}
       <Text style={{ marginVertical: SPACE.m }}>{sayRoundSize(journal, round, f)}</Text>
-      {round.stops.map((stop, i) => (
-        <StopRow key={stop.stop} round={round} stop={stop} number={i + 1} />
+      {visitsOf(round.stops).map(({ plant, steps }, i) => (
+        <View key={steps[0].stop} role="group" aria-label={plantLabel(journal, plant)}>
+          <Text variant="label" style={{ marginTop: SPACE.m }}>
+            {`${f.number(i + 1)}. ${plantLabel(journal, plant)}, ${nameOf(journal, steps[0])}`}
+          </Text>
+          {steps.map((stop) => (
+            <StepRow key={stop.stop} round={round} stop={stop} />
+          ))}
+        </View>
       ))}
     </Page>
   );
 }
 
-function StopRow({
-  round,
-  stop,
-  number,
-}: {
-  readonly round: Round;
-  readonly stop: Stop;
-  readonly number: number;
-}) {
+const nameOf = (journal: Journal, { variety }: Stop): string =>
+  journal.all('variety').get(variety)?.name ?? '';
+
+function StepRow({ round, stop }: { readonly round: Round; readonly stop: Stop }) {
   const f = useFormat();
   const { journal } = useStore();
   const outcome = round.done.get(stop.stop)?.outcome;
   return (
     <ListRow
       glyph={<Box ticked={outcome === 'done'} />}
-      title={`${f.number(number)}. ${sayStop(journal, stop, f)}`}
+      title={sayStepAlone(journal, stop, f)}
       tone={outcome && outcome !== 'done' ? 'rust' : 'ink'}
       note={
         outcome === undefined
@@ -136,30 +138,6 @@ function StopRow({
     />
   );
 }
-
-type SayStop<S extends Stop> = (stop: S, journal: Journal, f: Format) => string;
-
-const nameOf = (journal: Journal, { variety }: Stop): string =>
-  journal.all('variety').get(variety)?.name ?? '';
-const tagsOf = (journal: Journal, blooms: readonly string[]): string =>
-  blooms.map((bloom) => formatTagCode(journal.all('bloom').get(bloom)?.code ?? '')).join(', ');
-
-/** What is done at each kind of stop, in a line: one that is not said does not compile. */
-const STOPS: { readonly [S in Stop as S['kind']]: SayStop<S> } = {
-  pick: (stop, journal, f) =>
-    `pick ${f.count(stop.blooms.length, 'male', 'males')}, ${nameOf(journal, stop)}`,
-  pollinate: (stop, journal) => {
-    const males = [...new Set(stop.donors.map((donor) => donorLabel(journal, donor)))].join(', ');
-    const code = journal.all('bloom').get(stop.bloom)?.code;
-    return `pollinate with ${males || 'nothing'}, ${nameOf(journal, stop)}${code ? `, tag ${formatTagCode(code)}` : ''}`;
-  },
-  uncover: (stop, journal) => `take the cover off ${tagsOf(journal, stop.blooms)}`,
-  thin: (stop, journal) => `take off the fruit ${tagsOf(journal, stop.blooms)}`,
-  strip: () => 'take off fruit that set by itself',
-};
-
-const sayStop = (journal: Journal, stop: Stop, f: Format): string =>
-  `${plantLabel(journal, stop.plant)}: ${(STOPS[stop.kind] as SayStop<Stop>)(stop, journal, f)}`;
 
 /** To be ticked on paper; ticked where it is done. */
 function Box({ ticked }: { readonly ticked: boolean }) {
@@ -222,7 +200,7 @@ function FromPaper({ round, left }: { readonly round: Round; readonly left: read
       <WithUndo work="round" size="big" style={BESIDE}>
         <Button
           size="big"
-          title={`${f.count(left.length, 'stop', 'stops')} as planned`}
+          title={`${f.count(visitsLeft(round), 'plant', 'plants')} as planned`}
           onPress={() => enter(left)}
           style={{ flex: 1 }}
         />

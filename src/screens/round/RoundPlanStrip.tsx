@@ -32,7 +32,7 @@ export function WayToStop({ round, at, maxHeight }: WayToStopProps) {
   const plan = useBedsOf(round);
   const stop = round.stops[at];
   if (!plan || !stop) return null;
-  const before = round.stops[at - 1];
+  const before = round.stops.slice(0, at).findLast(({ plant }) => plant !== stop.plant);
   return (
     <View style={{ marginTop: SPACE.s }}>
       <WithWidth ofColumn>
@@ -44,6 +44,7 @@ export function WayToStop({ round, at, maxHeight }: WayToStopProps) {
             plants={[...plan.places.values()]}
             here={plan.places.get(stop.plant)}
             from={before ? plan.places.get(before.plant) : GATE}
+            near
             label="The path from the last stop to this one, on the plan"
           />
         )}

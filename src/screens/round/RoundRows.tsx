@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { Journal } from '@/core/journal/journal';
 import type { Round } from '@/core/journal/state';
-import { stopsLeft } from '@/core/round/stopsLeft';
+import { visitsLeft, visitsOf } from '@/core/round/visits';
 import { useStore } from '@/data/hooks/useGarden';
 import { ListRow } from '@/ui/parts/ListRow';
 import type { Format } from '../format/format';
@@ -43,11 +43,11 @@ export const sayRoundName = ({ share }: Round, f: Format): string =>
 /** How much of a round is left, and where it leads. */
 export function sayRoundSize(journal: Journal, round: Round, f: Format): string {
   const plants = journal.all('plant');
-  const left = stopsLeft(round).length;
+  const left = visitsLeft(round);
   const beds = [...new Set(round.stops.map(({ plant }) => plants.get(plant)?.bed))]
     .flatMap((bed) => journal.all('bed').get(bed ?? '')?.name ?? [])
     .sort((a, b) => a.localeCompare(b, undefined, { numeric: true }));
-  const size = f.count(round.stops.length, 'stop', 'stops');
+  const size = f.count(visitsOf(round.stops).length, 'plant', 'plants');
   const done = left === 0 ? 'all done' : `${f.number(left)} left`;
   return `${size}, ${done}. ${beds.length > 0 ? `${sayBeds(beds)}.` : ''}`.trim();
 }

@@ -3,14 +3,12 @@ import { useState } from 'react';
 import type { Outing } from '@/core/crops/outing';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/due/dayTasks';
-import { handlingTimes } from '@/core/outing/handling';
-import { walkingTimes } from '@/core/round/outingRequest';
+import { roundConditions } from '@/core/round/outingRequest';
 import { plannedFacts } from '@/core/round/plannedFacts';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import type { OutingDay } from '@/core/outing/outingDay';
 import { walkedRounds } from '@/core/round/stops';
 import { stopsLeft } from '@/core/round/stopsLeft';
-import { workingHours } from '@/core/outing/workingHours';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -38,14 +36,13 @@ export function RoundScreen() {
     if (!here) return NO_OUTING;
     const { outing, due, situation } = here;
     const service: OutingDay = { day: outing.day, outing: outing.outing };
-    const hours = workingHours(journal, garden, service);
     return {
       service,
       rounds: due.rounds,
       // What gets pollen a second time waits for its hour.
       unplanned: (situation.again ?? now) > now ? 0 : situation.waiting,
       opens: outing.hours.opens,
-      conditions: { hours, handling: handlingTimes(journal), walkingMs: walkingTimes(journal) },
+      conditions: roundConditions(journal, garden, service),
     };
   });
   const [seen, setSeen] = useState(false);

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
 import { hoursAt, progressOf, type RoundConditions } from '@/core/round/progress';
+import { visitAt, visitsLeft, visitsOf } from '@/core/round/visits';
 import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -47,16 +48,18 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
   if (!stop) return null;
   const variety = journal.all('variety').get(stop.variety);
   const shut = hoursAt(stop, conditions)?.lastSafe;
-  const missed = new Set(
-    round.stops.flatMap(({ stop: id }, i) => ((round.done.get(id)?.outcome ?? 'done') === 'done' ? [] : [i])),
-  );
+  const visits = visitsOf(round.stops);
+  const { visit, step, steps } = visitAt(round.stops, stop);
+  const wentWrong = ({ stop: id }: Stop): boolean => (round.done.get(id)?.outcome ?? 'done') !== 'done';
+  const missed = new Set(visits.flatMap((each, i) => (each.steps.some(wentWrong) ? [i] : [])));
   const head = (
     <View style={{ gap: SPACE.xs }}>
       <ProgressHead
-        left={`${f.number(progress.left)} left, done by ${f.time(progress.finish)}${shut === undefined ? '' : `, shut ${f.time(shut)}`}`}
+        left={`${f.count(visitsLeft(round), 'plant', 'plants')} left, done by ${f.time(progress.finish)}${shut === undefined ? '' : `, shut ${f.time(shut)}`}`}
         peg="Stop"
-        count={round.stops.length}
-        at={progress.at}
+        count={visits.length}
+        at={visit}
+        step={{ at: step, of: steps.length }}
         missed={missed}
         of="the round"
       >
@@ -75,7 +78,7 @@ export function StopScreen({ round, conditions, onReplan }: StopScreenProps) {
       {progress.tooLate.length > 0 ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
           <Text variant="small" tone="rust" style={{ flex: 1 }}>
-            {`${f.count(progress.tooLate.length, 'stop', 'stops')} will be late at this pace. Plan the rest again, so that most is saved; late ones can be tried anyway.`}
+            {`${f.count(progress.tooLate.length, 'flower', 'flowers')} will be late at this pace. Plan the rest again, so that most is saved; late ones can be tried anyway.`}
           </Text>
           <Button variant="quiet" title="Plan again" onPress={onReplan} />
         </View>

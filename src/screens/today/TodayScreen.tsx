@@ -24,6 +24,7 @@ import { countParts } from '../words/blooms';
 import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
+import { useRoundTimes } from './useRoundTimes';
 import { sayBefore, sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/walk' | '/routine' | '/fruit' | '/garden'>> = {
@@ -47,8 +48,8 @@ export function TodayScreen() {
   const f = useFormat();
   const wide = useWide();
   // The view changes with the time, a minute is fine enough.
-  const today = useView('today', [Math.floor(now / 60_000)], ({ store, garden }) =>
-    todayOf(store.journal, garden, now),
+  const today = useRoundTimes(
+    useView('today', [Math.floor(now / 60_000)], ({ store, garden }) => todayOf(store.journal, garden, now)),
   );
   const { store } = useGarden();
   useEffect(() => {

@@ -9,6 +9,7 @@ import { daysBetween, MS_PER_MINUTE } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
+import { sentenceCase } from '../words/sentenceCase';
 
 /** A task as a line of the day. */
 export interface TaskWords {
@@ -23,7 +24,7 @@ export interface TaskWords {
 /** A task in the growers' words. @param now UTC milliseconds. */
 export function sayTask(task: Task, today: Today, now: number, f: Format): TaskWords {
   const later = task.from !== undefined && task.from > now;
-  const minutes = sayMinutes(task.minutes, f);
+  const minutes = sayMinutes(task, f);
   const walk = task.period === 'afternoon' ? 'Afternoon walk' : 'Evening walk';
   switch (task.kind) {
     case 'round':
@@ -32,7 +33,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
     case 'chores':
       return {
         title: 'Covers and fruit to take off',
-        text: `${f.count(task.size, 'plant', 'plants')}, about ${minutes}. Any time today.`,
+        text: `${f.count(task.size, 'plant', 'plants')}${minutes}. Any time today.`,
         action: later ? undefined : 'Start',
       };
     case 'open':
@@ -40,38 +41,38 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       if (later)
         return {
           title: 'Flowers open',
-          text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)} to look at, about ${minutes}.`,
+          text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)} to look at${minutes}.`,
           action: undefined,
         };
       return {
         title: 'Open now',
-        text: `${sayPlants(task, f)} to look at, about ${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}${sayTooMuch(task, now)}`,
+        text: `${sayPlants(task, f)} to look at${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}${sayTooMuch(task, now)}`,
         action: task.started ? 'Go on' : 'See what is open',
       };
     case 'walk':
       return later
         ? {
             title: walk,
-            text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)}${sayCrop(task, today)}, about ${minutes}.`,
+            text: `${sayFrom(task, today, f)}: ${sayPlants(task, f)}${sayCrop(task, today)}${minutes}.`,
             action: undefined,
           }
         : {
             title: walk,
-            text: `${sayPlants(task, f)}, about ${minutes}. Find what opens ${opensTomorrow(today, now) ? 'tomorrow' : 'next'} and cover it.`,
+            text: `${sayPlants(task, f)}${minutes}. Find what opens ${opensTomorrow(today, now) ? 'tomorrow' : 'next'} and cover it.`,
             action: task.started ? 'Continue the walk' : 'Start the walk',
           };
     case 'routine':
       return {
         title: 'Shake the flowers',
         text: later
-          ? `From ${f.time(task.from!)}, when they are dry: ${sayPlants(task, f)}, about ${minutes}.`
-          : `${sayPlants(task, f)}, about ${minutes}. Best by ${f.time(task.by!)}.`,
+          ? `From ${f.time(task.from!)}, when they are dry: ${sayPlants(task, f)}${minutes}.`
+          : `${sayPlants(task, f)}${minutes}. Best by ${f.time(task.by!)}.`,
         action: later ? undefined : task.started ? 'Go on' : 'Shake the flowers',
       };
     case 'looks':
       return {
         title: f.count(task.size, 'fruit to look at', 'fruits to look at'),
-        text: `About ${minutes}. Is it growing, or has it failed?`,
+        text: `${sentenceCase(minutes.slice(2))}. Is it growing, or has it failed?`,
         action: 'Look at fruit',
       };
     case 'rest':
@@ -82,14 +83,17 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
 /** Longer is said in hours. */
 const MOST_MINUTES = 90;
 
-const sayMinutes = (minutes: number, f: Format): string =>
-  minutes <= MOST_MINUTES
-    ? `${f.number(minutes)} min`
-    : `${f.number(minutes / 60, minutes < 600 ? 1 : 0)} hours`;
+/** `, about 25 min`; nothing where it is not known. */
+function sayMinutes({ minutes }: Task, f: Format): string {
+  if (minutes === undefined) return '';
+  return minutes <= MOST_MINUTES
+    ? `, about ${f.number(minutes)} min`
+    : `, about ${f.number(minutes / 60, minutes < 600 ? 1 : 0)} hours`;
+}
 
 /** More than one person can see to while it is open. */
 const sayTooMuch = ({ minutes, by }: Task, now: number): string =>
-  by !== undefined && now + minutes * MS_PER_MINUTE > by
+  by !== undefined && minutes !== undefined && now + minutes * MS_PER_MINUTE > by
     ? ' More than one person can do by then: go by row or bed, begin where most is open, or share the beds.'
     : '';
 
@@ -98,13 +102,13 @@ const sayFrom = ({ from }: Task, { ends }: Today, f: Format): string =>
 
 const sayAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
   title: 'A second time',
-  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${sayPlants(task, f)}, about ${minutes}. Pollen once more, an hour after the first, makes it likelier that they set.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${sayPlants(task, f)}${minutes}. Pollen once more, an hour after the first, makes it likelier that they set.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
   action: later ? undefined : 'Go round once more',
 });
 
 const sayRoundAgain = (task: Task, later: boolean, minutes: string, f: Format): TaskWords => ({
   title: 'A second time',
-  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${f.count(task.size, 'flower', 'flowers')}, about ${minutes}, as you chose. Open, pollinate and shut them again.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
+  text: `${later ? `From ${f.time(task.from!)}: ` : ''}${f.count(task.size, 'flower', 'flowers')}${minutes}, as you chose. Open, pollinate and shut them again.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}`,
   action: later ? undefined : 'Go round once more',
 });
 
@@ -119,7 +123,7 @@ function sayComingRound(task: Task, today: Today, minutes: string, f: Format): T
   if (!outing) return sayRound(task, minutes, f);
   return {
     title: outing.day === today.day ? WHEN[outing.outing] : 'Tomorrow’s round',
-    text: `${f.count(task.size, 'flower', 'flowers')}, about ${minutes}. The first opens at ${f.time(outing.hours.opens)}.`,
+    text: `${f.count(task.size, 'flower', 'flowers')}${minutes}. The first opens at ${f.time(outing.hours.opens)}.`,
     action: 'Prepare the round',
   };
 }
@@ -127,11 +131,11 @@ function sayComingRound(task: Task, today: Today, minutes: string, f: Format): T
 function sayRound(task: Task, minutes: string, f: Format): TaskWords {
   const by = task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`;
   const size = task.started
-    ? f.count(task.size, 'stop left', 'stops left')
+    ? f.count(task.size, 'plant left', 'plants left')
     : f.count(task.size, 'flower', 'flowers');
   return {
     title: ROUND_NAMES[task.outing ?? 'morning'],
-    text: `${size}, about ${minutes}.${by}`,
+    text: `${size}${minutes}.${by}`,
     action: task.started ? 'Continue the round' : 'Start the round',
   };
 }

@@ -12,13 +12,17 @@ export interface PlanStripProps {
   /** The whole way, place by place. */
   readonly path?: readonly Place[];
   readonly maxHeight: number;
+  /** Only what lies about the two, as large as there is room. */
+  readonly near?: boolean;
   readonly label: string;
 }
 
 /** Beds to scale, north up, with the path to the next stop. */
-export function PlanStrip({ width, beds, plants, here, from, path = [], maxHeight, label }: PlanStripProps) {
+export function PlanStrip(props: PlanStripProps) {
+  const { width, beds, plants, here, from, path = [], maxHeight, near = false, label } = props;
   const palette = usePalette();
-  const strip = stripGeometry(beds, plants, { width, maxHeight });
+  const about = near ? [here, from].filter((place) => place !== undefined) : [];
+  const strip = stripGeometry(beds, plants, { width, maxHeight, about });
   const start = from && strip.at(from);
   const end = here && strip.at(here);
   return (
@@ -39,7 +43,7 @@ export function PlanStrip({ width, beds, plants, here, from, path = [], maxHeigh
           <SvgText
             x={bed.nameX}
             y={bed.nameY}
-            textAnchor="end"
+            textAnchor={bed.nameInside ? 'start' : 'end'}
             fontFamily={FACE.head}
             fontWeight="700"
             fontSize={12}

@@ -259,7 +259,8 @@ function readPicked(entry: EntryOf<'picked'>, draft: Draft): void {
   if (spoiled) draft.spoilings = and(draft.spoilings, { why: spoiled.why, entry });
   else {
     if (bloom.picked) bloom.pickedBefore = [...(bloom.pickedBefore ?? []), bloom.picked];
-    bloom.picked = { at, ...(body.day !== undefined && { day: body.day }), entry: id };
+    const { day, hands } = body;
+    bloom.picked = { at, ...(day !== undefined && { day }), ...(hands && { hands }), entry: id };
   }
 }
 

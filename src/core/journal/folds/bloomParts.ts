@@ -10,7 +10,7 @@ export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 export function pollinationOf({ id, at, device, body }: EntryOf<'pollinated'>): Pollination {
   const { donors, found, method, shutAgain, tagged, application = 1 } = body;
-  const { tool, faded, openMinutes, mating, matingEntry, count, day } = body;
+  const { tool, hands, faded, openMinutes, mating, matingEntry, count, day } = body;
   const pollination: Mutable<Pollination> = {
     at,
     donors,
@@ -23,6 +23,7 @@ export function pollinationOf({ id, at, device, body }: EntryOf<'pollinated'>): 
     entry: id,
   };
   if (tool) pollination.tool = tool;
+  if (hands) pollination.hands = hands;
   if (faded) pollination.faded = faded;
   if (openMinutes !== undefined) pollination.openMinutes = openMinutes;
   if (mating !== undefined) {

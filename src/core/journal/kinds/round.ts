@@ -23,8 +23,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     subjects: ({ round }, each) => each('round', round),
   },
   picked: {
-    // Version 3: a male that was not open yet.
-    version: 3,
+    // Version 3: a male that was not open yet; 4: hands.
+    version: 4,
     structural: false,
     clockDays: true,
     upcast: upcastPicked,
@@ -35,8 +35,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   pollinated: {
-    // Version 3: heads rubbed together; 4: shaken in its bag.
-    version: 4,
+    // Version 3: heads rubbed together; 4: shaken in its bag; 5: hands.
+    version: 5,
     structural: false,
     clockDays: true,
     upcast: upcastPollinated,

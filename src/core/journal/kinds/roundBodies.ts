@@ -32,6 +32,13 @@ export const TOOL_STATES = ['clean', 'used'] as const;
 
 export type ToolState = (typeof TOOL_STATES)[number];
 
+/** Hands that had been on another variety that crosses: were they cleaned before this? */
+export interface HandsState {
+  /** The variety. */
+  readonly of: string;
+  readonly state: ToolState;
+}
+
 /** How a cover was found when it came off, the better first. `whole`: the grower took it off. */
 export const COVER_FINDINGS = ['whole', 'loose', 'torn', 'off'] as const;
 
@@ -66,6 +73,8 @@ export interface RoundBodies {
     readonly spoiled: readonly { readonly bloom: string; readonly why: MissedReason }[];
     /** The day that it serves, where one of them was not open yet, or gives pollen on other days as well. */
     readonly day?: Day;
+    /** Noted where they come from another variety that crosses. */
+    readonly hands?: HandsState;
   };
   pollinated: {
     /** One by itself, or a cohort. */
@@ -90,6 +99,7 @@ export interface RoundBodies {
     readonly method: PollinationMethod;
     /** Noted where the brush could have come from a variety that crosses. */
     readonly tool?: ToolState;
+    readonly hands?: HandsState;
     /** A male that was past its best: it sets less often. */
     readonly faded?: true;
     /** Minutes for which it stood open before it was shut again, where that was longer than the work takes. */

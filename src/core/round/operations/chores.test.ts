@@ -16,7 +16,7 @@ import { choresOf } from '../chores';
 import { progressOf } from '../progress';
 import { outingRequest } from '../outingRequest';
 import { planOuting } from '../planOuting';
-import { mustCleanBefore, stopsOf } from '../stops';
+import { cleanBefore, stopsOf } from '../stops';
 
 // Fruit that set in the open is stripped before seed work; a cover comes off once fruit has formed; a plant ripens one to
 // three squash for seed (common practice, no source).
@@ -295,11 +295,9 @@ test('hands are cleaned after another variety that crosses, whatever is done bet
     { stop: 'c', kind: 'pollinate', plant: 'p1', variety: 'v', bloom: 'f', donors: [], eta },
   ];
   phone.say(at(D), { kind: 'round.planned', body: { round: 'r', day: D, stops } });
-  expect(stops.map((stop) => mustCleanBefore(phone.journal, round(phone), stop))).toEqual([
-    false,
-    false,
-    true,
-  ]);
+  const cleaned = (brushed: boolean) =>
+    stops.map((stop) => cleanBefore(phone.journal, round(phone), stop, () => brushed));
+  expect(cleaned(false)).toEqual([{}, {}, { hands: 'w' }]);
 });
 
 test('in whatever order entries of two phones arrive, covers and fruit are the same', () => {

@@ -58,6 +58,7 @@ const stop = record({
   donors: field('donors'),
 });
 
+const hands = record({ of: id, state: oneOf(TOOL_STATES) });
 const helper = Joi.number().integer().min(1).max(MAX_PEOPLE);
 
 export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
@@ -79,6 +80,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
         .items(record({ bloom: id, why: missedReason }))
         .max(MAX_FLOWERS),
       day: day.optional(),
+      hands: hands.optional(),
     }),
   pollinated: () =>
     record({
@@ -92,6 +94,7 @@ export const ROUND_SCHEMAS: KindSchemas<RoundBodies> = {
       found: oneOf(FINDINGS),
       method: oneOf(POLLINATION_METHODS),
       tool: oneOf(TOOL_STATES).optional(),
+      hands: hands.optional(),
       faded: Joi.valid(true).optional(),
       openMinutes: Joi.number().integer().min(1).max(MAX_OPEN_MINUTES).optional(),
       shutAgain: Joi.boolean(),

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { MissedReason } from '@/core/journal/kinds/roundBodies';
+import type { MissedReason , ToolState } from '@/core/journal/kinds/roundBodies';
 import type { PickStop } from '@/core/journal/kinds/stops';
-import { pickedAt } from '@/core/round/asPlanned';
+import { pickedAtStop } from '@/core/round/asPlanned';
 import { stopNow } from '@/core/round/stopNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -14,6 +14,7 @@ import { How } from '../../shell/How';
 import { sayMissed } from '../../words/blooms';
 import { wordsOf } from '../../words/forms/forms';
 import { howToPick } from '../../words/howTo';
+import { CleanFirst } from './CleanFirst';
 import { StopCard, type StopProps } from './StopCard';
 
 /** Picking the males of one plant: each exception marks one of them unfit. */
@@ -25,13 +26,13 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
   const whys = unfit ?? [];
   const total = stop.blooms.length;
   const good = total - whys.length;
-  const { covered, part, wrong } = stopNow(journal, stop);
+  const { covered, part, wrong, clean } = stopNow(journal, shared.round, stop);
   const mark = (why: MissedReason): void => {
     if (good > 0) setUnfit([...whys, why]);
   };
-  const done = (): void => {
+  const done = (cleaned: ToolState): void => {
     const spoiled = whys.map((why, i) => ({ bloom: stop.blooms[i]!, why }));
-    record([pickedAt(journal, shared.round, stop, spoiled)], whenSaved(dropUnfit));
+    record([pickedAtStop(journal, shared.round, stop, { spoiled, cleaned })], whenSaved(dropUnfit));
   };
   const crop = shared.variety && cropOf(shared.variety.crop);
   const words = wordsOf(crop?.flower).taking;
@@ -49,9 +50,10 @@ export function PickCard({ stop, ...shared }: StopProps & { readonly stop: PickS
         title: sayMissed(why, crop),
         onPress: () => mark(why),
       }))}
-      done={{ title: good > 0 ? 'Done' : 'None, continue', onPress: done }}
+      done={{ title: good > 0 ? 'Done' : 'None, continue', onPress: () => done('clean') }}
     >
       <View style={{ marginTop: SPACE.m, gap: SPACE.xs }}>
+        {good > 0 ? <CleanFirst clean={clean} onNotCleaned={() => done('used')} /> : null}
         <How how={crop && howToPick(crop)}>
           <Text variant="stop" live>
             {pick}

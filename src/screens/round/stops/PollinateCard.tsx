@@ -3,10 +3,9 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
 import { meantFor } from '@/core/journal/matingOf';
-import { donorLabel, plantLabel } from '@/core/records/plantLabel';
+import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import { asItShouldBe } from '@/core/round/asPlanned';
-import type { PollinationNow } from '@/core/round/stopNow';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -17,6 +16,7 @@ import { TieWith } from '../../shell/TieWith';
 import { wordsOf } from '../../words/forms/forms';
 import { TO_ITSELF } from '../../words/forms/flower';
 import { howToPollinate } from '../../words/howTo';
+import { byPlant, sayDonors } from '../../words/stops';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
 import { type Exception, StopCard } from './StopCard';
@@ -24,6 +24,7 @@ import { type Exceptional, isDoubtful, type PollinateCardProps, usePollination }
 import { StoodOpen } from './StoodOpen';
 import { FoundDoubtful } from './FoundDoubtful';
 import { CloseAndTag } from './CloseAndTag';
+import { CleanFirst } from './CleanFirst';
 import { DonorChip } from './DonorChip';
 
 /** Brushing one female. As planned it is one tap; an exception takes one to three. */
@@ -51,7 +52,7 @@ function AsPlanned({
   // What stands under the finger is another button then.
   useLayoutEffect(() => props.guard.close(), [props.guard, mustPick]);
   const tag = female?.code ? formatTagCode(female.code) : undefined;
-  const males = donors.map((donor) => donorLabel(journal, donor)).join(', ') || 'nothing';
+  const males = sayDonors(journal, donors, f) || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
   const glyph = bloomGlyph({
     part: crop?.parts?.male ?? crop?.parts?.bearing ?? 'flower',
@@ -84,27 +85,31 @@ function AsPlanned({
             : leave
       }
     >
-      <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, tool: 'used' })} />
+      {donors.length > 0 ? (
+        <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, cleaned: 'used' })} />
+      ) : null}
       <How how={crop && howToPollinate(crop, covered, own)}>
         <Text variant="strong">
           {donors.length > 0 ? sayAgain(words.from, stop, f) : mustPick ? STILL_THERE : words.none}
         </Text>
       </How>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-        {[...(own ? [] : donors), ...toPick].map((donor) => (
-          <DonorChip
-            key={donor.bloom}
-            glyph={glyph}
-            name={donorLabel(journal, donor)}
-            note={
-              'state' in donor && donor.state === 'instead'
-                ? 'instead'
-                : donor.plant === stop.plant
-                  ? 'her own'
-                  : undefined
-            }
-          />
-        ))}
+        {byPlant(journal, [...(own ? [] : donors), ...toPick], f).map(
+          ({ name, donors: [donor, ...others] }) => (
+            <DonorChip
+              key={name}
+              glyph={glyph}
+              name={name}
+              note={
+                [donor, ...others].some((each) => each && 'state' in each && each.state === 'instead')
+                  ? 'instead'
+                  : donor?.plant === stop.plant
+                    ? 'her own'
+                    : undefined
+              }
+            />
+          ),
+        )}
       </View>
       {mustPick ? <Button variant="quiet" {...leave} style={{ alignSelf: 'flex-start' }} /> : null}
       <TieWith
@@ -131,23 +136,3 @@ const STILL_THERE = 'No pollen is picked. Pick these first:';
 /** From the second one on it is said which it is. */
 const sayAgain = (text: string, { application }: PollinateStop, f: Format): string =>
   application === undefined ? text : `${f.number(application)}. pollination: ${text}`;
-
-/** Hands and brush come from another variety that crosses with this one. */
-function CleanFirst({
-  clean,
-  onNotCleaned,
-}: Pick<PollinationNow, 'clean'> & {
-  /** The brush was used all the same. */
-  readonly onNotCleaned: () => void;
-}) {
-  if (clean === 'nothing') return null;
-  const brush = clean === 'handsAndBrush';
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-      <Text variant="strong" style={{ flex: 1 }}>
-        {brush ? 'Another variety: clean hands, a clean brush.' : 'Another variety: clean your hands.'}
-      </Text>
-      {brush ? <Button variant="quiet" title="Brush not cleaned" onPress={onNotCleaned} /> : null}
-    </View>
-  );
-}

@@ -21,6 +21,7 @@ import { WayToStop } from '../RoundPlanStrip';
 import type { TapGuard } from '../tapGuard';
 import { UnsureButton } from '../../identify/UnsureButton';
 import { BloomPicture } from './BloomPicture';
+import { Steps } from './Steps';
 
 export interface StopProps {
   readonly round: Round;
@@ -152,6 +153,7 @@ export function StopCard(props: StopCardProps) {
           )}
         </UnsureButton>
       </View>
+      <Steps round={round} stop={stop} />
       <PlantWarnings plant={plant} />
       {children}
       <View aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>

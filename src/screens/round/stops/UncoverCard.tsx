@@ -18,7 +18,7 @@ const BY_ITSELF = COVER_FINDINGS.filter(
 export function UncoverCard({ stop, ...shared }: StopProps & { readonly stop: UncoverStop }) {
   const { journal } = useGarden().store;
   const record = useRecord();
-  const { blooms, part } = stopNow(journal, stop);
+  const { blooms, part } = stopNow(journal, shared.round, stop);
   const tags = blooms.map(({ code }) => (code ? formatTagCode(code) : '')).filter(Boolean);
   const method = blooms[0]?.cover?.method;
   const says = `Take the ${method ? COVERS[method].toLowerCase() : 'cover'} off`;
