@@ -129,7 +129,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await app.tap(/^Round 2 of 2/);
   await app.tap('The round as a list');
   await seen(page.getByText('Give it to somebody'));
-  await app.tap(/^\d+ stops? as planned$/);
+  await app.tap(/^\d+ plants? as planned$/);
   await app.tap('Back to the round');
   await seen(page.getByRole('heading', { name: 'Round done' }));
 

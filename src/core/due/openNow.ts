@@ -4,6 +4,7 @@ import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import { comparePlants } from '../garden/places';
 import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
+import { isSuspect } from '../journal/plantCondition';
 import { type BudCount, walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
@@ -76,17 +77,21 @@ export function openNowOf(
   );
   const walks = journal.all('walk');
   if (openToday.size === 0) return [];
-  return [...journal.all('plant').values()]
-    .filter(({ removed, variety }) => !removed && openToday.has(variety))
-    .sort(comparePlants(journal.all('bed')))
-    .flatMap((plant): OpenPlant[] => {
-      const found = openToday.get(plant.variety)!;
-      const walk = walks.get(walkId(plant.plant, found.day));
-      // Flowers marked the evening before are the round's.
-      if (walk && walk.blooms.length > 0) return [];
-      const again = walk?.open && secondTimeOf(journal, plant.plant, found);
-      return [{ plant, ...found, open: walk?.open, ...(again && { again }) }];
-    });
+  return (
+    [...journal.all('plant').values()]
+      .filter(({ removed, variety }) => !removed && openToday.has(variety))
+      .sort(comparePlants(journal.all('bed')))
+      // What looks diseased comes after all others: disease travels on hands.
+      .sort((a, b) => Number(isSuspect(a)) - Number(isSuspect(b)))
+      .flatMap((plant): OpenPlant[] => {
+        const found = openToday.get(plant.variety)!;
+        const walk = walks.get(walkId(plant.plant, found.day));
+        // Females marked the evening before are the round's; a marked male hides no female.
+        if (walk?.blooms.some((id) => journal.all('bloom').get(id)?.sex !== 'male')) return [];
+        const again = walk?.open && secondTimeOf(journal, plant.plant, found);
+        return [{ plant, ...found, open: walk?.open, ...(again && { again }) }];
+      })
+  );
 }
 
 /**

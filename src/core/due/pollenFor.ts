@@ -3,6 +3,7 @@ import { shedsPollen } from '../crops/traits';
 import { metresBetween, placesOf } from '../garden/places';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
+import { isSuspect } from '../journal/plantCondition';
 import { fatherPlants } from '../journal/pollinations';
 import type { OpenPlant } from './openNow';
 import { cohortOfVisit } from './cohortOfVisit';
@@ -22,7 +23,8 @@ const NEIGHBOURS = 4;
 
 /**
  * Whose pollen to use on a plant: her own males if any are open, and the nearest plants with open males of what can
- * father fruit on her. For fruit any of them will do, a variety of the same crossing group too.
+ * father fruit on her. For fruit any of them will do, a variety of the same crossing group too; a plant that looks
+ * diseased comes last, and is suggested to no healthy one.
  *
  * @param males open on the plant itself.
  * @example pollenFor(journal, here, 2)[0] // { plant: here, males: 2, suggested: true }
@@ -44,11 +46,13 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
     if (open?.male === 0) return [];
     const to = places.get(other.plant);
     const metres = from && to ? metresBetween(from, to) : Infinity;
-    return [{ plant: other.plant, males: open?.male, metres, same: other.variety === plant.variety }];
+    const same = other.variety === plant.variety;
+    return [{ plant: other.plant, males: open?.male, metres, same, suspect: isSuspect(other) }];
   });
   others.sort(
     (a, b) =>
       Number(a.males === undefined) - Number(b.males === undefined) ||
+      Number(a.suspect) - Number(b.suspect) ||
       Number(b.same) - Number(a.same) ||
       a.metres - b.metres ||
       (a.plant < b.plant ? -1 : 1),
@@ -65,7 +69,7 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
     plant: other.plant,
     males: other.males,
     served: served.get(other.plant) ?? 0,
-    suggested: !own.suggested && i === 0 && (other.males ?? 0) > 0,
+    suggested: !own.suggested && i === 0 && (other.males ?? 0) > 0 && (!other.suspect || isSuspect(plant)),
   }));
   return own.males > 0 ? [own, ...next] : next;
 }

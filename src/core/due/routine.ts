@@ -64,17 +64,21 @@ export function routineRows(journal: Journal, garden: Garden, now: number): Rout
 
 type Done = Pick<RoutineRow, 'last' | 'times'>;
 
-/** The day on which all of some plants had been done: the earliest of their last days; and on how many each was. */
+/**
+ * The day on which all of some plants had been done: the earliest of their last days; and on how many each was. A plant
+ * that was added to a row does not make the row one that was never done.
+ */
 function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Done {
   const walks = journal.all('walk');
   const days = Array.from({ length: REMEMBERED_DAYS + 1 }, (_, before) => addDays(today, -before));
   const each = plants.map(({ plant }) =>
     days.filter((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
   );
-  const known = each.flatMap(([latest]) => latest ?? []).sort();
+  const worked = each.filter(({ length }) => length > 0);
+  if (worked.length * 2 < plants.length || worked.length === 0) return { last: undefined, times: 0 };
   return {
-    last: known.length === plants.length ? known[0] : undefined,
-    times: Math.min(...each.map(({ length }) => length)),
+    last: worked.map(([latest]) => latest!).sort()[0],
+    times: Math.min(...worked.map(({ length }) => length)),
   };
 }
 

@@ -66,6 +66,26 @@ test.each(['hole', 'insect', 'open'] as const)(
   },
 );
 
+test.each(['clean', 'used'] as const)(
+  'hands that come from what crosses (%s) count where a male was taken as well as at the female',
+  (state) => {
+    const hands = { of: 'w', state };
+    const atHer = garden();
+    atHer.say(at(0), pollinated('p1', 'K001', { hands }));
+    const atHim = garden();
+    atHim.say(at(0), {
+      kind: 'picked',
+      body: { round: 'r', stop: 's', plant: 'p9', blooms: ['m'], spoiled: [], hands },
+    });
+    atHim.say(at(5), pollinated('p1', 'K001'));
+    for (const { journal } of [atHer, atHim])
+      expect(pollenCarriedTo(journal, journal.all('bloom').get('K001')!)).toEqual(
+        state === 'used' ? { variety: 'w', noted: true } : undefined,
+      );
+    expect(pollen(atHim, 'K001') === CLEAN).toBe(state === 'clean');
+  },
+);
+
 test('another male carries nothing, nor does one after a female that was shut or merely wilting', () => {
   const phone = garden();
   phone.say(at(0), pollinated('p1', 'K001', { found: 'hole' }));

@@ -22,7 +22,7 @@ export interface RoundVariety {
 }
 
 /** What each moment is worth, from 0 to 1, at even steps of UTC milliseconds. */
-export type WorthByTime = readonly { readonly ms: number; readonly worth: number }[];
+type WorthByTime = readonly { readonly ms: number; readonly worth: number }[];
 
 export interface RoundRequest {
   readonly pairs: readonly Pair[];

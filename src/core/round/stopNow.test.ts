@@ -107,7 +107,14 @@ test('a flower whose own pollen was taken from it the evening before needs not o
 describe('what came of a round', () => {
   test('the first look is due of what was pollinated, and of nothing where nothing was', () => {
     const phone = crossing();
-    expect(roundResult(phone.journal, roundOf(phone))).toEqual({ females: 2, pollinated: 0, missed: [] });
+    expect(roundResult(phone.journal, roundOf(phone))).toEqual({
+      ...{ females: 2, pollinated: 0, missed: [], fruits: [] },
+      // Nobody used them: two to eat.
+      malesLeft: [
+        { plant: 'p2', count: 1 },
+        { plant: 'w1', count: 1 },
+      ],
+    });
     phone.say(MORNING, pollinationNow(phone.journal, roundOf(phone), OWN).missed('wilted'));
     expect(roundResult(phone.journal, roundOf(phone))).toMatchObject({
       pollinated: 0,
@@ -117,7 +124,7 @@ describe('what came of a round', () => {
     phone.say(MORNING, second.pollinated({ found: 'shut', shutAgain: true }));
     // A gourd's fruitlet is looked at from the third day on (common practice, no source).
     expect(roundResult(phone.journal, roundOf(phone))).toMatchObject({
-      ...{ females: 2, pollinated: 1, firstLook: 3 },
+      ...{ females: 2, pollinated: 1, fruits: [{ variety: 'v', blooms: ['f3'], look: '2026-07-22' }] },
       missed: [{ stop: OWN, why: 'wilted' }],
     });
   });

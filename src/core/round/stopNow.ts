@@ -9,6 +9,8 @@ import { meantFor } from '../journal/matingOf';
 import { getsItsOwn } from '../journal/pollinations';
 import type { Bloom, Round } from '../journal/state';
 import { cleanAt, methodAt, missedAt, pickedBesides, pollinatedAt, type HowPollinated } from './asPlanned';
+import { malesOf } from '../due/flowersDue';
+import { pollenElsewhere, type PollenElsewhere } from '../due/pollenElsewhere';
 import { donorsNow, malesToPick, type DonorNow } from './donorsNow';
 import { bloomsAt, wrongAt } from './operations/operations';
 
@@ -55,6 +57,8 @@ export function stopNow(journal: Journal, round: Round, stop: Stop): StopNow {
 export interface PollinationNow extends StopNow {
   readonly female: Bloom | undefined;
   readonly donors: readonly DonorNow[];
+  /** Where there is none at all: what is left to do for her. */
+  readonly without: PollenElsewhere | undefined;
   /** Where there is no donor: males that still stand on their plants and could be picked for it. */
   readonly toPick: readonly Donor[];
   readonly method: PollinationMethod;
@@ -87,6 +91,7 @@ export function pollinationNow(journal: Journal, round: Round, stop: PollinateSt
     female: now.blooms[0],
     donors,
     toPick,
+    without: donors.length + toPick.length > 0 ? undefined : withoutNow(journal, round, stop),
     method,
     own: getsItsOwn(stop, stop.donors),
     forSeed: meant !== undefined && wantsSeed(meant.purpose),
@@ -94,4 +99,9 @@ export function pollinationNow(journal: Journal, round: Round, stop: PollinateSt
     missed: (why) => missedAt(journal, round, stop, why),
     picked: pickedBesides(journal, round, toPick),
   };
+}
+
+function withoutNow(journal: Journal, round: Round, stop: PollinateStop): PollenElsewhere {
+  const { plant, bloom, variety, father = variety } = stop;
+  return pollenElsewhere(journal, { plant, bloom, variety, father }, malesOf(journal, round), round.day);
 }

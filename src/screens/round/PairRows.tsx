@@ -1,4 +1,7 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
+import { pollenElsewhere } from '@/core/due/pollenElsewhere';
+import type { MaleBud } from '@/core/pairing/buds';
+import type { Day } from '@/core/time/types';
 import type { Pair } from '@/core/pairing/pairFlowers';
 import { plantLabel } from '@/core/records/plantLabel';
 import { groupBy } from '@/core/text/groupBy';
@@ -10,18 +13,22 @@ import { useFormat } from '../format/useFormat';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 import { sayDonors } from '../words/stops';
+import { NoPollenForHer } from './NoPollenForHer';
 
 interface PairRowsProps {
   readonly pairs: readonly Pair[];
   /** What is said of flowers that are reached too late, by bloom. */
   readonly late: ReadonlyMap<string, string>;
+  /** Those of the day, whoever takes them. */
+  readonly males: readonly MaleBud[];
+  readonly day: Day;
 }
 
 /** As many as are drawn at once; a long morning has hundreds. */
 const AT_ONCE = 24;
 
 /** Who takes whose pollen, and why: first those with something wrong. */
-export function PairRows({ pairs, late }: PairRowsProps) {
+export function PairRows({ pairs, late, males, day }: PairRowsProps) {
   const f = useFormat();
   const { journal } = useGarden().store;
   const [shown, setShown] = useState(AT_ONCE);
@@ -37,17 +44,21 @@ export function PairRows({ pairs, late }: PairRowsProps) {
   return (
     <>
       {alike.slice(0, shown).map(([pair, ...others]) => (
-        <ListRow
-          key={pair!.bloom}
-          glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair!.bloom)!)} />}
-          title={
-            others.length > 0
-              ? `${f.number(others.length + 1)} on ${plantLabel(journal, pair!.plant)} take ${takes(pair!)} each`
-              : `${plantLabel(journal, pair!.plant)} takes ${takes(pair!)}`
-          }
-          tone={isWrong(pair!) ? 'rust' : 'ink'}
-          note={said(pair!)}
-        />
+        <Fragment key={pair!.bloom}>
+          <ListRow
+            glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair!.bloom)!)} />}
+            title={
+              others.length > 0
+                ? `${f.number(others.length + 1)} on ${plantLabel(journal, pair!.plant)} take ${takes(pair!)} each`
+                : `${plantLabel(journal, pair!.plant)} takes ${takes(pair!)}`
+            }
+            tone={isWrong(pair!) ? 'rust' : 'ink'}
+            note={said(pair!)}
+          />
+          {pair!.donors.length === 0 ? (
+            <NoPollenForHer without={pollenElsewhere(journal, pair!, males, day)} />
+          ) : null}
+        </Fragment>
       ))}
       {more > 0 ? (
         <Button

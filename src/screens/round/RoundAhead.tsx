@@ -245,7 +245,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
                 ...new Set(buds.males.filter((male) => male.variety === variety).map(({ plant }) => plant)),
               ]}
             />
-            <PairRows pairs={pairs} late={late} />
+            <PairRows pairs={pairs} late={late} males={buds.males} day={service.day} />
           </View>
         );
       })}

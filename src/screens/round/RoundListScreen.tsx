@@ -24,7 +24,7 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
-import { sayStepAlone } from '../words/stops';
+import { sayStep } from '../words/stops';
 import { sayRoundName, sayRoundSize } from './RoundRows';
 import { WholeWay } from './RoundPlanStrip';
 import { useOwnRound } from './useOwnRound';
@@ -126,7 +126,7 @@ function StepRow({ round, stop }: { readonly round: Round; readonly stop: Stop }
   return (
     <ListRow
       glyph={<Box ticked={outcome === 'done'} />}
-      title={sayStepAlone(journal, stop, f)}
+      title={sayStep(journal, stop, f)}
       tone={outcome && outcome !== 'done' ? 'rust' : 'ink'}
       note={
         outcome === undefined

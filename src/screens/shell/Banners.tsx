@@ -52,11 +52,18 @@ const EVENING_MS = 179 * 60_000;
 /** The demo's clock can be moved forward: to the evening, to the morning, to the next day. */
 function DemoBanner() {
   const now = useNow();
-  const forward = useForward();
+  const moveOn = useForward();
+  const router = useRouter();
+  const path = usePathname();
   const f = useFormat();
   const garden = useGarden().store.described;
   if (!garden) return null;
   const day = dayAt(now, garden.zone);
+  /** What is due then stands on Today. */
+  const forward = (to: number): void => {
+    moveOn(to);
+    if (path !== '/') router.navigate('/');
+  };
   const next = (of: (day: string) => number | null): number => {
     const today = of(day);
     return today !== null && today > now

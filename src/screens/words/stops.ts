@@ -52,10 +52,6 @@ const STOPS: { readonly [S in Stop as S['kind']]: SayStop<S> } = {
   strip: () => 'take off fruit that set by itself',
 };
 
-/** What is done at a stop, in a line that begins in lower case. */
+/** What is done at a stop, as a line of its own. */
 export const sayStep = (journal: Journal, stop: Stop, f: Format): string =>
-  (STOPS[stop.kind] as SayStop<Stop>)(stop, journal, f);
-
-/** The same as a line of its own. */
-export const sayStepAlone = (journal: Journal, stop: Stop, f: Format): string =>
-  sentenceCase(sayStep(journal, stop, f));
+  sentenceCase((STOPS[stop.kind] as SayStop<Stop>)(stop, journal, f));

@@ -140,6 +140,25 @@ test('beds lie on the page to scale, north up, the name before the leftmost corn
   expect(turned.height).toBeCloseTo(100, 9);
 });
 
+test('about two places the strip fills its width, and shows nothing beyond the garden', () => {
+  const bed = { id: 'a', name: 'A', x: 0, y: 0, length: 40, width: 40, turn: 0 };
+  const about = [
+    { x: 20, y: 20 },
+    { x: 24, y: 20 },
+  ];
+  const size = { width: 340, maxHeight: 128 };
+  const [whole, near] = [stripGeometry([bed], [], size), stripGeometry([bed], [], { ...size, about })];
+  const apart = (strip: typeof whole): number => strip.at(about[1]!).x - strip.at(about[0]!).x;
+  expect(apart(near)).toBeGreaterThan(4 * apart(whole));
+  for (const place of about) {
+    const { x, y } = near.at(place);
+    expect(x > 0 && x < 340 && y > 0 && y < near.height).toBe(true);
+  }
+  // In the corner the window stops at its edge.
+  const corner = stripGeometry([bed], [], { ...size, about: [{ x: 0, y: 0 }] });
+  expect(corner.at({ x: 0, y: 0 }).x).toBeCloseTo(14, 6);
+});
+
 test('the insects’ name ends before their dots, or begins where they would, and is never cut off', () => {
   expect(insectsName('insects fly', 200)).toEqual({ x: 195, anchor: 'end', dotsFrom: 200 });
   for (const at of [-40, 0, 30, 80]) {

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { MissedReason , ToolState } from '@/core/journal/kinds/roundBodies';
+import type { MissedReason, ToolState } from '@/core/journal/kinds/roundBodies';
 import type { PickStop } from '@/core/journal/kinds/stops';
 import { pickedAtStop } from '@/core/round/asPlanned';
 import { stopNow } from '@/core/round/stopNow';

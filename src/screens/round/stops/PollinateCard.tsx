@@ -24,6 +24,7 @@ import { type Exceptional, isDoubtful, type PollinateCardProps, usePollination }
 import { StoodOpen } from './StoodOpen';
 import { FoundDoubtful } from './FoundDoubtful';
 import { CloseAndTag } from './CloseAndTag';
+import { NoPollenForHer } from '../NoPollenForHer';
 import { CleanFirst } from './CleanFirst';
 import { DonorChip } from './DonorChip';
 
@@ -45,7 +46,7 @@ function AsPlanned({
 }: PollinateCardProps & { readonly onTell: (as: Exceptional) => void }) {
   const { journal } = useGarden().store;
   const { stop } = props;
-  const { female, part, covered, donors, toPick, wrong, clean, own, pollinate, miss, pick } =
+  const { female, part, covered, donors, toPick, without, wrong, clean, own, pollinate, miss, pick } =
     usePollination(props);
   const f = useFormat();
   const mustPick = toPick.length > 0;
@@ -111,6 +112,7 @@ function AsPlanned({
           ),
         )}
       </View>
+      {without && !own ? <NoPollenForHer without={without} /> : null}
       {mustPick ? <Button variant="quiet" {...leave} style={{ alignSelf: 'flex-start' }} /> : null}
       <TieWith
         flower={{

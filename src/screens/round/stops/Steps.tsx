@@ -6,7 +6,7 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../../format/useFormat';
-import { sayStepAlone } from '../../words/stops';
+import { sayStep } from '../../words/stops';
 
 /** So many of the steps to come are named. */
 const NAMED = 2;
@@ -24,7 +24,7 @@ export function Steps({ round, stop }: { readonly round: Round; readonly stop: S
       <Text variant="label">{`Step ${f.number(step + 1)} of ${f.number(steps.length)} at this plant`}</Text>
       {next.slice(0, NAMED).map((each) => (
         <Text key={each.stop} variant="small" tone="soft">
-          {`Then: ${sayStepAlone(journal, each, f)}`}
+          {`Then: ${sayStep(journal, each, f)}`}
         </Text>
       ))}
       {more > 0 ? (
