@@ -146,14 +146,18 @@ test('who sees one open is believed at any hour: of the day whose hours are near
   expect(late.map(({ day }) => day)).toEqual([addDays(DAY, -1)]);
 });
 
-test('in the midnight sun, where no hours can be calculated, what is seen open can be noted', () => {
+test('in the midnight sun hours follow the coolest time of the day, and what is seen open moves them', () => {
   const yard = six();
   const north = { ...GARDEN, latitude: 69.6, longitude: 18.9, zone: 'Europe/Oslo' };
-  const noon = Date.parse('2026-06-21T10:00:00Z');
-  expect(openNowOf(yard.journal, north, noon)).toEqual([]);
-  const [here] = openNowOf(yard.journal, north, noon, { anyHour: true });
-  expect(here).toMatchObject({ day: '2026-06-21', window: undefined });
-  expect(seenOutOfHours(here!, { female: 1, male: 0 }, noon)).toEqual([]);
+  const [night, morning, evening] = ['00:00', '06:00', '18:00'].map((clock) =>
+    Date.parse(`2026-06-21T${clock}:00Z`),
+  ) as [number, number, number];
+  expect(openNowOf(yard.journal, north, night)).toEqual([]);
+  const [here] = openNowOf(yard.journal, north, morning);
+  expect(here!.window!.reasons.map(({ code }) => code)).toContain('lightNights');
+  expect(openNowOf(yard.journal, north, evening)).toEqual([]);
+  const [late] = openNowOf(yard.journal, north, evening, { anyHour: true });
+  expect(seenOutOfHours(late!, { female: 1, male: 0 }, evening)).toMatchObject([{ kind: 'hours.seen' }]);
 });
 
 test('where no walk leads to them, it is told when flowers open next: today or tomorrow', () => {

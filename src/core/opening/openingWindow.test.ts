@@ -1,5 +1,5 @@
+import { addDays, clockHour, MS_PER_HOUR } from '../time/calendar';
 import { bloomingCropOf, COVERED_CROP_IDS } from '../crops/catalogue';
-import { clockHour, MS_PER_HOUR } from '../time/calendar';
 import {
   isOpeningWindow,
   openingWindow,
@@ -143,4 +143,38 @@ test('a bottle gourd belongs to the day of its dusk and is open until the next m
   expect(window.shuts).toEqual([next + 2 * MS_PER_HOUR, next + 3 * MS_PER_HOUR]);
   expect(window.lastSafe).toBe(window.shuts[0]);
   expect(window.insects).toBe(sunset);
+});
+
+test('where nights hardly get dark the hours to expect follow the coolest time of the day, and prove nothing', () => {
+  const squash = bloomingCropOf('pepo')!;
+  const at = (latitude: number) => {
+    const site = { latitude, longitude: 15, zone: 'Europe/Stockholm' };
+    const hours = (expected: boolean) => openingWindow(squash, site, '2026-06-21', undefined, { expected });
+    return [hours(false), hours(true)] as const;
+  };
+  // In most of the world nothing changes.
+  for (const latitude of [-45, 0, 35, 52]) expect(at(latitude)[1]).toEqual(at(latitude)[0]);
+  const [sun, felt] = at(65);
+  if (!isOpeningWindow(sun) || !isOpeningWindow(felt)) throw new Error('the sun rises and sets there');
+  expect((felt.opens[0] - sun.opens[0]) / 3_600_000).toBeGreaterThan(1);
+  // By the sun, midnight is about one o'clock of summer time there.
+  expect(new Date(felt.opens[0]).getUTCHours()).toBeGreaterThanOrEqual(1);
+  expect(felt.reasons[0]!.code).toBe('lightNights');
+  const [unknown, guessed] = at(70);
+  expect(isOpeningWindow(unknown)).toBe(false);
+  expect(isOpeningWindow(guessed)).toBe(true);
+  const site = { latitude: 70, longitude: 15, zone: 'Europe/Stockholm' };
+  const night = openingWindow(squash, site, '2026-12-21', undefined, { expected: true });
+  expect(isOpeningWindow(night)).toBe(false);
+});
+
+test('hours to expect move little from one day to the next where the sun ceases to set', () => {
+  const squash = bloomingCropOf('pepo')!;
+  const site = { latitude: 67.5, longitude: 15, zone: 'Europe/Stockholm' };
+  const opens = Array.from({ length: 120 }, (_, i) => {
+    const day = addDays('2026-04-20', i);
+    const window = openingWindow(squash, site, day, undefined, { expected: true });
+    return isOpeningWindow(window) ? window.opens[0] - Date.parse(day) : NaN;
+  });
+  opens.slice(1).forEach((ms, i) => expect(Math.abs(ms - opens[i]!)).toBeLessThan(15 * 60_000));
 });

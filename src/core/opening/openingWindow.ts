@@ -2,7 +2,7 @@ import type { BloomingCrop, CropId } from '../crops/catalogue';
 import type { FlowerHours, Span } from '../crops/crop';
 import { reason, type Reason } from '../text/reason';
 import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
-import { sunTimes, type Site } from '../time/sun';
+import { sunTimes, type Site, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import { warmFrom, type Reading } from '../weather/readings';
@@ -31,6 +31,7 @@ export type WindowReason =
   | 'earlyBees'
   | 'windCarries'
   | 'ownHours'
+  | 'lightNights'
   | 'noSunrise';
 
 /** By how much the garden's own flowers open and shut later than the crop's hours say, hours; negative: sooner. */
@@ -61,7 +62,16 @@ export interface WindowOptions {
   readonly own?: OwnHours | undefined;
   /** Do they stand under glass? There a cold dawn, rain and a cool day outside say nothing, and heat does. */
   readonly glass?: boolean;
+  /**
+   * What is to be expected where nights hardly get dark: flowers then follow warmth, which has its lowest point some
+   * hours after the sun has. Without it the sun's own hours: a flower may open as early as that, and where the sun does
+   * not set nothing is known.
+   */
+  readonly expected?: boolean;
 }
+
+/** The air is coolest, where the sun rises sooner, so long after midnight by the sun; dusk is no later before it. Our default. */
+const COOLEST_H = 3;
 
 const AS_USUAL: OwnHours = { opensH: 0, shutsH: 0, days: 0 };
 
@@ -103,26 +113,31 @@ function hoursLate({ dawnC, readings = [] }: MorningWeather, neededC: number, fr
  * Hours from sunrise or sunset come from the crop; a cold dawn moves the opening, heat and cool move the shutting, and
  * the garden's own flowers both.
  *
- * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise or set that day.
+ * @returns the window with its reasons, or only the reason `noSunrise` where the sun does not rise that day, or does not
+ * set and nobody asks what is to be expected.
  */
 export function openingWindow(
   crop: BloomingCrop,
   site: Site,
   day: Day,
   weather?: MorningWeather,
-  { own = AS_USUAL, glass = false }: WindowOptions = {},
+  { own = AS_USUAL, glass = false, expected = false }: WindowOptions = {},
 ): OpeningWindow | { readonly reasons: readonly [Reason<'noSunrise'>] } {
   const { hours } = crop;
   const sun = sunTimes(day, site);
-  const rises = hours.shutsFrom === 'nextSunrise' ? sunTimes(addDays(day, 1), site).sunrise : undefined;
-  const anchor = sun[hours.from];
+  const dayOf = expected ? feltDay : (each: SunTimes): SunTimes => each;
+  const felt = dayOf(sun);
+  const next = hours.shutsFrom === 'nextSunrise' ? sunTimes(addDays(day, 1), site) : undefined;
+  const rises = next && dayOf(next).sunrise;
+  const anchor = felt[hours.from];
   if (anchor === null || rises === null)
     return { reasons: [reason('noSunrise', { polar: sun.polar ?? 'day' })] };
+  const isLight = anchor !== sun[hours.from] || (next !== undefined && rises !== next.sunrise);
   const reasons: Reason<WindowReason>[] = [
-    reason(FROM[hours.from], {
-      open: hours.opens.value[0],
-      shut: hours.shuts.value[0],
-    }),
+    ...(isLight ? [reason('lightNights' as const)] : []),
+    ...(sun[hours.from] === null
+      ? []
+      : [reason(FROM[hours.from], { open: hours.opens.value[0], shut: hours.shuts.value[0] })]),
   ];
   const moves =
     hours.from === 'sunrise'
@@ -139,7 +154,8 @@ export function openingWindow(
   if (own.days > 0) reasons.push(reason('ownHours', { ...own }));
   const insects = insectsFrom(
     crop,
-    hours.from === 'noon' ? opens[0] : anchor,
+    // Light is there when it is, also before the flowers.
+    hours.from === 'noon' ? opens[0] : (sun[hours.from] ?? anchor),
     glass ? undefined : weather,
     reasons,
   );
@@ -154,6 +170,17 @@ export function openingWindow(
     lastSafe: lastSafe(crop, site, day, safe, reasons),
     insects,
     reasons,
+  };
+}
+
+/** Sunrise and sunset as flowers feel them: where the sun hardly sets, or does not, the day's coolest time parts days. */
+function feltDay(sun: SunTimes): SunTimes {
+  if (sun.polar === 'night') return sun;
+  const [cool, dusk] = [sun.noon - (12 - COOLEST_H) * MS_PER_HOUR, sun.noon + (12 - COOLEST_H) * MS_PER_HOUR];
+  return {
+    ...sun,
+    sunrise: Math.max(sun.sunrise ?? cool, cool),
+    sunset: Math.min(sun.sunset ?? dusk, dusk),
   };
 }
 

@@ -52,6 +52,7 @@ export function ownHours(
     .slice(0, MAX_DAYS);
   const bounds = days.flatMap(([day, notes]) => {
     const window = openingWindow(crop, garden, day, morningWeather(weatherOn(journal, garden, day)), {
+      expected: true,
       glass,
     });
     return isOpeningWindow(window) ? [boundsOf(notes, window.opens[0], window.shuts[1])] : [];

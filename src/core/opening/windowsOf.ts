@@ -9,8 +9,9 @@ import { ownHours } from './ownHours';
 import { isOpeningWindow, openingWindow, type MorningWeather, type OpeningWindow } from './openingWindow';
 
 /**
- * The opening window of a crop on a day for plants that stand in the open, under glass, or in both; `undefined` where its
- * hours are not known, or on a day without sunrise. Of both the earlier hours count, and the flowers of both are open.
+ * What can be told of the opening window of a crop on a day, for plants that stand in the open, under glass, or in both;
+ * `undefined` where its hours are not known, or on a day without sunrise or sunset. Of both the earlier hours count, and
+ * the flowers of both are open.
  *
  * @example windowOf(journal, garden, '2026-07-18', 'lettuce', 'open') // undefined: its hours are not known
  */
@@ -21,7 +22,8 @@ export function windowOf(
   crop: CropId,
   shelter: Shelter,
 ): OpeningWindow | undefined {
-  return windowIn(journal, garden, day, { crop, shelter, outside: outsideOn(journal, garden, day) });
+  const outside = outsideOn(journal, garden, day);
+  return windowIn(journal, garden, day, { crop, shelter, outside, expected: false });
 }
 
 const outsideOn = (journal: Journal, garden: Garden, day: Day): MorningWeather | undefined =>
@@ -31,19 +33,20 @@ interface Standing {
   readonly crop: CropId;
   readonly shelter: Shelter;
   readonly outside: MorningWeather | undefined;
+  readonly expected: boolean;
 }
 
 function windowIn(
   journal: Journal,
   garden: Garden,
   day: Day,
-  { crop, shelter, outside }: Standing,
+  { crop, shelter, outside, expected }: Standing,
 ): OpeningWindow | undefined {
   const blooming = bloomingCropOf(crop);
   if (!blooming) return undefined;
   const under = (glass: boolean): OpeningWindow | undefined => {
     const own = ownHours(journal, garden, blooming, { until: day, glass });
-    const window = openingWindow(blooming, garden, day, outside, { own, glass });
+    const window = openingWindow(blooming, garden, day, outside, { own, glass, expected });
     return isOpeningWindow(window) ? window : undefined;
   };
   if (shelter !== 'both') return under(shelter === 'glass');
@@ -68,7 +71,8 @@ function inBoth(open: OpeningWindow, glass: OpeningWindow): OpeningWindow {
 }
 
 /**
- * Opening windows of some crops on a day; one whose hours are not known, or on a day without sunrise, is left out.
+ * Opening windows to expect of some crops on a day, a guess where nights hardly get dark; a crop whose hours are not
+ * known, or on a day without any sun, is left out.
  *
  * @example windowsOf(journal, garden, '2026-07-18', ['pepo', 'lettuce']).size // 1: lettuce has no hours
  */
@@ -82,7 +86,7 @@ export function windowsOf(
   const windows = new Map<CropId, OpeningWindow>();
   for (const crop of new Set(crops)) {
     const shelter = shelterOf(journal, crop);
-    const window = windowIn(journal, garden, morning, { crop, shelter, outside });
+    const window = windowIn(journal, garden, morning, { crop, shelter, outside, expected: true });
     if (window) windows.set(crop, window);
   }
   return windows;

@@ -92,6 +92,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   insectsCold: (p, f) => `Most insects wait until it is about ${f.temperature(Number(p['flyC']))}.`,
   earlyBees: () => 'Some squash bees fly before sunrise: for seed only the cover counts, not the hour.',
   windCarries: () => 'Wind carries its pollen: for seed only the bags count, at any hour.',
+  lightNights: () =>
+    'Nights hardly get dark here: flowers follow the warmth, from the coolest time of the day on. These hours are a guess. Say when you see the first open, and they will follow.',
   noSunrise: (p) =>
     p['polar'] === 'night'
       ? 'The sun does not rise here on that day, so opening cannot be calculated from it.'
