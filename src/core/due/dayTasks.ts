@@ -66,6 +66,8 @@ export interface Task {
   readonly from?: number;
   readonly by?: number;
   readonly started: boolean;
+  /** Of a routine: are flowers brushed, and none shaken? */
+  readonly brushed?: true;
 }
 
 export interface DayTasks {
@@ -194,6 +196,7 @@ function routineTask({ routine }: DaySituation): Task | undefined {
     kind: 'routine',
     size,
     minutes: minutesFor(size, MINUTES_PER_SHAKEN_PLANT),
+    ...(routine.brushed && ({ brushed: true } as const)),
     from: routine.from,
     by: routine.by,
     started: routine.done > 0,

@@ -28,7 +28,7 @@ test('rows of perfect flowers wait for somebody to begin; others are not among t
   const phone = glasshouse();
   expect(states(phone, 10)).toEqual({ t: 'begin', s: 'begin' });
   // There is no task where nobody keeps it up.
-  expect(routineOf(phone.journal, YARD, ms(10))).toBeUndefined();
+  expect(routineOf(phone.journal, YARD, ms(10), true)).toBeUndefined();
 });
 
 test('every one or two days (common practice, no source), then some have passed', () => {
@@ -41,8 +41,8 @@ test('every one or two days (common practice, no source), then some have passed'
   expect(states(phone, 24)['t']).toBe('late');
   // After two weeks it is no longer a routine.
   expect(states(phone, 25)['t']).toBe('begin');
-  expect(routineOf(phone.journal, YARD, ms(13))).toMatchObject({ plants: 3, done: 0 });
-  expect(routineOf(phone.journal, YARD, ms(25))).toBeUndefined();
+  expect(routineOf(phone.journal, YARD, ms(13), true)).toMatchObject({ plants: 3, done: 0 });
+  expect(routineOf(phone.journal, YARD, ms(25), true)).toBeUndefined();
 });
 
 test('a row is done when all of it is: the plant that waited longest speaks for it', () => {
@@ -52,8 +52,7 @@ test('a row is done when all of it is: the plant that waited longest speaks for 
   expect(states(phone, 12)['t']).toBe('due');
   shake(phone, 12, 't3');
   expect(states(phone, 12)['t']).toBe('done');
-  expect(routineOf(phone.journal, YARD, ms(12))).toMatchObject({ plants: 3, done: 3 });
-  // A plant added later was never done.
+  expect(routineOf(phone.journal, YARD, ms(12), true)).toMatchObject({ plants: 3, done: 3 });
   phone.say(at(12), {
     kind: 'plants.set',
     body: { bed: 'bed-t', row: 1, variety: 't', plants: [{ plant: 't4', place: 4 }] },
@@ -66,7 +65,7 @@ test('the best hours are those of the crops that are kept up, by the clock of th
   const phone = glasshouse();
   shake(phone, 10, 't1', 't2', 't3');
   // 10 to 15 o'clock in British summer time (common practice, no source).
-  expect(routineOf(phone.journal, YARD, ms(11))).toMatchObject({
+  expect(routineOf(phone.journal, YARD, ms(11), true)).toMatchObject({
     from: Date.parse('2026-07-11T09:00:00Z'),
     by: Date.parse('2026-07-11T14:00:00Z'),
   });
@@ -85,5 +84,53 @@ test('corn to eat is shaken daily, and after five days it is enough; corn for se
     if (day < 14) expect(states(phone, day + 1)).toEqual({ eaten: 'due' });
   }
   expect(states(phone, 15)).toEqual({ eaten: 'enough' });
-  expect(routineOf(phone.journal, YARD, ms(15))).toBeUndefined();
+  expect(routineOf(phone.journal, YARD, ms(15), true)).toBeUndefined();
+});
+
+/** The same in a bed under glass. */
+function underGlass(): Phone {
+  const phone = glasshouse();
+  const bed = phone.journal.all('bed').get('bed-t')!;
+  const { x, y, length, width, rows, name, turn } = bed as typeof bed & { rows: number };
+  phone.say(at(1), {
+    kind: 'bed.laid',
+    body: { ...{ bed: 'bed-t', name, x, y, length, width, rows, turn }, glass: true } as never,
+  });
+  return phone;
+}
+
+test('under glass it stands on Today before anybody began, once something can flower', () => {
+  const { journal } = underGlass();
+  expect(routineOf(journal, YARD, ms(10), true)).toMatchObject({ plants: 3, done: 0, brushed: false });
+  expect(routineOf(journal, YARD, ms(10), false)).toBeUndefined();
+});
+
+// Damp pollen stays in its anthers (common practice, no source).
+test('pollen that sticks does not count as done; what flew may be told a moment later', () => {
+  const phone = underGlass();
+  shake(phone, 10, 't1', 't2', 't3');
+  const flew = (how: 'cloud' | 'sticks'): void => {
+    phone.say(at(10, 13), {
+      kind: 'rowPollinated',
+      body: { day: '2026-07-10', plants: ['t1', 't2', 't3'], method: 'vibrate', flew: how },
+    });
+  };
+  flew('sticks');
+  const row = () => routineRows(phone.journal, YARD, ms(10)).find(({ variety }) => variety.variety === 't')!;
+  expect(row()).toMatchObject({ state: 'begin', today: { flew: 'sticks' } });
+  flew('cloud');
+  expect(row()).toMatchObject({ state: 'done', today: { flew: 'cloud' } });
+});
+
+test('a stand counts as the plants it stands for', () => {
+  const phone = begin([{ variety: 's', crop: 'strawberry', purpose: 'eat', plants: [] }]);
+  phone.say(at(9), {
+    kind: 'plants.set',
+    body: { bed: 'bed-s', row: 1, variety: 's', plants: [{ plant: 's1', place: 1, count: 60 }] },
+  });
+  phone.say(at(10), {
+    kind: 'rowPollinated',
+    body: { day: '2026-07-10', plants: ['s1'], method: 'brush' },
+  });
+  expect(routineOf(phone.journal, YARD, ms(11), true)).toMatchObject({ plants: 60, done: 0, brushed: true });
 });

@@ -4,7 +4,9 @@ import { wantsSeed } from '../crops/variety';
 import { anyPollenSpoils } from '../isolation/anyPollenSpoils';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
-import type { Garden, Plant } from '../journal/state';
+import type { PollenFlight } from '../journal/kinds/walk';
+import type { Garden, Plant, RowPollinated } from '../journal/state';
+import { isUnderGlass } from '../journal/underGlass';
 import { addDays, atClock, dayAt, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import { plantedRows, type PlantedRow } from '../outing/plantedRows';
@@ -27,6 +29,12 @@ export interface RoutineRow extends PlantedRow {
   /** On how many days in the last two weeks. */
   readonly times: number;
   readonly state: RoutineState;
+  /** Plants that stand in it, those of a stand by their number. */
+  readonly standing: number;
+  /** Was it shaken or brushed today, and did pollen fly? */
+  readonly today: { readonly flew?: PollenFlight } | undefined;
+  /** Does no wind or insect do it for them? */
+  readonly glass: boolean;
   /** The way that is usual for the crop. */
   readonly method: RowMethod;
 }
@@ -58,11 +66,25 @@ export function routineRows(journal: Journal, garden: Garden, now: number): Rout
   return plantedRows(journal, (variety) => varieties.has(variety)).map((planted): RoutineRow => {
     const crop = varieties.get(planted.variety.variety)!;
     const done = lastDone(journal, planted.plants, today);
-    return { ...planted, crop, ...done, state: stateOf(crop, done, today), method: usualRowMethod(crop) };
+    const { plants } = planted;
+    const rows = plants.map(({ plant }) => journal.all('walk').get(walkId(plant, today))?.rowPollinated);
+    return {
+      ...planted,
+      crop,
+      ...done,
+      state: stateOf(crop, done, today),
+      standing: plants.reduce((sum, { count }) => sum + count, 0),
+      today: rows.find((row) => row !== undefined),
+      glass: plants.every((plant) => isUnderGlass(journal, plant)),
+      method: usualRowMethod(crop),
+    };
   });
 }
 
 type Done = Pick<RoutineRow, 'last' | 'times'>;
+
+/** Pollen that sticks goes nowhere: it is shaken again once the air is drier. */
+const didGood = (row: RowPollinated | undefined): boolean => row !== undefined && row.flew !== 'sticks';
 
 /**
  * The day on which all of some plants had been done: the earliest of their last days; and on how many each was. A plant
@@ -72,7 +94,7 @@ function lastDone(journal: Journal, plants: readonly Plant[], today: Day): Done 
   const walks = journal.all('walk');
   const days = Array.from({ length: REMEMBERED_DAYS + 1 }, (_, before) => addDays(today, -before));
   const each = plants.map(({ plant }) =>
-    days.filter((day) => walks.get(walkId(plant, day))?.rowPollinated !== undefined),
+    days.filter((day) => didGood(walks.get(walkId(plant, day))?.rowPollinated)),
   );
   const worked = each.filter(({ length }) => length > 0);
   if (worked.length * 2 < plants.length || worked.length === 0) return { last: undefined, times: 0 };
@@ -104,29 +126,43 @@ const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
 export interface RoutineSituation {
   readonly plants: number;
   readonly done: number;
+  /** Are all of them brushed, and none shaken? */
+  readonly brushed: boolean;
   /** The best hours, UTC milliseconds. */
   readonly from: number;
   readonly by: number;
 }
 
 /**
- * What the routine asks for on the day, where one is kept; `undefined` where none is.
+ * What the routine asks for on the day: where one is kept, and under glass, where nothing sets without it, also where
+ * nobody began.
  *
- * @example routineOf(new Journal(), garden, now) // undefined
+ * @param flowers can anything be in flower?
+ * @example routineOf(new Journal(), garden, now, true) // undefined
  */
-export function routineOf(journal: Journal, garden: Garden, now: number): RoutineSituation | undefined {
-  const kept = routineRows(journal, garden, now).filter(
-    ({ state }) => state === 'due' || state === 'late' || state === 'done',
+export function routineOf(
+  journal: Journal,
+  garden: Garden,
+  now: number,
+  flowers: boolean,
+): RoutineSituation | undefined {
+  const rows = routineRows(journal, garden, now);
+  const kept = rows.filter(
+    ({ state, glass }) =>
+      state === 'due' || state === 'late' || state === 'done' || (state === 'begin' && glass && flowers),
   );
   if (kept.length === 0) return undefined;
   const today = dayAt(now, garden.zone);
   const hours = kept.map(({ crop }) => crop.routine.best.value);
-  const count = (rows: readonly RoutineRow[]): number =>
-    rows.reduce((sum, { plants }) => sum + plants.length, 0);
+  const last = Math.max(...hours.map(([, by]) => by));
+  // What was not done in its hours waits for the next day's.
+  const day = now > atClock(today, last, garden.zone) ? addDays(today, 1) : today;
+  const count = (of: readonly RoutineRow[]): number => of.reduce((sum, { standing }) => sum + standing, 0);
   return {
     plants: count(kept),
     done: count(kept.filter(({ state }) => state === 'done')),
-    from: atClock(today, Math.min(...hours.map(([from]) => from)), garden.zone),
-    by: atClock(today, Math.max(...hours.map(([, by]) => by)), garden.zone),
+    brushed: kept.every(({ method }) => method === 'brush'),
+    from: atClock(day, Math.min(...hours.map(([from]) => from)), garden.zone),
+    by: atClock(day, last, garden.zone),
   };
 }

@@ -19,7 +19,7 @@ import type {
 } from './kinds/roundBodies';
 import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
-import type { BloomSex, BudCount, CoverMethod } from './kinds/walk';
+import type { BloomSex, BudCount, CoverMethod, PollenFlight } from './kinds/walk';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
 export type Device = Bodies['device.named'] & { readonly device: string };
@@ -104,7 +104,7 @@ export interface Walk {
   /** There was nothing to cover. */
   readonly swept?: true;
   /** All its open flowers were shaken or brushed. */
-  readonly rowPollinated?: { readonly at: Instant; readonly method: RowMethod; readonly device: string };
+  readonly rowPollinated?: RowPollinated;
   /** Flowers found open on the day. */
   readonly open?: BudCount;
   /** Flowers covered or marked on that visit for the day. */
@@ -121,6 +121,14 @@ export interface Walk {
   readonly coveredGreenEntries: readonly string[];
   readonly receptiveEntries: readonly string[];
   readonly emasculatedEntries: readonly string[];
+}
+
+export interface RowPollinated {
+  readonly at: Instant;
+  readonly method: RowMethod;
+  readonly device: string;
+  /** Did pollen fly? Missing where nobody looked. */
+  readonly flew?: PollenFlight;
 }
 
 export interface Pollination {

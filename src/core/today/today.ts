@@ -53,7 +53,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const due = rounds.map((round) => round.due);
   // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
   const walks = seedGrows(journal);
-  const before = walk.length > 0 ? preFloweringAdvice(journal, garden, day) : undefined;
+  const beforeFlowers = preFloweringAdvice(journal, garden, day);
+  const before = walk.length > 0 ? beforeFlowers : undefined;
   return {
     day,
     ends: atClock(addDays(day, 1), 0, garden.zone),
@@ -68,7 +69,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
       chores: choresAlone(journal, garden, rounds),
       open: before ? NOTHING_OPEN : openSize(journal, garden, now, walks),
       walks: !before && walks ? walksOf(walk) : [],
-      routine: routineOf(journal, garden, now),
+      routine: routineOf(journal, garden, now, beforeFlowers === undefined),
       looks: { due: looks.length },
     }),
     before,

@@ -1,4 +1,5 @@
 import type { RowMethod } from '@/core/crops/crop';
+import { POLLEN_FLIGHTS, type PollenFlight } from '@/core/journal/kinds/walk';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
 
@@ -56,7 +57,7 @@ export function RoutineScreen() {
   const longest = Math.max(...rows.map(({ crop }) => crop.routine.takes.value[1]));
   return (
     <Page
-      title="Shake the flowers"
+      title={rows.every(({ method }) => method === 'brush') ? 'Brush the flowers' : 'Shake the flowers'}
       aside={
         <View style={{ gap: SPACE.m, marginTop: SPACE.m }}>
           <FlowerTimer seconds={longest} />
@@ -94,6 +95,13 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
   const palette = usePalette();
   const { journal } = useStore();
   const { bed, variety, crop, plants, method, state } = row;
+  const note = (flew?: PollenFlight): void =>
+    record([
+      {
+        kind: 'rowPollinated',
+        body: { day: today, plants: plants.map(({ plant }) => plant), method, ...(flew && { flew }) },
+      },
+    ]);
   const where = `${sayBed(journal.all('bed').get(bed)?.name ?? '?')}, row ${row.row}`;
   return (
     <View
@@ -110,8 +118,11 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
       <View style={{ flex: 1 }}>
         <Text variant="strong">{where}</Text>
         <Text variant="small" tone={state === 'late' ? 'rust' : 'soft'}>
-          {`${f.count(plants.length, 'plant', 'plants')}, ${variety.name}. ${saySince(row, f)}`}
+          {`${f.count(row.standing, 'plant', 'plants')}, ${variety.name}. ${saySince(row, f)}`}
         </Text>
+        {row.today && method !== 'brush' ? (
+          <Flight where={where} flew={row.today.flew} onTell={note} />
+        ) : null}
         <CountFruit row={row} where={where} today={today} />
       </View>
       {state === 'done' || state === 'enough' ? (
@@ -121,16 +132,41 @@ function RowOfPlants({ row, today }: { readonly row: RoutineRow; readonly today:
           size="big"
           title={DOES[method]}
           label={`${where}: ${DOES[method].toLowerCase()}`}
-          onPress={() =>
-            record([
-              {
-                kind: 'rowPollinated',
-                body: { day: today, plants: plants.map(({ plant }) => plant), method },
-              },
-            ])
-          }
+          onPress={() => note()}
         />
       )}
+    </View>
+  );
+}
+
+const FLIGHTS: Readonly<Record<PollenFlight, { readonly title: string; readonly says: string }>> = {
+  cloud: { title: 'A cloud', says: 'Pollen flew: these flowers should set.' },
+  little: { title: 'A little', says: 'Little flew: some will set. Shake them again tomorrow.' },
+  sticks: {
+    title: 'It sticks',
+    says: 'The air is too damp, and hardly any will set. Stop here, let air in, and come back when it is drier, around midday.',
+  },
+};
+
+/** After the shaking, if one looked: did pollen fly? It tells how many will set. */
+function Flight({
+  where,
+  flew,
+  onTell,
+}: {
+  readonly where: string;
+  readonly flew: PollenFlight | undefined;
+  readonly onTell: (flew: PollenFlight) => void;
+}) {
+  if (flew) return <Text variant="small">{FLIGHTS[flew].says}</Text>;
+  return (
+    <View role="group" aria-label={`Did pollen fly? ${where}`} style={{ gap: SPACE.xs, marginTop: SPACE.xs }}>
+      <Text variant="small">Did pollen fly?</Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs }}>
+        {POLLEN_FLIGHTS.map((each) => (
+          <Button key={each} size="small" title={FLIGHTS[each].title} onPress={() => onTell(each)} />
+        ))}
+      </View>
     </View>
   );
 }

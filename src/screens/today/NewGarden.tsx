@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { routineRows } from '@/core/due/routine';
 import type { Today } from '@/core/today/today';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
@@ -15,18 +16,27 @@ const NONE_NEEDED = { text: 'Nothing that grows here needs one.', to: '/walk' } 
 export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
   const f = useFormat();
-  const { journal } = useGarden().store;
+  const { journal, described } = useGarden().store;
   const planted = [...journal.all('plant').values()].some(({ removed }) => !removed);
+  const shaken = described !== undefined && routineRows(journal, described, now).length > 0;
   const over = journal.hasAny('season');
   return (
     <Page
       title={
-        planted ? 'Nothing to pollinate by hand' : over ? 'Nothing stands in the garden' : 'No plants yet'
+        planted
+          ? shaken
+            ? 'Nothing to shake today'
+            : 'Nothing to pollinate by hand'
+          : over
+            ? 'Nothing stands in the garden'
+            : 'No plants yet'
       }
     >
       <Text>
         {planted
-          ? 'Nobody needs to be led through what grows here. The garden’s pages say what crosses, how far is far enough and when it flowers.'
+          ? shaken
+            ? 'In the open, wind and insects see to these flowers. Shake or brush them where they stand under glass, or where fruit does not set; once begun, it stands here when it is due.'
+            : 'Nobody needs to be led through what grows here. The garden’s pages say what crosses, how far is far enough and when it flowers.'
           : over
             ? 'Its season is closed. The next one begins with what is planted next.'
             : 'Once plants are on the plan, this page says what to do, and when.'}
@@ -38,6 +48,9 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
         onPress={() => router.push(planted ? '/garden' : '/garden/table')}
         style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}
       />
+      {planted && shaken ? (
+        <Button title="Shake or brush flowers" onPress={() => router.push('/routine')} />
+      ) : null}
       {planted ? null : (
         <Button
           title={over ? 'Plant what grew before' : 'Lay beds and plant them'}

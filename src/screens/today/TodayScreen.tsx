@@ -59,7 +59,8 @@ export function TodayScreen() {
   // What stands below the fold comes a moment after what is tapped first.
   const rest = useDeferredValue(today, null);
   if (!today) return null;
-  if (today.walk.length === 0) return <NewGarden today={today} now={now} />;
+  if (today.walk.length === 0 && today.tasks.next.kind === 'rest')
+    return <NewGarden today={today} now={now} />;
   const { next } = today.tasks;
   const head = sayHeadline(next, today, now, f);
   const heat = today.before ? undefined : sayHeat(today, f);

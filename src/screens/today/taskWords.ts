@@ -63,11 +63,17 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
           };
     case 'routine':
       return {
-        title: 'Shake the flowers',
+        title: task.brushed ? 'Brush the flowers' : 'Shake the flowers',
         text: later
-          ? `From ${f.time(task.from!)}, when they are dry: ${sayPlants(task, f)}${minutes}.`
+          ? `${sayFrom(task, today, f)}, when they are dry: ${sayPlants(task, f)}${minutes}.`
           : `${sayPlants(task, f)}${minutes}. Best by ${f.time(task.by!)}.`,
-        action: later ? undefined : task.started ? 'Go on' : 'Shake the flowers',
+        action: later
+          ? undefined
+          : task.started
+            ? 'Go on'
+            : task.brushed
+              ? 'Brush the flowers'
+              : 'Shake the flowers',
       };
     case 'looks':
       return {

@@ -35,7 +35,10 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   receptive: ({ plant }, journal) => `what was found ready${on(plant, journal)}`,
   scouted: ({ plant }, journal) => `the count${on(plant, journal)}`,
   counted: ({ plant }, journal) => `the count${on(plant, journal)}`,
-  rowPollinated: ({ plants }, _journal, f) => `the shaking of ${f.count(plants.length, 'plant', 'plants')}`,
+  rowPollinated: ({ plants, method, flew }, _journal, f) =>
+    flew
+      ? 'what the pollen did'
+      : `the ${method === 'brush' ? 'brushing' : 'shaking'} of ${f.count(plants.length, 'plant', 'plants')}`,
   swept: ({ plants }, _journal, f) => `“none” on ${f.count(plants.length, 'plant', 'plants')}`,
   stripped: ({ plant, kept }, journal) =>
     `${kept.length > 0 ? 'the fruit tagged' : 'the fruit stripped'}${on(plant, journal)}`,

@@ -1,7 +1,8 @@
 import { parseWalkId } from '../kinds/walk';
 import type { Mutable } from './bloomParts';
+import type { PollenFlight } from '../kinds/walk';
 import type { EntryAbout } from '../taking';
-import type { Walk } from '../state';
+import type { RowPollinated, Walk } from '../state';
 
 const NO_BUDS = { female: 0, male: 0 };
 
@@ -67,7 +68,8 @@ function readWalk({ id, at, device, kind, body }: EntryAbout<'walk'>, walk: Muta
       walk.swept = true;
       break;
     case 'rowPollinated':
-      walk.rowPollinated = { at, method: body.method, device };
+      // What pollen did may be noted a moment after the shaking.
+      walk.rowPollinated = shaken(walk.rowPollinated, { at, method: body.method, device }, body.flew);
       break;
     case 'counted':
       walk.open = body.open;
@@ -77,4 +79,12 @@ function readWalk({ id, at, device, kind, body }: EntryAbout<'walk'>, walk: Muta
       walk.stripped = (walk.stripped ?? 0) + body.count;
       break;
   }
+}
+
+function shaken(
+  before: RowPollinated | undefined,
+  now: RowPollinated,
+  flew: PollenFlight | undefined = before?.flew,
+): RowPollinated {
+  return flew ? { ...now, flew } : now;
 }

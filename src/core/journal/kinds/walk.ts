@@ -28,6 +28,10 @@ export const COVER_METHODS = [
 ] as const;
 export type CoverMethod = (typeof COVER_METHODS)[number];
 
+/** What pollen did when open flowers were shaken. `sticks`: the air is too damp, and none came out. */
+export const POLLEN_FLIGHTS = ['cloud', 'little', 'sticks'] as const;
+export type PollenFlight = (typeof POLLEN_FLIGHTS)[number];
+
 /** The evening walk: what was counted at a plant and what was covered there. */
 export interface WalkBodies {
   scouted: {
@@ -45,6 +49,8 @@ export interface WalkBodies {
     readonly day: Day;
     readonly plants: readonly string[];
     readonly method: RowMethod;
+    /** Where somebody looked. */
+    readonly flew?: PollenFlight;
   };
   /** The flowers that are open on a plant, as they were merely seen. */
   counted: { readonly plant: string; readonly day: Day; readonly open: BudCount };
@@ -130,7 +136,8 @@ export const WALK_KINDS: KindDefinitions<WalkBodies, WalkAbout> = {
     },
   },
   rowPollinated: {
-    version: 1,
+    // Version 2: whether pollen flew.
+    version: 2,
     structural: false,
     clockDays: true,
     subjects: ({ day, plants }, each) => {

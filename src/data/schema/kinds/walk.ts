@@ -1,7 +1,7 @@
 import { ROW_METHODS, BUD_STAGES, PARTS } from '@/core/crops/crop';
 import Joi from 'joi';
 import { ROLES } from '@/core/journal/kinds/role';
-import { BLOOM_SEXES, COVER_METHODS, type WalkBodies } from '@/core/journal/kinds/walk';
+import { BLOOM_SEXES, COVER_METHODS, type WalkBodies, POLLEN_FLIGHTS } from '@/core/journal/kinds/walk';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 const count = Joi.number().integer().min(0).max(99);
@@ -11,7 +11,12 @@ export const WALK_SCHEMAS: KindSchemas<WalkBodies> = {
   scouted: () => record({ plant: id, day, eve: buds, green: buds, pin: buds.optional() }),
   swept: () => record({ day, plants: Joi.array().items(id).min(1).max(2000) }),
   rowPollinated: () =>
-    record({ day, plants: Joi.array().items(id).min(1).max(2000), method: oneOf(ROW_METHODS) }),
+    record({
+      day,
+      plants: Joi.array().items(id).min(1).max(2000),
+      method: oneOf(ROW_METHODS),
+      flew: oneOf(POLLEN_FLIGHTS).optional(),
+    }),
   counted: () => record({ plant: id, day, open: buds }),
   covered: () =>
     record({
