@@ -18,6 +18,7 @@ export interface Harvested {
   readonly tag: TagState;
   /** Its plant looked healthy and true to its variety. */
   readonly typical: boolean;
+  readonly grams?: number | undefined;
 }
 
 /**
@@ -25,9 +26,16 @@ export interface Harvested {
  *
  * @example pickedToEat('p1|2026-07-19|flower|female', 2).body.count // 2
  */
-export const pickedToEat = (cohort: string, count: number): Extract<Fact, { kind: 'harvested' }> => ({
+export const pickedToEat = (
+  cohort: string,
+  count: number,
+  grams?: number,
+): Extract<Fact, { kind: 'harvested' }> => ({
   kind: 'harvested',
-  body: { bloom: cohort, use: 'eat', tagThere: false, typical: true, count },
+  body: {
+    ...{ bloom: cohort, use: 'eat', tagThere: false, typical: true, count },
+    ...(grams !== undefined && { grams }),
+  },
 });
 
 /**
@@ -35,7 +43,10 @@ export const pickedToEat = (cohort: string, count: number): Extract<Fact, { kind
  *
  * @example harvested('f', { use: 'seed', tag: 'hardToRead', typical: true }).map(({ kind }) => kind) // ['looked', 'harvested']
  */
-export const harvested = (bloom: string, { use, tag, typical }: Harvested): readonly Fact[] => [
+export const harvested = (bloom: string, { use, tag, typical, grams }: Harvested): readonly Fact[] => [
   ...(tag === 'hardToRead' ? [tagFound(bloom, tag)] : []),
-  { kind: 'harvested', body: { bloom, use, tagThere: tag !== 'gone', typical } },
+  {
+    kind: 'harvested',
+    body: { bloom, use, tagThere: tag !== 'gone', typical, ...(grams !== undefined && { grams }) },
+  },
 ];

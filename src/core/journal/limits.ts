@@ -24,6 +24,7 @@ export const LIMITS = {
   bearing: [0, 360],
   radius: [0, 20_000],
   across: [0, 40_000],
+  grams: [1, 500_000],
   sourcePlants: [1, 100_000_000],
 } as const satisfies Record<string, readonly [number, number]>;
 

@@ -166,6 +166,15 @@ export interface Look {
   readonly entry: string;
 }
 
+/** Some of a cohort's fruits that were picked. */
+export interface Picks {
+  readonly use: HarvestUse;
+  readonly at: Instant;
+  readonly count: number;
+  /** What they weighed together. */
+  readonly grams?: number;
+}
+
 /** Pollen that was taken of a bloom. */
 export interface Picked {
   readonly at: Instant;
@@ -274,7 +283,7 @@ export interface Bloom {
   readonly thinned?: readonly { readonly how: FruitRemoval; readonly at: Instant; readonly count: number }[];
   readonly harvest?: Omit<Bodies['harvested'], 'bloom' | 'count'> & { readonly at: Instant };
   /** Some of a cohort that were picked, each time. */
-  readonly picks?: readonly { readonly use: HarvestUse; readonly at: Instant; readonly count: number }[];
+  readonly picks?: readonly Picks[];
   readonly conflicts: readonly Conflict[];
 }
 

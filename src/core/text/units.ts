@@ -27,6 +27,17 @@ export const lengthIn = (units: Units, metres: number): number =>
 export const metresFrom = (units: Units, length: number): number =>
   round(units === 'metric' ? length : length * METRES_PER_FOOT, 2);
 
+/** The ounce avoirdupois, to seven digits [NIST Special Publication 811, 2008, appendix B.8]. */
+export const GRAMS_PER_OUNCE = 28.34952;
+
+/**
+ * A weight as this grower wrote it, grams or ounces, in grams.
+ *
+ * @example gramsFrom('imperial', 16) // 454
+ */
+export const gramsFrom = (units: Units, weight: number): number =>
+  round(units === 'metric' ? weight : weight * GRAMS_PER_OUNCE, 0);
+
 /**
  * °C as this grower writes it, to a tenth.
  *

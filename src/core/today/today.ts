@@ -1,5 +1,6 @@
 import { wantsSeed } from '../crops/variety';
 import { fruitsOf, looksDue, type Fruit } from '../fruit/fruits';
+import { ripeNow, type Ripe } from '../fruit/ripe';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import { weatherOn, type KnownWeather } from '../opening/weatherOn';
@@ -34,6 +35,8 @@ export interface Today {
   readonly shortages: readonly Shortage[];
   readonly supplies: Supplies;
   readonly looks: readonly Fruit[];
+  /** What can be picked. */
+  readonly ripe: readonly Ripe[];
   /** The plants in the ground that a walk leads to. */
   readonly walk: readonly WalkedPlant[];
 }
@@ -48,7 +51,8 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
   const sun = sunTimes(day, garden);
   const { rounds, about } = outingStatesAt(journal, garden, now);
   const outings = rounds.map(({ outing }) => outing);
-  const looks = looksDue(fruitsOf(journal, garden, day, seasonAt(journal, day)), garden, day);
+  const fruits = fruitsOf(journal, garden, day, seasonAt(journal, day));
+  const looks = looksDue(fruits, garden, day);
   const walk = walkAt(journal, outings);
   const due = rounds.map((round) => round.due);
   // Who grows to eat alone is not sent out in the evening: what is open in the morning is enough.
@@ -76,6 +80,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
     shortages: due.flatMap(({ shortages }) => shortages),
     supplies: roundSupplies(due.flatMap(({ females }) => females)),
     looks,
+    ripe: ripeNow(journal, fruits),
     walk,
   };
 }

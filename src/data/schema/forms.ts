@@ -5,7 +5,7 @@ import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core
 import { BED_ARRANGEMENTS } from '@/core/garden/bedRows';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
 import { LIMITS, LONGEST, type Limit } from '@/core/journal/limits';
-import { celsiusFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
+import { celsiusFrom, gramsFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
 import { hourOfClock } from './clockTime';
 import { bedName, day, id, madeOnce, name, zone } from './fields';
@@ -25,6 +25,7 @@ const words = {
   zone: 'A time zone such as Europe/London.',
   day: 'A day such as 2026-05-12.',
   clock: 'A time such as 5:40 or 5:40 pm.',
+  weight: 'A weight above nothing.',
 };
 
 /** Numbers as growers type them: a decimal comma counts as a point. */
@@ -78,7 +79,7 @@ const notBefore =
     return other !== undefined && value < other ? helpers.error('order') : value;
   };
 
-/** Lengths and temperatures as typed in these units, handed on in metres and °C. */
+/** Lengths, temperatures and weights as typed in these units, handed on in metres, °C and grams. */
 function measuresIn(units: Units) {
   const lengthOf = (limit: Limit) =>
     typed
@@ -97,6 +98,11 @@ function measuresIn(units: Units) {
     lengthIfGiven: lengthOf,
     temperature: (limit: Limit) => temperatureOf(limit).required(),
     temperatureIfGiven: temperatureOf('airC'),
+    weightIfGiven: typed.decimal().custom((value: number, helpers) => {
+      const grams = gramsFrom(units, value);
+      const [least, most] = LIMITS.grams;
+      return least <= grams && grams <= most ? grams : helpers.error('weight');
+    }),
   };
 }
 
@@ -193,7 +199,7 @@ const planForms = ({ length, lengthIfGiven }: Measures) => ({
     }),
 });
 
-const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => ({
+const aroundForms = ({ length, temperature, temperatureIfGiven, weightIfGiven }: Measures) => ({
   outside: () =>
     form({
       name: name.required(),
@@ -226,6 +232,7 @@ const aroundForms = ({ length, temperature, temperatureIfGiven }: Measures) => (
     })
       .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
       .error(atMissing),
+  picked: () => form({ weight: weightIfGiven }),
   weather: () =>
     form({
       dawnC: temperature('dawnC'),

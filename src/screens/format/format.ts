@@ -1,16 +1,17 @@
 import { atClock } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { lengthIn, MM_PER_INCH, temperatureIn, type Units } from '@/core/text/units';
+import { lengthIn, GRAMS_PER_OUNCE, MM_PER_INCH, temperatureIn, type Units } from '@/core/text/units';
 import type { HourStyle } from '@/data/device/settings';
 
 interface UnitNames {
   readonly length: string;
   readonly temperature: string;
+  readonly weight: string;
 }
 
 const UNIT_NAMES: Readonly<Record<Units, UnitNames>> = {
-  metric: { length: 'm', temperature: '°C' },
-  imperial: { length: 'ft', temperature: '°F' },
+  metric: { length: 'm', temperature: '°C', weight: 'g' },
+  imperial: { length: 'ft', temperature: '°F', weight: 'oz' },
 };
 
 /** Numbers, times and days as this grower reads them. */
@@ -34,6 +35,7 @@ export interface Format {
   temperature(celsius: number): string;
   /** Rain, from millimetres. */
   rain(mm: number): string;
+  weight(grams: number): string;
   /** Names of the units, for the labels of fields. */
   readonly unit: UnitNames;
   /** A length and a temperature as they stand in a field, without their unit. */
@@ -100,6 +102,12 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
     },
     temperature: (celsius) => `${number(temperatureIn(units, celsius))} ${names.temperature}`,
     rain: (mm) => (units === 'metric' ? `${number(mm, 1)} mm` : `${number(mm / MM_PER_INCH, 2)} in`),
+    weight: (grams) =>
+      units === 'imperial'
+        ? `${number(grams / GRAMS_PER_OUNCE, 1)} oz`
+        : grams < 1000
+          ? `${number(grams)} g`
+          : `${number(grams / 1000, 2)} kg`,
     unit: names,
     typedLength: (metres) => String(lengthIn(units, metres)),
     typedTemperature: (celsius) => String(temperatureIn(units, celsius)),

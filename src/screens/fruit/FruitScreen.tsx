@@ -20,6 +20,7 @@ import { LookCard } from './LookCard';
 import { isFollowed } from '@/core/fruit/fruitHistory';
 import { useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
+import { RipeNow } from './RipeNow';
 import { SetSummary } from './SetSummary';
 
 /** What to look at today, what came of the season, and every fruit of it. */
@@ -84,6 +85,7 @@ export function FruitScreen() {
           Nothing to look at today.
         </Text>
       )}
+      <RipeNow ripe={view.ripe} />
       <FindTag fruits={view.fruits} journal={journal} onFound={show} />
       {journal.hasAny('season') ? (
         <ListRow title="Seasons" note="Fruit of other years" onPress={() => router.push('/garden/seasons')} />

@@ -1,5 +1,6 @@
 import { isOnPlant, type FruitHistory } from '@/core/fruit/fruitHistory';
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
+import { ripeNow, type Ripe } from '@/core/fruit/ripe';
 import { isOfFruit } from '@/core/journal/looks';
 import { cohortOf } from '@/core/journal/cohort';
 import type { Season } from '@/core/journal/state';
@@ -16,6 +17,7 @@ export interface FruitView {
   /** Newest first. */
   readonly fruits: readonly Fruit[];
   readonly due: readonly Fruit[];
+  readonly ripe: readonly Ripe[];
 }
 
 /** The season's fruits and those to look at today. */
@@ -24,7 +26,7 @@ export const useFruits = (): FruitView | undefined =>
     const today = dayAt(now, garden.zone);
     const season = seasonAt(journal, today);
     const fruits = fruitsOf(journal, garden, today, season);
-    return { today, season, fruits, due: looksDue(fruits, garden, today) };
+    return { today, season, fruits, due: looksDue(fruits, garden, today), ripe: ripeNow(journal, fruits) };
   });
 
 /** A fruit by its tag, flowers without one by their count. */

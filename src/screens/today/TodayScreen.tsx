@@ -7,6 +7,7 @@ import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import { cautionsFor } from '@/core/today/cautions';
 import type { Task } from '@/core/due/dayTasks';
 import { todayOf, type Today } from '@/core/today/today';
+import { groupBy } from '@/core/text/groupBy';
 import { idle } from '@/data/idle';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -159,6 +160,29 @@ const GLYPHS: Readonly<Record<Task['kind'], GlyphName>> = {
   rest: 'today',
 };
 
+/** What can be picked, by variety and what for. */
+function RipeRow({ today: { ripe } }: { readonly today: Today }) {
+  const router = useRouter();
+  const f = useFormat();
+  if (ripe.length === 0) return null;
+  const kinds = groupBy(ripe, ({ fruit, use }) => `${fruit.variety.variety} ${use}`);
+  const all = ripe.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <ListRow
+      glyph={<Glyph name="fruit" size={28} />}
+      title={`Ripe now: ${f.count(all, 'fruit', 'fruits')}`}
+      note={[...kinds.values()]
+        .map((own) => {
+          const [{ fruit, use }] = own as [Today['ripe'][number]];
+          const count = own.reduce((sum, each) => sum + each.count, 0);
+          return `${fruit.variety.name} ${f.number(count)} ${use === 'eat' ? 'to eat' : 'for seed'}`;
+        })
+        .join(', ')}
+      onPress={() => router.push('/fruit')}
+    />
+  );
+}
+
 function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
   const f = useFormat();
@@ -177,6 +201,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
           />
         );
       })}
+      <RipeRow today={today} />
       {today.shortages.map(({ variety: id, females, wanted, males, without }) => {
         const variety = journal.all('variety').get(id);
         const crops = variety ? [cropOf(variety.crop)] : [];

@@ -205,9 +205,10 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       readUncovered(entry, bloom);
       break;
     case 'harvested': {
-      const { use, tagThere, typical, count } = entry.body;
+      const { use, tagThere, typical, count, grams } = entry.body;
+      const weighed = grams === undefined ? {} : { grams };
       if (count !== undefined) {
-        bloom.picks = [...(bloom.picks ?? []), { use, at: entry.at, count }];
+        bloom.picks = [...(bloom.picks ?? []), { use, at: entry.at, count, ...weighed }];
         break;
       }
       const before = bloom.harvest;
@@ -217,6 +218,8 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
         tagThere: tagThere && before?.tagThere !== false,
         typical: typical && before?.typical !== false,
         at: entry.at,
+        ...(before?.grams !== undefined && { grams: before.grams }),
+        ...weighed,
       };
       break;
     }

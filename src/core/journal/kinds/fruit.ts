@@ -99,6 +99,8 @@ export interface FruitBodies {
     readonly typical: boolean;
     /** Of a cohort: so many. */
     readonly count?: number;
+    /** What they weighed together, where somebody did. */
+    readonly grams?: number;
   };
 }
 
@@ -161,8 +163,8 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
     },
   },
   harvested: {
-    // Version 3: some of a cohort.
-    version: 3,
+    // Version 3: some of a cohort; 4: their weight.
+    version: 4,
     structural: false,
     clockDays: true,
     upcast: upcastHarvested,

@@ -9,7 +9,7 @@ import {
   TAGS_BEFORE,
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
-import { MAX_COUNTED, MAX_ENDED } from '@/core/journal/limits';
+import { LIMITS, MAX_COUNTED, MAX_ENDED } from '@/core/journal/limits';
 import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
@@ -55,5 +55,6 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       tagThere: Joi.boolean(),
       typical: Joi.boolean(),
       count: Joi.number().integer().min(1).max(99).optional(),
+      grams: Joi.number().min(LIMITS.grams[0]).max(LIMITS.grams[1]).optional(),
     }),
 };
