@@ -9,7 +9,15 @@ import { chinense } from './chinense';
 import { citron } from './citron';
 import { commonBean } from './commonBean';
 import { corn } from './corn';
-import type { CropFacts, FlowerHours, Protocol } from './crop';
+import {
+  CARRYING_METHODS,
+  METHOD_FACTS,
+  type CarryingMethod,
+  type CropFacts,
+  type FlowerHours,
+  type Part,
+  type Protocol,
+} from './crop';
 import { cucumber } from './cucumber';
 import { frutescens } from './frutescens';
 import { lettuce } from './lettuce';
@@ -245,3 +253,13 @@ export const mostTimes = (crop: Crop, protocol: Protocol | undefined): number =>
 
 /** More often one does not go to a flower. Our default. */
 const MAX_TIMES_OF_A_FLOWER = 3;
+
+/**
+ * Ways of carrying pollen to what a crop bears.
+ *
+ * @example carryingMethodsFor(cropOf('pepo')).includes('tasselBag') // false
+ */
+export const carryingMethodsFor = ({ parts }: Pick<Crop, 'parts'>): CarryingMethod[] =>
+  CARRYING_METHODS.filter((method) =>
+    (METHOD_FACTS[method].to as readonly Part[]).includes(parts?.bearing ?? 'flower'),
+  );

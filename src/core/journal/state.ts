@@ -167,7 +167,7 @@ export interface Look {
 }
 
 /** Some of a cohort's fruits that were picked. */
-export interface Picks {
+interface Picks {
   readonly use: HarvestUse;
   readonly at: Instant;
   readonly count: number;

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { Crop } from '@/core/crops/catalogue';
 import { harvested, tagFound, type Harvested } from '@/core/fruit/harvested';
 import { mayBeSwapped, tagsSwapped } from '@/core/fruit/swapped';
 import { coverOff, daysUncovered, thinned } from '@/core/fruit/takenOff';
@@ -45,8 +46,11 @@ const USES: readonly {
   },
 ];
 
+/** Of the gourd family alone: crossed with ornamental or wild ones they can be bitter. */
+const BITTER = 'Taste the flesh before you save its seed. Spit out and discard a bitter one: it can poison.';
+
 /** Harvest, and the ends that are no failure of the pollination. */
-export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
+export function FruitEnding({ bloom, crop }: { readonly bloom: Bloom; readonly crop: Crop }) {
   const id = bloom.bloom;
   const record = useRecord();
   const [harvesting, setHarvesting] = useState(false);
@@ -68,7 +72,7 @@ export function FruitEnding({ bloom }: { readonly bloom: Bloom }) {
       ) : null}
       <NewTagSheet bloom={bloom} open={tagging} onClose={() => setTagging(false)} />
       <UncoverSheet bloom={bloom} open={uncovering} onClose={() => setUncovering(false)} />
-      <HarvestSheet id={id} open={harvesting} onClose={() => setHarvesting(false)} />
+      <HarvestSheet id={id} crop={crop} open={harvesting} onClose={() => setHarvesting(false)} />
     </View>
   );
 }
@@ -80,7 +84,7 @@ interface HarvestSheetProps {
 }
 
 /** Asks what for, and, of what is for seed, how its plant looked. */
-function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
+function HarvestSheet({ id, crop, open, onClose }: HarvestSheetProps & { readonly crop: Crop }) {
   const record = useRecord();
   /** The tag of one for seed. */
   const [tag, setTag] = useState<TagState>();
@@ -117,8 +121,7 @@ function HarvestSheet({ id, open, onClose }: HarvestSheetProps) {
         />
       )}
       <Text variant="small" tone="soft">
-        Taste the flesh before you save its seed. Spit out and discard a bitter one: it can poison. Take no
-        seed from a mottled or odd-looking mother.
+        {`${crop.family === 'gourd' ? `${BITTER} ` : ''}Take no seed from a mottled or odd-looking mother.`}
       </Text>
     </Sheet>
   );

@@ -28,7 +28,7 @@ import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
 
 const ASKS: Readonly<Record<LookStage, string>> = {
-  early: 'is the fruitlet swelling, are the lobes inside brown?',
+  early: 'is it swelling?',
   set: 'is it still growing?',
   kept: 'is it still there and growing?',
 };

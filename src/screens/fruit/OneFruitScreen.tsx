@@ -28,6 +28,7 @@ import { FruitEnding } from './FruitEnding';
 import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
 import { LookCard } from './LookCard';
+import { WhatToDo } from './WhatToDo';
 import { FruitChain } from './FruitChain';
 import { type OneFruit, useOneFruit } from './oneFruit';
 
@@ -132,6 +133,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           note={look.cause ? CAUSE_NAMES[look.cause].name : ''}
         />
       ))}
+      <WhatToDo fruit={fruit} />
       {isOnPlant(history) ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
           <Text variant="heading" level={2}>
@@ -144,7 +146,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
               <ThinSome fruit={fruit} />
             </>
           ) : (
-            <FruitEnding bloom={bloom} />
+            <FruitEnding bloom={bloom} crop={cropOf(variety.crop)} />
           )}
         </View>
       ) : (

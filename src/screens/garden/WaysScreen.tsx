@@ -1,15 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
-import { cropOf, mostTimes, protocolFor, type Crop } from '@/core/crops/catalogue';
+import { carryingMethodsFor, cropOf, mostTimes, protocolFor, type Crop } from '@/core/crops/catalogue';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 
-import {
-  CARRYING_METHODS,
-  METHOD_FACTS,
-  type CarryingMethod,
-  type Part,
-  type Protocol,
-} from '@/core/crops/crop';
+import { type CarryingMethod, type Protocol } from '@/core/crops/crop';
 import { wantsSeed } from '@/core/crops/variety';
 import type { CoverMethod } from '@/core/journal/kinds/walk';
 import { MAX_MALES } from '@/core/journal/limits';
@@ -153,7 +147,7 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
             <Choice<CarryingMethod>
               label="What brings the pollen"
               value={ways.method}
-              options={methodsFor(crop).map((value) => ({
+              options={carryingMethodsFor(crop).map((value) => ({
                 value,
                 title: METHODS[value],
                 ...note(value === usual.method, METHOD_WHY[value]),
@@ -233,9 +227,3 @@ const METHOD_WHY: Readonly<Record<CarryingMethod, string>> = {
   tasselBag: 'The pollen shed overnight is in it.',
   headToHead: 'Quick with two people, where the heads of two plants can be bent together.',
 };
-
-/** Those that are done to what the crop bears. */
-const methodsFor = ({ parts }: Crop): CarryingMethod[] =>
-  CARRYING_METHODS.filter((method) =>
-    (METHOD_FACTS[method].to as readonly Part[]).includes(parts?.bearing ?? 'flower'),
-  );

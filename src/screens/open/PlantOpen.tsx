@@ -1,9 +1,9 @@
-import { CARRYING_METHODS, type PollinationMethod } from '@/core/crops/crop';
+import type { PollinationMethod } from '@/core/crops/crop';
 import { meantFor } from '@/core/journal/matingOf';
 import { techniqueOf } from '@/core/outing/technique';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { bearingSexOf, cropOf } from '@/core/crops/catalogue';
+import { bearingSexOf, carryingMethodsFor, cropOf } from '@/core/crops/catalogue';
 
 import { SEXES } from '@/core/journal/kinds/walk';
 import type { OpeningWindow } from '@/core/opening/openingWindow';
@@ -161,7 +161,10 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
         <Choice<PollinationMethod>
           label="Tool"
           value={draft.method}
-          options={CARRYING_METHODS.map((value) => ({ value, title: METHODS[value] }))}
+          options={carryingMethodsFor(cropOf(variety.crop)).map((value) => ({
+            value,
+            title: METHODS[value],
+          }))}
           onChange={(method) => {
             setDraft({ ...draft, method });
             setChoosing(false);

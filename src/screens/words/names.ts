@@ -155,6 +155,24 @@ export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readon
   unknown: { name: 'Cannot say', sign: '' },
 };
 
+/** What to do about a cause; nothing where nothing follows. */
+export const CAUSE_ADVICE: Readonly<Record<Cause, string>> = {
+  neverPollinated:
+    'Take it off. Pollinate the next one earlier in its hours, with fresh pollen all over what takes it.',
+  partlyPollinated:
+    'It can be eaten, and gives little seed. Use more pollen, or another male, and rub all round.',
+  blossomEndRot:
+    'This is not poor pollination, and no lack of bees. Water evenly, neither wet nor dry, counting the rain; give calcium where the soil lacks it; take the fruit off. It can spoil a well pollinated fruit too.',
+  tooMuchFruit:
+    'Nothing went wrong: the plant feeds the older ones. Pick or thin before you pollinate the next.',
+  heatOrCold: 'Nobody can help the weather. Shade in great heat, and try the next flowers.',
+  rain: 'Wet pollen dies. Cover what opens before rain, and pollinate when it is dry.',
+  wetRot: 'Take petals and tape off once it swells, so that air reaches it.',
+  pest: 'Look for what bit it before the next ones open.',
+  handled: 'Hold the stalk with the other hand, and press the petals lightly.',
+  unknown: '',
+};
+
 export const GRADES: Readonly<Record<Grade, string>> = {
   true: 'True to type',
   unproven: 'Not proven',

@@ -11,6 +11,7 @@ const AGES = agesByPetals(GOURD_BUDS);
 
 export const GOURD: FormWords = {
   ...FLOWER,
+  asksAt: { early: 'is the fruitlet swelling, are the lobes inside brown?' },
   sexes: { ...FLOWER.sexes, perfect: 'Perfect, with a fruitlet' },
   bothInOne: 'Both in one',
   ages: () => AGES,
