@@ -120,7 +120,7 @@ function stateOf({ routine }: RoutineCrop, { last, times }: Done, today: Day): R
  * @example usualRowMethod(cropOf('strawberry')) // 'brush'
  */
 const usualRowMethod = ({ methods }: Pick<Crop, 'methods'>): RowMethod =>
-  ROW_METHODS.find((method) => methods.some((each) => each === method)) ?? 'shake';
+  methods.flatMap((method) => ROW_METHODS.find((each) => each === method) ?? [])[0] ?? 'shake';
 
 /** What a running routine asks for today. */
 export interface RoutineSituation {

@@ -5,6 +5,7 @@ import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { seedStands } from '../years/seedStands';
+import { countedSet } from './countedSet';
 import { fruitCounted, type FruitSeen } from './fruitCounted';
 import { fruitsOf, looksDue, type Fruit } from './fruits';
 import { fruitSetRates } from './setRates';
@@ -130,4 +131,14 @@ test('what was merely counted is no seed that is kept', () => {
   });
   const { grades } = seedStands(phone.journal, YARD, fruits(phone, 3), () => undefined);
   expect(Object.values(grades)).toEqual([0, 0, 0, 0]);
+});
+
+test('how many set is known of trusses and stands as they were first counted, misshapen berries apart', () => {
+  const phone = tomatoes();
+  expect(countedSet(fruits(phone, 0))).toBeUndefined();
+  counted(phone, 'p1', { truss: 1, growing: 5, of: 8 });
+  counted(phone, 'p2', { truss: 1, growing: 2, of: 4, misshapen: 1 });
+  // Fruit that falls later had set.
+  counted(phone, 'p1', { truss: 1, growing: 3, of: 8 }, 5);
+  expect(countedSet(fruits(phone, 6))).toMatchObject({ hits: 7, of: 12, misshapen: 1 });
 });

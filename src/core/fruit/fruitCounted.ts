@@ -13,6 +13,8 @@ export interface FruitSeen {
   readonly growing: number;
   /** Flowers that had opened there. */
   readonly of: number;
+  /** Of those that grow: unevenly. */
+  readonly misshapen?: number;
 }
 
 /** Tells what was counted on a stand from what was pollinated on it that day. */
@@ -27,7 +29,7 @@ const OF_STAND = 'counted';
 export function fruitCounted(
   plant: Pick<Plant, 'plant' | 'count'>,
   { crop, traits }: Pick<Variety, 'crop' | 'traits'>,
-  { day, truss, growing, of }: FruitSeen,
+  { day, truss, growing, of, misshapen }: FruitSeen,
 ): Fact {
   const facts = cropOf(crop);
   const sex = bearingSexOf(facts, traits);
@@ -39,5 +41,11 @@ export function fruitCounted(
     sex,
     mark: isOfMany ? OF_STAND : String(truss),
   });
-  return { kind: 'fruit.counted', body: { bloom, plant: plant.plant, day, growing, of } };
+  return {
+    kind: 'fruit.counted',
+    body: {
+      ...{ bloom, plant: plant.plant, day, growing, of },
+      ...(misshapen !== undefined && { misshapen }),
+    },
+  };
 }

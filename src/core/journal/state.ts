@@ -163,6 +163,7 @@ export interface Look {
   /** Of a cohort: how many were growing, of how many. */
   readonly growing?: number;
   readonly of?: number;
+  readonly misshapen?: number;
   readonly entry: string;
 }
 

@@ -85,7 +85,7 @@ export function FruitScreen() {
           Nothing to look at today.
         </Text>
       )}
-      <RipeNow ripe={view.ripe} />
+      <RipeNow ripe={view.ripe} undo={view.due.length === 0} />
       <FindTag fruits={view.fruits} journal={journal} onFound={show} />
       {journal.hasAny('season') ? (
         <ListRow title="Seasons" note="Fruit of other years" onPress={() => router.push('/garden/seasons')} />

@@ -22,8 +22,12 @@ import { fruitName } from './fruitView';
 /** So many are shown at once. */
 const AT_ONCE = 12;
 
-/** What can be picked, each a tap away; the longest ripe first. */
-export function RipeNow({ ripe }: { readonly ripe: readonly Ripe[] }) {
+/**
+ * What can be picked, each a tap away; the longest ripe first.
+ *
+ * @param undo is there no other Undo on the page?
+ */
+export function RipeNow({ ripe, undo }: { readonly ripe: readonly Ripe[]; readonly undo: boolean }) {
   const f = useFormat();
   const [shown, setShown] = useState(AT_ONCE);
   const [picking, setPicking] = useState<Ripe>();
@@ -41,7 +45,7 @@ export function RipeNow({ ripe }: { readonly ripe: readonly Ripe[] }) {
         {more > 0 ? (
           <Button title={`Show ${f.number(more)} more`} onPress={() => setShown(ripe.length)} />
         ) : null}
-        <WithUndo work="fruit" />
+        {undo ? <WithUndo work="fruit" /> : null}
       </View>
       {picking ? (
         <PickSheet

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { groupBy } from '@/core/text/groupBy';
+import { countedSet } from '@/core/fruit/countedSet';
 import { dropsByDay } from '@/core/fruit/setRates';
 import { varietyRates } from '@/core/records/varietyRates';
 import { useStore } from '@/data/hooks/useGarden';
@@ -103,6 +104,8 @@ const SetRates = memo(function SetRates({ view, journal }: SetRatesProps) {
   );
 });
 
+const NONE_LEFT_OUT = { leftOut: { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 }, undatedDrops: 0 };
+
 interface OfVarietyProps {
   /** Of one variety, at least one. */
   readonly fruits: readonly Fruit[];
@@ -113,16 +116,30 @@ interface OfVarietyProps {
 /** The rates of a variety, and of each of its plants. */
 function OfVariety({ fruits, journal, width }: OfVarietyProps) {
   const { variety, rates, looks, plants } = varietyRates(journal, fruits);
+  const f = useFormat();
   const days = lookDays(looks);
+  const counted = countedSet(fruits);
   return (
     <View style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
       <Text variant="heading" level={2}>
         {variety.name}
       </Text>
-      <RateRow name="Set so far" rate={rates.soFar} width={width} />
-      <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
-      <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
-      <Text variant="strong">Set by plant</Text>
+      {counted ? (
+        <View>
+          <RateRow name="Counted on the plants" rate={{ ...counted, ...NONE_LEFT_OUT }} width={width} />
+          <Text variant="small" tone="soft">
+            {`Whoever pollinated them: shaken, brushed, by wind or insects.${counted.misshapen > 0 ? ` ${f.count(counted.misshapen, 'fruit is', 'fruits are')} misshapen: too little pollen.` : ''}`}
+          </Text>
+        </View>
+      ) : null}
+      {rates.pollinated > 0 ? (
+        <>
+          <RateRow name="Set so far" rate={rates.soFar} width={width} />
+          <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
+          <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
+          <Text variant="strong">Set by plant</Text>
+        </>
+      ) : null}
       {plants.map(({ plant, label, set }) => (
         <RateRow key={plant} name={label} rate={set} width={width} />
       ))}

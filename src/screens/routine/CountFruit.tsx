@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { cropOf } from '@/core/crops/catalogue';
 import { fruitCounted } from '@/core/fruit/fruitCounted';
 import { isStand } from '@/core/journal/plantCondition';
 import { MAX_COUNTED } from '@/core/journal/limits';
@@ -22,7 +23,7 @@ interface CountFruitProps {
 
 /** Trusses on one plant. */
 const MAX_TRUSSES = 40;
-const NOTHING = { truss: 1, of: 0, growing: 0 };
+const NOTHING = { truss: 1, of: 0, growing: 0, misshapen: 0 };
 
 /** How many of the flowers of a truss, or of a stand, bear fruit: nobody need have noted who pollinated them. */
 export function CountFruit({ row: { plants, variety }, where, today }: CountFruitProps) {
@@ -36,8 +37,18 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
   const plant = inRow[Math.min(at, inRow.length - 1)]!;
   const ofMany = isStand(plant);
   const { truss, of, growing } = seen;
+  const misshapen = Math.min(seen.misshapen, growing);
+  const isBerry = cropOf(variety.crop).flower?.type === 'dome';
   const save = (): void => {
-    record([fruitCounted(plant, variety, { day: today, growing, of, ...(!ofMany && { truss }) })]);
+    record([
+      fruitCounted(plant, variety, {
+        day: today,
+        growing,
+        of,
+        ...(!ofMany && { truss }),
+        ...(isBerry && { misshapen }),
+      }),
+    ]);
     setSeen({ ...NOTHING, truss: truss + 1 });
     setOpen(false);
   };
@@ -48,6 +59,7 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
         title="Count fruit"
         label={`Count fruit: ${where}`}
         onPress={() => setOpen(true)}
+        style={{ alignSelf: 'flex-start', paddingLeft: 0 }}
       />
       <Sheet title={`Fruit, ${where}`} open={open} onClose={() => setOpen(false)} closeTitle="Close">
         {plants.length > 1 ? (
@@ -91,6 +103,16 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
           lessLabel="One fruit less"
           moreLabel="One fruit more"
         />
+        {isBerry ? (
+          <Stepper
+            label="Of these misshapen"
+            value={misshapen}
+            most={growing}
+            onChange={(value) => setSeen({ ...seen, misshapen: value })}
+            lessLabel="One misshapen less"
+            moreLabel="One misshapen more"
+          />
+        ) : null}
         <Button
           variant="main"
           size="big"
@@ -99,7 +121,8 @@ export function CountFruit({ row: { plants, variety }, where, today }: CountFrui
           onPress={save}
         />
         <Text variant="small" tone="soft">
-          It is followed with the other fruit, and stands outside the set rates of what you pollinated.
+          It is followed with the other fruit. How many set is shown with set and drop, apart from what you
+          pollinated flower by flower.
         </Text>
       </Sheet>
     </>

@@ -322,11 +322,12 @@ function readTagged({ at, body }: EntryOf<'tagged'>, draft: Draft): void {
 
 function readFruitCounted({ id, at, body }: EntryOf<'fruit.counted'>, draft: Draft): void {
   const { bloom } = draft;
-  const { plant, day, growing, of } = body;
+  const { plant, day, growing, of, misshapen } = body;
   bloom.plant ||= plant;
   if (bloom.keptOn === undefined || day < bloom.keptOn) bloom.keptOn = day;
   draft.fruitOf = Math.max(draft.fruitOf, of);
-  const look: Look = { at, seen: growing > 0 ? 'growing' : 'gone', growing, of, entry: id };
+  const seen = growing > 0 ? 'growing' : 'gone';
+  const look: Look = { at, seen, growing, of, ...(misshapen !== undefined && { misshapen }), entry: id };
   draft.looks = and(draft.looks, look);
 }
 

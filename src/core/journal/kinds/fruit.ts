@@ -82,6 +82,8 @@ export interface FruitBodies {
     readonly day: Day;
     readonly growing: number;
     readonly of: number;
+    /** Of those that grow: unevenly, as berries that got too little pollen do. */
+    readonly misshapen?: number;
   };
   removed: {
     readonly bloom: string;
@@ -151,7 +153,8 @@ export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
       for (const { bloom } of kept) each('bloom', bloom);
     },
   },
-  'fruit.counted': { version: 1, structural: false, clockDays: true, subjects: aboutABloom },
+  // Version 2: how many are misshapen.
+  'fruit.counted': { version: 2, structural: false, clockDays: true, subjects: aboutABloom },
   // Version 3: some of a cohort.
   removed: { version: 3, structural: false, clockDays: true, upcast: upcastRemoved, subjects: aboutABloom },
   'fruits.ended': {

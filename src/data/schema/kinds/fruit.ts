@@ -39,6 +39,7 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       day,
       growing: Joi.number().integer().min(0).max(MAX_COUNTED).max(Joi.ref('of')),
       of: Joi.number().integer().min(1).max(MAX_COUNTED),
+      misshapen: Joi.number().integer().min(0).max(Joi.ref('growing')).optional(),
     }),
   removed: () =>
     record({
