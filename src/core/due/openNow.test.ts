@@ -535,3 +535,35 @@ describe('a second time, an hour later', () => {
     expect(yard.fruits()).toEqual([]);
   });
 });
+
+test('a male covered the evening before hides no female; a covered female leaves her plant to the round', () => {
+  const yard = six();
+  const evening = MORNING - 12 * HOUR;
+  const cover = (plant: string, bloom: string, sex: 'female' | 'male'): void =>
+    yard.say(evening, {
+      kind: 'covered',
+      body: { plant, day: DAY, method: 'tape', blooms: [{ bloom, sex, code: '' }] },
+    });
+  cover('p2', 'm', 'male');
+  cover('p3', 'f', 'female');
+  const plants = openNowOf(yard.journal, GARDEN, MORNING).map(({ plant }) => plant.plant);
+  expect(plants).toContain('p2');
+  expect(plants).not.toContain('p3');
+});
+
+// Suspect plants last or not at all (common practice, no source).
+test('in the kitchen too a plant that looks diseased comes last, and its pollen is suggested to no healthy one', () => {
+  const yard = six();
+  yard.say(MORNING, {
+    kind: 'plant.noted',
+    body: { plant: 'p1', health: 'suspect', trueness: 'typical' },
+  });
+  for (const plant of ['p1', 'p2'])
+    yard.say(MORNING, { kind: 'counted', body: { plant, day: DAY, open: { female: 0, male: 1 } } });
+  const open = openNowOf(yard.journal, GARDEN, MORNING);
+  expect(open.at(-1)!.plant.plant).toBe('p1');
+  const third = open.find(({ plant }) => plant.plant === 'p3')!;
+  const order = pollenFor(yard.journal, third, 0).map(({ plant, suggested }) => `${plant} ${suggested}`);
+  expect(order[0]).toBe('p2 true');
+  expect(order).not.toContain('p1 true');
+});
