@@ -362,7 +362,7 @@ test('where not all are reached in time it says what would save more, and as man
     ],
   });
   const alone = { ...rest, fathered: new Map(), females: buds, males, people: 1 };
-  const { wouldSave, rounds } = planOuting(alone);
+  const { wouldSave, rounds } = planOuting(alone, { steps: 250 });
   const { stops } = rounds[0]!;
   const late = stops.filter((stop) => stop.kind === 'pollinate' && stop.late).length;
   expect(late).toBeGreaterThan(5);
@@ -370,10 +370,10 @@ test('where not all are reached in time it says what would save more, and as man
   expect(wouldSave!.earlier).toEqual({ minutes: 30, count: late });
   expect(wouldSave!.fewerMales).toBeGreaterThanOrEqual(2);
   expect(wouldSave!.helper).toBeLessThanOrEqual(late);
-  const early = planOuting({ ...alone, from: SIX - HOUR });
+  const early = planOuting({ ...alone, from: SIX - HOUR }, { steps: 250 });
   expect(early.wouldSave).toBeUndefined();
   // With the helper they are saved, as was said.
-  const two = planOuting({ ...alone, people: 2 });
+  const two = planOuting({ ...alone, people: 2 }, { steps: 250 });
   const lateOfTwo = two.rounds.flatMap((round) =>
     round.stops.filter((stop) => stop.kind === 'pollinate' && stop.late),
   );

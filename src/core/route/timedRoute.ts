@@ -26,6 +26,8 @@ export interface TimedRoute {
   readonly late: boolean;
   /** By place in the order: when each is begun, how much later that may be with nothing late, what each ms costs. */
   readonly begins: readonly number[];
+  /** The way to each from the one before. */
+  readonly ways: readonly number[];
   readonly slack: readonly number[];
   readonly rate: readonly number[];
   /** By block, the place of the first job that comes last; missing where there is none. */
@@ -50,6 +52,7 @@ export function timedRoute(
   const slacks = new Array<number>(length);
   const rates = new Array<number>(length);
   const waits = new Array<number>(length);
+  const ways = new Array<number>(length);
   let now = from;
   let here = -1;
   let worth = 0;
@@ -64,6 +67,7 @@ export function timedRoute(
       if (!firstLast.has(block)) firstLast.set(block, at);
     }
     const way = between(here, id);
+    ways[at] = way;
     busy += way + lasts;
     const there = now + way;
     const comes = others.length > 0 && jobs[here]?.plant !== jobs[id]!.plant;
@@ -90,7 +94,7 @@ export function timedRoute(
     rates[at] = rate;
     wait = waits[at]!;
   }
-  const timed = { order, ends: now, busy, worth, late, begins, slack: slacks, rate: rates };
+  const timed = { order, ends: now, busy, worth, late, begins, ways, slack: slacks, rate: rates };
   return firstLast ? { ...timed, firstLast } : timed;
 }
 
@@ -160,21 +164,22 @@ export function costAt(
   route: TimedRoute,
   { gap, id, scale }: { readonly gap: number; readonly id: number; readonly scale: number },
 ): number {
-  const { order, begins, slack, rate, ends } = route;
+  const { order, begins, ways, slack, rate, ends } = route;
   const { opens, lastSafe, lasts, worthAt } = jobs[id]!;
   const before = gap === 0 ? -1 : order[gap - 1]!;
   if (isOutOfTurn(jobs, route, gap, id)) return NEVER;
   const free = gap === 0 ? from : begins[gap - 1]! + jobs[before]!.lasts;
-  const begin = max(free + between(before, id), opens);
+  const way = between(before, id);
+  const begin = max(free + way, opens);
   if (begin > lastSafe) return NEVER;
   const gained = typeof worthAt === 'function' ? worthAt(begin) : 0;
   const next = order[gap];
-  const way = between(before, id);
   if (next === undefined) return (begin + lasts - ends + way + lasts) / 2 - gained * scale;
-  const delay = max(0, begin + lasts + between(id, next) - begins[gap]!);
+  const onward = between(id, next);
+  const delay = max(0, begin + lasts + onward - begins[gap]!);
   // A sum of many ways: what is late by a rounding error is seen when the times are worked out.
   if (delay > slack[gap]! + ROUNDING_MS) return NEVER;
-  const detour = way + lasts + between(id, next) - between(before, next);
+  const detour = way + lasts + onward - ways[gap]!;
   return (delay + detour) / 2 + (delay * rate[gap]! - gained) * scale;
 }
 

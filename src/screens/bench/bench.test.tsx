@@ -84,7 +84,9 @@ test('what was recorded under a wrong clock comes to its real time and day, and 
   type('Time', `${Number(hour) - 12}:${minute} pm`);
   await tap('Check');
   await see(`18 Jul 2026, ${from} becomes 14 Jul 2026, ${from}.`);
-  await tap('14 Jul 2026');
+  const [asks] = await see(/^What was noted for the flowers of \d+ Jul 2026 belongs to/);
+  const named = Number(/of (\d+) Jul/.exec(asks!.textContent!)![1]);
+  await tap(`${named - 4} Jul 2026`);
   await tap('Correct the times');
   const [corrected] = await recorded(1);
   expect(corrected).toMatchObject({ kind: 'times.corrected', body: { by: -4 * 24 * 60, days: -4 } });
