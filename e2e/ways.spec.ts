@@ -6,10 +6,15 @@ interface Beginning {
   readonly place: string;
   readonly crop: string;
   readonly plants: number;
+  readonly purpose?: string;
 }
 
-/** One variety grown to eat, from nothing. */
-async function begin(app: App, page: Page, { at, place, crop, plants }: Beginning): Promise<void> {
+/** One variety, from nothing; to eat, where nothing else is said. */
+async function begin(
+  app: App,
+  page: Page,
+  { at, place, crop, plants, purpose = 'To eat' }: Beginning,
+): Promise<void> {
   await page.clock.install({ time: new Date(at) });
   await page.goto('/start');
   for (const [label, text] of [
@@ -22,7 +27,7 @@ async function begin(app: App, page: Page, { at, place, crop, plants }: Beginnin
   await app.placeAt(place);
   await page.getByRole('textbox', { name: 'What is it called?' }).fill(crop);
   await page.getByText(crop, { exact: true }).last().click();
-  await app.tap('To eat');
+  await app.tap(purpose);
   await app.tap('Create garden');
   await expect(page.getByText('Demo,')).toHaveCount(0);
 }
@@ -111,4 +116,51 @@ test('two hundred plants are more than one can see to, and a bed without flowers
   await seen(page.getByRole('img', { name: 'Plant 2 of 200' }));
   await app.tap(/^None open in the rest of/);
   await seen(page.getByText(/^1 female pollinated on 200 plants/));
+});
+
+test('strawberries are brushed, and berries are counted, misshapen ones apart', async ({ app, page }) => {
+  await begin(app, page, { at: '2026-06-01T11:00:00Z', place: '52.2, -1.7', crop: 'strawberry', plants: 20 });
+  await page.goto('/routine');
+  await seen(page.getByRole('heading', { name: 'Brush the flowers' }));
+  await app.tap('Bed A, row 1: brushed');
+  await app.tap('Count fruit: Bed A, row 1');
+  for (let flower = 0; flower < 3; flower += 1) await app.tap('One flower more');
+  for (let fruit = 0; fruit < 2; fruit += 1) await app.tap('One fruit more');
+  await app.tap('One misshapen more');
+  await app.tap('2 of 3 set');
+  await page.goto('/fruit/rates');
+  await seen(page.getByText(/1 fruit is misshapen/));
+});
+
+test('who starts in August finds fruit on the plants: one is tagged, the rest comes off before the first pollination', async ({
+  app,
+  page,
+}) => {
+  await begin(app, page, {
+    ...{ at: '2026-08-01T17:00:00Z', place: '52.2, -1.7', crop: 'butternut', plants: 3 },
+    purpose: 'Seed, to keep the variety',
+  });
+  await page.goto('/walk');
+  await app.tap('This plant, A1·1: health, type and fruit');
+  await app.tap(/^Tag one that stays/);
+  await app.tap('One male more');
+  await app.nextPlant(/^Cover 1, next$/);
+  await app.tap('One female more');
+  await app.nextPlant(/^Cover 1, next$/);
+  await app.tap('None, next');
+  await seen(page.getByRole('heading', { name: 'Walk done' }));
+
+  await page.clock.setSystemTime(new Date('2026-08-02T05:00:00Z'));
+  await page.goto('/round');
+  await app.tap('Start the round');
+  await seen(page.getByRole('img', { name: /^Stop 1 of/ }));
+  const over = page.getByRole('heading', { name: 'Round done' });
+  let stripped = false;
+  while (!(await over.isVisible())) {
+    stripped ||= await page.getByText('Look for fruit that set by itself').first().isVisible();
+    await app.done();
+  }
+  expect(stripped).toBe(true);
+  await seen(page.getByText('1 of 1 flower pollinated.'));
+  await seen(page.getByText(/1 pollinated$/));
 });
