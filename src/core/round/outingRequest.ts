@@ -2,8 +2,6 @@ import { cropOf } from '../crops/catalogue';
 import type { Purpose } from '../crops/variety';
 import { GATE, placesOf } from '../garden/places';
 import { plantLoads, setFactor } from '../fruit/plantLoad';
-import type { Segment } from '../garden/segments';
-import { walkingDistance } from '../garden/walking';
 import type { Journal } from '../journal/journal';
 import { meantFor } from '../journal/matingOf';
 import { isFitForSeed } from '../journal/plantCondition';
@@ -22,8 +20,7 @@ import { malesCarried, type OutingDay } from '../outing/outingDay';
 import { plannedFlowers } from './stopsLeft';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
-import type { RoundConditions } from './progress';
-import { VISIT_MS, WALKING_M_PER_MS } from './roundJobs';
+import { obstaclesOf } from './roundConditions';
 import type { RoundVariety } from './roundRequest';
 
 /** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
@@ -35,16 +32,6 @@ const SET_EXPECTED = 0.5;
 /** What one pollination is expected to bring: a set fruit's worth times the chance that it sets. */
 const weightOf = ({ crop, purpose }: Variety): number =>
   WEIGHT[purpose] * (cropOf(crop).setPrior?.value ?? SET_EXPECTED);
-
-/**
- * What one has to walk round: everything that stands in the way, except dense bloom.
- *
- * @example obstaclesOf(new Journal()) // []
- */
-export const obstaclesOf = (journal: Journal): Segment[] =>
-  [...journal.all('barrier').values()]
-    .filter(({ sort }) => sort !== 'forage')
-    .map(({ from, to }) => ({ from, to }));
 
 /**
  * Working hours, times and worth of each variety that has females, for the plan of a round.
@@ -83,32 +70,6 @@ export function roundVarieties(
     ];
   });
 }
-
-/**
- * Time from one plant to the next, milliseconds: the way round what stands there, and finding it. `undefined` where the
- * place of either is not known.
- *
- * @example walkingTimes(new Journal())('p1', 'p2') // undefined
- */
-function walkingTimes(journal: Journal): (from: string, to: string) => number | undefined {
-  const places = placesOf(journal.all('plant').values(), journal.all('bed'));
-  const metres = walkingDistance(obstaclesOf(journal));
-  return (from, to) => {
-    const [a, b] = [places.get(from), places.get(to)];
-    return a && b && metres(a, b) / WALKING_M_PER_MS + (from === to ? 0 : VISIT_MS);
-  };
-}
-
-/**
- * What the way ahead of a round depends on besides the round itself.
- *
- * @example roundConditions(journal, garden, { day: '2026-07-19', outing: 'morning' }).hours.size // varieties worked then
- */
-export const roundConditions = (journal: Journal, garden: Garden, outing: OutingDay): RoundConditions => ({
-  hours: workingHours(journal, garden, outing),
-  handling: handlingTimes(journal),
-  walkingMs: walkingTimes(journal),
-});
 
 /**
  * How many times its variety's worth a flower is worth on its plant: less where it carries fruit already or its seed is

@@ -1,7 +1,7 @@
 import type { Journal } from '../journal/journal';
 import type { Bloom, Garden } from '../journal/state';
 import { MS_PER_MINUTE } from '../time/calendar';
-import { roundConditions } from '../round/outingRequest';
+import { roundConditions } from '../round/roundConditions';
 import { progressOf } from '../round/progress';
 import { visitsLeft } from '../round/visits';
 import { roundFrom, roundSize, type RoundSituation } from '../due/dayTasks';

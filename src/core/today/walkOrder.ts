@@ -6,7 +6,7 @@ import { walkId } from '../journal/kinds/walk';
 import { isSuspect } from '../journal/plantCondition';
 import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';
-import { obstaclesOf } from '../round/outingRequest';
+import { obstaclesOf } from '../round/roundConditions';
 import type { WalkedPlant } from '../due/outings';
 
 /** Of more beds than this the order is only sketched: each is put where it lengthens the way least. */

@@ -126,6 +126,13 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           note={f.day(dayAt(toMs(at), zone))}
         />
       ))}
+      {weighed(bloom).map(({ at, count, grams }) => (
+        <ListRow
+          key={at}
+          title={`Picked${count > 1 ? `: ${f.number(count)}` : ''}, ${f.weight(grams)}`}
+          note={f.day(dayAt(toMs(at), zone))}
+        />
+      ))}
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
@@ -218,6 +225,12 @@ function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: One
     pollination.found === 'wilted' ? ' The flower was closing.' : '',
   ].join('');
 }
+
+/** What was picked and weighed. */
+const weighed = ({ harvest, picks = [] }: Bloom): { at: string; count: number; grams: number }[] =>
+  [...(harvest ? [{ ...harvest, count: 1 }] : []), ...picks].flatMap(({ at, count, grams }) =>
+    grams === undefined ? [] : [{ at, count, grams }],
+  );
 
 /** Flowers that nobody tells apart: one of them can get a tag, and is followed by itself from then on. */
 function TagOne({ fruit: { bloom, plant, count } }: { readonly fruit: Fruit }) {

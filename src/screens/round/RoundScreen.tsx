@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Outing } from '@/core/crops/outing';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/due/dayTasks';
-import { roundConditions } from '@/core/round/outingRequest';
+import { roundConditions } from '@/core/round/roundConditions';
 import { plannedFacts } from '@/core/round/plannedFacts';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import type { OutingDay } from '@/core/outing/outingDay';

@@ -1,6 +1,5 @@
 import { useQueries } from '@tanstack/react-query';
 import type { Task } from '@/core/due/dayTasks';
-import { outingRequest } from '@/core/round/outingRequest';
 import type { Today } from '@/core/today/today';
 import { MS_PER_MINUTE } from '@/core/time/calendar';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -24,7 +23,11 @@ export function useRoundTimes(today: Today | undefined): Today | undefined {
       queryKey: [store.id, 'round-time', store.version, day, outing],
       queryFn: async ({ signal }: { readonly signal: AbortSignal }): Promise<number | null> => {
         await idle();
-        const { computeClient } = await import('@/worker/computeClient');
+        // Only once there is something to plan.
+        const [{ computeClient }, { outingRequest }] = await Promise.all([
+          import('@/worker/computeClient'),
+          import('@/core/round/outingRequest'),
+        ]);
         const garden = store.described;
         if (!garden || signal.aborted) return null;
         const request = outingRequest(store.journal, garden, { day, outing }, store.clock.now());
@@ -33,7 +36,11 @@ export function useRoundTimes(today: Today | undefined): Today | undefined {
         const { rounds: plans } = await client.ask((compute) => compute.planOuting(request));
         return Math.round((plans[0]?.busyMs ?? 0) / MS_PER_MINUTE);
       },
-      retry: false,
+      // While it is planned anew after an entry, what was known stays.
+      placeholderData: (
+        before: number | null | undefined,
+        was?: { readonly queryKey: readonly unknown[] },
+      ) => (was?.queryKey.at(-1) === outing ? before : undefined),
     })),
   });
   if (!today || !next || rounds.length === 0) return today;
