@@ -1,3 +1,4 @@
+import { waitFor } from '@testing-library/react';
 import { openApp, recorded, reopenApp, screen, see, tap } from '@testing/app';
 
 jest.setTimeout(60_000);
@@ -64,7 +65,7 @@ test('a plant that may be diseased stays under the finger, is last after that, a
   expect((await see(/^Bed \w+, row \d+, plant$/))[0]!.closest('[role=heading]')!.textContent).not.toBe(here);
   await tap('Undo');
   await tap('Undo');
-  expect(screen.queryByText(/May be diseased: come here last/)).toBeNull();
+  await waitFor(() => expect(screen.queryByText(/May be diseased: come here last/)).toBeNull());
 });
 
 test('fruit that set by itself is stripped, and an off-type is pulled out; both can be undone', async () => {
