@@ -34,7 +34,8 @@ export interface RoundResult {
  *
  * @example roundResult(journal, round).fruits[0].look // three days after its day, of squash
  */
-export function roundResult(journal: Journal, { stops, done, day, outing }: Round): RoundResult {
+export function roundResult(journal: Journal, round: Round): RoundResult {
+  const { stops, done, day } = round;
   const females = stops.filter((stop) => motherAt(stop) !== undefined);
   const pollinated = females.filter(({ stop }) => done.get(stop)?.outcome === 'done');
   const fruits = [...groupBy(pollinated, ({ variety }) => variety)].flatMap(
@@ -48,7 +49,7 @@ export function roundResult(journal: Journal, { stops, done, day, outing }: Roun
     females: females.length,
     pollinated: pollinated.length,
     fruits,
-    malesLeft: malesLeft(journal, { day, outing: outing ?? 'morning' }),
+    malesLeft: malesLeft(journal, round),
     missed: stops.flatMap((stop) => {
       const why = done.get(stop.stop)?.outcome;
       return why === undefined || why === 'done' ? [] : [{ stop, why }];

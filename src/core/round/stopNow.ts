@@ -13,6 +13,7 @@ import { malesOf } from '../due/flowersDue';
 import { pollenElsewhere, type PollenElsewhere } from '../due/pollenElsewhere';
 import { donorsNow, malesToPick, type DonorNow } from './donorsNow';
 import { bloomsAt, wrongAt } from './operations/operations';
+import type { CleanBefore } from './stops';
 
 /** A stop as whoever comes to it finds it. */
 export interface StopNow {
@@ -35,23 +36,20 @@ export interface StopNow {
 export function stopNow(journal: Journal, round: Round, stop: Stop): StopNow {
   const blooms = bloomsAt(stop).flatMap((id) => journal.all('bloom').get(id) ?? []);
   const part = blooms[0]?.part ?? 'flower';
-  const { hands, brush } = cleanAt(journal, round, stop);
   const mayBeEarly = blooms.every((bloom) => bloom.part === 'flower' && !bloom.emasculated);
   return {
     blooms,
     part,
     covered: blooms.some(isCovered),
     wrong: wrongAt(stop).filter((why) => why !== 'notYet' || mayBeEarly),
-    clean:
-      hands === undefined
-        ? brush === undefined
-          ? 'nothing'
-          : 'brush'
-        : brush === undefined
-          ? 'hands'
-          : 'handsAndBrush',
+    clean: cleaningOf(cleanAt(journal, round, stop)),
   };
 }
+
+const cleaningOf = ({ hands, brush }: CleanBefore): StopNow['clean'] => {
+  if (hands === undefined) return brush === undefined ? 'nothing' : 'brush';
+  return brush === undefined ? 'hands' : 'handsAndBrush';
+};
 
 /** A female that waits for pollen: all that is shown of it, and what can be recorded. */
 export interface PollinationNow extends StopNow {
@@ -84,7 +82,8 @@ export function pollinationNow(journal: Journal, round: Round, stop: PollinateSt
   const method = methodAt(journal, round, stop);
   const meant = meantFor(journal, stop.plant, round.day);
   // Without pollen no brush touches her.
-  const clean = donors.length > 0 || now.clean === 'nothing' ? now.clean : 'hands';
+  const { hands } = cleanAt(journal, round, stop);
+  const clean = donors.length > 0 ? now.clean : cleaningOf({ ...(hands !== undefined && { hands }) });
   return {
     ...now,
     clean,

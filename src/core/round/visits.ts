@@ -2,10 +2,13 @@ import type { Stop } from '../journal/kinds/stops';
 import type { Round } from '../journal/state';
 
 /** All that is done at one plant before one goes on. */
-export interface Visit {
+export interface Visit<S extends AtPlant = Stop> {
   readonly plant: string;
-  readonly steps: readonly [Stop, ...Stop[]];
+  readonly steps: readonly [S, ...S[]];
 }
+
+/** A stop of a round, recorded or only planned. */
+type AtPlant = Pick<Stop, 'plant'>;
 
 /**
  * The stops of a round, plant by plant, in the order in which they are walked.
@@ -13,8 +16,8 @@ export interface Visit {
  * @example visitsOf([]) // []
  * @example visitsOf([pickAtC1, pollinateAtC1, pickAtC2]).length // 2
  */
-export function visitsOf(stops: readonly Stop[]): Visit[] {
-  const visits: { readonly plant: string; readonly steps: [Stop, ...Stop[]] }[] = [];
+export function visitsOf<S extends AtPlant>(stops: readonly S[]): Visit<S>[] {
+  const visits: { readonly plant: string; readonly steps: [S, ...S[]] }[] = [];
   for (const stop of stops) {
     const last = visits.at(-1);
     if (last?.plant === stop.plant) last.steps.push(stop);

@@ -103,6 +103,8 @@ const SCREENS = {
 export { FirstSteps } from '../week/FirstSteps';
 export { TodayEnd } from '../week/TodayEnd';
 export { WeekAhead } from '../week/WeekAhead';
+/** What a round to come takes, for Today. */
+export { roundMinutes } from '../round/roundMinutes';
 /** Where no screen's own button tells what was undone. */
 export { Undone } from '../shell/WithUndo';
 

@@ -10,6 +10,7 @@ import type { OutingDay } from '@/core/outing/outingDay';
 import type { OutingPlan, WouldSave } from '@/core/round/planOuting';
 import type { RoundPlan } from '@/core/round/planRound';
 import { walkedRounds } from '@/core/round/stops';
+import { visitsOf } from '@/core/round/visits';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
@@ -64,10 +65,6 @@ function sayLate(
   const said = `${f.number(late)} of ${f.count(females.length, 'flower', 'flowers')} will be reached too late.`;
   return more.length > 0 ? `${said} Of these ${more.join('; ')}.` : said;
 }
-
-/** Visits to plants, one to each of those that one comes back to. */
-const plantsOn = ({ stops }: RoundPlan): number =>
-  stops.filter(({ plant }, i) => plant !== stops[i - 1]?.plant).length;
 
 /** While it is planned: how far that is, and a way to stop it. */
 function Planning({ progress, stopped, stop, again }: RoundPlanning) {
@@ -142,7 +139,7 @@ function Rounds({ plan, males, crops }: RoundsProps) {
             <Text key={i}>
               {sayDuration(
                 round,
-                `Round ${f.number(i + 1)} (${f.count(plantsOn(round), 'plant', 'plants')})`,
+                `Round ${f.number(i + 1)} (${f.count(visitsOf(round.stops).length, 'plant', 'plants')})`,
                 f,
               )}
             </Text>

@@ -61,20 +61,16 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
             text: `${sayPlants(task, f)}${minutes}. Find what opens ${opensTomorrow(today, now) ? 'tomorrow' : 'next'} and cover it.`,
             action: task.started ? 'Continue the walk' : 'Start the walk',
           };
-    case 'routine':
+    case 'routine': {
+      const title = task.brushed ? 'Brush the flowers' : 'Shake the flowers';
       return {
-        title: task.brushed ? 'Brush the flowers' : 'Shake the flowers',
+        title,
         text: later
           ? `${sayFrom(task, today, f)}, when they are dry: ${sayPlants(task, f)}${minutes}.`
           : `${sayPlants(task, f)}${minutes}. Best by ${f.time(task.by!)}.`,
-        action: later
-          ? undefined
-          : task.started
-            ? 'Go on'
-            : task.brushed
-              ? 'Brush the flowers'
-              : 'Shake the flowers',
+        action: later ? undefined : task.started ? 'Go on' : title,
       };
+    }
     case 'looks':
       return {
         title: f.count(task.size, 'fruit to look at', 'fruits to look at'),

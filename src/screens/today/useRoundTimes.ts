@@ -1,9 +1,9 @@
 import { useQueries } from '@tanstack/react-query';
 import type { Task } from '@/core/due/dayTasks';
 import type { Today } from '@/core/today/today';
-import { MS_PER_MINUTE } from '@/core/time/calendar';
 import { useGarden } from '@/data/hooks/useGarden';
 import { idle } from '@/data/idle';
+import { loadScreens } from '../lazy/LazyScreen';
 
 const isUnplanned = ({ kind, minutes }: Task): boolean => kind === 'round' && minutes === undefined;
 
@@ -23,20 +23,11 @@ export function useRoundTimes(today: Today | undefined): Today | undefined {
       queryKey: [store.id, 'round-time', store.version, day, outing],
       queryFn: async ({ signal }: { readonly signal: AbortSignal }): Promise<number | null> => {
         await idle();
-        // Only once there is something to plan.
-        const [{ computeClient }, { outingRequest }] = await Promise.all([
-          import('@/worker/computeClient'),
-          import('@/core/round/outingRequest'),
-        ]);
-        const garden = store.described;
-        if (!garden || signal.aborted) return null;
-        const request = outingRequest(store.journal, garden, { day, outing }, store.clock.now());
-        const client = computeClient();
-        signal.addEventListener('abort', () => client.cancel());
-        const { rounds: plans } = await client.ask((compute) => compute.planOuting(request));
-        return Math.round((plans[0]?.busyMs ?? 0) / MS_PER_MINUTE);
+        // It comes with the screens: by itself it would make every page load what the two share.
+        const { roundMinutes } = await loadScreens();
+        return roundMinutes(store, { day, outing }, signal);
       },
-      // While it is planned anew after an entry, what was known stays.
+      // While it is planned again after an entry, what was known stays.
       placeholderData: (
         before: number | null | undefined,
         was?: { readonly queryKey: readonly unknown[] },
