@@ -1,4 +1,4 @@
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, expect, type Browser, type Locator, type Page } from '@playwright/test';
 
 export interface Options {
   /** The machine's date, which must not matter: the demo has its own. */
@@ -208,6 +208,47 @@ export class App {
     const buffer = 'bytes' in file ? file.bytes : Buffer.from(file.text);
     await chooser.setFiles({ name: file.name, mimeType: 'application/octet-stream', buffer });
   }
+}
+
+/** A phone, and the finger on it. */
+export interface Phone {
+  readonly app: App;
+  readonly page: Page;
+}
+
+export const exportFrom = async ({ app, page }: Phone): Promise<{ name: string; text: string }> => {
+  await page.goto('/bench/files');
+  return app.readDownload(() => app.tap('Export the garden'));
+};
+
+export async function importInto(
+  { app, page }: Phone,
+  file: { readonly name: string; readonly text: string },
+): Promise<void> {
+  await page.goto('/bench/files');
+  await app.chooseFile(() => app.tap('Import a backup'), file);
+  await app.tap('Import');
+  // A garden that is new to the phone is opened at once.
+  await expect
+    .poll(
+      async () =>
+        new URL(page.url()).pathname === '/' || (await page.getByText(/entries imported/).count()) > 0,
+    )
+    .toBe(true);
+}
+
+/** Another phone at that time, with the garden of a file. */
+export async function secondPhone(
+  browser: Browser,
+  at: string,
+  file: { readonly name: string; readonly text: string },
+): Promise<Phone> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.clock.install({ time: new Date(at) });
+  const phone = { app: new App(page), page };
+  await importInto(phone, file);
+  return phone;
 }
 
 interface BackupFile {

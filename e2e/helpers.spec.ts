@@ -1,32 +1,7 @@
-import type { Page } from '@playwright/test';
-import { App, entriesOf, expect, test, seen } from './app';
+import { entriesOf, exportFrom, expect, importInto, test, seen, secondPhone, type Phone } from './app';
 
 const EVENING = '2026-07-18T18:00:00Z';
 const MORNING = '2026-07-19T05:00:00Z';
-
-interface Phone {
-  readonly app: App;
-  readonly page: Page;
-}
-
-const exportFrom = async ({ app, page }: Phone): Promise<{ name: string; text: string }> => {
-  await page.goto('/bench/files');
-  return app.readDownload(() => app.tap('Export the garden'));
-};
-
-async function importInto({ app, page }: Phone, file: { name: string; text: string }): Promise<void> {
-  await page.goto('/bench/files');
-  await app.chooseFile(() => app.tap('Import a backup'), file);
-  await app.tap('Import');
-  // A garden that is new to the phone is opened at once.
-  const opened = page.getByRole('heading', { name: 'Morning round' });
-  await seen(
-    page
-      .getByText(/entries imported/)
-      .or(opened)
-      .first(),
-  );
-}
 
 /** Through this phone's round, with the flowers it pollinated. */
 async function goRound({ app, page }: Phone): Promise<void> {
@@ -74,14 +49,10 @@ test('two phones, one split: each walks its round from one file, and together ev
   await app.tap('Start 2 rounds');
   await seen(page.getByRole('img', { name: /^Stop 1 of/ }));
 
-  const context = await browser.newContext();
-  const theirs = await context.newPage();
-  await theirs.clock.install({ time: new Date(MORNING) });
   const mine: Phone = { app, page };
-  const helper: Phone = { app: new App(theirs), page: theirs };
-  await importInto(helper, await exportFrom(mine));
-  await theirs.goto('/round');
-  await seen(theirs.getByRole('heading', { name: 'Which round is yours?' }));
+  const helper = await secondPhone(browser, MORNING, await exportFrom(mine));
+  await helper.page.goto('/round');
+  await seen(helper.page.getByRole('heading', { name: 'Which round is yours?' }));
   await helper.app.tap(/^Round 2 of 2/);
 
   await page.goto('/round');
@@ -100,5 +71,5 @@ test('two phones, one split: each walks its round from one file, and together ev
     expect(new Set(served).size).toBe(4);
   }
   expect(helper.app.errors).toEqual([]);
-  await context.close();
+  await helper.page.context().close();
 });

@@ -32,13 +32,13 @@ export interface DaySituation {
   readonly rounds: readonly RoundSituation[];
   /** Stops without pollen that are due on an outing on which nothing else is. */
   readonly chores: readonly { readonly outing: Outing; readonly due: number }[];
-  /** Plants grown to eat whose flowers are open now, those already seen, and when the first of them shut. */
+  /** Plants grown to eat whose flowers are open now, those already seen, and when the first of the others shut. */
   readonly open: {
     readonly plants: number;
     readonly visited: number;
     readonly until: number | undefined;
-    /** Plants whose females get pollen a second time, and from when the first of them do. */
-    readonly again?: { readonly plants: number; readonly from: number };
+    /** Plants whose females get pollen a second time, from when the first of them do, and when the first shut. */
+    readonly again?: { readonly plants: number; readonly from: number; readonly until: number | undefined };
     /** Where no walk leads to them: those whose flowers open next, and when the first of them do. */
     readonly next?: { readonly plants: number; readonly from: number };
   };
@@ -158,7 +158,7 @@ function roundTask(round: RoundSituation): Task | undefined {
 
 function openTask({ open }: DaySituation): Task | undefined {
   const size = open.plants - open.visited;
-  if (size <= 0) return secondTimeTask(open) ?? nextOpenTask(open);
+  if (size <= 0) return secondTimeTask(open.again) ?? nextOpenTask(open);
   return {
     kind: 'open',
     size,
@@ -169,7 +169,7 @@ function openTask({ open }: DaySituation): Task | undefined {
 }
 
 /** Back to open females, once all plants were seen. */
-function secondTimeTask({ again, until }: DaySituation['open']): Task | undefined {
+function secondTimeTask(again: DaySituation['open']['again']): Task | undefined {
   if (!again) return undefined;
   return {
     kind: 'open',
@@ -177,7 +177,7 @@ function secondTimeTask({ again, until }: DaySituation['open']): Task | undefine
     size: again.plants,
     minutes: minutesFor(again.plants, MINUTES_PER_OPEN_PLANT),
     from: again.from,
-    ...(until !== undefined && { by: until }),
+    ...(again.until !== undefined && { by: again.until }),
     started: false,
   };
 }

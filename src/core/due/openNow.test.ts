@@ -509,6 +509,19 @@ describe('a second time, an hour later', () => {
     expect([next.again, next.from]).toEqual([undefined, openingOf(yard, '2026-07-22')]);
   });
 
+  test('it is to be done by the hour of those it is about, whatever else was open', () => {
+    const yard = new Yard([
+      { crop: 'watermelon', plants: ['p1'] },
+      { crop: 'melon', plants: ['p2'] },
+    ]);
+    for (const plant of ['p1', 'p2']) yard.visit(plant, { female: 1, male: 2 }, NINE, [plant]);
+    const lastSafe = (plant: string): number =>
+      yard.open(NINE).find((each) => each.plant.plant === plant)!.window!.lastSafe;
+    expect(lastSafe('p1')).toBeGreaterThan(lastSafe('p2'));
+    const { next } = todayOf(yard.journal, GARDEN, NINE + HOUR).tasks;
+    expect(next).toMatchObject({ again: true, size: 1, by: lastSafe('p1') });
+  });
+
   test('not of squash, not of what was closing, and not where once was chosen', () => {
     const squash = six();
     squash.visit('p1', { female: 2, male: 1 }, MORNING, ['p1']);

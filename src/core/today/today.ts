@@ -11,7 +11,7 @@ import { sunTimes, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
 import { preFloweringAdvice, type PreFloweringAdvice } from '../due/preFloweringAdvice';
 import { dayTasks, type DaySituation, type DayTasks, type WalkSituation } from '../due/dayTasks';
-import { openNowOf, opensNext } from '../due/openNow';
+import { openNowOf, opensNext, type OpenPlant } from '../due/openNow';
 import { plantsToWalk, walkAt, type OutingNow, type WalkedPlant } from '../due/outings';
 import type { Shortage } from '../pairing/shortages';
 import { choresOf } from '../round/chores';
@@ -123,19 +123,27 @@ const NOTHING_OPEN: DaySituation['open'] = { plants: 0, visited: 0, until: undef
 
 function openSize(journal: Journal, garden: Garden, now: number, walks: boolean): DaySituation['open'] {
   const open = openNowOf(journal, garden, now);
-  // What is past its best hour may be tried all the same; it sets no hour.
-  const until = open.flatMap(({ window }) => window?.lastSafe ?? []).filter((at) => at > now);
-  const again = open.flatMap((plant) => plant.again ?? []);
+  const unseen = open.filter((plant) => plant.open === undefined);
+  const again = open.filter((plant) => plant.again);
   // What opens next is told once all that is open was seen.
-  const next =
-    walks || open.some((plant) => plant.open === undefined) ? undefined : opensNext(journal, garden, now);
+  const next = walks || unseen.length > 0 ? undefined : opensNext(journal, garden, now);
   return {
     plants: open.length,
-    visited: open.filter((plant) => plant.open !== undefined).length,
-    until: until.length > 0 ? Math.min(...new Set(until)) : undefined,
+    visited: open.length - unseen.length,
+    until: firstLastSafe(unseen, now),
     ...(next && { next }),
     ...(again.length > 0 && {
-      again: { plants: again.length, from: Math.min(...new Set(again.map(({ from }) => from))) },
+      again: {
+        plants: again.length,
+        from: Math.min(...new Set(again.map((plant) => plant.again!.from))),
+        until: firstLastSafe(again, now),
+      },
     }),
   };
+}
+
+/** What is past its best hour may be tried all the same; it sets no hour. */
+function firstLastSafe(plants: readonly OpenPlant[], now: number): number | undefined {
+  const hours = new Set(plants.flatMap(({ window }) => window?.lastSafe ?? []).filter((at) => at > now));
+  return hours.size > 0 ? Math.min(...hours) : undefined;
 }

@@ -6,6 +6,7 @@ import { isOpen } from '@/core/isolation/isolationReport';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
 import { lastDayOf } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
+import { lowerFirst } from '@/core/text/lowerFirst';
 import { useView } from '@/data/hooks/useView';
 import { SeedRow } from '@/ui/charts/SeedRow';
 import { Button } from '@/ui/parts/Button';
@@ -37,7 +38,7 @@ export function Report({ view, planned }: ReportProps) {
         <Text variant="strong" tone={bad ? 'rust' : 'ink'}>
           {report ? verdictSentence(report, view.nameOf, f) : WORKING_OUT}
         </Text>
-        <Text tone="soft">{`${crop.name} (${crop.species}). ${PURPOSE_NAMES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${SEED_SOURCE_NAMES[variety.seedSource].toLowerCase()}.`}</Text>
+        <Text tone="soft">{`${crop.name} (${crop.species}). ${PURPOSE_NAMES[variety.purpose]}. ${f.count(places.length, 'plant', 'plants')}. Seed: ${lowerFirst(SEED_SOURCE_NAMES[variety.seedSource])}.`}</Text>
         {variety.note ? <Text>{variety.note}</Text> : null}
       </View>
       {report ? <Methods report={report} view={view} f={f} /> : null}

@@ -7,6 +7,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
 import { daysBetween, MS_PER_MINUTE } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
+import { lowerFirst } from '@/core/text/lowerFirst';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
 import { sentenceCase } from '../words/sentenceCase';
@@ -168,8 +169,6 @@ export function sayHeadline(task: Task, today: Today, now: number, f: Format): T
     ? { ...words, title: 'Nothing due now', text: `${words.title} ${lowerFirst(words.text)}` }
     : words;
 }
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The first walk of a new garden: when it is, by the calendar or by the tasks of the day, and where it begins. */
 export function sayFirstWalk(

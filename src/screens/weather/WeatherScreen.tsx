@@ -28,7 +28,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { sayReason, type MorningReason } from '../words/reasons/morning';
-import { shortSpecies } from '../words/names';
+import { cropName } from '../words/names';
 import { StationPanel } from './StationPanel';
 
 interface Typed {
@@ -155,7 +155,7 @@ function FoundNow({ window, day }: { readonly window: OpeningWindow; readonly da
     <View style={{ gap: SPACE.xs, marginTop: SPACE.xs }}>
       <View
         role="group"
-        aria-label={`${shortSpecies(crop)} now`}
+        aria-label={`${cropName(crop)} now`}
         style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}
       >
         <Text variant="small">You see them now:</Text>
@@ -164,7 +164,7 @@ function FoundNow({ window, day }: { readonly window: OpeningWindow; readonly da
             key={seen}
             size="small"
             title={FOUND[seen]}
-            label={`${shortSpecies(crop)}: ${FOUND[seen].toLowerCase()}`}
+            label={`${cropName(crop)}: ${FOUND[seen].toLowerCase()}`}
             onPress={() => record([{ kind: 'hours.seen', body: { crop, day, seen } }])}
           />
         ))}
@@ -188,7 +188,7 @@ function Consequences({ windows, air, day }: Pick<WeatherView, 'windows' | 'air'
       {windows.map((window) => (
         <View key={window.crop} style={{ marginBottom: SPACE.s }}>
           <Text variant="strong">
-            {`${shortSpecies(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
+            {`${cropName(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
           </Text>
           {window.reasons.map((reason) => (
             <Text key={reason.code} variant="small" tone="soft">

@@ -25,7 +25,7 @@ export const SEED_SOURCE_NAMES: Readonly<Record<SeedSource, string>> = {
   swapped: 'Swapped or given',
   openGarden: 'Saved where others could cross',
   f1: 'An F1 hybrid',
-  unknown: 'I do not know',
+  unknown: 'Not known',
 };
 
 export const OWN_POLLEN_NAMES: Readonly<Record<OwnPollenRule, string>> = {
@@ -34,8 +34,8 @@ export const OWN_POLLEN_NAMES: Readonly<Record<OwnPollenRule, string>> = {
   never: 'Never',
 };
 
-/** `C. pepo`. */
-export const shortSpecies = (crop: CropId): string => cropOf(crop).species.replace(/^(\w)\w* /, '$1. ');
+/** `Pepo squash`. */
+export const cropName = (crop: CropId): string => cropOf(crop).name;
 
 export const HEALTH_NAMES: Readonly<Record<PlantHealth, { readonly title: string; readonly note: string }>> =
   {
