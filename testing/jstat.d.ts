@@ -4,7 +4,10 @@ declare module 'jstat' {
     gammaln(x: number): number;
     readonly beta: { inv(quantile: number, a: number, b: number): number };
     readonly binomial: { cdf(hits: number, of: number, share: number): number };
-    readonly studentt: { inv(quantile: number, degrees: number): number };
+    readonly studentt: {
+      inv(quantile: number, degrees: number): number;
+      cdf(t: number, degrees: number): number;
+    };
     readonly normal: {
       cdf(x: number, mean: number, sd: number): number;
       inv(quantile: number, mean: number, sd: number): number;

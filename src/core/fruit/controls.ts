@@ -9,7 +9,7 @@ import type { Bloom, Variety } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { daysBetween } from '../time/calendar';
 import { fruitHistory } from './fruitHistory';
-import { wilson, type Share } from './wilson';
+import { wilson, type Share } from '../statistics/wilson';
 
 /** Flowers that were left without pollen, to see what sets by itself. */
 export interface Controls {

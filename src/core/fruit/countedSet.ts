@@ -1,7 +1,7 @@
 import { cohortOf } from '../journal/cohort';
 import { groupBy } from '../text/groupBy';
 import type { Fruit } from './fruits';
-import { clusteredWilson, type Share } from './wilson';
+import { clusteredWilson, type Share } from '../statistics/wilson';
 
 /** Fruit counted on trusses and stands, of so many flowers that had opened, whoever pollinated them. */
 export interface CountedSet extends Share {

@@ -23,6 +23,8 @@ export interface FruitHistory {
   readonly looks: Looks;
   /** Of one that was pollinated the day of that. */
   readonly since: Day;
+  /** Its first. */
+  readonly pollination?: Pollination;
   /** Days since then, today. */
   readonly age: number;
   /** Day of the last look that found it growing; 0 when none has. */
@@ -99,8 +101,9 @@ type Beginning = Pick<Bloom, 'pollination' | 'role' | 'day' | 'keptOn'>;
 function beginningOf(
   { pollination, role, day, keptOn }: Beginning,
   zone: string,
-): Pick<FruitHistory, 'followed' | 'since'> | undefined {
-  if (pollination) return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone) };
+): Pick<FruitHistory, 'followed' | 'since' | 'pollination'> | undefined {
+  if (pollination)
+    return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone), pollination };
   if (role === 'control' && day !== undefined) return { followed: 'control', since: day };
   return keptOn === undefined ? undefined : { followed: 'found', since: keptOn };
 }

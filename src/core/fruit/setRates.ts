@@ -1,6 +1,6 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
-import { clusteredWilson, wilson, type Share } from './wilson';
+import { clusteredWilson, wilson, type Share } from '../statistics/wilson';
 
 /** Why a pollinated flower is not in a rate's denominator. */
 type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
@@ -89,6 +89,17 @@ function verdictByDay(history: FruitHistory, day: number): Verdict {
     return wasSeen ? 'yes' : leftOutAs(history.ended);
   }
   return 'notLookedAt';
+}
+
+/**
+ * Was it growing on the day of its set look?
+ *
+ * @returns `undefined` where nobody can say, or not yet.
+ * @example hasSet({ ...history, age: 9, lastGrowing: 8 }) // true
+ */
+export function hasSet(history: FruitHistory): boolean | undefined {
+  const verdict = verdictByDay(history, setDay(history));
+  return verdict === 'yes' ? true : verdict === 'no' ? false : undefined;
 }
 
 /** @param decidedOn the day that decides, where there is one. */

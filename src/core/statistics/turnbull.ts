@@ -13,7 +13,6 @@ export interface Mass {
   readonly share: number;
 }
 
-/** Between two rounds no share may be able to raise the likelihood by more than this part of it. */
 const TOLERANCE = 1e-6;
 const MAX_ROUNDS = 20_000;
 /** A share that gains less than this in a round ends at nothing: where there is mass, a round leaves it as it is. */
@@ -28,11 +27,12 @@ const STAYS = 0.999;
  * Each bracket holds a run of the intervals that can have mass, so that a round costs as many steps as there are
  * different brackets, however many flowers there are of each.
  *
+ * @param tolerance at the end no share may gain more than this part of it in a round.
  * @returns the intervals with mass, in order; their shares add up to 1. Empty without brackets.
  * @throws RangeError where `by` is not after `after`.
  * @example turnbull([{ after: 2, by: 4 }, { after: 3, by: 7 }]) // [{ after: 3, by: 4, share: 1 }]
  */
-export function turnbull(brackets: readonly Bracket[]): Mass[] {
+export function turnbull(brackets: readonly Bracket[], tolerance: number = TOLERANCE): Mass[] {
   const different = counted(brackets);
   if (different.length === 0) return [];
   const cells = innermost(different);
@@ -63,7 +63,7 @@ export function turnbull(brackets: readonly Bracket[]): Mass[] {
       most = Math.max(most, sum / all);
       share[cell]! *= sum / all;
     }
-    if (most <= 1 + TOLERANCE) break;
+    if (most <= 1 + tolerance) break;
   }
   let gained = 0;
   const masses = cells.flatMap((cell, i) => {
@@ -82,7 +82,7 @@ function counted(brackets: readonly Bracket[]): Required<Bracket>[] {
     const key = `${after} ${by}`;
     different.set(key, { after, by, count: count + (different.get(key)?.count ?? 0) });
   }
-  return [...different.values()];
+  return [...different.values()].sort((a, b) => a.after - b.after || a.by - b.by);
 }
 
 /** From a beginning to the nearest end, with no other between them: only there can the likelihood have mass. */

@@ -1,3 +1,5 @@
+import { Z95 } from './normal';
+
 /** A share with the interval in which it probably lies. */
 export interface Share {
   readonly hits: number;
@@ -7,9 +9,6 @@ export interface Share {
   readonly low: number;
   readonly high: number;
 }
-
-/** Standard normal quantile of a two-sided 95 % interval. */
-const Z95 = 1.959963984540054;
 
 /**
  * Wilson's score interval for a share [Wilson 1927; method 3 of Newcombe 1998, Statistics in Medicine 17,
@@ -54,15 +53,27 @@ const PRIOR_PLANTS = 3;
  * @example clusteredWilson([{ hits: 3, of: 5 }]) // a wider interval than wilson(3, 5): it is one plant's luck
  */
 export function clusteredWilson(clusters: readonly { readonly hits: number; readonly of: number }[]): Share {
+  const hits = clusters.reduce((sum, cluster) => sum + cluster.hits, 0);
+  const of = clusters.reduce((sum, cluster) => sum + cluster.of, 0);
+  if (of === 0) return wilson(hits, of);
+  const effect = designEffect(clusters);
+  const { low, high } = wilson(hits / effect, of / effect);
+  return { hits, of, share: hits / of, low, high };
+}
+
+/**
+ * How many times as many trials of clusters are needed to say as much as trials that do not share their luck; 1 or more.
+ *
+ * @example designEffect([{ hits: 3, of: 5 }]) // 1.8
+ */
+export function designEffect(clusters: readonly { readonly hits: number; readonly of: number }[]): number {
   const used = clusters.filter(({ of }) => of > 0);
   const hits = used.reduce((sum, cluster) => sum + cluster.hits, 0);
   const of = used.reduce((sum, cluster) => sum + cluster.of, 0);
-  if (of === 0) return wilson(hits, of);
+  if (of === 0) return 1;
   // Mean size of a flower's own cluster.
   const size = used.reduce((sum, cluster) => sum + cluster.of ** 2, 0) / of;
-  const designEffect = 1 + (size - 1) * likenessOf(used, { hits, of, size });
-  const { low, high } = wilson(hits / designEffect, of / designEffect);
-  return { hits, of, share: hits / of, low, high };
+  return 1 + (size - 1) * likenessOf(used, { hits, of, size });
 }
 
 function likenessOf(

@@ -1,0 +1,69 @@
+import { believedShare, sharesAmong, type BelievedShare } from '../statistics/sharesAmong';
+import { clusteredWilson, designEffect, type Share } from '../statistics/wilson';
+import { byName } from '../text/byName';
+import { groupBy } from '../text/groupBy';
+import type { SetFactor, SetTrial } from './setTrials';
+
+/** By what set is shown. */
+export type SetGrouping = SetFactor | 'variety' | 'plant';
+
+/** How many of a group set: as counted, and as believed, drawn towards the other groups the more the fewer it has. */
+export interface SetOfGroup {
+  /** A number of a factor that is counted (the last one holds all that is more), else a name or an id. */
+  readonly level: number | string;
+  readonly plants: number;
+  readonly counted: Share;
+  readonly believed: BelievedShare;
+}
+
+/** Levels that hold all that is more. */
+const MOST: Partial<Record<SetGrouping, number>> = { hour: 4, males: 3, load: 3 };
+
+/**
+ * The group of a trial; `undefined` where it is not known.
+ *
+ * @example levelOf(trial, 'hour') // 1: in the second hour after opening
+ */
+export function levelOf(trial: SetTrial, by: SetGrouping): number | string | undefined {
+  if (by === 'variety' || by === 'plant') return trial[by];
+  const value = trial.factors[by];
+  if (typeof value !== 'number') return value;
+  // Before the middle of opening counts as its first hour.
+  return Math.min(Math.max(0, Math.floor(value)), MOST[by] ?? Infinity);
+}
+
+/**
+ * Set of each group, groups in the order of their levels: counted with Wilson's interval, plants as clusters, and
+ * believed by the beta-binomial model of `sharesAmong`, in which trials of one plant count as fewer. A single group is
+ * believed as it was counted.
+ *
+ * @example setByFactor(trials, 'males').map(({ level }) => level) // [1, 2, 3]
+ */
+export function setByFactor(trials: readonly SetTrial[], by: SetGrouping): SetOfGroup[] {
+  const groups = groupBy(
+    trials.filter((trial) => levelOf(trial, by) !== undefined),
+    (trial) => levelOf(trial, by)!,
+  );
+  const levels = [...groups].sort(([a], [b]) => compareLevels(a, b));
+  const counts = levels.map(([level, own]) => {
+    const plants = [...groupBy(own, ({ plant }) => plant).values()].map(countOf);
+    // A plant's own rate is about that plant's luck: its flowers count each for itself.
+    const effect = by === 'plant' ? 1 : designEffect(plants);
+    const { hits, of } = countOf(own);
+    const counted = clusteredWilson(by === 'plant' ? own.map((trial) => countOf([trial])) : plants);
+    return { level, plants: plants.length, counted, fewer: { hits: hits / effect, of: of / effect } };
+  });
+  const { each } = sharesAmong(counts.map(({ fewer }) => fewer));
+  return counts.map(({ level, plants, counted }, i) => ({
+    ...{ level, plants, counted },
+    believed: believedShare(each[i]!),
+  }));
+}
+
+const countOf = (trials: readonly SetTrial[]): { readonly hits: number; readonly of: number } => ({
+  hits: trials.filter(({ set }) => set).length,
+  of: trials.length,
+});
+
+const compareLevels = (a: number | string, b: number | string): number =>
+  typeof a === 'number' && typeof b === 'number' ? a - b : byName(String(a), String(b));

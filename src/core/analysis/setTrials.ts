@@ -1,0 +1,138 @@
+import type { PollinationMethod } from '../crops/crop';
+import type { CropId } from '../crops/catalogue';
+import { hasSet } from '../fruit/setRates';
+import type { Fruit } from '../fruit/fruits';
+import type { FruitHistory } from '../fruit/fruitHistory';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import type { Bloom, Garden, Pollination } from '../journal/state';
+import type { OpeningWindow } from '../opening/openingWindow';
+import { windowsOf } from '../opening/windowsOf';
+import { groupBy } from '../text/groupBy';
+import { addDays, dayAt, daysBetween, MS_PER_HOUR, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+
+/** What set may go with, in the order in which it is asked. */
+export const SET_FACTORS = [
+  'hour',
+  'males',
+  'ownPlant',
+  'again',
+  'late',
+  'load',
+  'cover',
+  'rain',
+  'method',
+  'device',
+] as const;
+export type SetFactor = (typeof SET_FACTORS)[number];
+
+/** A pollinated flower of which is known whether it set, and what else is; a factor that is missing is not known. */
+export interface SetTrial {
+  readonly plant: string;
+  readonly variety: string;
+  readonly set: boolean;
+  readonly factors: Readonly<Partial<Record<SetFactor, number | string>>>;
+}
+
+/** A fruit that is younger than this by the day of a pollination takes nothing from the flower yet, days. Our default. */
+const TAKES_FROM_DAYS = 3;
+
+/**
+ * Every pollinated flower of some fruits whose set look is past and was made.
+ *
+ * @param fruits with all those of the plants concerned: they are each other's load.
+ * @example setTrials(journal, garden, fruits)[0].factors.hour // 1.5, hours after its crop's flowers opened that day
+ */
+export function setTrials(journal: Journal, garden: Garden, fruits: readonly Fruit[]): SetTrial[] {
+  const hoursOf = hoursSinceOpening(journal, garden, fruits);
+  const onPlant = groupBy(
+    fruits.flatMap(({ histories }) => histories),
+    ({ plant }) => plant,
+  );
+  return fruits.flatMap((fruit) => {
+    const { bloom, plant, variety, histories } = fruit;
+    return histories.flatMap((history): SetTrial[] => {
+      const set = hasSet(history);
+      const { pollination } = history;
+      if (!pollination || set === undefined) return [];
+      return [
+        {
+          plant: plant.plant,
+          variety: variety.variety,
+          set,
+          factors: known({
+            ...ofPollination(journal, bloom, pollination),
+            hour: hoursOf(fruit, pollination),
+            load: loadOn(onPlant.get(plant.plant) ?? [], history),
+            rain: rainOn(journal, history.since),
+          }),
+        },
+      ];
+    });
+  });
+}
+
+type Factors = Partial<Record<SetFactor, number | string | undefined>>;
+
+const known = (factors: Factors): SetTrial['factors'] =>
+  Object.fromEntries(Object.entries(factors).filter(([, value]) => value !== undefined));
+
+function ofPollination(
+  journal: Journal,
+  bloom: Bloom,
+  { donors, found, faded, method, device }: Pollination,
+): Factors {
+  // Of pollen whose plant nobody noted, and of portions that were filled, nobody counted males.
+  const counted = donors.every((donor) => donor.bloom !== '' && !journal.all('pollen').has(donor.bloom));
+  const ofPlants = donors.length > 0 && donors.every(({ plant }) => plant !== '');
+  return {
+    males: counted && donors.length > 0 ? donors.length : undefined,
+    ownPlant: ofPlants ? Number(donors.every(({ plant }) => plant === bloom.plant)) : undefined,
+    again: Number(bloom.laterPollinations.some(({ application }) => application > 1)),
+    late: Number(found === 'wilted' || faded === true),
+    cover: Number(isCovered(bloom)),
+    method: method satisfies PollinationMethod,
+    device,
+  };
+}
+
+/** Hours from the middle of its crop's opening, of that day or, past midnight, of the evening before. */
+function hoursSinceOpening(
+  journal: Journal,
+  garden: Garden,
+  fruits: readonly Fruit[],
+): (fruit: Fruit, pollination: Pollination) => number | undefined {
+  const crops = new Set(fruits.map(({ variety }) => variety.crop));
+  const windows = new Map<Day, ReadonlyMap<CropId, OpeningWindow>>();
+  const on = (day: Day, crop: CropId): OpeningWindow | undefined => {
+    const found = windows.get(day) ?? windowsOf(journal, garden, day, crops);
+    windows.set(day, found);
+    return found.get(crop);
+  };
+  return ({ variety: { crop } }, { at }) => {
+    const when = toMs(at);
+    const day = dayAt(when, garden.zone);
+    const own = on(day, crop);
+    const before = own && when < own.opens[0] ? on(addDays(day, -1), crop) : undefined;
+    const window = before && when < before.shuts[1] ? before : own;
+    return window && (when - (window.opens[0] + window.opens[1]) / 2) / MS_PER_HOUR;
+  };
+}
+
+/** Fruit that was growing on the plant already. */
+const loadOn = (others: readonly FruitHistory[], { bloom, since }: FruitHistory): number =>
+  others.filter(
+    (other) =>
+      other.bloom !== bloom &&
+      daysBetween(other.since, since) >= TAKES_FROM_DAYS &&
+      (other.lastGrowing > 0 || other.followed === 'found') &&
+      [other.failed, other.ended?.day, other.harvested].every(
+        (end) => end === undefined || end > daysBetween(other.since, since),
+      ),
+  ).length;
+
+function rainOn(journal: Journal, day: Day): number | undefined {
+  const noted = journal.all('weather').get(day);
+  return noted && Number(noted.rain !== 'none');
+}
