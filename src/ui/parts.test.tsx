@@ -1,7 +1,7 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { ThemeProvider } from '@rneui/themed';
 import { useState, type ReactElement } from 'react';
-import { DropChart } from './charts/DropChart';
+import { GrowingChart } from './charts/GrowingChart';
 import { IntervalBar } from './charts/IntervalBar';
 import { PegString } from './charts/PegString';
 import { Choice } from './parts/Choice';
@@ -138,32 +138,26 @@ test('an interval lies where its figures are, and is left out when there are non
   expect(document.querySelector('rect')).toBeNull();
 });
 
-test('drops are as tall as they are many, on at least fourteen days', () => {
-  show(<DropChart width={300} drops={[0, 0, 4, 2]} lookDays={[3, 7]} number={String} label="drops by day" />);
-  const heights = Array.from(document.querySelectorAll('rect')).map((bar) =>
-    Number(bar.getAttribute('height')),
-  );
-  expect(heights).toHaveLength(14);
-  expect(heights[3]! * 2).toBeCloseTo(heights[2]!, 6);
-  expect(heights[0]).toBe(0);
-});
-
-test('the drops are a table too, of the days that have any', () => {
+test('the curve of what grows is a table too', () => {
   show(
-    <DropChart
+    <GrowingChart
       width={300}
-      drops={[0, 0, 4, 1.25]}
-      lookDays={[]}
-      number={(value) => value.toFixed(1)}
-      label="by day"
+      days={[
+        { day: 0, low: 1, high: 1 },
+        { day: 1, low: 0.5, high: 1 },
+      ]}
+      lookDays={[1]}
+      percent={(share) => `${share * 100} %`}
+      label="still growing"
+      table={{ head: ['Day', 'Growing'], rows: [['1', '50 to 100 %']] }}
     />,
   );
-  const table = screen.getByRole('table', { name: 'by day' });
+  const table = screen.getByRole('table', { name: 'still growing' });
   const rows = within(table).getAllByRole('row');
   expect(rows.map((row) => Array.from(row.children, ({ textContent }) => textContent))).toEqual([
-    ['Day', 'Dropped'],
-    ['3', '4.0'],
-    ['4', '1.3'],
+    ['Day', 'Growing'],
+    ['1', '50 to 100 %'],
   ]);
   expect(within(rows[0]!).getAllByRole('columnheader')).toHaveLength(2);
+  expect(screen.getByText('100 %')).toBeTruthy();
 });

@@ -4,6 +4,7 @@ import {
   type OpeningForecast,
 } from '@/core/opening/forecastOpenings';
 import { reportsAbout, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
+import { analyseSet, type SetAnalysis, type SetQuestion } from '@/core/analysis/setAnalysis';
 import { planOuting, type OutingPlan, type OutingRequest } from '@/core/round/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */
@@ -13,6 +14,7 @@ export const COMPUTE = {
     planOuting(request, { onProgress }),
   reportsAbout: (plan: GardenPlan, whole: string | undefined): VarietyReport[] => reportsAbout(plan, whole),
   forecastOpenings: (request: ForecastRequest): OpeningForecast => forecastOpenings(request),
+  analyseSet: (question: SetQuestion): SetAnalysis => analyseSet(question),
 };
 
 export type Compute = typeof COMPUTE;

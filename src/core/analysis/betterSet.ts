@@ -5,8 +5,7 @@ import { byName } from '../text/byName';
 import { SET_FACTORS, type SetFactor, type SetTrial } from './setTrials';
 
 /** How strong the evidence is that something goes with set, with many comparisons corrected for. */
-export const EVIDENCE = ['strong', 'some', 'none'] as const;
-export type Evidence = (typeof EVIDENCE)[number];
+export type Evidence = 'strong' | 'some' | 'none';
 
 /** A side of a comparison: flowers with a factor from a value to another, or of that name, and how many of them set. */
 export interface Side {

@@ -96,6 +96,20 @@ test('few plants have no band; half of the drops and the day from which it is sa
   expect(dropCurve([])).toBeUndefined();
 });
 
+test('the curve ends where hardly any is followed; of few flowers it goes to the last day known', () => {
+  const of = (after: number, by: number, count: number): DropBracket[] =>
+    Array.from({ length: count }, (_, i) => ({ plant: `p${i}`, after, by }));
+  const { days } = dropCurve([
+    ...of(2, 3, 6),
+    ...of(8, Infinity, 9),
+    ...of(20, 21, 2),
+    ...of(30, Infinity, 2),
+  ])!;
+  expect(days.map(({ day }) => day)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8]);
+  expect(days.map(({ followed }) => followed)).toEqual([19, 19, 19, 19, 13, 13, 13, 13, 13]);
+  expect(dropCurve([...of(2, 3, 1), ...of(10, Infinity, 2)])!.days).toHaveLength(11);
+});
+
 test('the order of flowers changes nothing', () => {
   fc.assert(
     fc.property(fc.shuffledSubarray(simulated(6, 4, 9), { minLength: 24 }), (shuffled) => {

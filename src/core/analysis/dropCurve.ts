@@ -15,7 +15,7 @@ export interface CurveDay {
   readonly growing: Spared;
   /** Where it lies with 95 % confidence; missing with fewer than `PLANTS_FOR_BAND` plants. */
   readonly band?: readonly [number, number];
-  /** Flowers that were followed at least so long, or failed. */
+  /** Flowers that were not known to have failed before it, and were followed at least so long. */
   readonly followed: number;
 }
 
@@ -23,7 +23,7 @@ export interface DropCurve {
   readonly flowers: number;
   readonly plants: number;
   readonly dropped: number;
-  /** From day 0 on. */
+  /** From day 0 as long as enough are followed. */
   readonly days: readonly CurveDay[];
   /** By when half of those that dropped had done so. */
   readonly medianDay?: number;
@@ -37,8 +37,8 @@ const RESAMPLES = 200;
 /** Of so many, these many are cut off at either end for 95 %. */
 const CUT_OFF = RESAMPLES * 0.025;
 const COARSE = 1e-3;
-/** The curve is drawn at least so far, days. */
-const SHORTEST_DAYS = 14;
+/** The curve goes as far as so many are followed; where there are fewer in all, to the last day known. Our default. */
+const FOLLOWED_FOR_CURVE = 5;
 /** Safe: of those that grow on the day, at most this share drops later. Our default. */
 const RARELY = 0.05;
 /** And so many must have been followed to the end of what is known. Our default. */
@@ -77,7 +77,13 @@ export function dropCurve(brackets: readonly DropBracket[]): DropCurve | undefin
   const masses = turnbull(brackets);
   const dropped = brackets.filter(({ by }) => by !== Infinity);
   const lastDrop = Math.max(0, ...new Set(dropped.map(({ by }) => by)));
-  const days = Array.from({ length: Math.max(SHORTEST_DAYS, lastDrop) + 1 }, (_, day) => day);
+  const followed = (day: number): number =>
+    brackets.filter(({ after, by }) => (by === Infinity ? after >= day : by >= day)).length;
+  const lastDay = Math.max(1, ...new Set(brackets.map(({ after, by }) => (by === Infinity ? after : by))));
+  const wanted = Math.min(FOLLOWED_FOR_CURVE, brackets.length);
+  const days = Array.from({ length: lastDay + 1 }, (_, day) => day).filter(
+    (day) => brackets.length === wanted || followed(day) >= wanted,
+  );
   const byPlant = [...groupBy(brackets, ({ plant }) => plant)]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([, own]) => own);
@@ -88,7 +94,7 @@ export function dropCurve(brackets: readonly DropBracket[]): DropCurve | undefin
       day,
       growing: sparedUntil(masses, day),
       ...(band && { band }),
-      followed: brackets.filter(({ after, by }) => by !== Infinity || after >= day).length,
+      followed: followed(day),
     };
   });
   const medianDay = medianDrop(masses);

@@ -24,7 +24,7 @@ const MOST: Partial<Record<SetGrouping, number>> = { hour: 4, males: 3, load: 3 
  *
  * @example levelOf(trial, 'hour') // 1: in the second hour after opening
  */
-export function levelOf(trial: SetTrial, by: SetGrouping): number | string | undefined {
+function levelOf(trial: SetTrial, by: SetGrouping): number | string | undefined {
   if (by === 'variety' || by === 'plant') return trial[by];
   const value = trial.factors[by];
   if (typeof value !== 'number') return value;
@@ -54,9 +54,11 @@ export function setByFactor(trials: readonly SetTrial[], by: SetGrouping): SetOf
     return { level, plants: plants.length, counted, fewer: { hits: hits / effect, of: of / effect } };
   });
   const { each } = sharesAmong(counts.map(({ fewer }) => fewer));
+  // Of hundreds of plants many have the same counts.
+  const believed = new Map([...new Set(each)].map((belief) => [belief, believedShare(belief)]));
   return counts.map(({ level, plants, counted }, i) => ({
     ...{ level, plants, counted },
-    believed: believedShare(each[i]!),
+    believed: believed.get(each[i]!)!,
   }));
 }
 

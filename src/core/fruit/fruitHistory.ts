@@ -102,8 +102,7 @@ function beginningOf(
   { pollination, role, day, keptOn }: Beginning,
   zone: string,
 ): Pick<FruitHistory, 'followed' | 'since' | 'pollination'> | undefined {
-  if (pollination)
-    return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone), pollination };
+  if (pollination) return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone), pollination };
   if (role === 'control' && day !== undefined) return { followed: 'control', since: day };
   return keptOn === undefined ? undefined : { followed: 'found', since: keptOn };
 }

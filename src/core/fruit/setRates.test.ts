@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { Bloom, Look } from '../journal/state';
 import { addDays } from '../time/calendar';
 import { fruitHistory, nextLook, type FruitHistory } from './fruitHistory';
-import { dropsByDay, setRatesByPlant, fruitSetRates } from './setRates';
+import { fruitSetRates } from './setRates';
 
 const BORN = '2026-07-01';
 const onDay = (day: number): string => `${addDays(BORN, day)}T17:00:00.000Z`;
@@ -136,7 +136,6 @@ test('what was taken off is not failed afterwards, and was there until then', ()
   const gone = fruitSetRates([history(20, [look(4, 'growing'), look(8, 'gone')], thinned(5))]);
   expect(gone.set).toMatchObject({ of: 0, leftOut: { thinned: 1 } });
   expect(gone.soFar).toMatchObject({ hits: 1, of: 1 });
-  expect(dropsByDay([history(20, [look(8, 'gone')], thinned(5))])).toEqual([]);
   const late = fruitSetRates([history(30, [look(4, 'growing'), look(6, 'growing')], thinned(16))]);
   expect(late.set).toMatchObject({ hits: 1, of: 1 });
   expect(late.kept).toMatchObject({ hits: 1, of: 1 });
@@ -162,24 +161,6 @@ test('every pollinated flower is in a rate’s denominator or counted as left ou
         expect(of + Object.values(leftOut).reduce((a, b) => a + b, 0)).toBe(histories.length);
       }
       expect(rates.kept.hits).toBeLessThanOrEqual(rates.set.hits);
-      const failed = histories.filter(({ failed: day }) => day !== undefined).length;
-      expect(dropsByDay(histories).reduce((a, b) => a + b, 0)).toBeCloseTo(failed, 9);
     }),
   );
-});
-
-test('a drop counts in equal parts on the days between two looks', () => {
-  const drops = dropsByDay([
-    history(20, [look(4, 'growing'), look(8, 'gone')]),
-    history(20, [look(2, 'gone')]),
-  ]);
-  expect(drops).toEqual([0.5, 0.5, 0, 0, 0.25, 0.25, 0.25, 0.25]);
-});
-
-test('plants are told apart', () => {
-  const one = history(9, [look(8, 'growing')]);
-  const other = { ...history(9, [look(8, 'gone')]), plant: 'B' };
-  const byPlant = setRatesByPlant([one, other]);
-  expect(byPlant.get('A')!.set.share).toBe(1);
-  expect(byPlant.get('B')!.set.share).toBe(0);
 });

@@ -1,6 +1,6 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
-import { clusteredWilson, wilson, type Share } from '../statistics/wilson';
+import { clusteredWilson, type Share } from '../statistics/wilson';
 
 /** Why a pollinated flower is not in a rate's denominator. */
 type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
@@ -40,31 +40,18 @@ const leftOutAs = ({ how }: Pick<NonNullable<FruitHistory['ended']>, 'how'>): Ve
  *
  * @example fruitSetRates([]).pollinated // 0
  */
-export const fruitSetRates = (histories: readonly FruitHistory[]): SetRates =>
-  ratesWith(histories, clusteredWilson);
-
-function ratesWith(all: readonly FruitHistory[], interval: IntervalOf): SetRates {
+export function fruitSetRates(all: readonly FruitHistory[]): SetRates {
   // What nobody pollinated says nothing of how many set.
   const histories = all.filter(isPollinated);
   return {
     pollinated: histories.length,
-    soFar: rateOf(histories, soFarVerdict, interval),
-    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), interval, setDay),
-    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), interval, keptDay),
+    soFar: rateOf(histories, soFarVerdict),
+    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), setDay),
+    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), keptDay),
   };
 }
 
 const isPollinated = ({ followed }: FruitHistory): boolean => followed === 'pollinated';
-
-/** The share of some plants' flowers, with its interval. */
-type IntervalOf = (plants: readonly { readonly hits: number; readonly of: number }[]) => Share;
-
-/** A plant's own rate: its flowers share one luck, and the rate is about that luck. */
-const onePlant: IntervalOf = (plants) =>
-  wilson(
-    plants.reduce((sum, { hits }) => sum + hits, 0),
-    plants.reduce((sum, { of }) => sum + of, 0),
-  );
 
 const setDay = ({ looks }: FruitHistory): number => looks.set.value[0];
 const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
@@ -106,7 +93,6 @@ export function hasSet(history: FruitHistory): boolean | undefined {
 function rateOf(
   histories: readonly FruitHistory[],
   judge: (history: FruitHistory) => Verdict,
-  interval: IntervalOf,
   decidedOn?: (history: FruitHistory) => number,
 ): SetRate {
   const leftOut = { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 };
@@ -124,39 +110,5 @@ function rateOf(
     }
     clusters.push(cluster);
   }
-  return { ...interval(clusters), leftOut, undatedDrops };
-}
-
-/**
- * Rates of each plant, by plant id, each with the interval for that plant alone.
- *
- * @example setRatesByPlant([]).size // 0
- */
-export const setRatesByPlant = (histories: readonly FruitHistory[]): Map<string, SetRates> =>
-  new Map(
-    [...groupBy(histories.filter(isPollinated), ({ plant }) => plant)].map(([plant, own]) => [
-      plant,
-      ratesWith(own, onePlant),
-    ]),
-  );
-
-/**
- * Pollinated fruitlets that dropped, by day since pollination. Looks only bracket the day of a drop, so each counts in
- * equal parts on the days of its bracket.
- *
- * @returns expected drops of day 1, day 2, … up to the last bracket; the sum is the number of failed fruit.
- * @example dropsByDay([{ ...history, lastGrowing: 2, failed: 4 }]) // [0, 0, 0.5, 0.5]
- */
-export function dropsByDay(histories: readonly FruitHistory[]): number[] {
-  const drops: number[] = [];
-  for (const { lastGrowing, failed } of histories.filter(isPollinated)) {
-    if (failed === undefined) continue;
-    const first = Math.min(lastGrowing + 1, Math.max(failed, 1));
-    const last = Math.max(failed, 1);
-    for (let day = first; day <= last; day += 1) {
-      while (drops.length < day) drops.push(0);
-      drops[day - 1]! += 1 / (last - first + 1);
-    }
-  }
-  return drops;
+  return { ...clusteredWilson(clusters), leftOut, undatedDrops };
 }

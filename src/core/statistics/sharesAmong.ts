@@ -1,3 +1,4 @@
+import { groupBy } from '../text/groupBy';
 import { logBeta } from './logGamma';
 
 /** Successes of trials of one group; parts of one count as well. */
@@ -34,7 +35,7 @@ const NEGLIGIBLE = 1e-3;
  * averaged over all they may be [Gelman et al., Bayesian Data Analysis, 5.3]. So the intervals hold for few groups too.
  *
  * @param prior what is known of the mean besides, as trials.
- * @returns the belief about each group, in their order, and about one more group of which nothing was seen.
+ * @returns the belief about each group, in their order (one object for groups of equal counts), and about one more group of which nothing was seen.
  * @throws RangeError unless 0 ≤ hits ≤ of.
  * @example sharesAmong([{ hits: 3, of: 3 }, { hits: 20, of: 40 }]) // the first is not believed to be 1
  */
@@ -44,14 +45,18 @@ export function sharesAmong(
 ): { readonly each: readonly Belief[]; readonly another: Belief } {
   for (const { hits, of } of [...groups, prior])
     if (!(hits >= 0 && hits <= of)) throw new RangeError(`${hits} of ${of} is no share`);
+  const counts = groupBy(groups, ({ hits, of }) => `${hits} ${of}`);
+  const different = [...counts.values()].flatMap((same) =>
+    same[0]!.of === 0 ? [] : [{ ...same[0]!, many: same.length }],
+  );
   const all = MEANS.flatMap((mean) =>
     LIKENESSES.map((likeness) => {
       const trials = 1 / likeness - 1;
       const [a, b] = [mean * trials, (1 - mean) * trials];
       const before = prior.hits * Math.log(mean) + (prior.of - prior.hits) * Math.log(1 - mean);
       const nothing = logBeta(a, b);
-      const likelihood = groups.reduce(
-        (sum, { hits, of }) => (of === 0 ? sum : sum + logBeta(a + hits, b + of - hits) - nothing),
+      const likelihood = different.reduce(
+        (sum, { hits, of, many }) => sum + many * (logBeta(a + hits, b + of - hits) - nothing),
         before,
       );
       return { a, b, likelihood };
@@ -64,13 +69,14 @@ export function sharesAmong(
   });
   const sum = likely.reduce((total, { weight }) => total + weight, 0);
   const another: Belief = { betas: likely.map((beta) => ({ ...beta, weight: beta.weight / sum })) };
-  return {
-    another,
-    each: groups.map(({ hits, of }) => ({
-      betas: another.betas.map(({ a, b, weight }) => ({ a: a + hits, b: b + of - hits, weight })),
-    })),
-  };
+  const beliefs = new Map([...counts].map(([key, [same]]) => [key, given(another, same!)] as const));
+  return { another, each: groups.map(({ hits, of }) => beliefs.get(`${hits} ${of}`)!) };
 }
+
+/** A belief after some trials more: of each of its distributions as if they were their own. */
+const given = ({ betas }: Belief, { hits, of }: Group): Belief => ({
+  betas: betas.map(({ a, b, weight }) => ({ a: a + hits, b: b + of - hits, weight })),
+});
 
 /** Shares at which a density is read, and the logarithms of each and of what it leaves. */
 const POINTS = 200;

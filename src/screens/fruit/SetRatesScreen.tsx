@@ -1,148 +1,144 @@
-import { memo, useDeferredValue } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import type { Fruit } from '@/core/fruit/fruits';
-import type { Journal } from '@/core/journal/journal';
-import { groupBy } from '@/core/text/groupBy';
 import { countedSet } from '@/core/fruit/countedSet';
-import { dropsByDay } from '@/core/fruit/setRates';
-import { varietyRates } from '@/core/records/varietyRates';
+import type { Fruit } from '@/core/fruit/fruits';
+import { fruitSetRates } from '@/core/fruit/setRates';
+import { byName } from '@/core/text/byName';
+import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
-import { DropChart } from '@/ui/charts/DropChart';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Explained } from '../shell/Explained';
-import { Later } from '../shell/Later';
-import { WithWidth } from '../shell/WithWidth';
 import { Page } from '../shell/Page';
-import { useFruits, type FruitView } from './fruitView';
+import { WithWidth } from '../shell/WithWidth';
+import { useFruits } from './fruitView';
+import { GoesWithSet } from './GoesWithSet';
+import { SetByGroup } from './SetByGroup';
 import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
+import { useSetAnalysis } from './useSetAnalysis';
+import { WhenTheyDrop } from './WhenTheyDrop';
 
 const HOW_CALCULATED =
-  'How the rates are calculated: 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so a variety’s interval treats plants as clusters (Rao and Scott): ten flowers on one plant say less of the variety than ten on ten. A plant’s own interval is for that plant alone. With few plants or few flowers the interval is wide, and then the rate says little.';
+  'How it is calculated: rates have 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so plants count as clusters (Rao and Scott): ten flowers on one plant say less than ten on ten. The curve of drops is Turnbull’s estimate, since looks only bracket the day; its band comes from drawing plants again and again. Groups are believed by a beta-binomial model. What goes with better set is a logistic regression with Firth’s penalty, plants as clusters, corrected for many comparisons after Holm.';
 
-/** Set and drop by variety and by plant, each with its interval and what was left out. */
+const ALL = '';
+
+/** Set and drop of the season: how many, when they drop, and what goes with it; of all varieties, or of one. */
 export function SetRatesScreen() {
   const { journal } = useStore();
-  // Rates that change are shown when there is time: there are hundreds of rows, and no tap waits for them.
+  const [variety, setVariety] = useState(ALL);
+  // Figures that change are shown when there is time: no tap waits for them.
   const view = useDeferredValue(useFruits());
-  return view ? <SetRates view={view} journal={journal} /> : null;
-}
-
-interface SetRatesProps {
-  readonly view: FruitView;
-  readonly journal: Journal;
-}
-
-const SetRates = memo(function SetRates({ view, journal }: SetRatesProps) {
-  const f = useFormat();
-  const histories = view.fruits.flatMap(({ histories: own }) => own);
-  const drops = dropsByDay(histories);
-  const dropped = histories.filter(({ failed }) => failed !== undefined).length;
-  const lastDays = histories.flatMap(({ looks: { early, set, kept } }) => [
-    early.value[1],
-    set.value[1],
-    kept.value,
-  ]);
-  const byVariety = groupBy(view.fruits, ({ variety }) => variety.variety);
-  const [first, ...others] = byVariety.values();
+  const analysis = useSetAnalysis(variety === ALL ? undefined : variety);
+  if (!view) return null;
+  const { fruits } = view;
+  const asked = variety === ALL ? fruits : fruits.filter((fruit) => fruit.variety.variety === variety);
+  const nameOf = (id: string): string =>
+    journal.all('variety').get(id)?.name ?? journal.all('device').get(id)?.name ?? plantLabel(journal, id);
+  const looks = asked.flatMap(({ histories }) => histories.map((history) => history.looks));
   return (
     <Page
       title="Set and drop"
       ofAllYears
       aside={
-        <Later>
-          {() => (
-            <View>
-              <Text variant="heading" level={2}>
-                When they drop
-              </Text>
-              <Text variant="small" tone="soft">
-                {`${f.count(dropped, 'fruitlet', 'fruitlets')} dropped, by day after pollination. Two looks only bracket the day, so each drop is spread evenly between them.`}
-              </Text>
-              <WithWidth>
-                {(width) => (
-                  <DropChart
-                    width={width}
-                    drops={drops}
-                    number={f.number}
-                    lookDays={lastDays}
-                    label={`Drops by day: ${drops.map((n, i) => `day ${i + 1} ${f.number(n, 1)}`).join(', ') || 'none'}`}
-                  />
-                )}
-              </WithWidth>
-              <Explained variant="small" tone="soft" terms={['wilson', 'cluster']}>
-                {HOW_CALCULATED}
-              </Explained>
-            </View>
-          )}
-        </Later>
+        <View>
+          {analysis ? <SetByGroup by={analysis.by} nameOf={nameOf} /> : null}
+          <Explained variant="small" tone="soft" terms={['wilson', 'cluster']} style={{ marginTop: SPACE.l }}>
+            {HOW_CALCULATED}
+          </Explained>
+        </View>
       }
     >
-      {byVariety.size === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
-      <WithWidth>
-        {(width) => (
-          <>
-            {first ? <OfVariety fruits={first} journal={journal} width={width} /> : null}
-            <Later>
-              {() =>
-                others.map((fruits) => (
-                  <OfVariety
-                    key={fruits[0]!.variety.variety}
-                    fruits={fruits}
-                    journal={journal}
-                    width={width}
-                  />
-                ))
-              }
-            </Later>
-          </>
-        )}
-      </WithWidth>
+      {fruits.length === 0 ? <Text>No flower has been pollinated this season.</Text> : null}
+      <OfWhich fruits={fruits} value={variety} onChange={setVariety} />
+      <Rates fruits={asked} />
+      {analysis ? (
+        <>
+          {analysis.curve ? <WhenTheyDrop curve={analysis.curve} looks={looks} /> : null}
+          <GoesWithSet better={analysis.better} nameOf={nameOf} />
+        </>
+      ) : (
+        <Text tone="soft" style={{ marginTop: SPACE.l }}>
+          Calculating…
+        </Text>
+      )}
     </Page>
   );
-});
+}
+
+interface OfWhichProps {
+  readonly fruits: readonly Fruit[];
+  /** A variety, or `ALL`. */
+  readonly value: string;
+  readonly onChange: (variety: string) => void;
+}
+
+/** Of all varieties, or of one. */
+function OfWhich({ fruits, value, onChange }: OfWhichProps) {
+  const [open, setOpen] = useState(false);
+  const names = new Map(fruits.map(({ variety }) => [variety.variety, variety.name]));
+  if (names.size < 2) return null;
+  const options = [
+    { value: ALL, title: 'All varieties' },
+    ...[...names].map(([id, title]) => ({ value: id, title })).sort((a, b) => byName(a.title, b.title)),
+  ];
+  return (
+    <>
+      <Button
+        title={`Of: ${names.get(value) ?? 'all varieties'}`}
+        onPress={() => setOpen(true)}
+        style={{ alignSelf: 'flex-start', marginBottom: SPACE.m }}
+      />
+      <Sheet title="Of which variety" open={open} onClose={() => setOpen(false)} closeTitle="Cancel">
+        <Choice
+          label="Variety"
+          options={options}
+          value={value}
+          onChange={(chosen) => {
+            onChange(chosen);
+            setOpen(false);
+          }}
+        />
+      </Sheet>
+    </>
+  );
+}
 
 const NONE_LEFT_OUT = { leftOut: { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 }, undatedDrops: 0 };
 
-interface OfVarietyProps {
-  /** Of one variety, at least one. */
-  readonly fruits: readonly Fruit[];
-  readonly journal: Journal;
-  readonly width: number;
-}
-
-/** The rates of a variety, and of each of its plants. */
-function OfVariety({ fruits, journal, width }: OfVarietyProps) {
-  const { variety, rates, looks, plants } = varietyRates(journal, fruits);
+/** How many set, and were kept. */
+function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {
   const f = useFormat();
-  const days = lookDays(looks);
+  const histories = fruits.flatMap((fruit) => fruit.histories);
+  const rates = fruitSetRates(histories);
+  const days = lookDays(histories.map(({ looks }) => looks));
   const counted = countedSet(fruits);
   return (
-    <View style={{ gap: SPACE.m, marginBottom: SPACE.xl }}>
-      <Text variant="heading" level={2}>
-        {variety.name}
-      </Text>
-      {counted ? (
-        <View>
-          <RateRow name="Counted on the plants" rate={{ ...counted, ...NONE_LEFT_OUT }} width={width} />
-          <Text variant="small" tone="soft">
-            {`Whoever pollinated them: shaken, brushed, by wind or insects.${counted.misshapen > 0 ? ` ${f.count(counted.misshapen, 'fruit is', 'fruits are')} misshapen: too little pollen.` : ''}`}
-          </Text>
+    <WithWidth>
+      {(width) => (
+        <View style={{ gap: SPACE.m }}>
+          {counted ? (
+            <View>
+              <RateRow name="Counted on the plants" rate={{ ...counted, ...NONE_LEFT_OUT }} width={width} />
+              <Text variant="small" tone="soft">
+                {`Whoever pollinated them: shaken, brushed, by wind or insects.${counted.misshapen > 0 ? ` ${f.count(counted.misshapen, 'fruit is', 'fruits are')} misshapen: too little pollen.` : ''}`}
+              </Text>
+            </View>
+          ) : null}
+          {rates.pollinated > 0 ? (
+            <>
+              <RateRow name="Set so far" rate={rates.soFar} width={width} />
+              <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
+              <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
+            </>
+          ) : null}
         </View>
-      ) : null}
-      {rates.pollinated > 0 ? (
-        <>
-          <RateRow name="Set so far" rate={rates.soFar} width={width} />
-          <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
-          <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
-          <Text variant="strong">Set by plant</Text>
-        </>
-      ) : null}
-      {plants.map(({ plant, label, set }) => (
-        <RateRow key={plant} name={label} rate={set} width={width} />
-      ))}
-    </View>
+      )}
+    </WithWidth>
   );
 }

@@ -49,6 +49,15 @@ export function RateRow({ name, note, rate, width }: RateRowProps) {
   const f = useFormat();
   const words = sayRate(rate, f);
   const left = sayLeftOut(rate, f);
+  // Nothing to draw yet takes a line, not a scale.
+  if (rate.share === undefined) {
+    return (
+      <Text tone="soft">
+        <Text variant="strong">{name}</Text>
+        {`: ${words}. ${left}`}
+      </Text>
+    );
+  }
   return (
     <View>
       <Text variant="strong">{name}</Text>

@@ -84,10 +84,25 @@ test('on a wide screen chain, weakest link and harvest are next to the list', as
 
 test('rates name their denominators and what is left out', async () => {
   await openApp('/fruit/rates');
-  // The last to be drawn.
-  await see(/^How the rates are calculated/);
-  expect((await see(/\d+ of \d+/)).length).toBeGreaterThan(3);
-  expect((await see(/likely \d+ % to \d+ %|between \d+ % and \d+ %|\d+ to \d+ %/)).length).toBeGreaterThan(0);
+  // What the worker says comes last.
+  await see('Set, by');
+  expect((await see(/^\d+ of \d+$/)).length).toBeGreaterThan(3);
+  expect((await see(/\d+ to \d+ %/)).length).toBeGreaterThan(0);
+  expect((await see(/Left out: \d+ not yet due/)).length).toBeGreaterThan(0);
+});
+
+test('what the season tells: when they drop, what goes with set, groups, and one variety of all', async () => {
+  await openApp('/fruit/rates');
+  await see(/^\d+ flowers of \d+ dropped, on \d+ plants\./);
+  await see(/^From \d+ flowers on \d+ plants\. It says what goes together/);
+  // Plants first; then by another thing.
+  await see(/^[A-Z]\d·\d+$/);
+  await tap('Males');
+  await see('2 males');
+  await tap('Of: all varieties');
+  await tap('Slate Lantern');
+  await see('Of: Slate Lantern');
+  await see(/ flowers? on \d+ plants? so far have had their second look\.|^From \d+ flowers/);
 });
 
 test('a fruit that is not here says so and leads on', async () => {

@@ -5,22 +5,16 @@ import { addDays, dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
-import { Outdated } from '@/worker/client';
-import { computeClient } from '@/worker/computeClient';
+import { useAnswer } from '../shell/useAnswer';
 
 const DAYS = 5;
-
-interface Answer {
-  readonly to: ForecastRequest;
-  readonly forecast: OpeningForecast;
-}
 
 /** The flowers of tomorrow and the days after it, worked out by the worker; `undefined` until they are. */
 export function useForecast(): OpeningForecast | undefined {
   const request = useView('forecast-inputs', [], ({ store: { journal }, garden, now }) =>
     forecastRequest(journal, garden, addDays(dayAt(now, garden.zone), 1), DAYS),
   );
-  return useAnswer(request);
+  return useForecastFor(request);
 }
 
 /** After this the walk's first plant has long been shown. */
@@ -39,22 +33,12 @@ export function useExpectedOnWalk(from: Day | undefined, days: number): OpeningF
     const later = setTimeout(() => setRequest(forecastRequest(journal, described, from, days)), LATER_MS);
     return () => clearTimeout(later);
   }, [store, from, days]);
-  return useAnswer(request);
+  return useForecastFor(request);
 }
 
-function useAnswer(request: ForecastRequest | undefined): OpeningForecast | undefined {
-  const [answer, setAnswer] = useState<Answer>();
-  useEffect(() => {
-    if (!request || request.crops.length === 0) return undefined;
-    const client = computeClient();
-    client
-      .ask((compute) => compute.forecastOpenings(request))
-      .then((forecast) => setAnswer({ to: request, forecast }))
-      .catch((error: unknown) => {
-        if (!(error instanceof Outdated)) throw error;
-      });
-    return () => client.cancel();
-  }, [request]);
-  if (request?.crops.length === 0) return { days: request.days, varieties: [] };
-  return answer?.to === request ? answer?.forecast : undefined;
+function useForecastFor(request: ForecastRequest | undefined): OpeningForecast | undefined {
+  const forecast = useAnswer(request?.crops.length === 0 ? undefined : request, (compute, asked) =>
+    compute.forecastOpenings(asked),
+  );
+  return request?.crops.length === 0 ? { days: request.days, varieties: [] } : forecast;
 }

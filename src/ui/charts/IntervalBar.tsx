@@ -8,11 +8,13 @@ export interface IntervalBarProps {
   readonly share: number | undefined;
   readonly low: number;
   readonly high: number;
+  /** A share that is shown beside it, as a ring: what was counted, where the other is believed. */
+  readonly counted?: number | undefined;
   readonly label: string;
 }
 
 /** A share with its interval on a line from none to all. */
-export function IntervalBar({ width, share, low, high, label }: IntervalBarProps) {
+export function IntervalBar({ width, share, low, high, counted, label }: IntervalBarProps) {
   const palette = usePalette();
   const { start, end, ticks, bar, at } = intervalGeometry(low, high, width);
   return (
@@ -24,6 +26,16 @@ export function IntervalBar({ width, share, low, high, label }: IntervalBarProps
       {share !== undefined ? (
         <>
           <Rect x={bar.x} y={8} width={bar.width} height={8} rx={4} fill={palette.petal} />
+          {counted !== undefined ? (
+            <Circle
+              cx={at(counted)}
+              cy={12}
+              r={5}
+              fill={palette.ground}
+              stroke={palette.ink}
+              strokeWidth={1.5}
+            />
+          ) : null}
           <Circle cx={at(share)} cy={12} r={6} fill={palette.ink} />
         </>
       ) : null}

@@ -1,6 +1,6 @@
 import { calendarGeometry } from './calendar';
 import { CELL, crossTableGeometry, NAMES_WIDTH } from './crossTable';
-import { dropBars, DROPS_BASE } from './drops';
+import { growingGeometry } from './growing';
 import { intervalGeometry } from './interval';
 import { linearScale } from './linear';
 import { MAX_PEGS, pegsOf } from './pegs';
@@ -27,17 +27,35 @@ test('an interval of no width is still seen', () => {
   expect(intervalGeometry(0.5, 0.5, WIDTH).bar.width).toBe(2);
 });
 
-test('bars of drops stand on the base, within the page, without overlap', () => {
-  const bars = dropBars([0, 3, 9, 1], [3, 21], WIDTH);
-  expect(bars).toHaveLength(14);
-  for (const [i, bar] of bars.entries()) {
-    expect(bar.y + bar.height).toBeCloseTo(DROPS_BASE, 9);
-    expect(bar.x).toBeGreaterThanOrEqual(i === 0 ? 0 : bars[i - 1]!.x + bars[i - 1]!.width);
-    expect(bar.x + bar.width).toBeLessThanOrEqual(WIDTH);
-  }
-  expect(bars.filter(({ isLookDay }) => isLookDay).map(({ day }) => day)).toEqual([3]);
-  expect(bars.filter(({ named }) => named).map(({ day }) => day)).toEqual([2, 3, 4, 6, 8, 10, 12, 14]);
-  expect(dropBars([], [], WIDTH).every(({ height }) => height === 0)).toBe(true);
+test('a curve of what grows begins at all, falls, and names a look’s day', () => {
+  const days = Array.from({ length: 15 }, (_, day) => ({
+    day,
+    low: day < 4 ? 1 : 0.6,
+    high: day < 8 ? 1 : 0.6,
+    band: [0.4, 1] as const,
+  }));
+  const { left, right, base, curve, unsure, band, days: named, shares } = growingGeometry(days, WIDTH);
+  expect(named[0]!.x).toBe(left);
+  expect(named.at(-1)!.x).toBe(right);
+  expect(right).toBeLessThan(WIDTH);
+  expect(shares.map(({ y }) => y)).toEqual([base, expect.any(Number), expect.any(Number)]);
+  // From the top down to six tenths of the height.
+  const ys = [...curve.matchAll(/[ML][\d.]+,([\d.]+)/g)].map(([, y]) => Number(y));
+  expect(ys).toHaveLength(15);
+  expect(ys[0]).toBeCloseTo(shares[2]!.y, 6);
+  expect(ys.at(-1)).toBeCloseTo(base + 0.6 * (shares[2]!.y - base), 2);
+  expect(ys.toSorted((a, b) => a - b)).toEqual(ys);
+  for (const outline of [unsure, band]) expect(outline).toMatch(/Z$/);
+  expect(
+    growingGeometry(
+      days.map(({ band: _, ...each }) => each),
+      WIDTH,
+    ).band,
+  ).toBe('');
+  // Far more days than can be named.
+  const long = Array.from({ length: 60 }, (_, day) => ({ day, low: 1, high: 1 }));
+  const shown = growingGeometry(long, WIDTH).days.filter((day) => day.named);
+  for (const [i, { x }] of shown.entries()) expect(x - (shown[i - 1]?.x ?? -99)).toBeGreaterThan(20);
 });
 
 test('varieties of a calendar have a row each; shared days are hatched within their bar', () => {
