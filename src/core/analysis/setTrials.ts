@@ -38,6 +38,9 @@ export interface SetTrial {
 /** A fruit that is younger than this by the day of a pollination takes nothing from the flower yet, days. Our default. */
 const TAKES_FROM_DAYS = 3;
 
+/** No fruit hangs longer than this, days: one that nobody noted any more is no load for ever. Our default. */
+const HANGS_DAYS = 150;
+
 /**
  * Every pollinated flower of some fruits whose set look is past and was made.
  *
@@ -45,32 +48,41 @@ const TAKES_FROM_DAYS = 3;
  * @example setTrials(journal, garden, fruits)[0].factors.hour // 1.5, hours after its crop's flowers opened that day
  */
 export function setTrials(journal: Journal, garden: Garden, fruits: readonly Fruit[]): SetTrial[] {
+  const factorsOf = setFactors(journal, garden, fruits);
+  return fruits.flatMap((fruit) =>
+    fruit.histories.flatMap((history): SetTrial[] => {
+      const set = hasSet(history);
+      const factors = factorsOf(fruit, history);
+      if (set === undefined || !factors) return [];
+      return [{ plant: fruit.plant.plant, variety: fruit.variety.variety, set, factors }];
+    }),
+  );
+}
+
+/**
+ * What is known of a pollination that set may go with; `undefined` of a flower that nobody pollinated.
+ *
+ * @param fruits with all those of the plants concerned.
+ * @example setFactors(journal, garden, fruits)(fruit, fruit.history)?.males // 2
+ */
+export function setFactors(
+  journal: Journal,
+  garden: Garden,
+  fruits: readonly Fruit[],
+): (fruit: Fruit, history: FruitHistory) => SetTrial['factors'] | undefined {
   const hoursOf = hoursSinceOpening(journal, garden, fruits);
   const onPlant = groupBy(
     fruits.flatMap(({ histories }) => histories),
     ({ plant }) => plant,
   );
-  return fruits.flatMap((fruit) => {
-    const { bloom, plant, variety, histories } = fruit;
-    return histories.flatMap((history): SetTrial[] => {
-      const set = hasSet(history);
-      const { pollination } = history;
-      if (!pollination || set === undefined) return [];
-      return [
-        {
-          plant: plant.plant,
-          variety: variety.variety,
-          set,
-          factors: known({
-            ...ofPollination(journal, bloom, pollination),
-            hour: hoursOf(fruit, pollination),
-            load: loadOn(onPlant.get(plant.plant) ?? [], history),
-            rain: rainOn(journal, history.since),
-          }),
-        },
-      ];
+  return (fruit, history) =>
+    history.pollination &&
+    known({
+      ...ofPollination(journal, fruit.bloom, history.pollination),
+      hour: hoursOf(fruit, history.pollination),
+      load: loadOn(onPlant.get(fruit.plant.plant) ?? [], history),
+      rain: rainOn(journal, history.since),
     });
-  });
 }
 
 type Factors = Partial<Record<SetFactor, number | string | undefined>>;
@@ -126,6 +138,7 @@ const loadOn = (others: readonly FruitHistory[], { bloom, since }: FruitHistory)
     (other) =>
       other.bloom !== bloom &&
       daysBetween(other.since, since) >= TAKES_FROM_DAYS &&
+      daysBetween(other.since, since) <= HANGS_DAYS &&
       (other.lastGrowing > 0 || other.followed === 'found') &&
       [other.failed, other.ended?.day, other.harvested].every(
         (end) => end === undefined || end > daysBetween(other.since, since),

@@ -1,5 +1,7 @@
 import { cropOf } from '../crops/catalogue';
-import { fruitOf } from '../fruit/fruits';
+import { setFactors, type SetFactor, type SetTrial } from '../analysis/setTrials';
+import { fruitOf, type Fruit } from '../fruit/fruits';
+import { hasSet } from '../fruit/setRates';
 import { fatherPlants } from '../journal/pollinations';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
@@ -25,6 +27,15 @@ export const FLOWER_COLUMNS = [
   'pollinated_at',
   'fathers',
   'later_pollinations',
+  'method',
+  'hours_after_opening',
+  'males',
+  'own_plant',
+  'late',
+  'load',
+  'rain',
+  'device',
+  'set',
   'missed',
   'last_growing_day',
   'failed_day',
@@ -45,25 +56,55 @@ export type FlowerRow = Record<(typeof FLOWER_COLUMNS)[number], string>;
  */
 export function flowerRows(journal: Journal, garden: Garden, today: Day): FlowerRow[] {
   const options = { isolationOf: isolationOf(journal, garden) };
-  const rows = [...journal.all('bloom').values()].map((flower) =>
-    flowerRow(journal, garden, today, flower, options),
+  const flowers = [...journal.all('bloom').values()].map((raw) => {
+    const flower = withCohortHistory(journal, raw);
+    return { flower, fruit: fruitOf(journal, garden, today, flower) };
+  });
+  const factorsOf = setFactors(
+    journal,
+    garden,
+    flowers.flatMap(({ fruit }) => fruit ?? []),
   );
+  const rows = flowers.map(({ flower, fruit }) => ({
+    ...flowerRow(journal, garden, { flower, fruit }, options),
+    ...setColumns(fruit, fruit && factorsOf(fruit, fruit.history)),
+  }));
   const key = (row: FlowerRow): string => `${row.morning} ${row.sex} ${row.tag} ${row.flower_id}`;
   return rows.sort((a, b) => (key(a) < key(b) ? -1 : 1));
+}
+
+type SetColumn =
+  'method' | 'hours_after_opening' | 'males' | 'own_plant' | 'late' | 'load' | 'rain' | 'device' | 'set';
+
+/** What set may go with; of flowers that nobody tells apart, as the first of them was pollinated. */
+function setColumns(
+  fruit: Fruit | undefined,
+  factors: SetTrial['factors'] | undefined,
+): Pick<FlowerRow, SetColumn> {
+  const text = (factor: SetFactor): string => String(factors?.[factor] ?? '');
+  const set = fruit?.count === 1 && factors ? hasSet(fruit.history) : undefined;
+  return {
+    method: text('method'),
+    hours_after_opening: typeof factors?.hour === 'number' ? factors.hour.toFixed(2) : '',
+    males: text('males'),
+    own_plant: text('ownPlant'),
+    late: text('late'),
+    load: text('load'),
+    rain: text('rain'),
+    device: text('device'),
+    set: set === undefined ? '' : String(Number(set)),
+  };
 }
 
 function flowerRow(
   journal: Journal,
   garden: Garden,
-  today: Day,
-  raw: Bloom,
+  { flower, fruit }: { readonly flower: Bloom; readonly fruit: Fruit | undefined },
   options: PurityOptions,
-): FlowerRow {
-  const flower = withCohortHistory(journal, raw);
+): Omit<FlowerRow, SetColumn> {
   const plant = journal.all('plant').get(flower.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   const bed = plant && journal.all('bed').get(plant.bed);
-  const fruit = fruitOf(journal, garden, today, flower);
   return {
     tag: flower.code,
     sex: flower.sex ?? '',
