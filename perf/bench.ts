@@ -1,3 +1,4 @@
+import { analysisBench } from './analysis';
 import { browserBench } from './browser';
 import { forecastBench } from './forecast';
 import { isolationBench } from './isolation';
@@ -14,6 +15,7 @@ const PARTS = {
   journal: journalBench,
   isolation: isolationBench,
   pairing: pairingBench,
+  analysis: analysisBench,
   route: routeBench,
   forecast: forecastBench,
   sheet: sheetBench,

@@ -4,7 +4,7 @@ import {
   type OpeningForecast,
 } from '@/core/opening/forecastOpenings';
 import { reportsAbout, type GardenPlan, type VarietyReport } from '@/core/planning/gardenPlan';
-import { analyseSet, type SetAnalysis, type SetQuestion } from '@/core/analysis/setAnalysis';
+import { analyseSet, type SetAnalysis, type SetQuestion } from '@/core/outcome/setAnalysis';
 import { planOuting, type OutingPlan, type OutingRequest } from '@/core/round/planOuting';
 
 /** What the worker can be asked: plain numbers in, plain objects out. */

@@ -44,11 +44,10 @@ const HANGS_DAYS = 150;
 /**
  * Every pollinated flower of some fruits whose set look is past and was made.
  *
- * @param fruits with all those of the plants concerned: they are each other's load.
- * @example setTrials(journal, garden, fruits)[0].factors.hour // 1.5, hours after its crop's flowers opened that day
+ * @param factorsOf of these fruits.
+ * @example setTrials(fruits, setFactors(journal, garden, fruits))[0].factors.hour // 1.5
  */
-export function setTrials(journal: Journal, garden: Garden, fruits: readonly Fruit[]): SetTrial[] {
-  const factorsOf = setFactors(journal, garden, fruits);
+export function setTrials(fruits: readonly Fruit[], factorsOf: ReturnType<typeof setFactors>): SetTrial[] {
   return fruits.flatMap((fruit) =>
     fruit.histories.flatMap((history): SetTrial[] => {
       const set = hasSet(history);
@@ -62,7 +61,7 @@ export function setTrials(journal: Journal, garden: Garden, fruits: readonly Fru
 /**
  * What is known of a pollination that set may go with; `undefined` of a flower that nobody pollinated.
  *
- * @param fruits with all those of the plants concerned.
+ * @param fruits with all those of the plants concerned: they are each other's load.
  * @example setFactors(journal, garden, fruits)(fruit, fruit.history)?.males // 2
  */
 export function setFactors(

@@ -6,7 +6,15 @@ import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Reading } from '../weather/readings';
 import type { Envelope } from './entry';
-import type { Cause, FruitEnd, FruitRemoval, HarvestUse, LookFinding, TagState } from './kinds/fruit';
+import type {
+  Cause,
+  FruitEnd,
+  FruitRemoval,
+  FruitSign,
+  HarvestUse,
+  LookFinding,
+  TagState,
+} from './kinds/fruit';
 import type { Bodies } from './kinds/kinds';
 import type { ReadingSource, SEEN_HOURS } from './kinds/weather';
 import type {
@@ -159,6 +167,8 @@ export interface Look {
   readonly at: Instant;
   readonly seen: LookFinding;
   readonly cause?: Cause;
+  readonly signs?: readonly FruitSign[];
+  readonly without?: readonly FruitSign[];
   readonly tag?: TagState;
   /** Of a cohort: how many were growing, of how many. */
   readonly growing?: number;

@@ -4,7 +4,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
 import { harvested, pickedToEat } from '@/core/fruit/harvested';
-import { CAUSES, type Cause, type LookFinding } from '@/core/journal/kinds/fruit';
+import type { LookFinding } from '@/core/journal/kinds/fruit';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
@@ -13,7 +13,6 @@ import type { Looks } from '@/core/crops/crop';
 import type { FlowerForm } from '@/core/crops/flowerForm';
 import type { FruitFate } from '@/core/flowers/fruitFate';
 import { Button } from '@/ui/parts/Button';
-import { Choice } from '@/ui/parts/Choice';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
@@ -23,9 +22,9 @@ import { WithUndo } from '../shell/WithUndo';
 import { wordsOf } from '../words/forms/forms';
 import { sayPlace } from '../words/places';
 import { saySeen } from '../words/blooms';
-import { CAUSE_NAMES } from '../words/names';
 import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
+import { WhyItFails, type SeenCause } from './WhyItFails';
 
 const ASKS: Readonly<Record<LookStage, string>> = {
   early: 'is it swelling?',
@@ -177,9 +176,9 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
   const [failing, setFailing] = useState<LookFinding>();
   const f = useFormat();
   const { bloom, plant, variety, history, look } = fruit;
-  const recordLook = (seen: LookFinding, cause?: Cause): void => {
+  const recordLook = (seen: LookFinding, why?: SeenCause): void => {
     setFailing(undefined);
-    record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...(cause && { cause }) } }]);
+    record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...why } }]);
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
@@ -218,7 +217,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           size="big"
           title={say('misshapen')}
           icon={picture('misshapen')}
-          onPress={() => recordLook('misshapen', 'partlyPollinated')}
+          onPress={() => recordLook('misshapen', { cause: 'partlyPollinated' })}
           style={answer}
         />
         <Button
@@ -253,17 +252,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
         onClose={() => setFailing(undefined)}
         closeTitle="Close"
       >
-        <Text>Remove a failing fruitlet, so that it costs the plant nothing.</Text>
-        <Choice<Cause>
-          label="Likely cause"
-          value={undefined}
-          options={CAUSES.map((value) => ({
-            value,
-            title: CAUSE_NAMES[value].name,
-            note: CAUSE_NAMES[value].sign,
-          }))}
-          onChange={(cause) => recordLook(failing!, cause)}
-        />
+        <WhyItFails fruit={fruit} onSeen={(seen) => recordLook(failing!, seen)} />
       </Sheet>
     </View>
   );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { SET_GROUPINGS, type SetAnalysis } from '@/core/analysis/setAnalysis';
+import { SET_GROUPINGS, type SetAnalysis } from '@/core/outcome/setAnalysis';
 import type { SetGrouping, SetOfGroup } from '@/core/analysis/setByFactor';
 import { IntervalBar } from '@/ui/charts/IntervalBar';
 import { Button } from '@/ui/parts/Button';

@@ -22,6 +22,7 @@ import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
 import { useSetAnalysis } from './useSetAnalysis';
 import { WhenTheyDrop } from './WhenTheyDrop';
+import { WhyTheyFailed } from './WhyTheyFailed';
 
 const HOW_CALCULATED =
   'How it is calculated: rates have 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so plants count as clusters (Rao and Scott): ten flowers on one plant say less than ten on ten. The curve of drops is Turnbull’s estimate, since looks only bracket the day; its band comes from drawing plants again and again. Groups are believed by a beta-binomial model. What goes with better set is a logistic regression with Firth’s penalty, plants as clusters, corrected for many comparisons after Holm.';
@@ -60,6 +61,7 @@ export function SetRatesScreen() {
       {analysis ? (
         <>
           {analysis.curve ? <WhenTheyDrop curve={analysis.curve} looks={looks} /> : null}
+          <WhyTheyFailed failures={analysis.failures} />
           <GoesWithSet better={analysis.better} nameOf={nameOf} />
         </>
       ) : (

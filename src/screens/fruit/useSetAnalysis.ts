@@ -1,4 +1,4 @@
-import { setQuestion, type SetAnalysis } from '@/core/analysis/setAnalysis';
+import { setQuestion, type SetAnalysis } from '@/core/outcome/setAnalysis';
 import { fruitsOf } from '@/core/fruit/fruits';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';

@@ -35,9 +35,12 @@ export function pollinationOf({ id, at, device, body }: EntryOf<'pollinated'>): 
   return pollination;
 }
 
-export function lookOf({ id, at, body: { seen, cause, tag, growing, of } }: EntryOf<'looked'>): Look {
+export function lookOf({ id, at, body }: EntryOf<'looked'>): Look {
+  const { seen, cause, signs, without, tag, growing, of } = body;
   const look: Mutable<Look> = { at, seen, entry: id };
   if (cause) look.cause = cause;
+  if (signs) look.signs = signs;
+  if (without) look.without = without;
   if (tag) look.tag = tag;
   if (growing !== undefined) look.growing = growing;
   if (of !== undefined) look.of = of;

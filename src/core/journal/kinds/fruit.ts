@@ -21,6 +21,19 @@ export const CAUSES = [
 ] as const;
 export type Cause = (typeof CAUSES)[number];
 
+/** What is seen at a fruit that fails, or grows badly. */
+export const FRUIT_SIGNS = [
+  'wholeYellow',
+  'tapered',
+  'softTip',
+  'darkPatch',
+  'petalRot',
+  'hole',
+  'broken',
+  'othersSwell',
+] as const;
+export type FruitSign = (typeof FRUIT_SIGNS)[number];
+
 /** `hardToRead`: it hangs there, and may be that of another fruit. */
 export const TAG_STATES = ['there', 'hardToRead', 'gone'] as const;
 export type TagState = (typeof TAG_STATES)[number];
@@ -48,6 +61,9 @@ export interface FruitBodies {
     readonly bloom: string;
     readonly seen: LookFinding;
     readonly cause?: Cause;
+    /** Signs that were looked for: those that were there, and those that were not. */
+    readonly signs?: readonly FruitSign[];
+    readonly without?: readonly FruitSign[];
     readonly tag?: TagState;
     /** Of a cohort: how many were growing, of how many that were looked for. */
     readonly growing?: number;
@@ -141,7 +157,8 @@ export interface FruitAbout {
 }
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
-  looked: { version: 2, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
+  // Version 3: the signs of what fails.
+  looked: { version: 3, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
   // Version 2: tags that were swapped.
   retagged: { version: 2, structural: false, clockDays: true, subjects: aboutABloom },
   stripped: {

@@ -1,10 +1,11 @@
 import type { Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
-import { betterSet, type BetterSet } from './betterSet';
-import { dropBracket, dropCurve, type DropBracket, type DropCurve } from './dropCurve';
-import { setByFactor, type SetGrouping, type SetOfGroup } from './setByFactor';
-import { SET_FACTORS, setTrials, type SetTrial } from './setTrials';
+import { betterSet, type BetterSet } from '../analysis/betterSet';
+import { dropBracket, dropCurve, type DropBracket, type DropCurve } from '../analysis/dropCurve';
+import { setByFactor, type SetGrouping, type SetOfGroup } from '../analysis/setByFactor';
+import { SET_FACTORS, setFactors, setTrials, type SetTrial } from '../analysis/setTrials';
+import { countCauses, failuresOf, type Failure, type Failures } from '../diagnosis/failures';
 
 /** By what set can be shown. */
 export const SET_GROUPINGS = ['plant', 'variety', ...SET_FACTORS] as const satisfies readonly SetGrouping[];
@@ -13,6 +14,7 @@ export const SET_GROUPINGS = ['plant', 'variety', ...SET_FACTORS] as const satis
 export interface SetQuestion {
   readonly trials: readonly SetTrial[];
   readonly brackets: readonly DropBracket[];
+  readonly failures: readonly Failure[];
 }
 
 /** What a season's pollinations tell. */
@@ -20,6 +22,7 @@ export interface SetAnalysis {
   /** Missing where nothing is known of any flower. */
   readonly curve?: DropCurve;
   readonly better: BetterSet;
+  readonly failures: Failures;
   /** Groups of a factor of which nothing is known are none. */
   readonly by: Readonly<Record<SetGrouping, readonly SetOfGroup[]>>;
 }
@@ -37,9 +40,10 @@ export function setQuestion(
   about: (fruit: Fruit) => boolean = () => true,
 ): SetQuestion {
   const asked = all.filter(about);
-  const varieties = new Set(asked.map(({ variety }) => variety.variety));
+  const factorsOf = setFactors(journal, garden, all);
   return {
-    trials: setTrials(journal, garden, all).filter(({ variety }) => varieties.has(variety)),
+    trials: setTrials(asked, factorsOf),
+    failures: failuresOf(journal, asked, factorsOf),
     brackets: asked.flatMap(({ histories }) => histories.flatMap((history) => dropBracket(history) ?? [])),
   };
 }
@@ -47,13 +51,14 @@ export function setQuestion(
 /**
  * The whole analysis.
  *
- * @example analyseSet({ trials: [], brackets: [] }).better.enough // false
+ * @example analyseSet({ trials: [], brackets: [], failures: [] }).better.enough // false
  */
-export function analyseSet({ trials, brackets }: SetQuestion): SetAnalysis {
+export function analyseSet({ trials, brackets, failures }: SetQuestion): SetAnalysis {
   const curve = dropCurve(brackets);
   return {
     ...(curve && { curve }),
     better: betterSet(trials),
+    failures: countCauses(failures),
     by: Object.fromEntries(
       SET_GROUPINGS.map((grouping) => [grouping, setByFactor(trials, grouping)]),
     ) as unknown as SetAnalysis['by'],

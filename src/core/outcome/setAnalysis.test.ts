@@ -9,7 +9,7 @@ import type { Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import { analyseSet, setQuestion, SET_GROUPINGS } from './setAnalysis';
-import type { SetTrial } from './setTrials';
+import type { SetTrial } from '../analysis/setTrials';
 
 const seasonFruits = (journal: Journal, garden: Garden, today: string): Fruit[] =>
   fruitsOf(journal, garden, today, seasonAt(journal, today));
@@ -22,13 +22,17 @@ describe('of the demo’s season', () => {
   const { set } = fruitSetRates(fruits.flatMap(({ histories }) => histories));
 
   test('each group counts the flowers of the set rate, none twice', () => {
-    const { by, better, curve } = analyseSet(setQuestion(journal, garden, fruits));
+    const { by, better, curve, failures } = analyseSet(setQuestion(journal, garden, fruits));
     expect(better).toMatchObject({ enough: true, flowers: set.of });
     for (const grouping of ['plant', 'variety', 'hour', 'cover', 'device'] as const) {
       const sum = (of: 'hits' | 'of'): number =>
         by[grouping].reduce((all, { counted }) => all + counted[of], 0);
       expect([grouping, sum('hits'), sum('of')]).toEqual([grouping, set.hits, set.of]);
     }
+    expect(failures.failed).toBe(curve!.dropped);
+    expect(failures.causes.reduce((all, { expected }) => all + expected, 0)).toBeLessThanOrEqual(
+      failures.failed + 1e-9,
+    );
     expect(Object.keys(by).sort()).toEqual([...SET_GROUPINGS].sort());
     expect(curve!.dropped).toBe(
       fruits.flatMap(({ histories }) => histories).filter(({ failed }) => failed !== undefined).length,

@@ -1,0 +1,77 @@
+import { cropOf } from '../crops/catalogue';
+import type { SetTrial } from '../analysis/setTrials';
+import type { Fruit } from '../fruit/fruits';
+import type { Journal } from '../journal/journal';
+import { FRUIT_SIGNS, type FruitSign } from '../journal/kinds/fruit';
+import { addDays } from '../time/calendar';
+import type { Day } from '../time/types';
+import type { Evidence } from './diagnose';
+
+/** So many hours after opening pollen is past its best: the last third of a squash's morning. Our default. */
+const LATE_HOURS = 3;
+/** So much fruit older than it makes a plant drop young ones. Our default. */
+const OTHERS_SWELL = 2;
+/** The weather of so many days from the pollination on decides. Our default. */
+const WEATHER_DAYS = 3;
+/** Where a crop's facts name no heat or cold that harms it, °C. Our defaults. */
+const USUAL = { heat: 35, cold: 8 } as const;
+
+/**
+ * What is known of a fruit that failed: what its looks saw, and what the records say of its flower.
+ *
+ * @param factors of its pollination, as `setFactors` knows them.
+ * @example evidenceOf(journal, fruit, { males: 1 }).fewMales // true
+ */
+export function evidenceOf(
+  journal: Journal,
+  fruit: Fruit,
+  factors: SetTrial['factors'] | undefined,
+): Evidence {
+  return { ...circumstances(journal, fruit, factors), ...signsOf(fruit) };
+}
+
+function signsOf({ bloom }: Fruit): Evidence {
+  const seen = new Map<FruitSign, boolean>();
+  // What was there once was there; that it is not there now says nothing of that.
+  for (const { without = [] } of bloom.looks) for (const sign of without) seen.set(sign, false);
+  for (const { signs = [] } of bloom.looks) for (const sign of signs) seen.set(sign, true);
+  // A look that found it growing crookedly saw that.
+  if (bloom.looks.some((look) => look.seen === 'misshapen')) seen.set('tapered', true);
+  return Object.fromEntries(FRUIT_SIGNS.flatMap((sign) => (seen.has(sign) ? [[sign, seen.get(sign)!]] : [])));
+}
+
+function circumstances(
+  journal: Journal,
+  { history, variety }: Fruit,
+  factors: SetTrial['factors'] = {},
+): Evidence {
+  const { males, hour, late, load, rain } = factors;
+  const weather = extremes(journal, history.since, variety.crop);
+  // Found failed so soon, it had not grown; found later, it may have.
+  const early = history.failed !== undefined && history.failed <= history.looks.early.value[1] + 1;
+  return known({
+    grew: history.lastGrowing > 0 ? true : early ? false : undefined,
+    fewMales: typeof males === 'number' ? males < 2 : undefined,
+    late:
+      late === 1 || (typeof hour === 'number' && hour > LATE_HOURS) ? true : late === 0 ? false : undefined,
+    rained: typeof rain === 'number' ? rain === 1 : undefined,
+    hotOrCold: weather,
+    // Fruit that nobody pollinated by hand is in no record: few known ones prove nothing.
+    othersSwell: typeof load === 'number' && load >= OTHERS_SWELL ? true : undefined,
+  });
+}
+
+const known = (evidence: { readonly [K in keyof Evidence]: boolean | undefined }): Evidence =>
+  Object.fromEntries(Object.entries(evidence).filter(([, so]) => so !== undefined));
+
+/** Was any of the days around it too hot or too cold; `undefined` where none was noted. */
+function extremes(journal: Journal, since: Day, crop: Fruit['variety']['crop']): boolean | undefined {
+  const { weather } = cropOf(crop);
+  const heat = weather?.heat?.day.value ?? USUAL.heat;
+  const cold = weather?.coldNight?.value ?? USUAL.cold;
+  const noted = Array.from({ length: WEATHER_DAYS }, (_, after) =>
+    journal.all('weather').get(addDays(since, after)),
+  ).flatMap((day) => day ?? []);
+  if (noted.length === 0) return undefined;
+  return noted.some(({ maxC, dawnC }) => maxC >= heat || dawnC <= cold);
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cropOf } from '@/core/crops/catalogue';
+import { diagnose, type Evidence } from '@/core/diagnosis/diagnose';
+import { factsOf } from '@/core/flowers/forms/forms';
+import type { Fruit } from '@/core/fruit/fruits';
+import { FRUIT_SIGNS, type Cause, type FruitSign } from '@/core/journal/kinds/fruit';
+import { FruitPicture } from '@/ui/flowers/FruitPicture';
+import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { SIGNS, sayCause } from '../words/diagnosis';
+import { CAUSE_NAMES } from '../words/names';
+import { sentenceCase } from '../words/sentenceCase';
+import { useEvidence } from './useEvidence';
+
+/** What was looked for at a fruit that fails, and the cause that the grower names. */
+export interface SeenCause {
+  readonly cause: Cause;
+  readonly signs?: readonly FruitSign[];
+  readonly without?: readonly FruitSign[];
+}
+
+interface WhyItFailsProps {
+  readonly fruit: Fruit;
+  readonly onSeen: (seen: SeenCause) => void;
+}
+
+/** The likely causes at once, the likeliest first, and the one sign that would tell most. */
+export function WhyItFails({ fruit, onSeen }: WhyItFailsProps) {
+  const f = useFormat();
+  const [answers, setAnswers] = useState<Evidence>({});
+  const known = useEvidence(fruit);
+  const { causes, lookAt } = diagnose({ ...known, ...answers });
+  const those = (so: boolean): readonly FruitSign[] => FRUIT_SIGNS.filter((sign) => answers[sign] === so);
+  const [signs, without] = [those(true), those(false)];
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Text>Remove a failing fruitlet, so that it costs the plant nothing.</Text>
+      {lookAt ? (
+        <View style={{ gap: SPACE.s }}>
+          <Text variant="strong" live>
+            {SIGNS[lookAt].asks}
+          </Text>
+          {lookAt === 'darkPatch' || lookAt === 'tapered' ? <TwoThatLookAlike fruit={fruit} /> : null}
+          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+            {([true, false] as const).map((so) => (
+              <Button
+                key={String(so)}
+                title={so ? 'Yes' : 'No'}
+                onPress={() => setAnswers({ ...answers, [lookAt]: so })}
+                style={{ flex: 1 }}
+              />
+            ))}
+          </View>
+        </View>
+      ) : null}
+      {signs.length + without.length > 0 ? (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+          <Text variant="small" tone="soft" style={{ flex: 1 }}>
+            {[
+              ...signs.map((sign) => `Yes: ${SIGNS[sign].name}.`),
+              ...without.map((sign) => `No: ${SIGNS[sign].name}.`),
+            ].join(' ')}
+          </Text>
+          <Button variant="quiet" title="Reset" onPress={() => setAnswers({})} />
+        </View>
+      ) : null}
+      <Choice<Cause>
+        label="Likely cause"
+        value={undefined}
+        options={[
+          ...causes.map((ranked) => ({
+            value: ranked.cause,
+            title: CAUSE_NAMES[ranked.cause].name,
+            note: `${sayCause(ranked, f)}. ${sentenceCase(CAUSE_NAMES[ranked.cause].sign)}.`,
+          })),
+          { value: 'unknown' as const, title: CAUSE_NAMES.unknown.name },
+        ]}
+        onChange={(cause) =>
+          onSeen({ cause, ...(signs.length > 0 && { signs }), ...(without.length > 0 && { without }) })
+        }
+      />
+    </View>
+  );
+}
+
+const PICTURE = 84;
+
+/** Too little pollen and end rot, which growers mix up. */
+function TwoThatLookAlike({ fruit: { variety } }: { readonly fruit: Fruit }) {
+  const { flower } = cropOf(variety.crop);
+  if (!flower || !factsOf(flower).fates) return null;
+  const shape = variety.traits.fruitShape;
+  return (
+    <View style={{ flexDirection: 'row', gap: SPACE.l }}>
+      {(
+        [
+          ['endRot', 'End rot: a dark patch, on a fruit that grew. Not from the pollen.'],
+          ['misshapen', 'Too little pollen: thin or bent towards the flower end.'],
+        ] as const
+      ).map(([fate, words]) => (
+        <View key={fate} style={{ flex: 1, alignItems: 'center' }}>
+          <FruitPicture form={flower} fate={fate} shape={shape} size={PICTURE} />
+          <Text variant="small" tone="soft">
+            {words}
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+}
