@@ -17,6 +17,7 @@ import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
 import { useFruits } from './fruitView';
 import { GoesWithSet } from './GoesWithSet';
+import { HowManyFlowers } from './HowManyFlowers';
 import { SetByGroup } from './SetByGroup';
 import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
@@ -39,6 +40,8 @@ export function SetRatesScreen() {
   if (!view) return null;
   const { fruits } = view;
   const asked = variety === ALL ? fruits : fruits.filter((fruit) => fruit.variety.variety === variety);
+  const varieties = new Map(asked.map((fruit) => [fruit.variety.variety, fruit.variety]));
+  const only = varieties.size === 1 ? [...varieties.values()][0] : undefined;
   const nameOf = (id: string): string =>
     journal.all('variety').get(id)?.name ?? journal.all('device').get(id)?.name ?? plantLabel(journal, id);
   const looks = asked.flatMap(({ histories }) => histories.map((history) => history.looks));
@@ -48,6 +51,7 @@ export function SetRatesScreen() {
       ofAllYears
       aside={
         <View>
+          {only ? <HowManyFlowers key={only.variety} variety={only} fruits={asked} /> : null}
           {analysis ? <SetByGroup by={analysis.by} nameOf={nameOf} /> : null}
           <Explained variant="small" tone="soft" terms={['wilson', 'cluster']} style={{ marginTop: SPACE.l }}>
             {HOW_CALCULATED}

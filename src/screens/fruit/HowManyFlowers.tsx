@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { wantsSeed } from '@/core/crops/variety';
+import type { Fruit } from '@/core/fruit/fruits';
+import type { Variety } from '@/core/journal/state';
+import { howMany } from '@/core/outcome/howMany';
+import { useStore } from '@/data/hooks/useGarden';
+import { Choice } from '@/ui/parts/Choice';
+import { Stepper } from '@/ui/parts/Stepper';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { sayHowMany } from '../words/howMany';
+
+/** How sure one wants to be, of ten times. */
+const SURE = ['5', '8', '9'] as const;
+const MAX_WANTED = 500;
+
+interface HowManyFlowersProps {
+  readonly variety: Variety;
+  /** Its fruits. */
+  readonly fruits: readonly Fruit[];
+}
+
+/** How many flowers to pollinate for the fruits that are wanted. */
+export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
+  const f = useFormat();
+  const { journal } = useStore();
+  const [wanted, setWanted] = useState(variety.fruitWanted ?? 3);
+  const [sure, setSure] = useState<(typeof SURE)[number]>('9');
+  const plants = [...journal.all('plant').values()]
+    .filter((plant) => plant.variety === variety.variety && !plant.removed)
+    .reduce((sum, { count }) => sum + count, 0);
+  const answer = howMany({
+    variety,
+    histories: fruits.flatMap(({ histories }) => histories),
+    ...{ plants, wanted, chance: Number(sure) / 10 },
+  });
+  const { lead, reasons } = sayHowMany(answer, { wanted, plants }, f);
+  return (
+    <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
+      <Text variant="heading" level={2}>
+        How many to pollinate
+      </Text>
+      <Stepper
+        label={wantsSeed(variety.purpose) ? 'Fruits wanted for seed' : 'Fruits wanted'}
+        value={wanted}
+        least={1}
+        most={MAX_WANTED}
+        onChange={setWanted}
+        lessLabel="One fruit less is wanted"
+        moreLabel="One fruit more is wanted"
+      />
+      <Choice
+        label="How sure"
+        row
+        options={SURE.map((value) => ({ value, title: `${value} times of 10` }))}
+        value={sure}
+        onChange={setSure}
+      />
+      <Text variant="strong" live>
+        {lead}
+      </Text>
+      {reasons.map((text) => (
+        <Text key={text} variant="small" tone="soft">
+          {text}
+        </Text>
+      ))}
+    </View>
+  );
+}
