@@ -5,8 +5,8 @@ export type NamedCause = Exclude<Cause, 'unknown'>;
 export const NAMED_CAUSES = CAUSES.filter((cause): cause is NamedCause => cause !== 'unknown');
 
 /** What the records say of a flower, besides what is seen at its fruit. */
-export const CIRCUMSTANCES = ['grew', 'fewMales', 'late', 'rained', 'hotOrCold'] as const;
-export type Circumstance = (typeof CIRCUMSTANCES)[number];
+const CIRCUMSTANCES = ['grew', 'fewMales', 'late', 'rained', 'hotOrCold'] as const;
+type Circumstance = (typeof CIRCUMSTANCES)[number];
 
 /** What speaks for one cause or another. */
 export const EVIDENCE = [...FRUIT_SIGNS, ...CIRCUMSTANCES] as const;
