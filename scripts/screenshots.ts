@@ -96,7 +96,6 @@ async function take(): Promise<void> {
   await page.getByRole('heading', { name: 'Evening walk' }).waitFor();
   for (const [route, name] of [
     ['/fruit', 'fruit'],
-    ['/fruit/rates', 'rates'],
     ['/garden', 'garden'],
     ['/garden/crossing', 'crossing'],
     ['/garden/calendar', 'calendar'],
@@ -106,6 +105,10 @@ async function take(): Promise<void> {
     await page.goto(BASE + route);
     await shoot(page, name);
   }
+  await page.goto(`${BASE}/fruit/rates`);
+  await page.getByText('When they drop').waitFor();
+  await page.getByText('Why they failed').scrollIntoViewIfNeeded();
+  await shoot(page, 'rates');
   await shootImport(page);
   await page.goto(`${BASE}/bench/identify`);
   await page.getByText('Pepo squash').click();

@@ -88,7 +88,13 @@ interface OfWhichProps {
 function OfWhich({ fruits, value, onChange }: OfWhichProps) {
   const [open, setOpen] = useState(false);
   const names = new Map(fruits.map(({ variety }) => [variety.variety, variety.name]));
-  if (names.size < 2) return null;
+  if (names.size < 2) {
+    return [...names.values()].map((name) => (
+      <Text key={name} variant="heading" level={2}>
+        {name}
+      </Text>
+    ));
+  }
   const options = [
     { value: ALL, title: 'All varieties' },
     ...[...names].map(([id, title]) => ({ value: id, title })).sort((a, b) => byName(a.title, b.title)),
