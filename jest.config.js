@@ -19,7 +19,12 @@ const NOWHERE = [
 const ONE_PLACE = [
   ...['ui/', 'screens/bench/', 'screens/garden/', 'screens/guide/', 'screens/identify/', 'screens/practice/'],
   ...['screens/shell/', 'screens/table/', 'data/log/', 'data/places/', 'data/garden/damage.test.ts'],
-  ...['data/files/csv.test.ts', 'data/files/mutations.test.ts', 'screens/round/chores.test.tsx'],
+  ...[
+    'data/files/csv.test.ts',
+    'data/files/mutations.test.ts',
+    'screens/round/chores.test.tsx',
+    'screens/fruit/figures.test.tsx',
+  ],
 ];
 
 const shared = {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { seededChance, type Chance } from '../random/chance';
 import { betterSet, type BetterSet, type SetEffect } from './betterSet';
 import { setByFactor } from './setByFactor';
-import type { SetFactor, SetTrial } from './setTrials';
+import { SET_FACTORS, type SetFactor, type SetTrial } from './setTrials';
 
 interface Truth {
   readonly plants: number;
@@ -191,6 +191,38 @@ test('a variety with a single plant spoils nothing, and the order of flowers cha
       }
     }),
     { numRuns: 5 },
+  );
+});
+
+test('of whatever is known of some flowers, every figure is one', () => {
+  const all = grow({ ...HOUR_AND_MALES, plants: 12, each: 5, varieties: 3 }, 21);
+  const some = fc
+    .tuple(fc.subarray(all), fc.subarray(['hour', 'males', 'again'] as const), fc.boolean())
+    .map(([trials, without, oneVariety]) =>
+      trials.map((trial, i) => ({
+        ...trial,
+        variety: oneVariety ? 'v' : trial.variety,
+        // Of every third flower some is not known.
+        factors: Object.fromEntries(
+          Object.entries(trial.factors).filter(([name]) => i % 3 > 0 || !without.includes(name as 'hour')),
+        ),
+      })),
+    );
+  fc.assert(
+    fc.property(some, (trials) => {
+      const found = betterSet(trials);
+      expect(found.flowers).toBe(trials.length);
+      if (!found.enough) return;
+      for (const { difference, low, high, less, more } of found.effects) {
+        expect(low).toBeLessThanOrEqual(difference);
+        expect(high).toBeGreaterThanOrEqual(difference);
+        expect(Math.abs(difference)).toBeLessThanOrEqual(1);
+        for (const { hits, of } of [less, more]) expect(hits).toBeLessThanOrEqual(of);
+      }
+      const told = [...found.effects, ...found.notTold].map(({ factor }) => factor);
+      expect(new Set(told).size).toBe(SET_FACTORS.length);
+    }),
+    { numRuns: 60 },
   );
 });
 

@@ -176,12 +176,18 @@ function namedTerms(trials: readonly SetTrial[], factor: SetFactor): Term[] | 'f
   }));
 }
 
-/** Of each variety with several plants its own level; the others share one, where they are too few with the largest. */
+/** Varieties of which each has a level of its own; what a level costs grows with their square. Our default. */
+const MAX_VARIETIES = 15;
+
+/**
+ * Of each variety with several plants its own level, of those with most flowers; the others share one, where they are too
+ * few with the largest.
+ */
 function varietyTerms(trials: readonly SetTrial[]): Term[] {
   const groups = [...groupBy(trials, ({ variety }) => variety)];
-  const large = groups.filter(([, own]) => isEnough(own));
-  const rest = groups.filter(([, own]) => !isEnough(own)).flatMap(([, own]) => own);
-  large.sort(([a, one], [b, other]) => other.length - one.length || byName(a, b));
+  groups.sort(([a, one], [b, other]) => other.length - one.length || byName(a, b));
+  const large = groups.filter(([, own]) => isEnough(own)).slice(0, MAX_VARIETIES);
+  const rest = groups.filter((group) => !large.includes(group)).flatMap(([, own]) => own);
   return large.slice(isEnough(rest) ? 0 : 1).map(([name, own]): Term => ({
     factor: undefined,
     column: Float64Array.from(trials, ({ variety }) => Number(variety === name)),

@@ -36,7 +36,7 @@ export function SetRatesScreen() {
   const [variety, setVariety] = useState(ALL);
   // Figures that change are shown when there is time: no tap waits for them.
   const view = useDeferredValue(useFruits());
-  const analysis = useSetAnalysis(variety === ALL ? undefined : variety);
+  const analysis = useSetAnalysis(view, variety === ALL ? undefined : variety);
   if (!view) return null;
   const { fruits } = view;
   const asked = variety === ALL ? fruits : fruits.filter((fruit) => fruit.variety.variety === variety);

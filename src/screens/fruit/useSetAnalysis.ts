@@ -1,25 +1,28 @@
+import { useMemo } from 'react';
 import { setQuestion, type SetAnalysis } from '@/core/outcome/setAnalysis';
-import { fruitsOf } from '@/core/fruit/fruits';
-import { seasonAt } from '@/core/season/seasons';
-import { dayAt } from '@/core/time/calendar';
-import { useView } from '@/data/hooks/useView';
+import { useStore } from '@/data/hooks/useGarden';
 import { useAnswer } from '../shell/useAnswer';
+import type { FruitView } from './fruitView';
 
 /**
  * What the season's pollinations tell, worked out by the worker; `undefined` until it is.
  *
  * @param variety of which is asked; without it of all.
  */
-export function useSetAnalysis(variety: string | undefined): SetAnalysis | undefined {
-  const question = useView('set-question', [variety ?? ''], ({ store: { journal }, garden, now }) => {
-    const today = dayAt(now, garden.zone);
-    const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
+export function useSetAnalysis(
+  view: FruitView | undefined,
+  variety: string | undefined,
+): SetAnalysis | undefined {
+  const store = useStore();
+  const question = useMemo(() => {
+    const { described, journal } = store;
+    if (!view || !described) return undefined;
     return setQuestion(
       journal,
-      garden,
-      fruits,
+      described,
+      view.fruits,
       variety === undefined ? undefined : (fruit) => fruit.variety.variety === variety,
     );
-  });
+  }, [store, view, variety]);
   return useAnswer(question, (compute, asked) => compute.analyseSet(asked));
 }
