@@ -96,6 +96,15 @@ export class App {
     await seen(this.page.getByRole('img', { name: /^Stop 1 of/ }));
   }
 
+  /** A variety's page, from the garden's list, whose order changes once it is known what is most at risk. */
+  async openVariety(name: string): Promise<void> {
+    await expect(async () => {
+      await this.page.goto('/garden');
+      await this.page.getByText(name, { exact: true }).last().click({ timeout: 10_000 });
+      await expect(this.page.getByRole('heading', { name, level: 1 })).toBeVisible({ timeout: 10_000 });
+    }).toPass();
+  }
+
   /** One activation of a pointer, on a button, a link or an option. */
   async tap(name: string | RegExp, { exact = true } = {}): Promise<void> {
     const options = typeof name === 'string' ? { name, exact } : { name };

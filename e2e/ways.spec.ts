@@ -202,7 +202,7 @@ test('a cross of tomatoes: anthers out in the afternoon, pollen on two mornings,
     purpose: 'Seed, to keep the variety',
   });
   await addRows(app, page, ['B,1,Slate Finch,tomato,2,seed to keep,own,2026-03-01']);
-  await page.getByText('Amber Wren').last().click();
+  await app.openVariety('Amber Wren');
   await app.tap('Plan a cross');
   await app.tap('Slate Finch');
   await app.tap('Save');

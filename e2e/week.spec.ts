@@ -96,8 +96,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await app.openDemo();
 
   // A cross is planned: from tomorrow on its pollen is brought.
-  await page.goto('/garden');
-  await page.getByText('Harbour Bead').last().click();
+  await app.openVariety('Harbour Bead');
   await app.tap('Plan a cross');
   await app.tap('Redstart Fist');
   await app.tap('G2·3');

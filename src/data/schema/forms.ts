@@ -229,6 +229,7 @@ const aroundForms = ({ length, temperature, temperatureIfGiven, weightIfGiven }:
       coldMax: temperatureIfGiven.custom(notBefore<number>('coldMin')),
       warmMin: temperatureIfGiven,
       warmMax: temperatureIfGiven.custom(notBefore<number>('warmMin')),
+      earlyFrost: dayIfGiven,
     })
       .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
       .error(atMissing),

@@ -1,16 +1,22 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
 import { howMany } from '@/core/outcome/howMany';
-import { useStore } from '@/data/hooks/useGarden';
+import { lastUsefulPollination } from '@/core/outcome/lastUseful';
+import { dayAt } from '@/core/time/calendar';
+import { shelterOf } from '@/core/journal/underGlass';
+import { climateAt } from '@/core/weather/climate';
+import { useGarden, useStore } from '@/data/hooks/useGarden';
 import { Choice } from '@/ui/parts/Choice';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { sayHowMany } from '../words/howMany';
+import { sayHowMany, sayLastUseful } from '../words/howMany';
 
 /** How sure one wants to be, of ten times. */
 const SURE = ['5', '8', '9'] as const;
@@ -66,6 +72,33 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
           {text}
         </Text>
       ))}
+      <UntilWhen variety={variety} />
     </View>
   );
+}
+
+/** Until when pollinating it is worth while; under glass no frost ends it. */
+function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
+  const f = useFormat();
+  const router = useRouter();
+  const { store } = useGarden();
+  const { described, journal } = store;
+  if (!described || shelterOf(journal, variety.crop) === 'glass') return null;
+  const { earlyFrost, climate } = journal.all('surroundings').get('') ?? {};
+  if (earlyFrost === undefined) {
+    return (
+      <ListRow
+        title="Until when is it worth while?"
+        note="Say how early frost may come here"
+        onPress={() => router.push('/garden/surroundings')}
+      />
+    );
+  }
+  const today = dayAt(store.clock.now(), described.zone);
+  const { latitude } = described;
+  const last = lastUsefulPollination({
+    ...{ crop: variety.crop, purpose: variety.purpose, earlyFrost, today, latitude },
+    climate: climate ?? climateAt(latitude),
+  });
+  return last ? <Text>{sayLastUseful(last, today, f)}</Text> : null;
 }

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Climate } from '@/core/weather/climate';
 import type { Ground } from '@/core/garden/surroundings';
+import type { Day } from '@/core/time/types';
 import { climateAt } from '@/core/weather/climate';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -15,8 +16,8 @@ import { Page } from '../shell/Page';
 import { GROUND_NAMES } from '../words/garden';
 import { optionsOf } from '../words/options';
 
-type Typed = Record<keyof Climate, string> & { ground: Ground };
-type Checked = Partial<Climate> & { ground: Ground };
+type Typed = Record<keyof Climate | 'earlyFrost', string> & { ground: Ground };
+type Checked = Partial<Climate> & { ground: Ground; earlyFrost?: Day };
 
 /** The land around and its climate: how far pollen travels, and when things flower. */
 export function SurroundingsScreen() {
@@ -33,14 +34,19 @@ export function SurroundingsScreen() {
     coldMax: typed(climate?.coldMax),
     warmMin: typed(climate?.warmMin),
     warmMax: typed(climate?.warmMax),
+    earlyFrost: held?.earlyFrost ?? '',
   });
-  const save = handleSubmit(({ ground, coldMin, coldMax, warmMin, warmMax }) => {
+  const save = handleSubmit(({ ground, coldMin, coldMax, warmMin, warmMax, earlyFrost }) => {
     const known =
       coldMin !== undefined && coldMax !== undefined && warmMin !== undefined && warmMax !== undefined;
     record([
       {
         kind: 'surroundings.described',
-        body: { ground, ...(known && { climate: { coldMin, coldMax, warmMin, warmMax } }) },
+        body: {
+          ground,
+          ...(known && { climate: { coldMin, coldMax, warmMin, warmMax } }),
+          ...(earlyFrost !== undefined && { earlyFrost }),
+        },
       },
     ]);
     router.replace('/garden/crossing');
@@ -82,6 +88,12 @@ export function SurroundingsScreen() {
           />
           <FormField control={control} name="warmMax" label={`and its days ${f.unit.temperature}`} numeric />
         </View>
+        <FormField
+          control={control}
+          name="earlyFrost"
+          label="First frost, as early as in one year of ten"
+          note="A day such as 2026-10-01; the year does not matter. It says until when pollinating is worth while."
+        />
       </View>
     </Page>
   );

@@ -12,7 +12,7 @@ test('Today says what to do next, what to carry and which cautions apply', async
   await screen.findByRole('img', { name: /Sunrise \d+:\d\d, insects from \d+:\d\d/ });
   const hours = screen.getAllByRole('row').map((row) => row.textContent);
   expect(hours[0]).toBe('CropOpens fromBe done byShut by');
-  expect(hours[1]).toMatch(/^C\. pepo(\d+:\d\d){3}$/);
+  expect(hours[1]).toMatch(/^Pepo squash(\d+:\d\d){3}$/);
 });
 
 test('females that were covered without males enough are told of', async () => {

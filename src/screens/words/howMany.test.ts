@@ -1,5 +1,5 @@
 import { formatFor } from '../format/format';
-import { sayHowMany } from './howMany';
+import { sayHowMany, sayLastUseful } from './howMany';
 
 const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 const KEPT = { share: 0.65, low: 0.5, high: 0.78 };
@@ -24,4 +24,14 @@ test('what the plants cannot carry is said, and that no number will do', () => {
       '2 plants ripen seed in 6 fruits at most: 4 plants are needed for that.',
     ],
   });
+});
+
+test('until when, and since when it is too late', () => {
+  const last = { day: '2026-08-12', days: 50, coolDays: 0, frost: '2026-10-01' };
+  expect(sayLastUseful(last, '2026-08-12', f)).toBe(
+    'Worth while until 12 Aug: 50 days on the plant before an early frost on 1 Oct.',
+  );
+  expect(sayLastUseful({ ...last, coolDays: 7 }, '2026-08-13', f)).toBe(
+    'Too late since 12 Aug: 50 days on the plant before an early frost on 1 Oct, 7 of them for a cool autumn.',
+  );
 });

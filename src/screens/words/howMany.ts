@@ -1,4 +1,6 @@
+import type { Day } from '@/core/time/types';
 import type { HowMany } from '@/core/outcome/howMany';
+import type { LastUseful } from '@/core/outcome/lastUseful';
 import type { Format } from '../format/format';
 
 /**
@@ -32,4 +34,15 @@ export function sayHowMany(
         : []),
     ],
   };
+}
+
+/**
+ * Until when pollinating is worth while.
+ *
+ * @example sayLastUseful(last, '2026-07-19', f) // 'Worth while until 12 Aug: 50 days on the plant before an early frost on 1 Oct.'
+ */
+export function sayLastUseful({ day, days, coolDays, frost }: LastUseful, today: Day, f: Format): string {
+  const until = today <= day ? `Worth while until ${f.shortDay(day)}` : `Too late since ${f.shortDay(day)}`;
+  const cool = coolDays > 0 ? `, ${f.number(coolDays)} of them for a cool autumn` : '';
+  return `${until}: ${f.count(days, 'day', 'days')} on the plant before an early frost on ${f.shortDay(frost)}${cool}.`;
 }

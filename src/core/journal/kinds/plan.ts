@@ -44,7 +44,12 @@ export interface PlanBodies {
     readonly sure: Certainty;
     readonly flowering?: { readonly from: Day; readonly to: Day };
   };
-  'surroundings.described': { readonly ground: Ground; readonly climate?: Climate };
+  'surroundings.described': {
+    readonly ground: Ground;
+    readonly climate?: Climate;
+    /** As early as the first frost comes in one year of ten: a day of any year. */
+    readonly earlyFrost?: Day;
+  };
   /**
    * Somebody looked so many metres far from the beds on a day: all that crosses with these crops and stood there is on
    * the plan.
@@ -114,7 +119,8 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
     subjects: ({ source }, each) => each('outside', source),
   },
   'surroundings.described': {
-    version: 1,
+    // Version 2: the early frost.
+    version: 2,
     structural: true,
     clockDays: false,
     subjects: (_body, each) => each('surroundings', ''),

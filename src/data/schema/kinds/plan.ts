@@ -61,7 +61,8 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       flowering: record({ from: day, to: day }).optional(),
       since: day.optional(),
     }),
-  'surroundings.described': () => record({ ground: oneOf(GROUNDS), climate: climate.optional() }),
+  'surroundings.described': () =>
+    record({ ground: oneOf(GROUNDS), climate: climate.optional(), earlyFrost: day.optional() }),
   'surroundings.looked': () =>
     record({ crops: Joi.array().items(oneOf(CROP_IDS)).min(1).unique(), metres: within('distance'), day }),
   'plan.removed': () => record({ what: oneOf(PLAN_PARTS), id }),
