@@ -167,7 +167,7 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
     await app.tap('None open, next');
   }
   await seen(page.getByText('From 10:30: 2 females a second time. Today will say when.'));
-  await page.clock.setSystemTime(new Date('2026-07-21T09:31:00Z'));
+  await page.clock.setSystemTime(new Date('2026-07-21T09:40:00Z'));
   await page.goto('/');
   await app.tap('Go round once more');
   await seen(page.getByText('2 females, a second time'));
