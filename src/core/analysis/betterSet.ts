@@ -1,8 +1,8 @@
-import { logistic, type LogisticFit, type Trials } from '../statistics/logistic';
+import { logistic, type LogisticFit } from '../statistics/logistic';
 import { beyondT, t95 } from '../statistics/normal';
 import { groupBy } from '../text/groupBy';
 import { byName } from '../text/byName';
-import { SET_FACTORS, type SetFactor, type SetTrial } from './setTrials';
+import { SET_FACTORS, setOf, type SetFactor, type SetTrial } from './setTrials';
 
 /** How strong the evidence is that something goes with set, with many comparisons corrected for. */
 export type Evidence = 'strong' | 'some' | 'none';
@@ -71,7 +71,7 @@ const FOUND_MOSTLY = 7.85;
 export function betterSet(all: readonly SetTrial[]): BetterSet {
   const trials = [...all].sort((a, b) => byName(a.plant, b.plant));
   const plants = new Set(trials.map(({ plant }) => plant)).size;
-  const hits = trials.filter(({ set }) => set).length;
+  const { hits } = setOf(trials);
   const needed = Math.max(
     FEWEST.flowers - trials.length,
     FEWEST.plants - plants,
@@ -89,28 +89,31 @@ export function betterSet(all: readonly SetTrial[]): BetterSet {
     }
     return terms;
   });
-  const varieties = varietyTerms(trials);
-  let terms: Term[] = [];
+  const fitOf = fitter(trials);
+  let columns: readonly Column[] = varietyColumns(trials);
+  let fit = fitOf(columns);
+  const terms: Term[] = [];
   for (const term of asked) {
-    const found = togetherWith(trials, [...varieties, ...terms], term);
-    if (found === undefined) terms = [...terms, term];
-    else notTold.push({ factor: term.factor!, ...found });
+    const more = fitOf([...columns, term]);
+    if (more && isApart(more)) {
+      columns = [...columns, term];
+      fit = more;
+      terms.push(term);
+    } else notTold.push({ factor: term.factor, ...togetherWith(columns, term, fitOf) });
   }
-  const design = [...varieties, ...terms];
-  const fit = fitOf(trials, design);
-  const effects = fit
-    ? withEvidence(
-        terms.map((term) => effectOf(trials, design, term, fit)),
-        about.flowers,
-      )
-    : [];
-  return { enough: true, ...about, effects, notTold };
+  const effects = fit ? terms.map((term) => effectOf(trials, columns, term, fit)) : [];
+  return { enough: true, ...about, effects: withEvidence(effects, about.flowers), notTold };
 }
 
-/** A column of the regression. */
-interface Term {
-  readonly factor: SetFactor | undefined;
+/** What a trial is by, beside the constant: one number each. */
+interface Column {
+  readonly factor: SetFactor | 'variety';
   readonly column: Float64Array;
+}
+
+/** A column of which something is said. */
+interface Term extends Column {
+  readonly factor: SetFactor;
   /** The values that are compared. */
   readonly compared: readonly [number, number];
   readonly sides: readonly [Side, Side];
@@ -118,8 +121,7 @@ interface Term {
 
 const sideOf = (trials: readonly SetTrial[], from: Side['from'], to: Side['to']): Side => ({
   ...{ from, to },
-  hits: trials.filter(({ set }) => set).length,
-  of: trials.length,
+  ...setOf(trials),
 });
 
 const isEnough = (trials: readonly SetTrial[]): boolean =>
@@ -183,56 +185,49 @@ const MAX_VARIETIES = 15;
  * Of each variety with several plants its own level, of those with most flowers; the others share one, where they are too
  * few with the largest.
  */
-function varietyTerms(trials: readonly SetTrial[]): Term[] {
+function varietyColumns(trials: readonly SetTrial[]): Column[] {
   const groups = [...groupBy(trials, ({ variety }) => variety)];
   groups.sort(([a, one], [b, other]) => other.length - one.length || byName(a, b));
   const large = groups.filter(([, own]) => isEnough(own)).slice(0, MAX_VARIETIES);
   const rest = groups.filter((group) => !large.includes(group)).flatMap(([, own]) => own);
-  return large.slice(isEnough(rest) ? 0 : 1).map(([name, own]): Term => ({
-    factor: undefined,
+  return large.slice(isEnough(rest) ? 0 : 1).map(([name]) => ({
+    factor: 'variety',
     column: Float64Array.from(trials, ({ variety }) => Number(variety === name)),
-    compared: [0, 1],
-    sides: [sideOf([], '', ''), sideOf(own, name, name)],
   }));
 }
 
-/** With what a term cannot be told apart; `undefined` where it can. */
-function togetherWith(
-  trials: readonly SetTrial[],
-  others: readonly Term[],
-  term: Term,
-):
-  | { readonly why: 'fewPlants' }
-  | { readonly why: 'together'; readonly with: SetFactor | 'variety' }
-  | undefined {
-  const isApart = (terms: readonly Term[]): boolean => {
-    const fit = fitOf(trials, terms);
-    // The constant is the first.
-    return fit !== undefined && fit.inflation[1 + terms.indexOf(term)]! <= MAX_INFLATION;
+/** The fit of some columns beside a constant, which comes first. */
+type Fitter = (columns: readonly Column[]) => LogisticFit | undefined;
+
+function fitter(trials: readonly SetTrial[]): Fitter {
+  const plants = new Map([...new Set(trials.map(({ plant }) => plant))].map((plant, i) => [plant, i]));
+  const success = Uint8Array.from(trials, ({ set }) => Number(set));
+  const cluster = Int32Array.from(trials, ({ plant }) => plants.get(plant)!);
+  return (columns) => {
+    const terms = 1 + columns.length;
+    const rows = new Float64Array(trials.length * terms);
+    for (let i = 0; i < trials.length; i += 1) {
+      rows[i * terms] = 1;
+      for (const [j, { column }] of columns.entries()) rows[i * terms + 1 + j] = column[i]!;
+    }
+    return logistic({ rows, terms, success, cluster });
   };
-  if (isApart([...others, term])) return undefined;
-  const factors = [...new Set(others.map(({ factor }) => factor))];
-  for (const factor of factors)
-    if (isApart([...others.filter((other) => other.factor !== factor), term]))
-      return { why: 'together', with: factor ?? 'variety' };
-  return { why: 'fewPlants' };
 }
 
-function fitOf(trials: readonly SetTrial[], terms: readonly Term[]): LogisticFit | undefined {
-  const plants = new Map([...new Set(trials.map(({ plant }) => plant))].map((plant, i) => [plant, i]));
-  const width = 1 + terms.length;
-  const rows = new Float64Array(trials.length * width);
-  for (let i = 0; i < trials.length; i += 1) {
-    rows[i * width] = 1;
-    for (const [j, { column }] of terms.entries()) rows[i * width + 1 + j] = column[i]!;
+/** Can the last column be told apart from the others? */
+const isApart = ({ inflation }: LogisticFit): boolean => inflation.at(-1)! <= MAX_INFLATION;
+
+/** With what a term cannot be told apart. */
+function togetherWith(
+  columns: readonly Column[],
+  term: Term,
+  fitOf: Fitter,
+): { readonly why: 'fewPlants' } | { readonly why: 'together'; readonly with: SetFactor | 'variety' } {
+  for (const factor of new Set(columns.map((column) => column.factor))) {
+    const fit = fitOf([...columns.filter((column) => column.factor !== factor), term]);
+    if (fit && isApart(fit)) return { why: 'together', with: factor };
   }
-  const data: Trials = {
-    rows,
-    terms: width,
-    success: Uint8Array.from(trials, ({ set }) => Number(set)),
-    cluster: Int32Array.from(trials, ({ plant }) => plants.get(plant)!),
-  };
-  return logistic(data);
+  return { why: 'fewPlants' };
 }
 
 type Estimated = Omit<SetEffect, 'evidence' | 'flowersMore'> & {
@@ -243,16 +238,16 @@ type Estimated = Omit<SetEffect, 'evidence' | 'flowersMore'> & {
 /** The difference of mean predicted shares, and its spread by the delta method. */
 function effectOf(
   trials: readonly SetTrial[],
-  terms: readonly Term[],
+  columns: readonly Column[],
   term: Term,
   { coefficients, covariance, clusters }: LogisticFit,
 ): Estimated {
   const width = coefficients.length;
-  const own = 1 + terms.indexOf(term);
+  const own = 1 + columns.indexOf(term);
   const gradient = new Float64Array(width);
   let difference = 0;
   for (let i = 0; i < trials.length; i += 1) {
-    const row = [1, ...terms.map(({ column }) => column[i]!)];
+    const row = [1, ...columns.map(({ column }) => column[i]!)];
     const logit = row.reduce((sum, value, j) => sum + value * coefficients[j]!, 0);
     for (const [side, value] of term.compared.entries()) {
       const sign = side === 0 ? -1 : 1;
@@ -271,7 +266,7 @@ function effectOf(
   const wide = t95(degrees) * spread;
   const [less, more] = term.sides;
   return {
-    factor: term.factor!,
+    factor: term.factor,
     ...{ less, more, difference, spread },
     low: Math.max(-1, difference - wide),
     high: Math.min(1, difference + wide),

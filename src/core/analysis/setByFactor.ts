@@ -1,8 +1,8 @@
 import { believedShare, sharesAmong, type BelievedShare } from '../statistics/sharesAmong';
-import { clusteredWilson, designEffect, type Share } from '../statistics/wilson';
+import { clusteredWilson, designEffect, wilson, type Share } from '../statistics/wilson';
 import { byName } from '../text/byName';
 import { groupBy } from '../text/groupBy';
-import type { SetFactor, SetTrial } from './setTrials';
+import { setOf, type SetFactor, type SetTrial } from './setTrials';
 
 /** By what set is shown. */
 export type SetGrouping = SetFactor | 'variety' | 'plant';
@@ -16,8 +16,11 @@ export interface SetOfGroup {
   readonly believed: BelievedShare;
 }
 
-/** Levels that hold all that is more. */
-const MOST: Partial<Record<SetGrouping, number>> = { hour: 4, males: 3, load: 3 };
+/** What is counted, and the level that holds all that is more. */
+export const LAST_LEVEL = { hour: 4, males: 3, load: 3 } as const satisfies Partial<
+  Record<SetGrouping, number>
+>;
+const isCounted = (by: SetGrouping): by is keyof typeof LAST_LEVEL => by in LAST_LEVEL;
 
 /**
  * The group of a trial; `undefined` where it is not known.
@@ -29,28 +32,25 @@ function levelOf(trial: SetTrial, by: SetGrouping): number | string | undefined 
   const value = trial.factors[by];
   if (typeof value !== 'number') return value;
   // Before the middle of opening counts as its first hour.
-  return Math.min(Math.max(0, Math.floor(value)), MOST[by] ?? Infinity);
+  return isCounted(by) ? Math.min(Math.max(0, Math.floor(value)), LAST_LEVEL[by]) : value;
 }
 
 /**
  * Set of each group, groups in the order of their levels: counted with Wilson's interval, plants as clusters, and
- * believed by the beta-binomial model of `sharesAmong`, in which trials of one plant count as fewer. A single group is
- * believed as it was counted.
+ * believed by the beta-binomial model of `sharesAmong`, in which trials of one plant count as fewer.
  *
  * @example setByFactor(trials, 'males').map(({ level }) => level) // [1, 2, 3]
  */
 export function setByFactor(trials: readonly SetTrial[], by: SetGrouping): SetOfGroup[] {
-  const groups = groupBy(
-    trials.filter((trial) => levelOf(trial, by) !== undefined),
-    (trial) => levelOf(trial, by)!,
-  );
-  const levels = [...groups].sort(([a], [b]) => compareLevels(a, b));
-  const counts = levels.map(([level, own]) => {
-    const plants = [...groupBy(own, ({ plant }) => plant).values()].map(countOf);
+  const levels = [...groupBy(trials, (trial) => levelOf(trial, by))]
+    .flatMap(([level, own]) => (level === undefined ? [] : [{ level, own }]))
+    .sort((a, b) => compareLevels(a.level, b.level));
+  const counts = levels.map(({ level, own }) => {
+    const plants = [...groupBy(own, ({ plant }) => plant).values()].map(setOf);
+    const { hits, of } = setOf(own);
     // A plant's own rate is about that plant's luck: its flowers count each for itself.
     const effect = by === 'plant' ? 1 : designEffect(plants);
-    const { hits, of } = countOf(own);
-    const counted = clusteredWilson(by === 'plant' ? own.map((trial) => countOf([trial])) : plants);
+    const counted = by === 'plant' ? wilson(hits, of) : clusteredWilson(plants);
     return { level, plants: plants.length, counted, fewer: { hits: hits / effect, of: of / effect } };
   });
   const { each } = sharesAmong(counts.map(({ fewer }) => fewer));
@@ -61,11 +61,6 @@ export function setByFactor(trials: readonly SetTrial[], by: SetGrouping): SetOf
     believed: believed.get(each[i]!)!,
   }));
 }
-
-const countOf = (trials: readonly SetTrial[]): { readonly hits: number; readonly of: number } => ({
-  hits: trials.filter(({ set }) => set).length,
-  of: trials.length,
-});
 
 const compareLevels = (a: number | string, b: number | string): number =>
   typeof a === 'number' && typeof b === 'number' ? a - b : byName(String(a), String(b));

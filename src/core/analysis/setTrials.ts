@@ -35,6 +35,16 @@ export interface SetTrial {
   readonly factors: Readonly<Partial<Record<SetFactor, number | string>>>;
 }
 
+/**
+ * How many of some flowers set.
+ *
+ * @example setOf([]) // { hits: 0, of: 0 }
+ */
+export const setOf = (trials: readonly SetTrial[]): { readonly hits: number; readonly of: number } => ({
+  hits: trials.filter(({ set }) => set).length,
+  of: trials.length,
+});
+
 /** A fruit that is younger than this by the day of a pollination takes nothing from the flower yet, days. Our default. */
 const TAKES_FROM_DAYS = 3;
 

@@ -39,7 +39,7 @@ const anyEvidence = fc
   .dictionary(fc.constantFrom(...EVIDENCE), fc.boolean(), { maxKeys: EVIDENCE.length, noNullPrototype: true })
   .map((evidence) => evidence as Evidence);
 
-test('a dark patch is never want of pollen, and is end rot unless rot, a hole, a break or a bend is seen too', () => {
+test('a dark patch is never a lack of pollen, and is end rot unless rot, a hole, a break or a bend is seen too', () => {
   fc.assert(
     fc.property(anyEvidence, (evidence) => {
       const rot = { ...evidence, darkPatch: true, petalRot: false, hole: false, broken: false };

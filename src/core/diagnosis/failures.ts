@@ -2,6 +2,7 @@ import type { SetTrial } from '../analysis/setTrials';
 import type { Fruit } from '../fruit/fruits';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import type { Journal } from '../journal/journal';
+import { Z95 } from '../statistics/normal';
 import { diagnose, type Evidence } from './diagnose';
 import { evidenceOf } from './evidenceOf';
 import { NAMED_CAUSES, type NamedCause } from './likelihoods';
@@ -52,7 +53,6 @@ export const failuresOf = (
 
 /** Less than this explains none. */
 const NONE = 0.5;
-const Z95 = 1.96;
 
 /**
  * What explains the failures of a season, as far as is known.

@@ -15,7 +15,8 @@ import {
 import { SEASON_DAYS } from '../journal/seasonDays';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { climateAt, normalOf, underGlass } from '../weather/climate';
+import { normalOf, underGlass } from '../weather/climate';
+import { climateOf } from '../journal/climateOf';
 
 /** What comes before the first flowers, where none can be open yet. */
 export interface PreFloweringAdvice {
@@ -57,7 +58,7 @@ export function preFloweringAdvice(
   day: Day,
 ): PreFloweringAdvice | undefined {
   if (isFlowering(journal, day)) return undefined;
-  const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
+  const climate = climateOf(journal, garden);
   const outside: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
   const soonest = addDays(day, BUDS_BEFORE_DAYS);
   let first: PreFloweringAdvice | undefined;

@@ -1,7 +1,8 @@
 import type { GardenView } from '../journal/gardenOn';
+import { climateOf } from '../journal/climateOf';
 import type { Garden } from '../journal/state';
 import type { TemperaturesOf } from '../season/flowering';
-import { climateAt, temperaturesBy } from '../weather/climate';
+import { temperaturesBy } from '../weather/climate';
 import { weatherOn } from './weatherOn';
 
 /**
@@ -10,8 +11,11 @@ import { weatherOn } from './weatherOn';
  * @example temperaturesAt(new Journal(), garden)('2026-07-19').max // of its climate
  */
 export function temperaturesAt(journal: GardenView, garden: Garden): TemperaturesOf {
-  const climate = journal.all('surroundings').get('')?.climate ?? climateAt(garden.latitude);
   const days = new Set([...journal.all('weather').keys(), ...journal.all('readings').keys()]);
   const known = [...days].flatMap((day) => weatherOn(journal, garden, day) ?? []);
-  return temperaturesBy(climate, garden.latitude, new Map(known.map((each) => [each.day, each])));
+  return temperaturesBy(
+    climateOf(journal, garden),
+    garden.latitude,
+    new Map(known.map((each) => [each.day, each])),
+  );
 }

@@ -31,15 +31,14 @@ export interface SetAnalysis {
  * What is asked of some fruits.
  *
  * @param all the season's, since those of one plant are each other's load.
- * @param about those of which is asked; without it all.
+ * @param asked those of which is asked.
  */
 export function setQuestion(
   journal: Journal,
   garden: Garden,
   all: readonly Fruit[],
-  about: (fruit: Fruit) => boolean = () => true,
+  asked: readonly Fruit[] = all,
 ): SetQuestion {
-  const asked = all.filter(about);
   const factorsOf = setFactors(journal, garden, all);
   return {
     trials: setTrials(asked, factorsOf),

@@ -22,6 +22,16 @@ export function cholesky(a: Float64Array, size: number): Float64Array | undefine
 /** What is left of a diagonal once the rest explains it: below this part of it, rounding decides. */
 const NEARLY_NONE = 1e-10;
 
+/** Solves L·x = b in place: `x` is b before, and the solution after. */
+export function solveLower(l: Float64Array, x: Float64Array): void {
+  const size = x.length;
+  for (let i = 0; i < size; i += 1) {
+    let sum = x[i]!;
+    for (let k = 0; k < i; k += 1) sum -= l[i * size + k]! * x[k]!;
+    x[i] = sum / l[i * size + i]!;
+  }
+}
+
 /**
  * Solves A·x = b.
  *
@@ -31,10 +41,7 @@ const NEARLY_NONE = 1e-10;
 export function solve(l: Float64Array, b: Float64Array): Float64Array {
   const size = b.length;
   const x = Float64Array.from(b);
-  for (let i = 0; i < size; i += 1) {
-    for (let k = 0; k < i; k += 1) x[i]! -= l[i * size + k]! * x[k]!;
-    x[i]! /= l[i * size + i]!;
-  }
+  solveLower(l, x);
   for (let i = size - 1; i >= 0; i -= 1) {
     for (let k = i + 1; k < size; k += 1) x[i]! -= l[k * size + i]! * x[k]!;
     x[i]! /= l[i * size + i]!;

@@ -1,4 +1,4 @@
-import { cholesky, inverse, logDeterminant, solve } from './cholesky';
+import { cholesky, inverse, logDeterminant, solve, solveLower } from './cholesky';
 
 /** Trials with what may go with their success. */
 export interface Trials {
@@ -109,13 +109,10 @@ function stateAt(
     const half = new Float64Array(terms);
     for (let i = 0, at = 0; i < many; i += 1, at += terms) {
       // Leverage w·xᵀI⁻¹x = w·|L⁻¹x|².
+      for (let j = 0; j < terms; j += 1) half[j] = rows[at + j]!;
+      solveLower(factor, half);
       let leverage = 0;
-      for (let j = 0; j < terms; j += 1) {
-        let sum = rows[at + j]!;
-        for (let k = 0; k < j; k += 1) sum -= factor[j * terms + k]! * half[k]!;
-        half[j] = sum / factor[j * terms + j]!;
-        leverage += half[j]! * half[j]!;
-      }
+      for (let j = 0; j < terms; j += 1) leverage += half[j]! * half[j]!;
       const share = success[i]! - residuals[i]!;
       residuals[i]! += weights[i]! * leverage * (0.5 - share);
     }

@@ -7,8 +7,9 @@ import type { Variety } from '@/core/journal/state';
 import { howMany } from '@/core/outcome/howMany';
 import { lastUsefulPollination } from '@/core/outcome/lastUseful';
 import { dayAt } from '@/core/time/calendar';
+import { plantsIn } from '@/core/garden/places';
+import { climateOf } from '@/core/journal/climateOf';
 import { shelterOf } from '@/core/journal/underGlass';
-import { climateAt } from '@/core/weather/climate';
 import { useGarden, useStore } from '@/data/hooks/useGarden';
 import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -34,9 +35,9 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
   const { journal } = useStore();
   const [wanted, setWanted] = useState(variety.fruitWanted ?? 3);
   const [sure, setSure] = useState<(typeof SURE)[number]>('9');
-  const plants = [...journal.all('plant').values()]
-    .filter((plant) => plant.variety === variety.variety && !plant.removed)
-    .reduce((sum, { count }) => sum + count, 0);
+  const plants = plantsIn(
+    [...journal.all('plant').values()].filter((plant) => plant.variety === variety.variety && !plant.removed),
+  );
   const answer = howMany({
     variety,
     histories: fruits.flatMap(({ histories }) => histories),
@@ -84,7 +85,7 @@ function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
   const { store } = useGarden();
   const { described, journal } = store;
   if (!described || shelterOf(journal, variety.crop) === 'glass') return null;
-  const { earlyFrost, climate } = journal.all('surroundings').get('') ?? {};
+  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
   if (earlyFrost === undefined) {
     return (
       <ListRow
@@ -95,10 +96,9 @@ function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
     );
   }
   const today = dayAt(store.clock.now(), described.zone);
-  const { latitude } = described;
   const last = lastUsefulPollination({
-    ...{ crop: variety.crop, purpose: variety.purpose, earlyFrost, today, latitude },
-    climate: climate ?? climateAt(latitude),
+    ...{ crop: variety.crop, purpose: variety.purpose, earlyFrost, today },
+    ...{ climate: climateOf(journal, described), latitude: described.latitude },
   });
   return last ? <Text>{sayLastUseful(last, today, f)}</Text> : null;
 }

@@ -9,6 +9,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
+import { sayRange } from './setRateWords';
 import { GROUPING_NAMES, sayLevel, type NameOfLevel } from '../words/setFactors';
 
 /** Rows shown at once. */
@@ -85,7 +86,7 @@ interface GroupRowProps {
 function GroupRow({ name, group: { counted, believed }, width }: GroupRowProps) {
   const f = useFormat();
   const counts = `${f.number(counted.hits)} of ${f.number(counted.of)}`;
-  const words = `${f.percent(believed.share)} (${f.number(believed.low * 100)} to ${f.percent(believed.high)})`;
+  const words = `${f.percent(believed.share)} (${sayRange(believed.low, believed.high, f)})`;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, minHeight: 36 }}>
       <Text style={{ width: NAME * width }}>{name}</Text>

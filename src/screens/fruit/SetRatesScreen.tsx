@@ -1,4 +1,4 @@
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { countedSet } from '@/core/fruit/countedSet';
 import type { Fruit } from '@/core/fruit/fruits';
@@ -36,10 +36,13 @@ export function SetRatesScreen() {
   const [variety, setVariety] = useState(ALL);
   // Figures that change are shown when there is time: no tap waits for them.
   const view = useDeferredValue(useFruits());
-  const analysis = useSetAnalysis(view, variety === ALL ? undefined : variety);
-  if (!view) return null;
-  const { fruits } = view;
-  const asked = variety === ALL ? fruits : fruits.filter((fruit) => fruit.variety.variety === variety);
+  const fruits = view?.fruits;
+  const asked = useMemo(
+    () => (variety === ALL ? fruits : fruits?.filter((fruit) => fruit.variety.variety === variety)),
+    [fruits, variety],
+  );
+  const analysis = useSetAnalysis(fruits, asked);
+  if (!fruits || !asked) return null;
   const varieties = new Map(asked.map((fruit) => [fruit.variety.variety, fruit.variety]));
   const only = varieties.size === 1 ? [...varieties.values()][0] : undefined;
   const nameOf = (id: string): string =>

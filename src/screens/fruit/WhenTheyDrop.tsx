@@ -7,6 +7,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
+import { sayRange } from './setRateWords';
 
 interface WhenTheyDropProps {
   readonly curve: DropCurve;
@@ -39,7 +40,7 @@ export function WhenTheyDrop({ curve, looks }: WhenTheyDropProps) {
               rows: days.map((day) => [
                 f.number(day.day),
                 sayGrowing(day, f),
-                day.band ? `${f.number(day.band[0] * 100)} to ${f.percent(day.band[1])}` : 'too few plants',
+                day.band ? sayRange(...day.band, f) : 'too few plants',
                 f.number(day.followed),
               ]),
             }}
@@ -54,9 +55,7 @@ export function WhenTheyDrop({ curve, looks }: WhenTheyDropProps) {
 }
 
 const sayGrowing = ({ growing: { low, high } }: CurveDay, f: Format): string =>
-  Math.round(low * 100) === Math.round(high * 100)
-    ? f.percent(high)
-    : `${f.number(low * 100)} to ${f.percent(high)}`;
+  Math.round(low * 100) === Math.round(high * 100) ? f.percent(high) : sayRange(low, high, f);
 
 function sayCurve({ flowers, plants, dropped, medianDay, safeAfter, days }: DropCurve, f: Format): string {
   const followed = `${f.count(dropped, 'flower', 'flowers')} of ${f.number(flowers)} dropped, on ${f.count(plants, 'plant', 'plants')}.`;

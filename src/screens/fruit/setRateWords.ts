@@ -2,10 +2,14 @@ import type { Looks } from '@/core/crops/crop';
 import type { SetRate } from '@/core/fruit/setRates';
 import type { Format } from '../format/format';
 
+/** `41 to 81 %`. */
+export const sayRange = (low: number, high: number, f: Format): string =>
+  `${f.number(low * 100)} to ${f.percent(high)}`;
+
 /** `12 of 19, 63 % (41 to 81 %)`. */
 export function sayRate({ hits, of, share, low, high }: SetRate, f: Format): string {
   if (share === undefined) return 'none to count yet';
-  return `${f.number(hits)} of ${f.number(of)}, ${f.percent(share)} (${f.number(low * 100)} to ${f.percent(high)})`;
+  return `${f.number(hits)} of ${f.number(of)}, ${f.percent(share)} (${sayRange(low, high, f)})`;
 }
 
 /** What is not in the rate, and why. */

@@ -1,28 +1,23 @@
 import { useMemo } from 'react';
+import type { Fruit } from '@/core/fruit/fruits';
 import { setQuestion, type SetAnalysis } from '@/core/outcome/setAnalysis';
 import { useStore } from '@/data/hooks/useGarden';
 import { useAnswer } from '../shell/useAnswer';
-import type { FruitView } from './fruitView';
 
 /**
  * What the season's pollinations tell, worked out by the worker; `undefined` until it is.
  *
- * @param variety of which is asked; without it of all.
+ * @param all fruits of the season; the same list until the journal changes.
+ * @param asked those of which is asked; likewise.
  */
 export function useSetAnalysis(
-  view: FruitView | undefined,
-  variety: string | undefined,
+  all: readonly Fruit[] | undefined,
+  asked: readonly Fruit[] | undefined,
 ): SetAnalysis | undefined {
   const store = useStore();
   const question = useMemo(() => {
     const { described, journal } = store;
-    if (!view || !described) return undefined;
-    return setQuestion(
-      journal,
-      described,
-      view.fruits,
-      variety === undefined ? undefined : (fruit) => fruit.variety.variety === variety,
-    );
-  }, [store, view, variety]);
-  return useAnswer(question, (compute, asked) => compute.analyseSet(asked));
+    return all && described ? setQuestion(journal, described, all, asked) : undefined;
+  }, [store, all, asked]);
+  return useAnswer(question, (compute, each) => compute.analyseSet(each));
 }

@@ -6,7 +6,7 @@ import { isOpen } from '@/core/isolation/isolationReport';
 import type { VarietyReport } from '@/core/planning/gardenPlan';
 import { lastDayOf } from '@/core/journal/matingOf';
 import { plantLabel } from '@/core/records/plantLabel';
-import { lowerFirst } from '@/core/text/lowerFirst';
+import { lowerFirst } from '../words/lowerFirst';
 import { useView } from '@/data/hooks/useView';
 import { SeedRow } from '@/ui/charts/SeedRow';
 import { Button } from '@/ui/parts/Button';

@@ -13,7 +13,6 @@ import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
-import { cropName } from '../words/names';
 
 /** Chance to set of a crop that is drawn at full thickness. */
 const MILD = 0.65;
@@ -58,7 +57,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
   const petals = windows.map((window, i): RibbonPetal => ({
-    name: cropName(window.crop),
+    name: cropOf(window.crop).name,
     points: worthByTime(window).map(({ ms, worth }) => ({
       hour: hourOf(ms),
       worth: worth * ((cropOf(window.crop).setPrior?.value ?? MILD) / MILD),
@@ -99,7 +98,7 @@ function sayRibbon({ day, windows }: OutingNow, f: Format): string {
 const tableOf = ({ windows }: OutingNow, f: Format): MorningRibbonProps['table'] => ({
   head: ['Crop', 'Opens from', 'Be done by', 'Shut by'],
   rows: [...windows.values()].map(({ crop, opens, lastSafe, shuts }) => [
-    cropName(crop),
+    cropOf(crop).name,
     f.time(opens[0]),
     f.time(lastSafe),
     f.time(shuts[1]),

@@ -7,9 +7,9 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
 import { daysBetween, MS_PER_MINUTE } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
-import { lowerFirst } from '@/core/text/lowerFirst';
 import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
+import { lowerFirst } from '../words/lowerFirst';
 import { sentenceCase } from '../words/sentenceCase';
 
 /** A task as a line of the day. */

@@ -28,7 +28,6 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { sayReason, type MorningReason } from '../words/reasons/morning';
-import { cropName } from '../words/names';
 import { StationPanel } from './StationPanel';
 
 interface Typed {
@@ -155,7 +154,7 @@ function FoundNow({ window, day }: { readonly window: OpeningWindow; readonly da
     <View style={{ gap: SPACE.xs, marginTop: SPACE.xs }}>
       <View
         role="group"
-        aria-label={`${cropName(crop)} now`}
+        aria-label={`${cropOf(crop).name} now`}
         style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}
       >
         <Text variant="small">You see them now:</Text>
@@ -164,7 +163,7 @@ function FoundNow({ window, day }: { readonly window: OpeningWindow; readonly da
             key={seen}
             size="small"
             title={FOUND[seen]}
-            label={`${cropName(crop)}: ${FOUND[seen].toLowerCase()}`}
+            label={`${cropOf(crop).name}: ${FOUND[seen].toLowerCase()}`}
             onPress={() => record([{ kind: 'hours.seen', body: { crop, day, seen } }])}
           />
         ))}
@@ -188,7 +187,7 @@ function Consequences({ windows, air, day }: Pick<WeatherView, 'windows' | 'air'
       {windows.map((window) => (
         <View key={window.crop} style={{ marginBottom: SPACE.s }}>
           <Text variant="strong">
-            {`${cropName(window.crop)}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
+            {`${cropOf(window.crop).name}: ${f.time(window.opens[0])} to ${f.time(window.shuts[1])}, be done by ${f.time(window.lastSafe)}`}
           </Text>
           {window.reasons.map((reason) => (
             <Text key={reason.code} variant="small" tone="soft">

@@ -1,9 +1,9 @@
+import { cropOf } from '@/core/crops/catalogue';
 import type { EntryOf, StoredEntry } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import { isKind, type Kind } from '@/core/journal/kinds/kinds';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Format } from '../format/format';
-import { cropName } from './names';
 
 type Say<K extends Kind> = (body: EntryOf<K>['body'], journal: Journal, f: Format) => string;
 
@@ -58,7 +58,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'surroundings.looked': ({ metres }, _journal, f) => `that you looked as far as ${f.length(metres)}`,
   'flowering.over': ({ variety }, journal) => `the end of flowering of ${varietyName(variety, journal)}`,
   'flowering.seen': ({ variety }, journal) => `the first flower of ${varietyName(variety, journal)}`,
-  'hours.seen': ({ crop, day }, _journal, f) => `how ${cropName(crop)} was found on ${f.shortDay(day)}`,
+  'hours.seen': ({ crop, day }, _journal, f) => `how ${cropOf(crop).name} was found on ${f.shortDay(day)}`,
   'weather.read': ({ day }, _journal, f) => `the weather readings of ${f.shortDay(day)}`,
   'weather.noted': ({ day }, _journal, f) => `the weather of ${f.shortDay(day)}`,
   'mating.set': () => 'a planned cross',

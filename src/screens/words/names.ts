@@ -6,7 +6,6 @@ import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/r
 import type { PollenStore } from '@/core/journal/kinds/mating';
 import type { TieColour } from '@/core/journal/kinds/tie';
 import type { OwnPollenRule, Purpose, SeedSource } from '@/core/crops/variety';
-import { cropOf, type CropId } from '@/core/crops/catalogue';
 import type { Grade } from '@/core/purity/fruitPurity';
 import type { LinkName, LinkState } from '@/core/purity/chain';
 
@@ -33,9 +32,6 @@ export const OWN_POLLEN_NAMES: Readonly<Record<OwnPollenRule, string>> = {
   lastResort: 'Only when there is nothing else',
   never: 'Never',
 };
-
-/** `Pepo squash`. */
-export const cropName = (crop: CropId): string => cropOf(crop).name;
 
 export const HEALTH_NAMES: Readonly<Record<PlantHealth, { readonly title: string; readonly note: string }>> =
   {

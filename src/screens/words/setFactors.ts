@@ -1,5 +1,5 @@
 import type { BetterSet, Evidence, NotTold, SetEffect, Side } from '@/core/analysis/betterSet';
-import type { SetGrouping } from '@/core/analysis/setByFactor';
+import { LAST_LEVEL, type SetGrouping } from '@/core/analysis/setByFactor';
 import type { SetFactor } from '@/core/analysis/setTrials';
 import type { PollinationMethod } from '@/core/crops/crop';
 import type { Format } from '../format/format';
@@ -32,9 +32,7 @@ const EITHER: Readonly<Partial<Record<SetGrouping, readonly [string, string]>>> 
   rain: ['No rain that day', 'Rain that day'],
 };
 
-/** The last level of what is counted holds all that is more. */
-const OR_MORE = { males: 3, load: 3 } as const;
-type Counted = keyof typeof OR_MORE;
+type Counted = Exclude<keyof typeof LAST_LEVEL, 'hour'>;
 
 const COUNTED: Readonly<Record<Counted, readonly [string, string]>> = {
   males: ['male', 'males'],
@@ -55,7 +53,7 @@ export function sayLevel(by: SetGrouping, level: number | string, f: Format, nam
   if (typeof level === 'string') return by === 'method' ? METHODS[level as PollinationMethod] : nameOf(level);
   if (by === 'hour') return HOURS[level] ?? HOURS.at(-1)!;
   if (by === 'males' || by === 'load')
-    return level >= OR_MORE[by] ? `${f.number(level)} or more ${COUNTED[by][1]}` : sayCount(by, level, f);
+    return level >= LAST_LEVEL[by] ? `${f.number(level)} or more ${COUNTED[by][1]}` : sayCount(by, level, f);
   return EITHER[by]?.[level as 0 | 1] ?? f.number(level);
 }
 
