@@ -8,12 +8,15 @@ import { isSuspect } from '../journal/plantCondition';
 import { type BudCount, walkId } from '../journal/kinds/walk';
 import { meantFor } from '../journal/matingOf';
 import { fatherPlants, pollinationsOf } from '../journal/pollinations';
-import type { Garden, Plant, Variety } from '../journal/state';
+import type { TrialSide, TrialWay } from '../journal/kinds/trial';
+import type { Garden, Plant, Trial, Variety } from '../journal/state';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
+import { dealOn } from '../trial/deal';
+import { lateFrom } from '../trial/females';
 import { cohortOfVisit } from './cohortOfVisit';
 
 /** A plant whose flowers may be open now. */
@@ -28,6 +31,17 @@ export interface OpenPlant {
   readonly open: BudCount | undefined;
   /** Its females are given pollen once more, later the same morning. */
   readonly again?: SecondTime;
+  /** What a trial lays down for its flowers of the day. */
+  readonly tried?: TriedHere;
+}
+
+/** The way of a trial that falls to the flowers of a visit. */
+export interface TriedHere {
+  readonly trial: Trial;
+  readonly side: TrialSide;
+  readonly way: TrialWay;
+  /** They are left until then, UTC milliseconds. */
+  readonly from?: number;
 }
 
 /** Females that were pollinated once and still get a second dab. */
@@ -77,6 +91,7 @@ export function openNowOf(
   );
   const walks = journal.all('walk');
   if (openToday.size === 0) return [];
+  const tried = triedOn(journal, garden, openToday);
   return (
     [...journal.all('plant').values()]
       .filter(({ removed, variety }) => !removed && openToday.has(variety))
@@ -89,7 +104,8 @@ export function openNowOf(
         // Females marked the evening before are the round's; a marked male hides no female.
         if (walk?.blooms.some((id) => journal.all('bloom').get(id)?.sex !== 'male')) return [];
         const again = walk?.open && secondTimeOf(journal, plant.plant, found);
-        return [{ plant, ...found, open: walk?.open, ...(again && { again }) }];
+        const way = tried(plant);
+        return [{ plant, ...found, open: walk?.open, ...(again && { again }), ...(way && { tried: way }) }];
       })
   );
 }
@@ -122,6 +138,35 @@ export function opensNext(
   return {
     plants: plants.length,
     from: Math.min(...new Set(plants.map(({ variety }) => opening.get(variety)!))),
+  };
+}
+
+/** What falls to the plants of varieties of which a trial runs. */
+function triedOn(
+  journal: Journal,
+  garden: Garden,
+  openToday: ReadonlyMap<string, Pick<OpenPlant, 'day' | 'window'>>,
+): (plant: Plant) => TriedHere | undefined {
+  if (journal.all('trial').size === 0) return () => undefined;
+  const plants = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const ways = new Map(
+    [...openToday].flatMap(([id, { day }]) => {
+      const variety = journal.all('variety').get(id)!;
+      const flowers = plants
+        .filter((plant) => plant.variety === id)
+        .map(({ plant }) => ({ bloom: cohortOfVisit(plant, variety, day), plant, variety: id }));
+      return [...dealOn(journal, garden, day, flowers, false).values()].map(
+        (dealt) => [dealt.plant, dealt] as const,
+      );
+    }),
+  );
+  return ({ plant, variety }) => {
+    const dealt = ways.get(plant);
+    if (!dealt) return undefined;
+    const { trial, side } = dealt;
+    const way = trial.ways[side];
+    const window = way.hours === 'late' ? openToday.get(variety)?.window : undefined;
+    return { trial, side, way, ...(window && { from: lateFrom(window) }) };
   };
 }
 

@@ -4,7 +4,8 @@ import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Donor } from '../journal/kinds/stops';
 import { type BudCount, walkId } from '../journal/kinds/walk';
-import { shortOfPollen } from '../journal/pollinations';
+import { countedUnpollinated } from '../journal/pollinations';
+import { dealtFacts } from '../trial/deal';
 import type { OpenPlant } from './openNow';
 import { cohortOfVisit } from './cohortOfVisit';
 
@@ -20,6 +21,8 @@ export interface OpenVisit {
   readonly closing?: boolean;
   /** A male was past its best. */
   readonly faded?: boolean;
+  /** All of them were left to the insects, for a trial. */
+  readonly left?: boolean;
 }
 
 /**
@@ -30,9 +33,10 @@ export interface OpenVisit {
  */
 export function openVisitFacts(
   journal: Journal,
-  { plant: { plant }, variety, day }: OpenPlant,
-  { open, pollinated: done = open.female, method, fathers, closing = false, faded = false }: OpenVisit,
+  { plant: { plant }, variety, day, tried }: OpenPlant,
+  { open, method, fathers, closing = false, faded = false, left = false, ...visit }: OpenVisit,
 ): Fact[] {
+  const done = left ? 0 : (visit.pollinated ?? open.female);
   const walk = journal.all('walk').get(walkId(plant, day));
   const bloom = cohortOfVisit(plant, variety, day);
   const pollinated = {
@@ -50,15 +54,17 @@ export function openVisitFacts(
   const before = journal.all('bloom').get(bloom);
   // Who finds that there was none had none to come back to either.
   const again = before?.laterPollinations.filter(({ application }) => application > 1) ?? [];
+  const why = left ? 'leftToInsects' : 'noPollen';
   return [
     amendOrRecord('counted', { plant, day, open }, walk?.countedEntry),
+    ...(tried && open.female > 0 ? dealtFacts(journal, day, [{ bloom, plant, ...tried }]) : []),
     // The count is put right as a whole: one entry says it all.
     ...amendAsOne('pollinated', done > 0 ? pollinated : undefined, before?.countedBy ?? []),
     ...(done > 0 ? [] : strikesOf(again.map(({ entry }) => entry))),
     ...amendAsOne(
       'missed',
-      done < open.female ? { bloom, plant, count: open.female - done, why: 'noPollen' } : undefined,
-      shortOfPollen(before).map(({ entry }) => entry),
+      done < open.female ? { bloom, plant, count: open.female - done, why } : undefined,
+      countedUnpollinated(before).map(({ entry }) => entry),
     ),
   ];
 }

@@ -9,10 +9,10 @@ import { dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Day, Instant } from '../time/types';
 
 /**
- * Why a flower is followed: it was pollinated; it was left without pollen, to see what sets by itself; or its fruit had
- * set before anybody chose it.
+ * Why a flower is followed: it was pollinated; it was left without pollen, to see what sets by itself; it was left to
+ * the insects, to compare; or its fruit had set before anybody chose it.
  */
-type Followed = 'pollinated' | 'control' | 'found';
+type Followed = 'pollinated' | 'control' | 'left' | 'found';
 
 /** What became of one flower that is followed, in days since its pollination, its opening, or since it was found. */
 export interface FruitHistory {
@@ -89,21 +89,25 @@ export function fruitHistory(
 }
 
 /**
- * Is a flower followed: was it pollinated, left without pollen as a control, or kept when it had set by itself?
+ * Is a flower followed: was it pollinated, left without pollen as a control, left to the insects, or kept when it had
+ * set by itself?
  *
  * @example isFollowed({ role: 'hand' }) // false
  */
-export const isFollowed = ({ pollination, role, day, keptOn }: Beginning): boolean =>
-  pollination !== undefined || (role === 'control' && day !== undefined) || keptOn !== undefined;
+export const isFollowed = ({ pollination, role, missed, day, keptOn }: Beginning): boolean =>
+  pollination !== undefined ||
+  (day !== undefined && (role === 'control' || missed?.why === 'leftToInsects')) ||
+  keptOn !== undefined;
 
-type Beginning = Pick<Bloom, 'pollination' | 'role' | 'day' | 'keptOn'>;
+type Beginning = Pick<Bloom, 'pollination' | 'role' | 'missed' | 'day' | 'keptOn'>;
 
 function beginningOf(
-  { pollination, role, day, keptOn }: Beginning,
+  { pollination, role, missed, day, keptOn }: Beginning,
   zone: string,
 ): Pick<FruitHistory, 'followed' | 'since' | 'pollination'> | undefined {
   if (pollination) return { followed: 'pollinated', since: dayAt(toMs(pollination.at), zone), pollination };
   if (role === 'control' && day !== undefined) return { followed: 'control', since: day };
+  if (missed?.why === 'leftToInsects' && day !== undefined) return { followed: 'left', since: day };
   return keptOn === undefined ? undefined : { followed: 'found', since: keptOn };
 }
 

@@ -48,6 +48,8 @@ export const MAX_STRIPPED = 20;
 export const MAX_PEOPLE = 9;
 /** Males for one female. */
 export const MAX_MALES = 4;
+/** Pairs of flowers of a trial. */
+export const MAX_TRIAL_PAIRS = 500;
 /** How often one female is pollinated; most crops allow fewer (`mostTimes`). */
 export const MAX_TIMES = 10;
 

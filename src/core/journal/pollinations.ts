@@ -54,9 +54,11 @@ export const getsItsOwn = ({ bloom }: Pick<Bloom, 'bloom'>, donors: readonly Don
 export const addsFlowers = ({ application = 1, count }: { application?: number; count?: number }): boolean =>
   application === 1 || count !== undefined;
 
-/** What was said of flowers of a cohort that got no pollen, for want of it. */
-export const shortOfPollen = (bloom: Bloom | undefined): readonly Missed[] =>
-  bloom?.reports.filter(({ why, count }) => why === 'noPollen' && count !== undefined) ?? [];
+/** What was said of flowers of a cohort that got no pollen, for want of it or on purpose. */
+export const countedUnpollinated = (bloom: Bloom | undefined): readonly Missed[] =>
+  bloom?.reports.filter(
+    ({ why, count }) => (why === 'noPollen' || why === 'leftToInsects') && count !== undefined,
+  ) ?? [];
 
 /**
  * How many flowers opened and got no pollen, for want of it. One of a round is put right by the pollination that came
@@ -65,7 +67,7 @@ export const shortOfPollen = (bloom: Bloom | undefined): readonly Missed[] =>
  * @example leftWithoutPollen(bloom) // 2
  */
 export function leftWithoutPollen(bloom: Bloom): number {
-  const counted = shortOfPollen(bloom);
+  const counted = countedUnpollinated(bloom).filter(({ why }) => why === 'noPollen');
   if (counted.length === 0) return bloom.missed?.why === 'noPollen' ? 1 : 0;
   return Math.max(...counted.map(({ count = 0 }) => count));
 }

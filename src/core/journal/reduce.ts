@@ -19,6 +19,7 @@ import {
 import { reduceHours, reduceReadings } from './folds/weather';
 import { reduceWalk } from './folds/walk';
 import { reduceRound } from './folds/round';
+import { reduceTrial } from './folds/trial';
 
 /** How each type of subject is folded from its entries, given in their total order. */
 const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
@@ -43,6 +44,7 @@ const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   hours: reduceHours,
   tie: latest<'tie'>,
   ways: latest<'ways'>,
+  trial: reduceTrial,
 };
 
 /**

@@ -27,6 +27,7 @@ import type {
 } from './kinds/roundBodies';
 import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
+import type { Dealt, TrialSide } from './kinds/trial';
 import type { BloomSex, BudCount, CoverMethod, PollenFlight } from './kinds/walk';
 
 export type Garden = Bodies['garden.described'] & { readonly id: string };
@@ -296,6 +297,8 @@ export interface Bloom {
   /** Some of a cohort that were picked, each time. */
   readonly picks?: readonly Picks[];
   readonly conflicts: readonly Conflict[];
+  /** The way of a trial that fell to it. */
+  readonly dealt?: { readonly trial: string; readonly side: TrialSide };
 }
 
 /** What became of a stop, and the entry that says so. */
@@ -340,6 +343,14 @@ export interface SeenHours {
   readonly seen: readonly SeenHour[];
 }
 
+/** Two ways that are tried against each other, and the flowers that were dealt to them so far. */
+export type Trial = Bodies['trial.planned'] & {
+  readonly plannedAt: Instant;
+  /** Each flower once, in the order of the entries. */
+  readonly dealt: readonly (Dealt & { readonly day: Day })[];
+  readonly endedAt?: Instant;
+};
+
 export interface States {
   garden: Garden;
   device: Device;
@@ -362,4 +373,5 @@ export interface States {
   hours: SeenHours;
   tie: TieState;
   ways: WaysState;
+  trial: Trial;
 }

@@ -1,11 +1,10 @@
 import { cropOf } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
+import { believedSet } from '../fruit/believedSet';
 import { wasKept } from '../fruit/setRates';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import type { Variety } from '../journal/state';
-import { believedShare, chanceOfAtLeast, type Belief, type BelievedShare } from '../statistics/sharesAmong';
-import { designEffect } from '../statistics/wilson';
-import { groupBy } from '../text/groupBy';
+import { chanceOfAtLeast, type Belief, type BelievedShare } from '../statistics/sharesAmong';
 
 export interface HowManyQuestion {
   readonly variety: Pick<Variety, 'crop' | 'purpose'>;
@@ -34,8 +33,6 @@ export interface HowMany {
   readonly plantsNeeded?: number;
 }
 
-/** The handbook's figure weighs as much as so many flowers on plants of their own. Our default. */
-const PRIOR_FLOWERS = 40;
 const MAX_POLLINATIONS = 5_000;
 
 /**
@@ -45,28 +42,14 @@ const MAX_POLLINATIONS = 5_000;
  * @example howMany({ …melon, histories: [], wanted: 1, chance: 0.8 }).pollinations // 8: one in five sets
  */
 export function howMany({ variety, histories, plants, wanted, chance }: HowManyQuestion): HowMany {
-  const { setPrior, seedFruits } = cropOf(variety.crop);
-  const prior = setPrior?.value ?? 0.5;
-  const known = histories.filter(
-    (history) => history.followed === 'pollinated' && wasKept(history) !== undefined,
-  );
-  const clusters = [...groupBy(known, ({ plant }) => plant).values()].map((own) => ({
-    hits: own.filter((history) => wasKept(history)).length,
-    of: own.length,
-  }));
-  const effect = designEffect(clusters);
-  const hits = clusters.reduce((sum, own) => sum + own.hits, 0) / effect;
-  const of = known.length / effect;
-  const belief: Belief = {
-    betas: [{ a: prior * PRIOR_FLOWERS + hits, b: (1 - prior) * PRIOR_FLOWERS + of - hits, weight: 1 }],
-  };
+  const { seedFruits } = cropOf(variety.crop);
+  const { belief, share, own, ownWeight } = believedSet(variety.crop, histories, wasKept);
   const pollinations = fewestFor(belief, wanted, chance);
   const most = wantsSeed(variety.purpose) ? seedFruits?.value[1] : undefined;
   return {
     ...(pollinations !== undefined && { pollinations }),
-    kept: believedShare(belief),
-    own: known.length,
-    ownWeight: of / (of + PRIOR_FLOWERS),
+    kept: share,
+    ...{ own, ownWeight },
     ...(most !== undefined && { carried: most * plants, plantsNeeded: Math.ceil(wanted / most) }),
   };
 }

@@ -128,9 +128,9 @@ function flowerRow(
     cause: fruit?.history.cause ?? '',
     ended: flower.removed?.how ?? '',
     harvested_at: flower.harvest?.at ?? flower.picks?.at(-1)?.at ?? '',
-    // Of a control nothing is judged.
+    // Of what nobody pollinated, to see what sets, nothing is judged.
     purity:
-      fruit && fruit.history.followed !== 'control' ? purityOf(journal, garden, flower, options)!.grade : '',
+      fruit && !['control', 'left'].includes(fruit.history.followed) ? purityOf(journal, garden, flower, options)!.grade : '',
     count: String(flower.count),
     flower_id: flower.bloom,
   };

@@ -19,6 +19,7 @@ import { donorsNow, type DonorNow } from './donorsNow';
 import { groupBy } from '../text/groupBy';
 import { cleanBefore, pickStopId, type CleanBefore } from './stops';
 import { techniqueOf } from '../outing/technique';
+import { wayOf } from '../trial/running';
 
 /**
  * What brings the pollen at a stop.
@@ -31,8 +32,9 @@ export function methodAt(
   { plant, bloom, donors }: PollinateStop,
 ): PollinationMethod {
   if (getsItsOwn({ bloom }, donors)) return OWN_POLLEN_METHOD;
+  const tried = wayOf(journal, journal.all('bloom').get(bloom) ?? {})?.method;
   const meant = meantFor(journal, plant, day);
-  return meant ? techniqueOf(journal, meant).method : 'maleFlower';
+  return tried ?? (meant ? techniqueOf(journal, meant).method : 'maleFlower');
 }
 
 /**

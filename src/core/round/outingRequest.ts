@@ -20,6 +20,7 @@ import { malesCarried, type OutingDay } from '../outing/outingDay';
 import { plannedFlowers } from './stopsLeft';
 import { workingHours } from '../outing/workingHours';
 import type { OutingRequest } from './planOuting';
+import { femalesOfTrials } from '../trial/females';
 import { obstaclesOf } from './roundConditions';
 import type { RoundVariety } from './roundRequest';
 
@@ -121,7 +122,9 @@ export function outingRequest(
 ): OutingRequest {
   const due = flowersDue(journal, service);
   const [theirs, carried] = [plannedFlowers(beside), malesCarried(beside)];
-  const females = due.buds.females.filter(({ bloom }) => !theirs.has(bloom));
+  const females = femalesOfTrials(journal, garden, service.day, due.buds.females).filter(
+    ({ bloom }) => !theirs.has(bloom),
+  );
   const males = due.buds.males.filter(({ bloom }) => !carried.has(bloom));
   const chores = choresOf(
     journal,

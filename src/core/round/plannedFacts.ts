@@ -1,11 +1,36 @@
 import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
-import type { Round } from '../journal/state';
+import { flowersDue } from '../due/flowersDue';
+import type { Journal } from '../journal/journal';
+import type { Garden, Round } from '../journal/state';
 import type { OutingDay } from '../outing/outingDay';
+import { dealOn, dealtFacts } from '../trial/deal';
+import { mayBeTried } from '../trial/females';
 import type { OutingPlan } from './planOuting';
 import { replannedStops, stopsOf, walkedRounds } from './stops';
 
 type PlannedFact = Extract<Fact, { kind: 'round.planned' }>;
+
+/**
+ * What fell to the females of a plan that are in a trial; recorded with the plan, before anything is done to them.
+ *
+ * @example dealtOfPlan(journal, garden, service, { pairs: [] }) // []
+ */
+export function dealtOfPlan(
+  journal: Journal,
+  garden: Garden,
+  service: OutingDay,
+  { pairs }: Pick<OutingPlan, 'pairs'>,
+): Fact[] {
+  const planned = new Set(pairs.map(({ bloom }) => bloom));
+  const { females } = flowersDue(journal, service).buds;
+  const ways = dealOn(journal, garden, service.day, females.filter(mayBeTried));
+  return dealtFacts(
+    journal,
+    service.day,
+    [...ways.values()].filter(({ bloom }) => planned.has(bloom)),
+  );
+}
 
 /** The morning is not named. */
 const serviceBody = ({ day, outing }: OutingDay): Pick<Bodies['round.planned'], 'day' | 'outing'> =>

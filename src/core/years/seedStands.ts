@@ -79,7 +79,7 @@ const mostFirst = (counts: ReadonlyMap<RemedyReason, number>): OfFruits[] =>
  */
 export function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fruit): boolean {
   // What nobody pollinated was to show what sets by itself.
-  if (history.followed === 'control') return false;
+  if (history.followed === 'control' || history.followed === 'left') return false;
   if (bloom.harvest) return bloom.harvest.use === 'seed';
   if (histories.every(({ failed, ended }) => failed !== undefined || ended)) return false;
   return (

@@ -11,6 +11,7 @@ import { PLANTING_SCHEMAS } from './kinds/planting';
 import { ROUND_SCHEMAS } from './kinds/round';
 import { WALK_SCHEMAS } from './kinds/walk';
 import { TIE_SCHEMAS } from './kinds/tie';
+import { TRIAL_SCHEMAS } from './kinds/trial';
 import { VARIETY_SCHEMAS } from './kinds/variety';
 import { WAYS_SCHEMAS } from './kinds/ways';
 import { WEATHER_SCHEMAS } from './kinds/weather';
@@ -37,6 +38,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...WEATHER_SCHEMAS,
   ...TIE_SCHEMAS,
   ...WAYS_SCHEMAS,
+  ...TRIAL_SCHEMAS,
   ...CORRECTION_SCHEMAS,
 });
 

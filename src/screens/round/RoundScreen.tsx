@@ -4,13 +4,14 @@ import type { Outing } from '@/core/crops/outing';
 import type { Round } from '@/core/journal/state';
 import { ROUND_BEFORE_OPENING_MS } from '@/core/due/dayTasks';
 import { roundConditions } from '@/core/round/roundConditions';
-import { plannedFacts } from '@/core/round/plannedFacts';
+import { dealtOfPlan, plannedFacts } from '@/core/round/plannedFacts';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import type { OutingDay } from '@/core/outing/outingDay';
 import { walkedRounds } from '@/core/round/stops';
 import { stopsLeft } from '@/core/round/stopsLeft';
 import { newId } from '@/data/clock';
 import { useNow } from '@/data/hooks/useNow';
+import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
@@ -110,15 +111,16 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
   const f = useFormat();
   const router = useRouter();
   const record = useRecord();
+  const { journal, described } = useStore();
   const [people, setPeople] = useState(1);
   const planning = useRoundPlan(service, people, round?.round);
   const { plan } = planning;
   const start = (): void => {
-    if (!plan) return;
+    if (!plan || !described) return;
     const facts = plannedFacts(service, plan, round, newId);
     const share = facts[0]?.body.share;
     if (!round && share) onSplit(share.split, share.person);
-    record(facts);
+    record([...facts, ...dealtOfPlan(journal, described, service, plan)]);
   };
   const more = round !== undefined && stopsLeft(round).length === 0;
   const hasFlowers =

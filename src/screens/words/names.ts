@@ -84,6 +84,7 @@ export const MISSED: Readonly<Record<MissedReason, string>> = {
   broke: 'Broke off',
   notFound: 'Not found',
   noPollen: 'No pollen',
+  leftToInsects: 'Left to the insects',
   skipped: 'Left out',
 };
 

@@ -190,6 +190,13 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
     case 'looked':
       draft.looks = and(draft.looks, lookOf(entry));
       break;
+    case 'trial.dealt': {
+      const { trial, dealt } = entry.body;
+      const own = dealt.find((each) => each.bloom === bloom.bloom);
+      bloom.plant ||= own?.plant ?? '';
+      if (own) bloom.dealt ??= { trial, side: own.side };
+      break;
+    }
     case 'retagged':
       draft.retaggings = and(draft.retaggings, entry);
       break;

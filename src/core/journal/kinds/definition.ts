@@ -23,6 +23,7 @@ export const SUBJECT_TYPES = [
   'hours',
   'tie',
   'ways',
+  'trial',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

@@ -9,6 +9,7 @@ import { ROUND_KINDS, type RoundAbout } from './round';
 import type { RoundBodies } from './roundBodies';
 import { WALK_KINDS, type WalkAbout, type WalkBodies } from './walk';
 import { TIE_KINDS, type TieAbout, type TieBodies } from './tie';
+import { TRIAL_KINDS, type TrialAbout, type TrialBodies } from './trial';
 import { VARIETY_KINDS, type VarietyAbout, type VarietyBodies } from './variety';
 import { WAYS_KINDS, type WaysAbout, type WaysBodies } from './ways';
 import { WEATHER_KINDS, type WeatherAbout, type WeatherBodies } from './weather';
@@ -27,6 +28,7 @@ export interface Bodies
     WeatherBodies,
     TieBodies,
     WaysBodies,
+    TrialBodies,
     CorrectionBodies {}
 
 /** The subjects that entries of each kind may name. */
@@ -43,6 +45,7 @@ export interface About
     WeatherAbout,
     TieAbout,
     WaysAbout,
+    TrialAbout,
     CorrectionAbout {}
 
 export type Kind = keyof Bodies;
@@ -65,6 +68,7 @@ export const KINDS: KindDefinitions<Bodies, About> = {
   ...WEATHER_KINDS,
   ...TIE_KINDS,
   ...WAYS_KINDS,
+  ...TRIAL_KINDS,
   ...CORRECTION_KINDS,
 };
 

@@ -46,8 +46,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   missed: {
-    // Version 3: a flower that was not open yet; 4: some of a cohort.
-    version: 4,
+    // Version 3: a flower that was not open yet; 4: some of a cohort; 5: left to the insects.
+    version: 5,
     structural: false,
     clockDays: true,
     upcast: upcastMissed,

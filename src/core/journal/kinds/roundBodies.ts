@@ -10,7 +10,7 @@ export type Finding = (typeof FINDINGS)[number];
 
 /**
  * Why a flower of the plan was not pollinated. `notYet`: still green and shut, covered a day too early; under its cover
- * it waits for the next day.
+ * it waits for the next day. `leftToInsects`: on purpose, to compare.
  */
 export const MISSED_REASONS = [
   'notYet',
@@ -22,6 +22,7 @@ export const MISSED_REASONS = [
   'broke',
   'notFound',
   'noPollen',
+  'leftToInsects',
   'skipped',
 ] as const;
 

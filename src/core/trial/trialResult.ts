@@ -1,0 +1,125 @@
+import type { Journal } from '../journal/journal';
+import { TRIAL_SIDES, type TrialSide, type TrialWay } from '../journal/kinds/trial';
+import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
+import type { Bloom, Garden, Trial } from '../journal/state';
+import { windowsOf } from '../opening/windowsOf';
+import { seasonsOf } from '../season/seasons';
+import { SEASON_DAYS } from '../journal/seasonDays';
+import { pairedDifference, type PairedDifference } from '../statistics/pairedShares';
+import { addDays, toMs } from '../time/calendar';
+import type { Day } from '../time/types';
+import { lateFrom } from './females';
+import { trialPairs, type TrialPair } from './trialPairs';
+
+/** How many set, of those of which it is known. */
+export interface SideCount {
+  readonly hits: number;
+  readonly of: number;
+}
+
+/** How a trial stands; while it runs nothing is said of which way does better. */
+export type TrialResult = {
+  readonly pairs: { readonly known: number; readonly waiting: number; readonly lost: number };
+  /** Flowers, or visits, that did not get the way that fell to them. They count with the way that fell to them. */
+  readonly otherwise: number;
+  readonly plants: number;
+} & (
+  | { readonly state: 'running' | 'waiting' }
+  | { readonly state: 'empty' }
+  | {
+      readonly state: 'done';
+      readonly sides: readonly [SideCount, SideCount];
+      readonly found: PairedDifference;
+      readonly verdict: Verdict;
+    }
+);
+
+/**
+ * `other` or `one`: that way sets more, as would come by chance alone in fewer than 5 of 100 trials; `alike`: a
+ * difference as large as was asked for is not there; `open`: it cannot be told.
+ */
+export type Verdict = 'one' | 'other' | 'alike' | 'open';
+
+/** Rarer than this by chance alone, a difference is shown. */
+const SHOWN = 0.05;
+
+/**
+ * What came of a trial. It is judged once as many pairs are known as were planned, or it was ended and nothing is left
+ * to look at: who looks in between would stop when chance is kind.
+ *
+ * @example trialResult(journal, garden, { ...trial, dealt: [] }, today).state // 'running'
+ */
+export function trialResult(journal: Journal, garden: Garden, trial: Trial, today: Day): TrialResult {
+  const pairs = trialPairs(journal, garden, trial, today);
+  const count = (state: TrialPair['state']): number => pairs.filter((pair) => pair.state === state).length;
+  const known = pairs.filter(({ state }) => state === 'known');
+  const about = {
+    pairs: { known: known.length, waiting: count('waiting'), lost: count('lost') },
+    otherwise: trial.dealt.filter((dealt) => isOtherwise(journal, garden, trial, dealt)).length,
+    plants: new Set(trial.dealt.map(({ plant }) => plant)).size,
+  };
+  if (known.length < trial.pairs && !isOver(journal, trial, today)) return { state: 'running', ...about };
+  // Pairs that only one more look would make known are waited for; half of a pair is not.
+  const toKnow = pairs.some(({ state, units: [one, other] }) => state === 'waiting' && one && other);
+  if (known.length < trial.pairs && toKnow && !isSeasonOver(journal, trial, today))
+    return { state: 'waiting', ...about };
+  const units = known.map(({ units: [one, other] }) => ({ one: one!, other: other! }));
+  const found = pairedDifference(units);
+  if (!found) return { state: 'empty', ...about };
+  const sides = TRIAL_SIDES.map((side) => ({
+    hits: units.reduce((sum, pair) => sum + pair[side === 0 ? 'one' : 'other'].hits, 0),
+    of: units.reduce((sum, pair) => sum + pair[side === 0 ? 'one' : 'other'].of, 0),
+  })) as unknown as readonly [SideCount, SideCount];
+  return { state: 'done', ...about, sides, found, verdict: verdictOf(found, trial.difference) };
+}
+
+function verdictOf({ difference, low, high, chance }: PairedDifference, asked: number): Verdict {
+  if (chance < SHOWN) return difference > 0 ? 'other' : 'one';
+  return low > -asked && high < asked ? 'alike' : 'open';
+}
+
+const isOver = (journal: Journal, trial: Trial, today: Day): boolean =>
+  trial.endedAt !== undefined || isSeasonOver(journal, trial, today);
+
+/** What was not looked at by the end of its season is looked at no more. */
+const isSeasonOver = (journal: Journal, trial: Trial, today: Day): boolean =>
+  addDays(trial.from, SEASON_DAYS) < today ||
+  seasonsOf(journal).some(({ from, to }) => from <= trial.from && trial.from <= to && to < today);
+
+/** Did it get another way than the one that fell to it? Of what nothing was done to it is not asked. */
+function isOtherwise(
+  journal: Journal,
+  garden: Garden,
+  { ways, variety }: Trial,
+  { bloom: id, side }: { readonly bloom: string; readonly side: TrialSide },
+): boolean {
+  const bloom = journal.all('bloom').get(id);
+  const way = ways[side];
+  const [first] = bloom ? pollinationsOf(bloom) : [];
+  if (!bloom || !first) return way.insects !== true && bloom?.missed?.why === 'leftToInsects';
+  if (way.insects) return true;
+  return (
+    (way.method !== undefined && first.method !== way.method) ||
+    (way.males !== undefined && first.donors.length !== way.males) ||
+    (way.pollen !== undefined && !isPollenOf(way.pollen, bloom)) ||
+    (way.hours !== undefined && !isInHours(journal, garden, way.hours, { variety, at: toMs(first.at), bloom }))
+  );
+}
+
+function isPollenOf(pollen: NonNullable<TrialWay['pollen']>, bloom: Bloom): boolean {
+  const donors = bloom.pollination?.donors ?? [];
+  const isOwn = donors.length > 0 && donors.every(({ plant }) => plant === bloom.plant);
+  const isOthers = donors.every(({ plant }) => plant !== bloom.plant) && !getsItsOwn(bloom, donors);
+  return pollen === 'own' ? isOwn : isOthers;
+}
+
+function isInHours(
+  journal: Journal,
+  garden: Garden,
+  hours: NonNullable<TrialWay['hours']>,
+  { variety, at, bloom: { day } }: { readonly variety: string; readonly at: number; readonly bloom: Bloom },
+): boolean {
+  const crop = journal.all('variety').get(variety)?.crop;
+  const window = crop && day !== undefined ? windowsOf(journal, garden, day, [crop]).get(crop) : undefined;
+  return window === undefined || (hours === 'late') === at >= lateFrom(window);
+}
