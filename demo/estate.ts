@@ -28,6 +28,24 @@ export const KITCHEN_MORNINGS: readonly Day[] = ['2026-06-09', '2026-06-11'];
 
 /** First scouted morning, and the evening on which the demo begins, in the middle of its walk. */
 export const FIRST_MORNING = '2026-06-14';
+/** Two ways that are tried: one trial that is done, and one that runs. */
+export const TRIALS: readonly (Pick<
+  Bodies['trial.planned'],
+  'compares' | 'ways' | 'pairs' | 'difference' | 'from'
+> & { readonly key: string })[] = [
+  {
+    key: 'ember',
+    compares: 'method',
+    ways: [{ method: 'maleFlower' }, { method: 'brush' }],
+    ...{ pairs: 10, difference: 0.4, from: '2026-06-20' },
+  },
+  {
+    key: 'button',
+    compares: 'males',
+    ways: [{ males: 1 }, { males: 3 }],
+    ...{ pairs: 30, difference: 0.3, from: '2026-07-08' },
+  },
+];
 export const LAST_EVENING = '2026-07-18';
 export const DEMO_BEGINS_HOUR = 19.4;
 

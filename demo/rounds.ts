@@ -5,7 +5,9 @@ import type { OutingDay } from '../src/core/outing/outingDay';
 import { asPlanned } from '../src/core/round/asPlanned';
 import { outingRequest } from '../src/core/round/outingRequest';
 import { planOuting } from '../src/core/round/planOuting';
+import { dealtOfPlan } from '../src/core/round/plannedFacts';
 import { stopsOf } from '../src/core/round/stops';
+import { wayOf } from '../src/core/trial/running';
 import { MS_PER_MINUTE } from '../src/core/time/calendar';
 import { sunTimes } from '../src/core/time/sun';
 import type { Day } from '../src/core/time/types';
@@ -45,9 +47,12 @@ export class Rounds {
     this.#of.phones.device = FIRST_PHONE;
     const round = this.#of.phones.id();
     const { day, outing } = service;
-    this.#of.phones.tap([
-      'round.planned',
-      { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(own) },
+    this.#of.phones.record([
+      {
+        kind: 'round.planned',
+        body: { round, day, ...(outing !== 'morning' && { outing }), stops: stopsOf(own) },
+      },
+      ...dealtOfPlan(this.#of.phones.journal, this.#of.garden, service, plan),
     ]);
     for (const stop of this.#of.phones.journal.all('round').get(round)!.stops) {
       const chance = this.#of.chanceOf(stop.plant);
@@ -117,6 +122,7 @@ export class Rounds {
     const forgotten = variety.key === 'lantern' && morning >= FORGOTTEN_FROM && !this.#forgot;
     if (forgotten) this.#forgot = true;
     const shutAgain = !eating && !forgotten;
+    const tried = wayOf(this.#of.phones.journal, this.#of.phones.journal.all('bloom').get(stop.bloom) ?? {});
     this.#of.phones.tap([
       'pollinated',
       {
@@ -124,7 +130,7 @@ export class Rounds {
         bloom: stop.bloom,
         donors,
         found,
-        method: variety.body.crop === 'corn' ? 'tasselBag' : 'maleFlower',
+        method: tried?.method ?? (variety.body.crop === 'corn' ? 'tasselBag' : 'maleFlower'),
         shutAgain,
         tagged: true,
       },

@@ -19,6 +19,8 @@ import {
   FIRST_MORNING,
   KITCHEN_MORNINGS,
   LAST_EVENING,
+  TRIALS,
+  VARIETIES,
   type DemoVariety,
 } from './estate';
 import { weatherOf, type Fate } from './fate';
@@ -112,6 +114,7 @@ class DemoSeason {
   /** Morning round, looks by day, the walks of the afternoon and the evening, and the gourds at dusk. */
   liveDay(day: Day): void {
     this.#phones.goTo(day, 4);
+    this.#planTrials(day);
     this.#noteWeather(day);
     this.#rounds.walk({ day, outing: 'morning' });
     this.#afternoonWalk(day);
@@ -145,6 +148,16 @@ class DemoSeason {
   #isEarly(plant: string): boolean {
     const { crop } = this.#plantVariety.get(plant)!.body;
     return crop === 'corn' || crop === 'bottleGourd';
+  }
+
+  #planTrials(day: Day): void {
+    const varieties = [...this.#journal.all('variety').values()];
+    for (const { key, ...trial } of TRIALS.filter(({ from }) => from === day)) {
+      const { name } = VARIETIES.find((each) => each.key === key)!.body;
+      const { variety } = varieties.find((each) => each.name === name)!;
+      this.#phones.device = FIRST_PHONE;
+      this.#phones.tap(['trial.planned', { trial: this.#phones.id(), variety, ...trial }]);
+    }
   }
 
   #noteWeather(day: Day): void {

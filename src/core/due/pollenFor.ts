@@ -75,6 +75,23 @@ export function pollenFor(journal: Journal, here: OpenPlant, males: number): Pol
 }
 
 /**
+ * The plants whose pollen would be used if nothing else is said; a trial may lay down her own, or another's.
+ *
+ * @example suggestedFathers(pollenFor(journal, here, 2), here) // [here.plant.plant]
+ */
+export function suggestedFathers(
+  pollen: readonly PollenPlant[],
+  { plant: { plant: own }, tried }: Pick<OpenPlant, 'plant' | 'tried'>,
+): string[] {
+  const wanted = tried?.way.pollen;
+  if (wanted === undefined) return pollen.flatMap(({ plant, suggested }) => (suggested ? [plant] : []));
+  const fitting = pollen.filter(({ plant, males }) => (plant === own) === (wanted === 'own') && males !== 0);
+  // Of another plant only where open males were counted.
+  const [first] = fitting.filter(({ males = 0 }) => males > 0);
+  return first ? [first.plant] : [];
+}
+
+/**
  * Females that one male can serve on a plant that is grown to eat.
  *
  * @example malesServe(here) // 3 for squash

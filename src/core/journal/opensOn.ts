@@ -42,6 +42,7 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
     case 'harvested':
     case 'fruits.ended':
     case 'uncovered':
+    case 'trial.dealt':
       return cohortOf(id)?.day;
   }
 }

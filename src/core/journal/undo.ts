@@ -11,7 +11,8 @@ export interface Action {
 }
 
 /** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
-export type Work = 'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit' | 'trials';
+export type Work =
+  'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit' | 'trials';
 
 /**
  * The work that entries of each kind belong to. What belongs to none is undone where all is, such as a setting made at

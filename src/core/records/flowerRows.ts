@@ -43,6 +43,8 @@ export const FLOWER_COLUMNS = [
   'ended',
   'harvested_at',
   'purity',
+  'trial',
+  'trial_side',
   'count',
   'flower_id',
 ] as const;
@@ -130,7 +132,11 @@ function flowerRow(
     harvested_at: flower.harvest?.at ?? flower.picks?.at(-1)?.at ?? '',
     // Of what nobody pollinated, to see what sets, nothing is judged.
     purity:
-      fruit && !['control', 'left'].includes(fruit.history.followed) ? purityOf(journal, garden, flower, options)!.grade : '',
+      fruit && !['control', 'left'].includes(fruit.history.followed)
+        ? purityOf(journal, garden, flower, options)!.grade
+        : '',
+    trial: flower.dealt?.trial ?? '',
+    trial_side: flower.dealt ? String(flower.dealt.side) : '',
     count: String(flower.count),
     flower_id: flower.bloom,
   };

@@ -47,8 +47,7 @@ export function dealOn(
     const trial = runningTrial(journal, variety, day);
     if (!trial) continue;
     const pairs = trialPairs(journal, garden, trial, day);
-    for (const dealt of dealFresh(trial, pairs, fresh, certain))
-      ways.set(dealt.bloom, { ...dealt, trial });
+    for (const dealt of dealFresh(trial, pairs, fresh, certain)) ways.set(dealt.bloom, { ...dealt, trial });
   }
   return ways;
 }
@@ -59,6 +58,7 @@ function dealFresh(
   fresh: readonly MayBeDealt[],
   certain: boolean,
 ): Dealt[] {
+  if (pairs.filter(({ state }) => state === 'known').length >= trial.pairs) return [];
   let begun = pairs.filter(({ state }) => state !== 'lost').length;
   const dealt: Dealt[] = [];
   const ofPlant = groupBy(pairs, ({ plant }) => plant);

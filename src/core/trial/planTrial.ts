@@ -34,7 +34,10 @@ export function possibleTrials(journal: Journal, variety: Variety): PossibleTria
   const tools = [method, usualTechnique(crop, meant).method, ...carryingMethodsFor(crop)];
   const other = tools.find((each) => each !== method);
   const trials: (PossibleTrial | false)[] = [
-    forSeed && { compares: 'males', ways: males === 1 ? [{ males: 1 }, { males: 2 }] : [{ males: 1 }, { males }] },
+    forSeed && {
+      compares: 'males',
+      ways: males === 1 ? [{ males: 1 }, { males: 2 }] : [{ males: 1 }, { males }],
+    },
     other !== undefined && { compares: 'method', ways: [{ method }, { method: other }] },
     isOpen && { compares: 'pollen', ways: [{ pollen: 'own' }, { pollen: 'others' }] },
     { compares: 'hours', ways: [{ hours: 'early' }, { hours: 'late' }] },

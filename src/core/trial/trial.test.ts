@@ -146,8 +146,7 @@ test('ended early, it waits for what was dealt, and is judged by that', () => {
   lived.phone.say(noon(lived.last), { kind: 'trial.ended', body: { trial: 't' } });
   expect(result(lived).state).toBe('waiting');
   expect(openOn(lived.phone, addDays(lived.last, 1)).every(({ tried }) => !tried)).toBe(true);
-  for (let after = 4; after < 13; after += 1)
-    look(lived.phone, addDays(DAY, after), (side) => side === 1);
+  for (let after = 4; after < 13; after += 1) look(lived.phone, addDays(DAY, after), (side) => side === 1);
   const done = result({ ...lived, last: addDays(DAY, 12) });
   expect(done.state).toBe('done');
   expect(done.pairs.known).toBeLessThanOrEqual(12);
@@ -192,11 +191,13 @@ test('two phones offline deal each plant; together each flower is dealt once, an
   }
   a.hear(b);
   b.hear(a);
-  const of = ({ journal }: Phone) => trialPairs(journal, YARD, journal.all('trial').get('t')!, addDays(DAY, 5));
+  const of = ({ journal }: Phone) =>
+    trialPairs(journal, YARD, journal.all('trial').get('t')!, addDays(DAY, 5));
   expect(of(a)).toEqual(of(b));
   const blooms = of(a).flatMap(({ units }) => units.flatMap((unit) => unit?.bloom ?? []));
   expect(new Set(blooms).size).toBe(blooms.length);
-  for (const { units } of of(a)) if (units[0] && units[1]) expect([units[0].side, units[1].side]).toEqual([0, 1]);
+  for (const { units } of of(a))
+    if (units[0] && units[1]) expect([units[0].side, units[1].side]).toEqual([0, 1]);
 });
 
 const seedSaver = (): Phone => begin([{ variety: 'v', crop: 'pepo', plants: PLANTS }]);
@@ -228,7 +229,11 @@ test.each<[string, readonly [TrialWay, TrialWay]]>([
   const { journal } = phone;
   const plan = planOuting(outingRequest(journal, YARD, SERVICE, morning(DAY)));
   const dealt = dealtOfPlan(journal, YARD, SERVICE, plan);
-  phone.say(new Date(morning(DAY)).toISOString(), ...plannedFacts(SERVICE, plan, undefined, () => 'r'), ...dealt);
+  phone.say(
+    new Date(morning(DAY)).toISOString(),
+    ...plannedFacts(SERVICE, plan, undefined, () => 'r'),
+    ...dealt,
+  );
   const window = windowsOf(journal, YARD, DAY, ['pepo']).get('pepo')!;
   const round = roundsOf(journal, SERVICE)[0]!;
   const sides = new Set<number>();
@@ -245,6 +250,19 @@ test.each<[string, readonly [TrialWay, TrialWay]]>([
   // Planned again, nothing is dealt anew.
   expect(dealtOfPlan(journal, YARD, SERVICE, plan)).toEqual([]);
   expect(flowersDue(journal, SERVICE).females).toHaveLength(PLANTS.length);
+});
+
+test('a trial of a season that is over deals nothing in the next, and is judged by what is known', () => {
+  const lived = season(BRUSH_OR_MALE, (side) => side === 1, { pairs: 60 }, 12);
+  expect(openOn(lived.phone, addDays(lived.last, 1)).every(({ tried }) => tried)).toBe(true);
+  lived.phone.say(noon(lived.last), {
+    kind: 'season.named',
+    body: { season: 's', name: '2026', from: '2026-04-01', to: '2026-10-31' },
+  });
+  const next = openOn(lived.phone, '2027-07-10');
+  expect(next).toHaveLength(PLANTS.length);
+  expect(next.every(({ tried }) => !tried)).toBe(true);
+  expect(result({ ...lived, last: '2026-11-01' }).state).toBe('done');
 });
 
 test('what can be tried depends on how a variety is worked', () => {

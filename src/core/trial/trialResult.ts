@@ -3,12 +3,11 @@ import { TRIAL_SIDES, type TrialSide, type TrialWay } from '../journal/kinds/tri
 import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import type { Bloom, Garden, Trial } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
-import { seasonsOf } from '../season/seasons';
-import { SEASON_DAYS } from '../journal/seasonDays';
 import { pairedDifference, type PairedDifference } from '../statistics/pairedShares';
-import { addDays, toMs } from '../time/calendar';
+import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { lateFrom } from './females';
+import { isSeasonOver } from './running';
 import { trialPairs, type TrialPair } from './trialPairs';
 
 /** How many set, of those of which it is known. */
@@ -81,11 +80,6 @@ function verdictOf({ difference, low, high, chance }: PairedDifference, asked: n
 const isOver = (journal: Journal, trial: Trial, today: Day): boolean =>
   trial.endedAt !== undefined || isSeasonOver(journal, trial, today);
 
-/** What was not looked at by the end of its season is looked at no more. */
-const isSeasonOver = (journal: Journal, trial: Trial, today: Day): boolean =>
-  addDays(trial.from, SEASON_DAYS) < today ||
-  seasonsOf(journal).some(({ from, to }) => from <= trial.from && trial.from <= to && to < today);
-
 /** Did it get another way than the one that fell to it? Of what nothing was done to it is not asked. */
 function isOtherwise(
   journal: Journal,
@@ -102,7 +96,8 @@ function isOtherwise(
     (way.method !== undefined && first.method !== way.method) ||
     (way.males !== undefined && first.donors.length !== way.males) ||
     (way.pollen !== undefined && !isPollenOf(way.pollen, bloom)) ||
-    (way.hours !== undefined && !isInHours(journal, garden, way.hours, { variety, at: toMs(first.at), bloom }))
+    (way.hours !== undefined &&
+      !isInHours(journal, garden, way.hours, { variety, at: toMs(first.at), bloom }))
   );
 }
 

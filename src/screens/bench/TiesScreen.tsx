@@ -19,7 +19,7 @@ import { FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { Page } from '../shell/Page';
 import { TIE_NAMES } from '../words/names';
 

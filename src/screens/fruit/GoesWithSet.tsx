@@ -1,5 +1,7 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { BetterSet } from '@/core/analysis/betterSet';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -13,6 +15,7 @@ interface GoesWithSetProps {
 /** What goes with better set, the clearest first. */
 export function GoesWithSet({ better, nameOf }: GoesWithSetProps) {
   const f = useFormat();
+  const router = useRouter();
   return (
     <View style={{ gap: SPACE.m, marginTop: SPACE.l }}>
       <Text variant="heading" level={2}>
@@ -49,6 +52,11 @@ export function GoesWithSet({ better, nameOf }: GoesWithSetProps) {
       ) : (
         <Text tone="soft">{sayTooFew(better, f)}</Text>
       )}
+      <ListRow
+        title="Try it out"
+        note="Two ways on the same plants, dealt by chance"
+        onPress={() => router.push('/fruit/trials')}
+      />
     </View>
   );
 }

@@ -214,6 +214,8 @@ function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: One
         : '';
     return `Left without pollen, to see what sets by itself. It opened on ${day}.${so}`;
   }
+  if (history.followed === 'left')
+    return `Left to the insects, to compare with hand work. It opened on ${day}.`;
   if (!pollination)
     return `It had set by itself when it was tagged on ${day}: who its father is, and how old it is, nobody knows.`;
   const again = pollinationsOf(bloom)

@@ -40,3 +40,25 @@ test('what the season tells: when they drop, what goes with set, groups, and one
   await see(/^Pollinate \d+ flowers for /);
   await see(/ flowers? on \d+ plants? so far have had their second look\.|^From \d+ flowers/);
 });
+
+test('a trial is planned in four taps, runs without a verdict, and is ended; what was done is undone', async () => {
+  await openApp('/fruit/trials');
+  await see('Marsh Button: how many males a flower');
+  // One that is done tells its verdict; the one that runs tells none.
+  await see(/^It cannot be told|: \d+ more of 100 set\.$|^They do as well/);
+  await tap('Slate Lantern');
+  await tap('How many males a flower');
+  await tap('40 of 100');
+  await see(/^\d+ pairs, \d+ flowers: about \d+ mornings? at the number that flower now\.$/);
+  await tap('Start the trial');
+  await see('Slate Lantern: how many males a flower');
+  const [planned] = await recorded(1);
+  expect(planned).toMatchObject({
+    kind: 'trial.planned',
+    body: { compares: 'males', ways: [{ males: 1 }, { males: 3 }], difference: 0.4 },
+  });
+  await tap('Undo');
+  await see('Undone: the plan of a trial of Slate Lantern.');
+  await tap('End the trial of Marsh Button');
+  await see('Ended. What was dealt is still looked at; then it is judged.');
+});

@@ -14,7 +14,7 @@ import { SPACE } from '@/ui/theme';
 import { dayAt } from '@/core/time/calendar';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 
 /** Cages that keep insects out: what stands in them, and whether they are shut today. */
 export function CagesScreen() {

@@ -24,7 +24,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { COVERS, FLOWER_COVERS, METHODS } from '../words/names';

@@ -10,6 +10,7 @@ import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
+import { TrialsScreen } from '../fruit/TrialsScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
 import { BedScreen } from '../garden/BedScreen';
 import { BedsScreen } from '../garden/BedsScreen';
@@ -95,6 +96,7 @@ const SCREENS = {
   table: TableScreen,
   ties: TiesScreen,
   times: TimesScreen,
+  trials: TrialsScreen,
   variety: VarietyScreen,
   ways: WaysScreen,
   weather: WeatherScreen,

@@ -12,7 +12,7 @@ import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
+import { ProgressFoot, ProgressHead } from '../shell/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { WithUndo } from '../shell/WithUndo';
@@ -59,7 +59,8 @@ export function OpenNowScreen() {
       </EmptyPage>
     );
   }
-  const left = plants.filter(({ open }) => open === undefined);
+  const left = plants.filter((each) => each.open === undefined && !waits(each, now));
+  const waiting = plants.filter((each) => each.open === undefined && waits(each, now));
   const second = secondTimes(plants, now);
   const here =
     plants.find(({ plant }) => plant.plant === chosen?.plant) ?? nextLeft(plants, left, from) ?? second[0];
@@ -112,6 +113,11 @@ export function OpenNowScreen() {
           </Text>
         ) : null}
         <OnlyMalesToday varieties={new Map(plants.map(({ variety }) => [variety.variety, variety.name]))} />
+        {waiting.length > 0 ? (
+          <Text style={{ marginTop: SPACE.m }}>
+            {`From ${f.time(Math.min(...waiting.flatMap(({ tried }) => tried?.from ?? [])))}: ${f.count(waiting.length, 'plant', 'plants')} of the trial, whose turn is late.`}
+          </Text>
+        ) : null}
         {later.length > 0 ? (
           <Text style={{ marginTop: SPACE.m }}>
             {`From ${f.time(Math.min(...later.map(({ from }) => from)))}: ${f.count(sumOf(later), 'female', 'females')} a second time. Today will say when.`}
@@ -153,6 +159,9 @@ export function OpenNowScreen() {
     <PlantOpen key={key} left={left} {...page} />
   );
 }
+
+/** Is its turn in a trial still to come? */
+const waits = ({ tried }: OpenPlant, now: number): boolean => tried?.from !== undefined && now < tried.from;
 
 const sumOf = (again: readonly SecondTime[]): number => again.reduce((sum, { females }) => sum + females, 0);
 

@@ -10,7 +10,7 @@ import type { OpeningWindow } from '@/core/opening/openingWindow';
 import { bestSpan } from '@/core/opening/worth';
 import { cohortOfVisit } from '@/core/due/cohortOfVisit';
 import { noneOpenFacts, openVisitFacts } from '@/core/due/openVisit';
-import { malesServe, pollenFor, type PollenPlant } from '@/core/due/pollenFor';
+import { malesServe, pollenFor, suggestedFathers, type PollenPlant } from '@/core/due/pollenFor';
 import { isOpenAt, seenOutOfHours, type OpenPlant } from '@/core/due/openNow';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -37,6 +37,7 @@ import { UnsureButton } from '../identify/UnsureButton';
 import { CountRow } from './CountRow';
 import { PollenChoice } from './PollenChoice';
 import { StepByStep } from './StepByStep';
+import { TriedHere } from './TriedHere';
 
 interface PlantOpenProps {
   readonly here: OpenPlant;
@@ -73,6 +74,7 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
   const { plant, variety } = here;
   const female = draft.female ?? 0;
   const hasSource = fathers.length > 0 || draft.elsewhere === true;
+  const isLeft = here.tried?.way.insects === true;
   const counted = draft.female !== undefined || draft.male !== undefined;
   const bearing = bearingSexOf(cropOf(variety.crop), variety.traits);
   return (
@@ -89,9 +91,11 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
               ? counted
                 ? 'No female, next'
                 : 'None open, next'
-              : done === 0
-                ? 'No pollen, next'
-                : `Pollinated ${f.number(done)}${done < female ? ` of ${f.number(female)}` : ''}`
+              : isLeft
+                ? `Left ${f.number(female)} to the insects`
+                : done === 0
+                  ? 'No pollen, next'
+                  : `Pollinated ${f.number(done)}${done < female ? ` of ${f.number(female)}` : ''}`
           }
           onPress={save}
         />
@@ -99,6 +103,7 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
     >
       <PlantHeading plant={plant} variety={variety} />
       {here.window ? <BestHours window={here.window} /> : null}
+      <TriedHere tried={here.tried} />
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
         <StepByStep variety={variety} method={draft.method} />
         <UnsureButton plant={plant.plant} />
@@ -125,7 +130,7 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
         </View>
       )}
       {draft.female === 0 && draft.male ? <OnlyMalesHere variety={variety.variety} /> : null}
-      {female > 0 ? (
+      {female > 0 && !isLeft ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
           <PollenChoice
             pollen={pollen}
@@ -220,7 +225,10 @@ function usePlantOpen(
   const before = bloom?.pollination;
   const [draft, setDraft, dropDraft] = useDraft<Draft>(`open/${plant.plant}|${day}`, {
     ...open,
-    method: before?.method ?? techniqueOf(journal, meantFor(journal, plant.plant, day)!).method,
+    method:
+      before?.method ??
+      here.tried?.way.method ??
+      techniqueOf(journal, meantFor(journal, plant.plant, day)!).method,
     ...(before && {
       fathers: before.donors.map((donor) => donor.plant),
       elsewhere: before.donors.length === 0,
@@ -231,8 +239,7 @@ function usePlantOpen(
     }),
   });
   const pollen = pollenFor(journal, here, draft?.male ?? 0);
-  const fathers =
-    draft?.fathers ?? pollen.filter(({ suggested }) => suggested).map(({ plant: father }) => father);
+  const fathers = draft?.fathers ?? suggestedFathers(pollen, here);
   const female = draft?.female ?? 0;
   const hasSource = fathers.length > 0 || draft?.elsewhere === true;
   const done = hasSource ? Math.min(female, draft?.pollinated ?? female) : 0;
@@ -240,7 +247,8 @@ function usePlantOpen(
     if (!draft) return;
     const open = { female, male: draft.male ?? 0 };
     const { method, closing = false, faded = false } = draft;
-    const visit = { open, pollinated: done, method, fathers, closing, faded };
+    const left = here.tried?.way.insects === true;
+    const visit = { open, pollinated: done, method, fathers, closing, faded, left };
     record(
       [...openVisitFacts(journal, here, visit), ...seenOutOfHours(here, open, store.clock.now())],
       whenSaved(dropDraft),

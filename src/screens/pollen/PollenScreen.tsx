@@ -19,7 +19,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { POLLEN_STORES_NAMED } from '../words/names';
 
 /** Pollen that was kept on purpose, and what was picked and may be. */

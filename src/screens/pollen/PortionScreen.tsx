@@ -18,7 +18,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { sayPortion } from './PollenScreen';
 
 /** One portion of kept pollen: of which flowers, how good still, and where it went. */

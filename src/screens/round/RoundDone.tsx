@@ -21,7 +21,7 @@ import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { bloomGlyph } from '../words/blooms';
 import { MISSED } from '../words/names';
-import { UndoFoot } from './ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { RoundRows, type RoundRowsProps } from './RoundRows';
 
 const NOT_YET = 'Not open yet. It is due again tomorrow; leave its cover on.';

@@ -17,7 +17,7 @@ import { ThinCard } from './stops/ThinCard';
 import { UncoverCard } from './stops/UncoverCard';
 import { PickCard } from './stops/PickCard';
 import type { StopProps } from './stops/StopCard';
-import { ProgressHead } from './ProgressHead';
+import { ProgressHead } from '../shell/ProgressHead';
 import { sayRoundName } from './RoundRows';
 import { useTapGuard } from './tapGuard';
 

@@ -25,7 +25,7 @@ import { sayBed } from '../words/places';
 import { bloomGlyph } from '../words/blooms';
 import { sayRoutine } from '../words/guide';
 import { sayReason } from '../words/reasons/morning';
-import { UndoFoot } from '../round/ProgressHead';
+import { UndoFoot } from '../shell/ProgressHead';
 import { CountFruit } from './CountFruit';
 import { FlowerTimer } from './FlowerTimer';
 

@@ -18,7 +18,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { RoundAhead } from '../round/RoundAhead';
-import { ProgressFoot, ProgressHead } from '../round/ProgressHead';
+import { ProgressFoot, ProgressHead } from '../shell/ProgressHead';
 import { useRoundPlan } from '../round/useRoundPlan';
 import { useExpectedOnWalk } from '../week/useForecast';
 import { PlantFirst } from '../shell/PlantFirst';

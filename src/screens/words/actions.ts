@@ -75,7 +75,8 @@ const DID: { readonly [K in Kind]: Say<K> } = {
     `the corrected times of ${f.count(targets.length, 'entry', 'entries')}`,
   'trial.planned': ({ variety }, journal) => `the plan of a trial of ${varietyName(variety, journal)}`,
   'trial.ended': () => 'the end of a trial',
-  'trial.dealt': ({ dealt }, _journal, f) => `a trial’s dealing of ${f.count(dealt.length, 'flower', 'flowers')}`,
+  'trial.dealt': ({ dealt }, _journal, f) =>
+    `a trial’s dealing of ${f.count(dealt.length, 'flower', 'flowers')}`,
   amended: () => 'a correction',
   struck: () => 'a removal',
 };

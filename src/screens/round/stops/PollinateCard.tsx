@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
 import { meantFor } from '@/core/journal/matingOf';
+import { wayOf } from '@/core/trial/running';
 import { plantLabel } from '@/core/records/plantLabel';
 import { formatTagCode } from '@/core/text/tagCode';
 import { asItShouldBe } from '@/core/round/asPlanned';
@@ -17,6 +18,7 @@ import { wordsOf } from '../../words/forms/forms';
 import { TO_ITSELF } from '../../words/forms/flower';
 import { howToPollinate } from '../../words/howTo';
 import { byPlant, sayDonors } from '../../words/stops';
+import { sayTried } from '../../words/trials';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
 import { type Exception, StopCard } from './StopCard';
@@ -52,6 +54,7 @@ function AsPlanned({
   const mustPick = toPick.length > 0;
   // What stands under the finger is another button then.
   useLayoutEffect(() => props.guard.close(), [props.guard, mustPick]);
+  const tried = female && wayOf(journal, female);
   const tag = female?.code ? formatTagCode(female.code) : undefined;
   const males = sayDonors(journal, donors, f) || 'nothing';
   const crop = props.variety && cropOf(props.variety.crop);
@@ -89,6 +92,7 @@ function AsPlanned({
       {donors.length > 0 ? (
         <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, cleaned: 'used' })} />
       ) : null}
+      {tried ? <Text variant="strong">{sayTried(tried, undefined, f)}</Text> : null}
       <How how={crop && howToPollinate(crop, covered, own)}>
         <Text variant="strong">
           {donors.length > 0 ? sayAgain(words.from, stop, f) : mustPick ? STILL_THERE : words.none}

@@ -6,8 +6,8 @@ import { PegString } from '@/ui/charts/PegString';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { WithUndo } from '../shell/WithUndo';
-import { WithWidth } from '../shell/WithWidth';
+import { WithUndo } from './WithUndo';
+import { WithWidth } from './WithWidth';
 
 const NONE: ReadonlySet<number> = new Set();
 
