@@ -107,7 +107,9 @@ test('covers and fruit come off on a round, and the pages of their fruit say so'
     body: { plant: FRESH, day: '2026-07-19', count: 2, kept: [] },
   });
   const thinned = facts.filter(({ kind }) => kind === 'removed');
-  expect(thinned).toMatchObject([{ body: { bloom: expect.stringMatching(/^thin-/), how: 'thinned' } }]);
+  // The demo may have more to thin that morning.
+  const own = thinned.filter(({ body }) => (body as { bloom: string }).bloom.startsWith('thin-'));
+  expect(own).toMatchObject([{ body: { how: 'thinned' } }]);
   const uncovered = facts.find(({ kind }) => kind === 'uncovered')!;
   // Nobody knows since when.
   expect(uncovered.body).toMatchObject({ found: 'off' });
@@ -117,9 +119,9 @@ test('covers and fruit come off on a round, and the pages of their fruit say so'
   await reopenApp(page(uncovered), GARDEN);
   await see('Cover: off by itself');
   await see('day not known');
-  await reopenApp(page(thinned[0]!), GARDEN);
+  await reopenApp(page(own[0]!), GARDEN);
   await see(/thinned/i);
-  const spared = OFF.find((bloom) => bloom !== (thinned[0]!.body as { bloom: string }).bloom)!;
+  const spared = OFF.find((bloom) => bloom !== (own[0]!.body as { bloom: string }).bloom)!;
   await reopenApp(`/fruit/${spared}`, GARDEN);
   await see('Look now');
 });
