@@ -1,3 +1,4 @@
+import { MINUTES_PER_LOOK } from '../fruit/lookRound';
 import type { Outing } from '../crops/outing';
 import type { RoutineSituation } from './routine';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';
@@ -85,7 +86,6 @@ export const LATE_BUT_TRY_MS = 90 * MS_PER_MINUTE;
 const MINUTES_PER_PLANT = 0.5;
 /** Walking there, finding what is open, brushing it. */
 const MINUTES_PER_OPEN_PLANT = 1;
-const MINUTES_PER_LOOK = 0.5;
 const MINUTES_PER_CHORE = 1;
 /** Five minutes for sixty strawberry plants (common practice, no source), more for trusses. Our default. */
 const MINUTES_PER_SHAKEN_PLANT = 0.2;

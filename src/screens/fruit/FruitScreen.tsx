@@ -3,6 +3,7 @@ import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
+import { MINUTES_PER_LOOK } from '@/core/fruit/lookRound';
 import type { Journal } from '@/core/journal/journal';
 import type { Bloom } from '@/core/journal/state';
 import { useStore } from '@/data/hooks/useGarden';
@@ -78,6 +79,13 @@ export function FruitScreen() {
           <Text variant="heading" level={2}>
             {f.count(view.due.length, 'look due', 'looks due')}
           </Text>
+          {view.due.length > 1 ? (
+            <Button
+              title={`Plant by plant, about ${f.number(Math.ceil(MINUTES_PER_LOOK * view.due.length))} min`}
+              onPress={() => router.push('/fruit/looks')}
+              style={{ marginVertical: SPACE.m }}
+            />
+          ) : null}
           <LookCard fruit={view.due[0]!} />
         </View>
       ) : (

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { LookStage } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
+import { leftToLookAt, lookedGrowing } from '@/core/fruit/lookedGrowing';
 import { harvested, pickedToEat } from '@/core/fruit/harvested';
 import type { LookFinding } from '@/core/journal/kinds/fruit';
 import { useStore } from '@/data/hooks/useGarden';
@@ -45,32 +46,27 @@ const sayWhatToSee = (stage: LookStage, looks: Looks, form: FlowerForm | undefin
 const PICTURE = 40;
 
 /** A look at flowers that nobody tells apart: one tap says how many are growing. */
-function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: boolean }) {
+function CountLook({ fruit, named, undo }: Required<LookCardProps>) {
   const f = useFormat();
   const record = useRecord();
   const { journal } = useStore();
-  const { bloom, plant, variety, history, histories, count, look } = fruit;
-  // What was taken off or picked is not there to be counted.
-  const left = histories.filter(({ ended, harvested: day }) => !ended && day === undefined).length;
-  const recordLook = (growing: number): void =>
-    record([
-      {
-        kind: 'looked',
-        body: { bloom: bloom.bloom, seen: growing > 0 ? 'growing' : 'gone', growing, of: count },
-      },
-    ]);
+  const { bloom, plant, variety, history, count, look } = fruit;
+  const left = leftToLookAt(fruit);
+  const recordLook = (growing: number): void => record([lookedGrowing(fruit, growing)]);
   return (
     <View style={{ gap: SPACE.s }}>
-      {named ? (
+      {named === 'no' ? null : (
         <>
-          <Text tone="soft">
-            {sayPlace(journal, plant)}, {variety.name}
-          </Text>
+          {named === 'plant' ? (
+            <Text tone="soft">
+              {sayPlace(journal, plant)}, {variety.name}
+            </Text>
+          ) : null}
           <Text variant="strong" live>
             {`${f.count(count, 'flower', 'flowers')} of ${f.shortDay(history.since)}, day ${history.age}`}
           </Text>
         </>
-      ) : null}
+      )}
       {look ? <Text>{sayWhatToSee(look.stage, history.looks, cropOf(variety.crop).flower)}</Text> : null}
       <Text>How many are growing?</Text>
       {left > MOST_BUTTONS ? <CountByStep count={left} onCount={recordLook} /> : null}
@@ -90,7 +86,7 @@ function CountLook({ fruit, named }: { readonly fruit: Fruit; readonly named: bo
       {variety.purpose === 'eat' ? (
         <SomePicked left={left} onPicked={(picked) => record([pickedToEat(bloom.bloom, picked)])} />
       ) : null}
-      <WithUndo work="fruit" size="big" style={{ flexGrow: 1, height: TOUCH.round }} />
+      {undo ? <WithUndo work="fruit" size="big" style={{ flexGrow: 1, height: TOUCH.round }} /> : null}
     </View>
   );
 }
@@ -165,12 +161,16 @@ function CountByStep({
   );
 }
 
-/**
- * One look: two taps when it fails, one when it grows.
- *
- * @param named names the fruit; a page about one fruit has done so already.
- */
-export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; readonly named?: boolean }) {
+interface LookCardProps {
+  readonly fruit: Fruit;
+  /** What is not named on the page already: its plant and itself, itself alone, or nothing. */
+  readonly named?: 'plant' | 'tag' | 'no';
+  /** Is there no other Undo on the page? */
+  readonly undo?: boolean;
+}
+
+/** One look: two taps when it fails, one when it grows. */
+export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps) {
   const record = useRecord();
   const { journal } = useStore();
   const [failing, setFailing] = useState<LookFinding>();
@@ -187,14 +187,29 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
     form && factsOf(form).fates ? (
       <FruitPicture form={form} fate={fate} shape={variety.traits.fruitShape} size={PICTURE} />
     ) : undefined;
-  if (fruit.count > 1) return <CountLook fruit={fruit} named={named} />;
+  if (fruit.count > 1) return <CountLook fruit={fruit} named={named} undo={undo} />;
+  const more = (
+    <>
+      <Button size="big" title={say('unsure')} onPress={() => recordLook('unsure')} style={answer} />
+      {variety.purpose === 'eat' ? (
+        <Button
+          size="big"
+          title="Picked to eat"
+          onPress={() => record(harvested(bloom.bloom, { use: 'eat', tag: 'there', typical: true }))}
+          style={answer}
+        />
+      ) : null}
+    </>
+  );
   return (
     <View style={{ gap: SPACE.s }}>
-      {named ? (
+      {named === 'no' ? null : (
         <>
-          <Text tone="soft">
-            {sayPlace(journal, plant)}, {variety.name}
-          </Text>
+          {named === 'plant' ? (
+            <Text tone="soft">
+              {sayPlace(journal, plant)}, {variety.name}
+            </Text>
+          ) : null}
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m }}>
             <Text variant="code" live>
               {fruitName(fruit, f)}
@@ -202,7 +217,7 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
             <Text variant="strong">day {history.age}</Text>
           </View>
         </>
-      ) : null}
+      )}
       {look ? <Text>{sayWhatToSee(look.stage, history.looks, form)}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Button
@@ -235,17 +250,13 @@ export function LookCard({ fruit, named = true }: { readonly fruit: Fruit; reado
           style={answer}
         />
       </View>
-      <WithUndo work="fruit" size="big" style={answer}>
-        <Button size="big" title={say('unsure')} onPress={() => recordLook('unsure')} style={answer} />
-        {variety.purpose === 'eat' ? (
-          <Button
-            size="big"
-            title="Picked to eat"
-            onPress={() => record(harvested(bloom.bloom, { use: 'eat', tag: 'there', typical: true }))}
-            style={answer}
-          />
-        ) : null}
-      </WithUndo>
+      {undo ? (
+        <WithUndo work="fruit" size="big" style={answer}>
+          {more}
+        </WithUndo>
+      ) : (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>{more}</View>
+      )}
       <Sheet
         title="What do you see?"
         open={failing !== undefined}

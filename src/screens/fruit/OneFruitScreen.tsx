@@ -147,7 +147,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
           <Text variant="heading" level={2}>
             Look now
           </Text>
-          <LookCard fruit={fruit} named={false} />
+          <LookCard fruit={fruit} named="no" />
           {cohortOf(id) ? (
             <>
               <TagOne fruit={fruit} />

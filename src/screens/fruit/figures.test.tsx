@@ -1,3 +1,4 @@
+import { fireEvent } from '@testing-library/react';
 import { openApp, recorded, see, tap } from '@testing/app';
 
 jest.setTimeout(90_000);
@@ -61,4 +62,26 @@ test('a trial is planned in four taps, runs without a verdict, and is ended; wha
   await see('Undone: the plan of a trial of Slate Lantern.');
   await tap('End the trial of Marsh Button');
   await see('Ended. What was dealt is still looked at; then it is judged.');
+});
+
+test('looks go plant by plant: all of one in a tap, one by one, past a plant, and back by Undo', async () => {
+  await openApp('/fruit/looks');
+  const plantsLeft = async (): Promise<number> =>
+    Number(/^\d+/.exec((await see(/plants? left, about/))[0]!.textContent!)![0]);
+  const before = await plantsLeft();
+  await tap('Growing');
+  expect(await plantsLeft()).toBe(before - 1);
+  await tap('Undo');
+  expect(await plantsLeft()).toBe(before);
+  await tap('Leave this plant, to the next');
+  expect(await plantsLeft()).toBe(before);
+  // A plant with two is answered in one tap.
+  const [two] = await see(/, 2 looks due$/);
+  fireEvent.click(two!);
+  await tap('All 2 are growing');
+  // Before them one look and what took it back.
+  const looks = (await recorded(4)).slice(-2);
+  expect(looks.map(({ kind }) => kind)).toEqual(['looked', 'looked']);
+  expect(new Set(looks.map(({ action }) => action)).size).toBe(1);
+  expect(await plantsLeft()).toBe(before - 1);
 });

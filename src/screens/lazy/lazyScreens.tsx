@@ -8,6 +8,7 @@ import { SuppliesScreen } from '../bench/SuppliesScreen';
 import { TiesScreen } from '../bench/TiesScreen';
 import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
+import { LooksScreen } from '../fruit/LooksScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { TrialsScreen } from '../fruit/TrialsScreen';
@@ -76,6 +77,7 @@ const SCREENS = {
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,
   looked: LookedScreen,
+  looks: LooksScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
   pollen: PollenScreen,

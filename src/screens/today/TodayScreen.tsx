@@ -28,12 +28,14 @@ import { Ribbon } from './Ribbon';
 import { useRoundTimes } from './useRoundTimes';
 import { sayBefore, sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
-const GO: Readonly<Record<Task['kind'], '/round' | '/open' | '/walk' | '/routine' | '/fruit' | '/garden'>> = {
+const GO: Readonly<
+  Record<Task['kind'], '/round' | '/open' | '/walk' | '/routine' | '/fruit/looks' | '/garden'>
+> = {
   round: '/round',
   open: '/open',
   walk: '/walk',
   routine: '/routine',
-  looks: '/fruit',
+  looks: '/fruit/looks',
   chores: '/round',
   rest: '/garden',
 };
