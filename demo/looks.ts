@@ -1,4 +1,6 @@
+import { cropOf } from '../src/core/crops/catalogue';
 import { fruitsOf, looksDue } from '../src/core/fruit/fruits';
+import { usualSize } from '../src/core/fruit/growth';
 import { cohortOf } from '../src/core/journal/cohort';
 import type { Bloom, Garden } from '../src/core/journal/state';
 import type { Day } from '../src/core/time/types';
@@ -56,6 +58,19 @@ export class Looks {
     phones.tap(['looked', { bloom, seen, growing, of: count }]);
   }
 
+  /** Of squash for seed the size is noted; what will drop stays behind. */
+  #sizeOf(flower: string, age: number, { dropsOn }: Fate): { readonly mm?: number } {
+    const { journal } = this.#of.phones;
+    const plant = journal.all('plant').get(journal.all('bloom').get(flower)!.plant)!;
+    const { crop } = journal.all('variety').get(plant.variety)!;
+    const { growth } = cropOf(crop);
+    if (!growth || crop !== 'maxima') return {};
+    // Each its own size: from its id, so that no other chance changes.
+    const own = 0.85 + (parseInt(flower.slice(-3), 36) % 30) / 100;
+    const grown = dropsOn === undefined ? age : Math.min(age, dropsOn / 2);
+    return { mm: Math.round(own * usualSize(growth, grown)) };
+  }
+
   #look(flower: string, age: number, eating: boolean, chance: Chance): void {
     const { phones, fates } = this.#of;
     const fate = fates.get(flower)!;
@@ -67,7 +82,14 @@ export class Looks {
     } else if (age > 6 && age < 12 && chance.happens(0.04)) {
       phones.tap(['removed', { bloom: flower, how: 'thinned' }]);
     } else {
-      phones.tap(['looked', { bloom: flower, seen: 'growing', ...(age >= 14 && { tag: 'there' as const }) }]);
+      phones.tap([
+        'looked',
+        {
+          ...{ bloom: flower, seen: 'growing' },
+          ...(age >= 14 && { tag: 'there' as const }),
+          ...this.#sizeOf(flower, age, fate),
+        },
+      ]);
     }
   }
 }

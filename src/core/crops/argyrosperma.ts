@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH, squashFlower } from './figures';
+import { ourDefault, SQUASH, squashFlower, growsTo } from './figures';
 
 export const argyrosperma: CropFacts = {
   ...SQUASH,
@@ -11,6 +11,7 @@ export const argyrosperma: CropFacts = {
   flower: squashFlower('curved'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 4], 'h') },
   setPrior: ourDefault(0.55, 'share'),
+  growth: growsTo('length', 40, 220),
   eatAfter: ourDefault<Span>([50, 60], 'd'),
   seedAfter: ourDefault<Span>([60, 70], 'd'),
 };

@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower } from './figures';
+import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower, growsTo } from './figures';
 
 export const bottleGourd: CropFacts = {
   ...GOURD,
@@ -19,6 +19,7 @@ export const bottleGourd: CropFacts = {
   },
   receptive: practice<Span>([6, 24], 'h'),
   setPrior: ourDefault(0.55, 'share'),
+  growth: growsTo('length', 25, 350),
   eatAfter: ourDefault<Span>([12, 15], 'd'),
   seedAfter: ourDefault<Span>([60, 90], 'd'),
 };

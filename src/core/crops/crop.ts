@@ -11,7 +11,7 @@ export type Standing = 'practice' | 'memory' | 'default';
 /** A figure with its unit and standing. `degCd` are degree days, °C. */
 export interface Figure<T = number> {
   readonly value: T;
-  readonly unit: 'h' | 'd' | 'degC' | 'degCd' | 'share' | 'percent' | 'count' | 'min' | 's' | 'm';
+  readonly unit: 'h' | 'd' | 'degC' | 'degCd' | 'share' | 'percent' | 'count' | 'min' | 's' | 'm' | 'mm';
   readonly standing: Standing;
   readonly source?: string;
 }
@@ -126,6 +126,17 @@ export interface Looks {
   readonly early: Figure<Span>;
   readonly set: Figure<Span>;
   readonly kept: Figure;
+}
+
+/** How a fruit grows, where one can measure it. */
+export interface Growth {
+  /** What is measured: its length, or how far across it is. */
+  readonly measured: 'length' | 'across';
+  /** When its flower opens, and full-grown. */
+  readonly fruitlet: Figure;
+  readonly full: Figure;
+  /** Mild days after which half of its growth, in the logarithm, is done; of the rest again half, and so on. */
+  readonly halfway: Figure;
 }
 
 /** How the crop comes into flower. */
@@ -274,6 +285,7 @@ export interface CropFacts {
   /** Fruits a plant can ripen for seed. */
   readonly seedFruits?: Figure<Span>;
   readonly looks: Looks;
+  readonly growth?: Growth;
   /** The crop's own way first. */
   readonly methods: readonly Method[];
   readonly covers: readonly CropCover[];

@@ -11,6 +11,7 @@ import {
   OUTCROSSER,
   practice,
   gourdFlower,
+  growsTo,
 } from './figures';
 
 export const cucumber: CropFacts = {
@@ -32,6 +33,7 @@ export const cucumber: CropFacts = {
   setPrior: ourDefault(0.55, 'share'),
   bearingAfterMales: FEMALES_AFTER_MALES,
   malesWanted: MALES_WANTED,
+  growth: growsTo('length', 25, 200),
   eatAfter: ourDefault<Span>([7, 12], 'd'),
   seedAfter: practice<Span>([35, 45], 'd'),
   seedFruits: practice<Span>([2, 4], 'count'),

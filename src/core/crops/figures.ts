@@ -2,6 +2,7 @@ import type {
   CropFacts,
   Distances,
   Figure,
+  Growth,
   Looks,
   Mothers,
   Protocol,
@@ -181,6 +182,18 @@ export const gourdFlower = (fruitlet: FruitShape, own: Partial<GourdForm> = {}):
 /** Deep yellow bells, the males on long stalks. Common practice, no source. */
 export const squashFlower = (fruitlet: FruitShape): GourdForm =>
   gourdFlower(fruitlet, { petals: 'bell', maleStalk: 'long', hairy: true });
+
+/**
+ * Fruit from its size when the flower opens to its full size, mm; our defaults, since varieties differ. Half of the way,
+ * in the logarithm, takes 5.2 mild days: so a gourd's fruitlet of 2.5 cm is near 7.5 cm on day 4 (common practice, no
+ * source).
+ */
+export const growsTo = (measured: Growth['measured'], fruitlet: number, full: number): Growth => ({
+  measured,
+  fruitlet: ourDefault(fruitlet, 'mm'),
+  full: ourDefault(full, 'mm'),
+  halfway: practice(5.2, 'd'),
+});
 
 /** What the four squash species share. */
 export const SQUASH = {

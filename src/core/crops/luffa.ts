@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, GOURD, practice, gourdFlower } from './figures';
+import { ourDefault, GOURD, practice, gourdFlower, growsTo } from './figures';
 
 export const luffa: CropFacts = {
   ...GOURD,
@@ -10,5 +10,6 @@ export const luffa: CropFacts = {
   group: 'luffa',
   flower: gourdFlower('ribbed', { maleStalk: 'long', males: 'clustered' }),
   pollenVector: 'insects',
+  growth: growsTo('length', 40, 400),
   hours: { from: 'sunrise', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

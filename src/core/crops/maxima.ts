@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH, squashFlower } from './figures';
+import { ourDefault, SQUASH, squashFlower, growsTo } from './figures';
 
 export const maxima: CropFacts = {
   ...SQUASH,
@@ -11,6 +11,7 @@ export const maxima: CropFacts = {
   flower: squashFlower('round'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),
+  growth: growsTo('across', 25, 250),
   eatAfter: ourDefault<Span>([45, 55], 'd'),
   seedAfter: ourDefault<Span>([55, 65], 'd'),
 };

@@ -11,6 +11,7 @@ import {
   OUTCROSSER,
   practice,
   gourdFlower,
+  growsTo,
 } from './figures';
 
 export const melon: CropFacts = {
@@ -38,6 +39,7 @@ export const melon: CropFacts = {
   setPrior: practice(0.2, 'share'),
   bearingAfterMales: FEMALES_AFTER_MALES,
   malesWanted: MALES_WANTED,
+  growth: growsTo('length', 20, 150),
   eatAfter: ourDefault<Span>([35, 45], 'd'),
   seedAfter: ourDefault<Span>([35, 45], 'd'),
   seedFruits: practice<Span>([2, 4], 'count'),

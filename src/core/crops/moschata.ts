@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, SQUASH, squashFlower } from './figures';
+import { ourDefault, SQUASH, squashFlower, growsTo } from './figures';
 
 export const moschata: CropFacts = {
   ...SQUASH,
@@ -11,6 +11,7 @@ export const moschata: CropFacts = {
   flower: squashFlower('bottle'),
   hours: { from: 'sunrise', opens: ourDefault<Span>([-1, 0], 'h'), shuts: ourDefault<Span>([4, 5], 'h') },
   setPrior: ourDefault(0.6, 'share'),
+  growth: growsTo('length', 40, 250),
   eatAfter: ourDefault<Span>([50, 60], 'd'),
   seedAfter: ourDefault<Span>([60, 70], 'd'),
 };

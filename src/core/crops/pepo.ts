@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { ourDefault, practice, SQUASH, squashFlower } from './figures';
+import { ourDefault, practice, SQUASH, squashFlower, growsTo } from './figures';
 
 export const pepo: CropFacts = {
   ...SQUASH,
@@ -17,6 +17,7 @@ export const pepo: CropFacts = {
   },
   receptive: practice<Span>([6, 48], 'h'),
   setPrior: ourDefault(0.65, 'share'),
+  growth: growsTo('length', 40, 250),
   eatAfter: ourDefault<Span>([4, 8], 'd'),
   seedAfter: ourDefault<Span>([50, 60], 'd'),
   variableTraits: ['parthenocarpic', 'fruitShape'],

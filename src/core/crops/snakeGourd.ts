@@ -1,5 +1,5 @@
 import type { CropFacts, Span } from './crop';
-import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower } from './figures';
+import { CARRIED_AT_DUSK, ourDefault, GOURD, practice, gourdFlower, growsTo } from './figures';
 
 export const snakeGourd: CropFacts = {
   ...GOURD,
@@ -16,5 +16,6 @@ export const snakeGourd: CropFacts = {
     males: 'clustered',
   }),
   pollenVector: 'nightInsects',
+  growth: growsTo('length', 60, 900),
   hours: { from: 'sunset', opens: practice<Span>([-1, 1], 'h'), shuts: ourDefault<Span>([8, 12], 'h') },
 };

@@ -12,6 +12,7 @@ import {
   OUTCROSSER,
   practice,
   gourdFlower,
+  growsTo,
 } from './figures';
 
 const MCGREGOR = 'McGregor 1976, Insect pollination of cultivated crop plants';
@@ -39,6 +40,7 @@ export const watermelon: CropFacts = {
   setPrior: ourDefault(0.5, 'share'),
   bearingAfterMales: FEMALES_AFTER_MALES,
   malesWanted: MALES_WANTED,
+  growth: growsTo('length', 20, 280),
   eatAfter: ourDefault<Span>([30, 45], 'd'),
   seedAfter: ourDefault<Span>([30, 45], 'd'),
   seedFruits: practice<Span>([1, 3], 'count'),

@@ -1,5 +1,5 @@
 import type { CropFacts } from './crop';
-import { GOURD, gourdFlower } from './figures';
+import { GOURD, gourdFlower, growsTo } from './figures';
 
 export const waxGourd: CropFacts = {
   ...GOURD,
@@ -9,5 +9,6 @@ export const waxGourd: CropFacts = {
   family: 'gourd',
   group: 'waxGourd',
   flower: gourdFlower('oval', { maleStalk: 'long', hairy: true }),
+  growth: growsTo('length', 30, 350),
   pollenVector: 'insects',
 };

@@ -1,8 +1,7 @@
 import type { Crop } from '../crops/catalogue';
 import type { Figure, Span, Standing } from '../crops/crop';
 import type { Sowing } from '../crops/variety';
-import { MILD_DAY } from '../opening/budStages';
-import { degreeDaysOf, degreeDaysToFlower } from '../season/flowering';
+import { degreeDaysOf, degreeDaysToFlower, MILD_DAY } from '../season/flowering';
 
 /** What there is to see of a crop, in its order; `flowers` where each has both sexes. */
 export type SeasonStage = 'males' | 'bearing' | 'flowers' | 'eating' | 'seed';

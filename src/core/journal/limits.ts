@@ -25,6 +25,7 @@ export const LIMITS = {
   radius: [0, 20_000],
   across: [0, 40_000],
   grams: [1, 500_000],
+  fruitMm: [1, 3000],
   sourcePlants: [1, 100_000_000],
 } as const satisfies Record<string, readonly [number, number]>;
 

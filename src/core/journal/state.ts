@@ -171,6 +171,7 @@ export interface Look {
   readonly signs?: readonly FruitSign[];
   readonly without?: readonly FruitSign[];
   readonly tag?: TagState;
+  readonly mm?: number;
   /** Of a cohort: how many were growing, of how many. */
   readonly growing?: number;
   readonly of?: number;

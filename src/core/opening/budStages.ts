@@ -36,9 +36,6 @@ const TAKEN_FOR: Readonly<Record<CountedStage, Readonly<Record<CountedStage, num
   pin: { eve: 0, green: 0.06, pin: 0.94 },
 };
 
-/** A day of which the lengths above are true, °C. */
-export const MILD_DAY = { min: 15, max: 25 } as const;
-
 /** A logistic distribution of standard deviation 1 has this scale. */
 const LOGISTIC_SCALE = Math.sqrt(3) / Math.PI;
 

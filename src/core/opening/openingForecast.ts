@@ -2,13 +2,12 @@ import { cropOf, type Crop, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import { walkId, type Sex } from '../journal/kinds/walk';
 import type { Garden, Plant, Walk } from '../journal/state';
-import { degreeDaysOf, type TemperaturesOf } from '../season/flowering';
+import { mildDaysOf, type TemperaturesOf } from '../season/flowering';
 import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import { degreeDays } from '../weather/degreeDays';
 import type { BudsSeen } from './budModel';
-import { MILD_DAY } from './budStages';
+
 import {
   forecastOpenings,
   type CountedPlant,
@@ -78,13 +77,11 @@ function developmentOf(
   days: number,
   temperatures: TemperaturesOf,
 ): ReadonlyMap<Day, number> {
-  const { base, cap, method } = cropOf(crop).development;
-  const mild = degreeDays(MILD_DAY, { base: base.value, ...(cap && { cap: cap.value }) }, method);
-  const ofDay = degreeDaysOf(crop, temperatures);
+  const ofDay = mildDaysOf(crop, temperatures);
   return new Map(
     Array.from({ length: days }, (_, i) => {
       const day = addDays(from, i);
-      return [day, ofDay(day) / mild] as const;
+      return [day, ofDay(day)] as const;
     }),
   );
 }

@@ -150,6 +150,20 @@ export const degreeDaysOf =
   (day) =>
     degreeDays(temperatures(day), thermalOf(crop), cropOf(crop).development.method);
 
+/** A day of which lengths in mild days are true, °C. */
+export const MILD_DAY = { min: 15, max: 25 } as const;
+
+/**
+ * How much each day counts for a crop, against a mild one.
+ *
+ * @example mildDaysOf('corn', () => MILD_DAY)('2026-07-01') // 1
+ */
+export function mildDaysOf(crop: CropId, temperatures: TemperaturesOf): (day: Day) => number {
+  const mild = degreeDaysOf(crop, () => MILD_DAY)('');
+  const ofDay = degreeDaysOf(crop, temperatures);
+  return (day) => ofDay(day) / mild;
+}
+
 /** The day on which a sum of degree days is reached, counted from the day after `from`. */
 function dayOfSum(from: Day, needed: number, degreeDaysOfDay: (day: Day) => number): Day | undefined {
   let sum = 0;

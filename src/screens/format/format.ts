@@ -35,6 +35,8 @@ export interface Format {
   temperature(celsius: number): string;
   /** Rain, from millimetres. */
   rain(mm: number): string;
+  /** Of a fruit. */
+  size(mm: number): string;
   weight(grams: number): string;
   /** Names of the units, for the labels of fields. */
   readonly unit: UnitNames;
@@ -102,6 +104,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
     },
     temperature: (celsius) => `${number(temperatureIn(units, celsius))} ${names.temperature}`,
     rain: (mm) => (units === 'metric' ? `${number(mm, 1)} mm` : `${number(mm / MM_PER_INCH, 2)} in`),
+    size: (mm) => (units === 'metric' ? `${number(mm / 10, 1)} cm` : `${number(mm / MM_PER_INCH, 1)} in`),
     weight: (grams) =>
       units === 'imperial'
         ? `${number(grams / GRAMS_PER_OUNCE, 1)} oz`

@@ -25,6 +25,7 @@ import { sayPlace } from '../words/places';
 import { saySeen } from '../words/blooms';
 import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
+import { MeasureFruit } from './MeasureFruit';
 import { WhyItFails, type SeenCause } from './WhyItFails';
 
 const ASKS: Readonly<Record<LookStage, string>> = {
@@ -190,6 +191,10 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
   if (fruit.count > 1) return <CountLook fruit={fruit} named={named} undo={undo} />;
   const more = (
     <>
+      <MeasureFruit
+        fruit={fruit}
+        onMeasured={(mm) => record([{ kind: 'looked', body: { bloom: bloom.bloom, seen: 'growing', mm } }])}
+      />
       <Button size="big" title={say('unsure')} onPress={() => recordLook('unsure')} style={answer} />
       {variety.purpose === 'eat' ? (
         <Button

@@ -28,6 +28,7 @@ import { CAUSE_NAMES, COVERS_FOUND } from '../words/names';
 import { FruitEnding } from './FruitEnding';
 import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
+import { HowItGrows } from './HowItGrows';
 import { LookCard } from './LookCard';
 import { WhatToDo } from './WhatToDo';
 import { FruitChain } from './FruitChain';
@@ -137,10 +138,11 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       {bloom.looks.map((look) => (
         <ListRow
           key={look.entry}
-          title={`Day ${daysBetween(history.since, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}`}
+          title={`Day ${daysBetween(history.since, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}${look.mm === undefined ? '' : `, ${f.size(look.mm)}`}`}
           note={look.cause ? CAUSE_NAMES[look.cause].name : ''}
         />
       ))}
+      {view.growth ? <HowItGrows growth={view.growth} onPlant={isOnPlant(history)} /> : null}
       <WhatToDo fruit={fruit} />
       {isOnPlant(history) ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>

@@ -1,6 +1,8 @@
 import { controlsOf, type Controls } from '@/core/fruit/controls';
 import { maybeSame } from '@/core/fruit/countedTwice';
-import { fruitOf, type Fruit } from '@/core/fruit/fruits';
+import { fruitOf, fruitsOf, type Fruit } from '@/core/fruit/fruits';
+import { growthOf, type FruitGrowth } from '@/core/fruit/growth';
+import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import { isolationOf } from '@/core/planning/isolationOf';
 import type { LinkName } from '@/core/purity/chain';
@@ -44,6 +46,8 @@ export interface OneFruit {
   /** Of one that was left without pollen: how many such flowers of its variety set. */
   readonly controls: Controls | undefined;
   readonly zone: string;
+  /** Where it was measured. */
+  readonly growth: FruitGrowth | undefined;
   /** Of a cross: `mother × father`. */
   readonly parents: string | undefined;
 }
@@ -54,6 +58,7 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
     const flower = journal.all('bloom').get(id);
     const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
     if (!fruit) return null;
+    const today = dayAt(now, garden.zone);
     const purity = purityOf(journal, garden, fruit.bloom, {
       isolationOf: isolationOf(journal, garden),
     });
@@ -76,6 +81,9 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
           })),
         ]),
       ),
+      growth: fruit.bloom.looks.some(({ mm }) => mm !== undefined)
+        ? growthOf(journal, garden, fruit, fruitsOf(journal, garden, today, seasonAt(journal, today)))
+        : undefined,
       same: maybeSame(journal, fruit.bloom),
       controls:
         fruit.history.followed === 'control'

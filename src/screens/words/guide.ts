@@ -4,7 +4,7 @@ import type { StyleLength } from '@/core/crops/flowerForm';
 import type { CoverMethod } from '@/core/journal/kinds/walk';
 import type { Hygiene, Mistake } from '@/core/guide/mistakes';
 import type { SeasonStage } from '@/core/guide/usualSeason';
-import { MILD_DAY } from '@/core/opening/budStages';
+import { MILD_DAY } from '@/core/season/flowering';
 import type { Format } from '../format/format';
 import { wordsOf } from './forms/forms';
 

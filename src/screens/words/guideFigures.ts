@@ -123,6 +123,8 @@ export function sayFigure({ code, figure }: GuideFigure, { hours: open }: Crop, 
       return range((n) => `${f.number(n)} %`);
     case 'm':
       return range((n) => f.length(n));
+    case 'mm':
+      return range((n) => f.size(n));
     case 'count':
       return range((n) => f.number(n, 1));
   }

@@ -36,12 +36,13 @@ export function pollinationOf({ id, at, device, body }: EntryOf<'pollinated'>): 
 }
 
 export function lookOf({ id, at, body }: EntryOf<'looked'>): Look {
-  const { seen, cause, signs, without, tag, growing, of } = body;
+  const { seen, cause, signs, without, tag, mm, growing, of } = body;
   const look: Mutable<Look> = { at, seen, entry: id };
   if (cause) look.cause = cause;
   if (signs) look.signs = signs;
   if (without) look.without = without;
   if (tag) look.tag = tag;
+  if (mm !== undefined) look.mm = mm;
   if (growing !== undefined) look.growing = growing;
   if (of !== undefined) look.of = of;
   return look;

@@ -65,6 +65,8 @@ export interface FruitBodies {
     readonly signs?: readonly FruitSign[];
     readonly without?: readonly FruitSign[];
     readonly tag?: TagState;
+    /** How long it was, or how far across: what one measures of its crop. */
+    readonly mm?: number;
     /** Of a cohort: how many were growing, of how many that were looked for. */
     readonly growing?: number;
     readonly of?: number;
@@ -157,8 +159,8 @@ export interface FruitAbout {
 }
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
-  // Version 3: the signs of what fails.
-  looked: { version: 3, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
+  // Version 3: the signs of what fails; 4: its size.
+  looked: { version: 4, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
   // Version 2: tags that were swapped.
   retagged: { version: 2, structural: false, clockDays: true, subjects: aboutABloom },
   stripped: {

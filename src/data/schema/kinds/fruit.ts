@@ -11,7 +11,7 @@ import {
   type FruitBodies,
 } from '@/core/journal/kinds/fruit';
 import { LIMITS, MAX_COUNTED, MAX_ENDED } from '@/core/journal/limits';
-import { code, day, id, oneOf, record, type KindSchemas } from '../fields';
+import { code, day, id, oneOf, record, within, type KindSchemas } from '../fields';
 
 export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
   retagged: () => record({ bloom: id, code, was: oneOf(TAGS_BEFORE), other: id.optional() }),
@@ -23,6 +23,7 @@ export const FRUIT_SCHEMAS: KindSchemas<FruitBodies> = {
       signs: Joi.array().items(oneOf(FRUIT_SIGNS)).unique().optional(),
       without: Joi.array().items(oneOf(FRUIT_SIGNS)).unique().optional(),
       tag: oneOf(TAG_STATES).optional(),
+      mm: within('fruitMm').optional(),
       growing: Joi.number().integer().min(0).max(99).optional(),
       of: Joi.number().integer().min(1).max(99).optional(),
     }),
