@@ -36,3 +36,30 @@ test('a cross of a variety grown to eat weighs by what the cross is wanted for, 
     'f3 true',
   ]);
 });
+
+test('a variety whose own flowers set badly weighs less, the more of them are known; without any it is the handbook’s', () => {
+  const weightAfter = (flowers: number, sets: boolean): number => {
+    const phone = begin([{ variety: 'v', crop: 'pepo', purpose: 'eat', plants: ['p1', 'p2', 'p3'] }]);
+    for (let i = 0; i < flowers; i += 1) {
+      const plant = `p${1 + (i % 3)}`;
+      phone.say('2026-07-05T06:00:00Z', {
+        kind: 'pollinated',
+        body: {
+          ...{ bloom: `old-${i}`, plant, day: '2026-07-05', donors: [{ plant, bloom: '' }], found: 'open' },
+          ...{ method: 'maleFlower', shutAgain: false, tagged: false },
+        },
+      });
+      phone.say('2026-07-13T06:00:00Z', {
+        kind: 'looked',
+        body: { bloom: `old-${i}`, seen: sets ? 'growing' : 'gone' },
+      });
+    }
+    phone.say(EVENING, covered('p1', 'f1', 'female'), covered('p2', 'm', 'male'));
+    return outingRequest(phone.journal, YARD, { day: DAY, outing: 'morning' }, MORNING).varieties[0]!.weight;
+  };
+  // The field guide's figure for pepo squash (our default).
+  expect(weightAfter(0, true)).toBeCloseTo(0.65, 2);
+  expect(weightAfter(30, false)).toBeLessThan(weightAfter(9, false));
+  expect(weightAfter(9, false)).toBeLessThan(0.65);
+  expect(weightAfter(30, true)).toBeGreaterThan(0.65);
+});

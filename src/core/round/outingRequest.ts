@@ -1,11 +1,12 @@
 import { cropOf } from '../crops/catalogue';
 import type { Purpose } from '../crops/variety';
 import { GATE, placesOf } from '../garden/places';
+import { ownSet } from '../fruit/ownSet';
 import { plantLoads, setFactor } from '../fruit/plantLoad';
 import type { Journal } from '../journal/journal';
 import { meantFor } from '../journal/matingOf';
 import { isFitForSeed } from '../journal/plantCondition';
-import type { Garden, Round, Variety } from '../journal/state';
+import type { Garden, Round } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { worthByTime } from '../opening/worth';
 import type { Day } from '../time/types';
@@ -27,13 +28,6 @@ import type { RoundVariety } from './roundRequest';
 /** What one set fruit is worth compared with one grown to eat. Our defaults: a rare line has one chance a year. */
 const WEIGHT: Readonly<Record<Purpose, number>> = { eat: 1, seedForFun: 2, seedToKeep: 4, rareOrSold: 6 };
 
-/** For crops of which nobody says how many set. Our default. */
-const SET_EXPECTED = 0.5;
-
-/** What one pollination is expected to bring: a set fruit's worth times the chance that it sets. */
-const weightOf = ({ crop, purpose }: Variety): number =>
-  WEIGHT[purpose] * (cropOf(crop).setPrior?.value ?? SET_EXPECTED);
-
 /**
  * Working hours, times and worth of each variety that has females, for the plan of a round.
  *
@@ -51,6 +45,7 @@ export function roundVarieties(
   const varieties = [...journal.all('variety').values()].filter(({ variety }) => ids.has(variety));
   const crops = varieties.map(({ crop }) => crop);
   const windows = windowsOf(journal, garden, day, crops);
+  const setOf = ownSet(journal, garden, day);
   return varieties.flatMap((variety): RoundVariety[] => {
     const { variety: id, crop } = variety;
     const [own, handling, window] = [hours.get(id), times.get(id), windows.get(crop)];
@@ -63,7 +58,8 @@ export function roundVarieties(
         ...(cropOf(crop).pollenVector === 'wind' && { byWind: true }),
         hours: own,
         handling,
-        weight: weightOf(variety),
+        // A set fruit's worth times the chance that it sets.
+        weight: WEIGHT[variety.purpose] * setOf(id, crop).share.share,
         ...(window && {
           worth: { open: worthByTime(window), guarded: worthByTime(window, { guarded: true }) },
         }),

@@ -29,6 +29,7 @@ import { DoneFoot } from '../shell/WithUndo';
 import { TieWith } from '../shell/TieWith';
 import { NoneInTheRest } from '../shell/NoneInTheRest';
 import { PlantHeading } from '../shell/PlantHeading';
+import { PlantLoad } from '../shell/PlantLoad';
 import { useOnlyMales } from '../week/useOnlyMales';
 import { sayBestHours, sayNoPollen, sayOnlyMales, sayOutOfHours } from '../words/flowers';
 import { METHODS } from '../words/names';
@@ -102,6 +103,7 @@ export function PlantOpen({ here, left, head, aside, onDone }: PlantOpenProps) {
       }
     >
       <PlantHeading plant={plant} variety={variety} />
+      <PlantLoad plant={plant} variety={variety} />
       {here.window ? <BestHours window={here.window} /> : null}
       <TriedHere tried={here.tried} />
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>

@@ -22,7 +22,9 @@ test('a morning: what it will be, stop by stop, an exception, undo, and the same
   await waitFor(() => expect(screen.queryByRole('heading', { name: 'Morning round' })).toBeNull());
   await tap('Start the round');
   await waitFor(() => expect(stopAt()).toMatch(/^Stop 1 of/), { timeout: 30_000 });
-  const planned = (await recorded(1))[0]!;
+  // What fell to the females of the demo's trial is written down with the plan, in one action.
+  const [planned, dealt] = await recorded(2);
+  expect(dealt).toMatchObject({ kind: 'trial.dealt', action: planned!.action });
   expect(planned).toMatchObject({ kind: 'round.planned', body: { day: '2026-07-19' } });
 
   // Males, and what is done without pollen, come before the first female.

@@ -24,11 +24,12 @@ import { BudSteppers, MAX_BUDS, TinyBuds } from './BudSteppers';
 import type { ExpectedBuds } from '@/core/opening/expectedAt';
 import { Expectation } from './Expectation';
 import { PlantHeading } from '../shell/PlantHeading';
+import { PlantLoad } from '../shell/PlantLoad';
 import { walkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
 import { COVERS, FLOWER_COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
-import { CrossesHere, Load, TasselsNeeded } from './VisitNotes';
+import { CrossesHere, TasselsNeeded } from './VisitNotes';
 import { useVisit } from './useVisit';
 
 export interface PlantOnWalkProps {
@@ -97,7 +98,7 @@ export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNot
         <UnsureButton plant={plant.plant} />
       </View>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
-      {roles.bears ? <Load walked={walked} /> : null}
+      {roles.bears ? <PlantLoad plant={plant} variety={variety} /> : null}
       {steppers('eve')}
       {words.controls ? (
         <Stepper

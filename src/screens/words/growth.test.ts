@@ -1,7 +1,7 @@
 import { formatFor } from '../format/format';
 import { sayGrowth } from './growth';
 
-const f = formatFor('Europe/London', 'metric', '24', 'en-GB');
+const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 const sizes = [
   { day: 0, mm: 25 },
   { day: 4, mm: 27 },
@@ -23,7 +23,7 @@ test('says what it did, what is usual, why, and what to do while it is there', (
 
 test('one size says how large it is, in inches where the grower measures in those', () => {
   const once = { measured: 'across' as const, sizes: [{ day: 3, mm: 51 }], band: [] };
-  const inches = formatFor('Europe/London', 'imperial', '24', 'en-GB');
+  const inches = formatFor('Europe/London', 'imperial', 'h24', 'en-GB');
   expect(sayGrowth(once, { onPlant: true }, inches)).toEqual([
     '2 in across on day 3. Measured once more, it shows how it grows.',
   ]);

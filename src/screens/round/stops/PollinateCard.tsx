@@ -13,6 +13,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { bloomGlyph, sayMissed } from '../../words/blooms';
 import { How } from '../../shell/How';
+import { PlantLoad } from '../../shell/PlantLoad';
 import { TieWith } from '../../shell/TieWith';
 import { wordsOf } from '../../words/forms/forms';
 import { TO_ITSELF } from '../../words/forms/flower';
@@ -92,6 +93,7 @@ function AsPlanned({
       {donors.length > 0 ? (
         <CleanFirst clean={clean} onNotCleaned={() => pollinate({ ...asPlanned, cleaned: 'used' })} />
       ) : null}
+      {props.variety ? <PlantLoad plant={stop} variety={props.variety} /> : null}
       {tried ? <Text variant="strong">{sayTried(tried, undefined, f)}</Text> : null}
       <How how={crop && howToPollinate(crop, covered, own)}>
         <Text variant="strong">

@@ -1,0 +1,38 @@
+import type { CropId } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
+import { seasonAt } from '../season/seasons';
+import type { Garden } from '../journal/state';
+import { groupBy } from '../text/groupBy';
+import type { Day } from '../time/types';
+import { believedSet, type BelievedSet } from './believedSet';
+import { fruitsOf } from './fruits';
+
+/** What is believed of the set of each variety, by the flowers of its season. */
+type SetOf = (variety: string, crop: CropId) => BelievedSet;
+
+const known = new WeakMap<Journal, { readonly revision: number; readonly day: Day; readonly made: SetOf }>();
+
+/**
+ * What is believed of how many flowers of each variety set, on a day: by its own flowers of the season, and the handbook's
+ * figure as long as these are few. Made once for each change of the journal.
+ *
+ * @example ownSet(new Journal(), garden, '2026-07-19')('v', 'melon').share.share // 0.2
+ */
+export function ownSet(journal: Journal, garden: Garden, day: Day): SetOf {
+  const { revision } = journal;
+  const held = known.get(journal);
+  if (held?.revision === revision && held.day === day) return held.made;
+  const histories = groupBy(
+    fruitsOf(journal, garden, day, seasonAt(journal, day)),
+    ({ variety }) => variety.variety,
+  );
+  const believed = new Map<string, BelievedSet>();
+  const made: SetOf = (variety, crop) => {
+    const own = (histories.get(variety) ?? []).flatMap((fruit) => fruit.histories);
+    const set = believed.get(variety) ?? believedSet(crop, own);
+    believed.set(variety, set);
+    return set;
+  };
+  known.set(journal, { revision, day, made });
+  return made;
+}
