@@ -1,6 +1,6 @@
 import type { PollinationMethod } from '../crops/crop';
 import type { CropId } from '../crops/catalogue';
-import { hasSet } from '../fruit/setRates';
+import { hasSet } from '../fruit/setVerdict';
 import type { Fruit } from '../fruit/fruits';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import { isCovered } from '../journal/isCovered';

@@ -1,4 +1,4 @@
-import { MINUTES_PER_LOOK } from '../fruit/lookRound';
+import { MINUTES_PER_LOOK } from '../fruit/lookMinutes';
 import type { Outing } from '../crops/outing';
 import type { RoutineSituation } from './routine';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../time/calendar';

@@ -36,7 +36,7 @@ export interface OpenPlant {
 }
 
 /** The way of a trial that falls to the flowers of a visit. */
-export interface TriedHere {
+interface TriedHere {
   readonly trial: Trial;
   readonly side: TrialSide;
   readonly way: TrialWay;

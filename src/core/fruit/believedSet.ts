@@ -1,26 +1,17 @@
-import { cropOf, type CropId } from '../crops/catalogue';
+import type { CropId } from '../crops/catalogue';
 import { believedShare, type Belief, type BelievedShare } from '../statistics/sharesAmong';
-import { designEffect } from '../statistics/wilson';
-import { groupBy } from '../text/groupBy';
 import type { FruitHistory } from './fruitHistory';
-import { hasSet } from './setRates';
+import { setBelief, type SetBelief } from './setBelief';
+import { hasSet } from './setVerdict';
 
-/** What is believed of the share of pollinated flowers that sets, or is kept. */
-export interface BelievedSet {
+/** What is believed of the share of pollinated flowers that sets, or is kept, with its interval. */
+export interface BelievedSet extends Pick<SetBelief, 'own' | 'ownWeight'> {
   readonly belief: Belief;
   readonly share: BelievedShare;
-  /** Own flowers of which it is known. */
-  readonly own: number;
-  /** How much they weigh against the handbook's figure, 0 to 1. */
-  readonly ownWeight: number;
 }
 
-/** The handbook's figure weighs as much as so many flowers on plants of their own. Our default. */
-const PRIOR_FLOWERS = 40;
-
 /**
- * The share of pollinated flowers that sets, as it is believed: the handbook's figure for the crop, moved by own flowers;
- * those of one plant share their luck and count for less. Of a crop that nobody knows the share of, half is a guess.
+ * The share of pollinated flowers that sets, as it is believed (`setBelief`), with its interval.
  *
  * @param judge did a flower set: `undefined` where nobody knows.
  * @example believedSet('melon', []).share.share // 0.2
@@ -30,20 +21,7 @@ export function believedSet(
   histories: readonly FruitHistory[],
   judge: (history: FruitHistory) => boolean | undefined = hasSet,
 ): BelievedSet {
-  const prior = cropOf(crop).setPrior?.value ?? 0.5;
-  const known = histories.flatMap((history) => {
-    const set = history.followed === 'pollinated' ? judge(history) : undefined;
-    return set === undefined ? [] : [{ plant: history.plant, set }];
-  });
-  const clusters = [...groupBy(known, ({ plant }) => plant).values()].map((own) => ({
-    hits: own.filter(({ set }) => set).length,
-    of: own.length,
-  }));
-  const effect = designEffect(clusters);
-  const hits = clusters.reduce((sum, own) => sum + own.hits, 0) / effect;
-  const of = known.length / effect;
-  const belief: Belief = {
-    betas: [{ a: prior * PRIOR_FLOWERS + hits, b: (1 - prior) * PRIOR_FLOWERS + of - hits, weight: 1 }],
-  };
-  return { belief, share: believedShare(belief), own: known.length, ownWeight: of / (of + PRIOR_FLOWERS) };
+  const { a, b, own, ownWeight } = setBelief(crop, histories, judge);
+  const belief: Belief = { betas: [{ a, b, weight: 1 }] };
+  return { belief, share: believedShare(belief), own, ownWeight };
 }

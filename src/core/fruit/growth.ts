@@ -11,13 +11,12 @@ import { addDays, dayAt, daysBetween, toMs } from '../time/calendar';
 import type { Fruit } from './fruits';
 
 /** `cannotTell`: too little time between two sizes, or it is nearly full-grown. */
-export const GROWTH_STATES = ['asUsual', 'slow', 'stopped', 'cannotTell'] as const;
-export type GrowthState = (typeof GROWTH_STATES)[number];
+export type GrowthState = 'asUsual' | 'slow' | 'stopped' | 'cannotTell';
 
-export type GrowthReason = 'coolSince' | 'olderFruit';
+type GrowthReason = 'coolSince' | 'olderFruit';
 
 /** A size on a day of its life. */
-export interface SizeOn {
+interface SizeOn {
   readonly day: number;
   readonly mm: number;
 }

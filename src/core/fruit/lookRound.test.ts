@@ -4,7 +4,8 @@ import type { Fact } from '../journal/entry';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import { fruitsOf, looksDue } from './fruits';
-import { lookRound, MINUTES_PER_LOOK } from './lookRound';
+import { MINUTES_PER_LOOK } from './lookMinutes';
+import { lookRound } from './lookRound';
 
 const DAY = '2026-07-19';
 const PLANTS = ['p1', 'p2', 'p3', 'p4', 'p5', 'p6', 'p7', 'p8'];

@@ -7,7 +7,8 @@ import { groupBy } from '../text/groupBy';
 import { dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { looksDue, type Fruit } from './fruits';
-import { hasSet } from './setRates';
+import { MINUTES_PER_LOOK } from './lookMinutes';
+import { hasSet } from './setVerdict';
 
 /** A plant at which something is looked at today. */
 export interface LookStop {
@@ -25,9 +26,6 @@ export interface LookRound {
   /** Looks for which there is no time, on so many plants: those that would tell least. */
   readonly later: { readonly looks: number; readonly plants: number };
 }
-
-/** Walking there, finding the tag, looking. Our default. */
-export const MINUTES_PER_LOOK = 0.5;
 
 /**
  * The looks of a day as a round: plant by plant in walking order, all fruits of a plant at once. Where there is less time

@@ -4,11 +4,11 @@ import { seasonAt } from '../season/seasons';
 import type { Garden } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
-import { believedSet, type BelievedSet } from './believedSet';
+import { setBelief, type SetBelief } from './setBelief';
 import { fruitsOf } from './fruits';
 
 /** What is believed of the set of each variety, by the flowers of its season. */
-type SetOf = (variety: string, crop: CropId) => BelievedSet;
+type SetOf = (variety: string, crop: CropId) => SetBelief;
 
 const known = new WeakMap<Journal, { readonly revision: number; readonly day: Day; readonly made: SetOf }>();
 
@@ -16,7 +16,7 @@ const known = new WeakMap<Journal, { readonly revision: number; readonly day: Da
  * What is believed of how many flowers of each variety set, on a day: by its own flowers of the season, and the handbook's
  * figure as long as these are few. Made once for each change of the journal.
  *
- * @example ownSet(new Journal(), garden, '2026-07-19')('v', 'melon').share.share // 0.2
+ * @example ownSet(new Journal(), garden, '2026-07-19')('v', 'melon').share // 0.2
  */
 export function ownSet(journal: Journal, garden: Garden, day: Day): SetOf {
   const { revision } = journal;
@@ -26,10 +26,10 @@ export function ownSet(journal: Journal, garden: Garden, day: Day): SetOf {
     fruitsOf(journal, garden, day, seasonAt(journal, day)),
     ({ variety }) => variety.variety,
   );
-  const believed = new Map<string, BelievedSet>();
+  const believed = new Map<string, SetBelief>();
   const made: SetOf = (variety, crop) => {
     const own = (histories.get(variety) ?? []).flatMap((fruit) => fruit.histories);
-    const set = believed.get(variety) ?? believedSet(crop, own);
+    const set = believed.get(variety) ?? setBelief(crop, own);
     believed.set(variety, set);
     return set;
   };

@@ -1,9 +1,7 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
+import { keptDay, leftOutAs, setDay, verdictByDay, type LeftOut, type Verdict } from './setVerdict';
 import { clusteredWilson, type Share } from '../statistics/wilson';
-
-/** Why a pollinated flower is not in a rate's denominator. */
-type LeftOut = 'notYetDue' | 'notLookedAt' | 'thinned' | 'lost';
 
 export interface SetRate extends Share {
   readonly leftOut: Readonly<Record<LeftOut, number>>;
@@ -24,12 +22,6 @@ export interface SetRates {
   /** Growing on the day of the last look, or harvested, of those that old. */
   readonly kept: SetRate;
 }
-
-type Verdict = 'yes' | 'no' | LeftOut;
-
-/** What ended without being eaten says nothing of the days after that. */
-const leftOutAs = ({ how }: Pick<NonNullable<FruitHistory['ended']>, 'how'>): Verdict =>
-  how === 'eaten' ? 'yes' : how === 'thinned' ? 'thinned' : 'lost';
 
 /**
  * Set so far, set and kept of some pollinated flowers, as shares with 95 % intervals for what other plants like
@@ -53,51 +45,11 @@ export function fruitSetRates(all: readonly FruitHistory[]): SetRates {
 
 const isPollinated = ({ followed }: FruitHistory): boolean => followed === 'pollinated';
 
-const setDay = ({ looks }: FruitHistory): number => looks.set.value[0];
-const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
-
 function soFarVerdict(history: FruitHistory): Verdict {
   if (history.failed !== undefined) return 'no';
   if (history.lastGrowing > 0 || history.harvested !== undefined) return 'yes';
   if (history.ended) return leftOutAs(history.ended);
   return history.age < history.looks.early.value[0] ? 'notYetDue' : 'notLookedAt';
-}
-
-/**
- * Was the fruit growing on that day of its life? One taken off on that day or later was there; one picked to eat
- * before it counts as if it were.
- */
-function verdictByDay(history: FruitHistory, day: number): Verdict {
-  if (history.age < day) return history.ended ? leftOutAs(history.ended) : 'notYetDue';
-  if (history.lastGrowing >= day || history.harvested !== undefined) return 'yes';
-  if (history.failed !== undefined) return 'no';
-  if (history.ended) {
-    const wasSeen = history.ended.how !== 'unseen' && history.ended.day >= day;
-    return wasSeen ? 'yes' : leftOutAs(history.ended);
-  }
-  return 'notLookedAt';
-}
-
-/**
- * Was it growing on the day of its set look?
- *
- * @returns `undefined` where nobody can say, or not yet.
- * @example hasSet({ ...history, age: 9, lastGrowing: 8 }) // true
- */
-export function hasSet(history: FruitHistory): boolean | undefined {
-  const verdict = verdictByDay(history, setDay(history));
-  return verdict === 'yes' ? true : verdict === 'no' ? false : undefined;
-}
-
-/**
- * Was it growing on the day of its last look, or picked before it?
- *
- * @returns `undefined` where nobody can say, or not yet.
- * @example wasKept({ ...history, age: 20, lastGrowing: 14 }) // true
- */
-export function wasKept(history: FruitHistory): boolean | undefined {
-  const verdict = verdictByDay(history, keptDay(history));
-  return verdict === 'yes' ? true : verdict === 'no' ? false : undefined;
 }
 
 /** @param decidedOn the day that decides, where there is one. */

@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import { believedSet } from '../fruit/believedSet';
-import { wasKept } from '../fruit/setRates';
+import { wasKept } from '../fruit/setVerdict';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import type { Variety } from '../journal/state';
 import { chanceOfAtLeast, type Belief, type BelievedShare } from '../statistics/sharesAmong';

@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import { setFactors, type SetFactor, type SetTrial } from '../analysis/setTrials';
 import { fruitOf, type Fruit } from '../fruit/fruits';
-import { hasSet } from '../fruit/setRates';
+import { hasSet } from '../fruit/setVerdict';
 import { fatherPlants } from '../journal/pollinations';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';

@@ -59,7 +59,7 @@ export function roundVarieties(
         hours: own,
         handling,
         // A set fruit's worth times the chance that it sets.
-        weight: WEIGHT[variety.purpose] * setOf(id, crop).share.share,
+        weight: WEIGHT[variety.purpose] * setOf(id, crop).share,
         ...(window && {
           worth: { open: worthByTime(window), guarded: worthByTime(window, { guarded: true }) },
         }),

@@ -50,7 +50,7 @@ export function possibleTrials(journal: Journal, variety: Variety): PossibleTria
 export const TRIAL_DIFFERENCES = [0.2, 0.3, 0.4] as const;
 
 /** A trial shows a difference that is there with this chance [common practice]. */
-export const TRIAL_POWER = 0.8;
+const TRIAL_POWER = 0.8;
 
 export interface TrialSize {
   /** Missing where no garden has as many. */

@@ -1,4 +1,4 @@
-import { hasSet } from '../fruit/setRates';
+import { hasSet } from '../fruit/setVerdict';
 import { fruitOf } from '../fruit/fruits';
 import { isOnPlant, type FruitHistory } from '../fruit/fruitHistory';
 import type { Journal } from '../journal/journal';
@@ -9,7 +9,7 @@ import { byId } from '../text/byId';
 import type { Day } from '../time/types';
 
 /** What is known of a flower, or of the flowers of a visit, that was dealt a way. */
-export interface DealtUnit {
+interface DealtUnit {
   readonly bloom: string;
   readonly plant: string;
   readonly day: Day;

@@ -11,7 +11,7 @@ import { isSeasonOver } from './running';
 import { trialPairs, type TrialPair } from './trialPairs';
 
 /** How many set, of those of which it is known. */
-export interface SideCount {
+interface SideCount {
   readonly hits: number;
   readonly of: number;
 }

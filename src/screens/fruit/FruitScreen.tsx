@@ -3,11 +3,15 @@ import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
-import { MINUTES_PER_LOOK } from '@/core/fruit/lookRound';
+import { MINUTES_PER_LOOK } from '@/core/fruit/lookMinutes';
+import { FLOWER_OUTCOMES, outcomeOf, type FlowerOutcome } from '@/core/fruit/seasonMarks';
+import { byName } from '@/core/text/byName';
 import type { Journal } from '@/core/journal/journal';
 import type { Bloom } from '@/core/journal/state';
 import { useStore } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
+import { Choice } from '@/ui/parts/Choice';
+import { Sheet } from '@/ui/parts/Sheet';
 import { Field } from '@/ui/parts/Field';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
@@ -16,7 +20,10 @@ import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
+import { lowerFirst } from '../words/lowerFirst';
+import { sentenceCase } from '../words/sentenceCase';
 import { FruitRows, type FruitRowsProps } from './FruitRows';
+import { OUTCOME_NAMES, SeasonPicture } from './SeasonPicture';
 import { LookCard } from './LookCard';
 import { isFollowed } from '@/core/fruit/fruitHistory';
 import { useFruits } from './fruitView';
@@ -105,17 +112,88 @@ export function FruitScreen() {
   );
 }
 
-/** Every fruit of the season. */
-const Fruits = memo(function Fruits(props: FruitRowsProps) {
+const ALL = '';
+
+/** Every fruit of the season, or those of a variety or an outcome. */
+const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
+  const [of, setOf] = useState(ALL);
+  const [outcome, setOutcome] = useState<FlowerOutcome | typeof ALL>(ALL);
+  const names = new Map(fruits.map(({ variety }) => [variety.variety, variety.name]));
+  const shown = fruits.filter(
+    ({ variety, histories }) =>
+      (of === ALL || variety.variety === of) &&
+      (outcome === ALL || histories.some((history) => outcomeOf(history) === outcome)),
+  );
   return (
     <>
-      <Text variant="heading" level={2} style={{ marginTop: SPACE.l }}>
+      <Text variant="heading" level={2} style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}>
         This season
       </Text>
-      <FruitRows {...props} />
+      <SeasonPicture fruits={of === ALL ? fruits : fruits.filter(({ variety }) => variety.variety === of)} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginBottom: SPACE.s }}>
+        {names.size > 1 ? (
+          <ChooseOne
+            name="Of"
+            sheet="Of which variety"
+            value={of}
+            options={[
+              { value: ALL, title: 'all varieties' },
+              ...[...names]
+                .map(([value, title]) => ({ value, title }))
+                .sort((a, b) => byName(a.title, b.title)),
+            ]}
+            onChange={setOf}
+          />
+        ) : null}
+        <ChooseOne
+          name="Show"
+          sheet="Which fruits"
+          value={outcome}
+          options={[
+            { value: ALL, title: 'all' },
+            ...FLOWER_OUTCOMES.map((value) => ({ value, title: lowerFirst(OUTCOME_NAMES[value]) })),
+          ]}
+          onChange={setOutcome}
+        />
+      </View>
+      {shown.length === 0 ? <Text tone="soft">None of these.</Text> : null}
+      <FruitRows key={`${of} ${outcome}`} fruits={shown} {...props} />
     </>
   );
 });
+
+interface ChooseOneProps<T extends string> {
+  readonly name: string;
+  /** Title of its sheet. */
+  readonly sheet: string;
+  readonly value: T;
+  readonly options: readonly { readonly value: T; readonly title: string }[];
+  readonly onChange: (value: T) => void;
+}
+
+/** A button that says what is chosen, and lists what else there is. */
+function ChooseOne<T extends string>({ name, sheet, value, options, onChange }: ChooseOneProps<T>) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button
+        title={`${name}: ${options.find((option) => option.value === value)?.title ?? ''}`}
+        onPress={() => setOpen(true)}
+      />
+      <Sheet title={sheet} open={open} onClose={() => setOpen(false)} closeTitle="Cancel">
+        <Choice<T>
+          label={sheet}
+          value={value}
+          options={options.map((option) => ({ ...option, title: sentenceCase(option.title) }))}
+          onChange={(chosen) => {
+            onChange(chosen);
+            setOpen(false);
+          }}
+        />
+      </Sheet>
+    </>
+  );
+}
 
 interface FindTagProps {
   /** Of this season: where a tag was used again, the newest is meant. */

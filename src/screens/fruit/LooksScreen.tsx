@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { lookRound, MINUTES_PER_LOOK, type LookStop } from '@/core/fruit/lookRound';
+import { MINUTES_PER_LOOK } from '@/core/fruit/lookMinutes';
+import { lookRound, type LookStop } from '@/core/fruit/lookRound';
 import { lookedGrowing } from '@/core/fruit/lookedGrowing';
 import { nextLeft } from '@/core/today/nextLeft';
 import { useStore } from '@/data/hooks/useGarden';

@@ -1,10 +1,25 @@
 import { fireEvent } from '@testing-library/react';
-import { openApp, recorded, see, tap } from '@testing/app';
+import { DEMO, openApp, recorded, see, tap } from '@testing/app';
+import { isOnPlant } from '@/core/fruit/fruitHistory';
+import { fruitsOf } from '@/core/fruit/fruits';
+import type { Entry } from '@/core/journal/entry';
+import { Journal } from '@/core/journal/journal';
+import { seasonAt } from '@/core/season/seasons';
+
+/** The demo begins on its evening. */
+const TODAY = '2026-07-18';
 
 jest.setTimeout(90_000);
 
 test('a failing fruit: the sign that tells most is asked, the causes follow, and what was seen is recorded', async () => {
-  await openApp('/fruit');
+  // One that has grown for a week: what fails then may be end rot.
+  const journal = new Journal();
+  journal.add(DEMO as readonly Entry[]);
+  const [garden] = journal.all('garden').values();
+  const grown = fruitsOf(journal, garden!, TODAY, seasonAt(journal, TODAY)).find(
+    ({ count, history }) => count === 1 && history.lastGrowing >= 7 && isOnPlant(history),
+  )!;
+  await openApp(`/fruit/${grown.bloom.bloom}`);
   await tap('Yellow, shrivelling');
   await see('Likely cause');
   const chance = async (cause: string): Promise<number> => {
