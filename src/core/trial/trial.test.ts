@@ -141,6 +141,19 @@ test('two ways that do as well are called alike, or not told', () => {
   expect(found.state === 'done' && ['alike', 'open'].includes(found.verdict)).toBe(true);
 });
 
+test('what becomes known after the verdict changes nothing of it', () => {
+  const lived = season(BRUSH_OR_MALE, (side) => side === 1, { pairs: 6 }, 13);
+  const before = result(lived);
+  if (before.state !== 'done') throw new Error(before.state);
+  expect(before.sides[1].of).toBe(6);
+  for (let after = 13; after < 20; after += 1) {
+    work(lived.phone, addDays(DAY, after));
+    look(lived.phone, addDays(DAY, after), () => false);
+  }
+  const later = result({ ...lived, last: addDays(DAY, 19) });
+  expect(later.state === 'done' && [later.sides, later.found]).toEqual([before.sides, before.found]);
+});
+
 test('ended early, it waits for what was dealt, and is judged by that', () => {
   const lived = season(BRUSH_OR_MALE, (side) => side === 1, {}, 4);
   lived.phone.say(noon(lived.last), { kind: 'trial.ended', body: { trial: 't' } });

@@ -5,6 +5,7 @@ import type { Bloom, Garden, Trial } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { pairedDifference, type PairedDifference } from '../statistics/pairedShares';
 import { toMs } from '../time/calendar';
+import { byId } from '../text/byId';
 import type { Day } from '../time/types';
 import { lateFrom } from './females';
 import { isSeasonOver } from './running';
@@ -27,6 +28,8 @@ export type TrialResult = {
   | { readonly state: 'empty' }
   | {
       readonly state: 'done';
+      /** Pairs that it is judged by. */
+      readonly judged: number;
       readonly sides: readonly [SideCount, SideCount];
       readonly found: PairedDifference;
       readonly verdict: Verdict;
@@ -51,17 +54,17 @@ const SHOWN = 0.05;
 export function trialResult(journal: Journal, garden: Garden, trial: Trial, today: Day): TrialResult {
   const pairs = trialPairs(journal, garden, trial, today);
   const count = (state: TrialPair['state']): number => pairs.filter((pair) => pair.state === state).length;
-  const known = pairs.filter(({ state }) => state === 'known');
   const about = {
-    pairs: { known: known.length, waiting: count('waiting'), lost: count('lost') },
+    pairs: { known: count('known'), waiting: count('waiting'), lost: count('lost') },
     otherwise: trial.dealt.filter((dealt) => isOtherwise(journal, garden, trial, dealt)).length,
     plants: new Set(trial.dealt.map(({ plant }) => plant)).size,
   };
-  if (known.length < trial.pairs && !isOver(journal, trial, today)) return { state: 'running', ...about };
-  // Pairs that only one more look would make known are waited for; half of a pair is not.
-  const toKnow = pairs.some(({ state, units: [one, other] }) => state === 'waiting' && one && other);
-  if (known.length < trial.pairs && toKnow && !isSeasonOver(journal, trial, today))
-    return { state: 'waiting', ...about };
+  const judged = judgedPairs(pairs, trial.pairs);
+  const known = judged.filter(({ state }) => state === 'known');
+  const isComplete = known.length === trial.pairs;
+  const isSeasonPast = isSeasonOver(journal, trial, today);
+  if (!isComplete && trial.endedAt === undefined && !isSeasonPast) return { state: 'running', ...about };
+  if (!isComplete && known.length < judged.length && !isSeasonPast) return { state: 'waiting', ...about };
   const units = known.map(({ units: [one, other] }) => ({ one: one!, other: other! }));
   const found = pairedDifference(units);
   if (!found) return { state: 'empty', ...about };
@@ -69,7 +72,14 @@ export function trialResult(journal: Journal, garden: Garden, trial: Trial, toda
     hits: units.reduce((sum, pair) => sum + pair[side === 0 ? 'one' : 'other'].hits, 0),
     of: units.reduce((sum, pair) => sum + pair[side === 0 ? 'one' : 'other'].of, 0),
   })) as unknown as readonly [SideCount, SideCount];
-  return { state: 'done', ...about, sides, found, verdict: verdictOf(found, trial.difference) };
+  return {
+    state: 'done',
+    ...about,
+    judged: units.length,
+    sides,
+    found,
+    verdict: verdictOf(found, trial.difference),
+  };
 }
 
 function verdictOf({ difference, low, high, chance }: PairedDifference, asked: number): Verdict {
@@ -77,8 +87,24 @@ function verdictOf({ difference, low, high, chance }: PairedDifference, asked: n
   return low > -asked && high < asked ? 'alike' : 'open';
 }
 
-const isOver = (journal: Journal, trial: Trial, today: Day): boolean =>
-  trial.endedAt !== undefined || isSeasonOver(journal, trial, today);
+/**
+ * The pairs that are judged: the first that were dealt whole, as many as were planned. One that is known sooner takes no
+ * place of one that waits, so that nothing which becomes known later changes what was said.
+ */
+function judgedPairs(pairs: readonly TrialPair[], wanted: number): readonly TrialPair[] {
+  const lastDay = ({ units: [one, other] }: TrialPair): Day => [one!.day, other!.day].sort()[1]!;
+  return pairs
+    .filter(({ state, units: [one, other] }) => state !== 'lost' && one && other)
+    .map((pair) => ({ pair, day: lastDay(pair) }))
+    .sort(
+      (a, b) =>
+        byId(a.day, b.day) ||
+        byId(a.pair.plant, b.pair.plant) ||
+        byId(a.pair.units[0]!.bloom, b.pair.units[0]!.bloom),
+    )
+    .slice(0, wanted)
+    .map(({ pair }) => pair);
+}
 
 /** Did it get another way than the one that fell to it? Of what nothing was done to it is not asked. */
 function isOtherwise(

@@ -1,4 +1,4 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { formatTagCode } from '@/core/text/tagCode';
 import { SEASON_DAYS } from '@/core/journal/seasonDays';
@@ -88,6 +88,7 @@ const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
+  const router = useRouter();
   const { fruit, where, zone, parents } = view;
   const { bloom, variety, history } = fruit;
   const { glyph, word } = fruitStatus(fruit);
@@ -144,6 +145,11 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
       ))}
       {view.growth ? <HowItGrows growth={view.growth} onPlant={isOnPlant(history)} /> : null}
       <WhatToDo fruit={fruit} />
+      <ListRow
+        title="Its plant"
+        note="All its flowers of the season, what it carries, its pollen elsewhere"
+        onPress={() => router.push({ pathname: '/fruit/plant', params: { id: fruit.plant.plant } })}
+      />
       {isOnPlant(history) ? (
         <View style={{ marginTop: SPACE.l, gap: SPACE.s }}>
           <Text variant="heading" level={2}>

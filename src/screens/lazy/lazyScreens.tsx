@@ -10,6 +10,7 @@ import { TimesScreen } from '../bench/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { LooksScreen } from '../fruit/LooksScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
+import { PlantSeasonScreen } from '../fruit/PlantSeasonScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { TrialsScreen } from '../fruit/TrialsScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
@@ -80,6 +81,7 @@ const SCREENS = {
   looks: LooksScreen,
   outside: OutsideScreen,
   plants: PlantsScreen,
+  plantSeason: PlantSeasonScreen,
   pollen: PollenScreen,
   portion: PortionScreen,
   practice: PracticeScreen,

@@ -84,7 +84,9 @@ export function sayStanding(result: TrialResult, wanted: number, f: Format): rea
     case 'empty':
       return ['It ended before both flowers of any pair were known. Nothing can be said.'];
     case 'done':
-      return [counts];
+      return [
+        `Judged by ${f.count(result.judged, 'pair', 'pairs')} of ${f.number(wanted)} planned, on ${f.count(result.plants, 'plant', 'plants')}.${lost > 0 ? ` ${f.count(lost, 'flower was', 'flowers were')} lost and left out.` : ''}`,
+      ];
   }
 }
 
