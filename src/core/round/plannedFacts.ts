@@ -4,15 +4,16 @@ import { flowersDue } from '../due/flowersDue';
 import type { Journal } from '../journal/journal';
 import type { Garden, Round } from '../journal/state';
 import type { OutingDay } from '../outing/outingDay';
-import { dealOn, dealtFacts } from '../trial/deal';
-import { mayBeTried } from '../trial/females';
+import { dealtFacts } from '../trial/deal';
+import { waysOfFemales } from '../trial/females';
 import type { OutingPlan } from './planOuting';
 import { replannedStops, stopsOf, walkedRounds } from './stops';
 
 type PlannedFact = Extract<Fact, { kind: 'round.planned' }>;
 
 /**
- * What fell to the females of a plan that are in a trial; recorded with the plan, before anything is done to them.
+ * What fell to the females of an outing that are in a trial: those of its plan, and those that are left to the insects,
+ * which are none of it. Recorded with the plan, before anything is done to them.
  *
  * @example dealtOfPlan(journal, garden, service, { pairs: [] }) // []
  */
@@ -24,12 +25,19 @@ export function dealtOfPlan(
 ): Fact[] {
   const planned = new Set(pairs.map(({ bloom }) => bloom));
   const { females } = flowersDue(journal, service).buds;
-  const ways = dealOn(journal, garden, service.day, females.filter(mayBeTried));
-  return dealtFacts(
-    journal,
-    service.day,
-    [...ways.values()].filter(({ bloom }) => planned.has(bloom)),
-  );
+  const ways = [...waysOfFemales(journal, garden, service.day, females).values()];
+  const left = ways.filter(({ trial, side }) => trial.ways[side].insects === true);
+  return [
+    ...dealtFacts(
+      journal,
+      service.day,
+      ways.filter((dealt) => planned.has(dealt.bloom) || left.includes(dealt)),
+    ),
+    ...left.map(({ bloom, plant }): Fact => ({
+      kind: 'missed',
+      body: { bloom, plant, day: service.day, why: 'leftToInsects' },
+    })),
+  ];
 }
 
 /** The morning is not named. */

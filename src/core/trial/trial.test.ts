@@ -278,6 +278,40 @@ test('a trial of a season that is over deals nothing in the next, and is judged 
   expect(result({ ...lived, last: '2026-11-01' }).state).toBe('done');
 });
 
+test('on a round, flowers that fell to the insects are none of it, and are followed; covered ones are in no such trial', () => {
+  const phone = kitchen();
+  phone.say(noon(addDays(DAY, -1)), planned([{ insects: true }, {}], { compares: 'insects', pairs: 40 }));
+  const mark = (plant: string, method: 'none' | 'tape'): Fact => ({
+    kind: 'covered',
+    body: {
+      ...{ plant, day: DAY, method },
+      blooms: [
+        { bloom: `f-${plant}`, sex: 'female', code: '' },
+        { bloom: `m-${plant}`, sex: 'male', code: '' },
+      ],
+    },
+  });
+  for (const plant of PLANTS)
+    phone.say(`${addDays(DAY, -1)}T18:00:00Z`, mark(plant, plant === 'p6' ? 'tape' : 'none'));
+  const { journal } = phone;
+  const plan = planOuting(outingRequest(journal, YARD, SERVICE, morning(DAY)));
+  phone.say(
+    new Date(morning(DAY)).toISOString(),
+    ...plannedFacts(SERVICE, plan, undefined, () => 'r'),
+    ...dealtOfPlan(journal, YARD, SERVICE, plan),
+  );
+  const stops = new Set(plan.pairs.map(({ bloom }) => bloom));
+  const { dealt } = journal.all('trial').get('t')!;
+  expect(dealt.map(({ bloom }) => bloom).sort()).toEqual(['f-p1', 'f-p2', 'f-p3', 'f-p4', 'f-p5']);
+  for (const { bloom, side } of dealt) expect(stops.has(bloom)).toBe(side === 1);
+  expect(stops.has('f-p6')).toBe(true);
+  const left = fruitsOf(journal, YARD, DAY, seasonAt(journal, DAY));
+  expect(left.map(({ history }) => history.followed)).toEqual(
+    dealt.filter(({ side }) => side === 0).map(() => 'left'),
+  );
+  expect(left.length).toBeGreaterThan(0);
+});
+
 test('what can be tried depends on how a variety is worked', () => {
   const compares = (phone: Phone) =>
     possibleTrials(phone.journal, phone.journal.all('variety').get('v')!).map((trial) => trial.compares);
