@@ -24,9 +24,8 @@ export function dealtOfPlan(
   { pairs }: Pick<OutingPlan, 'pairs'>,
 ): Fact[] {
   const planned = new Set(pairs.map(({ bloom }) => bloom));
-  const { females } = flowersDue(journal, service).buds;
-  const ways = [...waysOfFemales(journal, garden, service.day, females).values()];
-  const left = ways.filter(({ trial, side }) => trial.ways[side].insects === true);
+  const ways = waysOnOuting(journal, garden, service);
+  const left = ways.filter(isLeft);
   return [
     ...dealtFacts(
       journal,
@@ -38,6 +37,29 @@ export function dealtOfPlan(
       body: { bloom, plant, day: service.day, why: 'leftToInsects' },
     })),
   ];
+}
+
+type WayOfFemale = ReturnType<ReturnType<typeof waysOfFemales>['get']> & object;
+
+const waysOnOuting = (journal: Journal, garden: Garden, service: OutingDay): WayOfFemale[] => [
+  ...waysOfFemales(journal, garden, service.day, flowersDue(journal, service).buds.females).values(),
+];
+
+const isLeft = ({ trial, side }: WayOfFemale): boolean => trial.ways[side].insects === true;
+
+/**
+ * How many females of an outing are in a trial: to be pollinated as it lays down, and left to the insects.
+ *
+ * @example triedOnOuting(new Journal(), garden, service) // { worked: 0, left: 0 }
+ */
+export function triedOnOuting(
+  journal: Journal,
+  garden: Garden,
+  service: OutingDay,
+): { readonly worked: number; readonly left: number } {
+  const ways = waysOnOuting(journal, garden, service);
+  const left = ways.filter(isLeft).length;
+  return { worked: ways.length - left, left };
 }
 
 /** The morning is not named. */

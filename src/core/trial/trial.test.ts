@@ -10,7 +10,7 @@ import { windowsOf } from '../opening/windowsOf';
 import { seededChance } from '../random/chance';
 import { outingRequest } from '../round/outingRequest';
 import { planOuting } from '../round/planOuting';
-import { dealtOfPlan, plannedFacts } from '../round/plannedFacts';
+import { dealtOfPlan, plannedFacts, triedOnOuting } from '../round/plannedFacts';
 import { roundsOf } from '../outing/outingDay';
 import { methodAt } from '../round/asPlanned';
 import { seasonAt } from '../season/seasons';
@@ -294,6 +294,7 @@ test('on a round, flowers that fell to the insects are none of it, and are follo
   for (const plant of PLANTS)
     phone.say(`${addDays(DAY, -1)}T18:00:00Z`, mark(plant, plant === 'p6' ? 'tape' : 'none'));
   const { journal } = phone;
+  const tried = triedOnOuting(journal, YARD, SERVICE);
   const plan = planOuting(outingRequest(journal, YARD, SERVICE, morning(DAY)));
   phone.say(
     new Date(morning(DAY)).toISOString(),
@@ -310,6 +311,7 @@ test('on a round, flowers that fell to the insects are none of it, and are follo
     dealt.filter(({ side }) => side === 0).map(() => 'left'),
   );
   expect(left.length).toBeGreaterThan(0);
+  expect(tried).toEqual({ worked: dealt.length - left.length, left: left.length });
 });
 
 test('what can be tried depends on how a variety is worked', () => {

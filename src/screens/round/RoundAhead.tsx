@@ -9,6 +9,7 @@ import { flowersDue } from '@/core/due/flowersDue';
 import type { OutingDay } from '@/core/outing/outingDay';
 import type { OutingPlan, WouldSave } from '@/core/round/planOuting';
 import type { RoundPlan } from '@/core/round/planRound';
+import { triedOnOuting } from '@/core/round/plannedFacts';
 import { walkedRounds } from '@/core/round/stops';
 import { visitsOf } from '@/core/round/visits';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -94,6 +95,27 @@ function PlannedSoFar({ progress }: Pick<RoundPlanning, 'progress'>) {
   return (
     <Text tone="soft" style={{ flex: 1 }}>
       {share > 0 ? `Planning the round: ${f.percent(Math.round(share * 100) / 100)}` : 'Planning the round…'}
+    </Text>
+  );
+}
+
+/** How many of its females are in a trial. */
+function Tried({ service }: Pick<RoundAheadProps, 'service'>) {
+  const f = useFormat();
+  const tried = useView('tried', [service.day, service.outing], ({ store: { journal }, garden }) =>
+    triedOnOuting(journal, garden, service),
+  );
+  if (!tried || tried.worked + tried.left === 0) return null;
+  return (
+    <Text style={{ marginBottom: SPACE.s }}>
+      {[
+        tried.worked > 0 &&
+          `${f.count(tried.worked, 'flower is', 'flowers are')} in a trial: each stop says what falls to it.`,
+        tried.left > 0 &&
+          `${f.count(tried.left, 'flower is', 'flowers are')} left to the insects, for a trial.`,
+      ]
+        .filter(Boolean)
+        .join(' ')}
     </Text>
   );
 }
@@ -223,6 +245,7 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
       ) : null}
       {chores.length > 0 ? <Text>{`Besides: ${sayChores(chores, f)}.`}</Text> : null}
       {plan ? <Rounds plan={plan} males={givers.length} crops={crops} /> : <Planning {...planning} />}
+      <Tried service={service} />
       {varieties.map((variety) => {
         const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];
         const short = shortages.find((shortage) => shortage.variety === variety);
