@@ -164,7 +164,7 @@ function Looks({ view }: { readonly view: FruitView }) {
           <Button
             size="big"
             title="Next plant"
-            label="Leave this plant, to the next"
+            label="Next plant, leaving this one"
             onPress={() => {
               const at = left.indexOf(here);
               setChosen((left[at + 1] ?? left[0])?.plant.plant);

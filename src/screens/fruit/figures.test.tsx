@@ -88,7 +88,7 @@ test('looks go plant by plant: all of one in a tap, one by one, past a plant, an
   expect(await plantsLeft()).toBe(before - 1);
   await tap('Undo');
   expect(await plantsLeft()).toBe(before);
-  await tap('Leave this plant, to the next');
+  await tap('Next plant, leaving this one');
   expect(await plantsLeft()).toBe(before);
   // A plant with two is answered in one tap.
   const [two] = await see(/, 2 looks due$/);
