@@ -103,7 +103,8 @@ async function take(): Promise<void> {
     ['/bench/guide?crop=pepo', 'guide'],
   ] as const) {
     await page.goto(BASE + route);
-    if (name === 'fruit') await page.getByText('Taken off or lost', { exact: true }).last().scrollIntoViewIfNeeded();
+    if (name === 'fruit')
+      await page.getByText('Taken off or lost', { exact: true }).last().scrollIntoViewIfNeeded();
     await shoot(page, name);
   }
   await page.goto(`${BASE}/fruit/rates`);

@@ -16,7 +16,7 @@ import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
 import { dealOn } from '../trial/deal';
-import { lateFrom } from '../trial/females';
+import { lateFrom } from '../trial/lateFrom';
 import { cohortOfVisit } from './cohortOfVisit';
 
 /** A plant whose flowers may be open now. */

@@ -7,6 +7,7 @@ import type { FemaleBud } from '../pairing/buds';
 import type { Day } from '../time/types';
 import { isCovered } from '../journal/isCovered';
 import { dealOn } from './deal';
+import { lateFrom } from './lateFrom';
 import { runningTrial } from './running';
 
 /**
@@ -67,11 +68,3 @@ function asTried(female: FemaleBud, way: TrialWay, window: OpeningWindow | undef
     ...(hours === 'late' && window && { from: lateFrom(window) }),
   };
 }
-
-/**
- * From when on it is late: halfway from where all are open to where it is too late, UTC milliseconds.
- *
- * @example lateFrom(window) > window.opens[1] // true
- */
-export const lateFrom = ({ opens, lastSafe }: Pick<OpeningWindow, 'opens' | 'lastSafe'>): number =>
-  (opens[1] + lastSafe) / 2;

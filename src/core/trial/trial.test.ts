@@ -15,7 +15,7 @@ import { roundsOf } from '../outing/outingDay';
 import { methodAt } from '../round/asPlanned';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
-import { lateFrom } from './females';
+import { lateFrom } from './lateFrom';
 import { possibleTrials, trialSize } from './planTrial';
 import { trialPairs } from './trialPairs';
 import { trialResult } from './trialResult';

@@ -7,7 +7,7 @@ import { pairedDifference, type PairedDifference } from '../statistics/pairedSha
 import { toMs } from '../time/calendar';
 import { byId } from '../text/byId';
 import type { Day } from '../time/types';
-import { lateFrom } from './females';
+import { lateFrom } from './lateFrom';
 import { isSeasonOver } from './running';
 import { trialPairs, type TrialPair } from './trialPairs';
 
