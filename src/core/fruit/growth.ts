@@ -8,6 +8,7 @@ import { temperaturesAt } from '../opening/temperaturesAt';
 import { underGlass } from '../weather/climate';
 import { reason, type Reason } from '../text/reason';
 import { addDays, dayAt, daysBetween, toMs } from '../time/calendar';
+import { isOnPlant } from './fruitHistory';
 import type { Fruit } from './fruits';
 
 /** `cannotTell`: too little time between two sizes, or it is nearly full-grown. */
@@ -94,9 +95,7 @@ export function growthOf(
         other.bloom.bloom !== bloom.bloom &&
         other.history.since < history.since &&
         other.history.lastGrowing > 0 &&
-        other.history.failed === undefined &&
-        !other.history.ended &&
-        other.history.harvested === undefined,
+        isOnPlant(other.history),
     ).length >= OLDER;
   return {
     measured: growth.measured,

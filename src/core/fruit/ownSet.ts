@@ -1,5 +1,6 @@
 import type { CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
+import { perRevision } from '../journal/perRevision';
 import { seasonAt } from '../season/seasons';
 import type { Garden } from '../journal/state';
 import { groupBy } from '../text/groupBy';
@@ -10,7 +11,7 @@ import { fruitsOf } from './fruits';
 /** What is believed of the set of each variety, by the flowers of its season. */
 type SetOf = (variety: string, crop: CropId) => SetBelief;
 
-const known = new WeakMap<Journal, { readonly revision: number; readonly day: Day; readonly made: SetOf }>();
+const made = perRevision(() => new Map<Day, SetOf>());
 
 /**
  * What is believed of how many flowers of each variety set, on a day: by its own flowers of the season, and the handbook's
@@ -19,20 +20,19 @@ const known = new WeakMap<Journal, { readonly revision: number; readonly day: Da
  * @example ownSet(new Journal(), garden, '2026-07-19')('v', 'melon').share // 0.2
  */
 export function ownSet(journal: Journal, garden: Garden, day: Day): SetOf {
-  const { revision } = journal;
-  const held = known.get(journal);
-  if (held?.revision === revision && held.day === day) return held.made;
+  const held = made(journal).get(day);
+  if (held) return held;
   const histories = groupBy(
     fruitsOf(journal, garden, day, seasonAt(journal, day)),
     ({ variety }) => variety.variety,
   );
   const believed = new Map<string, SetBelief>();
-  const made: SetOf = (variety, crop) => {
+  const setOf: SetOf = (variety, crop) => {
     const own = (histories.get(variety) ?? []).flatMap((fruit) => fruit.histories);
     const set = believed.get(variety) ?? setBelief(crop, own);
     believed.set(variety, set);
     return set;
   };
-  known.set(journal, { revision, day, made });
-  return made;
+  made(journal).set(day, setOf);
+  return setOf;
 }

@@ -19,7 +19,7 @@ interface MayBeDealt {
 /**
  * The ways that fall to flowers of a day, of those varieties of which a trial runs. What was dealt stays as it was. The
  * first flower of a pair on a plant gets either way by chance, the second the other; chance comes from the trial, the
- * plant and the number of the pair, so that planning again deals nothing anew, and nobody can choose.
+ * plant and the number of the pair, so that planning again changes nothing, and nobody can choose.
  *
  * @param certain is it known that these flowers are there? Else each is dealt as if it were the only one: of plants
  * that may have none open, no number may keep others from their turn.

@@ -260,7 +260,7 @@ test.each<[string, readonly [TrialWay, TrialWay]]>([
     if (method !== undefined) expect(methodAt(journal, round, stop)).toBe(method);
   }
   expect(sides).toEqual(new Set([0, 1]));
-  // Planned again, nothing is dealt anew.
+  // Planned again, nothing more is dealt.
   expect(dealtOfPlan(journal, YARD, SERVICE, plan)).toEqual([]);
   expect(flowersDue(journal, SERVICE).females).toHaveLength(PLANTS.length);
 });

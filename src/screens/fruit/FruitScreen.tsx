@@ -10,18 +10,16 @@ import type { Journal } from '@/core/journal/journal';
 import type { Bloom } from '@/core/journal/state';
 import { useStore } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
-import { Choice } from '@/ui/parts/Choice';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Field } from '@/ui/parts/Field';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { ChooseOne } from '../shell/ChooseOne';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { lowerFirst } from '../words/lowerFirst';
-import { sentenceCase } from '../words/sentenceCase';
 import { FruitRows, type FruitRowsProps } from './FruitRows';
 import { OUTCOME_NAMES, SeasonPicture } from './SeasonPicture';
 import { LookCard } from './LookCard';
@@ -137,7 +135,7 @@ const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
             sheet="Of which variety"
             value={of}
             options={[
-              { value: ALL, title: 'all varieties' },
+              { value: ALL, title: 'All varieties', short: 'all varieties' },
               ...[...names]
                 .map(([value, title]) => ({ value, title }))
                 .sort((a, b) => byName(a.title, b.title)),
@@ -150,8 +148,12 @@ const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
           sheet="Which fruits"
           value={outcome}
           options={[
-            { value: ALL, title: 'all' },
-            ...FLOWER_OUTCOMES.map((value) => ({ value, title: lowerFirst(OUTCOME_NAMES[value]) })),
+            { value: ALL, title: 'All', short: 'all' },
+            ...FLOWER_OUTCOMES.map((value) => ({
+              value,
+              title: OUTCOME_NAMES[value],
+              short: lowerFirst(OUTCOME_NAMES[value]),
+            })),
           ]}
           onChange={setOutcome}
         />
@@ -161,39 +163,6 @@ const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
     </>
   );
 });
-
-interface ChooseOneProps<T extends string> {
-  readonly name: string;
-  /** Title of its sheet. */
-  readonly sheet: string;
-  readonly value: T;
-  readonly options: readonly { readonly value: T; readonly title: string }[];
-  readonly onChange: (value: T) => void;
-}
-
-/** A button that says what is chosen, and lists what else there is. */
-function ChooseOne<T extends string>({ name, sheet, value, options, onChange }: ChooseOneProps<T>) {
-  const [open, setOpen] = useState(false);
-  return (
-    <>
-      <Button
-        title={`${name}: ${options.find((option) => option.value === value)?.title ?? ''}`}
-        onPress={() => setOpen(true)}
-      />
-      <Sheet title={sheet} open={open} onClose={() => setOpen(false)} closeTitle="Cancel">
-        <Choice<T>
-          label={sheet}
-          value={value}
-          options={options.map((option) => ({ ...option, title: sentenceCase(option.title) }))}
-          onChange={(chosen) => {
-            onChange(chosen);
-            setOpen(false);
-          }}
-        />
-      </Sheet>
-    </>
-  );
-}
 
 interface FindTagProps {
   /** Of this season: where a tag was used again, the newest is meant. */

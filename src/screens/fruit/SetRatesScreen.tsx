@@ -6,12 +6,10 @@ import { fruitSetRates } from '@/core/fruit/setRates';
 import { byName } from '@/core/text/byName';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
-import { Button } from '@/ui/parts/Button';
-import { Choice } from '@/ui/parts/Choice';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { ChooseOne } from '../shell/ChooseOne';
 import { Explained } from '../shell/Explained';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
@@ -89,7 +87,6 @@ interface OfWhichProps {
 
 /** Of all varieties, or of one. */
 function OfWhich({ fruits, value, onChange }: OfWhichProps) {
-  const [open, setOpen] = useState(false);
   const names = new Map(fruits.map(({ variety }) => [variety.variety, variety.name]));
   if (names.size < 2) {
     return [...names.values()].map((name) => (
@@ -98,29 +95,19 @@ function OfWhich({ fruits, value, onChange }: OfWhichProps) {
       </Text>
     ));
   }
-  const options = [
-    { value: ALL, title: 'All varieties' },
-    ...[...names].map(([id, title]) => ({ value: id, title })).sort((a, b) => byName(a.title, b.title)),
-  ];
   return (
-    <>
-      <Button
-        title={`Of: ${names.get(value) ?? 'all varieties'}`}
-        onPress={() => setOpen(true)}
-        style={{ alignSelf: 'flex-start', marginBottom: SPACE.m }}
+    <View style={{ alignSelf: 'flex-start', marginBottom: SPACE.m }}>
+      <ChooseOne
+        name="Of"
+        sheet="Of which variety"
+        value={names.has(value) ? value : ALL}
+        options={[
+          { value: ALL, title: 'All varieties', short: 'all varieties' },
+          ...[...names].map(([id, title]) => ({ value: id, title })).sort((a, b) => byName(a.title, b.title)),
+        ]}
+        onChange={onChange}
       />
-      <Sheet title="Of which variety" open={open} onClose={() => setOpen(false)} closeTitle="Cancel">
-        <Choice
-          label="Variety"
-          options={options}
-          value={value}
-          onChange={(chosen) => {
-            onChange(chosen);
-            setOpen(false);
-          }}
-        />
-      </Sheet>
-    </>
+    </View>
   );
 }
 

@@ -56,9 +56,9 @@ export interface OneFruit {
 export const useOneFruit = (id: string): OneFruit | undefined =>
   useView<OneFruit | null>('one-fruit', [id], ({ store: { journal }, garden, now }) => {
     const flower = journal.all('bloom').get(id);
-    const fruit = flower && fruitOf(journal, garden, dayAt(now, garden.zone), flower);
-    if (!fruit) return null;
     const today = dayAt(now, garden.zone);
+    const fruit = flower && fruitOf(journal, garden, today, flower);
+    if (!fruit) return null;
     const purity = purityOf(journal, garden, fruit.bloom, {
       isolationOf: isolationOf(journal, garden),
     });
