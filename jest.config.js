@@ -28,6 +28,19 @@ const ONE_PLACE = [
 ];
 
 const shared = {
+  // In a sandbox every look at a global asks the sandbox first: in long loops that takes ten times as long as the loop.
+  sandboxInjectedGlobals: [
+    'Math',
+    'Object',
+    'Array',
+    'Number',
+    'JSON',
+    'Infinity',
+    'Float64Array',
+    'Int32Array',
+    'Uint8Array',
+    'Uint16Array',
+  ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@testing/(.*)$': '<rootDir>/testing/$1' },
 };
 

@@ -16,6 +16,7 @@ import type { Day } from '@/core/time/types';
 import { openNowOf } from '@/core/due/openNow';
 import { outingRequest } from '@/core/round/outingRequest';
 import { planOuting } from '@/core/round/planOuting';
+import { gardenToSimulate } from '@/core/simulation/gardenToSimulate';
 import { roundsOf } from '@/core/outing/outingDay';
 import { todayOf } from '@/core/today/today';
 
@@ -36,6 +37,7 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
       OUTINGS.map((outing) => planOuting(outingRequest(journal, garden, { day: on, outing }, now))),
     ),
     rounds: days.map((on) => roundsOf(journal, { day: on, outing: 'morning' })),
+    simulated: gardenToSimulate(journal, garden, today, fruits),
     fruits: fruits.map(({ bloom: each, histories }) => [each.bloom, histories]),
     purity: [...journal.all('bloom').values()].map((each) => purityOf(journal, garden, each)),
     reports,

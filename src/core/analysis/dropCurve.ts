@@ -1,5 +1,6 @@
 import type { FruitHistory } from '../fruit/fruitHistory';
 import { seededChance } from '../random/chance';
+import { t95, Z95 } from '../statistics/normal';
 import { sparedUntil, turnbull, type Bracket, type Mass, type Spared } from '../statistics/turnbull';
 import { groupBy } from '../text/groupBy';
 
@@ -67,7 +68,9 @@ export function dropBracket(history: FruitHistory): DropBracket | undefined {
 /**
  * How long pollinated flowers go on growing, from looks that only bracket the day on which one dropped: Turnbull's
  * estimate, with a band from drawing plants, with all their flowers, again and again [percentile bootstrap of clusters:
- * Efron 1979, Annals of Statistics 7, 1–26; Davison & Hinkley 1997, 3.8].
+ * Efron 1979, Annals of Statistics 7, 1–26; Davison & Hinkley 1997, 3.8]. Few plants drawn again differ too little among
+ * themselves: the band is as much wider as the spread of so few comes out too small, and as Student's t is wider
+ * [Davison & Hinkley 1997, 2.5 and 5.2].
  *
  * @returns `undefined` where nothing is known of any flower.
  * @example dropCurve(brackets)?.days[7] // { day: 7, growing: { low: 0.62, high: 0.62 }, … }
@@ -87,7 +90,7 @@ export function dropCurve(brackets: readonly DropBracket[]): DropCurve | undefin
   const byPlant = [...groupBy(brackets, ({ plant }) => plant)]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([, own]) => own);
-  const bands = byPlant.length < PLANTS_FOR_BAND ? undefined : bandOf(byPlant, days);
+  const bands = byPlant.length < PLANTS_FOR_BAND ? undefined : bandOf(byPlant, days, masses);
   const curve = days.map((day): CurveDay => {
     const band = bands?.[day];
     return {
@@ -111,16 +114,23 @@ export function dropCurve(brackets: readonly DropBracket[]): DropCurve | undefin
 
 const middle = ({ low, high }: Spared): number => (low + high) / 2;
 
-function bandOf(plants: readonly (readonly DropBracket[])[], days: readonly number[]): [number, number][] {
+function bandOf(
+  plants: readonly (readonly DropBracket[])[],
+  days: readonly number[],
+  masses: readonly Mass[],
+): [number, number][] {
   const chance = seededChance(plants.length);
   const drawn = Array.from({ length: RESAMPLES }, () => {
     const again = plants.flatMap(() => plants[chance.index(plants.length)]!);
-    const masses = turnbull(again, COARSE);
-    return days.map((day) => middle(sparedUntil(masses, day)));
+    const redrawn = turnbull(again, COARSE);
+    return days.map((day) => middle(sparedUntil(redrawn, day)));
   });
+  const wider = (Math.sqrt(plants.length / (plants.length - 1)) * t95(plants.length - 1)) / Z95;
   return days.map((day) => {
     const shares = drawn.map((each) => each[day]!).sort((a, b) => a - b);
-    return [shares[CUT_OFF - 1]!, shares[RESAMPLES - CUT_OFF]!];
+    const growing = middle(sparedUntil(masses, day));
+    const [low, high] = [shares[CUT_OFF - 1]!, shares[RESAMPLES - CUT_OFF]!];
+    return [Math.max(0, growing - wider * (growing - low)), Math.min(1, growing + wider * (high - growing))];
   });
 }
 

@@ -52,7 +52,12 @@ export function lastUsefulPollination({
   return { day: addDays(frost, -days), days, coolDays, frost };
 }
 
-function nextFrost(earlyFrost: Day, today: Day): Day {
+/**
+ * The early frost of this autumn, as long as it is not long over; else of the next.
+ *
+ * @example nextFrost('2025-10-01', '2026-07-19') // '2026-10-01'
+ */
+export function nextFrost(earlyFrost: Day, today: Day): Day {
   const over = addDays(today, -OVER_DAYS);
   const year = Number(over.slice(0, 4));
   // The 29th of February is the 28th in most years.

@@ -88,11 +88,26 @@ const LOG_REST = LOG_SHARE.toReversed();
  *
  * @example believedShare({ betas: [{ a: 4, b: 2, weight: 1 }] }) // 0.667, 0.284 to 0.947
  */
-export function believedShare({ betas }: Belief): BelievedShare {
+export function believedShare(belief: Belief): BelievedShare {
+  const share = belief.betas.reduce((sum, { a, b, weight }) => sum + (weight * a) / (a + b), 0);
+  const density = densityOf(belief);
+  return { share, low: quantileOf(density, 0.025), high: quantileOf(density, 0.975) };
+}
+
+/**
+ * Shares that stand for a belief: its quantiles in even steps, so that each is as likely as the others.
+ *
+ * @param count 1 or more.
+ * @example quantilesOf({ betas: [{ a: 1, b: 1, weight: 1 }] }, 4) // 0.125, 0.375, 0.625, 0.875
+ */
+export function quantilesOf(belief: Belief, count: number): number[] {
+  const density = densityOf(belief);
+  return Array.from({ length: count }, (_, i) => quantileOf(density, (i + 0.5) / count));
+}
+
+function densityOf({ betas }: Belief): Float64Array {
   const density = new Float64Array(POINTS);
-  let share = 0;
   for (const { a, b, weight } of betas) {
-    share += (weight * a) / (a + b);
     const scale = Math.log(weight) - logBeta(a, b);
     // At 0 and at 1 a density may have no end, and its area has one.
     density[0]! += Math.exp(scale + a * Math.log(1 / POINTS)) / a;
@@ -100,7 +115,7 @@ export function believedShare({ betas }: Belief): BelievedShare {
     for (let i = 1; i < POINTS - 1; i += 1)
       density[i]! += Math.exp(scale + (a - 1) * LOG_SHARE[i]! + (b - 1) * LOG_REST[i]!) / POINTS;
   }
-  return { share, low: quantileOf(density, 0.025), high: quantileOf(density, 0.975) };
+  return density;
 }
 
 function quantileOf(density: Float64Array, quantile: number): number {

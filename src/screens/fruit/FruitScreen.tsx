@@ -67,6 +67,7 @@ export function FruitScreen() {
           <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
             <SetSummary view={later} />
             <Button title="Set and drop, by variety and plant" onPress={() => router.push('/fruit/rates')} />
+            <Button title="What the season may bring" onPress={() => router.push('/fruit/ahead')} />
           </View>
         ) : null
       }

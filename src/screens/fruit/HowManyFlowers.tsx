@@ -32,6 +32,7 @@ interface HowManyFlowersProps {
 /** How many flowers to pollinate for the fruits that are wanted. */
 export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
   const f = useFormat();
+  const router = useRouter();
   const { journal } = useStore();
   const [wanted, setWanted] = useState(variety.fruitWanted ?? 3);
   const [sure, setSure] = useState<(typeof SURE)[number]>('9');
@@ -74,6 +75,11 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
         </Text>
       ))}
       <UntilWhen variety={variety} />
+      <ListRow
+        title="What the season may bring"
+        note="Flowers, mornings and plants, played through many times"
+        onPress={() => router.push({ pathname: '/fruit/ahead', params: { variety: variety.variety } })}
+      />
     </View>
   );
 }

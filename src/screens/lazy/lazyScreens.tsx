@@ -11,6 +11,7 @@ import { FruitScreen } from '../fruit/FruitScreen';
 import { LooksScreen } from '../fruit/LooksScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
 import { PlantSeasonScreen } from '../fruit/PlantSeasonScreen';
+import { SeasonAheadScreen } from '../fruit/SeasonAheadScreen';
 import { SetRatesScreen } from '../fruit/SetRatesScreen';
 import { TrialsScreen } from '../fruit/TrialsScreen';
 import { BarrierScreen } from '../garden/BarrierScreen';
@@ -93,6 +94,7 @@ const SCREENS = {
   setRates: SetRatesScreen,
   settings: SettingsScreen,
   season: SeasonScreen,
+  seasonAhead: SeasonAheadScreen,
   seasons: SeasonsScreen,
   start: StartScreen,
   supplies: SuppliesScreen,

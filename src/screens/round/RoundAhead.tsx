@@ -1,4 +1,3 @@
-import { useSyncExternalStore } from 'react';
 import { View } from 'react-native';
 import { cropOf, type Crop } from '@/core/crops/catalogue';
 import type { Chore } from '@/core/journal/kinds/stops';
@@ -14,7 +13,6 @@ import { walkedRounds } from '@/core/round/stops';
 import { visitsOf } from '@/core/round/visits';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
-import { Button } from '@/ui/parts/Button';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -24,11 +22,12 @@ import { useFormat } from '../format/useFormat';
 import { PairRows } from './PairRows';
 import { Parents } from './Parents';
 import { sayReason } from '../words/reasons/morning';
-import type { RoundPlanning } from './useRoundPlan';
+import { Underway } from '../shell/Underway';
+import type { LongAnswer } from '../shell/useLongAnswer';
 
 interface RoundAheadProps {
   readonly service: OutingDay;
-  readonly planning: RoundPlanning;
+  readonly planning: LongAnswer<OutingPlan>;
   readonly people: number;
   /** Missing where flowers are added to a round. */
   readonly onPeople: ((people: number) => void) | undefined;
@@ -65,38 +64,6 @@ function sayLate(
   ].filter((each) => each !== false);
   const said = `${f.number(late)} of ${f.count(females.length, 'flower', 'flowers')} will be reached too late.`;
   return more.length > 0 ? `${said} Of these ${more.join('; ')}.` : said;
-}
-
-/** While it is planned: how far that is, and a way to stop it. */
-function Planning({ progress, stopped, stop, again }: RoundPlanning) {
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m, marginVertical: SPACE.s }}>
-      {stopped ? (
-        <Text tone="soft" live style={{ flex: 1 }}>
-          Planning was stopped.
-        </Text>
-      ) : (
-        <PlannedSoFar progress={progress} />
-      )}
-      <Button
-        variant="quiet"
-        title={stopped ? 'Plan again' : 'Stop'}
-        label={stopped ? 'Plan again' : 'Stop planning'}
-        onPress={stopped ? again : stop}
-      />
-    </View>
-  );
-}
-
-/** By itself: it is drawn often, and nothing else with it. */
-function PlannedSoFar({ progress }: Pick<RoundPlanning, 'progress'>) {
-  const f = useFormat();
-  const share = useSyncExternalStore(progress.subscribe, progress.share);
-  return (
-    <Text tone="soft" style={{ flex: 1 }}>
-      {share > 0 ? `Planning the round: ${f.percent(Math.round(share * 100) / 100)}` : 'Planning the round…'}
-    </Text>
-  );
 }
 
 /** How many of its females are in a trial. */
@@ -191,7 +158,7 @@ const sayOrigin = ({ day, outing }: OutingDay, f: Format): string =>
 /** What the rounds will look like: who walks, pairs, what is short, and the time it takes against the time there is. */
 export function RoundAhead({ service, planning, people, onPeople }: RoundAheadProps) {
   const f = useFormat();
-  const { plan } = planning;
+  const { answer: plan } = planning;
   const { store } = useGarden();
   const ahead = useView('ahead', [service.day, service.outing], ({ store: { journal } }) =>
     flowersDue(journal, service),
@@ -244,7 +211,17 @@ export function RoundAhead({ service, planning, people, onPeople }: RoundAheadPr
         />
       ) : null}
       {chores.length > 0 ? <Text>{`Besides: ${sayChores(chores, f)}.`}</Text> : null}
-      {plan ? <Rounds plan={plan} males={givers.length} crops={crops} /> : <Planning {...planning} />}
+      {plan ? (
+        <Rounds plan={plan} males={givers.length} crops={crops} />
+      ) : (
+        <Underway
+          work={planning}
+          doing="Planning the round"
+          stoppedText="Planning was stopped."
+          againTitle="Plan again"
+          stopLabel="Stop planning"
+        />
+      )}
       <Tried service={service} />
       {varieties.map((variety) => {
         const pairs = plan?.pairs.filter((pair) => pair.variety === variety) ?? [];

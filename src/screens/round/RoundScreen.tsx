@@ -114,7 +114,7 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
   const { journal, described } = useStore();
   const [people, setPeople] = useState(1);
   const planning = useRoundPlan(service, people, round?.round);
-  const { plan } = planning;
+  const { answer: plan } = planning;
   const start = (): void => {
     if (!plan || !described) return;
     const facts = plannedFacts(service, plan, round, newId);

@@ -1,0 +1,295 @@
+import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
+import { outingOf, type Outing } from '../crops/outing';
+import { wantsSeed } from '../crops/variety';
+import { believedSet } from '../fruit/believedSet';
+import { isOnPlant, type FruitHistory } from '../fruit/fruitHistory';
+import type { Fruit } from '../fruit/fruits';
+import { wasKept } from '../fruit/setVerdict';
+import { plantsIn } from '../garden/places';
+import { climateOf } from '../journal/climateOf';
+import { isCovered } from '../journal/isCovered';
+import type { Journal } from '../journal/journal';
+import { SEXES, walkId, type Sex } from '../journal/kinds/walk';
+import { plantingOf } from '../journal/plantingOf';
+import type { Garden, Plant } from '../journal/state';
+import { windowsOf } from '../opening/windowsOf';
+import { temperaturesAt } from '../opening/temperaturesAt';
+import { worthByTime } from '../opening/worth';
+import type { OpeningWindow } from '../opening/openingWindow';
+import { nextFrost } from '../outcome/lastUseful';
+import { techniqueOf } from '../outing/technique';
+import { gardenPlan, type PlannedVariety } from '../planning/gardenPlan';
+import { VISIT_MS } from '../round/roundJobs';
+import { mildDaysOf, type TemperaturesOf } from '../season/flowering';
+import { seasonAt } from '../season/seasons';
+import { quantilesOf, type Belief } from '../statistics/sharesAmong';
+import { byId } from '../text/byId';
+import { groupBy } from '../text/groupBy';
+import { addDays, daysBetween, MS_PER_MINUTE } from '../time/calendar';
+import type { Day } from '../time/types';
+import { underGlass } from '../weather/climate';
+import type { FlowersADay, HangingFruit, SimulatedGarden, SimulatedPlanting } from './simulatedGarden';
+
+/** Why a variety is not played. */
+export type NotPlayed = 'notByHand' | 'fewParts' | 'noTime' | 'notKnownWhen';
+
+export interface GardenToSimulate {
+  readonly garden: SimulatedGarden;
+  /** What stands and is not played. */
+  readonly left: readonly { readonly variety: string; readonly why: NotPlayed }[];
+  /** Each variety by itself, sown once more on the day of its sowing; those left out of which that is not known. */
+  readonly sownAgain: ReadonlyMap<string, SimulatedGarden>;
+}
+
+/** Flowers that a plant in flower opens on a mild day, before own counts speak, and how many counts that weighs. Our defaults. */
+const USUAL: Readonly<Record<Sex, number>> = { female: 0.35, male: 1 };
+const USUAL_WEIGHT = 3;
+/** Counts further back say little of what comes. Our default. */
+const COUNTED_DAYS = 28;
+/** Of flowers left to insects in a garden of which nobody knows, so many are kept, weighing as much as four. Our default. */
+const INSECTS_KEEP = 0.35;
+const INSECTS_WEIGH = 4;
+const QUANTILES = 200;
+/** The hours of this many days ahead stand for those of the season. Our default. */
+const HOURS_OF_DAYS_AHEAD = 14;
+/** From one plant to the next on a round, minutes. Our default. */
+const WALK_MIN = 0.2;
+/** Where hours are not known any hour of so many is as good as another. */
+const FLAT_POINTS = 30;
+
+/**
+ * A garden as it stands, in the numbers that seasons are played from: what flowers, how much and when, what is believed
+ * of its set, what hangs already.
+ *
+ * @param fruits of the season.
+ * @example gardenToSimulate(new Journal(), garden, '2026-07-19', []).garden.plantings // []
+ */
+export function gardenToSimulate(
+  journal: Journal,
+  garden: Garden,
+  today: Day,
+  fruits: readonly Fruit[],
+): GardenToSimulate {
+  const left: { variety: string; why: NotPlayed }[] = [];
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const planned = gardenPlan(journal, garden, today).varieties.flatMap((each) => {
+    const plants = plantsOf(journal, each, standing);
+    return plants.length > 0 ? [{ ...each, plants }] : [];
+  });
+  // Chance is drawn by their places in the list: the same on every phone.
+  planned.sort((a, b) => byId(a.planting, b.planting));
+  const hours = hoursAt(journal, garden, addDays(today, HOURS_OF_DAYS_AHEAD));
+  const outside = temperaturesAt(journal, garden);
+  const inside = underGlass(outside);
+  const climate = climateOf(journal, garden);
+  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
+  const standsFrom = (from: Day): Omit<SimulatedGarden, 'plantings'> => ({
+    ...{ from, latitude: garden.latitude, climate },
+    ...(earlyFrost !== undefined && { earlyFrost: daysBetween(from, nextFrost(earlyFrost, from)) }),
+  });
+  const sownAgain = new Map<string, SimulatedGarden>();
+  const plantings = planned.flatMap((each) => {
+    const built = plantingToSimulate(each, {
+      ...{ journal, today, hours, temperatures: each.glass ? inside : outside },
+      fruits: fruits.filter(({ variety }) => variety.variety === each.variety.variety),
+    });
+    if (typeof built !== 'string') {
+      const { variety, sowing } = each;
+      const again = sownOnceMore(each, built, each.glass ? inside : outside);
+      if (sowing && again && !sownAgain.has(variety.variety))
+        sownAgain.set(variety.variety, { ...standsFrom(sowing.day), plantings: [again] });
+      return [built];
+    }
+    left.push({ variety: each.variety.variety, why: built });
+    return [];
+  });
+  const season = seasonAt(journal, today);
+  return {
+    ...{ left, sownAgain },
+    garden: {
+      ...standsFrom(today),
+      plantings,
+      ...(season.season !== '' && { endsIn: daysBetween(today, season.to) }),
+    },
+  };
+}
+
+/** Those of a planting. */
+const plantsOf = (
+  journal: Journal,
+  { variety, planting }: PlannedVariety,
+  standing: readonly Plant[],
+): Plant[] =>
+  standing
+    .filter(
+      (plant) =>
+        plant.variety === variety.variety && plantingOf(journal, plant, variety).planting === planting,
+    )
+    .sort((a, b) => byId(a.plant, b.plant));
+
+/** Is it worked flower by flower, with pollen that is carried? Of ears and heads a plant has few. */
+function whyNot(
+  { protocols, parts, habit, hours }: Crop,
+  protocol: ReturnType<typeof protocolFor>,
+): NotPlayed | undefined {
+  if (!hours || (!protocol && !protocols.seed)) return 'notByHand';
+  if (parts?.bearing === 'ear' || parts?.bearing === 'head') return 'fewParts';
+  return habit === 'perfect' || !protocol?.collect ? 'notByHand' : undefined;
+}
+
+interface Grown extends PlannedVariety {
+  readonly plants: readonly Plant[];
+}
+
+interface Known {
+  readonly journal: Journal;
+  readonly today: Day;
+  readonly hours: HoursAt;
+  readonly temperatures: TemperaturesOf;
+  /** Of the variety. */
+  readonly fruits: readonly Fruit[];
+}
+
+function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | NotPlayed {
+  const { variety, plants, glass, flowering } = grown;
+  const { journal, today, hours, temperatures, fruits } = known;
+  const crop = cropOf(variety.crop);
+  const meant = { mother: variety.variety, father: variety.variety, purpose: variety.purpose };
+  const protocol = protocolFor(crop, meant);
+  const why = whyNot(crop, protocol);
+  if (why) return why;
+  if (!flowering) return 'notKnownWhen';
+  const forSeed = wantsSeed(variety.purpose);
+  const ripens = (forSeed ? crop.seedAfter : crop.eatAfter)?.value;
+  if (!ripens || !crop.hours || !protocol?.collect) return 'notKnownWhen';
+  const technique = techniqueOf(journal, meant);
+  const mild = mildDaysOf(variety.crop, temperatures);
+  const flowersFor = daysBetween(flowering.first > today ? flowering.first : today, flowering.last) + 1;
+  const histories = fruits.flatMap((fruit) => fruit.histories);
+  const hanging = hangingOn(plants, fruits);
+  if (flowersFor <= 0 && hanging.length === 0) return 'noTime';
+  const outing = outingOf({ hours: crop.hours });
+  const { collect, pollinate } = protocol;
+  const each = pollinate.takes.value * technique.times + collect.takes.value * technique.males;
+  const bears =
+    histories.length > 0 || today > addDays(flowering.first, crop.bearingAfterMales?.value[1] ?? 0);
+  return {
+    ...{ variety: variety.variety, crop: variety.crop, forSeed, glass, plants: plantsIn(plants) },
+    startsIn: flowering.first > today ? mildDaysUntil(flowering.first, today, mild) : 0,
+    flowersFor: Math.max(0, flowersFor),
+    bearsAfter: bears ? [0, 0] : (crop.bearingAfterMales?.value ?? [0, 0]),
+    females: flowersADay(journal, plants, today, 'female', mild),
+    males: flowersADay(journal, plants, today, 'male', mild),
+    ...{ malesWanted: technique.males, serves: collect.serves.value, covered: technique.cover !== 'none' },
+    takes: each / 60 + VISIT_MS / MS_PER_MINUTE + WALK_MIN,
+    ...{ outing, worth: hours(crop, outing, technique.cover !== 'none') },
+    kept: quantilesOf(believedSet(variety.crop, histories, wasKept).belief, QUANTILES),
+    insects: quantilesOf(byInsects(histories), QUANTILES),
+    hanging,
+    picked: histories.filter(({ harvested, ended }) => harvested !== undefined || ended?.how === 'eaten')
+      .length,
+    ripensIn: ripens,
+    dropsBy: crop.looks.kept.value,
+    ...(crop.seedFruits && { most: crop.seedFruits.value[1] }),
+  };
+}
+
+/** The same planting from its sowing on, with nothing on its plants yet. */
+function sownOnceMore(
+  { sowing, flowering, variety }: Grown,
+  planting: SimulatedPlanting,
+  temperatures: TemperaturesOf,
+): SimulatedPlanting | undefined {
+  if (!sowing || !flowering || flowering.first <= sowing.day) return undefined;
+  return {
+    ...planting,
+    ...{ hanging: [], picked: 0 },
+    startsIn: mildDaysUntil(flowering.first, sowing.day, mildDaysOf(variety.crop, temperatures)),
+    flowersFor: daysBetween(flowering.first, flowering.last) + 1,
+    bearsAfter: cropOf(variety.crop).bearingAfterMales?.value ?? [0, 0],
+  };
+}
+
+function mildDaysUntil(first: Day, today: Day, mild: (day: Day) => number): number {
+  let sum = 0;
+  for (let day = today; day < first; day = addDays(day, 1)) sum += mild(day);
+  return sum;
+}
+
+/** As they were counted on walks and visits; drawn to what is usual as long as that is little. */
+function flowersADay(
+  journal: Journal,
+  plants: readonly Plant[],
+  today: Day,
+  sex: Sex,
+  mild: (day: Day) => number,
+): FlowersADay {
+  const walks = journal.all('walk');
+  let [flowers, of, any] = [0, 0, false];
+  for (let ago = 0; ago < COUNTED_DAYS; ago += 1) {
+    const day = addDays(today, -ago);
+    const warmth = mild(day);
+    for (const { plant, count = 1 } of plants) {
+      const walk = walks.get(walkId(plant, day));
+      if (walk?.scoutedEntry === undefined && walk?.open === undefined) continue;
+      const seen = Math.max(walk.eve[sex], walk.open?.[sex] ?? 0);
+      any ||= SEXES.some((either) => walk.eve[either] + (walk.open?.[either] ?? 0) > 0);
+      flowers += seen;
+      of += warmth * count;
+    }
+  }
+  if (!any) [flowers, of] = [0, 0];
+  return { mean: (flowers + USUAL_WEIGHT * USUAL[sex]) / (of + USUAL_WEIGHT), of: of + USUAL_WEIGHT };
+}
+
+function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[]): HangingFruit[] {
+  const place = new Map<string, number>();
+  let next = 0;
+  for (const { plant, count = 1 } of plants) {
+    place.set(plant, next);
+    next += count;
+  }
+  return fruits.flatMap(({ plant: { plant }, bloom, histories }) => {
+    const at = place.get(plant);
+    if (at === undefined) return [];
+    return histories
+      .filter((history) => isOnPlant(history) && history.followed !== 'control')
+      .map(({ age, lastGrowing }) => ({ plant: at, age, grew: lastGrowing, covered: isCovered(bloom) }));
+  });
+}
+
+/** The share of flowers left to insects that is kept: a guess, moved by own flowers that were left to them. */
+function byInsects(histories: readonly FruitHistory[]): Belief {
+  const known = histories
+    .filter(({ followed }) => followed === 'left')
+    .flatMap((history) => wasKept(history) ?? []);
+  const hits = known.filter(Boolean).length;
+  const a = INSECTS_KEEP * INSECTS_WEIGH + hits;
+  return { betas: [{ a, b: INSECTS_WEIGH + known.length - a, weight: 1 }] };
+}
+
+/** What each ten minutes of an outing are worth to a crop, from the outing's first opening. */
+type HoursAt = (crop: Crop, outing: Outing, guarded: boolean) => readonly number[];
+
+function hoursAt(journal: Journal, garden: Garden, day: Day): HoursAt {
+  const crops = [...new Set([...journal.all('variety').values()].map(({ crop }) => crop))];
+  const windows = windowsOf(journal, garden, day, crops);
+  const byOuting = groupBy([...windows.values()], (window) =>
+    outingOf({ hours: cropOf(window.crop).hours! }),
+  );
+  return (crop, outing, guarded) => {
+    const window = windows.get(crop.id);
+    if (!window) return Array.from({ length: FLAT_POINTS }, () => 1);
+    const begins = Math.min(...byOuting.get(outing)!.map(({ opens }) => opens[0]));
+    return worthFrom(window, begins, guarded);
+  };
+}
+
+function worthFrom(window: OpeningWindow, begins: number, guarded: boolean): number[] {
+  const points = worthByTime(window, { guarded });
+  const before = Math.round((window.opens[0] - begins) / (10 * MS_PER_MINUTE));
+  const best = Math.max(...points.map(({ worth }) => worth));
+  let left = 0;
+  const still = points.toReversed().map(({ worth }) => (left = Math.max(left, worth)) / best);
+  return [...Array.from({ length: before }, () => 1), ...still.reverse()];
+}
