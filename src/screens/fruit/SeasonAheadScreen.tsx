@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
 import { fruitsOf } from '@/core/fruit/fruits';
@@ -104,6 +104,7 @@ function Ahead({ simulated: { garden, left, sownAgain }, journal }: AheadProps) 
     [garden, seasons, ways],
   );
   const playing = useLongAnswer(question, (compute, each, tell) => compute.playSeasons(each, tell));
+  const played = playing.answer ?? playing.last;
   return (
     <Page
       title="What the season may bring"
@@ -114,7 +115,13 @@ function Ahead({ simulated: { garden, left, sownAgain }, journal }: AheadProps) 
           other={compared ? other : undefined}
           onOther={setOther}
           possible={OTHER_WAYS.filter((each) => otherWay(way, each, garden, variety) !== undefined)}
-        />
+        >
+          {playing.answer ? (
+            <Difference played={playing.answer} variety={variety} other={compared ? other : undefined} />
+          ) : played ? (
+            <Playing work={playing} />
+          ) : null}
+        </WorkOtherwise>
       }
     >
       <Text tone="soft">
@@ -135,24 +142,17 @@ function Ahead({ simulated: { garden, left, sownAgain }, journal }: AheadProps) 
           {varieties[0]!.title}
         </Text>
       )}
-      {playing.answer ? (
+      {played ? (
         <Brought
           key={variety}
-          played={playing.answer}
+          played={played}
           variety={variety}
-          other={compared ? other : undefined}
           journal={journal}
           sownAgain={sownAgain.get(variety)}
           way={way}
         />
       ) : (
-        <Underway
-          work={playing}
-          doing="Playing the season"
-          stoppedText="It was stopped."
-          againTitle="Play again"
-          stopLabel="Stop playing"
-        />
+        <Playing work={playing} />
       )}
       {many || seasonsFor(garden, MANY_SEASONS) <= seasons ? null : (
         <Button
@@ -167,10 +167,39 @@ function Ahead({ simulated: { garden, left, sownAgain }, journal }: AheadProps) 
   );
 }
 
-interface BroughtProps {
+const Playing = ({ work }: { readonly work: ComponentProps<typeof Underway>['work'] }) => (
+  <Underway
+    work={work}
+    doing="Playing the season"
+    stoppedText="It was stopped."
+    againTitle="Play again"
+    stopLabel="Stop playing"
+  />
+);
+
+interface DifferenceProps {
   readonly played: PlayedSeasons;
   readonly variety: string;
   readonly other: OtherWay | undefined;
+}
+
+/** What working otherwise changes for a variety. */
+function Difference({ played: { ways, differences }, variety, other }: DifferenceProps) {
+  const f = useFormat();
+  const difference = differences?.find((each) => each.variety === variety);
+  const covered = ways[1]?.find((each) => each.variety === variety)?.covered;
+  if (!other || !difference) return null;
+  return (
+    <Text live>
+      <Text variant="strong">{OTHER_WAY_NAMES[other]}</Text>
+      {`: ${lowerFirst(sayDifference(difference, f))}${covered === 0 ? ' Of none of its seed anybody knows the father.' : ''}`}
+    </Text>
+  );
+}
+
+interface BroughtProps {
+  readonly played: PlayedSeasons;
+  readonly variety: string;
   readonly journal: Journal;
   /** It alone, from another sowing on the same day. */
   readonly sownAgain: SimulatedGarden | undefined;
@@ -182,19 +211,11 @@ const MAX_WANTED = 500;
 const WEEK = 7;
 
 /** What one variety brings, in a picture and in words. */
-function Brought({
-  played: { days, ways, differences },
-  variety,
-  other,
-  journal,
-  sownAgain,
-  way,
-}: BroughtProps) {
+function Brought({ played: { days, ways }, variety, journal, sownAgain, way }: BroughtProps) {
   const f = useFormat();
   const described = journal.all('variety').get(variety);
   const [wanted, setWanted] = useState(described?.fruitWanted ?? 3);
   const [own, second] = ways.map((varieties) => varieties.find((each) => each.variety === variety));
-  const difference = differences?.find((each) => each.variety === variety);
   if (!own) return null;
   const summary = sayTotals(own, days.at(-1)!, f);
   return (
@@ -218,13 +239,6 @@ function Brought({
       <Text variant="small" tone="soft">
         {`Fruit picked${described && wantsSeed(described.purpose) ? ' with ripe seed' : ''} by each day, what is picked already included. The line: the middle season; the dark area: half of them; the pale one: eight of ten.${second ? ' The broken line: the middle season worked otherwise.' : ''} The dots: as many as you want.`}
       </Text>
-      {other && difference ? (
-        <Text live>
-          <Text variant="strong">{OTHER_WAY_NAMES[other]}</Text>
-          {`: ${lowerFirst(sayDifference(difference, f))}`}
-          {second?.covered === 0 ? ' Of none of its seed anybody knows the father.' : ''}
-        </Text>
-      ) : null}
       <Stepper
         label="Fruits wanted"
         value={wanted}
@@ -291,10 +305,12 @@ interface WorkOtherwiseProps {
   readonly other: OtherWay | undefined;
   readonly onOther: (other: OtherWay | undefined) => void;
   readonly possible: readonly OtherWay[];
+  /** What comes of the comparison. */
+  readonly children: ReactNode;
 }
 
 /** How one works, and what is compared with it. */
-function WorkOtherwise({ way, onWay, other, onOther, possible }: WorkOtherwiseProps) {
+function WorkOtherwise({ way, onWay, other, onOther, possible, children }: WorkOtherwiseProps) {
   const { minutes, ...rest } = way;
   return (
     <View style={{ gap: SPACE.m, marginTop: SPACE.l }}>
@@ -329,6 +345,7 @@ function WorkOtherwise({ way, onWay, other, onOther, possible }: WorkOtherwisePr
         ]}
         onChange={(value) => onOther(value === 'none' ? undefined : value)}
       />
+      {children}
       <Text variant="small" tone="soft">
         Compared in the very same seasons: the same weather, the same flowers, the same luck. What set depends
         on is our model: your own share of set, the hour, heat, males, and the fruit a plant carries already.

@@ -100,3 +100,17 @@ test('looks go plant by plant: all of one in a tap, one by one, past a plant, an
   expect(new Set(looks.map(({ action }) => action)).size).toBe(1);
   expect(await plantsLeft()).toBe(before - 1);
 });
+
+test('the season to come: what a variety may bring, worked otherwise, and plants for another year', async () => {
+  await openApp('/fruit/ahead');
+  await see(/^\d+ to \d+ fruits by .* in 8 of 10 seasons; .* in half of them\.$/);
+  await see(/^\d+ of 100 seasons bring 3 or more\.$/);
+  await see(/^Not played: .*Mill Sparrow \(a plant has few ears or heads/);
+  // A helper is no help to who has all the time there is.
+  expect(document.body.textContent).not.toContain('With one person more');
+  await tap('15 min');
+  await tap('With one person more');
+  await see(/: \d+\.\d fruits more on average \(.*\): more in \d+ of 100 seasons, fewer in \d+\.$/);
+  await tap('How many plants for 3 fruits next year?');
+  await see(/^Next year \d+ plants?: with as many, \d+ of 100 seasons bring 3 fruits or more\.$/);
+});

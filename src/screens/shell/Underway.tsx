@@ -7,7 +7,7 @@ import { useFormat } from '../format/useFormat';
 import type { LongAnswer, WorkProgress } from './useLongAnswer';
 
 interface UnderwayProps {
-  readonly work: Omit<LongAnswer<unknown>, 'answer'>;
+  readonly work: Omit<LongAnswer<unknown>, 'answer' | 'last'>;
   /** What is done: “Planning the round”. */
   readonly doing: string;
   /** “Planning was stopped.” */

@@ -8,6 +8,8 @@ import { computeClient } from '@/worker/computeClient';
 export interface LongAnswer<A> {
   /** `undefined` while it is worked out, and when it was stopped. */
   readonly answer: A | undefined;
+  /** The newest answer there is: while a new question is worked out, that to the one before. */
+  readonly last: A | undefined;
   readonly progress: WorkProgress;
   readonly stopped: boolean;
   readonly stop: () => void;
@@ -51,6 +53,7 @@ export function useLongAnswer<Q, A>(
   ask: (compute: Remote<Compute>, question: Q, tell: (share: number) => void) => Promise<A>,
 ): LongAnswer<A> {
   const [held, setHeld] = useState<Held<Q, A>>();
+  const [last, setLast] = useState<A>();
   const [attempt, setAttempt] = useState(0);
   const [progress] = useState(() => new WorkProgress());
   const client = useRef<ReturnType<typeof computeClient>>(undefined);
@@ -65,7 +68,10 @@ export function useLongAnswer<Q, A>(
     });
     asked
       .ask((compute) => asking.current(compute, question, tell))
-      .then((is) => setHeld({ to: question, is }))
+      .then((is) => {
+        setHeld({ to: question, is });
+        setLast(is);
+      })
       .catch((error: unknown) => {
         if (!(error instanceof Outdated)) throw error;
       });
@@ -77,6 +83,7 @@ export function useLongAnswer<Q, A>(
   const now = held !== undefined && held.to === question ? held : undefined;
   return {
     answer: now?.is,
+    last,
     progress,
     stopped: now?.stopped ?? false,
     stop: () => {
