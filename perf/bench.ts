@@ -1,5 +1,5 @@
 import { analysisBench } from './analysis';
-import { browserBench } from './browser';
+import { browserBench, IN_BROWSER } from './browser';
 import { forecastBench } from './forecast';
 import { isolationBench } from './isolation';
 import { journalBench } from './journal';
@@ -23,6 +23,7 @@ const PARTS = {
   years: yearsBench,
   scene: sceneBench,
   browser: browserBench,
+  ...IN_BROWSER,
 };
 
 /**

@@ -9,6 +9,7 @@ import { openingBench } from './opening';
 import { planningBench } from './planning';
 import { manyVarietiesBench } from './manyVarieties';
 import { median, report } from './ratio';
+import { seasonsBench } from './seasons';
 import { slowDown, TODAY } from './slowed';
 import { buildSmall, EMPTY } from './size';
 import { tapsBench } from './taps';
@@ -54,15 +55,35 @@ async function untilAnswered(page: Page): Promise<number> {
   return Number(process.hrtime.bigint() - start) / 1e6;
 }
 
-/** Today at 100,000 entries against Today at 1,000, in Chromium at a quarter of the machine's speed. */
-export async function browserBench(): Promise<void> {
+/** Opens a browser beside the served app, for some measurements. */
+async function inBrowser(measure: (browser: Browser) => Promise<void>): Promise<void> {
   const server = await serve();
-  buildSmall('empty-app');
-  const empty = createApp(EMPTY).listen(EMPTY_PORT, '127.0.0.1');
   const browser = await chromium.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
+  try {
+    await measure(browser);
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+/** Those that open a garden of their own, each by itself. */
+export const IN_BROWSER = {
+  planning: () => inBrowser((browser) => planningBench(browser, BASE)),
+  seasons: () => inBrowser((browser) => seasonsBench(browser, BASE)),
+  varieties: () => inBrowser((browser) => manyVarietiesBench(browser, BASE)),
+  drag: () => inBrowser((browser) => dragBench(browser, BASE)),
+} as const;
+
+/** Today at 100,000 entries against Today at 1,000, in Chromium at a quarter of the machine's speed. */
+export const browserBench = (): Promise<void> => inBrowser(todayBench);
+
+async function todayBench(browser: Browser): Promise<void> {
+  buildSmall('empty-app');
+  const empty = createApp(EMPTY).listen(EMPTY_PORT, '127.0.0.1');
   try {
     const [long, short] = [await tabWith(browser, 100_000), await tabWith(browser, 1_000)];
     const ratios: number[] = [];
@@ -84,12 +105,7 @@ export async function browserBench(): Promise<void> {
     await tapsBench(demo, 'the demo');
     await demo.context().close();
     await openingBench(browser, { app: BASE, empty: `http://127.0.0.1:${EMPTY_PORT}` }, RUNS);
-    await planningBench(browser, BASE);
-    await manyVarietiesBench(browser, BASE);
-    await dragBench(browser, BASE);
   } finally {
-    await browser.close();
-    server.kill();
     empty.close();
   }
 }

@@ -3,14 +3,13 @@ import type { StoredEntry } from '../src/core/journal/entry';
 import { recordsOf } from '../src/data/log/entryLog';
 import { BenchGarden } from './benchGarden';
 import { median, report } from './ratio';
-import { slowDown } from './slowed';
+import { longestWhile, slowDown } from './slowed';
 
 const BEDS = 10;
 const PLANTS = 20;
 const PEOPLE = 3;
 const LONGEST_MS = 50;
 const RUNS = 5;
-const TOLD_WITHIN_MS = 20;
 const MORNING = '2026-07-19';
 
 /** A garden after an evening walk: a male covered on each of 200 plants and a female on every other one, 300 stops. */
@@ -38,8 +37,6 @@ function largeMorning(): StoredEntry[] {
   return garden.entries;
 }
 
-type Watched = Window & { tasks?: [start: number, ends: number][]; planned?: number };
-
 /** The longest task from when the worker was asked until its answer is drawn, milliseconds; 0 where none takes 50. */
 async function longestWhilePlanning(page: Page, base: string): Promise<number> {
   await page.goto(`${base}/round`);
@@ -47,32 +44,7 @@ async function longestWhilePlanning(page: Page, base: string): Promise<number> {
   await more.waitFor({ timeout: 60_000 });
   await page.getByText(/The round takes/).waitFor({ timeout: 120_000 });
   for (let people = 1; people < PEOPLE; people += 1) await more.click();
-  await page.getByText(/^Planning the round/).waitFor();
-  const from = await page.evaluate(() => {
-    const w = window as Watched;
-    w.tasks = [];
-    new PerformanceObserver((list) =>
-      list.getEntries().forEach((task) => w.tasks!.push([task.startTime, task.startTime + task.duration])),
-    ).observe({ type: 'longtask' });
-    new MutationObserver((_, observer) => {
-      if (document.body.innerText.includes('Planning the round')) return;
-      observer.disconnect();
-      w.planned = performance.now();
-    }).observe(document.body, { childList: true, subtree: true, characterData: true });
-    return performance.now();
-  });
-  await page.waitForFunction(() => (window as Watched).planned !== undefined, undefined, {
-    timeout: 120_000,
-    polling: 500,
-  });
-  await page.waitForTimeout(1_000);
-  const { tasks, planned } = await page.evaluate(() => {
-    const { tasks = [], planned = 0 } = window as Watched;
-    return { tasks, planned };
-  });
-  // The task that draws the answer is no longer planning: it ends as the page is told of its change.
-  const during = tasks.filter(([start, end]) => start >= from && end < planned - TOLD_WITHIN_MS);
-  return Math.max(0, ...during.map(([start, end]) => end - start));
+  return longestWhile(page, 'Planning the round');
 }
 
 /** Is the interface free while the worker plans 300 stops for three people? */

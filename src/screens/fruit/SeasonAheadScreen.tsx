@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState, type ComponentProps, type ReactNode } from 'react';
+import { memo, useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
 import { fruitsOf } from '@/core/fruit/fruits';
@@ -210,8 +210,14 @@ const MAX_WANTED = 500;
 /** A row of the chart's table. */
 const WEEK = 7;
 
-/** What one variety brings, in a picture and in words. */
-function Brought({ played: { days, ways }, variety, journal, sownAgain, way }: BroughtProps) {
+/** What one variety brings, in a picture and in words; drawn again only when that is another. */
+const Brought = memo(function Brought({
+  played: { days, ways },
+  variety,
+  journal,
+  sownAgain,
+  way,
+}: BroughtProps) {
   const f = useFormat();
   const described = journal.all('variety').get(variety);
   const [wanted, setWanted] = useState(described?.fruitWanted ?? 3);
@@ -253,7 +259,7 @@ function Brought({ played: { days, ways }, variety, journal, sownAgain, way }: B
       {sownAgain ? <NextYear garden={sownAgain} way={way} wanted={wanted} /> : null}
     </View>
   );
-}
+});
 
 /** In nine of ten seasons: who sows for a number wants to be that sure. */
 const SURE = 0.9;
