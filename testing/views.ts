@@ -14,6 +14,7 @@ import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { openNowOf } from '@/core/due/openNow';
+import { withTrials } from '@/core/due/withTrials';
 import { outingRequest } from '@/core/round/outingRequest';
 import { planOuting } from '@/core/round/planOuting';
 import { gardenToSimulate } from '@/core/simulation/gardenToSimulate';
@@ -32,7 +33,7 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
   const reports = varietyReports(gardenPlan(journal, garden, today));
   return {
     today: todayOf(journal, garden, now),
-    open: openNowOf(journal, garden, now),
+    open: withTrials(journal, garden, openNowOf(journal, garden, now)),
     plans: days.flatMap((on) =>
       OUTINGS.map((outing) => planOuting(outingRequest(journal, garden, { day: on, outing }, now))),
     ),

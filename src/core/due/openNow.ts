@@ -15,8 +15,6 @@ import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import { hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
-import { dealOn } from '../trial/deal';
-import { lateFrom } from '../trial/lateFrom';
 import { cohortOfVisit } from './cohortOfVisit';
 
 /** A plant whose flowers may be open now. */
@@ -31,7 +29,7 @@ export interface OpenPlant {
   readonly open: BudCount | undefined;
   /** Its females are given pollen once more, later the same morning. */
   readonly again?: SecondTime;
-  /** What a trial lays down for its flowers of the day. */
+  /** What a trial lays down for its flowers of the day, where that was asked (`withTrials`). */
   readonly tried?: TriedHere;
 }
 
@@ -91,7 +89,6 @@ export function openNowOf(
   );
   const walks = journal.all('walk');
   if (openToday.size === 0) return [];
-  const tried = triedOn(journal, garden, openToday);
   return (
     [...journal.all('plant').values()]
       .filter(({ removed, variety }) => !removed && openToday.has(variety))
@@ -104,8 +101,7 @@ export function openNowOf(
         // Females marked the evening before are the round's; a marked male hides no female.
         if (walk?.blooms.some((id) => journal.all('bloom').get(id)?.sex !== 'male')) return [];
         const again = walk?.open && secondTimeOf(journal, plant.plant, found);
-        const way = tried(plant);
-        return [{ plant, ...found, open: walk?.open, ...(again && { again }), ...(way && { tried: way }) }];
+        return [{ plant, ...found, open: walk?.open, ...(again && { again }) }];
       })
   );
 }
@@ -138,35 +134,6 @@ export function opensNext(
   return {
     plants: plants.length,
     from: Math.min(...new Set(plants.map(({ variety }) => opening.get(variety)!))),
-  };
-}
-
-/** What falls to the plants of varieties of which a trial runs. */
-function triedOn(
-  journal: Journal,
-  garden: Garden,
-  openToday: ReadonlyMap<string, Pick<OpenPlant, 'day' | 'window'>>,
-): (plant: Plant) => TriedHere | undefined {
-  if (journal.all('trial').size === 0) return () => undefined;
-  const plants = [...journal.all('plant').values()].filter(({ removed }) => !removed);
-  const ways = new Map(
-    [...openToday].flatMap(([id, { day }]) => {
-      const variety = journal.all('variety').get(id)!;
-      const flowers = plants
-        .filter((plant) => plant.variety === id)
-        .map(({ plant }) => ({ bloom: cohortOfVisit(plant, variety, day), plant, variety: id }));
-      return [...dealOn(journal, garden, day, flowers, false).values()].map(
-        (dealt) => [dealt.plant, dealt] as const,
-      );
-    }),
-  );
-  return ({ plant, variety }) => {
-    const dealt = ways.get(plant);
-    if (!dealt) return undefined;
-    const { trial, side } = dealt;
-    const way = trial.ways[side];
-    const window = way.hours === 'late' ? openToday.get(variety)?.window : undefined;
-    return { trial, side, way, ...(window && { from: lateFrom(window) }) };
   };
 }
 

@@ -1,5 +1,6 @@
 import { begin, YARD, type Phone } from '@testing/yard';
 import { openNowOf, type OpenPlant } from '../due/openNow';
+import { withTrials } from '../due/withTrials';
 import { openVisitFacts } from '../due/openVisit';
 import { flowersDue } from '../due/flowersDue';
 import { fruitsOf } from '../fruit/fruits';
@@ -44,7 +45,7 @@ const noon = (day: string): string => `${day}T11:00:00Z`;
 const morning = (day: string): number => Date.parse(`${day}T06:30:00Z`);
 
 const openOn = ({ journal }: Phone, day: string): OpenPlant[] =>
-  openNowOf(journal, YARD, morning(day), { anyHour: true });
+  withTrials(journal, YARD, openNowOf(journal, YARD, morning(day), { anyHour: true }));
 
 /** One female open on each plant, worked as the trial lays down. */
 function work(phone: Phone, day: string, plants = PLANTS): void {

@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { isOpenAt, openNowOf, secondTimes, type OpenPlant, type SecondTime } from '@/core/due/openNow';
+import { withTrials } from '@/core/due/withTrials';
 import { openMorning } from '@/core/due/openMorning';
 import { nextLeft } from '@/core/today/nextLeft';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -38,7 +39,7 @@ export function OpenNowScreen() {
   const router = useRouter();
   // Whoever sees one open is believed.
   const grown = useView('open-now', [Math.floor(now / 60_000)], ({ store, garden }) =>
-    openNowOf(store.journal, garden, now, { anyHour: true }),
+    withTrials(store.journal, garden, openNowOf(store.journal, garden, now, { anyHour: true })),
   );
   if (!grown) return null;
   const plants = any === undefined ? grown.filter(({ window }) => isOpenAt(window, now)) : grown;
