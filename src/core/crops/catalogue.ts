@@ -117,6 +117,17 @@ export function bloomingCropOf(id: CropId): BloomingCrop | undefined {
 export const isPollinatedOpen = ({ protocols, hours }: Crop): boolean =>
   hours !== undefined && protocols.fruit !== undefined && protocols.fruit.walk === undefined;
 
+/**
+ * Is pollen carried to its flowers one by one, from flowers that are male alone? What bears in ears or heads has few.
+ *
+ * @example isPollinatedByFlower(cropOf('corn')) // false
+ */
+export const isPollinatedByFlower = ({ habit, hours, parts, protocols }: Crop): boolean =>
+  habit !== 'perfect' &&
+  hours !== undefined &&
+  parts === undefined &&
+  (protocols.fruit ?? protocols.seed)?.collect !== undefined;
+
 export type CoveringProtocol = Protocol & Required<Pick<Protocol, 'walk' | 'cover'>>;
 /** A crop whose flowers are found and covered before they open, and then pollinated on a round. */
 export type CoveredCrop = BloomingCrop & {

@@ -5,7 +5,7 @@ import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { seedStands } from '../years/seedStands';
-import { countedSet } from './countedSet';
+import { countedSet, setByInsects } from './countedSet';
 import { fruitCounted, type FruitSeen } from './fruitCounted';
 import { fruitsOf, looksDue, type Fruit } from './fruits';
 import { fruitSetRates } from './setRates';
@@ -141,4 +141,30 @@ test('how many set is known of trusses and stands as they were first counted, mi
   // Fruit that falls later had set.
   counted(phone, 'p1', { truss: 1, growing: 3, of: 8 }, 5);
   expect(countedSet(fruits(phone, 6))).toMatchObject({ hits: 7, of: 12, misshapen: 1 });
+});
+
+test('of what is pollinated flower by flower, fruit that nobody pollinated tells what insects set', () => {
+  const phone = begin([
+    { variety: 'v', crop: 'pepo', plants: ['p1', 'p2'] },
+    { variety: 't', crop: 'tomato', plants: ['t1'] },
+  ]);
+  counted(phone, 'p1', { growing: 1, of: 3 });
+  counted(phone, 'p1', { growing: 0, of: 2 }, 4);
+  counted(phone, 'p2', { growing: 2, of: 2 }, 4);
+  counted(phone, 't1', { truss: 1, growing: 4, of: 5 });
+  const all = fruits(phone, 5);
+  // A plant each, whatever the days.
+  expect([...setByInsects(all)].sort((a, b) => a.of - b.of)).toEqual([
+    { hits: 2, of: 2 },
+    { hits: 1, of: 5 },
+  ]);
+  expect(countedSet(all)).toMatchObject({ hits: 4, of: 5 });
+  expect(fruitSetRates(all.flatMap(({ histories }) => histories)).pollinated).toBe(0);
+  // Looked at again later, it is what was first counted that tells of set.
+  const [found] = all.filter(({ plant }) => plant.plant === 'p2');
+  phone.say(at(12), {
+    kind: 'looked',
+    body: { bloom: found!.bloom.bloom, seen: 'growing', growing: 1, of: 2 },
+  });
+  expect([...setByInsects(fruits(phone, 12))].find(({ of }) => of === 2)).toEqual({ hits: 2, of: 2 });
 });

@@ -21,7 +21,16 @@ const gardenOf = (plants: number, kept: number): SimulatedGarden => ({
       ...{ females: { mean: 0.3, of: 1e9 }, males: { mean: 9, of: 1e9 }, malesWanted: 1, serves: 99 },
       ...{ covered: true, takes: 3, outing: 'morning' },
       worth: Array.from({ length: 18 }, (_, point) => 1 - 0.04 * point),
-      ...{ kept: [kept], insects: [0.3], hanging: [], picked: 0, ripensIn: [50, 60], dropsBy: 14 },
+      ...{
+        kept: [kept],
+        insects: [0.3],
+        hanging: [],
+        picked: 0,
+        pickedCovered: 0,
+        doneToday: false,
+        ripensIn: [50, 60],
+        dropsBy: 14,
+      },
     },
   ],
 });

@@ -1,8 +1,9 @@
-import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
+import { cropOf, isPollinatedByFlower, protocolFor, type Crop } from '../crops/catalogue';
 import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { believedSet } from '../fruit/believedSet';
-import { isOnPlant, type FruitHistory } from '../fruit/fruitHistory';
+import { setByInsects } from '../fruit/countedSet';
+import { isOnPlant } from '../fruit/fruitHistory';
 import type { Fruit } from '../fruit/fruits';
 import { wasKept } from '../fruit/setVerdict';
 import { plantsIn } from '../garden/places';
@@ -22,6 +23,7 @@ import { gardenPlan, type PlannedVariety } from '../planning/gardenPlan';
 import { VISIT_MS } from '../round/roundJobs';
 import { mildDaysOf, type TemperaturesOf } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
+import { designEffect } from '../statistics/wilson';
 import { quantilesOf, type Belief } from '../statistics/sharesAmong';
 import { byId } from '../text/byId';
 import { groupBy } from '../text/groupBy';
@@ -88,10 +90,21 @@ export function gardenToSimulate(
     ...(earlyFrost !== undefined && { earlyFrost: daysBetween(from, nextFrost(earlyFrost, from)) }),
   });
   const sownAgain = new Map<string, SimulatedGarden>();
-  const plantings = planned.flatMap((each) => {
+  const ofVariety = groupBy(fruits, ({ variety }) => variety.variety);
+  const plantings = planned.flatMap((each, i) => {
+    const all = ofVariety.get(each.variety.variety) ?? [];
+    // What hung on plants that are gone is told with the first planting.
+    const others = new Set(
+      planned
+        .filter((other, at) => at !== i && other.variety === each.variety)
+        .flatMap(({ plants }) => plants.map(({ plant }) => plant)),
+    );
+    const here = new Set(each.plants.map(({ plant }) => plant));
+    const isFirst = planned.findIndex(({ variety }) => variety === each.variety) === i;
     const built = plantingToSimulate(each, {
       ...{ journal, today, hours, temperatures: each.glass ? inside : outside },
-      fruits: fruits.filter(({ variety }) => variety.variety === each.variety.variety),
+      fruits: all,
+      own: all.filter(({ plant }) => here.has(plant.plant) || (isFirst && !others.has(plant.plant))),
     });
     if (typeof built !== 'string') {
       const { variety, sowing } = each;
@@ -127,14 +140,11 @@ const plantsOf = (
     )
     .sort((a, b) => byId(a.plant, b.plant));
 
-/** Is it worked flower by flower, with pollen that is carried? Of ears and heads a plant has few. */
-function whyNot(
-  { protocols, parts, habit, hours }: Crop,
-  protocol: ReturnType<typeof protocolFor>,
-): NotPlayed | undefined {
-  if (!hours || (!protocol && !protocols.seed)) return 'notByHand';
-  if (parts?.bearing === 'ear' || parts?.bearing === 'head') return 'fewParts';
-  return habit === 'perfect' || !protocol?.collect ? 'notByHand' : undefined;
+/** What is not worked flower by flower, with pollen that is carried, is not played. */
+function whyNot(crop: Crop, protocol: ReturnType<typeof protocolFor>): NotPlayed | undefined {
+  const { parts, protocols } = crop;
+  if ((parts?.bearing === 'ear' || parts?.bearing === 'head') && protocols.seed) return 'fewParts';
+  return isPollinatedByFlower(crop) && protocol?.collect ? undefined : 'notByHand';
 }
 
 interface Grown extends PlannedVariety {
@@ -146,13 +156,14 @@ interface Known {
   readonly today: Day;
   readonly hours: HoursAt;
   readonly temperatures: TemperaturesOf;
-  /** Of the variety. */
+  /** Of the variety, and of this planting. */
   readonly fruits: readonly Fruit[];
+  readonly own: readonly Fruit[];
 }
 
 function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | NotPlayed {
   const { variety, plants, glass, flowering } = grown;
-  const { journal, today, hours, temperatures, fruits } = known;
+  const { journal, today, hours, temperatures, fruits, own } = known;
   const crop = cropOf(variety.crop);
   const meant = { mother: variety.variety, father: variety.variety, purpose: variety.purpose };
   const protocol = protocolFor(crop, meant);
@@ -166,7 +177,7 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
   const mild = mildDaysOf(variety.crop, temperatures);
   const flowersFor = daysBetween(flowering.first > today ? flowering.first : today, flowering.last) + 1;
   const histories = fruits.flatMap((fruit) => fruit.histories);
-  const hanging = hangingOn(plants, fruits);
+  const hanging = hangingOn(plants, own, ripens[1]);
   if (flowersFor <= 0 && hanging.length === 0) return 'noTime';
   const outing = outingOf({ hours: crop.hours });
   const { collect, pollinate } = protocol;
@@ -184,10 +195,13 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
     takes: each / 60 + VISIT_MS / MS_PER_MINUTE + WALK_MIN,
     ...{ outing, worth: hours(crop, outing, technique.cover !== 'none') },
     kept: quantilesOf(believedSet(variety.crop, histories, wasKept).belief, QUANTILES),
-    insects: quantilesOf(byInsects(histories), QUANTILES),
+    insects: quantilesOf(byInsects(fruits), QUANTILES),
     hanging,
-    picked: histories.filter(({ harvested, ended }) => harvested !== undefined || ended?.how === 'eaten')
-      .length,
+    picked: pickedOf(own),
+    pickedCovered: pickedOf(own.filter(({ bloom }) => isCovered(bloom))),
+    doneToday: own.some((fruit) =>
+      fruit.histories.some(({ age, followed }) => age === 0 && followed === 'pollinated'),
+    ),
     ripensIn: ripens,
     dropsBy: crop.looks.kept.value,
     ...(crop.seedFruits && { most: crop.seedFruits.value[1] }),
@@ -203,7 +217,7 @@ function sownOnceMore(
   if (!sowing || !flowering || flowering.first <= sowing.day) return undefined;
   return {
     ...planting,
-    ...{ hanging: [], picked: 0 },
+    ...{ hanging: [], picked: 0, pickedCovered: 0, doneToday: false },
     startsIn: mildDaysUntil(flowering.first, sowing.day, mildDaysOf(variety.crop, temperatures)),
     flowersFor: daysBetween(flowering.first, flowering.last) + 1,
     bearsAfter: cropOf(variety.crop).bearingAfterMales?.value ?? [0, 0],
@@ -242,7 +256,15 @@ function flowersADay(
   return { mean: (flowers + USUAL_WEIGHT * USUAL[sex]) / (of + USUAL_WEIGHT), of: of + USUAL_WEIGHT };
 }
 
-function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[]): HangingFruit[] {
+const pickedOf = (fruits: readonly Fruit[]): number =>
+  fruits
+    .flatMap(({ histories }) => histories)
+    .filter(({ harvested, ended }) => harvested !== undefined || ended?.how === 'eaten').length;
+
+/** So long after it was ripe a fruit that nobody noted any more no longer hangs there, days. Our default. */
+const HANGS_RIPE_DAYS = 14;
+
+function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[], ripe: number): HangingFruit[] {
   const place = new Map<string, number>();
   let next = 0;
   for (const { plant, count = 1 } of plants) {
@@ -253,19 +275,22 @@ function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[]): HangingF
     const at = place.get(plant);
     if (at === undefined) return [];
     return histories
-      .filter((history) => isOnPlant(history) && history.followed !== 'control')
+      .filter(
+        (history) =>
+          isOnPlant(history) && history.followed !== 'control' && history.age <= ripe + HANGS_RIPE_DAYS,
+      )
       .map(({ age, lastGrowing }) => ({ plant: at, age, grew: lastGrowing, covered: isCovered(bloom) }));
   });
 }
 
-/** The share of flowers left to insects that is kept: a guess, moved by own flowers that were left to them. */
-function byInsects(histories: readonly FruitHistory[]): Belief {
-  const known = histories
-    .filter(({ followed }) => followed === 'left')
-    .flatMap((history) => wasKept(history) ?? []);
-  const hits = known.filter(Boolean).length;
+/** The share of flowers left to insects that is kept: a guess, moved by what insects alone set here. */
+function byInsects(fruits: readonly Fruit[]): Belief {
+  const clusters = setByInsects(fruits);
+  const effect = designEffect(clusters);
+  const hits = clusters.reduce((sum, own) => sum + own.hits, 0) / effect;
+  const of = clusters.reduce((sum, own) => sum + own.of, 0) / effect;
   const a = INSECTS_KEEP * INSECTS_WEIGH + hits;
-  return { betas: [{ a, b: INSECTS_WEIGH + known.length - a, weight: 1 }] };
+  return { betas: [{ a, b: INSECTS_WEIGH + of - a, weight: 1 }] };
 }
 
 /** What each ten minutes of an outing are worth to a crop, from the outing's first opening. */

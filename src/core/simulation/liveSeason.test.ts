@@ -16,7 +16,16 @@ const SQUASH: SimulatedPlanting = {
   ...{ startsIn: 0, flowersFor: 30, bearsAfter: [0, 0] },
   ...{ females: { mean: 0.3, of: 1e9 }, males: { mean: 9, of: 1e9 }, malesWanted: 1, serves: 3 },
   ...{ covered: true, takes: 3, outing: 'morning', worth: new Array<number>(24).fill(1) },
-  ...{ kept: [0.55], insects: [0.3], hanging: [], picked: 0, ripensIn: [50, 60], dropsBy: 14 },
+  ...{
+    kept: [0.55],
+    insects: [0.3],
+    hanging: [],
+    picked: 0,
+    pickedCovered: 0,
+    doneToday: false,
+    ripensIn: [50, 60],
+    dropsBy: 14,
+  },
 };
 const gardenOf = (...plantings: Partial<SimulatedPlanting>[]): SimulatedGarden => ({
   from: '2026-06-20',
@@ -203,6 +212,36 @@ test('what hangs already ripens, but for the young that still drop', () => {
   expect(Math.min(...totals)).toBeGreaterThanOrEqual(7);
   expect(mean(totals)).toBeGreaterThan(7 + 4 * 0.45);
   expect(mean(totals)).toBeLessThan(7 + 4 * 0.65);
+});
+
+test('no fruit is lost or won: what is kept and has its time is picked, on the last day too', () => {
+  fc.assert(
+    fc.property(fc.nat(300), fc.integer({ min: 0, max: 45 }), (season, endsIn) => {
+      const garden: SimulatedGarden = {
+        ...gardenOf({ plants: 12, forSeed: false, ripensIn: [5, 5] }),
+        ...{ climate: { coldMin: 20, coldMax: 28, warmMin: 20, warmMax: 28 }, earlyFrost: 300, endsIn },
+      };
+      let kept = 0;
+      const [outcome] = live(garden, season, {}, ({ day, drops }) => {
+        if (drops === undefined && day + 5 <= endsIn) kept += 1;
+      });
+      expect(outcome!.picked.at(-1)).toBe(kept);
+      expect(outcome!.covered.at(-1)).toBe(kept);
+      expect(outcome!.picked).toHaveLength(endsIn + 1);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('what was done today is not done again: its flowers are those of tomorrow', () => {
+  const days = (doneToday: boolean): number[] => {
+    const seen: number[] = [];
+    live(gardenOf({ plants: 30, doneToday }), 4, {}, ({ day }) => seen.push(day));
+    return seen;
+  };
+  expect(days(false)).toContain(0);
+  expect(days(true)).not.toContain(0);
+  expect(days(true)).toEqual(days(false).filter((day) => day > 0));
 });
 
 test('rounds on so many days of the week, and a helper, do what they can', () => {

@@ -131,7 +131,7 @@ export class PlayedPlanting {
     this.#opening = new Float64Array(4 * this.#plants);
     this.#drawnFor = new Int16Array(this.#plants).fill(-1);
     this.#picked = new Uint16Array(stage.days).fill(planting.picked);
-    this.#covered = new Uint16Array(stage.days);
+    this.#covered = new Uint16Array(stage.days).fill(planting.pickedCovered);
     this.#hanging = this.#alreadyHanging();
   }
 
@@ -162,11 +162,16 @@ export class PlayedPlanting {
     this.#weather = this.staged.weather(day, warmer);
     this.#ripened += this.#weather.isCool ? COOL_DAY_COUNTS : 1;
     this.#load.fill(0);
+    if (day > 0) {
+      this.#picked[day] = this.#picked[day - 1]!;
+      this.#covered[day] = this.#covered[day - 1]!;
+    }
     let picked = 0;
     let covered = 0;
     this.#hanging = this.#hanging.filter((fruit) => {
       if (fruit.drops <= day) return false;
-      if (fruit.ripe <= this.#ripened) {
+      // What is not kept fails before it is worth picking, however soon that would be.
+      if (fruit.ripe <= this.#ripened && fruit.drops === Infinity) {
         picked += 1;
         covered += Number(fruit.covered);
         return false;
@@ -191,8 +196,8 @@ export class PlayedPlanting {
   }
 
   #pick(day: number, picked: number, covered: number): void {
-    this.#picked[day] = (day === 0 ? this.staged.planting.picked : this.#picked[day - 1]!) + picked;
-    this.#covered[day] = (day === 0 ? 0 : this.#covered[day - 1]!) + covered;
+    this.#picked[day]! += picked;
+    this.#covered[day]! += covered;
   }
 
   /** Does it stand in the open, grown up far enough to flower? Before that, frost is not waited for. */
@@ -219,7 +224,7 @@ export class PlayedPlanting {
 
   /** Its bearing flowers of a day. */
   open(day: number): OpenFlower[] {
-    if (!this.#isInFlower(day, this.#bearsAfter)) return [];
+    if (!this.#isInFlower(day, this.#bearsAfter) || (day === 0 && this.staged.planting.doneToday)) return [];
     const { opening, flower } = this.#nature;
     const { at } = this.staged;
     const flowers: OpenFlower[] = [];

@@ -45,8 +45,11 @@ export interface SimulatedPlanting {
   readonly kept: readonly number[];
   readonly insects: readonly number[];
   readonly hanging: readonly HangingFruit[];
-  /** Fruit picked already this season. */
+  /** Fruit picked already this season, and that of covered flowers among it. */
   readonly picked: number;
+  readonly pickedCovered: number;
+  /** Was it worked already on the first day played? Then its next flowers are those of the day after. */
+  readonly doneToday: boolean;
   /** Days on the plant until it is ripe for what it is grown for. */
   readonly ripensIn: Span;
   /** Day by which what is not kept has dropped. */

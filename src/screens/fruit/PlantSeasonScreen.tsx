@@ -1,8 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { cropOf, isPollinatedByFlower } from '@/core/crops/catalogue';
 import { plantSeason, type PlantSeason } from '@/core/fruit/plantSeason';
 import type { Plant, Variety } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Text } from '@/ui/parts/Text';
@@ -14,6 +16,7 @@ import { PlantHeading } from '../shell/PlantHeading';
 import { PlantLoad } from '../shell/PlantLoad';
 import { WithWidth } from '../shell/WithWidth';
 import { sayPlace } from '../words/places';
+import { FruitOfInsects } from './FruitOfInsects';
 import { FruitRows } from './FruitRows';
 import { SeasonPicture } from './SeasonPicture';
 import { RateRow } from './SetSummary';
@@ -22,6 +25,7 @@ interface PlantView extends PlantSeason {
   readonly plant: Plant;
   readonly variety: Variety;
   readonly where: string;
+  readonly today: Day;
 }
 
 const usePlantSeason = (id: string): PlantView | undefined =>
@@ -30,7 +34,8 @@ const usePlantSeason = (id: string): PlantView | undefined =>
     const variety = plant && journal.all('variety').get(plant.variety);
     if (!plant || !variety) return null;
     const where = sayPlace(journal, plant);
-    return { plant, variety, where, ...plantSeason(journal, garden, id, dayAt(now, garden.zone)) };
+    const today = dayAt(now, garden.zone);
+    return { plant, variety, where, today, ...plantSeason(journal, garden, id, today) };
   }) ?? undefined;
 
 /** A plant's whole season: its flowers, what it carries, how they set, and its pollen on other plants. */
@@ -77,6 +82,9 @@ export function PlantSeasonScreen() {
     >
       <PlantHeading plant={plant} variety={variety} />
       <PlantLoad plant={plant} variety={variety} />
+      {!plant.removed && isPollinatedByFlower(cropOf(variety.crop)) ? (
+        <FruitOfInsects plant={plant} variety={variety} today={view.today} />
+      ) : null}
       {fruits.length === 0 ? (
         <Text tone="soft">No flower of it has been pollinated this season.</Text>
       ) : (

@@ -1,8 +1,9 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { countedSet } from '@/core/fruit/countedSet';
+import { countedSet, setByInsects } from '@/core/fruit/countedSet';
 import type { Fruit } from '@/core/fruit/fruits';
 import { fruitSetRates } from '@/core/fruit/setRates';
+import { clusteredWilson } from '@/core/statistics/wilson';
 import { byName } from '@/core/text/byName';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
@@ -120,6 +121,7 @@ function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {
   const rates = fruitSetRates(histories);
   const days = lookDays(histories.map(({ looks }) => looks));
   const counted = countedSet(fruits);
+  const insects = setByInsects(fruits);
   return (
     <WithWidth>
       {(width) => (
@@ -137,6 +139,19 @@ function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {
               <RateRow name="Set so far" rate={rates.soFar} width={width} />
               <RateRow name={`Set, day ${days.set}`} rate={rates.set} width={width} />
               <RateRow name={`Kept, day ${days.kept} or picked`} rate={rates.kept} width={width} />
+              {insects.length > 0 ? (
+                <View>
+                  <RateRow
+                    name="Set by insects alone"
+                    rate={{ ...clusteredWilson(insects), ...NONE_LEFT_OUT }}
+                    width={width}
+                  />
+                  <Text variant="small" tone="soft">
+                    Of flowers that were left to them, and of fruit nobody pollinated. They were other flowers
+                    on other days: whether the work is needed, a trial tells.
+                  </Text>
+                </View>
+              ) : null}
             </>
           ) : null}
         </View>
