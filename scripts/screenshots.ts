@@ -111,6 +111,15 @@ async function take(): Promise<void> {
   await page.getByText('When they drop').waitFor();
   await page.getByText('Why they failed').scrollIntoViewIfNeeded();
   await shoot(page, 'rates');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.setViewportSize(WIDE);
+  await page.goto(`${BASE}/fruit/ahead`);
+  await page.getByText('30 min', { exact: true }).click();
+  await page.getByText('With one person more', { exact: true }).click();
+  await page.getByText(/more in \d+ of 100 seasons/).waitFor({ timeout: 120_000 });
+  await shoot(page, 'season-ahead-wide');
+  await page.setViewportSize(PHONE);
+  await page.emulateMedia({ colorScheme: 'light' });
   await shootImport(page);
   await page.goto(`${BASE}/bench/identify`);
   await page.getByText('Pepo squash').click();
@@ -140,9 +149,6 @@ async function take(): Promise<void> {
   await page.getByRole('button', { name: 'Back to Today' }).click();
   await page.getByRole('button', { name: /clock to the morning/ }).click();
   await shoot(page, 'today');
-  await page.setViewportSize(WIDE);
-  await shoot(page, 'today-wide');
-  await page.setViewportSize(PHONE);
   await page.getByRole('button', { name: 'Start the round' }).click();
   await page.getByText(/The round takes/).waitFor();
   await page.getByRole('button', { name: 'One person more' }).click();

@@ -15,7 +15,7 @@ export interface SeasonsToPlay {
 }
 
 /** Of ten seasons one has less than the first and one more than the last; the two inner ones hold half of them. */
-export const FAN_QUANTILES = [0.1, 0.25, 0.5, 0.75, 0.9] as const;
+const FAN_QUANTILES = [0.1, 0.25, 0.5, 0.75, 0.9] as const;
 export type Fan = readonly [number, number, number, number, number];
 
 /** What one variety may bring, worked one way. */

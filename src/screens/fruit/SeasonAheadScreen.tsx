@@ -32,6 +32,7 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { Underway } from '../shell/Underway';
 import { useLongAnswer } from '../shell/useLongAnswer';
+import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 import { lowerFirst } from '../words/lowerFirst';
 import {
@@ -245,6 +246,10 @@ const Brought = memo(function Brought({
       <Text variant="small" tone="soft">
         {`Fruit picked${described && wantsSeed(described.purpose) ? ' with ripe seed' : ''} by each day, what is picked already included. The line: the middle season; the dark area: half of them; the pale one: eight of ten.${second ? ' The broken line: the middle season worked otherwise.' : ''} The dots: as many as you want.`}
       </Text>
+      <SaveNumbers
+        what="What the season may bring"
+        table={{ head: FAN_HEAD, rows: own.fan.map((on, day) => [days[day]!, ...on.map(String)]) }}
+      />
       <Stepper
         label="Fruits wanted"
         value={wanted}

@@ -8,6 +8,7 @@ import { FlowerMarksChart, Mark, type MarkLook } from '@/ui/charts/FlowerMarksCh
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 
 const LOOKS: Readonly<Record<FlowerOutcome, MarkLook>> = {
@@ -32,6 +33,7 @@ export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly 
   const [first, last] = [all[0], all.at(-1)];
   if (first === undefined || last === undefined) return null;
   const span = daysBetween(first, last) + 1;
+  const head = ['Variety', 'Day', ...FLOWER_OUTCOMES.map((outcome) => OUTCOME_NAMES[outcome])];
   return (
     <View style={{ gap: SPACE.s, marginBottom: SPACE.m }}>
       <WithWidth>
@@ -50,7 +52,7 @@ export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly 
             dayName={(day) => f.shortDay(addDays(first, day))}
             label="Pollinated flowers by day, and what became of them"
             table={{
-              head: ['Variety', 'Day', ...FLOWER_OUTCOMES.map((outcome) => OUTCOME_NAMES[outcome])],
+              head,
               rows: marks.flatMap(({ name, days }) =>
                 days.map(({ day, counts }) => [
                   name,
@@ -72,6 +74,18 @@ export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly 
           </View>
         ))}
       </View>
+      <SaveNumbers
+        what="Pollinated flowers by day"
+        table={{
+          head,
+          rows: marks.flatMap(({ name, days }) =>
+            days.map(({ day, counts }) => [
+              ...[name, day],
+              ...FLOWER_OUTCOMES.map((outcome) => String(counts[outcome])),
+            ]),
+          ),
+        }}
+      />
     </View>
   );
 });

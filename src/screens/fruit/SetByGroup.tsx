@@ -8,6 +8,7 @@ import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 import { sayRange } from './setRateWords';
 import { GROUPING_NAMES, sayLevel, type NameOfLevel } from '../words/setFactors';
@@ -67,6 +68,19 @@ export function SetByGroup({ by, nameOf }: SetByGroupProps) {
       {shown < groups.length ? (
         <Button title="Show more" onPress={() => setShown(shown + 100)} style={{ marginTop: SPACE.m }} />
       ) : null}
+      <SaveNumbers
+        what={`Set by ${GROUPING_NAMES[grouping]}`}
+        table={{
+          head: [GROUPING_NAMES[grouping], 'Set', 'Of', 'Plants', 'Believed', '95 % from', '95 % to'],
+          rows: groups.map(({ level, plants, counted, believed }) => [
+            sayLevel(grouping, level, f, nameOf),
+            f.number(counted.hits),
+            f.number(counted.of),
+            f.number(plants),
+            ...[believed.share, believed.low, believed.high].map((share) => f.number(share, 3)),
+          ]),
+        }}
+      />
     </View>
   );
 }

@@ -6,6 +6,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 import { sayRange } from './setRateWords';
 
@@ -21,6 +22,15 @@ export function WhenTheyDrop({ curve, looks }: WhenTheyDropProps) {
   const lookDays = looks.flatMap(({ early, set, kept }) => [early.value[1], set.value[1], kept.value]);
   const { days } = curve;
   const summary = sayCurve(curve, f);
+  const table = {
+    head: ['Day', 'Still growing', '95 %', 'Followed'],
+    rows: days.map((day) => [
+      f.number(day.day),
+      sayGrowing(day, f),
+      day.band ? sayRange(...day.band, f) : 'too few plants',
+      f.number(day.followed),
+    ]),
+  };
   return (
     <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
       <Text variant="heading" level={2}>
@@ -35,21 +45,14 @@ export function WhenTheyDrop({ curve, looks }: WhenTheyDropProps) {
             lookDays={lookDays}
             percent={f.percent}
             label={`Still growing, by day after pollination. ${summary}`}
-            table={{
-              head: ['Day', 'Still growing', '95 %', 'Followed'],
-              rows: days.map((day) => [
-                f.number(day.day),
-                sayGrowing(day, f),
-                day.band ? sayRange(...day.band, f) : 'too few plants',
-                f.number(day.followed),
-              ]),
-            }}
+            table={table}
           />
         )}
       </WithWidth>
       <Text variant="small" tone="soft">
         {`Days after pollination, looks in bold. The line: the share that still grows; the dark area: where nobody looked, and nobody can tell${days[0]?.band ? '; the pale area: where other plants’ fruit would lie with 95 %' : ''}.`}
       </Text>
+      <SaveNumbers what="When they drop" table={table} />
     </View>
   );
 }

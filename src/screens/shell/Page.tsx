@@ -1,6 +1,7 @@
 import Head from 'expo-router/head';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
+import { Scrolling } from '@/ui/parts/scrolling';
 import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import { Text } from '@/ui/parts/Text';
 import { useOpening } from '@/data/hooks/opening';
@@ -91,6 +92,11 @@ interface ColumnProps {
 /** A column that scrolls by itself, by the keyboard too. */
 function Column({ role, of, label, centred = false, children }: ColumnProps) {
   const view = useRef<ScrollView>(null);
+  // On the web what scrolls is an element of the page.
+  const scroller = useCallback(
+    () => (view.current?.getScrollableNode() as HTMLElement | null | undefined) ?? null,
+    [],
+  );
   useEffect(() => view.current?.scrollTo({ y: 0, animated: false }), [of]);
   return (
     <ScrollView
@@ -105,7 +111,7 @@ function Column({ role, of, label, centred = false, children }: ColumnProps) {
         paddingBottom: SPACE.xl,
       }}
     >
-      {children}
+      <Scrolling.Provider value={scroller}>{children}</Scrolling.Provider>
     </ScrollView>
   );
 }

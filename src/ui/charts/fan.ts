@@ -59,9 +59,9 @@ export function fanGeometry(
       .ticks(4)
       .filter(Number.isInteger)
       .map((count) => ({ count, y: y(count) })),
-    days: Array.from({ length: named }, (_, i) => Math.round((i * (days.length - 1)) / (named - 1))).map(
-      (day) => ({ day, x: x(day) }),
-    ),
+    days: [
+      ...new Set(Array.from({ length: named }, (_, i) => Math.round((i * (days.length - 1)) / (named - 1)))),
+    ].map((day) => ({ day, x: x(day) })),
     outer: between(0, 4),
     inner: between(1, 3),
     middle:

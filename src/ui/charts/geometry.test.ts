@@ -1,5 +1,6 @@
 import { calendarGeometry } from './calendar';
 import { CELL, crossTableGeometry, NAMES_WIDTH } from './crossTable';
+import { fanGeometry } from './fan';
 import { growingGeometry } from './growing';
 import { intervalGeometry } from './interval';
 import { linearScale } from './linear';
@@ -185,4 +186,27 @@ test('the insects’ name ends before their dots, or begins where they would, an
     expect(x).toBeGreaterThanOrEqual(4);
     expect(dotsFrom).toBeGreaterThan(x + 7 * 'insects fly'.length);
   }
+});
+
+test('a fan of seasons: its areas lie in each other, whole counts stand at its side, first and last day are named', () => {
+  const days = [
+    [0, 0, 0, 0, 0],
+    [0, 1, 2, 3, 5],
+    [1, 2, 4, 6, 8],
+  ] as const;
+  const fan = fanGeometry(days, WIDTH, { other: [0, 3, 9], wanted: 6 });
+  const ys = (path: string): number[] => [...path.matchAll(/,(-?[\d.]+)/g)].map(([, y]) => Number(y));
+  expect(Math.min(...ys(fan.outer))).toBeLessThan(Math.min(...ys(fan.inner)));
+  expect(Math.min(...ys(fan.inner))).toBeLessThan(Math.min(...ys(fan.middle)));
+  // What it is compared with is within the chart, too.
+  expect(Math.min(...ys(fan.other))).toBeGreaterThan(0);
+  expect(fan.counts.every(({ count }) => Number.isInteger(count))).toBe(true);
+  expect(fan.days.map(({ day }) => day)).toEqual([0, 1, 2]);
+  expect(fan.days.at(-1)!.x).toBe(fan.right);
+  expect(fan.wanted).toBeGreaterThan(Math.min(...ys(fan.outer)) - 1);
+  // More than any season brings is beyond the chart; nothing at all is a line at its foot.
+  expect(fanGeometry(days, WIDTH, { wanted: 60 }).wanted).toBeUndefined();
+  const none = fanGeometry([days[0], days[0]], WIDTH);
+  expect(none.counts.map(({ count }) => count)).toEqual([0, 1]);
+  expect(none.other).toBe('');
 });

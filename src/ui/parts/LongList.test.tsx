@@ -1,0 +1,39 @@
+import { render, screen } from '@testing-library/react';
+import { Text } from 'react-native';
+import { LongList } from './LongList';
+import { Scrolling } from './scrolling';
+
+const page = document.createElement('div');
+
+const shown = (count: number): HTMLElement[] => {
+  render(
+    <Scrolling.Provider value={() => page}>
+      <LongList
+        items={Array.from({ length: count }, (_, i) => `row ${i}`)}
+        keyOf={(row) => row}
+        rowHeight={74}
+      >
+        {(row) => <Text>{row}</Text>}
+      </LongList>
+    </Scrolling.Provider>,
+  );
+  return screen.queryAllByRole('listitem');
+};
+
+test('of three thousand rows a screenful is drawn, and each says which of how many it is', () => {
+  const rows = shown(3000);
+  expect(rows.length).toBeGreaterThan(10);
+  expect(rows.length).toBeLessThan(40);
+  expect(rows[0]!.textContent).toBe('row 0');
+  expect([rows[1]!.getAttribute('aria-posinset'), rows[1]!.getAttribute('aria-setsize')]).toEqual([
+    '2',
+    '3000',
+  ]);
+  // The page is as long as if all were there.
+  expect(rows[0]!.parentElement!.style.height).toBe(`${3000 * 74}px`);
+});
+
+test('none, and a few', () => {
+  expect(shown(0)).toHaveLength(0);
+  expect(shown(3)).toHaveLength(3);
+});

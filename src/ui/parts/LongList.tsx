@@ -1,0 +1,83 @@
+import { observeElementRect, useVirtualizer } from '@tanstack/react-virtual';
+import { useContext, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import { Scrolling } from './scrolling';
+
+export interface LongListProps<T> {
+  readonly items: readonly T[];
+  readonly keyOf: (item: T) => string;
+  /** About how high a row is, px; each is measured when it is drawn. */
+  readonly rowHeight: number;
+  readonly children: (item: T) => ReactNode;
+}
+
+/** Rows that are drawn before and after those one sees. */
+const OVERSCAN = 8;
+/** Before anything is laid out so much of the page is taken to be seen, px. */
+const SCREENFUL = 800;
+
+/** A list of any length, of which only what is near to what one sees is drawn. */
+export function LongList<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) {
+  const scroller = useContext(Scrolling);
+  const list = useRef<HTMLDivElement>(null);
+  const above = useHeightAbove(list, scroller);
+  // eslint-disable-next-line react-hooks/incompatible-library -- no compiler memoizes what it returns
+  const rows = useVirtualizer({
+    count: items.length,
+    getScrollElement: scroller,
+    estimateSize: () => rowHeight,
+    getItemKey: (i) => keyOf(items[i]!),
+    overscan: OVERSCAN,
+    scrollMargin: above,
+    // What is not laid out yet is as high as it will be.
+    measureElement: (row) => row.getBoundingClientRect().height || rowHeight,
+    observeElementRect: (of, tell) =>
+      observeElementRect(of, ({ width, height }) => tell({ width, height: height || SCREENFUL })),
+  });
+  // A row that is a little higher or lower than it was taken to be moves nothing under the finger.
+  rows.shouldAdjustScrollPositionOnItemSizeChange = () => false;
+  return (
+    <div
+      ref={list}
+      role="list"
+      style={{ position: 'relative', height: rows.getTotalSize(), overflowAnchor: 'none' }}
+    >
+      {rows.getVirtualItems().map(({ key, index, start }) => (
+        <div
+          key={key}
+          ref={rows.measureElement}
+          data-index={index}
+          role="listitem"
+          aria-setsize={items.length}
+          aria-posinset={index + 1}
+          style={{ position: 'absolute', left: 0, right: 0, top: start - above }}
+        >
+          {children(items[index]!)}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** How far down its page something begins, px; what stands above it may grow and shrink. */
+function useHeightAbove(
+  list: { readonly current: HTMLElement | null },
+  scroller: () => HTMLElement | null,
+): number {
+  const [above, setAbove] = useState(0);
+  useLayoutEffect(() => {
+    const page = scroller();
+    if (!list.current || !page) return undefined;
+    const measure = (): void => {
+      if (!list.current) return;
+      const top = list.current.getBoundingClientRect().top - page.getBoundingClientRect().top;
+      setAbove(Math.round(top + page.scrollTop));
+    };
+    measure();
+    // A world without layout has none.
+    if (typeof ResizeObserver === 'undefined') return undefined;
+    const watched = new ResizeObserver(measure);
+    if (page.firstElementChild) watched.observe(page.firstElementChild);
+    return () => watched.disconnect();
+  }, [list, scroller]);
+  return above;
+}
