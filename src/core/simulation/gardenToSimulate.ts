@@ -175,6 +175,7 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
   if (!ripens || !crop.hours || !protocol?.collect) return 'notKnownWhen';
   const technique = techniqueOf(journal, meant);
   const mild = mildDaysOf(variety.crop, temperatures);
+  const flowers = flowersADay(journal, plants, today, mild);
   const flowersFor = daysBetween(flowering.first > today ? flowering.first : today, flowering.last) + 1;
   const histories = fruits.flatMap((fruit) => fruit.histories);
   const hanging = hangingOn(plants, own, ripens[1]);
@@ -189,8 +190,7 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
     startsIn: flowering.first > today ? mildDaysUntil(flowering.first, today, mild) : 0,
     flowersFor: Math.max(0, flowersFor),
     bearsAfter: bears ? [0, 0] : (crop.bearingAfterMales?.value ?? [0, 0]),
-    females: flowersADay(journal, plants, today, 'female', mild),
-    males: flowersADay(journal, plants, today, 'male', mild),
+    ...{ females: flowers.female, males: flowers.male },
     ...{ malesWanted: technique.males, serves: collect.serves.value, covered: technique.cover !== 'none' },
     takes: each / 60 + VISIT_MS / MS_PER_MINUTE + WALK_MIN,
     ...{ outing, worth: hours(crop, outing, technique.cover !== 'none') },
@@ -235,25 +235,28 @@ function flowersADay(
   journal: Journal,
   plants: readonly Plant[],
   today: Day,
-  sex: Sex,
   mild: (day: Day) => number,
-): FlowersADay {
+): Readonly<Record<Sex, FlowersADay>> {
   const walks = journal.all('walk');
-  let [flowers, of, any] = [0, 0, false];
+  const seen: Record<Sex, number> = { female: 0, male: 0 };
+  let of = 0;
   for (let ago = 0; ago < COUNTED_DAYS; ago += 1) {
     const day = addDays(today, -ago);
     const warmth = mild(day);
     for (const { plant, count = 1 } of plants) {
       const walk = walks.get(walkId(plant, day));
       if (walk?.scoutedEntry === undefined && walk?.open === undefined) continue;
-      const seen = Math.max(walk.eve[sex], walk.open?.[sex] ?? 0);
-      any ||= SEXES.some((either) => walk.eve[either] + (walk.open?.[either] ?? 0) > 0);
-      flowers += seen;
+      for (const sex of SEXES) seen[sex] += Math.max(walk.eve[sex], walk.open?.[sex] ?? 0);
       of += warmth * count;
     }
   }
-  if (!any) [flowers, of] = [0, 0];
-  return { mean: (flowers + USUAL_WEIGHT * USUAL[sex]) / (of + USUAL_WEIGHT), of: of + USUAL_WEIGHT };
+  // Before it flowers, counts of none say nothing of how much it will.
+  const counted = seen.female + seen.male > 0 ? of : 0;
+  const ofSex = (sex: Sex): FlowersADay => ({
+    mean: (seen[sex] + USUAL_WEIGHT * USUAL[sex]) / (counted + USUAL_WEIGHT),
+    of: counted + USUAL_WEIGHT,
+  });
+  return { female: ofSex('female'), male: ofSex('male') };
 }
 
 const pickedOf = (fruits: readonly Fruit[]): number =>

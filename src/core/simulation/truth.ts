@@ -42,8 +42,7 @@ const EARLY = 1.6;
 export const COOL_DAY_COUNTS = 1 / 1.15;
 
 /** A standard normal number from two even ones [Box & Muller 1958]. */
-const normal = (u: number, v: number): number =>
-  Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * v);
+const normal = (u: number, v: number): number => Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * v);
 
 /**
  * How much warmer each day of a season is than its normal, °C: warm and cool spells, as days go over into each other.

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { cropOf, isPollinatedByFlower } from '@/core/crops/catalogue';
 import { wantsSeed } from '@/core/crops/variety';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
@@ -75,11 +76,13 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
         </Text>
       ))}
       <UntilWhen variety={variety} />
-      <ListRow
-        title="What the season may bring"
-        note="Flowers, mornings and plants, played through many times"
-        onPress={() => router.push({ pathname: '/fruit/ahead', params: { variety: variety.variety } })}
-      />
+      {isPollinatedByFlower(cropOf(variety.crop)) ? (
+        <ListRow
+          title="What the season may bring"
+          note="Its flowers, fruit and plants, played through many times"
+          onPress={() => router.push({ pathname: '/fruit/ahead', params: { variety: variety.variety } })}
+        />
+      ) : null}
     </View>
   );
 }
