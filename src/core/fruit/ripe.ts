@@ -18,7 +18,7 @@ export interface Ripe {
 }
 
 /** So long after its time a fruit that nobody noted any more is not asked for. Our default. */
-const ASKED_FOR_DAYS = 14;
+export const ASKED_FOR_DAYS = 14;
 
 /**
  * Fruit that is old enough to be picked, for what its flower was meant: to eat, or with ripe seed; the longest ripe

@@ -3,7 +3,8 @@ import { ALIVE_AT_OPENING, pollenAlive, type OpeningWindow } from './openingWind
 
 /** Once insects are out, an open flower may have their pollen already. Our default. */
 const WITH_INSECTS = 0.75;
-const STEP_MS = 10 * MS_PER_MINUTE;
+/** From one point to the next. */
+export const STEP_MS = 10 * MS_PER_MINUTE;
 
 /** `guarded`: insects cannot get in, so their hour is no loss. */
 export interface WorthOptions {

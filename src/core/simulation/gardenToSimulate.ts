@@ -5,6 +5,7 @@ import { believedSet } from '../fruit/believedSet';
 import { setByInsects } from '../fruit/countedSet';
 import { isOnPlant } from '../fruit/fruitHistory';
 import type { Fruit } from '../fruit/fruits';
+import { ASKED_FOR_DAYS } from '../fruit/ripe';
 import { wasKept } from '../fruit/setVerdict';
 import { plantsIn } from '../garden/places';
 import { climateOf } from '../journal/climateOf';
@@ -15,7 +16,7 @@ import { plantingOf } from '../journal/plantingOf';
 import type { Garden, Plant } from '../journal/state';
 import { windowsOf } from '../opening/windowsOf';
 import { temperaturesAt } from '../opening/temperaturesAt';
-import { worthByTime } from '../opening/worth';
+import { STEP_MS, worthByTime } from '../opening/worth';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { nextFrost } from '../outcome/lastUseful';
 import { techniqueOf } from '../outing/technique';
@@ -264,9 +265,6 @@ const pickedOf = (fruits: readonly Fruit[]): number =>
     .flatMap(({ histories }) => histories)
     .filter(({ harvested, ended }) => harvested !== undefined || ended?.how === 'eaten').length;
 
-/** So long after it was ripe a fruit that nobody noted any more no longer hangs there, days. Our default. */
-const HANGS_RIPE_DAYS = 14;
-
 function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[], ripe: number): HangingFruit[] {
   const place = new Map<string, number>();
   let next = 0;
@@ -280,7 +278,7 @@ function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[], ripe: num
     return histories
       .filter(
         (history) =>
-          isOnPlant(history) && history.followed !== 'control' && history.age <= ripe + HANGS_RIPE_DAYS,
+          isOnPlant(history) && history.followed !== 'control' && history.age <= ripe + ASKED_FOR_DAYS,
       )
       .map(({ age, lastGrowing }) => ({ plant: at, age, grew: lastGrowing, covered: isCovered(bloom) }));
   });
@@ -315,7 +313,7 @@ function hoursAt(journal: Journal, garden: Garden, day: Day): HoursAt {
 
 function worthFrom(window: OpeningWindow, begins: number, guarded: boolean): number[] {
   const points = worthByTime(window, { guarded });
-  const before = Math.round((window.opens[0] - begins) / (10 * MS_PER_MINUTE));
+  const before = Math.round((window.opens[0] - begins) / STEP_MS);
   const best = Math.max(...points.map(({ worth }) => worth));
   let left = 0;
   const still = points.toReversed().map(({ worth }) => (left = Math.max(left, worth)) / best);

@@ -1,3 +1,5 @@
+import { STEP_MS } from '../opening/worth';
+import { MS_PER_MINUTE } from '../time/calendar';
 import type { WayOfSeason } from './simulatedGarden';
 import type { Stage, StagedDay, StagedPlanting } from './stage';
 import {
@@ -71,7 +73,7 @@ const DIGITS = 1000;
 /** A younger fruit takes nothing from a flower yet, days. */
 const TAKES_FROM_DAYS = 3;
 /** From one point of what an hour is worth to the next. */
-export const MINUTES_A_POINT = 10;
+export const MINUTES_A_POINT = STEP_MS / MS_PER_MINUTE;
 
 /** One planting in one season, day by day. */
 export class PlayedPlanting {
@@ -84,9 +86,10 @@ export class PlayedPlanting {
   readonly #insects: number;
   readonly #startsIn: number;
   readonly #bearsAfter: number;
-  /** What each plant's flowers are of the usual, and its luck in set, log odds. */
+  /** Flowers that a usual plant opens on a mild day. */
   readonly #females: number;
   readonly #males: number;
+  /** What each plant's flowers are of that, and its luck in set, log odds. */
   readonly #lush: Float64Array;
   readonly #luck: Float64Array;
   readonly #load: Uint16Array;

@@ -38,7 +38,7 @@ const FLOWERING_SD = 0.3;
 const PACE_SD = 0.08;
 /** Young fruit drops early rather than late: with 1 as likely on each day. */
 const EARLY = 1.6;
-/** A cool day counts for so much on the way to ripeness: by as much longer the last useful day reckons a cool autumn. */
+/** A cool day counts for so much on the way to ripeness: the last useful day allows as much more for a cool autumn. */
 export const COOL_DAY_COUNTS = 1 / 1.15;
 
 /** A standard normal number from two even ones [Box & Muller 1958]. */
@@ -47,7 +47,7 @@ const normal = (u: number, v: number): number => Math.sqrt(-2 * Math.log(u)) * M
 /**
  * How much warmer each day of a season is than its normal, °C: warm and cool spells, as days go over into each other.
  *
- * @returns as many days as the array is long.
+ * @param into filled, a day each.
  */
 export function drawWarmth({ weather }: Nature, season: number, into: Float64Array): void {
   let before = 0;
