@@ -1,5 +1,5 @@
 import { analysisBench } from './analysis';
-import { browserBench, IN_BROWSER } from './browser';
+import { IN_BROWSER } from './browser';
 import { forecastBench } from './forecast';
 import { isolationBench } from './isolation';
 import { journalBench } from './journal';
@@ -22,7 +22,6 @@ const PARTS = {
   size: sizeBench,
   years: yearsBench,
   scene: sceneBench,
-  browser: browserBench,
   ...IN_BROWSER,
 };
 

@@ -1,5 +1,5 @@
-import { FRUIT_SIGNS, type FruitSign } from '../journal/kinds/fruit';
-import { EVIDENCE, LIKELIHOODS, NAMED_CAUSES, type EvidenceName, type NamedCause } from './likelihoods';
+import type { FruitSign } from '../journal/kinds/fruit';
+import type { EvidenceName, FailureRow, FailureTable, NamedCause } from './tables/failureTable';
 
 /** What is known: so, or not so; what is missing nobody looked at or noted. */
 export type Evidence = Readonly<Partial<Record<EvidenceName, boolean>>>;
@@ -27,8 +27,8 @@ export interface Diagnosis {
   readonly lookAt?: FruitSign;
 }
 
-const likelihood = (cause: NamedCause, evidence: EvidenceName, so: boolean): number => {
-  const share = LIKELIHOODS[cause][evidence] / 100;
+const likelihood = ({ shows }: FailureRow, evidence: EvidenceName, so: boolean): number => {
+  const share = shows[evidence]! / 100;
   return so ? share : 1 - share;
 };
 
@@ -37,47 +37,57 @@ const SPEAKS_FOR = 1.3;
 const MAX_REASONS = 3;
 
 /**
- * Why a fruit failed, by Bayes' rule over the table of `likelihoods.ts`: what was not looked at or noted says nothing.
+ * Why a fruit failed, by Bayes' rule over the table of what its flower bears. What was not looked at or noted says
+ * nothing; nor does what the table does not name.
  *
- * @example diagnose({ darkPatch: true, grew: true }).causes[0].cause // 'blossomEndRot'
+ * @example diagnose({ darkPatch: true, grew: true }, failureTableOf(melon.flower)).causes[0].cause // 'blossomEndRot'
  */
-export function diagnose(evidence: Evidence): Diagnosis {
-  const chances = chancesOf(evidence);
-  const causes = NAMED_CAUSES.map((cause, i): RankedCause => ({
-    cause,
-    chance: chances[i]!,
-    because: weightsFor(cause, chances, evidence),
-  })).sort((a, b) => b.chance - a.chance);
-  const lookAt = mostTelling(evidence, chances);
+export function diagnose(evidence: Evidence, table: FailureTable): Diagnosis {
+  const seen = table.evidence.flatMap((name): Piece[] => {
+    const so = evidence[name];
+    return so === undefined ? [] : [{ evidence: name, so }];
+  });
+  const beliefs = beliefsFrom(seen, table);
+  const causes = beliefs
+    .map((belief): RankedCause => ({
+      ...{ cause: belief.cause, chance: belief.chance },
+      because: weightsFor(belief, beliefs, seen),
+    }))
+    .sort((a, b) => b.chance - a.chance);
+  const lookAt = mostTelling(evidence, beliefs, table);
   return { causes, ...(lookAt !== undefined && { lookAt }) };
 }
 
-function chancesOf(evidence: Evidence): number[] {
-  const weights = NAMED_CAUSES.map((cause) =>
-    EVIDENCE.reduce((product, name) => {
-      const so = evidence[name];
-      return so === undefined ? product : product * likelihood(cause, name, so);
-    }, LIKELIHOODS[cause].prior),
-  );
-  const sum = weights.reduce((total, weight) => total + weight, 0);
-  return weights.map((weight) => weight / sum);
+type Piece = Pick<Weight, 'evidence' | 'so'>;
+
+interface Belief {
+  readonly cause: NamedCause;
+  readonly row: FailureRow;
+  readonly chance: number;
+}
+
+function beliefsFrom(seen: readonly Piece[], { causes }: FailureTable): Belief[] {
+  const weights = [...causes].map(([cause, row]) => ({
+    ...{ cause, row },
+    weight: seen.reduce((product, { evidence, so }) => product * likelihood(row, evidence, so), row.prior),
+  }));
+  const sum = weights.reduce((total, { weight }) => total + weight, 0);
+  return weights.map(({ cause, row, weight }) => ({ cause, row, chance: weight / sum }));
 }
 
 /** Compared with the other causes, each as likely as it is without this piece of evidence. */
-function weightsFor(cause: NamedCause, chances: readonly number[], evidence: Evidence): Weight[] {
-  return EVIDENCE.flatMap((name): Weight[] => {
-    const so = evidence[name];
-    if (so === undefined) return [];
-    let [others, sum] = [0, 0];
-    for (const [i, other] of NAMED_CAUSES.entries()) {
-      if (other === cause) continue;
-      const without = chances[i]! / likelihood(other, name, so);
-      sum += without;
-      others += without * likelihood(other, name, so);
-    }
-    const times = likelihood(cause, name, so) / (others / sum);
-    return times >= SPEAKS_FOR ? [{ evidence: name, so, times }] : [];
-  })
+function weightsFor(belief: Belief, beliefs: readonly Belief[], seen: readonly Piece[]): Weight[] {
+  return seen
+    .flatMap(({ evidence, so }): Weight[] => {
+      let [others, sum] = [0, 0];
+      for (const other of beliefs) {
+        if (other === belief) continue;
+        sum += other.chance / likelihood(other.row, evidence, so);
+        others += other.chance;
+      }
+      const times = likelihood(belief.row, evidence, so) / (others / sum);
+      return times >= SPEAKS_FOR ? [{ evidence, so, times }] : [];
+    })
     .sort((a, b) => b.times - a.times)
     .slice(0, MAX_REASONS);
 }
@@ -86,14 +96,18 @@ function weightsFor(cause: NamedCause, chances: readonly number[], evidence: Evi
 const TELLS_BITS = 0.02;
 
 /** The sign that is expected to leave the least unknown [mutual information: Shannon 1948]. */
-function mostTelling(evidence: Evidence, chances: readonly number[]): FruitSign | undefined {
-  const unknown = entropy(chances);
+function mostTelling(
+  evidence: Evidence,
+  beliefs: readonly Belief[],
+  { signs }: FailureTable,
+): FruitSign | undefined {
+  const unknown = entropy(beliefs.map(({ chance }) => chance));
   let best: { readonly sign: FruitSign; readonly gain: number } | undefined;
-  for (const sign of FRUIT_SIGNS) {
+  for (const sign of signs) {
     if (evidence[sign] !== undefined) continue;
     let left = 0;
     for (const so of [true, false]) {
-      const joint = chances.map((chance, i) => chance * likelihood(NAMED_CAUSES[i]!, sign, so));
+      const joint = beliefs.map(({ row, chance }) => chance * likelihood(row, sign, so));
       const sum = joint.reduce((total, each) => total + each, 0);
       left += sum * entropy(joint.map((each) => each / sum));
     }

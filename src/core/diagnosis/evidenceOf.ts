@@ -2,8 +2,11 @@ import { cropOf } from '../crops/catalogue';
 import type { SetTrial } from '../analysis/setTrials';
 import type { Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
+import { crossingFrequency } from '../isolation/compatibility';
 import { FRUIT_SIGNS, type FruitSign } from '../journal/kinds/fruit';
-import { addDays } from '../time/calendar';
+import { pollinationsOf } from '../journal/pollinations';
+import { zoneOf } from '../journal/zoneOf';
+import { addDays, dayAt, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { Evidence } from './diagnose';
 
@@ -40,12 +43,9 @@ function signsOf({ bloom }: Fruit): Evidence {
   return Object.fromEntries(FRUIT_SIGNS.flatMap((sign) => (seen.has(sign) ? [[sign, seen.get(sign)!]] : [])));
 }
 
-function circumstances(
-  journal: Journal,
-  { history, variety }: Fruit,
-  factors: SetTrial['factors'] = {},
-): Evidence {
-  const { males, hour, late, load, rain } = factors;
+function circumstances(journal: Journal, fruit: Fruit, factors: SetTrial['factors'] = {}): Evidence {
+  const { history, variety } = fruit;
+  const { males, hour, late, load, rain, ownPlant } = factors;
   const weather = extremes(journal, history.since, variety.crop);
   // Found failed so soon, it had not grown; found later, it may have.
   const early = history.failed !== undefined && history.failed <= history.looks.early.value[1] + 1;
@@ -54,6 +54,9 @@ function circumstances(
     fewMales: typeof males === 'number' ? males < 2 : undefined,
     late:
       late === 1 || (typeof hour === 'number' && hour > LATE_HOURS) ? true : late === 0 ? false : undefined,
+    oneDay: onOneDay(journal, fruit),
+    ownPlant: typeof ownPlant === 'number' ? ownPlant === 1 : undefined,
+    unfitPollen: isUnfit(journal, fruit),
     rained: typeof rain === 'number' ? rain === 1 : undefined,
     hotOrCold: weather,
     // Fruit that nobody pollinated by hand is in no record: few known ones prove nothing.
@@ -63,6 +66,25 @@ function circumstances(
 
 const known = (evidence: { readonly [K in keyof Evidence]: boolean | undefined }): Evidence =>
   Object.fromEntries(Object.entries(evidence).filter(([, so]) => so !== undefined));
+
+/** Was it pollinated on one day only; `undefined` where that is told of several together. */
+function onOneDay(journal: Journal, { bloom, count }: Fruit): boolean | undefined {
+  const pollinations = pollinationsOf(bloom);
+  if (count > 1 || pollinations.length === 0) return undefined;
+  const zone = zoneOf(journal);
+  return new Set(pollinations.map(({ at }) => dayAt(toMs(at), zone))).size === 1;
+}
+
+/** Is all of its pollen of plants that cannot father its fruit; `undefined` where its plants are not known. */
+function isUnfit(journal: Journal, { bloom, variety }: Fruit): boolean | undefined {
+  const fathers = pollinationsOf(bloom)
+    .flatMap(({ donors }) => donors)
+    .map(({ plant }) => journal.all('variety').get(journal.all('plant').get(plant)?.variety ?? ''));
+  if (fathers.length === 0 || fathers.includes(undefined)) return undefined;
+  return fathers.every(
+    (father) => father!.traits.seedless === true || crossingFrequency(variety.crop, father!.crop) === 'never',
+  );
+}
 
 /** Was any of the days around it too hot or too cold; `undefined` where none was noted. */
 function extremes(journal: Journal, since: Day, crop: Fruit['variety']['crop']): boolean | undefined {

@@ -1,14 +1,17 @@
 import type { SetTrial } from '../analysis/setTrials';
+import { cropOf, type CropId } from '../crops/catalogue';
 import type { Fruit } from '../fruit/fruits';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import type { Journal } from '../journal/journal';
 import { Z95 } from '../statistics/normal';
 import { diagnose, type Evidence } from './diagnose';
 import { evidenceOf } from './evidenceOf';
-import { NAMED_CAUSES, type NamedCause } from './likelihoods';
+import { failureTableOf } from './failureTableOf';
+import { NAMED_CAUSES, type NamedCause } from './tables/failureTable';
 
 /** A pollinated flower that failed. */
 export interface Failure {
+  readonly crop: CropId;
   readonly evidence: Evidence;
   /** As the grower noted it. */
   readonly noted?: NamedCause;
@@ -30,6 +33,8 @@ export interface Failures {
   readonly noted: number;
   /** The most first; those that explain none are left out. */
   readonly causes: readonly CauseCount[];
+  /** Where all are of one crop. */
+  readonly crop?: CropId;
 }
 
 /**
@@ -47,7 +52,7 @@ export const failuresOf = (
       if (history.failed === undefined || history.followed !== 'pollinated') return [];
       const { cause } = history;
       const evidence = evidenceOf(journal, { ...fruit, history }, factorsOf(fruit, history));
-      return [{ evidence, ...(cause && cause !== 'unknown' && { noted: cause }) }];
+      return [{ crop: fruit.variety.crop, evidence, ...(cause && cause !== 'unknown' && { noted: cause }) }];
     }),
   );
 
@@ -57,12 +62,12 @@ const NONE = 0.5;
 /**
  * What explains the failures of a season, as far as is known.
  *
- * @example countCauses([{ evidence: {}, noted: 'pest' }]).causes // [{ cause: 'pest', expected: 1, low: 1, high: 1 }]
+ * @example countCauses([{ crop: 'melon', evidence: {}, noted: 'pest' }]).causes // [{ cause: 'pest', expected: 1, … }]
  */
 export function countCauses(failures: readonly Failure[]): Failures {
   const sums = new Map(NAMED_CAUSES.map((cause) => [cause, { expected: 0, variance: 0, sure: 0 }]));
   let open = 0;
-  for (const { evidence, noted } of failures) {
+  for (const { crop, evidence, noted } of failures) {
     if (noted) {
       const sum = sums.get(noted)!;
       sum.expected += 1;
@@ -70,7 +75,7 @@ export function countCauses(failures: readonly Failure[]): Failures {
       continue;
     }
     open += 1;
-    for (const { cause, chance } of diagnose(evidence).causes) {
+    for (const { cause, chance } of diagnose(evidence, failureTableOf(cropOf(crop).flower)).causes) {
       const sum = sums.get(cause)!;
       sum.expected += chance;
       // Whether a fruit failed for a cause is a coin of that chance: the number is a sum of such coins.
@@ -88,9 +93,12 @@ export function countCauses(failures: readonly Failure[]): Failures {
       },
     ];
   });
+  const crops = new Set(failures.map(({ crop }) => crop));
+  const [only] = crops;
   return {
     failed: failures.length,
     noted: failures.length - open,
     causes: causes.sort((a, b) => b.expected - a.expected),
+    ...(crops.size === 1 && only && { crop: only }),
   };
 }

@@ -1,3 +1,14 @@
-/** What becomes of a fruitlet, as far as it shows some days after its flower. */
-export const FRUIT_FATES = ['growing', 'yellowing', 'misshapen', 'endRot', 'gone'] as const;
+/** What becomes of a fruitlet, an ear or a head, as far as it shows. */
+export const FRUIT_FATES = [
+  'growing',
+  'yellowing',
+  'misshapen',
+  'endRot',
+  'scattered',
+  'oneSide',
+  'emptyTip',
+  'emptyRing',
+  'emptyMiddle',
+  'gone',
+] as const;
 export type FruitFate = (typeof FRUIT_FATES)[number];

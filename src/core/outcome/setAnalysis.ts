@@ -5,6 +5,7 @@ import { betterSet, type BetterSet } from '../analysis/betterSet';
 import { dropBracket, dropCurve, type DropBracket, type DropCurve } from '../analysis/dropCurve';
 import { setByFactor, type SetGrouping, type SetOfGroup } from '../analysis/setByFactor';
 import { SET_FACTORS, setFactors, setTrials, type SetTrial } from '../analysis/setTrials';
+import { finished, type InSteps } from '../time/inSteps';
 import { countCauses, failuresOf, type Failure, type Failures } from '../diagnosis/failures';
 
 /** By what set can be shown. */
@@ -33,18 +34,29 @@ export interface SetAnalysis {
  * @param all the season's, since those of one plant are each other's load.
  * @param asked those of which is asked.
  */
-export function setQuestion(
+export const setQuestion = (
+  ...[journal, garden, all, asked]: Parameters<typeof setQuestionInSteps>
+): SetQuestion => finished(setQuestionInSteps(journal, garden, all, asked));
+
+/** The same, with a pause after each fruit. */
+export function* setQuestionInSteps(
   journal: Journal,
   garden: Garden,
   all: readonly Fruit[],
   asked: readonly Fruit[] = all,
-): SetQuestion {
+): InSteps<SetQuestion> {
   const factorsOf = setFactors(journal, garden, all);
-  return {
-    trials: setTrials(asked, factorsOf),
-    failures: failuresOf(journal, asked, factorsOf),
-    brackets: asked.flatMap(({ histories }) => histories.flatMap((history) => dropBracket(history) ?? [])),
-  };
+  const [trials, failures, brackets]: [SetTrial[], Failure[], DropBracket[]] = [[], [], []];
+  for (const fruit of asked) {
+    yield undefined;
+    trials.push(...setTrials([fruit], factorsOf));
+    failures.push(...failuresOf(journal, [fruit], factorsOf));
+    for (const history of fruit.histories) {
+      const bracket = dropBracket(history);
+      if (bracket) brackets.push(bracket);
+    }
+  }
+  return { trials, failures, brackets };
 }
 
 /**

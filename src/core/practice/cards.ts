@@ -84,10 +84,10 @@ export function cardsOf(id: CropId): Card[] {
   ];
   const steps: StepsCard[] =
     morningSteps(crop).length > 0 ? [{ id: `steps|${id}`, exercise: 'steps', crop: id, answer: 'all' }] : [];
-  const { plants, fates } = factsOf(crop.flower);
-  if (!plants || !fates) return [...flowers, ...steps];
+  const { plants, fates = [] } = factsOf(crop.flower);
+  if (!plants) return [...flowers, ...steps];
   const find: PlantCard = { id: `find|${id}`, exercise: 'find', crop: id, answer: 'all' };
-  const fateCards = FATE_ANSWERS.map((fate): FateCard => ({
+  const fateCards = FATE_ANSWERS.filter((fate) => fates.includes(fate)).map((fate): FateCard => ({
     id: `fate|${id}|${fate}`,
     exercise: 'fate',
     crop: id,

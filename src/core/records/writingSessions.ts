@@ -2,6 +2,7 @@ import type { StoredEntry } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import { compareEntries } from '../journal/order';
 import { MS_PER_HOUR, MS_PER_MINUTE, toMs } from '../time/calendar';
+import { finished, type InSteps } from '../time/inSteps';
 
 /** What a device wrote without a long pause. */
 export interface WritingSession {
@@ -28,16 +29,11 @@ const STEP = 4_000;
  *
  * @example writingSessions(journal)[0]?.clockWentBack // false
  */
-export function writingSessions(journal: Journal): WritingSession[] {
-  const steps = writingSessionsInSteps(journal);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
-}
+export const writingSessions = (journal: Journal): WritingSession[] =>
+  finished(writingSessionsInSteps(journal));
 
 /** The same, with a pause now and then in which something else can be done. */
-export function* writingSessionsInSteps(journal: Journal): Generator<undefined, WritingSession[]> {
+export function* writingSessionsInSteps(journal: Journal): InSteps<WritingSession[]> {
   const sorted = yield* sortedInSteps([...journal.entries()]);
   const devices = new Map<string, DeviceSessions>();
   for (const [i, entry] of sorted.entries()) {
@@ -51,7 +47,7 @@ export function* writingSessionsInSteps(journal: Journal): Generator<undefined, 
 }
 
 /** Entries in their order [merge sort]: short runs are sorted one by one, then merged two at a time. */
-function* sortedInSteps(entries: readonly StoredEntry[]): Generator<undefined, readonly StoredEntry[]> {
+function* sortedInSteps(entries: readonly StoredEntry[]): InSteps<readonly StoredEntry[]> {
   let runs: StoredEntry[][] = [];
   for (let from = 0; from < entries.length; from += STEP) {
     yield undefined;

@@ -29,6 +29,7 @@ import { quantilesOf, type Belief } from '../statistics/sharesAmong';
 import { byId } from '../text/byId';
 import { groupBy } from '../text/groupBy';
 import { addDays, daysBetween, MS_PER_MINUTE } from '../time/calendar';
+import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { underGlass } from '../weather/climate';
 import type { FlowersADay, HangingFruit, SimulatedGarden, SimulatedPlanting } from './simulatedGarden';
@@ -67,20 +68,26 @@ const FLAT_POINTS = 30;
  * @param fruits of the season.
  * @example gardenToSimulate(new Journal(), garden, '2026-07-19', []).garden.plantings // []
  */
-export function gardenToSimulate(
+export const gardenToSimulate = (
+  ...[journal, garden, today, fruits]: Parameters<typeof gardenToSimulateInSteps>
+): GardenToSimulate => finished(gardenToSimulateInSteps(journal, garden, today, fruits));
+
+/** The same, with a pause before each planting. */
+export function* gardenToSimulateInSteps(
   journal: Journal,
   garden: Garden,
   today: Day,
   fruits: readonly Fruit[],
-): GardenToSimulate {
+): InSteps<GardenToSimulate> {
   const left: { variety: string; why: NotPlayed }[] = [];
-  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  const plantsOf = standingByPlanting(journal);
   const planned = gardenPlan(journal, garden, today).varieties.flatMap((each) => {
-    const plants = plantsOf(journal, each, standing);
+    const plants = plantsOf.get(each.planting) ?? [];
     return plants.length > 0 ? [{ ...each, plants }] : [];
   });
   // Chance is drawn by their places in the list: the same on every phone.
   planned.sort((a, b) => byId(a.planting, b.planting));
+  yield undefined;
   const hours = hoursAt(journal, garden, addDays(today, HOURS_OF_DAYS_AHEAD));
   const outside = temperaturesAt(journal, garden);
   const inside = underGlass(outside);
@@ -92,7 +99,9 @@ export function gardenToSimulate(
   });
   const sownAgain = new Map<string, SimulatedGarden>();
   const ofVariety = groupBy(fruits, ({ variety }) => variety.variety);
-  const plantings = planned.flatMap((each, i) => {
+  const plantings: SimulatedPlanting[] = [];
+  for (const [i, each] of planned.entries()) {
+    yield undefined;
     const all = ofVariety.get(each.variety.variety) ?? [];
     // What hung on plants that are gone is told with the first planting.
     const others = new Set(
@@ -112,11 +121,9 @@ export function gardenToSimulate(
       const again = sownOnceMore(each, built, each.glass ? inside : outside);
       if (sowing && again && !sownAgain.has(variety.variety))
         sownAgain.set(variety.variety, { ...standsFrom(sowing.day), plantings: [again] });
-      return [built];
-    }
-    left.push({ variety: each.variety.variety, why: built });
-    return [];
-  });
+      plantings.push(built);
+    } else left.push({ variety: each.variety.variety, why: built });
+  }
   const season = seasonAt(journal, today);
   return {
     ...{ left, sownAgain },
@@ -128,18 +135,15 @@ export function gardenToSimulate(
   };
 }
 
-/** Those of a planting. */
-const plantsOf = (
-  journal: Journal,
-  { variety, planting }: PlannedVariety,
-  standing: readonly Plant[],
-): Plant[] =>
-  standing
-    .filter(
-      (plant) =>
-        plant.variety === variety.variety && plantingOf(journal, plant, variety).planting === planting,
-    )
-    .sort((a, b) => byId(a.plant, b.plant));
+/** The plants that stand, by the planting they come from, in the order of their ids. */
+function standingByPlanting(journal: Journal): ReadonlyMap<string, readonly Plant[]> {
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  standing.sort((a, b) => byId(a.plant, b.plant));
+  return groupBy(standing, (plant) => {
+    const variety = journal.all('variety').get(plant.variety);
+    return variety ? plantingOf(journal, plant, variety).planting : '';
+  });
+}
 
 /** What is not worked flower by flower, with pollen that is carried, is not played. */
 function whyNot(crop: Crop, protocol: ReturnType<typeof protocolFor>): NotPlayed | undefined {

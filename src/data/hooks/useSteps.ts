@@ -1,5 +1,13 @@
 import { startTransition, useEffect, useState } from 'react';
+import type { InSteps } from '@/core/time/inSteps';
 import { idle } from '../idle';
+
+/** What a computation came to. */
+interface Computed<T> {
+  readonly value: T;
+  /** Is it what it came to before, while it is done again? */
+  readonly isOld: boolean;
+}
 
 /**
  * What a computation with pauses comes to, done while the page has nothing better to do, so that no tap waits for it.
@@ -7,8 +15,8 @@ import { idle } from '../idle';
  *
  * @param begin another one begins it again: from `useMemo`.
  */
-export function useSteps<T>(begin: (() => Generator<undefined, T>) | undefined): T | undefined {
-  const [result, setResult] = useState<{ readonly value: T }>();
+export function useSteps<T>(begin: (() => InSteps<T>) | undefined): Computed<T> | undefined {
+  const [result, setResult] = useState<{ readonly value: T; readonly of: () => InSteps<T> }>();
   useEffect(() => {
     if (!begin) return;
     let gone = false;
@@ -19,7 +27,7 @@ export function useSteps<T>(begin: (() => Generator<undefined, T>) | undefined):
         if (gone) return;
         if (done) {
           // What it shows is drawn in slices as well.
-          startTransition(() => setResult({ value }));
+          startTransition(() => setResult({ value, of: begin }));
           return;
         }
         await idle();
@@ -30,5 +38,5 @@ export function useSteps<T>(begin: (() => Generator<undefined, T>) | undefined):
       gone = true;
     };
   }, [begin]);
-  return result?.value;
+  return result && { value: result.value, isOld: result.of !== begin };
 }

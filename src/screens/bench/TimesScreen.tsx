@@ -37,7 +37,7 @@ export function TimesScreen() {
     () => (version === undefined ? undefined : () => writingSessionsInSteps(store.journal)),
     [store, version],
   );
-  const sessions = useSteps(begin);
+  const sessions = useSteps(begin)?.value;
   const zone = store.described?.zone;
   if (!zone) return null;
   const session = sessions?.find(({ entries }) => entries[0]!.id === chosen);

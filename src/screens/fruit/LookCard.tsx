@@ -26,6 +26,7 @@ import { saySeen } from '../words/blooms';
 import { fruitName } from './fruitView';
 import { lookDays, type LookDays } from './setRateWords';
 import { MeasureFruit } from './MeasureFruit';
+import { WhereGaps } from './WhereGaps';
 import { WhyItFails, type SeenCause } from './WhyItFails';
 
 const ASKS: Readonly<Record<LookStage, string>> = {
@@ -175,17 +176,20 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
   const record = useRecord();
   const { journal } = useStore();
   const [failing, setFailing] = useState<LookFinding>();
+  const [locating, setLocating] = useState(false);
   const f = useFormat();
   const { bloom, plant, variety, history, look } = fruit;
-  const recordLook = (seen: LookFinding, why?: SeenCause): void => {
+  const recordLook = (seen: LookFinding, why?: Partial<SeenCause>): void => {
     setFailing(undefined);
+    setLocating(false);
     record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...why } }]);
   };
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
+  const gaps = form && factsOf(form).gaps;
   const say = (finding: LookFinding): string => saySeen(finding, cropOf(variety.crop));
   const picture = (fate: FruitFate): ReactNode =>
-    form && factsOf(form).fates ? (
+    form && factsOf(form).fates?.includes(fate) ? (
       <FruitPicture form={form} fate={fate} shape={variety.traits.fruitShape} size={PICTURE} />
     ) : undefined;
   if (fruit.count > 1) return <CountLook fruit={fruit} named={named} undo={undo} />;
@@ -236,8 +240,8 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
         <Button
           size="big"
           title={say('misshapen')}
-          icon={picture('misshapen')}
-          onPress={() => recordLook('misshapen', { cause: 'partlyPollinated' })}
+          icon={picture(gaps?.[0] ?? 'misshapen')}
+          onPress={() => (gaps ? setLocating(true) : recordLook('misshapen', { cause: 'partlyPollinated' }))}
           style={answer}
         />
         <Button
@@ -270,6 +274,20 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
       >
         <WhyItFails fruit={fruit} onSeen={(seen) => recordLook(failing!, seen)} />
       </Sheet>
+      {gaps ? (
+        <Sheet
+          title="Where are the gaps?"
+          open={locating}
+          onClose={() => setLocating(false)}
+          closeTitle="Close"
+        >
+          <WhereGaps
+            fruit={fruit}
+            gaps={gaps}
+            onSeen={(signs) => recordLook('misshapen', signs.length > 0 ? { signs } : {})}
+          />
+        </Sheet>
+      ) : null}
     </View>
   );
 }

@@ -4,12 +4,12 @@ import { formatTagCode } from '@/core/text/tagCode';
 import { SEASON_DAYS } from '@/core/journal/seasonDays';
 import { isOnPlant } from '@/core/fruit/fruitHistory';
 import type { Fruit } from '@/core/fruit/fruits';
-import type { Bloom } from '@/core/journal/state';
+import type { Bloom, Look } from '@/core/journal/state';
 import { dayAt, daysBetween, toMs } from '@/core/time/calendar';
 import { cohortOf } from '@/core/journal/cohort';
 import { isSuspect } from '@/core/journal/plantCondition';
 import { pollinationsOf } from '@/core/journal/pollinations';
-import { cropOf } from '@/core/crops/catalogue';
+import { cropOf, type CropId } from '@/core/crops/catalogue';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -24,7 +24,9 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { WithUndo } from '../shell/WithUndo';
 import { Page } from '../shell/Page';
 import { sayLook } from '../words/blooms';
-import { CAUSE_NAMES, COVERS_FOUND } from '../words/names';
+import { causeWords, signWords } from '../words/failing';
+import { COVERS_FOUND } from '../words/names';
+import { sentenceCase } from '../words/sentenceCase';
 import { FruitEnding } from './FruitEnding';
 import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
@@ -85,6 +87,15 @@ const fruitTitle = ({ fruit: { bloom, count } }: OneFruit): string =>
       ? `${count} flowers without a tag`
       : 'A fruit without a tag';
 
+/** What was named as its cause, and what was seen. */
+const sayWhy = ({ cause, signs = [] }: Look, crop: CropId): string =>
+  sentenceCase(
+    [
+      ...(cause ? [causeWords(cause, crop).name] : []),
+      ...signs.map((sign) => signWords(sign, crop).name),
+    ].join(', '),
+  );
+
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
@@ -140,7 +151,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         <ListRow
           key={look.entry}
           title={`Day ${daysBetween(history.since, dayAt(toMs(look.at), zone))}: ${sayLook(look, cropOf(variety.crop))}${look.mm === undefined ? '' : `, ${f.size(look.mm)}`}`}
-          note={look.cause ? CAUSE_NAMES[look.cause].name : ''}
+          note={sayWhy(look, variety.crop)}
         />
       ))}
       {view.growth ? <HowItGrows growth={view.growth} onPlant={isOnPlant(history)} /> : null}

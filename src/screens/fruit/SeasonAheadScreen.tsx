@@ -2,10 +2,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { memo, useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { wantsSeed } from '@/core/crops/variety';
-import { fruitsOf } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
-import { seasonAt } from '@/core/season/seasons';
-import { gardenToSimulate, type GardenToSimulate } from '@/core/simulation/gardenToSimulate';
+import { gardenToSimulateInSteps, type GardenToSimulate } from '@/core/simulation/gardenToSimulate';
 import { OTHER_WAYS, otherWay, type OtherWay } from '@/core/simulation/otherWays';
 import {
   MANY_SEASONS,
@@ -17,9 +15,8 @@ import {
 import type { PlantsToFind } from '@/core/simulation/fewestPlants';
 import { AS_PLANNED, type SimulatedGarden, type WayOfSeason } from '@/core/simulation/simulatedGarden';
 import { byName } from '@/core/text/byName';
-import { dayAt } from '@/core/time/calendar';
 import { useStore } from '@/data/hooks/useGarden';
-import { useView } from '@/data/hooks/useView';
+import { useSteps } from '@/data/hooks/useSteps';
 import { FanChart } from '@/ui/charts/FanChart';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -35,6 +32,7 @@ import { useLongAnswer } from '../shell/useLongAnswer';
 import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 import { lowerFirst } from '../words/lowerFirst';
+import { useFruits } from './fruitView';
 import {
   FAN_HEAD,
   fanRows,
@@ -47,16 +45,18 @@ import {
   sayTotals,
 } from '../words/seasonAhead';
 
-const useGardenToSimulate = (): GardenToSimulate | undefined =>
-  useView('season-ahead', [], ({ store: { journal }, garden, now }) => {
-    const today = dayAt(now, garden.zone);
-    return gardenToSimulate(
-      journal,
-      garden,
-      today,
-      fruitsOf(journal, garden, today, seasonAt(journal, today)),
-    );
-  });
+/** The garden in numbers, gathered bit by bit: while it is gathered anew, as it was before. */
+function useGardenToSimulate(): GardenToSimulate | undefined {
+  const store = useStore();
+  const view = useFruits();
+  const begin = useMemo(() => {
+    const { described, journal } = store;
+    return view && described
+      ? () => gardenToSimulateInSteps(journal, described, view.today, view.fruits)
+      : undefined;
+  }, [store, view]);
+  return useSteps(begin)?.value;
+}
 
 const nameOf = (journal: Journal, variety: string): string => journal.all('variety').get(variety)?.name ?? '';
 
@@ -64,7 +64,13 @@ const nameOf = (journal: Journal, variety: string): string => journal.all('varie
 export function SeasonAheadScreen() {
   const simulated = useGardenToSimulate();
   const { journal } = useStore();
-  if (!simulated) return null;
+  if (!simulated) {
+    return (
+      <Page title="What the season may bring">
+        <Text tone="soft">Calculating…</Text>
+      </Page>
+    );
+  }
   const { garden, left } = simulated;
   if (garden.plantings.length === 0) {
     return (

@@ -4,15 +4,16 @@ import { cropOf } from '@/core/crops/catalogue';
 import { diagnose, type Evidence } from '@/core/diagnosis/diagnose';
 import { factsOf } from '@/core/flowers/forms/forms';
 import type { Fruit } from '@/core/fruit/fruits';
-import { FRUIT_SIGNS, type Cause, type FruitSign } from '@/core/journal/kinds/fruit';
+import { failureTableOf } from '@/core/diagnosis/failureTableOf';
+import type { Cause, FruitSign } from '@/core/journal/kinds/fruit';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { SIGNS, sayCause } from '../words/diagnosis';
-import { CAUSE_NAMES } from '../words/names';
+import { sayCause } from '../words/diagnosis';
+import { causeWords, firstOf, signWords } from '../words/failing';
 import { sentenceCase } from '../words/sentenceCase';
 import { useEvidence } from './useEvidence';
 
@@ -33,16 +34,19 @@ export function WhyItFails({ fruit, onSeen }: WhyItFailsProps) {
   const f = useFormat();
   const [answers, setAnswers] = useState<Evidence>({});
   const known = useEvidence(fruit);
-  const { causes, lookAt } = diagnose({ ...known, ...answers });
-  const those = (so: boolean): readonly FruitSign[] => FRUIT_SIGNS.filter((sign) => answers[sign] === so);
+  const { crop } = fruit.variety;
+  const table = failureTableOf(cropOf(crop).flower);
+  const { causes, lookAt } = diagnose({ ...known, ...answers }, table);
+  const those = (so: boolean): readonly FruitSign[] => table.signs.filter((sign) => answers[sign] === so);
+  const first = firstOf(crop);
   const [signs, without] = [those(true), those(false)];
   return (
     <View style={{ gap: SPACE.m }}>
-      <Text>Remove a failing fruitlet, so that it costs the plant nothing.</Text>
+      {first ? <Text>{first}</Text> : null}
       {lookAt ? (
         <View style={{ gap: SPACE.s }}>
           <Text variant="strong" live>
-            {SIGNS[lookAt].asks}
+            {signWords(lookAt, crop).asks}
           </Text>
           {lookAt === 'darkPatch' || lookAt === 'tapered' ? <TwoThatLookAlike fruit={fruit} /> : null}
           <View style={{ flexDirection: 'row', gap: SPACE.s }}>
@@ -61,8 +65,8 @@ export function WhyItFails({ fruit, onSeen }: WhyItFailsProps) {
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
           <Text variant="small" tone="soft" style={{ flex: 1 }}>
             {[
-              ...signs.map((sign) => `Yes: ${SIGNS[sign].name}.`),
-              ...without.map((sign) => `No: ${SIGNS[sign].name}.`),
+              ...signs.map((sign) => `Yes: ${signWords(sign, crop).name}.`),
+              ...without.map((sign) => `No: ${signWords(sign, crop).name}.`),
             ].join(' ')}
           </Text>
           <Button variant="quiet" title="Reset" onPress={() => setAnswers({})} />
@@ -72,12 +76,14 @@ export function WhyItFails({ fruit, onSeen }: WhyItFailsProps) {
         label="Likely cause"
         value={undefined}
         options={[
-          ...causes.map((ranked) => ({
-            value: ranked.cause,
-            title: CAUSE_NAMES[ranked.cause].name,
-            note: `${sayCause(ranked, f)}. ${sentenceCase(CAUSE_NAMES[ranked.cause].sign)}.`,
-          })),
-          { value: 'unknown' as const, title: CAUSE_NAMES.unknown.name },
+          ...causes.map((ranked) => {
+            const { name, sign } = causeWords(ranked.cause, crop);
+            return {
+              ...{ value: ranked.cause, title: name },
+              note: `${sayCause(ranked, crop, f)}. ${sentenceCase(sign)}.`,
+            };
+          }),
+          { value: 'unknown' as const, title: causeWords('unknown').name },
         ]}
         onChange={(cause) =>
           onSeen({ cause, ...(signs.length > 0 && { signs }), ...(without.length > 0 && { without }) })
@@ -92,7 +98,7 @@ const PICTURE = 84;
 /** Too little pollen and end rot, which growers mix up. */
 function TwoThatLookAlike({ fruit: { variety } }: { readonly fruit: Fruit }) {
   const { flower } = cropOf(variety.crop);
-  if (!flower || !factsOf(flower).fates) return null;
+  if (!flower || !factsOf(flower).fates?.includes('endRot')) return null;
   const shape = variety.traits.fruitShape;
   return (
     <View style={{ flexDirection: 'row', gap: SPACE.l }}>

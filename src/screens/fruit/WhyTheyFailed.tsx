@@ -4,13 +4,17 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayCauseCount } from '../words/diagnosis';
-import { CAUSE_ADVICE, CAUSE_NAMES } from '../words/names';
+import { causeWords } from '../words/failing';
 
 /** Causes of which something is said to do. */
 const ADVISED = 2;
 
 /** What explains the failures of a season, and what to do about what explains most. */
-export function WhyTheyFailed({ failures: { failed, noted, causes } }: { readonly failures: Failures }) {
+export function WhyTheyFailed({
+  failures: { failed, noted, causes, crop },
+}: {
+  readonly failures: Failures;
+}) {
   const f = useFormat();
   if (failed === 0) return null;
   return (
@@ -21,12 +25,12 @@ export function WhyTheyFailed({ failures: { failed, noted, causes } }: { readonl
       {causes.map((count, i) => (
         <View key={count.cause}>
           <Text>
-            <Text variant="strong">{CAUSE_NAMES[count.cause].name}</Text>
+            <Text variant="strong">{causeWords(count.cause, crop).name}</Text>
             {`: ${sayCauseCount(count, failed, f)}`}
           </Text>
           {i < ADVISED ? (
             <Text variant="small" tone="soft">
-              {CAUSE_ADVICE[count.cause]}
+              {causeWords(count.cause, crop).advice}
             </Text>
           ) : null}
         </View>

@@ -42,6 +42,32 @@ test('a look is one tap when it grows and two when it failed; undo takes it back
   expect((await recorded(3))[2]).toMatchObject({ kind: 'struck', body: { target: gone!.id } });
 });
 
+test('gaps in an ear: where they are tells what they come from', async () => {
+  const journal = new Journal();
+  journal.add(livedSeason('demo'));
+  const today = '2026-07-18';
+  const ear = fruitsOf(journal, journal.all('garden').get('')!, today, seasonAt(journal, today)).find(
+    ({ variety, history, count }) => variety.crop === 'corn' && isOnPlant(history) && count === 1,
+  )!;
+  await openApp(`/fruit/${ear.bloom.bloom}`);
+  await tap('Gaps in it');
+  await see('Where are the gaps?');
+  await see(/^\d+ % the last silk came later$/);
+  await tap('At the tip');
+  expect((await recorded(1))[0]).toMatchObject({
+    kind: 'looked',
+    body: { bloom: ear.bloom.bloom, seen: 'misshapen', signs: ['emptyTip'] },
+  });
+  await see('Why it may be so');
+  await see('The last silk came later');
+  await see(/come back with a fresh tassel the next morning/);
+  await see('Tip empty');
+  await tap('Thin, empty');
+  await see('Has it hardly any kernel?');
+  expect(screen.queryByText(/Remove a failing fruitlet/)).toBeNull();
+  expect(screen.queryByText('Blossom-end rot')).toBeNull();
+});
+
 test('a misread tag is distinguished from an unknown one', async () => {
   await openApp('/fruit');
   type('Search by tag', 'KO-1A');

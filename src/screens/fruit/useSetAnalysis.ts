@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { Fruit } from '@/core/fruit/fruits';
-import { setQuestion, type SetAnalysis } from '@/core/outcome/setAnalysis';
+import { setQuestionInSteps, type SetAnalysis } from '@/core/outcome/setAnalysis';
 import { useStore } from '@/data/hooks/useGarden';
+import { useSteps } from '@/data/hooks/useSteps';
 import { useAnswer } from '../shell/useAnswer';
 
 /**
@@ -15,9 +16,13 @@ export function useSetAnalysis(
   asked: readonly Fruit[] | undefined,
 ): SetAnalysis | undefined {
   const store = useStore();
-  const question = useMemo(() => {
+  const begin = useMemo(() => {
     const { described, journal } = store;
-    return all && described ? setQuestion(journal, described, all, asked) : undefined;
+    return all && described ? () => setQuestionInSteps(journal, described, all, asked) : undefined;
   }, [store, all, asked]);
-  return useAnswer(question, (compute, each) => compute.analyseSet(each));
+  const question = useSteps(begin);
+  // What was asked of another variety is not the answer to this one.
+  return useAnswer(question?.isOld ? undefined : question?.value, (compute, each) =>
+    compute.analyseSet(each),
+  );
 }

@@ -17,9 +17,10 @@ import { QUESTIONS, sayOurs, WAYS } from '../words/schools';
 import { sayFigure, sayFigureName, sayStanding } from '../words/guideFigures';
 import type { TermId } from '../words/glossary';
 import { CropSeason } from './CropSeason';
-import { FlowerAges, FlowerSexes, FlowerStyles, FruitFates } from './FlowerLooks';
+import { FlowerAges, FlowerSexes, FlowerStyles } from './FlowerLooks';
 import { HowItIsDone } from './HowItIsDone';
 import { Section } from './Section';
+import { FruitFates, WhyItMayFail } from './WhatItBears';
 
 /** All there is to know of a crop to pollinate it by hand. */
 export function CropGuide({ crop }: { readonly crop: Crop }) {
@@ -67,7 +68,12 @@ export function CropGuide({ crop }: { readonly crop: Crop }) {
         </Text>
       )}
       <CropSeason crop={crop} />
-      {seen ? <FruitFates crop={seen} /> : null}
+      {seen ? (
+        <>
+          <FruitFates crop={seen} />
+          <WhyItMayFail crop={crop} />
+        </>
+      ) : null}
     </Page>
   );
 }

@@ -5,15 +5,13 @@ import { FLOWER_STAGES, type FlowerStage } from '@/core/crops/flowerForm';
 import { factsOf } from '@/core/flowers/forms/forms';
 import { kindsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import type { FlowerKind } from '@/core/flowers/signs/sign';
-import { FRUIT_FATES, type FruitFate } from '@/core/flowers/fruitFate';
 import { FlowerDrawing, type FlowerDrawingProps } from '@/ui/flowers/FlowerDrawing';
-import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { hasFace } from '@/ui/flowers/geometry/drawFlower';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { sayKind, saySex, sayStage } from '../words/flowers';
 import { STYLE_WORDS } from '../words/guide';
-import { FATES, sayAnswer, sayWhyAge, sayWhySex } from '../words/practice';
+import { sayWhyAge, sayWhySex } from '../words/practice';
 import { sentenceCase } from '../words/sentenceCase';
 import { Section } from './Section';
 
@@ -134,29 +132,6 @@ export function FlowerStyles({ crop }: { readonly crop: SeenCrop }) {
           />
         ))}
       </Cells>
-    </Section>
-  );
-}
-
-const isTold = (fate: FruitFate): fate is Exclude<FruitFate, 'gone'> => fate !== 'gone';
-
-/** What a fruitlet looks like some days later. */
-export function FruitFates({ crop }: { readonly crop: SeenCrop }) {
-  const form = crop.flower;
-  if (!factsOf(form).fates) return null;
-  return (
-    <Section title="A week later">
-      {FRUIT_FATES.filter(isTold).map((fate) => (
-        <View key={fate} style={{ flexDirection: 'row', gap: SPACE.m, alignItems: 'center' }}>
-          <View style={{ width: 96, alignItems: 'center' }}>
-            <FruitPicture form={form} fate={fate} size={92} />
-          </View>
-          <View style={{ flex: 1, minWidth: 0 }}>
-            <Text variant="strong">{sayAnswer(fate, form)}</Text>
-            <Text variant="small">{FATES[fate].text}</Text>
-          </View>
-        </View>
-      ))}
     </Section>
   );
 }

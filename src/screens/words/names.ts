@@ -1,5 +1,5 @@
 import type { PollinationMethod } from '@/core/crops/crop';
-import type { Cause, LookFinding, TagState } from '@/core/journal/kinds/fruit';
+import type { LookFinding, TagState } from '@/core/journal/kinds/fruit';
 import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/walk';
 import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
@@ -131,43 +131,6 @@ export const TAGS_SEEN: Readonly<Record<TagState, string>> = {
   there: 'tag there',
   hardToRead: 'tag hard to read',
   gone: 'tag gone',
-};
-
-export const CAUSE_NAMES: Readonly<Record<Cause, { readonly name: string; readonly sign: string }>> = {
-  neverPollinated: { name: 'No pollen reached it', sign: 'whole fruitlet small and yellow, no growth' },
-  partlyPollinated: {
-    name: 'Too little pollen',
-    sign: 'grew, then tapered or bent, soft or brown at the tip',
-  },
-  blossomEndRot: {
-    name: 'Blossom-end rot',
-    sign: 'a dark, sunken, leathery patch at the flower end: water and calcium, not pollen',
-  },
-  tooMuchFruit: { name: 'Too much fruit', sign: 'young ones shed while older ones swell' },
-  heatOrCold: { name: 'Heat or cold', sign: 'very hot or cold days around it' },
-  rain: { name: 'Rain in the flower', sign: 'wet when it was open' },
-  wetRot: { name: 'Rot under petals or tape', sign: 'soft and mouldy where petals stuck' },
-  pest: { name: 'Pest or hole', sign: 'bitten, or a hole in the side' },
-  handled: { name: 'Handled too hard', sign: 'broke at the stalk' },
-  unknown: { name: 'Cannot say', sign: '' },
-};
-
-/** What to do about a cause; nothing where nothing follows. */
-export const CAUSE_ADVICE: Readonly<Record<Cause, string>> = {
-  neverPollinated:
-    'Take it off. Pollinate the next one earlier in its hours, with fresh pollen all over what takes it.',
-  partlyPollinated:
-    'It can be eaten, and gives little seed. Use more pollen, or another male, and rub all round.',
-  blossomEndRot:
-    'This is not poor pollination, and no lack of bees. Water evenly, neither wet nor dry, counting the rain; give calcium where the soil lacks it; take the fruit off. It can spoil a well pollinated fruit too.',
-  tooMuchFruit:
-    'Nothing went wrong: the plant feeds the older ones. Pick or thin before you pollinate the next.',
-  heatOrCold: 'Nobody can help the weather. Shade in great heat, and try the next flowers.',
-  rain: 'Wet pollen dies. Cover what opens before rain, and pollinate when it is dry.',
-  wetRot: 'Take petals and tape off once it swells, so that air reaches it.',
-  pest: 'Look for what bit it before the next ones open.',
-  handled: 'Hold the stalk with the other hand, and press the petals lightly.',
-  unknown: '',
 };
 
 export const GRADES: Readonly<Record<Grade, string>> = {

@@ -1,4 +1,6 @@
 import type { FlowerForm, StyleLength } from '../../crops/flowerForm';
+import type { FruitFate } from '../fruitFate';
+import type { FruitSign } from '../../journal/kinds/fruit';
 import type { SignTable } from '../signs/sign';
 
 /** Mistakes that a form of flower invites. Common practice, no source. */
@@ -17,6 +19,9 @@ export type FormMistake =
   | 'ownHead'
   | 'endRotForPollen';
 
+/** Gaps that are both a sign to look for and drawn. */
+export type FruitGap = FruitFate & FruitSign;
+
 /**
  * All that the core knows of a form of flower beyond its measures; how it is drawn is in `ui/flowers/geometry`, what is
  * said of it in `screens/words/forms`.
@@ -32,8 +37,10 @@ export interface FormFacts<Form extends FlowerForm = FlowerForm> {
   readonly staysShut?: true;
   /** Will the faded flower of the day before do for fruit? */
   readonly fadedPollenServes?: true;
-  /** Does the fruitlet show within days what became of it? */
-  readonly fates?: true;
+  /** What becomes of what it bears, as far as that is drawn. */
+  readonly fates?: readonly FruitFate[];
+  /** Where gaps in it may be, each of which tells something else, the commonest first. */
+  readonly gaps?: readonly FruitGap[];
   /** Are there whole plants to find buds on? */
   readonly plants?: true;
   /** Is its own pollen out before it opens, so that for a cross one is earlier than that? */

@@ -82,7 +82,7 @@ export const GOURD: FormFacts<GourdForm> = {
   signs: gourdSigns,
   staysShut: true,
   fadedPollenServes: true,
-  fates: true,
+  fates: ['growing', 'yellowing', 'misshapen', 'endRot', 'gone'],
   plants: true,
   mistakes: [
     'greenForEve',

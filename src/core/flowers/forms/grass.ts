@@ -54,5 +54,7 @@ const grassSigns: SignTable = {
 export const GRASS: FormFacts<GrassForm> = {
   signs: () => grassSigns,
   sexesApart: true,
+  fates: ['growing', 'yellowing', 'scattered', 'emptyTip', 'oneSide'],
+  gaps: ['scattered', 'emptyTip', 'oneSide'],
   mistakes: ['silkOutside', 'ownTassel', 'oneDayOfSilk'],
 };

@@ -36,5 +36,7 @@ const HEAD_SIGNS: SignTable = {
 
 export const HEAD: FormFacts<HeadForm> = {
   signs: () => HEAD_SIGNS,
+  fates: ['growing', 'yellowing', 'emptyRing', 'scattered', 'emptyMiddle'],
+  gaps: ['emptyRing', 'scattered', 'emptyMiddle'],
   mistakes: ['raysOut', 'oneRing', 'ownHead'],
 };

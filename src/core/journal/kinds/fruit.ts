@@ -10,6 +10,9 @@ export type LookFinding = (typeof LOOK_FINDINGS)[number];
 export const CAUSES = [
   'neverPollinated',
   'partlyPollinated',
+  'notAllOpen',
+  'incompatiblePollen',
+  'shortStyle',
   'blossomEndRot',
   'tooMuchFruit',
   'heatOrCold',
@@ -17,6 +20,7 @@ export const CAUSES = [
   'wetRot',
   'pest',
   'handled',
+  'vineDamage',
   'unknown',
 ] as const;
 export type Cause = (typeof CAUSES)[number];
@@ -24,12 +28,21 @@ export type Cause = (typeof CAUSES)[number];
 /** What is seen at a fruit that fails, or grows badly. */
 export const FRUIT_SIGNS = [
   'wholeYellow',
+  'empty',
   'tapered',
+  'scattered',
+  'oneSide',
+  'emptyTip',
+  'emptyRing',
+  'emptyMiddle',
   'softTip',
+  'blackCentre',
   'darkPatch',
   'petalRot',
   'hole',
   'broken',
+  'vineHurt',
+  'shortStyle',
   'othersSwell',
 ] as const;
 export type FruitSign = (typeof FRUIT_SIGNS)[number];
@@ -159,8 +172,8 @@ export interface FruitAbout {
 }
 
 export const FRUIT_KINDS: KindDefinitions<FruitBodies, FruitAbout> = {
-  // Version 3: the signs of what fails; 4: its size.
-  looked: { version: 4, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
+  // Version 3: the signs of what fails; 4: its size; 5: signs and causes of ears, heads, trusses, berries and pods.
+  looked: { version: 5, structural: false, clockDays: true, upcast: upcastLooked, subjects: aboutABloom },
   // Version 2: tags that were swapped.
   retagged: { version: 2, structural: false, clockDays: true, subjects: aboutABloom },
   stripped: {

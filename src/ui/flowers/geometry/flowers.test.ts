@@ -4,6 +4,7 @@ import { kindsOf, type SeenCrop } from '@/core/flowers/kindsOf';
 import { SIGNS, type SignId } from '@/core/flowers/signs/sign';
 import { signsOf } from '@/core/flowers/kindsOf';
 import { flowerFace, flowerSide, frameOf, hasFace } from './drawFlower';
+import { factsOf } from '@/core/flowers/forms/forms';
 import { FRUIT_FATES } from '@/core/flowers/fruitFate';
 import { fruitFate } from './fruitFate';
 import { DEFECTS, type FlowerLooks } from './looks';
@@ -226,6 +227,21 @@ describe.each(GOURDS)('what becomes of a fruitlet of %s', (id) => {
     const fruit = boxOfPart(fruitFate(form, 'endRot'), 'fruitlet');
     expect(rot.y + rot.height / 2).toBeLessThan(fruit.y + fruit.height / 3);
     expect(partOf(fruitFate(form, 'gone'), 'fruitlet')).toEqual([]);
+  });
+});
+
+describe.each([
+  ['corn', 'emptyTip', (part: Box, whole: Box) => part.y + part.height < whole.y + whole.height / 2],
+  ['corn', 'oneSide', (part: Box, whole: Box) => part.x > whole.x + whole.width / 3],
+  ['sunflower', 'emptyMiddle', (part: Box, whole: Box) => part.width < 0.6 * whole.width],
+  ['sunflower', 'emptyRing', (part: Box, whole: Box) => part.width > 0.5 * whole.width],
+] as const)('gaps of %s: %s', (id, gap, isThere) => {
+  const form = formOf(id);
+  test('are drawn where they are, with sound paths', () => {
+    for (const fate of factsOf(form).fates!) expect(isSound(fruitFate(form, fate))).toBe(true);
+    const drawn = fruitFate(form, gap);
+    expect(isThere(boxOfPart(drawn, 'defect'), boxOfPart(drawn, 'fruitlet'))).toBe(true);
+    expect(partOf(fruitFate(form, 'growing'), 'defect')).toEqual([]);
   });
 });
 

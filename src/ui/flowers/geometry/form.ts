@@ -1,4 +1,5 @@
 import type { FlowerForm } from '@/core/crops/flowerForm';
+import type { FruitFate } from '@/core/flowers/fruitFate';
 import type { FlowerLooks, Standing } from './looks';
 import type { Shape, Tone } from './shape';
 
@@ -7,6 +8,8 @@ export interface DrawnForm<Form extends FlowerForm = FlowerForm> {
   readonly side: (looks: FlowerLooks<Form>) => Standing;
   /** Into the open flower; missing where there is none to look into. */
   readonly face?: (looks: FlowerLooks<Form>) => Shape[];
+  /** What became of what it bears, where that is no fruitlet. */
+  readonly fate?: (fate: FruitFate) => Shape[];
   /** How wide and high the largest flower is, px of its drawing. */
   readonly frame: (form: Form) => { readonly width: number; readonly height: number };
   /** Do its flowers hang? */

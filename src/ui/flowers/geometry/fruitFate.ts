@@ -1,24 +1,30 @@
 import type { FlowerForm, FruitShape } from '@/core/crops/flowerForm';
 import type { FruitFate } from '@/core/flowers/fruitFate';
+import { drawnAs } from './forms';
 import { fruitletShapes } from './fruitlet';
 import { ellipse, lines, placed, solid, type Point, type Shape } from './shape';
 
-const SIZE = { growing: 74, yellowing: 30, misshapen: 66, endRot: 72 } as const;
+/** How large each is; what has no fate of its own here is drawn as one that grows. */
+const SIZES: Readonly<Partial<Record<FruitFate, number>>> = { yellowing: 30, misshapen: 66, endRot: 72 };
+const GROWN = 74;
 const STALK_LENGTH = 26;
 
 /** Of crops without a fruitlet to see. */
 const ANY_SHAPE: FruitShape = 'round';
 
 /**
- * A fruitlet as it looks some days after its flower, its dried petals up, the end of its stalk at the origin.
+ * What became of what a flower bears: mostly a fruitlet some days later, its dried petals up, the end of its stalk at
+ * the origin.
  *
  * @param shape of the variety, where it is another than most of its crop have.
  * @example fruitFate(form, 'endRot').some(({ fill }) => fill === 'rot') // true
  */
 export function fruitFate(form: FlowerForm, fate: FruitFate, shape?: FruitShape): Shape[] {
+  const { fate: drawnFate } = drawnAs(form);
+  if (drawnFate) return drawnFate(fate);
   if (fate === 'gone') return scar();
   const own = shape ?? ('fruitlet' in form ? form.fruitlet : ANY_SHAPE);
-  const fruit = fruitletShapes(own, SIZE[fate], fate === 'misshapen' ? 0.3 : 1);
+  const fruit = fruitletShapes(own, SIZES[fate] ?? GROWN, fate === 'misshapen' ? 0.3 : 1);
   const [endX, endY] = fruit.end;
   const yellow = (shape: Shape): Shape =>
     fate !== 'yellowing'

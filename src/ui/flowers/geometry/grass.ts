@@ -1,6 +1,7 @@
 import type { GrassForm } from '@/core/crops/flowerForm';
 import { seededChance } from '@/core/random/chance';
 import type { Standing } from './looks';
+import { earFilled } from './filled';
 import type { DrawnForm } from './form';
 import { type GrassLooks, tassel } from './tassel';
 import { shoot } from './shoot';
@@ -17,6 +18,7 @@ function grassSide(looks: GrassLooks): Standing {
 
 export const GRASS: DrawnForm<GrassForm> = {
   side: grassSide,
+  fate: earFilled,
   frame: () => ({ width: 190, height: 196 }),
   colours: () => ({ petals: 'yellow', own: { pollen: '#EBCF57' } }),
 };

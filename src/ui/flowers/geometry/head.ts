@@ -1,5 +1,6 @@
 import type { HeadForm } from '@/core/crops/flowerForm';
 import { seededChance, type Chance } from '@/core/random/chance';
+import { headFilled } from './filled';
 import type { DrawnForm } from './form';
 import { about, type FlowerLooks, type Standing } from './looks';
 import { ellipse, placed, solid, specks, spiral, type Point, type Shape } from './shape';
@@ -168,6 +169,7 @@ function spent(chance: Chance, { seed }: HeadLooks): Shape[] {
 export const HEAD: DrawnForm<HeadForm> = {
   side: headSide,
   face: headFace,
+  fate: headFilled,
   frame: () => ({ width: 128, height: 200 }),
   colours: () => ({ petals: 'yellow', own: { column: '#6B4A26', pollen: '#E9A92B', spentShade: '#7A5634' } }),
   perfect: true,
