@@ -10,9 +10,10 @@ import { seededChance, type Chance } from '../random/chance';
 import { seasonAt } from '../season/seasons';
 import { addDays } from '../time/calendar';
 import { diagnose, type Diagnosis, type Evidence } from './diagnose';
-import { evidenceOf } from './evidenceOf';
+import { evidenceOf, signSaidBy } from './evidenceOf';
 import { failureTableOf } from './failureTableOf';
 import { CIRCUMSTANCES, type NamedCause } from './tables/failureTable';
+import { tellingOf } from './tellingOf';
 
 const diagnoseFor = (crop: CropId, evidence: Evidence): Diagnosis =>
   diagnose(evidence, failureTableOf(cropOf(crop).flower));
@@ -222,6 +223,16 @@ test('with nothing known it is as likely as it is at all, and the first thing to
   expect(diagnoseFor('aubergine', { wholeYellow: true }).lookAt).toBe('shortStyle');
 });
 
+test('what tells of a cause is common with it, and rarer with the others', () => {
+  const telling = (crop: CropId, cause: NamedCause): string[] =>
+    tellingOf(failureTableOf(cropOf(crop).flower), cause).map(({ name }) => name);
+  // What is as common with all is no sign of any: ears are mostly worked on one day.
+  expect(telling('corn', 'partlyPollinated')).toEqual(['grew', 'scattered', 'oneSide', 'late']);
+  expect(telling('pepo', 'blossomEndRot')).toEqual(['darkPatch', 'grew']);
+  for (const [table] of TABLES)
+    for (const cause of table.causes.keys()) expect(tellingOf(table, cause).length).toBeGreaterThan(0);
+});
+
 test('says what weighed most', () => {
   const [first] = diagnoseFor('pepo', { darkPatch: true, grew: true, rained: false }).causes;
   expect(first!.because[0]).toMatchObject({ evidence: 'darkPatch', so: true });
@@ -337,6 +348,17 @@ describe('from the records', () => {
     });
     expect(known(yard({ donors: [{ plant: 'p2', bloom: '' }] }), 3)).not.toHaveProperty('fewMales');
     expect(known(yard({ found: 'wilted' }), 3).late).toBe(true);
+  });
+
+  test('a finding says a sign of what its flower bears', () => {
+    expect(signSaidBy('misshapen', 'strawberry')).toBe('tapered');
+    expect(signSaidBy('yellowing', 'corn')).toBe('empty');
+    expect(signSaidBy('yellowing', 'pepo')).toBeUndefined();
+    for (const [table, crop] of TABLES) {
+      const { flower } = cropOf(crop);
+      for (const sign of Object.values(flower ? factsOf(flower).saidBy : {}))
+        expect(table.signs).toContain(sign);
+    }
   });
 
   test('pollen of its own plant, of a plant that cannot father it, and of plants nobody knows', () => {

@@ -1,9 +1,10 @@
-import { cropOf } from '../crops/catalogue';
+import { cropOf, type CropId } from '../crops/catalogue';
+import { factsOf } from '../flowers/forms/forms';
 import type { SetTrial } from '../analysis/setTrials';
 import type { Fruit } from '../fruit/fruits';
 import type { Journal } from '../journal/journal';
 import { crossingFrequency } from '../isolation/compatibility';
-import { FRUIT_SIGNS, type FruitSign } from '../journal/kinds/fruit';
+import { FRUIT_SIGNS, type FruitSign, type LookFinding } from '../journal/kinds/fruit';
 import { pollinationsOf } from '../journal/pollinations';
 import { zoneOf } from '../journal/zoneOf';
 import { addDays, dayAt, toMs } from '../time/calendar';
@@ -33,13 +34,25 @@ export function evidenceOf(
   return { ...circumstances(journal, fruit, factors), ...signsOf(fruit) };
 }
 
-function signsOf({ bloom }: Fruit): Evidence {
+/**
+ * What a look's finding says by itself: that an ear is thin and empty says that it is empty.
+ *
+ * @example signSaidBy('misshapen', 'melon') // 'tapered'
+ */
+export function signSaidBy(finding: LookFinding, crop: CropId): FruitSign | undefined {
+  const { flower } = cropOf(crop);
+  return flower && factsOf(flower).saidBy[finding];
+}
+
+function signsOf({ bloom, variety }: Fruit): Evidence {
   const seen = new Map<FruitSign, boolean>();
   // What was there once was there; that it is not there now says nothing of that.
   for (const { without = [] } of bloom.looks) for (const sign of without) seen.set(sign, false);
   for (const { signs = [] } of bloom.looks) for (const sign of signs) seen.set(sign, true);
-  // A look that found it growing crookedly saw that.
-  if (bloom.looks.some((look) => look.seen === 'misshapen')) seen.set('tapered', true);
+  for (const { seen: finding } of bloom.looks) {
+    const sign = signSaidBy(finding, variety.crop);
+    if (sign) seen.set(sign, true);
+  }
   return Object.fromEntries(FRUIT_SIGNS.flatMap((sign) => (seen.has(sign) ? [[sign, seen.get(sign)!]] : [])));
 }
 

@@ -272,7 +272,9 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
         onClose={() => setFailing(undefined)}
         closeTitle="Close"
       >
-        <WhyItFails fruit={fruit} onSeen={(seen) => recordLook(failing!, seen)} />
+        {failing ? (
+          <WhyItFails fruit={fruit} finding={failing} onSeen={(seen) => recordLook(failing, seen)} />
+        ) : null}
       </Sheet>
       {gaps ? (
         <Sheet

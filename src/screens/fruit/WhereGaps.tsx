@@ -7,10 +7,11 @@ import type { Fruit } from '@/core/fruit/fruits';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
-import { SPACE, TOUCH } from '@/ui/theme';
+import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { causeWords, GAPS } from '../words/failing';
-import { lowerFirst } from '../words/lowerFirst';
+import { sayLikeliest } from '../words/diagnosis';
+import { GAPS } from '../words/failing';
+import { sentenceCase } from '../words/sentenceCase';
 import { useEvidence } from './useEvidence';
 
 const PICTURE = 72;
@@ -29,8 +30,8 @@ export function WhereGaps({ fruit, gaps, onSeen }: WhereGapsProps) {
   const { crop } = fruit.variety;
   const form = cropOf(crop).flower!;
   const likeliest = (gap: FruitGap): string => {
-    const [first] = diagnose({ ...known, grew: true, [gap]: true }, failureTableOf(form)).causes;
-    return `${f.percent(first!.chance)} ${lowerFirst(causeWords(first!.cause, crop).name)}`;
+    const { causes } = diagnose({ ...known, grew: true, [gap]: true }, failureTableOf(form));
+    return sentenceCase(sayLikeliest(causes, crop, f));
   };
   return (
     <View style={{ gap: SPACE.m }}>
@@ -38,7 +39,7 @@ export function WhereGaps({ fruit, gaps, onSeen }: WhereGapsProps) {
         <View key={gap} style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
           <FruitPicture form={form} fate={gap} size={PICTURE} />
           <View style={{ flex: 1, gap: SPACE.xs }}>
-            <Button title={GAPS[gap]} onPress={() => onSeen([gap])} style={{ minHeight: TOUCH.round }} />
+            <Button size="big" title={GAPS[gap]} onPress={() => onSeen([gap])} />
             <Text variant="small" tone="soft">
               {likeliest(gap)}
             </Text>

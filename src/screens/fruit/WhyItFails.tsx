@@ -5,7 +5,8 @@ import { diagnose, type Evidence } from '@/core/diagnosis/diagnose';
 import { factsOf } from '@/core/flowers/forms/forms';
 import type { Fruit } from '@/core/fruit/fruits';
 import { failureTableOf } from '@/core/diagnosis/failureTableOf';
-import type { Cause, FruitSign } from '@/core/journal/kinds/fruit';
+import { signSaidBy } from '@/core/diagnosis/evidenceOf';
+import type { Cause, FruitSign, LookFinding } from '@/core/journal/kinds/fruit';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -26,17 +27,20 @@ export interface SeenCause {
 
 interface WhyItFailsProps {
   readonly fruit: Fruit;
+  /** What the look found. */
+  readonly finding: LookFinding;
   readonly onSeen: (seen: SeenCause) => void;
 }
 
 /** The likely causes at once, the likeliest first, and the one sign that would tell most. */
-export function WhyItFails({ fruit, onSeen }: WhyItFailsProps) {
+export function WhyItFails({ fruit, finding, onSeen }: WhyItFailsProps) {
   const f = useFormat();
   const [answers, setAnswers] = useState<Evidence>({});
   const known = useEvidence(fruit);
   const { crop } = fruit.variety;
+  const said = signSaidBy(finding, crop);
   const table = failureTableOf(cropOf(crop).flower);
-  const { causes, lookAt } = diagnose({ ...known, ...answers }, table);
+  const { causes, lookAt } = diagnose({ ...known, ...(said && { [said]: true }), ...answers }, table);
   const those = (so: boolean): readonly FruitSign[] => table.signs.filter((sign) => answers[sign] === so);
   const first = firstOf(crop);
   const [signs, without] = [those(true), those(false)];

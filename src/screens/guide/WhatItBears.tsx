@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { Crop } from '@/core/crops/catalogue';
 import { diagnose } from '@/core/diagnosis/diagnose';
+import { tellingOf } from '@/core/diagnosis/tellingOf';
 import { failureTableOf } from '@/core/diagnosis/failureTableOf';
 import { NAMED_CAUSES } from '@/core/diagnosis/tables/failureTable';
 import type { FruitFate } from '@/core/flowers/fruitFate';
@@ -12,7 +13,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { causeWords, GAPS, reasonWords } from '../words/failing';
-import { lowerFirst } from '../words/lowerFirst';
+import { sayLikeliest } from '../words/diagnosis';
 import { FATES, sayAnswer } from '../words/practice';
 import { Section } from './Section';
 
@@ -47,11 +48,18 @@ export function FruitFates({ crop }: { readonly crop: SeenCrop }) {
 
 const isTold = (fate: FruitFate): fate is keyof typeof FATES => fate in FATES;
 
-/** What a gap mostly comes from, and what to do. */
+/** What a gap mostly comes from, and what to do about that. */
 function Gap({ crop, gap }: { readonly crop: SeenCrop; readonly gap: FruitGap }) {
-  const [first] = diagnose({ grew: true, [gap]: true }, failureTableOf(crop.flower)).causes;
-  const { name, advice } = causeWords(first!.cause, crop.id);
-  return <Fate crop={crop} fate={gap} title={`${GAPS[gap]}: ${lowerFirst(name)}`} text={advice} />;
+  const f = useFormat();
+  const { causes } = diagnose({ grew: true, [gap]: true }, failureTableOf(crop.flower));
+  return (
+    <Fate
+      crop={crop}
+      fate={gap}
+      title={`${GAPS[gap]}: ${sayLikeliest(causes, crop.id, f)}`}
+      text={causeWords(causes[0]!.cause, crop.id).advice}
+    />
+  );
 }
 
 interface FateProps {
@@ -76,7 +84,8 @@ const Fate = ({ crop, fate, title, text }: FateProps) => (
 /** The whole table by which failures are judged. */
 export function WhyItMayFail({ crop }: { readonly crop: Crop }) {
   const f = useFormat();
-  const { causes, evidence } = failureTableOf(crop.flower);
+  const table = failureTableOf(crop.flower);
+  const { causes } = table;
   const all = [...causes.values()].reduce((sum, { prior }) => sum + prior, 0);
   const share = (percent: number): string => f.percent(percent / 100);
   return (
@@ -90,10 +99,7 @@ export function WhyItMayFail({ crop }: { readonly crop: Crop }) {
         {NAMED_CAUSES.flatMap((cause) => {
           const row = causes.get(cause);
           if (!row) return [];
-          const shows = evidence
-            .map((name) => ({ name, percent: row.shows[name]! }))
-            .filter(({ percent }) => percent >= SHOWN_FROM)
-            .toSorted((a, b) => b.percent - a.percent);
+          const shows = tellingOf(table, cause);
           return [
             <View role="listitem" key={cause}>
               <Text>
@@ -112,6 +118,3 @@ export function WhyItMayFail({ crop }: { readonly crop: Crop }) {
     </Section>
   );
 }
-
-/** Signs that are rarer with a cause are left out, per cent. */
-const SHOWN_FROM = 30;

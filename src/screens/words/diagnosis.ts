@@ -2,7 +2,8 @@ import type { CropId } from '@/core/crops/catalogue';
 import type { RankedCause } from '@/core/diagnosis/diagnose';
 import type { CauseCount } from '@/core/diagnosis/failures';
 import type { Format } from '../format/format';
-import { reasonWords } from './failing';
+import { causeWords, reasonWords } from './failing';
+import { lowerFirst } from './lowerFirst';
 
 const HARDLY = 0.01;
 
@@ -16,6 +17,20 @@ export function sayCause({ chance, because }: RankedCause, crop: CropId, f: Form
   const reasons = because.map(({ evidence, so }) => reasonWords(evidence, so, crop));
   return reasons.length === 0 ? percent : `${percent}: ${reasons.join(', ')}`;
 }
+
+/** A cause less likely than this beside the likeliest is not named with it. Our default. */
+const NAMED_FROM = 0.2;
+
+/**
+ * The likeliest causes, each with its chance.
+ *
+ * @example sayLikeliest(causes, 'corn', f) // 'the last silk came later 50 %, too little pollen 29 %'
+ */
+export const sayLikeliest = (causes: readonly RankedCause[], crop: CropId, f: Format): string =>
+  causes
+    .filter(({ chance }, i) => i === 0 || chance >= NAMED_FROM)
+    .map(({ cause, chance }) => `${lowerFirst(causeWords(cause, crop).name)} ${f.percent(chance)}`)
+    .join(', ');
 
 /**
  * How many failures a cause explains, of all.

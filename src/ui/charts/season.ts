@@ -3,7 +3,8 @@ import { scaleLinear } from 'd3-scale';
 const ROW = 44;
 const HEAD = 24;
 const MARGIN = 4;
-const NAME_ROOM = 170;
+/** A letter of a name is hardly wider than this. */
+const LETTER = 8.4;
 /** A day's number needs so much to its right. */
 const TICK_ROOM = 34;
 export const SEASON_BAR = 14;
@@ -52,7 +53,7 @@ export function seasonGeometry(bars: readonly SeasonBar[], width: number): Seaso
       .filter(({ x: at }) => at < width - TICK_ROOM),
     bars: bars.map(({ name, from: [soon, late], to }, row) => ({
       name,
-      nameX: Math.min(x(soon), width - NAME_ROOM),
+      nameX: Math.max(MARGIN, Math.min(x(soon), width - LETTER * name.length)),
       nameY: HEAD + row * ROW + 16,
       y: HEAD + row * ROW + 22,
       early: { x: x(soon), width: x(late) - x(soon) },

@@ -38,4 +38,8 @@ const domeSigns: SignTable = {
   }),
 };
 
-export const DOME: FormFacts<DomeForm> = { signs: () => domeSigns, mistakes: ['brushedOnce'] };
+export const DOME: FormFacts<DomeForm> = {
+  signs: () => domeSigns,
+  saidBy: { misshapen: 'tapered' },
+  mistakes: ['brushedOnce'],
+};

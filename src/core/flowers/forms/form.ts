@@ -1,6 +1,6 @@
 import type { FlowerForm, StyleLength } from '../../crops/flowerForm';
 import type { FruitFate } from '../fruitFate';
-import type { FruitSign } from '../../journal/kinds/fruit';
+import type { FruitSign, LookFinding } from '../../journal/kinds/fruit';
 import type { SignTable } from '../signs/sign';
 
 /** Mistakes that a form of flower invites. Common practice, no source. */
@@ -39,6 +39,8 @@ export interface FormFacts<Form extends FlowerForm = FlowerForm> {
   readonly fadedPollenServes?: true;
   /** What becomes of what it bears, as far as that is drawn. */
   readonly fates?: readonly FruitFate[];
+  /** Which sign a finding says to be there already. */
+  readonly saidBy: Readonly<Partial<Record<LookFinding, FruitSign>>>;
   /** Where gaps in it may be, each of which tells something else, the commonest first. */
   readonly gaps?: readonly FruitGap[];
   /** Are there whole plants to find buds on? */

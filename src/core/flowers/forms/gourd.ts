@@ -84,6 +84,7 @@ export const GOURD: FormFacts<GourdForm> = {
   fadedPollenServes: true,
   fates: ['growing', 'yellowing', 'misshapen', 'endRot', 'gone'],
   plants: true,
+  saidBy: { misshapen: 'tapered' },
   mistakes: [
     'greenForEve',
     'onlyMales',

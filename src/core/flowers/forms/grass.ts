@@ -56,5 +56,6 @@ export const GRASS: FormFacts<GrassForm> = {
   sexesApart: true,
   fates: ['growing', 'yellowing', 'scattered', 'emptyTip', 'oneSide'],
   gaps: ['scattered', 'emptyTip', 'oneSide'],
+  saidBy: { yellowing: 'empty' },
   mistakes: ['silkOutside', 'ownTassel', 'oneDayOfSilk'],
 };

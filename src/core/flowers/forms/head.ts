@@ -38,5 +38,6 @@ export const HEAD: FormFacts<HeadForm> = {
   signs: () => HEAD_SIGNS,
   fates: ['growing', 'yellowing', 'emptyRing', 'scattered', 'emptyMiddle'],
   gaps: ['emptyRing', 'scattered', 'emptyMiddle'],
+  saidBy: { yellowing: 'empty' },
   mistakes: ['raysOut', 'oneRing', 'ownHead'],
 };

@@ -27,4 +27,9 @@ const KEEL_SIGNS: SignTable = {
   }),
 };
 
-export const KEEL: FormFacts<KeelForm> = { signs: () => KEEL_SIGNS, selfsInBud: true, mistakes: [] };
+export const KEEL: FormFacts<KeelForm> = {
+  signs: () => KEEL_SIGNS,
+  selfsInBud: true,
+  saidBy: { misshapen: 'tapered' },
+  mistakes: [],
+};

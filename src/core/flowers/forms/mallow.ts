@@ -34,4 +34,8 @@ const MALLOW_SIGNS: SignTable = {
   }),
 };
 
-export const MALLOW: FormFacts<MallowForm> = { signs: () => MALLOW_SIGNS, mistakes: [] };
+export const MALLOW: FormFacts<MallowForm> = {
+  signs: () => MALLOW_SIGNS,
+  saidBy: { misshapen: 'tapered' },
+  mistakes: [],
+};

@@ -47,5 +47,6 @@ function nightshadeSigns({ styles }: NightshadeForm): SignTable {
 export const NIGHTSHADE: FormFacts<NightshadeForm> = {
   signs: nightshadeSigns,
   styles: ({ styles }) => (styles ? STYLE_LENGTHS : []),
+  saidBy: { misshapen: 'tapered' },
   mistakes: ['endRotForPollen'],
 };

@@ -65,9 +65,9 @@ export function earFilled(fate: FruitFate): Shape[] {
           'leaf',
           'husk',
           symmetrical([
-            [4, 2],
-            [10, -22],
-            [1, -58],
+            [5, 3],
+            [13, -26],
+            [1, -72],
           ]),
           1.6,
         ),
@@ -75,12 +75,11 @@ export function earFilled(fate: FruitFate): Shape[] {
       { turn },
     );
   return [
-    ...husk(-26),
-    ...husk(26),
-    solid('fruitlet', 'straw', symmetrical(profile), 2),
-    ...(outlines(true).length > 0 ? [specks('defect', 'spent', outlines(true), 0.4)] : []),
+    ...husk(-34),
+    ...husk(34),
+    solid('fruitlet', 'tape', symmetrical(profile), 2),
+    ...(outlines(true).length > 0 ? [specks('defect', 'straw', outlines(true), 0.3)] : []),
     specks('fruitlet', 'pollen', outlines(false), 0.8),
-    ...husk(0).map((shape) => ({ ...shape, fill: 'huskShade' as const })),
   ];
 }
 
