@@ -3,6 +3,7 @@ declare module 'jstat' {
   export const jStat: {
     gammaln(x: number): number;
     stdev(of: readonly number[]): number;
+    readonly gamma: { inv(quantile: number, shape: number, scale: number): number };
     readonly poisson: { cdf(count: number, mean: number): number };
     readonly beta: { inv(quantile: number, a: number, b: number): number };
     readonly binomial: { cdf(hits: number, of: number, share: number): number };

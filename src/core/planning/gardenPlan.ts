@@ -13,6 +13,7 @@ import { floweringForecast, type FloweringForecast } from '../season/flowering';
 import { SEASON_DAYS } from '../journal/seasonDays';
 import { seasonAt } from '../season/seasons';
 import { markedDays, type SeenFlowering } from '../season/seenFlowering';
+import { byId } from '../text/byId';
 import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
 import { addDays } from '../time/calendar';
@@ -55,6 +56,21 @@ export interface VarietyReport extends PlannedVariety {
  * @example gardenPlan(new Journal(), garden, '2026-07-18').varieties // []
  */
 export function gardenPlan(journal: GardenView, garden: Garden, today: Day): GardenPlan {
+  const varieties = plannedVarieties(journal, garden, today, journal.all('variety').values());
+  return { varieties, question: isolationQuestion(journal, varieties, seasonAt(journal, today)) };
+}
+
+/**
+ * What the plan knows of some varieties, a planting each.
+ *
+ * @example plannedVarieties(journal, garden, '2026-07-18', []) // []
+ */
+export function plannedVarieties(
+  journal: GardenView,
+  garden: Garden,
+  today: Day,
+  which: Iterable<Variety>,
+): PlannedVariety[] {
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const places = placesOfEach(standing, asNearAsMayBe(journal.all('bed')));
   const byVariety = groupBy(standing, ({ variety }) => variety);
@@ -96,7 +112,7 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
       seen,
     };
   };
-  const varieties = [...journal.all('variety').values()].flatMap((variety) => {
+  return [...which].flatMap((variety) => {
     const plants = byVariety.get(variety.variety) ?? [];
     const sown = plantingsAmong(journal, variety, plants);
     return sown.map(({ planting, plants: own }, i) =>
@@ -107,7 +123,6 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
       ]),
     );
   });
-  return { varieties, question: isolationQuestion(journal, varieties, season) };
 }
 
 /** How long before the season plants of it may be sown, days. Our default: beans and peas stand over winter. */
@@ -131,6 +146,20 @@ function plantingsAmong(journal: GardenView, variety: Variety, plants: readonly 
       const [one, other] = [a.sowing?.day ?? '', b.sowing?.day ?? ''];
       return one < other ? -1 : one > other ? 1 : a.planting < b.planting ? -1 : 1;
     });
+}
+
+/**
+ * The plants that stand, by the planting they come from, in the order of their ids.
+ *
+ * @example standingByPlanting(journal).get(planting.planting)?.length // 6
+ */
+export function standingByPlanting(journal: GardenView): ReadonlyMap<string, readonly Plant[]> {
+  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
+  standing.sort((a, b) => byId(a.plant, b.plant));
+  return groupBy(standing, (plant) => {
+    const variety = journal.all('variety').get(plant.variety);
+    return variety ? plantingOf(journal, plant, variety).planting : '';
+  });
 }
 
 function isolationQuestion(

@@ -11,16 +11,15 @@ import { plantsIn } from '../garden/places';
 import { climateOf } from '../journal/climateOf';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
-import { SEXES, walkId, type Sex } from '../journal/kinds/walk';
-import { plantingOf } from '../journal/plantingOf';
 import type { Garden, Plant } from '../journal/state';
+import { bearingAfter, flowersADay } from '../opening/flowersADay';
 import { windowsOf } from '../opening/windowsOf';
 import { temperaturesAt } from '../opening/temperaturesAt';
 import { STEP_MS, worthByTime } from '../opening/worth';
 import type { OpeningWindow } from '../opening/openingWindow';
 import { nextFrost } from '../outcome/lastUseful';
 import { techniqueOf } from '../outing/technique';
-import { gardenPlan, type PlannedVariety } from '../planning/gardenPlan';
+import { gardenPlan, standingByPlanting, type PlannedVariety } from '../planning/gardenPlan';
 import { VISIT_MS } from '../round/roundJobs';
 import { mildDaysOf, type TemperaturesOf } from '../season/flowering';
 import { seasonAt } from '../season/seasons';
@@ -32,7 +31,7 @@ import { addDays, daysBetween, MS_PER_MINUTE } from '../time/calendar';
 import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { underGlass } from '../weather/climate';
-import type { FlowersADay, HangingFruit, SimulatedGarden, SimulatedPlanting } from './simulatedGarden';
+import type { HangingFruit, SimulatedGarden, SimulatedPlanting } from './simulatedGarden';
 
 /** Why a variety is not played. */
 export type NotPlayed = 'notByHand' | 'fewParts' | 'noTime' | 'notKnownWhen';
@@ -45,11 +44,6 @@ export interface GardenToSimulate {
   readonly sownAgain: ReadonlyMap<string, SimulatedGarden>;
 }
 
-/** Flowers that a plant in flower opens on a mild day, before own counts speak, and how many counts that weighs. Our defaults. */
-const USUAL: Readonly<Record<Sex, number>> = { female: 0.35, male: 1 };
-const USUAL_WEIGHT = 3;
-/** Counts further back say little of what comes. Our default. */
-const COUNTED_DAYS = 28;
 /** Of flowers left to insects in a garden of which nobody knows, so many are kept, weighing as much as four. Our default. */
 const INSECTS_KEEP = 0.35;
 const INSECTS_WEIGH = 4;
@@ -135,16 +129,6 @@ export function* gardenToSimulateInSteps(
   };
 }
 
-/** The plants that stand, by the planting they come from, in the order of their ids. */
-function standingByPlanting(journal: Journal): ReadonlyMap<string, readonly Plant[]> {
-  const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
-  standing.sort((a, b) => byId(a.plant, b.plant));
-  return groupBy(standing, (plant) => {
-    const variety = journal.all('variety').get(plant.variety);
-    return variety ? plantingOf(journal, plant, variety).planting : '';
-  });
-}
-
 /** What is not worked flower by flower, with pollen that is carried, is not played. */
 function whyNot(crop: Crop, protocol: ReturnType<typeof protocolFor>): NotPlayed | undefined {
   const { parts, protocols } = crop;
@@ -188,13 +172,12 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
   const outing = outingOf({ hours: crop.hours });
   const { collect, pollinate } = protocol;
   const each = pollinate.takes.value * technique.times + collect.takes.value * technique.males;
-  const bears =
-    histories.length > 0 || today > addDays(flowering.first, crop.bearingAfterMales?.value[1] ?? 0);
+  const bearsAfter = bearingAfter(crop, flowering.first, today, histories.length > 0);
   return {
     ...{ variety: variety.variety, crop: variety.crop, forSeed, glass, plants: plantsIn(plants) },
     startsIn: flowering.first > today ? mildDaysUntil(flowering.first, today, mild) : 0,
     flowersFor: Math.max(0, flowersFor),
-    bearsAfter: bears ? [0, 0] : (crop.bearingAfterMales?.value ?? [0, 0]),
+    bearsAfter,
     ...{ females: flowers.female, males: flowers.male },
     ...{ malesWanted: technique.males, serves: collect.serves.value, covered: technique.cover !== 'none' },
     takes: each / 60 + VISIT_MS / MS_PER_MINUTE + WALK_MIN,
@@ -233,35 +216,6 @@ function mildDaysUntil(first: Day, today: Day, mild: (day: Day) => number): numb
   let sum = 0;
   for (let day = today; day < first; day = addDays(day, 1)) sum += mild(day);
   return sum;
-}
-
-/** As they were counted on walks and visits; drawn to what is usual as long as that is little. */
-function flowersADay(
-  journal: Journal,
-  plants: readonly Plant[],
-  today: Day,
-  mild: (day: Day) => number,
-): Readonly<Record<Sex, FlowersADay>> {
-  const walks = journal.all('walk');
-  const seen: Record<Sex, number> = { female: 0, male: 0 };
-  let of = 0;
-  for (let ago = 0; ago < COUNTED_DAYS; ago += 1) {
-    const day = addDays(today, -ago);
-    const warmth = mild(day);
-    for (const { plant, count = 1 } of plants) {
-      const walk = walks.get(walkId(plant, day));
-      if (walk?.scoutedEntry === undefined && walk?.open === undefined) continue;
-      for (const sex of SEXES) seen[sex] += Math.max(walk.eve[sex], walk.open?.[sex] ?? 0);
-      of += warmth * count;
-    }
-  }
-  // Before it flowers, counts of none say nothing of how much it will.
-  const counted = seen.female + seen.male > 0 ? of : 0;
-  const ofSex = (sex: Sex): FlowersADay => ({
-    mean: (seen[sex] + USUAL_WEIGHT * USUAL[sex]) / (counted + USUAL_WEIGHT),
-    of: counted + USUAL_WEIGHT,
-  });
-  return { female: ofSex('female'), male: ofSex('male') };
 }
 
 const pickedOf = (fruits: readonly Fruit[]): number =>

@@ -1,3 +1,4 @@
+import type { FlowersADay } from '../opening/flowersADay';
 import type { CropId } from '../crops/catalogue';
 import type { Span } from '../crops/crop';
 import type { Outing } from '../crops/outing';
@@ -56,12 +57,6 @@ export interface SimulatedPlanting {
   readonly dropsBy: number;
   /** Fruits that a plant ripens for seed; missing where that is no limit, or not known. */
   readonly most?: number;
-}
-
-export interface FlowersADay {
-  readonly mean: number;
-  /** Plants and days that were counted, the usual's weight included. */
-  readonly of: number;
 }
 
 /** A garden as it stands on the first day played. */

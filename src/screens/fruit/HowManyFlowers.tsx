@@ -6,19 +6,22 @@ import { wantsSeed } from '@/core/crops/variety';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
 import { howMany } from '@/core/outcome/howMany';
-import { lastUsefulPollination } from '@/core/outcome/lastUseful';
+import { flowersToCome } from '@/core/outcome/flowersToCome';
+import { lastUsefulPollination, type LastUseful } from '@/core/outcome/lastUseful';
+import { morningsFor } from '@/core/outcome/morningsFor';
 import { dayAt } from '@/core/time/calendar';
 import { plantsIn } from '@/core/garden/places';
 import { climateOf } from '@/core/journal/climateOf';
 import { shelterOf } from '@/core/journal/underGlass';
 import { useGarden, useStore } from '@/data/hooks/useGarden';
+import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { sayHowMany, sayLastUseful } from '../words/howMany';
+import { sayHowMany, sayLastUseful, sayMornings } from '../words/howMany';
 
 /** How sure one wants to be, of ten times. */
 const SURE = ['5', '8', '9'] as const;
@@ -75,6 +78,9 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
           {text}
         </Text>
       ))}
+      {answer.pollinations === undefined ? null : (
+        <InHowManyMornings variety={variety} fruits={fruits} flowers={answer.pollinations} />
+      )}
       <UntilWhen variety={variety} />
       {isPollinatedByFlower(cropOf(variety.crop)) ? (
         <ListRow
@@ -87,15 +93,56 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
   );
 }
 
+interface InHowManyMorningsProps extends HowManyFlowersProps {
+  readonly flowers: number;
+}
+
+/** How long it takes until so many flowers have opened, and whether there are males for them. */
+function InHowManyMornings({ variety, fruits, flowers }: InHowManyMorningsProps) {
+  const f = useFormat();
+  const last = useLastUseful(variety);
+  const toCome = useView('flowers-to-come', [variety.variety], ({ store: { journal }, garden, now }) =>
+    flowersToCome(
+      journal,
+      garden,
+      dayAt(now, garden.zone),
+      variety,
+      fruits.flatMap(({ histories }) => histories),
+    ),
+  );
+  const mornings = toCome && morningsFor(toCome, flowers, last?.day);
+  if (!mornings) return null;
+  const lines = sayMornings(mornings, { flowers, crop: cropOf(variety.crop) }, f);
+  return (
+    <>
+      {lines.map((line) => (
+        <Text key={line}>{line}</Text>
+      ))}
+    </>
+  );
+}
+
+/** The last day on which pollinating it is worth while; `undefined` where no frost ends it, or nobody told how early one comes. */
+function useLastUseful({ crop, purpose }: Variety): LastUseful | undefined {
+  const { store } = useGarden();
+  const { described, journal } = store;
+  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
+  if (!described || earlyFrost === undefined || shelterOf(journal, crop) === 'glass') return undefined;
+  return lastUsefulPollination({
+    ...{ crop, purpose, earlyFrost, today: dayAt(store.clock.now(), described.zone) },
+    ...{ climate: climateOf(journal, described), latitude: described.latitude },
+  });
+}
+
 /** Until when pollinating it is worth while; under glass no frost ends it. */
 function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
   const f = useFormat();
   const router = useRouter();
   const { store } = useGarden();
+  const last = useLastUseful(variety);
   const { described, journal } = store;
   if (!described || shelterOf(journal, variety.crop) === 'glass') return null;
-  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
-  if (earlyFrost === undefined) {
+  if (journal.all('surroundings').get('')?.earlyFrost === undefined) {
     return (
       <ListRow
         title="Until when is it worth while?"
@@ -105,9 +152,5 @@ function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
     );
   }
   const today = dayAt(store.clock.now(), described.zone);
-  const last = lastUsefulPollination({
-    ...{ crop: variety.crop, purpose: variety.purpose, earlyFrost, today },
-    ...{ climate: climateOf(journal, described), latitude: described.latitude },
-  });
   return last ? <Text>{sayLastUseful(last, today, f)}</Text> : null;
 }

@@ -1,5 +1,6 @@
 import { formatFor } from '../format/format';
-import { sayHowMany, sayLastUseful } from './howMany';
+import { cropOf } from '@/core/crops/catalogue';
+import { sayHowMany, sayLastUseful, sayMornings } from './howMany';
 
 const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 const KEPT = { share: 0.65, low: 0.5, high: 0.78 };
@@ -34,4 +35,21 @@ test('until when, and since when it is too late', () => {
   expect(sayLastUseful({ ...last, coolDays: 7 }, '2026-08-13', f)).toBe(
     'Too late since 12 Aug: 50 days on the plant before an early frost on 1 Oct, 7 of them for a cool autumn.',
   );
+});
+
+test('in how many mornings, with the range, and males that will be short', () => {
+  const mornings = {
+    ...{ from: '2026-07-19', soon: '2026-07-23', likely: '2026-07-25', late: '2026-07-29' },
+    ...{ chance: 0.99, females: 1.24, males: { needed: 24, expected: 15.4 } },
+  };
+  const crop = cropOf('pepo');
+  expect(sayMornings(mornings, { flowers: 8, crop }, f)).toEqual([
+    'About 1.2 females open a mild day: 8 take about 7 mornings, until 25 Jul (23 Jul to 29 Jul), if you work each.',
+    'They take 24 males, and about 15 open meanwhile: males will be short.',
+  ]);
+  const { soon: _soon, likely: _likely, late: _late, ...never } = mornings;
+  const enough = { needed: 24, expected: 40 };
+  expect(sayMornings({ ...never, chance: 0.08, males: enough }, { flowers: 8, crop }, f)).toEqual([
+    'About 1.2 females open a mild day: the chance that 8 open in time is 8 %.',
+  ]);
 });

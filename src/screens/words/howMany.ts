@@ -1,7 +1,11 @@
+import type { Crop } from '@/core/crops/catalogue';
+import type { Mornings } from '@/core/outcome/morningsFor';
+import { daysBetween } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { HowMany } from '@/core/outcome/howMany';
 import type { LastUseful } from '@/core/outcome/lastUseful';
 import type { Format } from '../format/format';
+import { wordsOf } from './forms/forms';
 
 /**
  * How many flowers to pollinate, and what that follows from.
@@ -34,6 +38,37 @@ export function sayHowMany(
         : []),
     ],
   };
+}
+
+/**
+ * In how many mornings so many flowers open, and whether there are males for them.
+ *
+ * @example sayMornings(mornings, { flowers: 8, crop }, f)[0] // 'About 1.4 females open a mild morning: 8 take about 7 mornings, …'
+ */
+export function sayMornings(
+  { from, soon, likely, late, chance, females, males }: Mornings,
+  { flowers, crop }: { readonly flowers: number; readonly crop: Crop },
+  f: Format,
+): readonly string[] {
+  const { bearing, giver } = wordsOf(crop.flower);
+  const rate = `About ${f.number(females, females < 10 ? 1 : 0)} ${bearing[1]} open a mild day`;
+  const range =
+    soon === undefined || late === undefined
+      ? 'perhaps not in time'
+      : `${f.shortDay(soon)} to ${f.shortDay(late)}`;
+  const takes =
+    likely === undefined
+      ? `the chance that ${f.number(flowers)} open in time is ${f.percent(chance)}.`
+      : `${f.number(flowers)} take about ${f.count(daysBetween(from, likely) + 1, 'morning', 'mornings')}, until ${f.shortDay(likely)} (${range}), if you work each.`;
+  const isShort = males.expected < males.needed;
+  return [
+    `${rate}: ${takes}`,
+    ...(isShort
+      ? [
+          `They take ${f.count(males.needed, ...giver)}, and about ${f.number(Math.round(males.expected))} open meanwhile: ${giver[1]} will be short.`,
+        ]
+      : []),
+  ];
 }
 
 /**
