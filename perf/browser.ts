@@ -7,6 +7,7 @@ import { dragBench } from './drag';
 import { longJournal } from './longJournal';
 import { openingBench } from './opening';
 import { planningBench } from './planning';
+import { manyFruitsBench } from './manyFruits';
 import { manyVarietiesBench } from './manyVarieties';
 import { median, report } from './ratio';
 import { seasonsBench } from './seasons';
@@ -117,5 +118,6 @@ export const IN_BROWSER = {
   planning: () => inBrowser((browser) => planningBench(browser, BASE)),
   seasons: () => inBrowser((browser) => seasonsBench(browser, BASE)),
   varieties: () => inBrowser((browser) => manyVarietiesBench(browser, BASE)),
+  fruits: () => inBrowser((browser) => manyFruitsBench(browser, BASE)),
   drag: () => inBrowser((browser) => dragBench(browser, BASE)),
 } as const;

@@ -105,10 +105,13 @@ const ANSWERED_MS = 200;
 /** How often each is tapped; besides, the first time, which still compiles. */
 const TIMES = 3;
 
+/** Those on the pages of fruit. */
+export const FRUIT_TAPS = TAPS.filter(({ on, what }) => on === '/fruit' || what === 'to fruit');
+
 /** The longest task after any tap. */
-export async function tapsBench(page: Page, garden: string): Promise<void> {
+export async function tapsBench(page: Page, garden: string, taps = TAPS): Promise<void> {
   let longest = { what: '', lasting: 0 };
-  for (const tap of TAPS) {
+  for (const tap of taps) {
     await longestTask(page, tap);
     const each: number[] = [];
     for (let i = 0; i < TIMES; i += 1) each.push((await longestTask(page, tap)) ?? 0);

@@ -7,6 +7,9 @@ import type { ExpectedFlowers, OpeningForecast, VarietyForecast } from '@/core/o
 import type { OnlyMales } from '@/core/opening/onlyMales';
 import type { Day } from '@/core/time/types';
 import { daysAhead, type DayToCome } from '@/core/due/daysAhead';
+import { setAhead, type SetAhead } from '@/core/due/setAhead';
+import { dayAt } from '@/core/time/calendar';
+import { cropOf, type Crop } from '@/core/crops/catalogue';
 import { useGarden } from '@/data/hooks/useGarden';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety } from '@/ui/flowers/geometry/looks';
@@ -15,6 +18,7 @@ import { SPACE, usePalette } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { sayOnlyMales } from '../words/flowers';
+import { wordsOf } from '../words/forms/forms';
 import { ROUND_NAMES } from '../words/outings';
 import { useForecast } from './useForecast';
 import { useOnlyMales } from './useOnlyMales';
@@ -25,6 +29,14 @@ export function FlowersAhead() {
   const { store } = useGarden();
   const forecast = useForecast();
   const onlyMales = useOnlyMales();
+  const { clock, described, journal } = store;
+  const set = useMemo(
+    () =>
+      forecast && described
+        ? setAhead(journal, described, dayAt(clock.now(), described.zone), forecast)
+        : undefined,
+    [clock, described, journal, forecast],
+  );
   if (!forecast) return <Text tone="soft">Working out what opens when…</Text>;
   const seen = forecast.varieties.filter(
     ({ variety, plants, flowers }) =>
@@ -47,8 +59,9 @@ export function FlowersAhead() {
           key={each.variety}
           forecast={each}
           onlyMales={onlyMales?.get(each.variety)}
+          set={set?.get(each.variety)}
           days={forecast.days}
-          journal={store.journal}
+          journal={journal}
         />
       ))}
       <Text variant="small" tone="soft">
@@ -101,11 +114,12 @@ function sayAsks({ day, malesShort, outings }: DayToCome, journal: Journal, f: F
 interface OfVarietyProps {
   readonly forecast: VarietyForecast;
   readonly onlyMales: OnlyMales | undefined;
+  readonly set: SetAhead | undefined;
   readonly days: readonly Day[];
   readonly journal: Journal;
 }
 
-function OfVariety({ forecast: { variety: id, flowers }, onlyMales, days, journal }: OfVarietyProps) {
+function OfVariety({ forecast: { variety: id, flowers }, onlyMales, set, days, journal }: OfVarietyProps) {
   const f = useFormat();
   const variety = journal.all('variety').get(id);
   const { line } = usePalette();
@@ -135,9 +149,20 @@ function OfVariety({ forecast: { variety: id, flowers }, onlyMales, days, journa
           </View>
         ))}
       </View>
+      {set ? <Text variant="small">{saySetAhead(set, cropOf(variety.crop), f)}</Text> : null}
       {onlyMales ? <Text variant="small">{sayOnlyMales(onlyMales, f)}</Text> : null}
     </View>
   );
+}
+
+/** What the flowers of these days are worth. */
+function saySetAhead({ females, set, own, ownWeight }: SetAhead, crop: Crop, f: Format): string {
+  const bear = f.count(Math.round(females), ...wordsOf(crop.flower).bearing);
+  const by =
+    own === 0
+      ? 'by the field guide’s figure'
+      : `by ${f.count(own, 'flower', 'flowers')} of your own, which weigh ${f.percent(ownWeight)}, and the field guide’s figure`;
+  return `Of ${bear} about ${f.number(Math.round(set))} will set if you work each: ${by}.`;
 }
 
 const ICON = 44;
