@@ -1,5 +1,6 @@
 import { jStat } from 'jstat';
 import fc from 'fast-check';
+import { asWorked } from './asWorked';
 import { liveSeason } from './liveSeason';
 import type { FlowerInTruth } from './playedPlanting';
 import {
@@ -167,6 +168,34 @@ test('a full plant sets less, an hour late costs what that hour is worth, and to
   expect(share({ malesWanted: 5, males: { mean: 0.2, of: 1e9 } })).toBeCloseTo(usual * 0.9, 1);
   expect(share({ most: 1 })).toBeLessThan(0.6 * usual);
   expect(leftByLoad(3, undefined)).toBe(1);
+});
+
+test('worked as planned, as many are kept as are believed to be, however late in the morning their turn comes', () => {
+  const falling = Array.from({ length: 24 }, (_, point) => 1 - point / 24);
+  const garden = gardenOf({ plants: 30, flowersFor: 20, ripensIn: [20, 25], worth: falling, takes: 8 });
+  const bare = stageOf(garden);
+  const shareOf = (stage: Stage, way: Partial<WayOfSeason> = {}): number => {
+    let [chance, flowers] = [0, 0];
+    for (let season = 0; season < 60; season += 1)
+      liveSeason(stage, NATURE, {
+        ...{ season, way: { ...AS_PLANNED, ...way } },
+        watch: (flower) => {
+          chance += flower.chance;
+          flowers += 1;
+        },
+      });
+    return chance / flowers;
+  };
+  const known = asWorked(bare, NATURE);
+  const { usual } = known.plantings[0]!;
+  expect(usual).toBeLessThan(0.95);
+  expect(shareOf(bare)).toBeCloseTo(0.55 * usual, 1);
+  // Plants’ luck draws the mean a little to the middle.
+  expect(shareOf(known)).toBeGreaterThan(0.53);
+  expect(shareOf(known)).toBeLessThan(0.56);
+  // A helper comes to more of them in their best time.
+  expect(shareOf(known, { people: 2 })).toBeGreaterThan(shareOf(known));
+  expect(known.outings.flat()).toEqual(known.plantings);
 });
 
 test('covered flowers that nobody comes to bear nothing; open ones bear what insects set', () => {

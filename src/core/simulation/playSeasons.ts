@@ -1,6 +1,7 @@
 import { Z95 } from '../statistics/normal';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
+import { asWorked } from './asWorked';
 import { liveSeason } from './liveSeason';
 import type { SimulatedGarden, WayOfSeason } from './simulatedGarden';
 import { stageOf, type Stage } from './stage';
@@ -86,8 +87,8 @@ export function playSeasons(
   { garden, ways, seasons }: SeasonsToPlay,
   onProgress?: (share: number) => void,
 ): PlayedSeasons {
-  const stage = stageOf(garden);
   const nature = natureOf(SEED);
+  const stage = asWorked(stageOf(garden), nature);
   const played = ways.map(() => stage.varieties.map(() => new Ledger(seasons, stage.days)));
   for (let season = 0; season < seasons; season += 1) {
     for (const [i, way] of ways.entries()) {

@@ -70,6 +70,8 @@ export interface OpenFlower {
 }
 
 const DIGITS = 1000;
+/** However well it goes, some drop. */
+const ALL_KEPT = 0.99;
 /** A younger fruit takes nothing from a flower yet, days. */
 const TAKES_FROM_DAYS = 3;
 /** From one point of what an hour is worth to the next. */
@@ -82,7 +84,9 @@ export class PlayedPlanting {
   readonly #isCovered: boolean;
   readonly #nature: Nature;
   readonly #season: number;
+  /** The share that is kept of flowers as they are usually worked, and of those of which all is well. */
   readonly #kept: number;
+  readonly #keptAtBest: number;
   readonly #insects: number;
   readonly #startsIn: number;
   readonly #bearsAfter: number;
@@ -120,6 +124,7 @@ export class PlayedPlanting {
     const variety = drawVariety(nature, season, of);
     const own = drawVariety(nature, season, stage.varieties.length + at);
     this.#kept = quantile(planting.kept, variety.kept);
+    this.#keptAtBest = Math.min(ALL_KEPT, this.#kept / staged.usual);
     this.#insects = quantile(planting.insects, variety.insects);
     this.#startsIn = planting.startsIn * own.pace;
     const [soon, late] = planting.bearsAfter;
@@ -275,7 +280,7 @@ export class PlayedPlanting {
     const { planting, at } = this.staged;
     const { plant } = flower;
     const load = this.#load[plant]!;
-    const byHand = chanceKept(this.#kept, {
+    const byHand = chanceKept(this.#keptAtBest, {
       luck: this.#luck[plant]!,
       hour: planting.worth[Math.floor(minute / MINUTES_A_POINT)] ?? 0,
       heat: this.#weather.isHot,

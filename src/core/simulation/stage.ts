@@ -27,6 +27,8 @@ export interface StagedPlanting {
   readonly at: number;
   /** Of its variety. */
   readonly of: number;
+  /** What is left of its flowers' set by the hours and males they usually meet, above 0 to 1. */
+  readonly usual: number;
   /** Mild days that a day adds, and how warm and how hot it is, for so much warmer than normal. */
   readonly weather: (day: number, warmer: number) => StagedDay;
 }
@@ -64,7 +66,7 @@ export function stageOf(garden: SimulatedGarden): Stage {
   };
   const varieties = [...new Set(garden.plantings.map(({ variety }) => variety))];
   const plantings = garden.plantings.map((planting, at) => ({
-    ...{ planting, at, of: varieties.indexOf(planting.variety) },
+    ...{ planting, at, of: varieties.indexOf(planting.variety), usual: 1 },
     weather: weatherFor(planting),
   }));
   return {

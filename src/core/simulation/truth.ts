@@ -30,7 +30,7 @@ const NINE_IN_TEN = 1.2816;
 /** Of a hot day or night pollen dies, and so much of the set is left. */
 const LEFT_BY_HEAT = 0.5;
 /** With fewer males than are wanted, or poor ones, so much is left. */
-const LEFT_BY_FEW_MALES = 0.9;
+export const LEFT_BY_FEW_MALES = 0.9;
 /** Plants differ in how well they set, standard deviation of the log odds, and in how much they flower, of the logarithm. */
 const SET_SD = 0.5;
 const FLOWERING_SD = 0.3;
