@@ -9,6 +9,8 @@ import { walkId, type BloomSex, type BudCount, type CoverMethod } from '../journ
 import type { Bloom, Variety, Walk } from '../journal/state';
 import { toMs } from '../time/calendar';
 import type { Day } from '../time/types';
+import { perRevision } from '../journal/perRevision';
+import { groupBy } from '../text/groupBy';
 
 /** What the grower counted and covered at one plant on the walk. */
 export interface FoundOnWalk {
@@ -180,14 +182,15 @@ function receptiveBlooms(
   return [...before, ...waitingBlooms(journal, plant)].slice(0, eve.female);
 }
 
+const waitingByPlant = perRevision((journal) => groupBy(journal.bloomsWaiting(), ({ plant }) => plant));
+
 /**
  * What was covered green on a plant and is not yet receptive, in the order in which it was covered.
  *
  * @example waitingBlooms(new Journal(), 'p1') // []
  */
 export const waitingBlooms = (journal: Journal, plant: string): string[] =>
-  journal
-    .bloomsWaiting()
-    .filter((bloom) => bloom.plant === plant && isCovered(bloom) && bloom.reports.length === 0)
+  (waitingByPlant(journal).get(plant) ?? [])
+    .filter((bloom) => isCovered(bloom) && bloom.reports.length === 0)
     .sort((a, b) => toMs(a.cover!.at) - toMs(b.cover!.at) || (a.bloom < b.bloom ? -1 : 1))
     .map(({ bloom }) => bloom);

@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import type { Bloom } from '../journal/state';
 import type { Grade } from '../purity/fruitPurity';
+import { finished, type InSteps } from '../time/inSteps';
 import { effectiveSize, type Contribution } from './effectiveSize';
 
 /** What the fruits of a season that seed may be kept of come to as parents of the next generation. */
@@ -30,13 +31,18 @@ export interface PopulationSoFar {
  * @param candidates plants that could give pollen now.
  * @example populationSoFar(journal, [], 'v', [], () => 'true') // undefined: no fruit yet
  */
-export function populationSoFar(
+export const populationSoFar = (
+  ...[journal, fruits, variety, candidates, gradeOf]: Parameters<typeof populationInSteps>
+): PopulationSoFar | undefined => finished(populationInSteps(journal, fruits, variety, candidates, gradeOf));
+
+/** The same, with a pause before each of its fruits. */
+export function* populationInSteps(
   journal: Journal,
   fruits: readonly Fruit[],
   variety: string,
   candidates: readonly string[],
   gradeOf: (bloom: Bloom) => Grade | undefined,
-): PopulationSoFar | undefined {
+): InSteps<PopulationSoFar | undefined> {
   const seed = new Map<string, number>();
   const pollen = new Map<string, number>();
   const more = (of: Map<string, number>, plant: string, share: number): unknown =>
@@ -46,6 +52,7 @@ export function populationSoFar(
   // In whatever order they come, the same are dealt out.
   for (const fruit of fruits.toSorted((a, b) => (a.bloom.bloom < b.bloom.bloom ? -1 : 1))) {
     if (fruit.variety.variety !== variety) continue;
+    yield undefined;
     const growing = fruit.histories.filter(({ failed, ended }) => failed === undefined && !ended).length;
     const fathers = fathersIn(journal, fruit);
     const ofVariety = (plant: string): boolean => journal.all('plant').get(plant)?.variety === variety;

@@ -156,6 +156,11 @@ const byCode = bloomsAround(TAG_USED_AGAIN_DAYS, (blooms) =>
   groupBy(blooms.filter(carriesTag), ({ code }) => code),
 );
 
+/** Those of which nobody knows when they open. */
+const waitingByCode = perRevision((journal) =>
+  groupBy(journal.bloomsWaiting().filter(carriesTag), ({ code }) => code),
+);
+
 /** Is there another fruit of about the same time with the same tag? One of which nobody knows the day may be. */
 function sharesTag(journal: Journal, { bloom, code, day, keptOn }: Bloom): boolean {
   if (code === '') return false;
@@ -167,6 +172,6 @@ function sharesTag(journal: Journal, { bloom, code, day, keptOn }: Bloom): boole
     Math.abs(daysBetween(own, other.day ?? other.keptOn ?? own)) <= TAG_USED_AGAIN_DAYS;
   return (
     (byCode(journal, own).get(code) ?? []).some((other) => isOther(other) && isNear(other)) ||
-    journal.bloomsWaiting().some(isOther)
+    (waitingByCode(journal).get(code) ?? []).some(isOther)
   );
 }

@@ -1,9 +1,11 @@
+import { useMemo } from 'react';
 import { wantsSeed } from '@/core/crops/variety';
 import { isCovered } from '@/core/journal/isCovered';
-import { populationSoFar } from '@/core/population/populationSoFar';
+import { populationInSteps } from '@/core/population/populationSoFar';
 import { purityOf } from '@/core/purity/purityOf';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
+import { useSteps } from '@/data/hooks/useSteps';
 import { useFormat } from '../format/useFormat';
 import { useFruits } from '../fruit/fruitView';
 import { Explained } from '../shell/Explained';
@@ -17,15 +19,23 @@ interface ParentsProps {
 /** How many parents the seed of this season has so far, and whose pollen would widen them most. */
 export function Parents({ variety, candidates }: ParentsProps) {
   const f = useFormat();
-  const { journal, described: garden } = useStore();
+  const store = useStore();
   // One view for all varieties.
   const view = useFruits();
+  const { journal } = store;
   const purpose = journal.all('variety').get(variety)?.purpose;
-  if (!view || !purpose || !wantsSeed(purpose)) return null;
-  const soFar = populationSoFar(journal, view.fruits, variety, candidates, (bloom) =>
-    // How far away all is that crosses is worked out elsewhere: what was not covered counts on that.
-    garden && isCovered(bloom) ? purityOf(journal, garden, bloom)?.grade : undefined,
-  );
+  const isForSeed = purpose !== undefined && wantsSeed(purpose);
+  const key = candidates.join(' ');
+  const begin = useMemo(() => {
+    const { described: garden } = store;
+    if (!view || !isForSeed) return undefined;
+    return () =>
+      populationInSteps(store.journal, view.fruits, variety, key === '' ? [] : key.split(' '), (bloom) =>
+        // How far away all is that crosses is worked out elsewhere: what was not covered counts on that.
+        garden && isCovered(bloom) ? purityOf(store.journal, garden, bloom)?.grade : undefined,
+      );
+  }, [store, view, isForSeed, variety, key]);
+  const soFar = useSteps(begin)?.value;
   if (!soFar) return null;
   const { fruits, mothers, fathers, size, next } = soFar;
   const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth ${f.number(size, 1)} plants that give alike (effective size).`;
