@@ -24,6 +24,7 @@ const ONE_PLACE = [
     'data/files/mutations.test.ts',
     'screens/round/chores.test.tsx',
     'screens/fruit/figures.test.tsx',
+    'screens/fruit/oneFruit.test.tsx',
   ],
 ];
 

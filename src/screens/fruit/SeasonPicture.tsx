@@ -4,7 +4,7 @@ import Svg from 'react-native-svg';
 import { FLOWER_OUTCOMES, seasonMarks, type FlowerOutcome } from '@/core/fruit/seasonMarks';
 import type { Fruit } from '@/core/fruit/fruits';
 import { addDays, daysBetween } from '@/core/time/calendar';
-import { FlowerMarksChart, Mark, type MarkLook } from '@/ui/charts/FlowerMarksChart';
+import { FlowerMarksChart, Marks, type MarkLook } from '@/ui/charts/FlowerMarksChart';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -25,6 +25,9 @@ export const OUTCOME_NAMES: Readonly<Record<FlowerOutcome, string>> = {
   off: 'Taken off or lost',
 };
 
+/** As a mark stands beside its name. */
+const KEY = { x: 1, y: 2, width: 10, height: 8, kind: 0 };
+
 /** The season in one picture: each pollinated flower on its day, by what became of it. */
 export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly fruits: readonly Fruit[] }) {
   const f = useFormat();
@@ -36,7 +39,7 @@ export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly 
   const head = ['Variety', 'Day', ...FLOWER_OUTCOMES.map((outcome) => OUTCOME_NAMES[outcome])];
   return (
     <View style={{ gap: SPACE.s, marginBottom: SPACE.m }}>
-      <WithWidth>
+      <WithWidth ofColumn>
         {(width) => (
           <FlowerMarksChart
             width={width}
@@ -68,7 +71,7 @@ export const SeasonPicture = memo(function SeasonPicture({ fruits }: { readonly 
         {FLOWER_OUTCOMES.map((outcome) => (
           <View key={outcome} style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.xs }}>
             <Svg width={12} height={12}>
-              <Mark mark={{ x: 1, y: 2, width: 10, height: 8, kind: 0 }} look={LOOKS[outcome]} />
+              <Marks marks={[KEY]} look={LOOKS[outcome]} />
             </Svg>
             <Text variant="small">{OUTCOME_NAMES[outcome]}</Text>
           </View>

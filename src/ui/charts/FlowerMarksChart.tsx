@@ -1,4 +1,4 @@
-import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
 import { ChartTable, type ChartTableProps } from './ChartTable';
 import { flowerMarksGeometry, type DrawnMark, type MarkRow } from './flowerMarks';
@@ -38,8 +38,8 @@ export function FlowerMarksChart({ width, rows, looks, days, dayName, label, tab
               {name}
             </SvgText>
             <Line x1={0} x2={width} y1={base + 1} y2={base + 1} stroke={palette.line} strokeWidth={1.5} />
-            {marks.map((mark) => (
-              <Mark key={`${mark.x} ${mark.y} ${mark.kind}`} mark={mark} look={looks[mark.kind]!} />
+            {looks.map((look, kind) => (
+              <Marks key={look} marks={marks.filter((mark) => mark.kind === kind)} look={look} />
             ))}
           </G>
         ))}
@@ -49,43 +49,39 @@ export function FlowerMarksChart({ width, rows, looks, days, dayName, label, tab
   );
 }
 
-/** One mark, as in the chart and in its key. */
-export function Mark({
-  mark: { x, y, width, height },
-  look,
-}: {
-  readonly mark: DrawnMark;
+interface MarksProps {
+  readonly marks: readonly DrawnMark[];
   readonly look: MarkLook;
-}) {
+}
+
+/** Marks of one look, as in the chart and in its key: one path for all, however many there are. */
+export function Marks({ marks, look }: MarksProps) {
   const palette = usePalette();
+  if (marks.length === 0) return null;
+  const d = marks.map((mark) => OUTLINES[look](mark)).join('');
   switch (look) {
     case 'full':
-      return <Rect x={x} y={y} width={width} height={height} fill={palette.leaf} />;
+      return <Path d={d} fill={palette.leaf} />;
     case 'ring':
-      return (
-        <Rect
-          x={x + 0.75}
-          y={y + 0.75}
-          width={Math.max(0.5, width - 1.5)}
-          height={Math.max(0.5, height - 1.5)}
-          fill="none"
-          stroke={palette.soft}
-          strokeWidth={1.5}
-        />
-      );
+      return <Path d={d} fill="none" stroke={palette.soft} strokeWidth={RING} />;
     case 'low':
-      // Fallen: it fills the lower part of its place alone.
-      return <Rect x={x} y={y + height * 0.4} width={width} height={height * 0.6} fill={palette.rust} />;
+      return <Path d={d} fill={palette.rust} />;
     case 'line':
-      return (
-        <Line
-          x1={x}
-          x2={x + width}
-          y1={y + height / 2}
-          y2={y + height / 2}
-          stroke={palette.ink}
-          strokeWidth={Math.min(2, height)}
-        />
-      );
+      return <Path d={d} fill="none" stroke={palette.ink} strokeWidth={Math.min(2, marks[0]!.height)} />;
   }
 }
+
+const RING = 1.5;
+
+const box = (x: number, y: number, width: number, height: number): string =>
+  `M${x.toFixed(1)},${y.toFixed(1)}h${width.toFixed(1)}v${height.toFixed(1)}h${(-width).toFixed(1)}z`;
+
+/** The `d` of one mark. */
+const OUTLINES: Readonly<Record<MarkLook, (mark: DrawnMark) => string>> = {
+  full: ({ x, y, width, height }) => box(x, y, width, height),
+  ring: ({ x, y, width, height }) =>
+    box(x + RING / 2, y + RING / 2, Math.max(0.5, width - RING), Math.max(0.5, height - RING)),
+  // Fallen: it fills the lower part of its place alone.
+  low: ({ x, y, width, height }) => box(x, y + height * 0.4, width, height * 0.6),
+  line: ({ x, y, width, height }) => `M${x.toFixed(1)},${(y + height / 2).toFixed(1)}h${width.toFixed(1)}`,
+};
