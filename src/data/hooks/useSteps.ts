@@ -2,6 +2,9 @@ import { startTransition, useEffect, useState } from 'react';
 import type { InSteps } from '@/core/time/inSteps';
 import { idle } from '../idle';
 
+/** Steps are done for so long before a tap is looked for, ms: an idle moment for each would take most of the time. */
+const AT_ONCE_MS = 12;
+
 /** What a computation came to. */
 interface Computed<T> {
   readonly value: T;
@@ -23,14 +26,17 @@ export function useSteps<T>(begin: (() => InSteps<T>) | undefined): Computed<T> 
     const run = async (): Promise<void> => {
       const steps = begin();
       for (;;) {
-        const { done, value } = steps.next();
-        if (gone) return;
-        if (done) {
-          // What it shows is drawn in slices as well.
-          startTransition(() => setResult({ value, of: begin }));
-          return;
-        }
+        const paused = performance.now() + AT_ONCE_MS;
+        do {
+          const { done, value } = steps.next();
+          if (done) {
+            // What it shows is drawn in slices as well.
+            startTransition(() => setResult({ value, of: begin }));
+            return;
+          }
+        } while (performance.now() < paused);
         await idle();
+        if (gone) return;
       }
     };
     void run();

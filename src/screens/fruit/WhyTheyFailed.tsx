@@ -36,7 +36,9 @@ export function WhyTheyFailed({
         </View>
       ))}
       <Text variant="small" tone="soft">
-        {`You named the cause of ${f.number(noted)} of ${f.number(failed)}. The others are judged by what was seen and what the records say: the day, males, hour, weather and load. How often each sign goes with each cause is our estimate from common practice, not measured.`}
+        {noted === failed
+          ? 'You named the cause of each.'
+          : `You named the cause of ${f.number(noted)} of ${f.number(failed)}. The others are judged by what was seen and what the records say: the day, males, hour, weather and load. How often each sign goes with each cause is our estimate from common practice, not measured.`}
       </Text>
     </View>
   );
