@@ -5,7 +5,7 @@ import type { EvidenceName, FailureRow, FailureTable, NamedCause } from './table
 export type Evidence = Readonly<Partial<Record<EvidenceName, boolean>>>;
 
 /** A piece of evidence that speaks for a cause. */
-export interface Weight {
+interface Weight {
   readonly evidence: EvidenceName;
   readonly so: boolean;
   /** How many times likelier it is with this cause than with the others. */

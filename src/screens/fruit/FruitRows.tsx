@@ -1,10 +1,9 @@
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import { plantLabel } from '@/core/records/plantLabel';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
-import { Gradually } from '@/ui/parts/Gradually';
 import { LongList } from '@/ui/parts/LongList';
 import { ListRow } from '@/ui/parts/ListRow';
 import { SPACE } from '@/ui/theme';
@@ -29,26 +28,22 @@ const ROW_HEIGHT = 70;
 export function FruitRows({ fruits, journal, chosen, onShow }: FruitRowsProps) {
   const f = useFormat();
   const [all, setAll] = useState(false);
-  const row = useCallback(
-    (fruit: Fruit): ReactNode => {
-      const { glyph, word } = fruitStatus(fruit);
-      return (
-        <ListRow
-          key={fruit.bloom.bloom}
-          glyph={<Glyph name={glyph} size={28} />}
-          title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
-          note={`${fruit.variety.name}, ${f.shortDay(fruit.history.since)}, ${word}`}
-          selected={fruit.bloom.bloom === chosen}
-          onPress={() => onShow(fruit.bloom.bloom)}
-        />
-      );
-    },
-    [f, journal, chosen, onShow],
-  );
-  const first = useMemo(() => fruits.slice(0, FIRST_SHOWN), [fruits]);
+  const row = (fruit: Fruit): ReactNode => {
+    const { glyph, word } = fruitStatus(fruit);
+    return (
+      <ListRow
+        key={fruit.bloom.bloom}
+        glyph={<Glyph name={glyph} size={28} />}
+        title={`${fruitName(fruit, f)} · ${plantLabel(journal, fruit.plant.plant)}`}
+        note={`${fruit.variety.name}, ${f.shortDay(fruit.history.since)}, ${word}`}
+        selected={fruit.bloom.bloom === chosen}
+        onPress={() => onShow(fruit.bloom.bloom)}
+      />
+    );
+  };
   return (
     <>
-      <Gradually items={first}>{row}</Gradually>
+      {fruits.slice(0, FIRST_SHOWN).map(row)}
       {fruits.length <= FIRST_SHOWN ? null : all ? (
         <LongList items={fruits.slice(FIRST_SHOWN)} keyOf={({ bloom }) => bloom.bloom} rowHeight={ROW_HEIGHT}>
           {row}

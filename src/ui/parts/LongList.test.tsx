@@ -37,3 +37,11 @@ test('none, and a few', () => {
   expect(shown(0)).toHaveLength(0);
   expect(shown(3)).toHaveLength(3);
 });
+
+test('the page stays where it is when the list comes', () => {
+  const scrollTo = jest.fn();
+  Object.assign(page, { scrollTo, scrollTop: 4000 });
+  shown(3000);
+  expect(scrollTo).not.toHaveBeenCalled();
+  expect(page.scrollTop).toBe(4000);
+});

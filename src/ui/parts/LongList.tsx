@@ -15,6 +15,8 @@ const OVERSCAN = 8;
 /** Before anything is laid out so much of the page is taken to be seen, px. */
 const SCREENFUL = 800;
 
+const stay = (): void => undefined;
+
 /** A list of any length, of which only what is near to what one sees is drawn. */
 export function LongList<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) {
   const scroller = useContext(Scrolling);
@@ -28,6 +30,9 @@ export function LongList<T>({ items, keyOf, rowHeight, children }: LongListProps
     getItemKey: (i) => keyOf(items[i]!),
     overscan: OVERSCAN,
     scrollMargin: above,
+    // The page stays where it is: what a page's own `scrollTo` is told to begin with would take it to its top.
+    initialOffset: () => scroller()?.scrollTop ?? 0,
+    scrollToFn: stay,
     // What is not laid out yet is as high as it will be.
     measureElement: (row) => row.getBoundingClientRect().height || rowHeight,
     observeElementRect: (of, tell) =>
