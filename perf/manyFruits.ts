@@ -1,8 +1,7 @@
 import type { Browser } from '@playwright/test';
 import { addDays } from '../src/core/time/calendar';
-import { recordsOf } from '../src/data/log/entryLog';
 import { BenchGarden } from './benchGarden';
-import { slowDown } from './slowed';
+import { gardenTab } from './gardenTab';
 import { FRUIT_TAPS, tapsBench } from './taps';
 
 const [FEW, MANY] = [30, 3_000] as const;
@@ -56,14 +55,8 @@ function gardenOf(fruits: number): BenchGarden {
 /** The longest task after a tap on the pages of fruit, with 3,000 fruits and with 30. */
 export async function manyFruitsBench(browser: Browser, base: string): Promise<void> {
   for (const fruits of [FEW, MANY]) {
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
-    const page = await context.newPage();
-    const { entries } = gardenOf(fruits);
-    await page.route('**/demo-records.json', (route) => route.fulfill({ json: recordsOf(entries) }));
-    await page.goto(base);
-    await page.getByText('Demo,').waitFor({ timeout: 120_000 });
-    await slowDown(page);
+    const page = await gardenTab(browser, base, gardenOf(fruits));
     await tapsBench(page, `${fruits} fruits`, FRUIT_TAPS);
-    await context.close();
+    await page.context().close();
   }
 }

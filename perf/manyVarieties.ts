@@ -1,8 +1,7 @@
-import type { Browser, Page } from '@playwright/test';
-import { recordsOf } from '../src/data/log/entryLog';
+import type { Browser } from '@playwright/test';
 import { BenchGarden } from './benchGarden';
+import { gardenTab } from './gardenTab';
 import { median, report } from './ratio';
-import { slowDown } from './slowed';
 import { link, longestTask, type Tap } from './taps';
 
 const PLANTS_OF_EACH = 15;
@@ -53,20 +52,10 @@ const PAGES: readonly Tap[] = [
   { what: 'a fruit', on: '/fruit', where: (page) => page.getByText(/, not looked at yet$/).first() },
 ];
 
-async function tabOf(browser: Browser, base: string, varieties: number): Promise<Page> {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
-  const page = await context.newPage();
-  const { entries } = gardenOf(varieties);
-  await page.route('**/demo-records.json', (route) => route.fulfill({ json: recordsOf(entries) }));
-  await page.goto(base);
-  await page.getByText('Demo,').waitFor({ timeout: 120_000 });
-  await slowDown(page);
-  return page;
-}
-
 /** The longest task of opening the pages of the garden with 200 varieties of one species and 3,000 plants, against ten. */
 export async function manyVarietiesBench(browser: Browser, base: string): Promise<void> {
-  const [few, many] = [await tabOf(browser, base, FEW), await tabOf(browser, base, MANY)];
+  const few = await gardenTab(browser, base, gardenOf(FEW));
+  const many = await gardenTab(browser, base, gardenOf(MANY));
   for (const tap of PAGES) {
     const ratios: number[] = [];
     for (let run = 0; run <= RUNS; run += 1) {

@@ -5,6 +5,7 @@ import type { Plant } from '../journal/state';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 
+/** How many flowers of a sex a plant opens on a mild day, as it is believed. */
 export interface FlowersADay {
   readonly mean: number;
   /** Plants and days that were counted, the usual's weight included. */

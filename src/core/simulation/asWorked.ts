@@ -1,5 +1,5 @@
 import { liveSeason } from './liveSeason';
-import { MINUTES_A_POINT } from './playedPlanting';
+import { worthAt } from './playedPlanting';
 import { AS_PLANNED } from './simulatedGarden';
 import type { Stage } from './stage';
 import { LEFT_BY_FEW_MALES, type Nature } from './truth';
@@ -24,23 +24,14 @@ export function asWorked(stage: Stage, nature: Nature): Stage {
       season: FIRST_SEASON + i,
       watch: ({ planting, minute, fewMales }) => {
         const sum = sums[planting]!;
-        const worth = stage.plantings[planting]!.planting.worth[Math.floor(minute / MINUTES_A_POINT)] ?? 0;
         sum.flowers += 1;
-        sum.left += worth * (fewMales ? LEFT_BY_FEW_MALES : 1);
+        sum.left += worthAt(stage.plantings[planting]!.planting, minute) * (fewMales ? LEFT_BY_FEW_MALES : 1);
       },
     });
   }
-  return {
-    ...stage,
-    ...staged(stage, (at) => (sums[at]!.left > 0 ? sums[at]!.left / sums[at]!.flowers : 1)),
-  };
-}
-
-/** Plantings, and their outings, with what their flowers usually meet. */
-function staged(
-  { plantings, outings }: Stage,
-  usualOf: (at: number) => number,
-): Pick<Stage, 'plantings' | 'outings'> {
-  const known = plantings.map((each) => ({ ...each, usual: usualOf(each.at) }));
-  return { plantings: known, outings: outings.map((own) => own.map(({ at }) => known[at]!)) };
+  const plantings = stage.plantings.map((each, at) => {
+    const { flowers, left } = sums[at]!;
+    return left > 0 ? { ...each, usual: left / flowers } : each;
+  });
+  return { ...stage, plantings, outings: stage.outings.map((own) => own.map(({ at }) => plantings[at]!)) };
 }

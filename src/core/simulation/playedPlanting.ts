@@ -1,6 +1,6 @@
 import { STEP_MS } from '../opening/worth';
 import { MS_PER_MINUTE } from '../time/calendar';
-import type { WayOfSeason } from './simulatedGarden';
+import type { SimulatedPlanting, WayOfSeason } from './simulatedGarden';
 import type { Stage, StagedDay, StagedPlanting } from './stage';
 import {
   chanceKept,
@@ -282,7 +282,7 @@ export class PlayedPlanting {
     const load = this.#load[plant]!;
     const byHand = chanceKept(this.#keptAtBest, {
       luck: this.#luck[plant]!,
-      hour: planting.worth[Math.floor(minute / MINUTES_A_POINT)] ?? 0,
+      hour: worthAt(planting, minute),
       heat: this.#weather.isHot,
       fewMales,
       load: leftByLoad(load, planting.most),
@@ -354,6 +354,14 @@ export interface Pollinated {
 }
 
 export type Watch = (flower: FlowerInTruth) => void;
+
+/**
+ * What a female is worth at a minute of its outing, against the best: nothing once it has shut.
+ *
+ * @example worthAt({ worth: [1, 0.9] }, 12) // 0.9
+ */
+export const worthAt = ({ worth }: Pick<SimulatedPlanting, 'worth'>, minute: number): number =>
+  worth[Math.floor(minute / MINUTES_A_POINT)] ?? 0;
 
 /** The value of a belief at a share of it. */
 const quantile = (of: readonly number[], share: number): number => of[Math.floor(share * of.length)]!;

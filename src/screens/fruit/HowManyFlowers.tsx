@@ -10,10 +10,11 @@ import { flowersToCome } from '@/core/outcome/flowersToCome';
 import { lastUsefulPollination, type LastUseful } from '@/core/outcome/lastUseful';
 import { morningsFor } from '@/core/outcome/morningsFor';
 import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
 import { plantsIn } from '@/core/garden/places';
 import { climateOf } from '@/core/journal/climateOf';
 import { shelterOf } from '@/core/journal/underGlass';
-import { useGarden, useStore } from '@/data/hooks/useGarden';
+import { useGarden, useStore, useZone } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -48,6 +49,7 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
     histories: fruits.flatMap(({ histories }) => histories),
     ...{ plants, wanted, chance: Number(sure) / 10 },
   });
+  const last = useLastUseful(variety);
   const { lead, reasons } = sayHowMany(answer, { wanted, plants }, f);
   return (
     <View style={{ gap: SPACE.s, marginTop: SPACE.l }}>
@@ -79,9 +81,13 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
         </Text>
       ))}
       {answer.pollinations === undefined ? null : (
-        <InHowManyMornings variety={variety} fruits={fruits} flowers={answer.pollinations} />
+        <InHowManyMornings
+          {...{ variety, fruits }}
+          flowers={answer.pollinations}
+          until={last === 'notToldFrost' ? undefined : last?.day}
+        />
       )}
-      <UntilWhen variety={variety} />
+      <UntilWhen last={last} />
       {isPollinatedByFlower(cropOf(variety.crop)) ? (
         <ListRow
           title="What the season may bring"
@@ -95,12 +101,13 @@ export function HowManyFlowers({ variety, fruits }: HowManyFlowersProps) {
 
 interface InHowManyMorningsProps extends HowManyFlowersProps {
   readonly flowers: number;
+  /** The last day on which that is worth while. */
+  readonly until: Day | undefined;
 }
 
 /** How long it takes until so many flowers have opened, and whether there are males for them. */
-function InHowManyMornings({ variety, fruits, flowers }: InHowManyMorningsProps) {
+function InHowManyMornings({ variety, fruits, flowers, until }: InHowManyMorningsProps) {
   const f = useFormat();
-  const last = useLastUseful(variety);
   const toCome = useView('flowers-to-come', [variety.variety], ({ store: { journal }, garden, now }) =>
     flowersToCome(
       journal,
@@ -110,7 +117,7 @@ function InHowManyMornings({ variety, fruits, flowers }: InHowManyMorningsProps)
       fruits.flatMap(({ histories }) => histories),
     ),
   );
-  const mornings = toCome && morningsFor(toCome, flowers, last?.day);
+  const mornings = toCome && morningsFor(toCome, flowers, until);
   if (!mornings) return null;
   const lines = sayMornings(mornings, { flowers, crop: cropOf(variety.crop) }, f);
   return (
@@ -122,27 +129,27 @@ function InHowManyMornings({ variety, fruits, flowers }: InHowManyMorningsProps)
   );
 }
 
-/** The last day on which pollinating it is worth while; `undefined` where no frost ends it, or nobody told how early one comes. */
-function useLastUseful({ crop, purpose }: Variety): LastUseful | undefined {
+/** The last day on which pollinating it is worth while, once it is told how early frost comes; under glass none ends it. */
+function useLastUseful({ crop, purpose }: Variety): LastUseful | 'notToldFrost' | undefined {
   const { store } = useGarden();
   const { described, journal } = store;
+  if (!described || shelterOf(journal, crop) === 'glass') return undefined;
   const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
-  if (!described || earlyFrost === undefined || shelterOf(journal, crop) === 'glass') return undefined;
+  if (earlyFrost === undefined) return 'notToldFrost';
   return lastUsefulPollination({
     ...{ crop, purpose, earlyFrost, today: dayAt(store.clock.now(), described.zone) },
     ...{ climate: climateOf(journal, described), latitude: described.latitude },
   });
 }
 
-/** Until when pollinating it is worth while; under glass no frost ends it. */
-function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
+/** Until when pollinating it is worth while. */
+function UntilWhen({ last }: { readonly last: ReturnType<typeof useLastUseful> }) {
   const f = useFormat();
   const router = useRouter();
-  const { store } = useGarden();
-  const last = useLastUseful(variety);
-  const { described, journal } = store;
-  if (!described || shelterOf(journal, variety.crop) === 'glass') return null;
-  if (journal.all('surroundings').get('')?.earlyFrost === undefined) {
+  const { clock } = useStore();
+  const zone = useZone();
+  if (last === undefined) return null;
+  if (last === 'notToldFrost') {
     return (
       <ListRow
         title="Until when is it worth while?"
@@ -151,6 +158,5 @@ function UntilWhen({ variety }: Pick<HowManyFlowersProps, 'variety'>) {
       />
     );
   }
-  const today = dayAt(store.clock.now(), described.zone);
-  return last ? <Text>{sayLastUseful(last, today, f)}</Text> : null;
+  return <Text>{sayLastUseful(last, dayAt(clock.now(), zone), f)}</Text>;
 }

@@ -20,6 +20,7 @@ import { useFormat } from '../format/useFormat';
 import { sayOnlyMales } from '../words/flowers';
 import { wordsOf } from '../words/forms/forms';
 import { ROUND_NAMES } from '../words/outings';
+import { sayOwnFigures } from '../words/ownFigures';
 import { useForecast } from './useForecast';
 import { useOnlyMales } from './useOnlyMales';
 
@@ -156,13 +157,9 @@ function OfVariety({ forecast: { variety: id, flowers }, onlyMales, set, days, j
 }
 
 /** What the flowers of these days are worth. */
-function saySetAhead({ females, set, own, ownWeight }: SetAhead, crop: Crop, f: Format): string {
-  const bear = f.count(Math.round(females), ...wordsOf(crop.flower).bearing);
-  const by =
-    own === 0
-      ? 'by the field guide’s figure'
-      : `by ${f.count(own, 'flower', 'flowers')} of your own, which weigh ${f.percent(ownWeight)}, and the field guide’s figure`;
-  return `Of ${bear} about ${f.number(Math.round(set))} will set if you work each: ${by}.`;
+function saySetAhead(ahead: SetAhead, crop: Crop, f: Format): string {
+  const bear = f.count(Math.round(ahead.females), ...wordsOf(crop.flower).bearing);
+  return `Of ${bear} about ${f.number(Math.round(ahead.set))} will set if you work each: ${sayOwnFigures(ahead, f)}.`;
 }
 
 const ICON = 44;

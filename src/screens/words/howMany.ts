@@ -6,6 +6,7 @@ import type { HowMany } from '@/core/outcome/howMany';
 import type { LastUseful } from '@/core/outcome/lastUseful';
 import type { Format } from '../format/format';
 import { wordsOf } from './forms/forms';
+import { sayOwnFigures } from './ownFigures';
 
 /**
  * How many flowers to pollinate, and what that follows from.
@@ -19,10 +20,8 @@ export function sayHowMany(
 ): { readonly lead: string; readonly reasons: readonly string[] } {
   const fruits = f.count(wanted, 'fruit', 'fruits');
   const share = `Of 100 about ${f.number(Math.round(kept.share * 100))} are kept (${f.number(Math.round(kept.low * 100))} to ${f.number(Math.round(kept.high * 100))})`;
-  const basis =
-    own === 0
-      ? 'by the field guide’s figure: none of your own has come so far yet.'
-      : `by ${f.count(own, 'flower', 'flowers')} of your own, which weigh ${f.percent(ownWeight)}, and the field guide’s figure.`;
+  const by = sayOwnFigures({ own, ownWeight }, f);
+  const basis = own === 0 ? `${by}: none of your own has come so far yet.` : `${by}.`;
   const isTooMuch = carried !== undefined && carried < wanted;
   return {
     lead:
