@@ -1,7 +1,9 @@
 import { entryOf } from '@testing/entries';
+import { begin } from '@testing/yard';
 import { livedSeason } from '@testing/seasons';
 import { Journal } from '../journal/journal';
-import type { EntryOf } from '../journal/entry';
+import { cohortId } from '../journal/cohort';
+import type { EntryOf, Fact } from '../journal/entry';
 import { addDays } from '../time/calendar';
 import { fruitOf, fruitsOf, looksDue } from './fruits';
 import { SEASON_DAYS } from '../journal/seasonDays';
@@ -72,4 +74,88 @@ test('a flower without pollen, or of an unknown plant, is no fruit', () => {
   expect(fruitOf(journal, garden, DAY, male)).toBeUndefined();
   const lost = { ...fruits[0]!.bloom, plant: 'unknown' };
   expect(fruitOf(journal, garden, DAY, lost)).toBeUndefined();
+});
+
+const fruitsAfresh = (asked: Journal, day: string) => {
+  const fresh = new Journal();
+  fresh.add(asked.entries());
+  return fruitsOf(fresh, garden, day, season);
+};
+
+test('asked again after some entries more, fruits are those of a journal that never was asked before', () => {
+  // Each fourth entry comes later: flowers get pollen, looks and another plan while they are fruits already.
+  const asked = new Journal();
+  for (const part of [0, 1, 2, 3]) {
+    asked.add(SEASON.filter((_, i) => i % 4 === part));
+    for (const day of ['2026-07-10', DAY])
+      expect(fruitsOf(asked, garden, day, season)).toEqual(fruitsAfresh(asked, day));
+  }
+  expect(fruitsOf(asked, garden, DAY, season)[0]).toBe(fruitsOf(asked, garden, DAY, season)[0]);
+});
+
+test('what follows from other flowers is made again when those change', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['p1', 'p2'] }]);
+  const cohort = cohortId({ plant: 'p1', day: '2026-07-08', part: 'flower', sex: 'female' });
+  const one = { plant: 'p1', day: '2026-07-08' };
+  const pollinated = {
+    plant: 'p1',
+    found: 'open',
+    method: 'maleFlower',
+    shutAgain: false,
+    tagged: false,
+  } as const;
+  const steps: readonly (readonly [at: string, fact: Fact])[] = [
+    [
+      '09T03:00',
+      {
+        kind: 'covered',
+        body: {
+          plant: 'p2',
+          day: '2026-07-09',
+          method: 'tape',
+          blooms: [{ bloom: 'f2', sex: 'female', code: '' }],
+        },
+      },
+    ],
+    [
+      '08T03:00',
+      {
+        kind: 'covered',
+        body: { ...one, method: 'tape', blooms: [{ bloom: 'f1', sex: 'female', code: '' }] },
+      },
+    ],
+    ['08T04:00', { kind: 'pollen.mixed', body: { pollen: 'vial', day: one.day, of: ['m1'] } }],
+    [
+      '08T05:00',
+      {
+        kind: 'pollinated',
+        body: { ...pollinated, bloom: 'f1', donors: [{ plant: '', bloom: 'vial' }] },
+      },
+    ],
+    // Said later, of a time before.
+    ['08T04:30', { kind: 'pollen.mixed', body: { pollen: 'vial', day: one.day, of: ['m2'] } }],
+    [
+      '08T06:00',
+      {
+        kind: 'pollinated',
+        body: { ...pollinated, bloom: cohort, donors: [{ plant: 'p2', bloom: 'm3' }], count: 3 },
+      },
+    ],
+    ['09T06:00', { kind: 'tagged', body: { bloom: 'K001', of: cohort, plant: 'p1', code: 'K001' } }],
+    ['12T06:00', { kind: 'looked', body: { bloom: cohort, seen: 'growing', growing: 1, of: 3 } }],
+    ['11T06:00', { kind: 'looked', body: { bloom: 'K001', seen: 'gone' } }],
+    [
+      '09T05:00',
+      {
+        kind: 'pollinated',
+        body: { ...pollinated, plant: 'p2', bloom: 'f2', donors: [{ plant: 'p1', bloom: 'm4' }] },
+      },
+    ],
+    ['14T06:00', { kind: 'plant.removed', body: { plant: 'p2', why: 'died' } }],
+  ];
+  for (const [at, step] of steps) {
+    phone.say(`2026-07-${at}:00Z`, step);
+    expect(fruitsOf(phone.journal, garden, DAY, season)).toEqual(fruitsAfresh(phone.journal, DAY));
+  }
+  expect(fruitsOf(phone.journal, garden, DAY, season)).toHaveLength(4);
 });

@@ -4,8 +4,8 @@ import { cohortOf } from '../journal/cohort';
 import { isOfFruit } from '../journal/looks';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
-import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
-import { addDays, dayAt, toMs } from '../time/calendar';
+import type { Bloom, Garden, Plant, Pollination, Season, Variety } from '../journal/state';
+import { addDays, isOnDay } from '../time/calendar';
 import type { Day } from '../time/types';
 import {
   cohortHistories,
@@ -54,11 +54,49 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
  * @example fruitOf(journal, garden, today, male) // undefined
  */
 export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fruit | undefined {
-  const bloom = withCohortHistory(journal, raw);
-  const plant = journal.all('plant').get(bloom.plant);
+  const plant = journal.all('plant').get(raw.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   if (!variety) return undefined;
-  const [first, ...others] = historiesOf(journal, bloom, cropOf(variety.crop).looks, today, garden.zone);
+  const from = { plant, variety, today, zone: garden.zone };
+  if (!standsAlone(journal, raw)) return newFruit(journal, raw, from);
+  const held = known.get(raw);
+  if (held && isSame(held.from, from)) return held.fruit;
+  const fruit = newFruit(journal, raw, from);
+  known.set(raw, { from, fruit });
+  return fruit;
+}
+
+/** What a fruit is made from, besides its flower. */
+interface MadeFrom {
+  readonly plant: Plant;
+  readonly variety: Variety;
+  readonly today: Day;
+  readonly zone: string;
+}
+
+const isSame = (a: MadeFrom, b: MadeFrom): boolean =>
+  a.plant === b.plant && a.variety === b.variety && a.today === b.today && a.zone === b.zone;
+
+/**
+ * Fruits that were made: one tap changes a flower or two of thousands, and what is folded anew is another object.
+ */
+const known = new WeakMap<Bloom, { readonly from: MadeFrom; readonly fruit: Fruit | undefined }>();
+
+/** Does nothing of it follow from other flowers, as it does for those of a cohort and of mixed pollen? */
+function standsAlone(journal: Journal, { bloom, of, pollination, laterPollinations }: Bloom): boolean {
+  if (of !== undefined || cohortOf(bloom)) return false;
+  const mixes = journal.all('pollen');
+  const isOfMix = (each: Pollination): boolean => each.donors.some((donor) => mixes.has(donor.bloom));
+  return mixes.size === 0 || (!(pollination && isOfMix(pollination)) && !laterPollinations.some(isOfMix));
+}
+
+function newFruit(
+  journal: Journal,
+  raw: Bloom,
+  { plant, variety, today, zone }: MadeFrom,
+): Fruit | undefined {
+  const bloom = withCohortHistory(journal, raw);
+  const [first, ...others] = historiesOf(journal, bloom, cropOf(variety.crop).looks, today, zone);
   if (!first) return undefined;
   // Those that were taken off or picked come first, and the others are looked at all the same.
   const history = isOnPlant(first) ? first : (others.find(isOnPlant) ?? first);
@@ -94,7 +132,7 @@ function historiesOf(journal: Journal, bloom: Bloom, looks: Looks, today: Day, z
 export function looksDue(fruits: readonly Fruit[], garden: Garden, today: Day): Fruit[] {
   return fruits
     .filter(({ look, history, bloom }) => {
-      const lookedToday = bloom.looks.some(({ at }) => dayAt(toMs(at), garden.zone) === today);
+      const lookedToday = bloom.looks.some(({ at }) => isOnDay(at, today, garden.zone));
       return look && history.age >= look.from && !lookedToday;
     })
     .sort((a, b) => a.look!.by - a.history.age - (b.look!.by - b.history.age));

@@ -4,7 +4,7 @@ import type { Journal } from '../journal/journal';
 import type { Garden, Plant, Variety } from '../journal/state';
 import { wantsSeed } from '../crops/variety';
 import { groupBy } from '../text/groupBy';
-import { dayAt, toMs } from '../time/calendar';
+import { isOnDay } from '../time/calendar';
 import type { Day } from '../time/types';
 import { looksDue, type Fruit } from './fruits';
 import { MINUTES_PER_LOOK } from './lookMinutes';
@@ -45,7 +45,7 @@ export function lookRound(
   const due = groupBy(looksDue(fruits, garden, today), ({ plant }) => plant.plant);
   const looked = groupBy(
     fruits.filter(({ bloom }) =>
-      bloom.looks.some((look) => isOfFruit(look) && dayAt(toMs(look.at), garden.zone) === today),
+      bloom.looks.some((look) => isOfFruit(look) && isOnDay(look.at, today, garden.zone)),
     ),
     ({ plant }) => plant.plant,
   );

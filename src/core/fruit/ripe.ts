@@ -31,13 +31,15 @@ export function ripeNow(journal: Journal, fruits: readonly Fruit[]): Ripe[] {
     .flatMap((fruit): Ripe[] => {
       const { bloom, variety, histories, history } = fruit;
       const { eatAfter, seedAfter } = cropOf(variety.crop);
+      // A control is kept to see what sets by itself; how old one is that was found set nobody knows.
+      if (fruit.plant.removed || history.followed !== 'pollinated') return [];
+      const on = histories.filter(isOnPlant);
+      if (on.length === 0) return [];
       const use = wantsSeed(meantOf(journal, bloom, variety)?.purpose ?? variety.purpose) ? 'seed' : 'eat';
       const after = (use === 'seed' ? seedAfter : eatAfter)?.value;
-      // A control is kept to see what sets by itself; how old one is that was found set nobody knows.
-      if (!after || fruit.plant.removed || history.followed !== 'pollinated') return [];
+      if (!after) return [];
       const since = history.age - after[0];
-      const on = histories.filter(isOnPlant);
-      if (on.length === 0 || since < 0 || history.age > after[1] + ASKED_FOR_DAYS) return [];
+      if (since < 0 || history.age > after[1] + ASKED_FOR_DAYS) return [];
       return [{ fruit, use, count: on.length, since, seen: on.some(({ lastGrowing }) => lastGrowing > 0) }];
     })
     .sort((a, b) => b.since - a.since || (a.fruit.bloom.bloom < b.fruit.bloom.bloom ? -1 : 1));

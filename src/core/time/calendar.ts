@@ -87,6 +87,17 @@ export const dayAt = (ms: number, zone: string): Day =>
   new Date(ms + offsetAt(ms, zone)).toISOString().slice(0, 10);
 
 /**
+ * Is it that day in `zone` at an instant? Quicker than to ask which day it is, where it is mostly another.
+ *
+ * @example isOnDay('2026-07-18T23:30:00.000Z', '2026-07-19', 'Europe/London') // true
+ */
+export function isOnDay(at: Instant, day: Day, zone: string): boolean {
+  // Clocks are at most fourteen hours from UTC: its day is this one, or one beside it.
+  const apart = daysBetween(day, at.slice(0, 10));
+  return Math.abs(apart) <= 1 && dayAt(toMs(at), zone) === day;
+}
+
+/**
  * Hours since midnight by the clock in `zone`: 5.5 is half past five.
  *
  * @example clockHour(Date.parse('2026-07-18T04:30:00Z'), 'Europe/London') // 5.5

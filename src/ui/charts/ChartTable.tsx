@@ -1,6 +1,4 @@
-import { View } from 'react-native';
 import { Gradually } from '../parts/Gradually';
-import { Text } from '../parts/Text';
 
 export interface ChartTableProps {
   /** What the chart shows. */
@@ -9,30 +7,44 @@ export interface ChartTableProps {
   readonly rows: readonly (readonly string[])[];
 }
 
-/** The numbers of a chart as a table, for screen readers: it takes no room on the screen. */
+/**
+ * The numbers of a chart as a table, for screen readers: it takes no room on the screen. It is a table of the page itself:
+ * a browser looks through every `View` when it is asked what lies under a finger, and a season has thousands of cells.
+ */
 export function ChartTable({ label, head, rows }: ChartTableProps) {
   return (
-    <View role="table" aria-label={label} style={UNSEEN}>
-      <View role="row">
-        {head.map((cell) => (
-          <View key={cell} role="columnheader">
-            <Text>{cell}</Text>
-          </View>
-        ))}
-      </View>
-      <Gradually items={rows}>
-        {(row) => (
-          <View key={row.join('|')} role="row">
-            {row.map((cell, i) => (
-              <View key={head[i]} role="cell">
-                <Text>{cell}</Text>
-              </View>
+    <div style={UNSEEN}>
+      <table aria-label={label}>
+        <thead>
+          <tr>
+            {head.map((cell) => (
+              <th key={cell} scope="col">
+                {cell}
+              </th>
             ))}
-          </View>
-        )}
-      </Gradually>
-    </View>
+          </tr>
+        </thead>
+        <tbody>
+          <Gradually items={rows}>
+            {(row) => (
+              <tr key={row.join('|')}>
+                {row.map((cell, i) => (
+                  <td key={head[i]}>{cell}</td>
+                ))}
+              </tr>
+            )}
+          </Gradually>
+        </tbody>
+      </table>
+    </div>
   );
 }
 
-const UNSEEN = { position: 'absolute', width: 1, height: 1, overflow: 'hidden', opacity: 0 } as const;
+const UNSEEN = {
+  position: 'absolute',
+  width: 1,
+  height: 1,
+  overflow: 'hidden',
+  opacity: 0,
+  whiteSpace: 'nowrap',
+} as const;
