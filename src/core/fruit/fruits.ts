@@ -10,6 +10,7 @@ import type { Day } from '../time/types';
 import {
   cohortHistories,
   fruitHistory,
+  isFollowed,
   nextLook,
   type DueLook,
   type FruitHistory,
@@ -54,6 +55,8 @@ export function fruitsOf(journal: Journal, garden: Garden, today: Day, season: S
  * @example fruitOf(journal, garden, today, male) // undefined
  */
 export function fruitOf(journal: Journal, garden: Garden, today: Day, raw: Bloom): Fruit | undefined {
+  // Most flowers are males; one that got a tag may be followed since it was one of many.
+  if (raw.of === undefined && !isFollowed(raw)) return undefined;
   const plant = journal.all('plant').get(raw.plant);
   const variety = plant && journal.all('variety').get(plant.variety);
   if (!variety) return undefined;

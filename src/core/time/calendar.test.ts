@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { addDays, atClock, clockHour, dayAt, daysBetween, isDay, isZone } from './calendar';
+import {
+  addDays,
+  atClock,
+  clockHour,
+  dayAt,
+  daysBetween,
+  isDay,
+  isOnDay,
+  isZone,
+  toInstant,
+} from './calendar';
 
 test('an instant falls on the day that clocks in the garden show', () => {
   const late = Date.parse('2026-07-18T23:30:00Z');
@@ -47,4 +57,25 @@ test('knows a day and a zone when it sees one', () => {
   expect(isZone('Mars/Olympus')).toBe(false);
   expect(isZone('')).toBe(false);
   expect(() => atClock('2026-02-30', 5, 'UTC')).toThrow(RangeError);
+});
+
+test('counts every day of seventy years as the engine does, more than are kept', () => {
+  let day = '2000-01-01';
+  for (let i = 0; day < '2070-01-01'; i += 1) {
+    const asUtc = Date.UTC(2000, 0, 1 + i);
+    if (day !== new Date(asUtc).toISOString().slice(0, 10)) throw new Error(`${day} comes too early or late`);
+    if (dayAt(asUtc, 'UTC') !== day || daysBetween('2000-01-01', day) !== i) throw new Error(day);
+    day = addDays(day, 1);
+  }
+  expect(day).toBe('2070-01-01');
+  expect(() => addDays('no day', 1)).toThrow(RangeError);
+});
+
+test('it is a day at an instant exactly where the clocks there show it', () => {
+  for (const zone of ['Pacific/Kiritimati', 'Pacific/Pago_Pago', 'Europe/London', 'Asia/Kathmandu'])
+    for (let hour = 0; hour < 96; hour += 1) {
+      const at = toInstant(Date.UTC(2026, 6, 17, hour, 20));
+      for (const day of ['2026-07-17', '2026-07-18', '2026-07-19', '2026-07-20'])
+        expect(isOnDay(at, day, zone)).toBe(dayAt(Date.parse(at), zone) === day);
+    }
 });

@@ -84,7 +84,7 @@ export function isZone(zone: string): boolean {
  * @example dayAt(Date.parse('2026-07-18T23:30:00Z'), 'Europe/London') // '2026-07-19'
  */
 export const dayAt = (ms: number, zone: string): Day =>
-  new Date(ms + offsetAt(ms, zone)).toISOString().slice(0, 10);
+  dayNamed(Math.floor((ms + offsetAt(ms, zone)) / MS_PER_DAY));
 
 /**
  * Is it that day in `zone` at an instant? Quicker than to ask which day it is, where it is mostly another.
@@ -138,11 +138,33 @@ export function isDay(text: string): boolean {
   return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(text);
 }
 
-const dayNumber = (day: Day): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_DAY;
+/** Days since 1970 by their names, and the other way round: the same few hundred are asked for again and again. */
+const numbers = new Map<Day, number>();
+const names = new Map<number, Day>();
+const MAX_DAYS = 20_000;
+
+/** Days since 1970; NaN where it is no day. */
+function dayNumber(day: Day): number {
+  const known = numbers.get(day);
+  if (known !== undefined) return known;
+  const number = Date.parse(`${day}T00:00:00Z`) / MS_PER_DAY;
+  if (numbers.size > MAX_DAYS) numbers.clear();
+  numbers.set(day, number);
+  return number;
+}
+
+/** The day so many days after 1970 began. Throws RangeError when that is no number. */
+function dayNamed(number: number): Day {
+  const known = names.get(number);
+  if (known !== undefined) return known;
+  const day = new Date(number * MS_PER_DAY).toISOString().slice(0, 10);
+  if (names.size > MAX_DAYS) names.clear();
+  names.set(number, day);
+  return day;
+}
 
 /** @example addDays('2026-02-28', 1) // '2026-03-01' */
-export const addDays = (day: Day, days: number): Day =>
-  new Date((dayNumber(day) + days) * MS_PER_DAY).toISOString().slice(0, 10);
+export const addDays = (day: Day, days: number): Day => dayNamed(dayNumber(day) + days);
 
 /**
  * Whole days from `from` to `to`; negative when `to` is earlier.
