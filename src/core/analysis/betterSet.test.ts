@@ -139,6 +139,29 @@ test('what was noted too seldom, is always the same, or known of one plant alone
   expect([method.less.from, method.more.from]).toEqual(['maleFlower', 'brush']);
 });
 
+test('where most mornings are alike, those that are not are compared with them, on the side with more', () => {
+  // One morning of four is early; the others are late by about as much, as the sun rises later.
+  const seldomEarly: Truth = {
+    ...{ plants: 20, each: 8 },
+    logit: ({ hour }) => ((hour as number) < 2 ? 1.7 : -1.4),
+    factors: (chance) => ({
+      hour: (chance.index(4) === 0 ? 0.9 : 3.9) + 0.2 * chance.below(1),
+      // Mostly two, one flower with one, some with three.
+      males: [2, 2, 2, 3][chance.index(4)]!,
+    }),
+  };
+  const [first, ...rest] = grow(seldomEarly, 3);
+  const found = betterSet([{ ...first!, factors: { ...first!.factors, males: 1 } }, ...rest]);
+  const hour = effectOf(found, 'hour')!;
+  expect(hour.evidence).toBe('strong');
+  expect(hour.high).toBeLessThan(0);
+  expect([hour.less.to as number, hour.more.from as number].map(Math.floor)).toEqual([1, 3]);
+  expect(hour.less.of + hour.more.of).toBe(160);
+  const males = effectOf(found, 'males')!;
+  expect([males.less.to, males.more.from]).toEqual([2, 3]);
+  expect(males.less.of + males.more.of).toBe(160);
+});
+
 test('a factor that parts all that set from all that failed has a finite answer', () => {
   const trials = grow({ ...HOUR_AND_MALES, factors: (chance) => ({ again: chance.index(2) }) }, 6).map(
     (trial) => ({

@@ -138,14 +138,9 @@ function termsOf(
   if (new Set(values).size < 2) return 'alwaysSame';
   if (typeof values[0] === 'string') return namedTerms(trials, factor);
   const numbers = (values as number[]).toSorted((a, b) => a - b);
-  const at = (share: number): number => numbers[Math.round(share * (numbers.length - 1))]!;
-  // Few and many by thirds; where most are alike, the rest is compared with them.
-  let [few, many] = [at(1 / 3), at(2 / 3)];
-  if (few === many) {
-    if (few > numbers[0]!) few = numbers.findLast((value) => value < many)!;
-    else many = numbers.find((value) => value > few)!;
-  }
-  if (factor === 'hour' && many - few < HOURS_APART) return 'alwaysSame';
+  const compared = fewAndMany(numbers, factor === 'hour' ? HOURS_APART : 0);
+  if (!compared) return 'alwaysSame';
+  const [few, many] = compared;
   const less = noted.filter((trial) => (valueOf(trial) as number) <= few);
   const more = noted.filter((trial) => (valueOf(trial) as number) >= many);
   if (!isEnough(less) || !isEnough(more)) return 'fewPlants';
@@ -160,6 +155,30 @@ function termsOf(
       sides: [sideOf(less, numbers[0]!, few), sideOf(more, many, numbers.at(-1)!)],
     },
   ];
+}
+
+/**
+ * Up to which value there are few, and from which on many: by thirds. Where most are alike, those are compared with them
+ * that are apart, on the side on which there are more such.
+ *
+ * @param numbers the lowest first.
+ * @param apart what differs by less is alike.
+ * @returns nothing where all are alike.
+ * @example fewAndMany([1, 1, 1, 1, 3], 0) // [1, 3]
+ */
+function fewAndMany(
+  numbers: readonly number[],
+  apart: number,
+): readonly [few: number, many: number] | undefined {
+  const at = (share: number): number => numbers[Math.round(share * (numbers.length - 1))]!;
+  const thirds = [at(1 / 3), at(2 / 3)] as const;
+  if (thirds[0] < thirds[1] && thirds[1] - thirds[0] >= apart) return thirds;
+  const middle = at(1 / 2);
+  const below = numbers.filter((value) => value < middle && value <= middle - apart);
+  const above = numbers.filter((value) => value > middle && value >= middle + apart);
+  if (below.length === 0 && above.length === 0) return undefined;
+  if (below.length >= above.length) return [below.at(-1)!, numbers[below.length]!];
+  return [numbers[numbers.length - above.length - 1]!, above[0]!];
 }
 
 /** Each name against the one that most have. */

@@ -13,6 +13,8 @@ export interface FemaleBud {
   readonly application: number;
   /** The second of a day: not before then, UTC milliseconds. */
   readonly from?: number;
+  /** A trial asks for it early: by then where that can be, UTC milliseconds. */
+  readonly by?: number;
   readonly malesWanted: number;
   /** With fewer than this, males of others are shared. */
   readonly fewestMales: number;

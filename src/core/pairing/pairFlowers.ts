@@ -26,6 +26,8 @@ export interface Pair {
   readonly application: number;
   /** Not before then, UTC milliseconds. */
   readonly from?: number;
+  /** By then where that can be, UTC milliseconds. */
+  readonly by?: number;
   readonly donors: readonly Donor[];
   /** Is her seed wanted, so that insects are kept out? */
   readonly forSeed?: true;
@@ -237,9 +239,10 @@ function nameFlowers(mothers: readonly Mothers[], given: readonly Given[], units
     });
   });
   return pairs.map(({ female, donors }): Pair => {
-    const { bloom, plant, variety, father, application, from, forSeed } = female;
+    const { bloom, plant, variety, father, application, from, by, forSeed } = female;
     return {
       ...(from !== undefined && { from }),
+      ...(by !== undefined && { by }),
       ...(forSeed && { forSeed }),
       bloom,
       plant,

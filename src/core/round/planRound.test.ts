@@ -81,6 +81,22 @@ test('a plant of another family that looks diseased is no reason to wait', () =>
   expect(first).toBeLessThan(plan.stops.findIndex(({ variety }) => variety === 'v'));
 });
 
+test('what a trial wants early comes by then where it can, and is never left out for it', () => {
+  const flowers = ['A', 'B', 'C', 'D', 'E'];
+  const places = new Map(flowers.map((plant, i) => [plant, { x: 40 * i, y: 2 }]));
+  const by = SIX + 5 * 60_000;
+  const etaOf = (change: Partial<Pair>, from: number): number => {
+    const pairs = flowers.map((plant, i) => pair(`f${plant}`, plant, 'v', [flowers[i === 0 ? 1 : i - 1]!]));
+    const plan = planRound(
+      request([...pairs.slice(0, -1), { ...pairs.at(-1)!, ...change }], { places, from }),
+    );
+    return plan.stops.find((stop) => stop.kind === 'pollinate' && stop.bloom === 'fE')!.eta;
+  };
+  expect(etaOf({}, SIX)).toBeGreaterThan(by);
+  expect(etaOf({ by }, SIX)).toBeLessThan(by);
+  expect(etaOf({ by }, SIX + HOUR)).toBeGreaterThan(by);
+});
+
 test('where time is short, a loaded vine is left out before one that carries nothing', () => {
   const pairs = [pair('f1', 'A', 'v', ['E']), pair('f2', 'B', 'v', ['E'])];
   const tight = { from: SIX + 3 * HOUR - 80_000, shares: new Map([['A', 0.25]]) };

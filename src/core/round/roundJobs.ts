@@ -101,7 +101,7 @@ export function roundJobs(request: RoundRequest, people: number): RoundJobs {
           ...pair.donors.flatMap(({ bloom }) => picks.get(bloom) ?? []),
         ]),
       ],
-      worthAt: worthOf(variety, shares.get(pair.plant), pair.forSeed),
+      worthAt: worthBy(pair.by, worthOf(variety, shares.get(pair.plant), pair.forSeed)),
     });
   }
   const metres = metresBetweenJobs(jobs, { start, places, distance: walkingDistance(obstacles) });
@@ -132,6 +132,13 @@ export const mustClean = (before: RoundJob | undefined, next: RoundJob): boolean
 /** What is cut already was taken along, and a flower in its bag keeps its pollen to itself. */
 const touchesPollen = (job: RoundJob): boolean =>
   job.kind !== 'carry' && !(job.kind === 'pollinate' && getsItsOwn(job.pair, job.pair.donors));
+
+/** Of what a female brings so much is left when a trial wanted her early and she is late: she tells nothing. Our default. */
+const WORTH_AFTER = 0.5;
+
+/** What she is worth when a trial asks for her by a time. She is not left out for being late. */
+const worthBy = (by: number | undefined, worth: (ms: number) => number): ((ms: number) => number) =>
+  by === undefined ? worth : (ms) => worth(ms) * (ms < by ? 1 : WORTH_AFTER);
 
 /** What a female of a variety is worth when she is begun at a time: never more later than before. */
 function worthOf(

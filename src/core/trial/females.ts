@@ -66,5 +66,6 @@ function asTried(female: FemaleBud, way: TrialWay, window: OpeningWindow | undef
     ...(pollen === 'own' && { fathers: [female.plant], ownPollen: 'allowed' as const }),
     ...(pollen === 'others' && { ownPollen: 'never' as const }),
     ...(hours === 'late' && window && { from: lateFrom(window) }),
+    ...(hours === 'early' && window && { by: lateFrom(window) }),
   };
 }

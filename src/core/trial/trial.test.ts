@@ -241,13 +241,10 @@ test.each<[string, readonly [TrialWay, TrialWay]]>([
   phone.say(noon(addDays(DAY, -1)), planned(ways, { pairs: 40 }));
   coverAll(phone, DAY);
   const { journal } = phone;
-  const plan = planOuting(outingRequest(journal, YARD, SERVICE, morning(DAY)));
+  const first = Date.parse(`${DAY}T04:00:00Z`);
+  const plan = planOuting(outingRequest(journal, YARD, SERVICE, first));
   const dealt = dealtOfPlan(journal, YARD, SERVICE, plan);
-  phone.say(
-    new Date(morning(DAY)).toISOString(),
-    ...plannedFacts(SERVICE, plan, undefined, () => 'r'),
-    ...dealt,
-  );
+  phone.say(new Date(first).toISOString(), ...plannedFacts(SERVICE, plan, undefined, () => 'r'), ...dealt);
   const window = windowsOf(journal, YARD, DAY, ['pepo']).get('pepo')!;
   const round = roundsOf(journal, SERVICE)[0]!;
   const sides = new Set<number>();
@@ -258,6 +255,7 @@ test.each<[string, readonly [TrialWay, TrialWay]]>([
     const { males, hours, method } = ways[side];
     if (males !== undefined) expect(stop.donors).toHaveLength(males);
     if (hours === 'late') expect(Date.parse(stop.eta)).toBeGreaterThanOrEqual(lateFrom(window));
+    if (hours === 'early') expect(Date.parse(stop.eta)).toBeLessThan(lateFrom(window));
     if (method !== undefined) expect(methodAt(journal, round, stop)).toBe(method);
   }
   expect(sides).toEqual(new Set([0, 1]));
