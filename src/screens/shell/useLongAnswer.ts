@@ -1,5 +1,5 @@
 import { proxy, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import { Outdated } from '@/worker/client';
 import type { Compute } from '@/worker/compute';
 import { computeClient } from '@/worker/computeClient';
@@ -69,8 +69,11 @@ export function useLongAnswer<Q, A>(
     asked
       .ask((compute) => asking.current(compute, question, tell))
       .then((is) => {
-        setHeld({ to: question, is });
-        setLast(is);
+        // A page of figures is drawn in slices, so that a tap comes in between.
+        startTransition(() => {
+          setHeld({ to: question, is });
+          setLast(is);
+        });
       })
       .catch((error: unknown) => {
         if (!(error instanceof Outdated)) throw error;
