@@ -24,8 +24,8 @@ export const PLAN_COLUMNS = [
 ] as const;
 export type PlanColumn = (typeof PLAN_COLUMNS)[number];
 
-/** What a column of somebody’s table may hold: one of those, bed and row in one cell, or nothing that is wanted. */
-export const COLUMN_USES = [...PLAN_COLUMNS, 'bed_row', 'none'] as const;
+/** What a column of somebody’s table may hold: one of those, bed and row in one cell, how many rows, or nothing that is wanted. */
+export const COLUMN_USES = [...PLAN_COLUMNS, 'bed_row', 'rows', 'none'] as const;
 export type ColumnUse = (typeof COLUMN_USES)[number];
 
 /** Uses that several columns may have: what they hold is put together. */
@@ -33,7 +33,7 @@ export const SHARED_USES: readonly ColumnUse[] = ['traits', 'note', 'none'];
 
 /** How a purpose is written in a table: the first is what is exported. */
 const PURPOSES_WRITTEN: Readonly<Record<Purpose, string>> = {
-  eat: 'eat, food, eating, kitchen, fruit, no, n, essen, küche, manger, cuisine, comer, cocina, mangiare, cucina',
+  eat: 'eat, to eat, for eating, to cook, cooking, food, eating, kitchen, fruit, no, n, essen, küche, manger, cuisine, comer, cocina, mangiare, cucina',
   seedForFun: 'seed for fun, fun',
   seedToKeep:
     'seed to keep, seed, seeds, keep, save, save seed, seed saving, saving, yes, y, x, ✓, ja, oui, sí, si, saatgut, samen, graines, semences, semilla, semillas, seme, semi',

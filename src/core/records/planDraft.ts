@@ -12,7 +12,7 @@ import type { Sheet } from './sheet/sheet';
 export interface CellFault {
   /** Index of the line in the sheet. */
   readonly line: number;
-  readonly column: PlanColumn;
+  readonly column: PlanColumn | 'rows';
   readonly why:
     | 'missing'
     | 'noNumber'
@@ -55,6 +55,17 @@ export type SheetAssumption =
       readonly code: 'smallUnit';
       readonly params: { readonly unit: Sheet['small']; readonly found: string; readonly lines: number };
     }
+  | {
+      readonly code: 'plantsPerRow';
+      readonly params: {
+        readonly inAll: boolean;
+        readonly rows: number;
+        readonly plants: number;
+        readonly lines: number;
+      };
+    }
+  | { readonly code: 'otherSpacing'; readonly params: { readonly beds: readonly string[] } }
+  | { readonly code: 'sameLine'; readonly params: { readonly line: number; readonly lines: number } }
   | { readonly code: 'passedOver'; readonly params: { readonly texts: readonly string[] } }
   | { readonly code: 'purposeGiven'; readonly params: { readonly purpose: Purpose } }
   | { readonly code: 'standsAlready'; readonly params: { readonly plants: number } };

@@ -395,11 +395,11 @@ test('a whole list as a grower keeps it: only what nobody could know is asked', 
     found.ok &&
       found.draft.varieties.map(({ name, crop, purpose, sowing }) => [name, crop, purpose, sowing?.day]),
   ).toEqual([
-    ['Brass Lantern', 'tomato', 'seedToKeep', '2026-03-05'],
-    ['Ash Ember', 'annuum', 'seedToKeep', '2026-02-20'],
-    ['Grey Drum', 'maxima', 'seedToKeep', '2026-04-25'],
-    ['Green Otter', 'cucumber', 'seedToKeep', '2026-04-25'],
-    ['Wren Honey', 'melon', 'eat', '2026-04-25'],
+    ['Brass Lantern', 'tomato', 'seedToKeep', '2026-05-10'],
+    ['Ash Ember', 'annuum', 'seedToKeep', '2026-05-15'],
+    ['Grey Drum', 'maxima', 'seedToKeep', '2026-05-25'],
+    ['Green Otter', 'cucumber', 'seedToKeep', '2026-05-25'],
+    ['Wren Honey', 'melon', 'eat', '2026-05-25'],
     ['Scarlet Rung', 'runnerBean', 'seedToKeep', '2026-05-15'],
     ['Low Whistle', 'pea', 'seedToKeep', '2026-03-20'],
   ]);

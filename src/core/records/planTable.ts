@@ -16,11 +16,12 @@ import {
   type SheetAssumption,
 } from './planDraft';
 import { cropsCalled } from './sheet/kindCalled';
-import { LineCells } from './sheet/lineCells';
+import { isSpacedInSmall, LineCells } from './sheet/lineCells';
 import { cellOf, type Sheet } from './sheet/sheet';
 import { sizedBeds } from './sheet/sizedBeds';
 import { withNotes, type RowNote } from './sheet/rowNotes';
 import { isTotal, ONE_BED, TitlesAbove } from './sheet/titlesAbove';
+import { isBedTitle } from './sheet/writtenPlace';
 
 /**
  * Reads a table of the plan: all of it, or nothing and every fault. What it does not say outright is read as most
@@ -34,6 +35,7 @@ export function readPlanTable(sheet: Sheet, held: HeldPlan, today: Day): ReadPla
     return { ok: false, missing: ['variety', 'kind'], faults: [], assumed: [] };
   const reader = new PlanReader(sheet, held, today);
   const left = new Set(sheet.left);
+  reader.readTitle();
   sheet.rows.forEach((_, line) => {
     if (line > sheet.header && !left.has(line)) reader.read(line);
   });
@@ -67,16 +69,35 @@ class PlanReader {
   };
   readonly #totals: string[] = [];
   readonly #yearless: Day[] = [];
-  /** Distances from plant to plant without a unit. */
+  /** Distances from plant to plant without a unit, and are they in the smaller one? */
   readonly #unitless: string[] = [];
+  readonly #isSmall: boolean;
+  /** Beds in which plants stand at several distances. */
+  readonly #otherSpacing = new Set<string>();
+  /** Lines whose plants may be counted in each row or in all. */
+  readonly #inRows: { readonly rows: number; readonly plants: number }[] = [];
+  /** What lines say, and those that say it once more. */
+  readonly #said = new Set<string>();
+  readonly #sameLines: number[] = [];
 
   constructor(sheet: Sheet, held: HeldPlan, today: Day) {
     this.#sheet = sheet;
     this.#held = held;
     this.#today = today;
+    this.#isSmall = isSpacedInSmall(sheet);
     this.#heldVarieties = new Map(held.varieties.map((variety) => [plainName(variety.name), variety]));
     this.#above = new TitlesAbove(sheet, (variety) => this.#heldVarieties.has(plainName(variety)));
     this.#heldBeds = new Map(held.beds.map((bed) => [plainName(bed.name), bed]));
+  }
+
+  /** The bed that stands above the names of the columns. */
+  readTitle(): void {
+    const { rows, header } = this.#sheet;
+    const titles = rows.slice(0, Math.max(0, header)).map((row) => row.map((cell) => cell.trim()));
+    const title = titles.findLast(
+      (row) => row.filter(Boolean).length === 1 && isBedTitle(row.find(Boolean)!),
+    );
+    if (title) this.#above.take(title.find(Boolean)!, -1);
   }
 
   result(): ReadPlan {
@@ -104,8 +125,16 @@ class PlanReader {
     const variety = cellOf(this.#sheet, line, 'variety');
     const kind = this.#above.kindOf(line);
     if (variety === '' && kind !== '') this.#lines.varietyByKind += 1;
-    const given = { ...this.#above.placeOf(line), kind, variety: variety || kind };
-    this.#plants(line, new LineCells(this.#sheet, line, given, this.#faults));
+    const place = this.#above.placeOf(line);
+    const said = [place.bed, ...cells].join('\t').toLowerCase();
+    if (this.#said.has(said)) {
+      this.#sameLines.push(line);
+      return;
+    }
+    this.#said.add(said);
+    const given = { ...place, kind, variety: variety || kind };
+    const reading = { faults: this.#faults, isSmall: this.#isSmall };
+    this.#plants(line, new LineCells(this.#sheet, line, given, reading));
   }
 
   #plants(line: number, cells: LineCells): void {
@@ -119,20 +148,26 @@ class PlanReader {
     const sowing = variety && this.#sowingIndex(variety.index, variety.sowing);
     if (this.#faults.length > before || !row || !count || !variety) return;
     const { held } = this.#beds[bed]!;
-    for (let each = row; each < row + count.rows; each += 1) {
+    if (count.assumed)
+      this.#inRows.push({
+        rows: count.inRows.length,
+        plants: count.inRows.reduce((sum, own) => sum + own, 0),
+      });
+    for (const [i, plants] of count.inRows.entries()) {
+      const each = row + i;
       if (each > LIMITS.rows[1]) {
         cells.fault('row', 'tooHigh', { limit: LIMITS.rows[1] });
         return;
       }
       const key = rowKey({ bed: held ?? `new ${bed}`, row: each });
-      const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + count.each;
+      const inRow = (this.#inRow.get(key) ?? this.#held.lastPlaces.get(key) ?? 0) + plants;
       if (inRow > MAX_PLANTS_IN_ROW) {
         cells.fault('plants', 'rowFull', { limit: MAX_PLANTS_IN_ROW });
         return;
       }
       this.#inRow.set(key, inRow);
       const of = { variety: variety.index, ...(sowing !== undefined && { sowing }) };
-      this.#rows.push({ bed, row: each, ...of, plants: count.each });
+      this.#rows.push({ bed, row: each, ...of, plants });
     }
     const text = cells.note(this.#varieties[variety.index]!.crop);
     const where = `${cells.text('bed')} ${row}`;
@@ -148,7 +183,13 @@ class PlanReader {
     const { metres: every, assumed } = cells.spacing();
     if (assumed) this.#unitless.push(cells.text('spacing'));
     const known = this.#bedNames.get(plainName(name));
-    if (known !== undefined) return known;
+    if (known !== undefined) {
+      // A bed has one distance from plant to plant: the first that is told.
+      const { every: first } = this.#beds[known]!;
+      if (first === undefined && every !== undefined) this.#beds[known] = { ...this.#beds[known]!, every };
+      else if (every !== undefined && every !== first) this.#otherSpacing.add(name);
+      return known;
+    }
     this.#bedLines.push(line);
     this.#bedNames.set(plainName(name), this.#beds.length);
     const held = this.#heldBeds.get(plainName(name));
@@ -267,6 +308,18 @@ class PlanReader {
       this.#unitless.length > 0 && {
         code: 'smallUnit',
         params: { unit: this.#sheet.small, found: this.#unitless[0]!, lines: this.#unitless.length },
+      },
+      this.#inRows.length > 0 && {
+        code: 'plantsPerRow',
+        params: {
+          ...{ inAll: this.#sheet.inAll === true, lines: this.#inRows.length },
+          ...this.#inRows[0]!,
+        },
+      },
+      this.#otherSpacing.size > 0 && { code: 'otherSpacing', params: { beds: [...this.#otherSpacing] } },
+      this.#sameLines.length > 0 && {
+        code: 'sameLine',
+        params: { line: this.#sameLines[0]!, lines: this.#sameLines.length },
       },
       passed.length > 0 && { code: 'passedOver', params: { texts: passed } },
     ];

@@ -60,3 +60,55 @@ test('the guards go when a table comes back', () => {
     }),
   );
 });
+
+test.each([
+  [
+    '\tCrop\tQty\nA\tcorn\t12',
+    [
+      ['', 'Crop', 'Qty'],
+      ['A', 'corn', '12'],
+    ],
+  ],
+  [
+    'Bed,Crop\nA,"corn\nB,pea',
+    [
+      ['Bed', 'Crop'],
+      ['A', 'corn'],
+      ['B', 'pea'],
+    ],
+  ],
+  [
+    'Bed,Name\nA,"Lofty\nB,"Curly"\nC,"Big, old"',
+    [
+      ['Bed', 'Name'],
+      ['A', 'Lofty'],
+      ['B', 'Curly'],
+      ['C', 'Big, old'],
+    ],
+  ],
+  [
+    'Bed\tName\tNote\nA\t"Lofty\tx\nB\tCurly"\ty',
+    [
+      ['Bed', 'Name', 'Note'],
+      ['A', 'Lofty', 'x'],
+      ['B', 'Curly"', 'y'],
+    ],
+  ],
+  [
+    'Bed,Note\nA,"one line\nanother, with a comma"\nB,x',
+    [
+      ['Bed', 'Note'],
+      ['A', 'one line\nanother, with a comma'],
+      ['B', 'x'],
+    ],
+  ],
+  [
+    '\n \nBed,Crop\nA,corn\n\n',
+    [
+      ['Bed', 'Crop'],
+      ['A', 'corn'],
+    ],
+  ],
+])('an empty first cell stays, and an open quote swallows nothing: %j', (text, cells) => {
+  expect(decodeTable(text)).toEqual(cells);
+});

@@ -37,6 +37,41 @@ const MAX_CHARACTERS = 2_000_000;
  */
 export function decodeTable(text: string, most = MAX_CHARACTERS): string[][] | undefined {
   if (text.length > most) return undefined;
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
-  return data.map((row) => row.map(unguarded));
+  // A first cell may be empty: what stands before it is no blank line.
+  const table = text
+    .replace(/^\uFEFF/, '')
+    .replace(/^(?:[ \t]*\r?\n)+/, '')
+    .trimEnd();
+  return parsed(table).map((row) => row.map(unguarded));
+}
+
+/** Quotes that open and do not close are signs like others: the rest of the table would be one cell. */
+const MAX_OPEN_QUOTES = 200;
+
+function parsed(table: string): string[][] {
+  let text = table;
+  for (let i = 0; ; i += 1) {
+    const { data, errors, meta } = Papa.parse<string[]>(text, { skipEmptyLines: false });
+    const open = errors.find(({ type }) => type === 'Quotes')?.index ?? swallowed(data, text, meta.delimiter);
+    if (open === undefined || i === MAX_OPEN_QUOTES) return data;
+    const quote = text.lastIndexOf('"', Math.max(0, open - 1));
+    if (quote < 0) return data;
+    text = `${text.slice(0, quote)}${text.slice(quote + 1)}`;
+  }
+}
+
+/** Where a cell begins that holds whole lines of a table, just behind its quote. */
+function swallowed(data: readonly string[][], text: string, delimiter: string): number | undefined {
+  const widths = data.map((row) => row.length);
+  const usual = Math.max(0, ...widths);
+  for (const row of data)
+    for (const cell of row) {
+      const lines = cell.split(/\r?\n/);
+      // With tabs no cell has one in it; with commas some do, and then the line is short of cells.
+      if (lines.length < 2 || (delimiter !== '\t' && row.length === usual)) continue;
+      if (!lines.slice(1).some((line) => line.split(delimiter).length > 1)) continue;
+      const at = text.indexOf(`"${cell.replaceAll('"', '""')}`);
+      if (at >= 0) return at + 1;
+    }
+  return undefined;
 }

@@ -42,6 +42,7 @@ export function DefaultQuestions({
 }: QuestionProps & { readonly assumed: readonly SheetAssumption[] }) {
   const year = assumed.find((each) => each.code === 'yearGiven')?.params.first.slice(0, 4);
   const unitless = assumed.some(({ code }) => code === 'smallUnit');
+  const perRow = assumed.some(({ code }) => code === 'plantsPerRow');
   const otherUnit = sheet.small === 'cm' ? 'in' : 'cm';
   const asksPurpose = assumed.some(({ code }) => code === 'purposeGiven');
   return (
@@ -67,6 +68,16 @@ export function DefaultQuestions({
           ))}
         </View>
       )}
+      {perRow ? (
+        <Button
+          size="small"
+          title={sheet.inAll ? 'They are counted in each row' : 'They are all plants of a line'}
+          onPress={() => {
+            const { inAll, ...rest } = sheet;
+            onChange(inAll ? rest : { ...rest, inAll: true });
+          }}
+        />
+      ) : null}
       {unitless ? (
         <Button
           size="small"

@@ -64,6 +64,17 @@ test('a column is read as something else on a tap, and undone', async () => {
   await see(/^What is “Sky Pod”\?/);
 });
 
+test('plants counted in each row, or in all of them: said on a tap, either way', async () => {
+  await openApp('/garden/table');
+  type('Or paste rows here', 'Bed\tKind\tPlants\tNo of rows\nZ\tcorn\t11\t2');
+  await tap('Read the rows');
+  await see(/^1 bed, 1 variety, 22 plants\./);
+  await tap('They are all plants of a line');
+  await see(/^1 bed, 1 variety, 11 plants\./);
+  await tap('They are counted in each row');
+  await see(/^1 bed, 1 variety, 22 plants\./);
+});
+
 test('an answered question is gone before the table is read again, and nothing then moves under a finger', async () => {
   await openApp('/garden/table');
   type('Or paste rows here', LIST);

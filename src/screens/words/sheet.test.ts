@@ -54,6 +54,18 @@ const ASSUMED: readonly [SheetAssumption, string][] = [
     { code: 'smallUnit', params: { unit: 'cm', found: '45', lines: 3 } },
     '3 distances from plant to plant without a unit: 45 is read as centimetres.',
   ],
+  [
+    { code: 'plantsPerRow', params: { inAll: false, rows: 2, plants: 20, lines: 1 } },
+    'How many plants is read as the plants of each row, in 1 line with several rows: the first has 2 rows and 20 plants.',
+  ],
+  [
+    { code: 'otherSpacing', params: { beds: ['A', 'Top bed'] } },
+    'In bed A, Top bed plants stand at several distances: the first that is told counts for the whole bed.',
+  ],
+  [
+    { code: 'sameLine', params: { line: 2, lines: 1 } },
+    'Line 3 says the same as one before it: its plants count once.',
+  ],
   [{ code: 'bedAsAbove', params: { lines: 1 } }, '1 line names no bed: it is the bed above.'],
   [
     { code: 'oneBed', params: { bed: 'Garden' } },

@@ -5,6 +5,7 @@ import type { CellFault, SheetAssumption } from '@/core/records/planDraft';
 import type { Sheet } from '@/core/records/sheet/sheet';
 import type { Format } from '../format/format';
 import { PURPOSE_NAMES } from './names';
+import { bedInSentence } from './places';
 
 /** What a column holds, as it is chosen from a list. */
 export const USE_NAMES: Readonly<Record<ColumnUse, string>> = {
@@ -14,6 +15,7 @@ export const USE_NAMES: Readonly<Record<ColumnUse, string>> = {
   bed: 'Bed',
   row: 'Row',
   bed_row: 'Bed and row in one',
+  rows: 'How many rows',
   sown: 'Sown on',
   planted_out: 'Planted out on',
   purpose: 'What it is grown for',
@@ -162,6 +164,17 @@ export function sayAssumed(assumed: SheetAssumption, f: Format): string {
         : `${f.number(assumed.params.days)} days have no year: the first is ${f.date(assumed.params.first)}.`;
     case 'smallUnit':
       return `${f.count(assumed.params.lines, 'distance', 'distances')} from plant to plant without a unit: ${assumed.params.found} is read as ${SMALL_UNITS[assumed.params.unit]}.`;
+    case 'plantsPerRow': {
+      const { inAll, rows, plants, lines } = assumed.params;
+      const what = inAll ? 'all plants of a line' : 'the plants of each row';
+      return `How many plants is read as ${what}, in ${f.count(lines, 'line', 'lines')} with several rows: the first has ${f.count(rows, 'row', 'rows')} and ${f.count(plants, 'plant', 'plants')}.`;
+    }
+    case 'otherSpacing':
+      return `In ${assumed.params.beds.map(bedInSentence).join(', ')} plants stand at several distances: the first that is told counts for the whole bed.`;
+    case 'sameLine':
+      return assumed.params.lines === 1
+        ? `Line ${f.number(assumed.params.line + 1)} says the same as one before it: its plants count once.`
+        : `${f.number(assumed.params.lines)} lines say the same as one before them, the first is line ${f.number(assumed.params.line + 1)}: their plants count once.`;
     case 'passedOver':
       return sayPassedOver(assumed.params.texts, f);
   }

@@ -33,7 +33,9 @@ const LISTED: readonly CommonName[] = [
   named(['annuum', 'frutescens', 'chinense'], 'pepper', 'ornamental chilli', 'thai chilli', 'bird pepper'),
   named(['commonBean', 'runnerBean', 'limaBean', 'broadBean'], 'bean', 'climbing bean', 'pole bean', 'Bohne'),
   named(['commonBean', 'limaBean'], 'butter bean', 'bush bean', 'dry bean'),
-  named(['melon', 'watermelon'], 'melon', 'winter melon', 'snap melon'),
+  named(['melon', 'watermelon'], 'melon', 'snap melon'),
+  // Mostly the gourd; in seed catalogues also melons that keep.
+  named(['waxGourd', 'melon'], 'winter melon'),
   named(['watermelon', 'citron'], 'preserving melon', 'jam melon', 'fodder melon'),
   named(
     ['cucumber', 'melon'],
@@ -50,7 +52,7 @@ const LISTED: readonly CommonName[] = [
   named('pepo', 'pattypan', 'patty pan', 'scallop squash', 'scallopini', 'custard squash', 'cymling'),
   named('pepo', 'crookneck', 'yellow crookneck', 'summer crookneck'),
   named('pepo', 'straightneck', 'yellow straightneck'),
-  named('pepo', 'acorn squash', 'pepper squash'),
+  named('pepo', 'acorn squash', 'acorn', 'pepper squash'),
   named('pepo', 'spaghetti squash', 'vegetable spaghetti', 'noodle squash', 'spaghetti marrow'),
   named('pepo', 'delicata', 'delicata squash', 'sweet potato squash'),
   named('pepo', 'dumpling squash', 'sweet dumpling squash'),
@@ -65,7 +67,15 @@ const LISTED: readonly CommonName[] = [
   named('maxima', 'giant pumpkin', 'show pumpkin', 'exhibition pumpkin', 'mammoth pumpkin'),
   named('maxima', 'turban', 'turban squash'),
   named('maxima', 'banana squash'),
-  named('maxima', 'red kuri', 'onion squash', 'potimarron'),
+  named(
+    'maxima',
+    'red kuri',
+    'hokkaido',
+    'hokkaido squash',
+    'hokkaido pumpkin',
+    'onion squash',
+    'potimarron',
+  ),
   named('maxima', 'grey pumpkin', 'blue pumpkin', 'crown pumpkin'),
   ...each('maxima', 'zapallo', 'zapallito', 'round green zapallito'),
   // Cucurbita moschata.

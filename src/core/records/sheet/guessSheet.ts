@@ -6,6 +6,7 @@ import { cropsCalled } from './kindCalled';
 import type { Sheet } from './sheet';
 import { writtenCount } from './writtenCount';
 import { writtenDay } from './writtenDay';
+import { isBedTitle } from './writtenPlace';
 
 type Table = readonly (readonly string[])[];
 
@@ -14,12 +15,13 @@ const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
   bed_row:
     'bed row, bed and row, bed or row, bed no row, row bed, beet reihe, place, location, where, position, standort, ort, emplacement, lieu, lugar, posto, posizione',
   bed: 'bett, beetnummer, beet nr, section, tunnel, polytunnel, house, container, pot, grow bag, bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
-  row: 'row, rows, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, file, rij, linha',
+  row: 'row, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, rij, linha',
+  rows: 'rows, no of rows, no rows, nr of rows, number of rows, how many rows, row count, reihen, anzahl reihen, anzahl der reihen, reihenzahl, rangs, nb rangs, nb de rangs, nombre de rangs, filas, numero de filas, hileras, file, numero di file, n file, rijen, aantal rijen, linhas',
   variety:
     'cultivar name, cultivar variety, named variety, sort, nombre, variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
   kind: 'latin name, botanical name, scientific name, latin, common name, crop name, vegetables, veggie, veggies, veg type, kind of plant, gemuseart, sorte art, botanischer name, legumes, nom latin, hortalizas, nombre comun, ortaggi, nome comune, kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, gemuseart, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
   plants:
-    'pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
+    'plants per row, plants row, plants in a row, plants in each row, per row, pflanzen pro reihe, pflanzen je reihe, plantes par rang, plants par rang, plantas por fila, piante per fila, planten per rij, pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
   purpose:
     'save, keep, to save, saving, keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
   seed: 'seed company, company, brand, bought from, got from, from whom, seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
@@ -83,7 +85,8 @@ export function columnCalled(header: string): Called | undefined {
       .flatMap((run) => BY_NAME.get(run) ?? []);
     const [use] = uses;
     if (!use) continue;
-    return { use: uses.includes('note') || words.some((word) => PER.test(word)) ? 'note' : use, whole };
+    const isOther = uses.includes('note') || (!whole && words.some((word) => PER.test(word)));
+    return { use: isOther ? 'note' : use, whole };
   }
   return undefined;
 }
@@ -111,10 +114,13 @@ export interface SheetDefaults {
  */
 export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
   const callsOf = (row: readonly string[]): (Called | undefined)[] =>
-    row.map((name) => {
-      const use = remembered[rememberedName(name)];
-      return use ? { use, whole: true } : columnCalled(name);
-    });
+    withSorts(
+      row,
+      row.map((name) => {
+        const use = remembered[rememberedName(name)];
+        return use ? { use, whole: true } : columnCalled(name);
+      }),
+    );
   const known = rows
     .slice(0, PREAMBLE)
     .map((row) => unique(callsOf(row)).filter((use) => use !== 'none').length);
@@ -129,13 +135,14 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
     Array.from({ length: width }, (_, i) => named[i] ?? 'none'),
     body,
     (column) => header >= 0 && (rows[header]![column] ?? '').trim() !== '',
-  ).map((use, i): ColumnUse =>
-    use === 'none' &&
-    remembered[rememberedName(rows[header]?.[i] ?? '')] !== 'none' &&
-    body.some((row) => row[i]?.trim())
+  ).map((guessed, i): ColumnUse => {
+    const use = guessed === 'rows' && areNumbered(body, i, named.indexOf('bed')) ? 'row' : guessed;
+    return use === 'none' &&
+      remembered[rememberedName(rows[header]?.[i] ?? '')] !== 'none' &&
+      body.some((row) => row[i]?.trim())
       ? 'note'
-      : use,
-  );
+      : use;
+  });
   const days = uses.flatMap((use, i) =>
     use === 'sown' || use === 'planted_out' ? body.map((row) => row[i] ?? '') : [],
   );
@@ -144,6 +151,30 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
     smallUnit(body.map((row) => row[uses.indexOf('spacing')] ?? '')) ?? (unit === 'm' ? 'cm' : 'in');
   return { rows, header, uses, ...(dates && { dates }), purpose, unit, small, left: [] };
 }
+
+/** Does a column number the rows of each bed, 1, 2, 3, rather than count them? */
+function areNumbered(body: Table, column: number, bed: number): boolean {
+  let before = 0;
+  let above = '';
+  let most = 0;
+  for (const row of body) {
+    const cell = row[column]?.trim() ?? '';
+    if (cell === '') continue;
+    const here = row[bed]?.trim() || above;
+    const isFirst = before === 0 || here !== above;
+    if (Number(cell) !== (isFirst ? 1 : before + 1)) return false;
+    [before, above, most] = [Number(cell), here, Math.max(most, Number(cell))];
+  }
+  return most > 1;
+}
+
+/** Where another column has the varieties, *Sort* is the kind: in some languages it is the word for a variety. */
+const withSorts = (row: readonly string[], called: readonly (Called | undefined)[]): (Called | undefined)[] =>
+  called.map((each, i) => {
+    const isSort = each?.use === 'variety' && plainName(row[i]!) === 'sort';
+    const isTwice = called.some((other, at) => at !== i && other?.use === 'variety' && other.whole);
+    return isSort && isTwice ? { use: 'kind', whole: true } : each;
+  });
 
 /** The one small unit that some of the cells name. */
 function smallUnit(cells: readonly string[]): Sheet['small'] | undefined {
@@ -199,24 +230,49 @@ function fitting(name: Called | undefined, cells: readonly string[]): Called | u
 /** Columns that no name told, by what they hold; numbers under a name may be anything: years, days, grams. */
 function byContents(uses: ColumnUse[], body: Table, isNamed: (column: number) => boolean): ColumnUse[] {
   const found = [...uses];
-  const claim = (use: ColumnUse, holds: (cell: string) => boolean): void => {
+  const claim = (use: ColumnUse, holds: (cell: string) => boolean, mayBeNamed = true): void => {
     if (found.includes(use)) return;
     const shares = found.map((each, i) => {
-      const cells = each === 'none' ? cellsOf(body, i) : [];
+      const cells = each === 'none' && (mayBeNamed || !isNamed(i)) ? cellsOf(body, i) : [];
       const tells = cells.filter((cell) => holds(cell) && !(isNamed(i) && /^[\d.,]+$/.test(cell)));
       return cells.length === 0 ? 0 : tells.length / cells.length;
     });
     const best = Math.max(...shares, 0);
-    if (best >= MOSTLY) found[shares.indexOf(best)] = use;
+    if (best < MOSTLY) return;
+    // Of columns as likely, names of varieties are those that are seldom the same.
+    const kinds = shares.map((share, i) => (share === best ? new Set(cellsOf(body, i)).size : 0));
+    found[use === 'variety' ? kinds.indexOf(Math.max(...kinds)) : shares.indexOf(best)] = use;
   };
   if (!found.includes('planted_out')) claim('sown', isDayText);
   if (!found.includes('variety'))
     claim('kind', (cell) => cropsCalled(cell, '') !== undefined && !/\d/.test(cell));
+  if (!found.includes('bed_row')) {
+    claim('bed', isBedTitle);
+    const first = isNamed(0) ? [] : cellsOf(body, 0);
+    if (!found.includes('bed') && found[0] === 'none' && areRising(first)) found[0] = 'bed';
+  }
   claim('plants', (cell) => writtenCount(cell) !== undefined);
-  if (!found.includes('kind') || !found.includes('bed'))
-    claim('variety', (cell) => /\p{L}{3}/u.test(cell) && !isDayText(cell));
+  // Where kind and bed are known, what has a name of its own that nobody knows is a note.
+  const isOpen = !found.includes('kind') || !found.includes('bed');
+  claim('variety', (cell) => /\p{L}{3}/u.test(cell) && !isDayText(cell), isOpen);
   if (!found.includes('bed_row')) claim('bed', (cell) => /^(\p{L}{1,2}\d{0,2}|bed .*|\d{1,2})$/iu.test(cell));
+  // What stands before the varieties and names none of them is where they grow.
+  const before = found.slice(0, Math.max(0, found.indexOf('variety'))).indexOf('none');
+  if (!found.includes('bed') && !found.includes('bed_row') && before >= 0 && !isNamed(before)) {
+    const cells = cellsOf(body, before);
+    if (cells.length > 0 && cells.every((cell) => /^\p{L}/u.test(cell))) found[before] = 'bed';
+  }
   return found;
+}
+
+/** Numbers that go up by one or stay: 1, 1, 2, 3. */
+function areRising(cells: readonly string[]): boolean {
+  const numbers = cells.map(Number);
+  return (
+    numbers[0] === 1 &&
+    numbers.at(-1)! > 1 &&
+    numbers.slice(1).every((each, i) => each === numbers[i]! || each === numbers[i]! + 1)
+  );
 }
 
 const isDayText = (cell: string): boolean =>

@@ -11,12 +11,37 @@ import { writtenDay } from './writtenDay';
 import { unitIn, writtenLength } from './writtenLength';
 import { readTraits } from './writtenTraits';
 
-/** A plant hardly needs more room along the row, metres: a larger number alone is in centimetres or inches. Our default. */
-const WIDEST_SPACING_M = 4;
+/** A plant hardly needs more room along the row: a larger number alone is in centimetres or inches. Our defaults. */
+const WIDEST_SPACING: Readonly<Record<Sheet['unit'], number>> = { m: 4, ft: 5 };
+/** The name of a column that counts the plants of one row. */
+const PER_ROW =
+  /(per|pro|je|par|por|a)\s+(row|reihe|rang|fila|hilera|rij)|\/\s*(row|reihe|rang|fila|rij)|^plants in (a|each) row/i;
 /** Words that say there is no day yet. */
 const NOT_YET = /^([-–—?]|n\/?a|tbd|not yet|soon|later|none)$/i;
 /** Columns of remarks: their name adds nothing to what stands in them. */
 const REMARKS = /^(note|remark|comment|bemerkung|notiz|remarque|nota|observ|osserv|opmerk)/i;
+
+/** The plants of a line. */
+export interface LineCount {
+  /** One number for each of its rows. */
+  readonly inRows: readonly number[];
+  /** Does nothing say whether they are counted in each row or in all? */
+  readonly assumed: boolean;
+}
+
+/**
+ * Are the numbers without a unit from plant to plant in centimetres or inches: is any of them too large for metres or feet?
+ *
+ * @example isSpacedInSmall(guessSheet([['Crop', 'Spacing'], ['corn', '45'], ['leek', '4']], defaults)) // true
+ */
+export function isSpacedInSmall({ rows, header, uses, unit }: Sheet): boolean {
+  const at = uses.indexOf('spacing');
+  if (at < 0 || unitIn(rows[header]?.[at] ?? '') !== undefined) return false;
+  return rows
+    .slice(header + 1)
+    .map((row) => row[at]?.trim() ?? '')
+    .some((cell) => /^\d+([.,]\d+)?$/.test(cell) && Number(cell.replace(',', '.')) > WIDEST_SPACING[unit]);
+}
 
 /** The cells of one line of a sheet, each read as what its column holds; what cannot be read becomes a fault. */
 export class LineCells {
@@ -25,20 +50,28 @@ export class LineCells {
   /** What the line says by what stands above it, or in a cell together with something else. */
   readonly #given: Partial<Record<PlanColumn, string>>;
   readonly #faults: CellFault[];
+  /** Are numbers without a unit from plant to plant in the smaller one? */
+  readonly #isSmall: boolean;
 
-  constructor(sheet: Sheet, line: number, given: Partial<Record<PlanColumn, string>>, faults: CellFault[]) {
+  constructor(
+    sheet: Sheet,
+    line: number,
+    given: Partial<Record<PlanColumn, string>>,
+    { faults, isSmall }: { readonly faults: CellFault[]; readonly isSmall: boolean },
+  ) {
     this.#sheet = sheet;
+    this.#isSmall = isSmall;
     this.#line = line;
     this.#given = given;
     this.#faults = faults;
   }
 
-  text(column: PlanColumn): string {
-    return this.#given[column] ?? cellOf(this.#sheet, this.#line, column);
+  text(column: CellFault['column']): string {
+    return (column === 'rows' ? undefined : this.#given[column]) ?? cellOf(this.#sheet, this.#line, column);
   }
 
   fault(
-    column: PlanColumn,
+    column: CellFault['column'],
     why: CellFault['why'],
     more?: Pick<CellFault, 'crops' | 'limit' | 'offers'>,
   ): undefined {
@@ -47,11 +80,13 @@ export class LineCells {
     return undefined;
   }
 
-  /** Several rows, where the cell says so; one plant where there is no such column. */
-  count(): WrittenCount | undefined {
+  /** How many plants, in one row or in several; one plant where there is no such column. */
+  count(): LineCount | undefined {
+    const rows = this.whole('rows', LIMITS.rows[1]) ?? 1;
     const text = this.text('plants');
     if (text === '') {
-      if (!this.#sheet.uses.includes('plants')) return { rows: 1, each: 1 };
+      if (!this.#sheet.uses.includes('plants'))
+        return { inRows: new Array<number>(rows).fill(1), assumed: false };
       return this.fault('plants', 'missing', { offers: ['1'] });
     }
     const count = writtenCount(text);
@@ -59,12 +94,28 @@ export class LineCells {
       const why = /^-?[\d.,]+$/.test(text) ? 'noWholeNumber' : 'noCount';
       return this.fault('plants', why, { offers: numbersIn(text).map(String) });
     }
-    if (count.each <= MAX_PLANTS_IN_ROW) return count;
+    const found = this.#inRows(count, rows);
+    if (found.inRows.every((each) => each <= MAX_PLANTS_IN_ROW)) return found;
     return this.fault('plants', 'tooMany', { limit: MAX_PLANTS_IN_ROW });
   }
 
+  /** A cell may tell its rows by itself; else another column does, and plants are counted in each or in all of them. */
+  #inRows(count: WrittenCount, rows: number): LineCount {
+    if (count.rows > 1 || rows === 1)
+      return { inRows: new Array<number>(count.rows).fill(count.each), assumed: false };
+    const { rows: lines, header, uses, inAll } = this.#sheet;
+    const name = (lines[header]?.[uses.indexOf('plants')] ?? '').replaceAll('#', ' ').trim();
+    if (PER_ROW.test(name)) return { inRows: new Array<number>(rows).fill(count.each), assumed: false };
+    const each = (row: number): number =>
+      inAll ? Math.floor((count.each + rows - 1 - row) / rows) : count.each;
+    return {
+      inRows: Array.from({ length: rows }, (_, row) => each(row)).filter((own) => own > 0),
+      assumed: true,
+    };
+  }
+
   /** From 1 up; a word may stand before it, as in `row 2`. */
-  whole(column: PlanColumn, most: number): number | undefined {
+  whole(column: CellFault['column'], most: number): number | undefined {
     const text = this.text(column);
     if (text === '') return undefined;
     const value = Number(/^\D*(\d+)(?:[.,]0+)?$/.exec(text)?.[1] ?? 0);
@@ -89,12 +140,11 @@ export class LineCells {
 
   /** From plant to plant, metres; `assumed` where a number alone had to be in a smaller unit. */
   spacing(): { readonly metres: number | undefined; readonly assumed: boolean } {
-    const { unit, small } = this.#sheet;
     const text = this.text('spacing');
-    const alone = this.#unitOf('spacing') === undefined && !/[a-z"'″′”’]/i.test(text);
-    const assumed = alone && (writtenLength(text, unit) ?? 0) > WIDEST_SPACING_M;
-    if (!assumed) return { metres: this.length('spacing', 'every'), assumed };
-    return { metres: this.#within(writtenLength(text, small)!, 'spacing', 'every'), assumed };
+    const metres =
+      this.#isSmall && /^[\d.,]+$/.test(text) ? writtenLength(text, this.#sheet.small) : undefined;
+    if (metres === undefined) return { metres: this.length('spacing', 'every'), assumed: false };
+    return { metres: this.#within(metres, 'spacing', 'every'), assumed: true };
   }
 
   /** The unit that the column's name gives. */
@@ -122,18 +172,25 @@ export class LineCells {
 
   /** @returns `undefined` for a day that cannot be read. */
   sowing(today: Day): { readonly sowing?: Sowing; readonly yearless?: true } | undefined {
+    const { dates: order, year } = this.#sheet;
+    const days: { readonly how: Sowing['how']; readonly day: Day; readonly yearless: boolean }[] = [];
     for (const [column, how] of [
       ['sown', 'sown'],
       ['planted_out', 'plantedOut'],
     ] as const) {
       const text = this.text(column);
       if (text === '' || NOT_YET.test(text)) continue;
-      const { dates: order, year } = this.#sheet;
       const found = writtenDay(text, { order, year, today });
       if (typeof found === 'string') return this.fault(column, found === 'whichOrder' ? 'whichDay' : 'noDay');
-      return { sowing: { how, day: found.day }, ...(found.yearless && { yearless: true }) };
+      days.push({ how, ...found });
     }
-    return {};
+    // What was set out later than it was sown was raised elsewhere: from then on it grows in the garden's warmth.
+    const last = days.reduce<(typeof days)[number] | undefined>(
+      (before, each) => (before && before.day >= each.day ? before : each),
+      undefined,
+    );
+    if (!last) return {};
+    return { sowing: { how: last.how, day: last.day }, ...(last.yearless && { yearless: true }) };
   }
 
   traits(crop: CropId): VarietyTraits {
@@ -154,7 +211,9 @@ export class LineCells {
     );
     const besides = (['sown', 'planted_out'] as const).flatMap((use) => {
       const text = this.text(use);
-      return text.includes('(') ? [`${this.#nameOf(use)}: ${text}`] : [];
+      const isSownToo =
+        use === 'sown' && this.text('planted_out') !== '' && text !== '' && !NOT_YET.test(text);
+      return text.includes('(') || isSownToo ? [`${this.#nameOf(use)}: ${text}`] : [];
     });
     return [...from, ...traits, ...besides, ...notes].filter(Boolean).join('; ');
   }

@@ -62,7 +62,8 @@ const line = fc.record({
 });
 const table = fc.record({
   language: fc.constantFrom(...LANGUAGES),
-  lines: fc.array(line, { minLength: 1, maxLength: 12 }),
+  // One line said twice counts once.
+  lines: fc.uniqueArray(line, { minLength: 1, maxLength: 12, selector: (each) => JSON.stringify(each) }),
   order: fc.shuffledSubarray([...COLUMNS], { minLength: COLUMNS.length }),
   titles: fc.integer({ min: 0, max: 3 }),
   hidesBeds: fc.boolean(),

@@ -20,6 +20,8 @@ export interface Sheet {
   readonly unit: 'm' | 'ft';
   /** The unit of numbers without one from plant to plant that are too large for those. */
   readonly small: 'cm' | 'in';
+  /** Where a column counts rows: do the plants of a line stand in all of them together, and not in each? */
+  readonly inAll?: true;
   /** Indices of lines that the grower leaves out. */
   readonly left: readonly number[];
 }

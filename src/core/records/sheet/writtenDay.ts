@@ -80,6 +80,8 @@ function inNumbers(text: string, reading: DayReading): WrittenDay | undefined {
   if (first.length === 3) return 'none';
   const order = text.includes('.') ? 'dayFirst' : reading.order;
   const [a, b] = [Number(first), Number(second)];
+  const yearFirst = shortYearFirst(text, reading);
+  if (yearFirst) return yearFirst;
   const dayFirst = dated(third, b, a, reading);
   const monthFirst = dated(third, a, b, reading);
   if (order === 'dayFirst') return dayFirst;
@@ -88,9 +90,29 @@ function inNumbers(text: string, reading: DayReading): WrittenDay | undefined {
   return monthFirst === 'none' || a === b ? dayFirst : 'whichOrder';
 }
 
+/** A table of a garden is about years near this one. Our default. */
+const NEAR_YEARS = 3;
+
+/** `26-05-12` where the last number would be a year far from now, and the first is one near it. */
+function shortYearFirst(text: string, { today }: DayReading): WrittenDay | undefined {
+  const found = /^(\d{2})-(\d{1,2})-(\d{2})$/.exec(text);
+  if (!found) return undefined;
+  const isNear = (year: string): boolean => Math.abs(yearOf(year) - Number(today.slice(0, 4))) <= NEAR_YEARS;
+  const [, first, month, last] = found as unknown as [string, string, string, string];
+  if (!isNear(first) || isNear(last)) return undefined;
+  const day = ofYear(yearOf(first), Number(month), Number(last));
+  return day === 'none' ? undefined : day;
+}
+
+/** Two numbers between which a day lies: `10-15 May`, `1. bis 5. Mai`. */
+const FROM_TO = /\d\w*\.?\s*([-–—/+&]|to|bis|und|and|or|oder|a|au|al|et|y|e|tot|en)\s*\d/;
+
 /** The name of a month, with the day before or behind it. */
 function inWords(text: string, reading: DayReading): WrittenDay | undefined {
-  const words = text.split(/[\s,./-]+/).filter((word) => !/^(of|de|del|den|le|the|el|il|o|)$/.test(word));
+  const words = text
+    .replace(/['’]/g, '')
+    .split(/[\s,./-]+/)
+    .filter((word) => !/^(of|de|del|den|le|the|el|il|o|)$/.test(word));
   // The name of a weekday may stand in front.
   const from = words.findIndex((word) => /\d/.test(word) || monthCalled(word) !== undefined);
   const parts = words.slice(Math.max(0, from));
@@ -99,6 +121,10 @@ function inWords(text: string, reading: DayReading): WrittenDay | undefined {
   if (at < 0) return undefined;
   const numbers = parts.filter((_, i) => i !== at).map((word) => word.replace(/(st|nd|rd|th|er|e|o|º)$/, ''));
   if (!numbers.every((word) => /^\d{1,4}$/.test(word))) return undefined;
+  // A year of two figures stands last, and nothing but it has an apostrophe.
+  if (FROM_TO.test(text) && !numbers.some((word) => word.length === 4)) return 'none';
+  if (numbers.length === 2 && at === parts.length - 1 && numbers.every((word) => word.length < 4))
+    return 'none';
   const yearAt = numbers.findIndex((word) => word.length === 4);
   const [year, day] = yearAt === 0 ? [numbers[0], numbers[1]] : [numbers[1], numbers[0]];
   return day === undefined ? undefined : dated(year, monthCalled(parts[at]!)!, Number(day), reading);

@@ -12,12 +12,23 @@ const UNITS: readonly (readonly [name: RegExp, metres: number])[] = [
 
 const metresIn = (name: string): number | undefined => UNITS.find(([unit]) => unit.test(name))?.[1];
 
-/** The unit that the name of a column gives: `Spacing (cm)`. */
+/**
+ * The unit that the name of a column gives; `in` is one only where nothing follows it.
+ *
+ * @example unitIn('Spacing (cm)') // 'cm'
+ * @example unitIn('In-row spacing') // undefined
+ */
 export function unitIn(header: string): string | undefined {
   return header
     .toLowerCase()
-    .split(/[^a-z"'′″]+/)
-    .find((word) => word !== '' && metresIn(word) !== undefined);
+    .split(/[()[\],;:]+/)
+    .flatMap((part) => {
+      const words = part.split(/[^\p{L}"'′″]+/u).filter(Boolean);
+      return words.filter(
+        (word, i) => metresIn(word) !== undefined && (word !== 'in' || i === words.length - 1),
+      );
+    })
+    .at(-1);
 }
 
 /**
