@@ -4,11 +4,13 @@ import { reason, type Reason } from '../text/reason';
 import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site, type SunTimes } from '../time/sun';
 import type { Day } from '../time/types';
-import type { DayWeather } from '../weather/dayWeather';
+import type { PartWeather } from '../weather/dayWeather';
 import { warmFrom, type Reading } from '../weather/readings';
 
 /** What is known of the morning's weather. */
-export type MorningWeather = Omit<DayWeather, 'day'> & {
+export type MorningWeather = Omit<PartWeather, 'day' | 'reachedC'> & {
+  /** Where the day's highest is not known: so warm it was at least, °C. */
+  readonly reachedC?: number;
   /** By the hour, where it was measured. */
   readonly readings?: readonly Reading[];
 };
@@ -102,7 +104,10 @@ function hoursLate({ dawnC, readings = [] }: MorningWeather, neededC: number, fr
   const morning = readings.filter(({ ms }) => Math.abs(ms - from) <= MAX_COLD_DELAY_H * MS_PER_HOUR);
   const measured = morning.some(({ ms }) => ms <= from) && morning.some(({ ms }) => ms > from);
   const warm = measured ? warmFrom(readings, neededC, from) : undefined;
-  const hours = measured ? ((warm ?? Infinity) - from) / MS_PER_HOUR : (neededC - dawnC) / WARMING_C_PER_HOUR;
+  if (!measured && dawnC === undefined) return 0;
+  const hours = measured
+    ? ((warm ?? Infinity) - from) / MS_PER_HOUR
+    : (neededC - dawnC!) / WARMING_C_PER_HOUR;
   return Math.min(MAX_COLD_DELAY_H, Math.max(0, hours));
 }
 
@@ -198,12 +203,14 @@ function byWeather(
   if (!weather) return { opensLate: 0, shutMove: 0 };
   const opensLate = floor && !glass ? hoursLate(weather, floor.value, usual) : 0;
   if (floor && opensLate > 0) reasons.push(reason('coldDawn', { hours: opensLate, floorC: floor.value }));
-  if (weather.maxC >= HOT_DAY_C) {
-    reasons.push(reason('hotDay', { maxC: weather.maxC, hours: HOT_SHUTS_EARLIER_H }));
+  // A day that was measured until nine may still become hot, and is no cool one yet.
+  const { maxC, reachedC = maxC } = weather;
+  if (reachedC !== undefined && reachedC >= HOT_DAY_C) {
+    reasons.push(reason('hotDay', { maxC: reachedC, hours: HOT_SHUTS_EARLIER_H }));
     return { opensLate, shutMove: -HOT_SHUTS_EARLIER_H };
   }
-  if (weather.maxC >= COOL_DAY_C || glass) return { opensLate, shutMove: 0 };
-  reasons.push(reason('coolDay', { maxC: weather.maxC, hours: COOL_SHUTS_LATER_H }));
+  if (maxC === undefined || maxC >= COOL_DAY_C || glass) return { opensLate, shutMove: 0 };
+  reasons.push(reason('coolDay', { maxC, hours: COOL_SHUTS_LATER_H }));
   return { opensLate, shutMove: COOL_SHUTS_LATER_H };
 }
 

@@ -6,7 +6,7 @@ const codes = (crop: 'tomato' | 'annuum' | 'pepo', air: Air): string[] =>
 const troubleOf = (crop: 'tomato' | 'annuum', air: Air): string =>
   pollenTrouble(cropOf(crop).weather, air).trouble;
 const day = (max: number, low: number, high = low + 6): Air => ({
-  day: { max, night: { min: low, max: high } },
+  day: { max, night: { min: low, max: high, isWhole: true } },
 });
 
 // Trade facts (common practice, no source): tomatoes fail when days exceed 32 °C and nights exceed 21 °C, both; cold

@@ -62,7 +62,7 @@ function byHeatAndCold(
   if (heat) {
     const hotDay = day.max > heat.day.value;
     // The warmest hours of the night are its first: what counts is what it never falls below.
-    const hotNight = (day.night?.min ?? -Infinity) > heat.night.value;
+    const hotNight = day.night?.isWhole === true && day.night.min > heat.night.value;
     const [maxC, nightC] = [heat.day.value, heat.night.value];
     if (hotDay && hotNight) {
       found.push({ trouble: 'stops', reason: reason('air.hotDayAndNight', { maxC, nightC }) });

@@ -51,7 +51,7 @@ test('what the grower noted goes before a logger, and a logger before station an
       readings: [{ tempC: 10 }, { tempC: 11 }, { tempC: 22 }],
       source: 'forecast',
     });
-    expect(weatherOn(journal, SITE, DAY)).toMatchObject({ source: 'forecast', maxC: 22, rain: 'none' });
+    expect(weatherOn(journal, SITE, DAY)).toMatchObject({ source: 'forecast', reachedC: 22, rain: 'none' });
   }
   const noted: Fact = { kind: 'weather.noted', body: { day: DAY, dawnC: 5, maxC: 33, rain: 'long' } };
   const both = weatherOn(journalOf(...logger, noted), SITE, DAY)!;
@@ -69,7 +69,7 @@ test('what the grower noted goes before a logger, and a logger before station an
 
 test('of two readings of an hour from one source the later recorded counts', () => {
   const twice = [12, 13].flatMap((tempC) => readFacts(hours(MIDNIGHT, [tempC]), 'logger', SITE.zone));
-  expect(weatherOn(journalOf(...twice), SITE, DAY)).toMatchObject({ maxC: 13 });
+  expect(weatherOn(journalOf(...twice), SITE, DAY)).toMatchObject({ reachedC: 13 });
 });
 
 test('readings are filed under the garden’s own day', () => {

@@ -5,13 +5,13 @@ import type { Garden } from '../journal/state';
 import { groupBy } from '../text/groupBy';
 import { addDays, dayAt, MS_PER_HOUR } from '../time/calendar';
 import type { Day } from '../time/types';
-import type { DayWeather } from '../weather/dayWeather';
+import type { PartWeather } from '../weather/dayWeather';
 import { dayOfReadings, dayWeatherOf, type DayOfReadings, type Reading } from '../weather/readings';
 import type { MorningWeather } from './openingWindow';
 import type { Air } from './pollenTrouble';
 
 /** What the journal knows of a day's weather. */
-export interface KnownWeather extends DayWeather {
+export interface KnownWeather extends PartWeather {
   /** `noted`: by the grower's own eye or thermometer. */
   readonly source: ReadingSource | 'noted';
   /** By the hour, the day before included; none where nothing was measured or forecast. */
@@ -28,11 +28,12 @@ export interface KnownWeather extends DayWeather {
 export function weatherOn(journal: GardenView, garden: Garden, day: Day): KnownWeather | undefined {
   const noted = journal.all('weather').get(day);
   const own = journal.all('readings').get(day);
-  if (!own) return noted && { ...noted, source: noted.by ?? 'noted', readings: [] };
+  const told = noted && { ...noted, reachedC: noted.maxC, source: noted.by ?? ('noted' as const) };
+  if (!own) return told && { ...told, readings: [] };
   const before = journal.all('readings').get(addDays(day, -1))?.readings ?? [];
   const readings = [...before, ...own.readings];
   const figures = dayOfReadings(readings, day, garden);
-  if (noted) return { ...noted, source: noted.by ?? 'noted', readings, ...(figures && { figures }) };
+  if (told) return { ...told, readings, ...(figures && { figures }) };
   return figures && { ...dayWeatherOf(figures), source: own.source, readings, figures };
 }
 

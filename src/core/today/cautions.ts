@@ -1,4 +1,4 @@
-import type { DayWeather } from '../weather/dayWeather';
+import type { PartWeather } from '../weather/dayWeather';
 
 /** Cautions that apply to the day's work, most urgent first. */
 export type Caution = 'heat' | 'wetLeaves' | 'bees';
@@ -9,11 +9,11 @@ const HOT_C = 28;
 /**
  * Cautions that apply in the day's weather, as far as it is noted.
  *
- * @example cautionsFor({ day: '2026-07-18', dawnC: 18, maxC: 36, rain: 'none' }) // ['heat', 'bees']
+ * @example cautionsFor({ reachedC: 36, rain: 'none' }) // ['heat', 'bees']
  */
-export function cautionsFor(weather: DayWeather | undefined): Caution[] {
+export function cautionsFor(weather: Pick<PartWeather, 'reachedC' | 'rain'> | undefined): Caution[] {
   return [
-    ...(weather && weather.maxC >= HOT_C ? (['heat'] as const) : []),
+    ...(weather && weather.reachedC >= HOT_C ? (['heat'] as const) : []),
     ...(weather && weather.rain !== 'none' ? (['wetLeaves'] as const) : []),
     'bees',
   ];

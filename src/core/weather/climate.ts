@@ -1,4 +1,4 @@
-import type { DayWeather } from './dayWeather';
+import type { PartWeather } from './dayWeather';
 import { daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import type { DayTemperatures } from './degreeDays';
@@ -84,9 +84,13 @@ export const temperaturesBy =
   (
     climate: Climate,
     latitude: number,
-    notes: ReadonlyMap<Day, DayWeather>,
+    notes: ReadonlyMap<Day, Pick<PartWeather, 'dawnC' | 'maxC'>>,
   ): ((day: Day) => DayTemperatures) =>
   (day) => {
-    const note = notes.get(day);
-    return note ? { min: Math.min(note.dawnC, note.maxC), max: note.maxC } : normalOf(day, climate, latitude);
+    const { dawnC, maxC } = notes.get(day) ?? {};
+    if (dawnC !== undefined && maxC !== undefined) return { min: Math.min(dawnC, maxC), max: maxC };
+    // Of a day that was measured in part, the other end is what is usual.
+    const usual = normalOf(day, climate, latitude);
+    const [min, max] = [dawnC ?? usual.min, maxC ?? usual.max];
+    return { min: Math.min(min, maxC ?? min), max: Math.max(max, min) };
   };

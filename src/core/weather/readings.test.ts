@@ -58,7 +58,7 @@ test('one reading is a day too; none is none; twice the same counts once', () =>
   expect(dayOfReadings([], DAY, SITE)).toBeUndefined();
   expect(dayOfReadings([one!], '2026-07-20', SITE)).toBeUndefined();
   const day = dayOfReadings([one!], DAY, SITE)!;
-  expect(day).toMatchObject({ hours: 1, min: one!.tempC, max: one!.tempC, dawnC: one!.tempC });
+  expect(day).toMatchObject({ hours: 1, min: one!.tempC, max: one!.tempC, hasAfternoon: false });
   expect(day.night).toBeUndefined();
   const twice = dayOfReadings(
     [
@@ -113,4 +113,53 @@ test('when it is warm enough lies between the two readings around it', () => {
   expect(warmFrom(morning, 10, 0.75 * HOUR)).toBe(0.75 * HOUR);
   expect(warmFrom(morning, 17, 0)).toBeUndefined();
   expect(warmFrom([], 10, 0)).toBeUndefined();
+});
+
+describe('a day that was measured in part', () => {
+  const told = (from: number, to: number, every = 1) =>
+    dayWeatherOf(
+      dayOfReadings(
+        hourly(from, to).filter((_, i) => i % every === 0),
+        DAY,
+        SITE,
+      )!,
+    );
+
+  test('read at nine in the morning it is no cool day yet, and may be a hot one already', () => {
+    const morning = told(-12, 10);
+    expect(morning.maxC).toBeUndefined();
+    expect(morning.dawnC).toBeLessThan(12);
+    expect(morning.reachedC).toBeLessThan(20);
+    expect(told(-12, 24).maxC).toBeCloseTo(24, 6);
+    const readings = hourly(0, 10, () => ({ tempC: 31 }));
+    expect(dayWeatherOf(dayOfReadings(readings, DAY, SITE)!).reachedC).toBe(31);
+  });
+
+  test('a logger that was hung up at two in the afternoon knows nothing of the dawn', () => {
+    const afternoon = told(14, 24);
+    expect(afternoon.dawnC).toBeUndefined();
+    expect(afternoon.maxC).toBeCloseTo(24, 6);
+    expect(told(17, 24).maxC).toBeUndefined();
+    expect(told(17, 24).reachedC).toBeGreaterThan(20);
+  });
+
+  test('readings three hours apart are a whole day; with a gap at noon they are none', () => {
+    expect(told(-12, 24, 3)).toMatchObject({ dawnC: expect.any(Number), maxC: expect.any(Number) });
+    const gap = [...hourly(0, 11), ...hourly(20, 24)];
+    expect(dayWeatherOf(dayOfReadings(gap, DAY, SITE)!).maxC).toBeUndefined();
+  });
+
+  test('a night is whole when all of it was measured', () => {
+    const night = (from: number) => dayOfReadings(hourly(from, 24), DAY, SITE)!.night!;
+    expect(night(-4).isWhole).toBe(true);
+    expect(night(1).isWhole).toBe(false);
+  });
+
+  test('the reading before the warming counts, though it is three hours old', () => {
+    const rising: Reading[] = [3, 6, 9].map((hour) => ({ ms: MIDNIGHT + hour * HOUR, tempC: 2 * hour }));
+    // 10 °C at five, between the readings of three and six.
+    expect(warmFrom(rising, 10, MIDNIGHT + 4.5 * HOUR)).toBeCloseTo(MIDNIGHT + 5 * HOUR, 3);
+    // It is warm already when one begins to ask.
+    expect(warmFrom(rising, 10, MIDNIGHT + 5.5 * HOUR)).toBe(MIDNIGHT + 5.5 * HOUR);
+  });
 });

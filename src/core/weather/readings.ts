@@ -1,7 +1,7 @@
 import { addDays, atClock, MS_PER_HOUR } from '../time/calendar';
 import { sunTimes, type Site } from '../time/sun';
 import type { Day } from '../time/types';
-import type { DayWeather } from './dayWeather';
+import type { PartWeather } from './dayWeather';
 import { dewPoint } from './dewPoint';
 
 /** What a station or logger measured in the hour that begins then. */
@@ -32,13 +32,15 @@ export interface DayOfReadings {
   readonly day: Day;
   /** Hours with a reading. */
   readonly hours: number;
-  /** Lowest and highest of the day, midnight to midnight, °C. */
+  /** Lowest and highest that was measured, midnight to midnight, °C. */
   readonly min: number;
   readonly max: number;
+  /** Was it measured in the hours of the afternoon in which a day is warmest? Else it may have become warmer. */
+  readonly hasAfternoon: boolean;
   /** Lowest and highest of the night before, from sunset to sunrise, °C; none without readings of it. */
-  readonly night?: { readonly min: number; readonly max: number };
-  /** At sunrise, °C; the day's lowest where it does not rise. */
-  readonly dawnC: number;
+  readonly night?: { readonly min: number; readonly max: number; readonly isWhole: boolean };
+  /** At sunrise, °C; the day's lowest where it does not rise. Missing where nobody measured about then. */
+  readonly dawnC?: number;
   readonly rainMm: number;
   /** Hours in which it rained. */
   readonly rainHours: number;
@@ -64,9 +66,11 @@ export function dayOfReadings(readings: readonly Reading[], day: Day, site: Site
   if (own.length === 0) return undefined;
   const temps = own.map(({ tempC }) => tempC);
   const min = Math.min(...temps);
-  const { sunrise } = sunTimes(day, site);
+  const { sunrise, noon } = sunTimes(day, site);
   const { sunset } = sunTimes(addDays(day, -1), site);
-  const night = sunrise !== null && sunset !== null ? temperaturesIn(all, sunset, sunrise) : [];
+  const hasNight = sunrise !== null && sunset !== null;
+  const night = hasNight ? temperaturesIn(all, sunset, sunrise) : [];
+  const dawnC = sunrise === null ? (isMeasured(own, from, to) ? min : undefined) : atDawn(own, sunrise);
   const points = own.flatMap(({ tempC, humidity }) => (humidity ? [dewPoint(tempC, humidity)] : []));
   const rain = own.map(({ rainMm = 0 }) => rainMm);
   return {
@@ -74,8 +78,14 @@ export function dayOfReadings(readings: readonly Reading[], day: Day, site: Site
     hours: own.length,
     min,
     max: Math.max(...temps),
-    ...(night.length > 0 && { night: { min: Math.min(...night), max: Math.max(...night) } }),
-    dawnC: sunrise === null ? min : nearest(own, sunrise).tempC,
+    hasAfternoon: isMeasured(own, noon, noon + WARMEST_BY_H * MS_PER_HOUR),
+    ...(night.length > 0 && {
+      night: {
+        ...{ min: Math.min(...night), max: Math.max(...night) },
+        isWhole: hasNight && isMeasured(all, sunset, sunrise),
+      },
+    }),
+    ...(dawnC !== undefined && { dawnC }),
     rainMm: rain.reduce((sum, mm) => sum + mm, 0),
     rainHours: rain.filter((mm) => mm >= WET_HOUR_MM).length,
     ...(points.length > 0 && { dewPoint: { low: Math.min(...points), high: Math.max(...points) } }),
@@ -85,18 +95,37 @@ export function dayOfReadings(readings: readonly Reading[], day: Day, site: Site
 const temperaturesIn = (readings: readonly Reading[], from: number, to: number): number[] =>
   readings.filter(({ ms }) => from <= ms && ms < to).map(({ tempC }) => tempC);
 
-const nearest = (readings: readonly Reading[], ms: number): Reading =>
-  readings.reduce((a, b) => (Math.abs(b.ms - ms) < Math.abs(a.ms - ms) ? b : a));
+/** A day is warmest so many hours after the sun was highest, at the latest. Our default. */
+const WARMEST_BY_H = 4;
+/** Readings tell of what lies within this of them: those of many stations are three hours apart. Our default, hours. */
+const TELLS_H = 1.75;
+
+/** Is there no time from one moment to another of which no reading tells? */
+function isMeasured(readings: readonly Reading[], from: number, to: number): boolean {
+  let told = from;
+  for (const { ms } of readings) {
+    if (ms - TELLS_H * MS_PER_HOUR > told) break;
+    told = Math.max(told, ms + TELLS_H * MS_PER_HOUR);
+  }
+  return told >= to;
+}
+
+/** The temperature of the reading nearest to sunrise; what was measured later or sooner is none of the dawn. */
+function atDawn(readings: readonly Reading[], sunrise: number): number | undefined {
+  const off = ({ ms }: Reading): number => Math.abs(ms - sunrise);
+  const nearest = readings.reduce((a, b) => (off(b) < off(a) ? b : a));
+  return off(nearest) <= TELLS_H * MS_PER_HOUR ? nearest.tempC : undefined;
+}
 
 /**
- * What a grower would have noted of a day of readings.
+ * What a grower would have noted of a day of readings, as far as they go.
  *
- * @example dayWeatherOf({ day, dawnC: 11, max: 24, rainHours: 0, … }) // { day, dawnC: 11, maxC: 24, rain: 'none' }
+ * @example dayWeatherOf({ day, dawnC: 11, max: 24, rainHours: 0, … }) // { day, dawnC: 11, maxC: 24, rain: 'none', … }
  */
-export const dayWeatherOf = ({ day, dawnC, max, rainHours }: DayOfReadings): DayWeather => ({
-  day,
-  dawnC,
-  maxC: max,
+export const dayWeatherOf = ({ day, dawnC, max, hasAfternoon, rainHours }: DayOfReadings): PartWeather => ({
+  ...{ day, reachedC: max },
+  ...(dawnC !== undefined && { dawnC }),
+  ...(hasAfternoon && { maxC: max }),
   rain: rainHours === 0 ? 'none' : rainHours < LONG_RAIN_HOURS ? 'showers' : 'long',
 });
 
@@ -107,16 +136,15 @@ export const dayWeatherOf = ({ day, dawnC, max, rainHours }: DayOfReadings): Day
  * @example warmFrom([{ ms: 0, tempC: 8 }, { ms: 3_600_000, tempC: 12 }], 10, 0) // 1_800_000
  */
 export function warmFrom(readings: readonly Reading[], tempC: number, from: number): number | undefined {
-  const after = [...readings].sort((a, b) => a.ms - b.ms).filter(({ ms }) => ms >= from - MS_PER_HOUR);
-  for (const [i, { ms, tempC: now }] of after.entries()) {
+  const sorted = [...readings].sort((a, b) => a.ms - b.ms);
+  for (const [i, { ms, tempC: now }] of sorted.entries()) {
     if (now >= tempC && ms >= from) return ms;
-    const next = after[i + 1];
-    if (!next || next.ms - ms > 3 * MS_PER_HOUR) continue;
-    if (now >= tempC && next.tempC >= tempC) return Math.max(from, ms);
-    if (now < tempC && next.tempC >= tempC) {
-      const at = ms + ((tempC - now) / (next.tempC - now)) * (next.ms - ms);
-      if (from <= next.ms) return Math.max(from, at);
-    }
+    const next = sorted[i + 1];
+    if (!next || next.ms <= from || next.ms - ms > 2 * TELLS_H * MS_PER_HOUR) continue;
+    const begins = Math.max(from, ms);
+    const [rise, lasts] = [next.tempC - now, next.ms - ms];
+    if (now + (rise * (begins - ms)) / lasts >= tempC) return begins;
+    if (next.tempC >= tempC) return ms + ((tempC - now) / rise) * lasts;
   }
   return undefined;
 }

@@ -11,6 +11,7 @@ import type { Format } from '../format/format';
 import { ROUND_NAMES } from '../words/outings';
 import { lowerFirst } from '../words/lowerFirst';
 import { sentenceCase } from '../words/sentenceCase';
+import { sayTemperatures } from '../words/temperatures';
 
 /** A task as a line of the day. */
 export interface TaskWords {
@@ -203,7 +204,7 @@ export function sayWeather({ weather }: Pick<Today, 'weather'>, f: Format): stri
   if (!weather) return undefined;
   const rain = { none: 'dry', showers: 'showers', long: 'long rain' }[weather.rain];
   const by = weather.source === 'forecast' ? 'Forecast: ' : '';
-  return `${by}${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}, ${rain}`;
+  return `${by}${sayTemperatures(weather, f)}, ${rain}`;
 }
 
 /** On a hot day flowers shut sooner: by when the first of them must be done. */

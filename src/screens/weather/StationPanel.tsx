@@ -13,6 +13,7 @@ import { WeatherChart } from '@/ui/charts/WeatherChart';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { sayTemperatures } from '../words/temperatures';
 import { WithWidth } from '../shell/WithWidth';
 
 interface StationPanelProps {
@@ -57,8 +58,10 @@ export function StationPanel({ day, weather }: StationPanelProps) {
       [addDays(day, -1), day].includes(dayAt(ms, zone));
     if (!of) return;
     const by = answer.forecast.some(({ ms }) => dayAt(ms, zone) === day) ? 'forecast' : 'station';
+    const { dawnC, maxC, rain } = dayWeatherOf(of);
+    const isWhole = dawnC !== undefined && maxC !== undefined;
     record([
-      { kind: 'weather.noted', body: { ...dayWeatherOf(of), by } },
+      ...(isWhole ? [{ kind: 'weather.noted' as const, body: { day, dawnC, maxC, rain, by } as const }] : []),
       ...readFacts(answer.readings.filter(wanted), 'station', zone),
       ...readFacts(answer.forecast.filter(wanted), 'forecast', zone),
     ]);
@@ -79,7 +82,7 @@ export function StationPanel({ day, weather }: StationPanelProps) {
       {held ? <Course answer={held.answer} now={now} zone={zone} /> : null}
       {held && of ? (
         <Text>
-          {`${f.day(day)}: ${f.temperature(of.dawnC)} at sunrise, up to ${f.temperature(of.max)}, ${
+          {`${f.day(day)}: ${sayTemperatures(dayWeatherOf(of), f)}, ${
             of.rainHours === 0 ? 'dry' : `${f.count(of.rainHours, 'hour', 'hours')} of rain`
           }${of.dewPoint ? `, dew point ${f.temperature(of.dewPoint.low)} to ${f.temperature(of.dewPoint.high)}` : ''}.`}
         </Text>

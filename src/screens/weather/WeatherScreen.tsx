@@ -96,8 +96,8 @@ function WeatherForm({ day, weather, windows, air }: WeatherView) {
   const router = useRouter();
   const record = useRecord();
   const { control, handleSubmit } = useCheckedForm<Typed, Checked>('weather', {
-    dawnC: weather ? f.typedTemperature(weather.dawnC) : '',
-    maxC: weather ? f.typedTemperature(weather.maxC) : '',
+    dawnC: weather?.dawnC === undefined ? '' : f.typedTemperature(weather.dawnC),
+    maxC: weather?.maxC === undefined ? '' : f.typedTemperature(weather.maxC),
     rain: weather?.rain ?? 'none',
   });
   const save = handleSubmit(({ dawnC, maxC, rain }) => {

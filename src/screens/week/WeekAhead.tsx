@@ -14,6 +14,7 @@ import { useFormat } from '../format/useFormat';
 import { WithWidth } from '../shell/WithWidth';
 import { FlowersAhead } from './FlowersAhead';
 import { ROUND_NAMES } from '../words/outings';
+import { sayTemperatures } from '../words/temperatures';
 
 /** On a wide screen: the days that follow, and the garden. */
 export function WeekAhead() {
@@ -70,6 +71,6 @@ function sayDay({ outings, flowers, looks, weather }: DayAhead, f: Format): stri
     ),
     ...(flowers > 0 ? [f.count(flowers, 'flower known', 'flowers known')] : []),
     ...(looks > 0 ? [f.count(looks, 'fruit to look at', 'fruits to look at')] : []),
-    ...(weather ? [`${f.temperature(weather.dawnC)} to ${f.temperature(weather.maxC)}`] : []),
+    ...(weather ? [sayTemperatures(weather, f)] : []),
   ].join(' · ');
 }
