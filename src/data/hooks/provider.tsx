@@ -39,7 +39,18 @@ function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined, tro
   useEffect(() => (log && garden ? watchGarden(log, garden) : undefined), [log, garden]);
 }
 
+/** Who opens Today looks at it first, and goes elsewhere before anything is recorded. */
+const isLookedAt = (): Promise<unknown> =>
+  window.location.pathname === '/'
+    ? new Promise((resolve) => {
+        for (const event of ['pointerdown', 'keydown'])
+          window.addEventListener(event, resolve, { once: true, passive: true });
+      })
+    : Promise.resolve();
+
+/** The check of what is recorded is large: it is evaluated ahead of the first tap that needs it, and not for Today. */
 async function prepareSchema(): Promise<void> {
+  await isLookedAt();
   await idle();
   const { PREPARATIONS } = await import('../schema/entrySchema');
   for (const prepare of PREPARATIONS) {
@@ -68,7 +79,6 @@ function useFreshViews(client: QueryClient, garden: GardenStore | undefined): vo
     };
     document.addEventListener('visibilitychange', catchUp);
     const unsubscribe = garden.subscribe((unhurried) => void freshen(client, garden.id, unhurried));
-    // Ahead of the first tap that needs it, and after what is to be seen.
     void prepareSchema().catch(() => undefined);
     return () => {
       document.removeEventListener('visibilitychange', catchUp);
