@@ -91,7 +91,10 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   };
   const next = async (time: 'morning' | 'evening'): Promise<void> => {
     await page.goto('/');
+    const shown = page.getByRole('region', { name: 'Demo garden' });
+    const before = await shown.innerText();
     await app.tap(`Set the demo’s clock to the ${time}`);
+    await expect.poll(() => shown.innerText()).not.toBe(before);
   };
   await app.openDemo();
 

@@ -21,12 +21,16 @@ export function useNow(everyMs = 15_000): number {
   return now;
 }
 
-/** Moves the demo's clock forward and tells every screen. */
-export function useForward(): (ms: number) => void {
+/**
+ * Moves the demo's clock forward and tells every screen. To when is asked of the time there is at that moment: what is
+ * shown may be behind it.
+ */
+export function useForward(): (to: (now: number) => number) => void {
   const { session, device } = useOpened();
-  return (ms) => {
-    session.garden.clock.forwardTo(ms);
+  return (to) => {
+    const { clock } = session.garden;
+    clock.forwardTo(to(clock.now()));
+    void device.writeClock(clock.memory()).catch(() => undefined);
     window.dispatchEvent(new Event(CLOCK_EVENT));
-    void device.writeClock(session.garden.clock.memory()).catch(() => undefined);
   };
 }

@@ -65,8 +65,8 @@ export class PlaceIndex {
   }
 
   /**
-   * Towns by the beginning of any of their names, or by the whole name of their region or country, else by a name that
-   * is spelt much like it; those of the device's zone first, then the largest. After a comma the region or country:
+   * Towns by any of their names in full, and these alone; else by its beginning, or by the whole name of their region or
+   * country, else by a name that is spelt much like it; those of the device's zone first, then the largest. After a comma the region or country:
    * `springfield, illinois`.
    *
    * @example new PlaceIndex(cities).find('zürich')[0].zone // 'Europe/Zurich'
@@ -81,15 +81,18 @@ export class PlaceIndex {
       const rank = rankOf(each, head);
       return rank !== undefined && inRegion(each) ? [{ each, rank }] : [];
     });
+    const exact = ranked.filter(({ rank }) => rank === 0);
+    // Of a name in full nothing else is meant; a short one may be the beginning of another.
+    const begins = exact.length > 0 && head.length > 3 ? exact : ranked;
     const begun = new Set(ranked.map(({ each }) => each));
     const alike =
-      ranked.length >= most
+      exact.length > 0 || ranked.length >= most
         ? []
         : this.#fuzzy
             .search(head, { limit: 60 })
             .filter(({ item }) => !begun.has(item) && inRegion(item))
             .map(({ item, score = 1 }) => ({ each: item, rank: 3 + Math.round(score * 10) }));
-    const best = [...ranked, ...alike].sort(
+    const best = [...begins, ...alike].sort(
       (a, b) =>
         a.rank - b.rank || this.#isNear(b.each) - this.#isNear(a.each) || b.each.city.pop - a.each.city.pop,
     );

@@ -57,6 +57,11 @@ describe('towns', () => {
     expect(first(text)).toMatchObject({ name, zone });
   });
 
+  test('of a name in full nothing else is offered; of its beginning what begins so', () => {
+    expect(new Set(finder.find('Lyon').map(({ name }) => name))).toEqual(new Set(['Lyon']));
+    expect(finder.find('Lyo').map(({ name }) => name)).toContain('Lyon');
+  });
+
   // A wrong letter, one too many, one too few, two changed round.
   test.each([
     ['Aukland', 'Auckland'],

@@ -60,16 +60,18 @@ function DemoBanner() {
   if (!garden) return null;
   const day = dayAt(now, garden.zone);
   /** What is due then stands on Today. */
-  const forward = (to: number): void => {
+  const forward = (to: (now: number) => number): void => {
     moveOn(to);
     if (path !== '/') router.navigate('/');
   };
-  const next = (of: (day: string) => number | null): number => {
-    const today = of(day);
-    return today !== null && today > now
-      ? today
-      : (of(addDays(day, 1)) ?? atClock(addDays(day, 1), 6, garden.zone));
-  };
+  const next =
+    (of: (day: string) => number | null) =>
+    (from: number): number => {
+      const on = dayAt(from, garden.zone);
+      const today = of(on);
+      if (today !== null && today > from) return today;
+      return of(addDays(on, 1)) ?? atClock(addDays(on, 1), 6, garden.zone);
+    };
   const evening = (on: string): number | null => {
     const { sunset } = sunTimes(on, garden);
     return sunset === null ? null : sunset - EVENING_MS;
@@ -100,7 +102,7 @@ function DemoBanner() {
           size="small"
           title="+1 day"
           label="Move the demo’s clock: +1 day"
-          onPress={() => forward(now + 24 * 3_600_000)}
+          onPress={() => forward((from) => from + 24 * 3_600_000)}
         />
       </View>
     </Banner>

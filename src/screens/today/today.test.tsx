@@ -30,6 +30,11 @@ test('the clock moves forward to the evening, the morning, the next day, never b
   await see(/^Demo, 19 Jul 4:/);
   await tap('Move the demo’s clock: +1 day');
   await see(/^Demo, 20 Jul 4:/);
+  // Two taps before anything is drawn are two days.
+  const more = screen.getByRole('button', { name: 'Move the demo’s clock: +1 day' });
+  fireEvent.click(more);
+  fireEvent.click(more);
+  await see(/^Demo, 22 Jul 4:/);
 });
 
 test('weather by hand moves the hours and says why', async () => {
