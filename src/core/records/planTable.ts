@@ -126,7 +126,8 @@ class PlanReader {
     const kind = this.#above.kindOf(line);
     if (variety === '' && kind !== '') this.#lines.varietyByKind += 1;
     const place = this.#above.placeOf(line);
-    const said = [place.bed, ...cells].join('\t').toLowerCase();
+    // Empty cells at its end may be left out.
+    const said = [place.bed, ...cells].join('\t').trimEnd().toLowerCase();
     if (this.#said.has(said)) {
       this.#sameLines.push(line);
       return;

@@ -171,6 +171,8 @@ test('a line said twice counts once, and is told; in another bed it is another',
     [1, 12],
   ]);
   expect(found.assumed).toContainEqual({ code: 'sameLine', params: { line: 2, lines: 1 } });
+  const short = read('Bed|Crop|Qty|Sown / A|corn|12| / A|corn|12');
+  expect(short.rows).toHaveLength(1);
 });
 
 test('a bed that stands above the names of the columns is the bed of what follows', () => {
