@@ -6,6 +6,7 @@ import { Journal } from '@/core/journal/journal';
 import { SUBJECT_TYPES } from '@/core/journal/kinds/definition';
 import { entryOf } from './entries';
 import type { Garden } from '@/core/journal/state';
+import { addDays } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 
 /** A garden for tests: in Central England, so that clocks show British summer time. */
@@ -61,6 +62,26 @@ export class Phone {
     for (const other of others) this.journal.add(other.journal.entries());
     return this;
   }
+}
+
+/** In the evening one female for a day is covered on each of some plants, and males by the beginnings of their names. */
+export function coverOn(
+  phone: Phone,
+  day: Day,
+  plants: readonly string[],
+  males: readonly string[] = [],
+): void {
+  for (const plant of plants)
+    phone.say(`${addDays(day, -1)}T18:00:00Z`, {
+      kind: 'covered',
+      body: {
+        ...{ plant, day, method: 'tape' },
+        blooms: [
+          { bloom: `f-${plant}-${day}`, sex: 'female', code: '' },
+          ...males.map((male) => ({ bloom: `${male}-${plant}-${day}`, sex: 'male' as const, code: '' })),
+        ],
+      },
+    });
 }
 
 /**

@@ -4,7 +4,8 @@ import { cohortOf } from '../journal/cohort';
 import { isOfFruit } from '../journal/looks';
 import { withCohortHistory } from '../journal/withCohortHistory';
 import type { Journal } from '../journal/journal';
-import type { Bloom, Garden, Plant, Pollination, Season, Variety } from '../journal/state';
+import { pollinationsOf } from '../journal/pollinations';
+import type { Bloom, Garden, Plant, Season, Variety } from '../journal/state';
 import { addDays, isOnDay } from '../time/calendar';
 import type { Day } from '../time/types';
 import {
@@ -80,17 +81,15 @@ interface MadeFrom {
 const isSame = (a: MadeFrom, b: MadeFrom): boolean =>
   a.plant === b.plant && a.variety === b.variety && a.today === b.today && a.zone === b.zone;
 
-/**
- * Fruits that were made: one tap changes a flower or two of thousands, and what is folded anew is another object.
- */
+/** Fruits that were made: one tap changes a flower or two of thousands, and what is folded again is another object. */
 const known = new WeakMap<Bloom, { readonly from: MadeFrom; readonly fruit: Fruit | undefined }>();
 
 /** Does nothing of it follow from other flowers, as it does for those of a cohort and of mixed pollen? */
-function standsAlone(journal: Journal, { bloom, of, pollination, laterPollinations }: Bloom): boolean {
-  if (of !== undefined || cohortOf(bloom)) return false;
+function standsAlone(journal: Journal, flower: Bloom): boolean {
+  if (flower.of !== undefined || cohortOf(flower.bloom)) return false;
   const mixes = journal.all('pollen');
-  const isOfMix = (each: Pollination): boolean => each.donors.some((donor) => mixes.has(donor.bloom));
-  return mixes.size === 0 || (!(pollination && isOfMix(pollination)) && !laterPollinations.some(isOfMix));
+  if (mixes.size === 0) return true;
+  return !pollinationsOf(flower).some(({ donors }) => donors.some(({ bloom }) => mixes.has(bloom)));
 }
 
 function newFruit(

@@ -1,4 +1,4 @@
-import { begin, YARD, type Phone } from '@testing/yard';
+import { begin, coverOn, YARD, type Phone } from '@testing/yard';
 import { windowsOf } from '../opening/windowsOf';
 import { fruitsOf } from '../fruit/fruits';
 import type { FruitSign } from '../journal/kinds/fruit';
@@ -38,10 +38,7 @@ const HOURS = { early: '05:10', late: '08:20' } as const;
 function live(phone: Phone, day: string, plant: string, lived: Lived): void {
   const bloom = `f-${plant}-${day}`;
   const donor = PLANTS[(PLANTS.indexOf(plant) + 1) % PLANTS.length]!;
-  phone.say(`${addDays(day, -1)}T18:00:00Z`, {
-    kind: 'covered',
-    body: { plant, day, method: 'tape', blooms: [{ bloom, sex: 'female', code: '' }] },
-  });
+  coverOn(phone, day, [plant]);
   const { males = 2, hour = 'early' } = lived;
   phone.say(`${day}T${HOURS[hour]}:00Z`, {
     kind: 'pollinated',
@@ -216,17 +213,7 @@ function tryOut(phone: Phone, day: string, sets: (isLate: boolean) => boolean): 
   const { journal } = phone;
   const service = { day, outing: 'morning' } as const;
   const window = windowsOf(journal, YARD, day, ['pepo']).get('pepo')!;
-  for (const plant of PLANTS)
-    phone.say(`${addDays(day, -1)}T18:00:00Z`, {
-      kind: 'covered',
-      body: {
-        ...{ plant, day, method: 'tape' },
-        blooms: [
-          { bloom: `f-${plant}-${day}`, sex: 'female', code: '' },
-          ...['m', 'n'].map((male) => ({ bloom: `${male}-${plant}-${day}`, sex: 'male' as const, code: '' })),
-        ],
-      },
-    });
+  coverOn(phone, day, PLANTS, ['m', 'n']);
   const now = Date.parse(`${day}T04:00:00Z`);
   const plan = planOuting(outingRequest(journal, YARD, service, now));
   phone.say(

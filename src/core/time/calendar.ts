@@ -138,7 +138,7 @@ export function isDay(text: string): boolean {
   return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(text);
 }
 
-/** Days since 1970 by their names, and the other way round: the same few hundred are asked for again and again. */
+/** Days since 1970 by their names, and the other way round: the same few hundred come again and again. */
 const numbers = new Map<Day, number>();
 const names = new Map<number, Day>();
 const MAX_DAYS = 20_000;

@@ -1,4 +1,4 @@
-import { begin, YARD, type Phone } from '@testing/yard';
+import { begin, coverOn, YARD, type Phone } from '@testing/yard';
 import { openNowOf, type OpenPlant } from '../due/openNow';
 import { withTrials } from '../due/withTrials';
 import { openVisitFacts } from '../due/openVisit';
@@ -215,21 +215,7 @@ test('two phones offline deal each plant; together each flower is dealt once, an
 });
 
 const seedSaver = (): Phone => begin([{ variety: 'v', crop: 'pepo', plants: PLANTS }]);
-const coverAll = (phone: Phone, day: string): void => {
-  for (const plant of PLANTS)
-    phone.say(`${addDays(day, -1)}T18:00:00Z`, {
-      kind: 'covered',
-      body: {
-        ...{ plant, day, method: 'tape' },
-        blooms: [
-          { bloom: `f-${plant}-${day}`, sex: 'female', code: '' },
-          ...['m', 'n', 'o'].map((male) => ({
-            ...{ bloom: `${male}-${plant}-${day}`, sex: 'male' as const, code: '' },
-          })),
-        ],
-      },
-    });
-};
+const coverAll = (phone: Phone, day: string): void => coverOn(phone, day, PLANTS, ['m', 'n', 'o']);
 const SERVICE = { day: DAY, outing: 'morning' } as const;
 
 test.each<[string, readonly [TrialWay, TrialWay]]>([

@@ -112,3 +112,7 @@ test.each([
 ])('an empty first cell stays, and an open quote swallows nothing: %j', (text, cells) => {
   expect(decodeTable(text)).toEqual(cells);
 });
+
+test('a text of very many lines is read', () => {
+  expect(decodeTable('a,b\n'.repeat(200_000))).toHaveLength(200_000);
+});

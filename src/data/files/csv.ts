@@ -62,14 +62,12 @@ function parsed(table: string): string[][] {
 
 /** Where a cell begins that holds whole lines of a table, just behind its quote. */
 function swallowed(data: readonly string[][], text: string, delimiter: string): number | undefined {
-  const widths = data.map((row) => row.length);
-  const usual = Math.max(0, ...widths);
+  const usual = data.reduce((most, row) => Math.max(most, row.length), 0);
   for (const row of data)
     for (const cell of row) {
-      const lines = cell.split(/\r?\n/);
       // With tabs no cell has one in it; with commas some do, and then the line is short of cells.
-      if (lines.length < 2 || (delimiter !== '\t' && row.length === usual)) continue;
-      if (!lines.slice(1).some((line) => line.split(delimiter).length > 1)) continue;
+      if (!cell.includes('\n') || (delimiter !== '\t' && row.length === usual)) continue;
+      if (!cell.slice(cell.indexOf('\n')).includes(delimiter)) continue;
       const at = text.indexOf(`"${cell.replaceAll('"', '""')}`);
       if (at >= 0) return at + 1;
     }

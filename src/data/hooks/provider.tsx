@@ -40,7 +40,7 @@ function useLog(log: DeviceLog | undefined, garden: GardenStore | undefined, tro
 }
 
 /** Who opens Today looks at it first, and goes elsewhere before anything is recorded. */
-const isLookedAt = (): Promise<unknown> =>
+const touched = (): Promise<unknown> =>
   window.location.pathname === '/'
     ? new Promise((resolve) => {
         for (const event of ['pointerdown', 'keydown'])
@@ -50,7 +50,7 @@ const isLookedAt = (): Promise<unknown> =>
 
 /** The check of what is recorded is large: it is evaluated ahead of the first tap that needs it, and not for Today. */
 async function prepareSchema(): Promise<void> {
-  await isLookedAt();
+  await touched();
   await idle();
   const { PREPARATIONS } = await import('../schema/entrySchema');
   for (const prepare of PREPARATIONS) {

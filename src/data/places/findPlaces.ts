@@ -66,8 +66,8 @@ export class PlaceIndex {
 
   /**
    * Towns by any of their names in full, and these alone; else by its beginning, or by the whole name of their region or
-   * country, else by a name that is spelt much like it; those of the device's zone first, then the largest. After a comma the region or country:
-   * `springfield, illinois`.
+   * country, else by a name that is spelt much like it; those of the device's zone first, then the largest. After a comma
+   * the region or country: `springfield, illinois`.
    *
    * @example new PlaceIndex(cities).find('zürich')[0].zone // 'Europe/Zurich'
    */

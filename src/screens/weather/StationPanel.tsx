@@ -53,12 +53,13 @@ export function StationPanel({ day, weather }: StationPanelProps) {
   const zone = store.described?.zone ?? 'UTC';
   const site = store.described;
   const of = held && site && dayOfReadings(allOf(held.answer), day, site);
+  const told = of && dayWeatherOf(of);
   const use = (answer: StationAnswer): void => {
     const wanted = ({ ms }: { readonly ms: number }): boolean =>
       [addDays(day, -1), day].includes(dayAt(ms, zone));
-    if (!of) return;
+    if (!told) return;
     const by = answer.forecast.some(({ ms }) => dayAt(ms, zone) === day) ? 'forecast' : 'station';
-    const { dawnC, maxC, rain } = dayWeatherOf(of);
+    const { dawnC, maxC, rain } = told;
     const isWhole = dawnC !== undefined && maxC !== undefined;
     record([
       ...(isWhole ? [{ kind: 'weather.noted' as const, body: { day, dawnC, maxC, rain, by } as const }] : []),
@@ -80,9 +81,9 @@ export function StationPanel({ day, weather }: StationPanelProps) {
         {sayAge(station, now, f)}
       </Text>
       {held ? <Course answer={held.answer} now={now} zone={zone} /> : null}
-      {held && of ? (
+      {held && of && told ? (
         <Text>
-          {`${f.day(day)}: ${sayTemperatures(dayWeatherOf(of), f)}, ${
+          {`${f.day(day)}: ${sayTemperatures(told, f)}, ${
             of.rainHours === 0 ? 'dry' : `${f.count(of.rainHours, 'hour', 'hours')} of rain`
           }${of.dewPoint ? `, dew point ${f.temperature(of.dewPoint.low)} to ${f.temperature(of.dewPoint.high)}` : ''}.`}
         </Text>

@@ -11,7 +11,7 @@ const OTHER_PLANTS =
   'melon pear, pepino melon, pear melon, tree melon, melon tree, african horned cucumber, cucumber tree, ' +
   'west indian gherkin, west indian cucumber, burr gherkin, bur gherkin, burr cucumber, jelly melon, squirting cucumber, ' +
   'wild cucumber, sea cucumber, lambs lettuce, lamb lettuce, miners lettuce, water lettuce, prickly lettuce, sea lettuce, ' +
-  'celtuce, tree tomato, husk tomato, strawberry tomato, ground tomato, cape tomato, tomato tree, mexican husk tomato, ' +
+  'tree tomato, husk tomato, strawberry tomato, ground tomato, cape tomato, tomato tree, mexican husk tomato, ' +
   'tomato berry tree, love apple tree, black eyed pea, black eye pea, cow pea, field pea, southern pea, crowder pea, ' +
   'pigeon pea, chick pea, sweet pea, asparagus pea, winged pea, butterfly pea, everlasting pea, perennial pea, grass pea, ' +
   'beach pea, congo pea, scurfy pea, partridge pea, winter pea shoot, earth pea, ' +
