@@ -20,6 +20,7 @@ export const test = base.extend<Options & { app: App }>({
   context: async ({ context, serviceWorker }, use) => {
     if (!serviceWorker)
       await context.addInitScript(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
+    await context.addInitScript(countStored);
     await use(context);
   },
   app: async ({ page, now }, use) => {
@@ -31,6 +32,18 @@ export const test = base.extend<Options & { app: App }>({
 });
 
 export { expect };
+
+/** In the page: how often its database stored something, as `window.stored`. */
+function countStored(): void {
+  const counts = window as unknown as { stored: number };
+  counts.stored = 0;
+  const { transaction } = IDBDatabase.prototype;
+  IDBDatabase.prototype.transaction = function (...args) {
+    const begun = transaction.apply(this, args);
+    if (begun.mode === 'readwrite') begun.addEventListener('complete', () => (counts.stored += 1));
+    return begun;
+  };
+}
 
 /** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
 const LOOK_AGAIN_MS = 25;
@@ -114,6 +127,21 @@ export class App {
       .or(this.page.getByRole('radio', options));
     await any.first().click();
     this.activations += 1;
+  }
+
+  /** Taps what stores and shows nothing new that could be waited for; waits until it is on disk. */
+  async tapToStore(name: string): Promise<void> {
+    const stored = (): Promise<number> =>
+      this.page.evaluate(() => (window as unknown as { stored: number }).stored);
+    const before = await stored();
+    await this.tap(name);
+    await expect.poll(stored).toBeGreaterThan(before);
+  }
+
+  /** Saves a form, which closes once it is on disk. */
+  async save(): Promise<void> {
+    await this.tap('Save');
+    await expect(this.button('Save')).toHaveCount(0);
   }
 
   /** Taps what leads on to the next plant of a walk, which comes up once it is on disk. */

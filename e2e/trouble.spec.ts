@@ -42,7 +42,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
 
 test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app, page }) => {
   await page.goto('/bench/settings');
-  await app.tap('Feet, °F');
+  await app.tapToStore('Feet, °F');
   await page.goto('/weather');
   await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('300');

@@ -171,7 +171,7 @@ interface LookCardProps {
   readonly undo?: boolean;
 }
 
-/** One look: two taps when it fails, one when it grows. */
+/** One look: two taps when it fails (one for a control), one when it grows. */
 export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps) {
   const record = useRecord();
   const { journal } = useStore();
@@ -184,6 +184,8 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
     setLocating(false);
     record([{ kind: 'looked', body: { bloom: bloom.bloom, seen, ...why } }]);
   };
+  // A control fails as it should: there is no cause to ask for.
+  const recordFailure = history.followed === 'control' ? recordLook : setFailing;
   const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
   const gaps = form && factsOf(form).gaps;
@@ -248,14 +250,14 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
           size="big"
           title={say('yellowing')}
           icon={picture('yellowing')}
-          onPress={() => setFailing('yellowing')}
+          onPress={() => recordFailure('yellowing')}
           style={answer}
         />
         <Button
           size="big"
           title={say('gone')}
           icon={picture('gone')}
-          onPress={() => setFailing('gone')}
+          onPress={() => recordFailure('gone')}
           style={answer}
         />
       </View>
