@@ -23,7 +23,7 @@ const SAYS_ELSE_WHEN_EMPTY = ALL_ROUTES.filter(
 );
 /** What is laid out in another way where there is room. */
 const WIDE =
-  /^\/(bench\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|walk|weather)?$/;
+  /^\/(more\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|walk|weather)?$/;
 
 async function expectAccess(page: Page, route: string, how: { wide: boolean; light: boolean }) {
   await page.goto(route);
@@ -47,7 +47,7 @@ partsOf(ALL_ROUTES, 4).forEach((part, i) => {
 partsOf(SAYS_ELSE_WHEN_EMPTY, 2).forEach((part, i) => {
   test(`no serious finding without a garden, part ${i + 1}`, async ({ app, page }) => {
     await app.openDemo();
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'empty.json', text: EMPTY });
     await app.tap('Import');
     await seen(page.getByRole('heading', { name: 'No plants yet' }));

@@ -254,7 +254,7 @@ export interface Phone {
 }
 
 export const exportFrom = async ({ app, page }: Phone): Promise<{ name: string; text: string }> => {
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   return app.readDownload(() => app.tap('Export the garden'));
 };
 
@@ -262,7 +262,7 @@ export async function importInto(
   { app, page }: Phone,
   file: { readonly name: string; readonly text: string },
 ): Promise<void> {
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), file);
   await app.tap('Import');
   // A garden that is new to the phone is opened at once.

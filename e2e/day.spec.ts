@@ -63,7 +63,7 @@ test(
     await lookAfter(app, page, 5);
     const figures = await readSetRates(page);
 
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     const backup = await app.readDownload(() => app.tap('Export the garden'));
     expect(backup.name).toMatch(/^larkmere-walled-garden-\d{4}-\d{2}-\d{2}\.json$/);
     expect(entriesOf(backup.text).length).toBeGreaterThan(2500);
@@ -73,7 +73,7 @@ test(
     await app.tap('Reset the demo');
     await app.tap('Yes, reset it');
     await seen(page.getByRole('heading', { name: 'Evening walk' }));
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     const fresh = await app.readDownload(() => app.tap('Export the garden'));
     expect(entriesOf(fresh.text).length).toBeLessThan(entriesOf(backup.text).length);
 
@@ -88,7 +88,7 @@ test(
     await seen(page.getByRole('heading', { name: 'Set and drop' }));
     expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
 
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), backup);
     await seen(page.getByText('There is nothing new in it.'));
   },

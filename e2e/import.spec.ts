@@ -178,7 +178,7 @@ test('from the welcome to the first walk: at most fourteen activations and three
   page,
 }) => {
   await app.openDemo();
-  await app.tap('Bench');
+  await app.tap('More');
   await app.tap(/^Start your own garden/);
   await page.getByRole('textbox', { name: 'Name of the garden' }).fill('Wren Cottage');
   await page.getByRole('textbox', { name: 'Nearest town, or coordinates' }).fill('Quito');

@@ -53,7 +53,7 @@ for (const device of ['light', 'dark'] as const) {
       await expectReadableUnscripted(page, 'as the device', asDevice);
       // What the device would not have shown.
       const night = device === 'light';
-      await page.goto('/bench/settings');
+      await page.goto('/more/settings');
       await app.tap(night ? 'Night' : 'Day');
       await app.tap('Today');
       await seen(page.getByRole('heading', { name: 'Evening walk' }));

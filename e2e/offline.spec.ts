@@ -3,7 +3,7 @@ import { routes } from './routes';
 
 test.use({ serviceWorker: true });
 
-const RELOADED = new Set(['/', '/garden', '/fruit/[id]', '/round', '/bench/files']);
+const RELOADED = new Set(['/', '/garden', '/fruit/[id]', '/round', '/more/files']);
 
 test('after one visit, without a network, every route opens, reloads and records', async ({
   app,
@@ -32,7 +32,7 @@ test('after one visit, without a network, every route opens, reloads and records
   await app.tap('One female more');
   await app.nextPlant(/^(Cover|Mark) \d+, next$/);
   await page.reload();
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { entries: { kind: string; lamport: number }[] };
   // The file holds them in no particular order.

@@ -28,7 +28,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   page,
 }) => {
   await begin(app, page);
-  await app.tap('See what is open');
+  await app.tap('Start looking');
   await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
 
   // Two females and three males are open.
@@ -67,7 +67,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   // The next morning begins anew, and asks nothing of yesterday's flowers.
   await page.clock.setSystemTime(new Date(NEXT_MORNING));
   await page.goto('/');
-  await app.tap('See what is open');
+  await app.tap('Start looking');
   await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
   await app.tap('1, females open');
   await app.tap('1, males open');
@@ -97,7 +97,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
 
 test('a visit is put right from the list, and nothing is open at noon', async ({ app, page }) => {
   await begin(app, page);
-  await app.tap('See what is open');
+  await app.tap('Start looking');
   // No male is open anywhere: it is said, and what to do.
   await app.tap('3, females open');
   await seen(page.getByText(/^Whose pollen\? Without an open male it cannot be done now\./));
@@ -149,7 +149,7 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
   page,
 }) => {
   await begin(app, page, { at: '2026-07-21T08:30:00Z', crop: 'Watermelon' });
-  await app.tap('See what is open');
+  await app.tap('Start looking');
   await app.tap('Show me, step by step');
   for (const title of ['Find a male flower', 'Find a female flower', 'Pick the male flower']) {
     await seen(page.getByRole('dialog', { name: title }));
@@ -183,7 +183,7 @@ test('only males on the first morning: it is said at the plant that nothing is w
   page,
 }) => {
   await begin(app, page);
-  await app.tap('See what is open');
+  await app.tap('Start looking');
   await seen(page.getByText(/^Best until \d+:\d+\. Too late by \d+:\d+\.$/));
   await app.tap('0, females open');
   await app.tap('1, males open');

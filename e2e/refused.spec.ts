@@ -31,7 +31,7 @@ test('a garden that the device did not take is not created, and what was typed s
   await allow();
   await app.tap('Create garden');
   await expect(page.getByText('Demo,')).toHaveCount(0);
-  await page.goto('/bench');
+  await page.goto('/more');
   await seen(page.getByText('Wren Cottage'));
   await expect(page.getByText('Wren Cottage')).toHaveCount(1);
 });
@@ -51,7 +51,7 @@ test('the work of a day, each tap refused once', async ({ app, page }) => {
   await page.getByRole('textbox', { name: /^At dawn/ }).fill('12');
   await page.getByRole('textbox', { name: /^Highest/ }).fill('25');
   await refusedOnce(app, () => app.tap('Save'));
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { readonly entries: readonly { readonly kind: string }[] };
   for (const kind of ['covered', 'weather.noted'])
@@ -82,7 +82,7 @@ test('a list stays until its plants are on disk', async ({ app, page }) => {
 
 test('gardens are changed, removed, put back and imported, or are as they were', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   const isOpen = async (name: RegExp): Promise<void> => seen(page.getByText(name).first());
   let { allow } = await app.refuseWrites();
@@ -116,9 +116,9 @@ test('gardens are changed, removed, put back and imported, or are as they were',
   await app.tap('Import');
   await seen(page.getByText(/The device refused to store it.* Nothing was changed\./));
   await allow();
-  await page.goto('/bench');
+  await page.goto('/more');
   await expect(page.getByText('Wren Cottage')).toHaveCount(0);
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);
   await app.tap('Import');
   await expect(page.getByText('Demo,')).toHaveCount(0);
@@ -136,7 +136,7 @@ test('a garden that is left with entries not on disk waits for the device, and s
   await app.nextPlant(/^(Cover|Mark) 1, next$/);
   await seen(notSaved(app));
   await app.tap('Pause the walk, back to Today');
-  await app.tap('Bench');
+  await app.tap('More');
   await app.tap(/^Demo garden/);
   await seen(page.getByText(/^Demo,/));
   await seen(page.getByText(/of Wren Cottage (is|are) not saved: the device refused/));
@@ -151,7 +151,7 @@ test('a garden that is left with entries not on disk waits for the device, and s
   await page.reload();
   await app.tap(/^Wren Cottage/);
   await expect(page.getByText('Demo,')).toHaveCount(0);
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   expect(text).toContain('"covered"');
 });

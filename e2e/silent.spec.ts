@@ -17,7 +17,7 @@ test('undo goes back to the beginning of the garden and no further, in words, an
   await app.tap('Redo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
   for (let i = 0; i < 4; i += 1) await app.tap('Undo');
-  for (const address of ['/', '/garden', '/walk', '/bench/files']) {
+  for (const address of ['/', '/garden', '/walk', '/more/files']) {
     await page.goto(address);
     await seen(page.getByRole('heading', { level: 1 }));
   }
@@ -36,12 +36,12 @@ test('an export soon after opening holds every entry, and the page says how many
     exported: '2026-07-19T06:00:00.000Z',
     entries,
   });
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'long.json', text });
   await app.tap('Import');
   await expect(page.getByText('Demo,')).toHaveCount(0);
   for (let times = 0; times < 2; times += 1) {
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     await seen(page.getByText(/^All 5,000 entries in one file/));
     const saved = await app.readDownload(() => app.tap('Export the garden'));
     expect((JSON.parse(saved.text) as { entries: unknown[] }).entries).toHaveLength(LENGTH);
@@ -50,16 +50,16 @@ test('an export soon after opening holds every entry, and the page says how many
   const changed = entries.map((entry, i) => (i % 40 === 7 ? { ...entry, action: 'another' } : entry));
   const tampered = encodeBackup({ garden: GARDEN, name: 'Long Acre', exported: '', entries: changed });
   for (const open of [/^Demo garden/, /^Long Acre/]) {
-    await page.goto('/bench');
+    await page.goto('/more');
     await app.tap(open);
-    await page.goto('/bench/files');
+    await page.goto('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'changed.json', text: tampered });
     await seen(page.getByText(/^125 entries stand here with another content/));
   }
 });
 
 test('files that would break a screen or end the program are refused in words', async ({ app, page }) => {
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'deep.json', text: '['.repeat(20_000_000) });
   await seen(page.getByText(/things that no backup of Steady Trowel holds/));
   const entries = longJournal(3_000).map((entry) => ({ ...entry, garden: GARDEN }));
@@ -103,7 +103,7 @@ test('when the browser clears its data under the open page, the next tap writes 
   await expect(page.getByText(/not saved|did not work/)).toHaveCount(0);
   await page.goto('/garden');
   await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { entries: { kind: string }[] };
   expect(entries.filter(({ kind }) => kind === 'covered')).toHaveLength(2);

@@ -3,7 +3,7 @@ import { expectNoFindings } from './findings';
 
 test('one’s own garden takes at most twelve activations and three typed fields', async ({ app, page }) => {
   await app.openDemo();
-  await app.tap('Bench');
+  await app.tap('More');
   await app.tap(/^Start your own garden/);
   const type = async (label: string, text: string): Promise<void> => {
     await page.getByRole('textbox', { name: label }).fill(text);
@@ -75,25 +75,25 @@ test.describe('in November', () => {
 
 test('a garden is removed, and its backup brings it back as it was', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');
   await seen(page.getByText(/^Demo,/));
   await app.tap('Undo: put Wren Cottage back');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.tap('Remove the garden');
   await seen(page.getByText(/^Demo,/));
   await app.tap('Delete for good: Wren Cottage');
   await app.tap('Yes, delete it');
   await expect(page.getByText(/was removed/)).toHaveCount(0);
   await seen(page.getByText(/^Demo,/));
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);
   await seen(page.getByText(/Another garden, Wren Cottage/));
   await app.tap('Import');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const again = await app.readDownload(() => app.tap('Export the garden'));
   expect(JSON.parse(again.text)).toMatchObject({ entries: JSON.parse(backup.text).entries });
 });

@@ -27,7 +27,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
   await page.evaluate(() => void Promise.reject(new Error('a promise nobody kept')));
   await seen(page.getByText(/That did not work.*a promise nobody kept/));
   await app.tap('OK, I have read it');
-  await app.tap('Bench');
+  await app.tap('More');
   await app.tap(/^Report/);
   await seen(page.getByText(/a promise nobody kept/));
   await app.tap('Copy the report');
@@ -41,7 +41,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
 });
 
 test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app, page }) => {
-  await page.goto('/bench/settings');
+  await page.goto('/more/settings');
   await app.tapToStore('Feet, °F');
   await page.goto('/weather');
   await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
@@ -51,7 +51,7 @@ test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app,
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('86');
   await app.tap('Save');
   await seen(page.getByText(/54 °F to 86 °F/).first());
-  await page.goto('/bench/files');
+  await page.goto('/more/files');
   const { text } = await app.readDownload(() => app.tap('Export the garden'));
   const { entries } = JSON.parse(text) as { entries: { kind: string; lamport: number; body: object }[] };
   const last = entries.sort((a, b) => a.lamport - b.lamport).at(-1);

@@ -31,7 +31,7 @@ export async function appendInTwoTabs(
   const second = new App(await context.newPage());
   const tabs = [page, second.page];
   const stored = async (tab: Page): Promise<number> => {
-    await tab.goto('/bench/files');
+    await tab.goto('/more/files');
     return shown(tab);
   };
   const before = await stored(page);
@@ -45,7 +45,7 @@ export async function appendInTwoTabs(
     await Promise.all(tabs.map((tab) => look(tab, done - i * MOST_AT_ONE)));
     // A tab hears of the other's entries once they are stored.
     for (const tab of tabs) {
-      await tab.getByRole('link', { name: 'Bench' }).click();
+      await tab.getByRole('link', { name: 'More' }).click();
       await tab.getByRole('link', { name: /^Files/ }).click();
       await expect.poll(() => shown(tab), { timeout: 60_000 }).toBe(before + 2 * done);
     }

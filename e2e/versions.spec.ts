@@ -81,7 +81,7 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     await openInstalled(page, address);
     const oldApp = new App(await context.newPage());
     const old = oldApp.page;
-    await old.goto(`${address}/bench`);
+    await old.goto(`${address}/more`);
     // Before the app is drawn, its links are those of any page.
     await seen(old.getByText('Demo,'));
     await old.getByRole('link', { name: 'Today' }).click();
@@ -101,7 +101,7 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     await seen(page.getByRole('button', { name: /, next$/i }).first());
 
     // The old tab still records, and both see what either wrote.
-    await page.goto(`${address}/bench/files`);
+    await page.goto(`${address}/more/files`);
     const before = await entriesShown(page);
     await old.bringToFront();
     await old
@@ -121,10 +121,10 @@ test('a new version is offered and not applied by itself; an old tab next to it 
     await old.getByRole('link', { name: /^Settings/ }).click();
     await seen(old.getByRole('heading', { name: 'This screen could not be loaded' }));
     await old.getByRole('button', { name: 'Reload' }).click();
-    await seen(old.getByRole('link', { name: 'Bench' }));
-    await old.goto(`${address}/bench/settings`);
+    await seen(old.getByRole('link', { name: 'More' }));
+    await old.goto(`${address}/more/settings`);
     await seen(old.getByRole('heading', { name: 'Settings' }));
-    await old.goto(`${address}/bench/files`);
+    await old.goto(`${address}/more/files`);
     expect(await entriesShown(old)).toBe(after);
     expect(oldApp.errors.filter((error) => !/^Loading module/.test(error))).toEqual([]);
   } finally {

@@ -46,7 +46,7 @@ test('a glasshouse: nothing is asked in the open, then the row is shaken, pollen
   await app.save();
   await page.goto('/');
   await seen(page.getByRole('heading', { name: 'Shake the flowers' }));
-  await app.tap('Shake the flowers');
+  await app.tap('Start shaking');
   await app.tap('Bed A, row 1: vibrated');
   await app.tap('A cloud');
   await seen(page.getByText('Pollen flew: these flowers should set.'));

@@ -164,7 +164,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await page.goto('/weather');
   await seen(page.getByText(/shuts them about 1 h sooner/).first());
   await page.goto('/round');
-  await seen(page.getByText('There is no pollen for her.').first());
+  await seen(page.getByText('No pollen that fits is left for this flower.').first());
   await app.tap('Start the round');
   const monday = await goRound(app, page);
   expect(monday).toContain('Touch the stigma with pollen from');

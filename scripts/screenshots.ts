@@ -59,7 +59,7 @@ async function shootOpenNow(browser: Browser): Promise<void> {
   await page.getByRole('radio', { name: 'Pepo squash' }).click();
   await page.getByRole('radio', { name: 'To eat' }).click();
   await page.getByRole('button', { name: 'Create garden' }).click();
-  await page.getByRole('button', { name: 'See what is open' }).click();
+  await page.getByRole('button', { name: 'Start looking' }).click();
   await page.getByRole('radio', { name: '2, females open' }).click();
   await page.getByRole('radio', { name: '3, males open' }).click();
   await shoot(page, 'open');
@@ -100,7 +100,7 @@ async function take(): Promise<void> {
     ['/garden/crossing', 'crossing'],
     ['/garden/calendar', 'calendar'],
     ['/start', 'start'],
-    ['/bench/guide?crop=pepo', 'guide'],
+    ['/more/guide?crop=pepo', 'guide'],
   ] as const) {
     await page.goto(BASE + route);
     if (name === 'fruit')
@@ -121,7 +121,7 @@ async function take(): Promise<void> {
   await page.setViewportSize(PHONE);
   await page.emulateMedia({ colorScheme: 'light' });
   await shootImport(page);
-  await page.goto(`${BASE}/bench/identify`);
+  await page.goto(`${BASE}/more/identify`);
   await page.getByText('Pepo squash').click();
   await page.getByRole('button', { name: 'Green, colour along the seams' }).click();
   await page.getByRole('button', { name: 'A small fruit' }).click();

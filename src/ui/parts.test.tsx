@@ -1,12 +1,14 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import { ThemeProvider } from '@rneui/themed';
 import { useState, type ReactElement } from 'react';
 import { GrowingChart } from './charts/GrowingChart';
 import { IntervalBar } from './charts/IntervalBar';
 import { PegString } from './charts/PegString';
 import { Choice } from './parts/Choice';
+import { DayField, INCOMPLETE } from './parts/DayField';
 import { Field } from './parts/Field';
 import { ListRow } from './parts/ListRow';
+import { Sheet } from './parts/Sheet';
 import { Stepper } from './parts/Stepper';
 import { elementsTheme, PALETTES } from './theme';
 
@@ -160,4 +162,42 @@ test('the curve of what grows is a table too', () => {
   ]);
   expect(within(rows[0]!).getAllByRole('columnheader')).toHaveLength(2);
   expect(screen.getByText('100 %')).toBeTruthy();
+});
+
+test('a day that is begun and not ended is neither a day nor none', () => {
+  const days: string[] = [];
+  show(<DayField label="On which day" value="" onChange={(day) => days.push(day)} />);
+  const field = screen.getByLabelText('On which day');
+  fireEvent.change(field, { target: { value: '2026-05-12' } });
+  Object.defineProperty(field, 'validity', { value: { badInput: true } });
+  fireEvent.blur(field);
+  expect(days).toEqual(['2026-05-12', INCOMPLETE]);
+});
+
+test('a sheet closes when the device asks for it, and asks for nothing once it is shut', () => {
+  const watchers = new Set<EventTarget>();
+  class Watcher extends EventTarget {
+    constructor() {
+      super();
+      watchers.add(this);
+    }
+    destroy(): void {
+      watchers.delete(this);
+    }
+  }
+  Object.assign(globalThis, { CloseWatcher: Watcher });
+  function Opened() {
+    const [open, setOpen] = useState(true);
+    return (
+      <Sheet title="What do you see?" open={open} onClose={() => setOpen(false)} closeTitle="Close">
+        {null}
+      </Sheet>
+    );
+  }
+  show(<Opened />);
+  expect(screen.queryByText('What do you see?')).not.toBeNull();
+  act(() => void [...watchers][0]!.dispatchEvent(new Event('close')));
+  expect(screen.queryByText('What do you see?')).toBeNull();
+  expect(watchers.size).toBe(0);
+  Reflect.deleteProperty(globalThis, 'CloseWatcher');
 });

@@ -207,29 +207,35 @@ describe('a portion is judged as the flowers it is of', () => {
       ],
     ],
     ['of another variety', [[at(-1, '18:00'), covering('w1', 'm', 'male')]]],
-    ['nobody noted', []],
   ];
+  const chainOf = (before: (typeof ways)[number][1]) => (kept: boolean) => {
+    const phone = begin([
+      { variety: 'v', crop: 'annuum', plants: ['v1', 'v2'] },
+      { variety: 'w', crop: 'annuum', plants: ['w1'] },
+    ]);
+    for (const [when, fact] of before) phone.say(when, fact);
+    const plant = phone.journal.all('bloom').get('m')?.plant ?? 'v2';
+    if (kept) phone.say(at(0), pollenKept({ pollen: 'jar', name: 'Jar', how: 'dryCold', day: D, of: ['m'] }));
+    phone.say(at(0, '18:00'), covering('v1', 'f', 'female', on(1)));
+    phone.say(at(1), {
+      kind: 'pollinated',
+      body: {
+        ...{ bloom: 'f', plant: 'v1', day: on(1), found: 'shut' },
+        donors: [kept ? { plant: '', bloom: 'jar' } : { plant, bloom: 'm' }],
+        ...{ method: 'brush', shutAgain: true, tagged: true },
+      },
+    });
+    return grade(phone, 'f');
+  };
   test.each(ways)('%s', (_, before) => {
-    const chainOf = (kept: boolean): unknown => {
-      const phone = begin([
-        { variety: 'v', crop: 'annuum', plants: ['v1', 'v2'] },
-        { variety: 'w', crop: 'annuum', plants: ['w1'] },
-      ]);
-      for (const [when, fact] of before) phone.say(when, fact);
-      const plant = phone.journal.all('bloom').get('m')?.plant ?? 'v2';
-      if (kept)
-        phone.say(at(0), pollenKept({ pollen: 'jar', name: 'Jar', how: 'dryCold', day: D, of: ['m'] }));
-      phone.say(at(0, '18:00'), covering('v1', 'f', 'female', on(1)));
-      phone.say(at(1), {
-        kind: 'pollinated',
-        body: {
-          ...{ bloom: 'f', plant: 'v1', day: on(1), found: 'shut' },
-          donors: [kept ? { plant: '', bloom: 'jar' } : { plant, bloom: 'm' }],
-          ...{ method: 'brush', shutAgain: true, tagged: true },
-        },
-      });
-      return grade(phone, 'f');
-    };
-    expect(chainOf(true)).toEqual(chainOf(false));
+    expect(chainOf(before)(true)).toEqual(chainOf(before)(false));
+  });
+
+  test('of a male that nobody noted nothing is known, kept or fresh; of a fresh one at least its plant', () => {
+    const reports = [true, false].map(chainOf([]));
+    expect(reports.map((each) => each.grade)).toEqual(['unproven', 'unproven']);
+    expect(
+      reports.map((each) => each.chain.find(({ link }) => link === 'cleanPollen')?.reasons[0]?.code),
+    ).toEqual(['pollen.unnamed', 'pollen.anyMale']);
   });
 });

@@ -18,12 +18,38 @@ const sow = (phone: Phone, day: Day): void => {
   });
 };
 
+const frostUntil = (phone: Phone, lateFrost: Day): Phone => {
+  phone.say('2026-01-01T10:00:00Z', { kind: 'surroundings.described', body: { ground: 'mixed', lateFrost } });
+  return phone;
+};
+
 test('squash on 25 November at 52° north: nothing flowers; sowing, planting out and flowers in their order', () => {
-  const found = at(grown(), '2026-11-25')!;
-  expect(found.sowUnderCover! < found.plantOut! && found.plantOut! < found.firstFlowers!).toBe(true);
-  // Tender plants go out in May there, and flower in summer (common practice, no source).
-  expect(found.plantOut!.slice(0, 7)).toBe('2027-05');
-  expect(found.firstFlowers! > '2027-06-10' && found.firstFlowers! < '2027-07-25').toBe(true);
+  const { toSow, firstFlowers } = at(frostUntil(grown(), '2020-05-15'), '2026-11-25')!;
+  expect(toSow).toMatchObject({ plantOut: '2027-05-15', sowUnderCover: '2027-04-17' });
+  // Tender plants that went out in May flower there in summer (common practice, no source).
+  expect(firstFlowers! > '2027-06-10' && firstFlowers! < '2027-07-25').toBe(true);
+  expect(daysBetween(toSow!.plantOut!, firstFlowers!)).toBe(toSow!.toFlower);
+});
+
+// Latitude alone put tomatoes out on 22 April where frost comes until late May.
+test.each([30, 38, 43, 48, 52, 60])('without a last frost no day is told, at %s° north', (latitude) => {
+  for (const day of ['2026-11-25', '2026-12-20', '2027-02-10', '2027-03-20']) {
+    const found = at(grown('tomato'), day, garden(latitude));
+    if (!found) continue;
+    expect(found).toEqual({ variety: 'v', toSow: { toFlower: found.toSow!.toFlower } });
+    // Tomatoes flower some four to ten weeks after they were planted out (common practice, no source).
+    expect(found.toSow!.toFlower).toBeGreaterThan(20);
+    expect(found.toSow!.toFlower).toBeLessThan(100);
+  }
+});
+
+test('nothing is planted out before the last frost, nor long after it is over and warm', () => {
+  const plantOut = (lateFrost: Day, day: Day): Day | undefined =>
+    at(frostUntil(grown(), lateFrost), day, garden(43))?.toSow?.plantOut;
+  expect(plantOut('2026-05-28', '2027-02-01')).toBe('2027-05-28');
+  // Where frost is over in March it is the warmth that is waited for.
+  expect(plantOut('2026-03-01', '2027-02-01')! > '2027-03-20').toBe(true);
+  expect(plantOut('2024-02-29', '2027-02-01')).toBe(plantOut('2024-02-28', '2027-02-01'));
 });
 
 test('in July they may flower, whoever planted them', () => {
@@ -34,8 +60,9 @@ test('in July they may flower, whoever planted them', () => {
 test('in the south it is the other way round', () => {
   const south = garden(-37);
   expect(at(grown(), '2026-01-20', south)).toBeUndefined();
-  const winter = at(grown(), '2026-07-20', south)!;
-  expect(winter.firstFlowers! > '2026-09-01' && winter.firstFlowers! < '2027-02-01').toBe(true);
+  const winter = at(frostUntil(grown(), '2020-10-20'), '2026-07-20', south)!;
+  expect(winter.toSow!.plantOut).toBe('2026-10-20');
+  expect(winter.firstFlowers! > '2026-11-10' && winter.firstFlowers! < '2027-02-01').toBe(true);
 });
 
 test('near the equator there is always something to look for', () => {
@@ -47,7 +74,7 @@ test('a sowing that is known decides: not yet, then soon', () => {
   const phone = grown();
   sow(phone, '2026-06-01');
   const early = at(phone, '2026-06-20')!;
-  expect(early.plantOut).toBeUndefined();
+  expect(early.toSow).toBeUndefined();
   expect(early.firstFlowers! > '2026-07-01').toBe(true);
   expect(at(phone, early.firstFlowers!)).toBeUndefined();
 });
@@ -78,14 +105,14 @@ test('it is said from which sowing days were counted', () => {
 });
 
 test('what was sown in May is over in November, and next year comes first', () => {
-  const phone = grown();
+  const phone = frostUntil(grown(), '2020-05-15');
   sow(phone, '2026-05-20');
   expect(at(phone, '2026-08-01')).toBeUndefined();
-  expect(at(phone, '2026-11-25')?.plantOut?.slice(0, 7)).toBe('2027-05');
+  expect(at(phone, '2026-11-25')?.toSow?.plantOut).toBe('2027-05-15');
   // A sowing that is planned counts.
   sow(phone, '2027-05-25');
   const planned = at(phone, '2026-11-25')!;
-  expect(planned.plantOut).toBeUndefined();
+  expect(planned.toSow).toBeUndefined();
   expect(planned.firstFlowers! > '2027-06-25').toBe(true);
 });
 

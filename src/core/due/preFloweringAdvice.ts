@@ -1,4 +1,4 @@
-import { cropOf, type Crop } from '../crops/catalogue';
+import { cropOf, type Crop, type CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
 import { plantingOf } from '../journal/plantingOf';
@@ -13,7 +13,8 @@ import {
   type TemperaturesOf,
 } from '../season/flowering';
 import { SEASON_DAYS } from '../journal/seasonDays';
-import { addDays } from '../time/calendar';
+import { addDays, daysBetween } from '../time/calendar';
+import { nextYearDay } from '../time/nextYearDay';
 import type { Day } from '../time/types';
 import { normalOf, underGlass } from '../weather/climate';
 import { climateOf } from '../journal/climateOf';
@@ -28,9 +29,17 @@ export interface PreFloweringAdvice {
   readonly firstBearing?: readonly [Day, Day];
   /** The sowing by which that is known, and by what it was counted on from there. */
   readonly counted?: { readonly sowing: Sowing; readonly by: FloweringForecast['by'] };
-  /** Where nobody said when it was sown: from when plants may stand outside, and when to sow them under cover for it. */
+  /** Where nobody said when it was sown: what is left to do. */
+  readonly toSow?: ToSow;
+}
+
+/** What comes before a variety can flower that is not in the ground. */
+export interface ToSow {
+  /** From when plants may stand outside, and when to sow them under cover for it: only where the last frost is known. */
   readonly plantOut?: Day;
   readonly sowUnderCover?: Day;
+  /** Days from planting out to the first flower, in the warmth of that time of year. */
+  readonly toFlower: number;
 }
 
 /** Buds show so long before the first flower. Our default. */
@@ -39,10 +48,12 @@ const BUDS_BEFORE_DAYS = 5;
 const NOTED_DAYS = 30;
 /** Mean nights colder than this end or delay all growth of these crops. Our default. */
 const GROWS_FROM_C = 4;
-/** Mean nights from which tender plants stand outside. Our default; the last frost where one lives decides. */
+/** Mean nights from which tender plants grow outside. Our default; that frost is over they do not tell. */
 const STANDS_OUT_FROM_C = 8;
 /** Plants are raised under cover for so long. Our default. */
-const RAISED_DAYS = 28;
+export const RAISED_DAYS = 28;
+/** A last frost so long ago was that of this season. */
+const SINCE_FROST_DAYS = 180;
 const YEAR_DAYS = 365;
 
 /**
@@ -61,7 +72,8 @@ export function preFloweringAdvice(
   const climate = climateOf(journal, garden);
   const outside: TemperaturesOf = (each) => normalOf(each, climate, garden.latitude);
   const soonest = addDays(day, BUDS_BEFORE_DAYS);
-  let first: PreFloweringAdvice | undefined;
+  const lateFrost = journal.all('surroundings').get('')?.lateFrost;
+  let first: Expected | undefined;
   for (const planting of standingPlantings(journal, day)) {
     const { variety, sowing } = planting;
     const temperatures = planting.glass ? underGlass(outside) : outside;
@@ -70,20 +82,24 @@ export function preFloweringAdvice(
     const expected =
       sowing && (grows || sowing.day > day)
         ? bySowing({ ...planting, sowing }, temperatures)
-        : byClimate(variety, temperatures, day);
-    if (expected === 'now' || (expected.firstFlowers && expected.firstFlowers <= soonest)) return undefined;
+        : byClimate(variety, temperatures, day, lateFrost);
+    if (expected === 'now' || expected.about <= soonest) return undefined;
     if (!first || comesBefore(expected, first)) first = expected;
   }
-  return first;
+  return first?.advice;
+}
+
+/** What is said of a variety, and about when it flowers: what is said first goes by it, even where it is too rough to be told. */
+interface Expected {
+  readonly advice: PreFloweringAdvice;
+  readonly about: Day;
 }
 
 const NEVER: Day = '9999-12-31';
 
 /** Of two that flower on one day the one whose id comes first, so that all devices name the same. */
-function comesBefore(one: PreFloweringAdvice, other: PreFloweringAdvice): boolean {
-  const [a, b] = [one.firstFlowers ?? NEVER, other.firstFlowers ?? NEVER];
-  return a === b ? one.variety < other.variety : a < b;
-}
+const comesBefore = (one: Expected, other: Expected): boolean =>
+  one.about === other.about ? one.advice.variety < other.advice.variety : one.about < other.about;
 
 /** Was any bud or flower noted of late? The latest days first: in the season the first look finds some. */
 function isFlowering(journal: Journal, day: Day): boolean {
@@ -136,14 +152,17 @@ function standingPlantings(journal: Journal, day: Day): Standing[] {
 function bySowing(
   { variety, sowing, daysToFlower }: Standing & { readonly sowing: Sowing },
   temperatures: TemperaturesOf,
-): PreFloweringAdvice {
+): Expected {
   const forecast = floweringForecast(
     { crop: variety.crop, sowing, ...(daysToFlower !== undefined && { daysToFlower }) },
     temperatures,
   );
   return {
-    variety: variety.variety,
-    ...(forecast && { ...flowersFrom(variety, forecast.first), counted: { sowing, by: forecast.by } }),
+    about: forecast?.first ?? NEVER,
+    advice: {
+      variety: variety.variety,
+      ...(forecast && { ...flowersFrom(variety, forecast.first), counted: { sowing, by: forecast.by } }),
+    },
   };
 }
 
@@ -160,7 +179,12 @@ function flowersFrom(
 }
 
 /** Nobody said when it was sown: can a plant that was put out as early as possible flower by now? */
-function byClimate(variety: Variety, temperatures: TemperaturesOf, day: Day): PreFloweringAdvice | 'now' {
+function byClimate(
+  variety: Variety,
+  temperatures: TemperaturesOf,
+  day: Day,
+  lateFrost: Day | undefined,
+): Expected | 'now' {
   const { crop } = variety;
   const needed = degreeDaysToFlower(crop, 'plantedOut');
   const adds = degreeDaysOf(crop, temperatures);
@@ -171,18 +195,45 @@ function byClimate(variety: Variety, temperatures: TemperaturesOf, day: Day): Pr
     sum += adds(addDays(until, -ago));
     if (sum >= needed) return 'now';
   }
-  const plantOut = firstDay(day, (each) => temperatures(each).min >= STANDS_OUT_FROM_C);
-  if (!plantOut) return { variety: variety.variety };
-  const firstFlowers = floweringForecast(
-    { crop, sowing: { how: 'plantedOut', day: plantOut } },
-    temperatures,
-  )?.first;
-  return {
-    variety: variety.variety,
-    plantOut,
-    sowUnderCover: addDays(plantOut, -RAISED_DAYS),
-    ...(firstFlowers && flowersFrom(variety, firstFlowers)),
+  const next = nextSummer(crop, temperatures, day, lateFrost);
+  if (!next) return { about: NEVER, advice: { variety: variety.variety } };
+  const { plantOut, first } = next;
+  const toSow = {
+    toFlower: daysBetween(plantOut, first),
+    ...(lateFrost && { plantOut, sowUnderCover: addDays(plantOut, -RAISED_DAYS) }),
   };
+  const flowers = lateFrost ? flowersFrom(variety, first) : {};
+  return { about: first, advice: { variety: variety.variety, toSow, ...flowers } };
+}
+
+/** The next day from which a crop may stand outside until it flowers, and its first flower then. */
+function nextSummer(
+  crop: CropId,
+  temperatures: TemperaturesOf,
+  day: Day,
+  lateFrost: Day | undefined,
+): { readonly plantOut: Day; readonly first: Day } | undefined {
+  for (let from = day; daysBetween(day, from) < YEAR_DAYS;) {
+    const grows = firstDay(from, (each) => temperatures(each).min >= STANDS_OUT_FROM_C);
+    if (!grows) return undefined;
+    const plantOut = lateFrost ? afterFrost(lateFrost, grows) : grows;
+    const first = floweringForecast(
+      { crop, sowing: { how: 'plantedOut', day: plantOut } },
+      temperatures,
+    )?.first;
+    const cold = firstDay(plantOut, (each) => temperatures(each).min < GROWS_FROM_C);
+    if (first && (!cold || first < cold)) return { plantOut, first };
+    if (!cold) return undefined;
+    from = cold;
+  }
+  return undefined;
+}
+
+/** From when on it is warm enough and frost is over. */
+function afterFrost(lateFrost: Day, growsFrom: Day): Day {
+  const next = nextYearDay(lateFrost, growsFrom);
+  const isOver = nextYearDay(lateFrost, addDays(growsFrom, -SINCE_FROST_DAYS)) < growsFrom;
+  return isOver ? growsFrom : next;
 }
 
 function firstDay(from: Day, holds: (day: Day) => boolean): Day | undefined {

@@ -107,6 +107,21 @@ describe('what can be done now (common practice, no source)', () => {
       { goal: 'seed' },
       'cover',
     ],
+    ['or when it comes next', 'corn', { sex: 'female', stage: 'eve' }, { goal: 'seed' }, 'cover'],
+    [
+      'a tassel that sheds is bagged for its pollen of the next morning',
+      'corn',
+      { sex: 'male', stage: 'open' },
+      { goal: 'seed' },
+      'cover',
+    ],
+    [
+      'from a bag that held it is taken',
+      'corn',
+      { sex: 'male', stage: 'open' },
+      { goal: 'seed', cover: 'intact' },
+      'pollen',
+    ],
     [
       'a silk seen outside a bag is contaminated',
       'corn',

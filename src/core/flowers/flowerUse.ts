@@ -14,6 +14,7 @@ export type FlowerUse =
 export type UseReason =
   | 'opensNext'
   | 'silkNotYet'
+  | 'shedsOn'
   | 'opensLater'
   | 'openNow'
   | 'shutSoon'
@@ -131,6 +132,9 @@ function open(crop: SeenCrop, kind: FlowerKind, condition: FlowerCondition): Use
       ? { use: 'pollen', reasons: [...reasons, reason('coverHeld')] }
       : { use: 'leave', reasons: [...reasons, whyNotGuarded(condition)] };
   }
+  // A tassel sheds for days: of its next pollen nothing foreign need be in the bag.
+  if (guarded && !isGuarded(condition) && kind.sex === 'male' && factsOf(crop.flower).sexesApart)
+    return { use: 'cover', reasons: [reason('shedsOn')] };
   if (guarded && !isGuarded(condition)) return { use: 'fruitOnly', reasons: [whyNotGuarded(condition)] };
   const reasons = [
     reason(guarded ? 'coverHeld' : 'openNow'),

@@ -63,6 +63,12 @@ describe('trade facts of telling flowers apart (common practice, no source)', ()
       { sex: 'male', stage: 'spent' },
     ],
     [
+      'tips of silk are out already',
+      'corn',
+      { organ: 'shoot', silk: 'short' },
+      { sex: 'female', stage: 'open' },
+    ],
+    [
       'long silk can be pollinated',
       'corn',
       { organ: 'shoot', silk: 'long' },

@@ -171,6 +171,8 @@ describe('the year', () => {
     const advice = (glassOf: readonly string[]) => {
       const phone = garden(glassOf);
       flowers(phone);
+      const land = { ground: 'mixed', lateFrost: '2026-05-10' } as const;
+      phone.say('2026-01-01T10:00:00Z', { kind: 'surroundings.described', body: land });
       return preFloweringAdvice(phone.journal, YARD, '2026-03-01')?.firstFlowers;
     };
     expect(advice(['v', 'w', 't'])! < advice([])!).toBe(true);

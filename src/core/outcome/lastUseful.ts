@@ -1,6 +1,7 @@
 import { cropOf, type CropId } from '../crops/catalogue';
 import { wantsSeed, type Purpose } from '../crops/variety';
 import { addDays } from '../time/calendar';
+import { nextYearDay } from '../time/nextYearDay';
 import type { Day } from '../time/types';
 import { normalOf, type Climate } from '../weather/climate';
 
@@ -58,12 +59,7 @@ export function lastUsefulPollination({
  * @example nextFrost('2025-10-01', '2026-07-19') // '2026-10-01'
  */
 export function nextFrost(earlyFrost: Day, today: Day): Day {
-  const over = addDays(today, -OVER_DAYS);
-  const year = Number(over.slice(0, 4));
-  // The 29th of February is the 28th in most years.
-  const monthDay = earlyFrost.slice(5) === '02-29' ? '02-28' : earlyFrost.slice(5);
-  const inYear = `${String(year).padStart(4, '0')}-${monthDay}`;
-  return inYear >= over ? inYear : `${String(year + 1).padStart(4, '0')}-${monthDay}`;
+  return nextYearDay(earlyFrost, addDays(today, -OVER_DAYS));
 }
 
 function isCool(frost: Day, climate: Climate, latitude: number): boolean {

@@ -32,6 +32,20 @@ test('the frequency kept is the inverse of the number of plants that keep it', (
   ).toBeLessThanOrEqual(0.05);
 });
 
+// Hardy–Weinberg: of an allele of frequency p, 1 − (1 − p)² of the plants carry a copy; a selfer’s have two or none.
+test.each([
+  ['pepo', (p: number) => 1 - (1 - p) ** 2],
+  ['tomato', (p: number) => p],
+] as const)(
+  'plants of %s that carry what is kept are more than its share of genes, or as many',
+  (crop, carry) => {
+    for (const plants of [1, 5, 10, 200]) {
+      const { keptFrequency, keptCarriers } = mothersReport({ crop, purpose: 'seedToKeep', plants });
+      expect(keptCarriers).toBeCloseTo(carry(keptFrequency), 12);
+    }
+  },
+);
+
 test('fruit wanted for seed needs plants too', () => {
   expect(mothersReport({ crop: 'melon', purpose: 'seedForFun', plants: 3, fruitWanted: 8 })).toMatchObject({
     enough: false,

@@ -28,6 +28,8 @@ export interface MothersReport {
   readonly enough: boolean;
   /** Frequency of the rarest allele that is kept with 95 % chance, when every plant gives seed. */
   readonly keptFrequency: number;
+  /** The share of plants that carry the rarest allele that is kept so, whether it shows in them or not. */
+  readonly keptCarriers: number;
   /** Plants that the fruit wanted takes, by the fewest fruits that a plant ripens for seed. */
   readonly plantsForFruit?: number;
   readonly reasons: readonly Reason<MothersReason>[];
@@ -68,6 +70,8 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
   const gametes = Math.max(1, isSelfer(crop) ? plants : 2 * plants);
   // ln(1−P)/ln(1−p) gametes keep an allele of frequency p with chance P [Marshall & Brown 1975], solved for p.
   const keptFrequency = 1 - (1 - CHANCE) ** (1 / gametes);
+  // Whoever mates how: a plant that carries it is among so many.
+  const keptCarriers = 1 - (1 - CHANCE) ** (1 / Math.max(1, plants));
   const perPlant = cropOf(crop).seedFruits?.value[0];
   const plantsForFruit =
     fruitWanted !== undefined && perPlant !== undefined ? Math.ceil(fruitWanted / perPlant) : undefined;
@@ -77,7 +81,7 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
   else {
     const [least, most] = required;
     reasons.push(reason(plants >= least ? 'mothersEnough' : 'mothersTooFew', { plants, least, most }));
-    if (plants > 0) reasons.push(reason('alleleKept', { share: keptFrequency }));
+    if (plants > 0) reasons.push(reason('alleleKept', { carriers: keptCarriers }));
     // A selfer is inbred already.
     if (plants > 0 && !isSelfer(crop)) {
       reasons.push(reason('inbreedingAdds', { share: inbreedingPerGeneration(plants) }));
@@ -91,6 +95,7 @@ export function mothersReport({ crop, purpose, plants, fruitWanted }: MothersQue
     required,
     enough,
     keptFrequency,
+    keptCarriers,
     ...(plantsForFruit !== undefined && { plantsForFruit }),
     reasons,
   };

@@ -8,7 +8,7 @@ import type { FlowerKind } from '../flowers/signs/sign';
 import { morningSteps } from './steps';
 
 /**
- * What is practised. `sex`: male or female; `age`: does it open next; `seed`: may it be used for seed; `find`: which buds
+ * What is practised. `sex`: male or female; `age`: does it open next, or, of what is bagged before, is it time to; `seed`: may it be used for seed; `find`: which buds
  * of a whole plant open next; `fate`: what happened to a fruitlet; `steps`: the order of the morning.
  */
 type Exercise = 'sex' | 'age' | 'seed' | 'find' | 'fate' | 'steps';
@@ -70,14 +70,15 @@ export function cardsOf(id: CropId): Card[] {
   if (!crop) return [];
   const kinds = kindsOf(crop, {})
     .map(({ kind }) => kind)
-    .filter(({ style }) => style === undefined || style === 'long')
-    .toSorted((one, other) => LEARNT.indexOf(one.stage) - LEARNT.indexOf(other.stage));
+    .filter(({ style }) => style === undefined || style === 'long');
   const hasSexes = new Set(kinds.map(({ sex }) => sex)).size > 1 && !factsOf(crop.flower).sexesApart;
+  const sexes = hasSexes
+    ? inOrder(kinds, SEXES_LEARNT)
+        .filter(({ stage }) => stage !== 'spent')
+        .map((kind) => sexCard(id, kind))
+    : [];
   const flowers = [
-    ...kinds.flatMap((kind): FlowerCard[] => [
-      ...(hasSexes && kind.stage !== 'spent' ? [sexCard(id, kind)] : []),
-      ageCard(id, kind),
-    ]),
+    ...inOrder(kinds, AGES_LEARNT).flatMap((kind, i) => [...sexes.slice(i, i + 1), ageCard(crop, kind)]),
     ...(crop.protocols.seed?.cover
       ? kinds.filter(({ stage }) => stage === 'open').flatMap((kind) => seedCards(crop, kind))
       : []),
@@ -96,8 +97,17 @@ export function cardsOf(id: CropId): Card[] {
   return [...flowers.slice(0, FIND_AFTER), find, ...steps, ...flowers.slice(FIND_AFTER), ...fateCards];
 }
 
-/** What is easiest to tell comes first; all sexes of an age together. */
-const LEARNT: readonly FlowerStage[] = ['open', 'eve', 'green', 'spent', 'pin'];
+/** Which sex it is is easiest to tell of open flowers. */
+const SEXES_LEARNT: readonly (readonly FlowerStage[])[] = [['open'], ['eve'], ['green'], ['spent'], ['pin']];
+/** Of age what is taken for another comes first, side by side. */
+const AGES_LEARNT: readonly (readonly FlowerStage[])[] = [['eve', 'green'], ['open'], ['spent'], ['pin']];
+
+/** Kinds by what is learnt together: flower by flower, at the ages of a group. */
+const inOrder = (kinds: readonly FlowerKind[], groups: typeof AGES_LEARNT): FlowerKind[] =>
+  groups.flatMap((ages) => {
+    const byAge = ages.map((age) => kinds.filter(({ stage }) => stage === age));
+    return byAge[0]!.flatMap((_, i) => byAge.flatMap((each) => each.slice(i, i + 1)));
+  });
 
 /** So many single flowers are met before a whole plant is. */
 const FIND_AFTER = 9;
@@ -121,13 +131,19 @@ const AGE_ANSWERS: Readonly<Record<FlowerStage, Answer>> = {
   spent: 'over',
 };
 
-const ageCard = (crop: CropId, kind: FlowerKind): FlowerCard => ({
-  id: cardId('age', crop, kind),
+const ageCard = (crop: SeenCrop, kind: FlowerKind): FlowerCard => ({
+  id: cardId('age', crop.id, kind),
   exercise: 'age',
-  crop,
+  crop: crop.id,
   kind,
-  answer: AGE_ANSWERS[kind.stage],
+  answer: factsOf(crop.flower).sexesApart ? bagAnswer(crop, kind) : AGE_ANSWERS[kind.stage],
 });
+
+/** Ears and tassels are bagged before: is it time to? */
+function bagAnswer(crop: SeenCrop, kind: FlowerKind): Answer {
+  if (flowerUseOfKind(crop, kind, { goal: 'seed', cover: 'none' }).use === 'cover') return 'now';
+  return kind.stage === 'pin' || kind.stage === 'green' ? 'later' : 'over';
+}
 
 const seedCards = (crop: SeenCrop, kind: FlowerKind): FlowerCard[] =>
   FINDINGS.map((finding) => {

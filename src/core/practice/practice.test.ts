@@ -36,6 +36,27 @@ test('sex is asked where flowers differ in it only, use for seed where flowers a
   expect(exercises('tomato')).toEqual(new Set(['age']));
 });
 
+// The shoot bag goes on before any silk shows; a tassel that sheds is shaken and bagged (common practice, no source).
+test('of corn it is asked whether it is time for the bag', () => {
+  const answers = (sex: string) =>
+    Object.fromEntries(
+      cardsOf('corn').flatMap((card) =>
+        card.exercise === 'age' && card.kind.sex === sex ? [[card.kind.stage, card.answer]] : [],
+      ),
+    );
+  expect(answers('female')).toEqual({ pin: 'later', green: 'now', eve: 'now', open: 'over', spent: 'over' });
+  expect(answers('male')).toEqual({ pin: 'later', green: 'later', eve: 'now', open: 'now', spent: 'over' });
+});
+
+test('the first sittings ask of age what is taken for another: buds of tomorrow and of later', () => {
+  for (const id of ['pepo', 'melon', 'tomato', 'aubergine'] as const) {
+    const ages = sittingOf(cardsOf(id), NO_PROGRESS, NOW).filter((card) => card.exercise === 'age');
+    const answers = ages.map(({ answer }) => answer);
+    expect(answers.filter((answer) => answer === 'over').length).toBeLessThan(answers.length / 2);
+    expect(new Set(answers).has('now') && new Set(answers).has('later')).toBe(true);
+  }
+});
+
 // Handbook of the trade: common practice, no source.
 test('for seed a flower must have been covered until then, whole, and not wilted', () => {
   const answers = Object.fromEntries(

@@ -31,6 +31,7 @@ export type PurityReason =
   | 'intact.insect'
   | 'intact.open'
   | 'pollen.unnamed'
+  | 'pollen.anyMale'
   | 'pollen.otherVariety'
   | 'pollen.spoiled'
   | 'pollen.uncovered'

@@ -53,6 +53,7 @@ const REMEDIES: Readonly<Partial<Record<PurityReason, RemedyReason>>> = {
   'intact.insect': 'remedy.tighterCover',
   'intact.open': 'remedy.tighterCover',
   'pollen.unnamed': 'remedy.noteMales',
+  'pollen.anyMale': 'remedy.noteMales',
   'pollen.otherVariety': 'remedy.checkMale',
   'pollen.otherThanMeant': 'remedy.checkMale',
   'pollen.otherPlantThanMeant': 'remedy.checkMale',

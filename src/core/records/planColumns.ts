@@ -33,18 +33,20 @@ export const SHARED_USES: readonly ColumnUse[] = ['traits', 'note', 'none'];
 
 /** How a purpose is written in a table: the first is what is exported. */
 const PURPOSES_WRITTEN: Readonly<Record<Purpose, string>> = {
-  eat: 'eat, to eat, for eating, to cook, cooking, food, eating, kitchen, fruit, no, n, essen, küche, manger, cuisine, comer, cocina, mangiare, cucina',
+  eat: 'eat, to eat, for eating, to cook, cooking, food, eating, kitchen, fruit, no, n, essen, küche, manger, cuisine, comer, cocina, mangiare, cucina, eten, keuken, cozinha, eat it, table, vegetable, gemüse, consommation, consumo, zum essen, à manger, para comer, da mangiare, om te eten',
   seedForFun: 'seed for fun, fun',
   seedToKeep:
-    'seed to keep, seed, seeds, keep, save, save seed, seed saving, saving, yes, y, x, ✓, ja, oui, sí, si, saatgut, samen, graines, semences, semilla, semillas, seme, semi',
+    'seed to keep, seed, seeds, keep, save, save seed, seed saving, saving, yes, y, x, ✓, ja, oui, sí, si, saatgut, samen, graines, semences, semilla, semillas, seme, semi, zaad, zaden, semente, sementes, save it, for seed, to save, seed crop, samenbau, saatgutgewinnung, semence, porte-graines, para semilla, da seme, voor zaad, para semente, sim, sì',
   rareOrSold: 'rare or sold, rare, sale, sold, for sale, sell, exchange, swap, seed bank, library',
 };
 /** How the source of seed is written in a table: the first is what is exported. */
 const SEEDS_WRITTEN: Readonly<Record<SeedSource, string>> = {
-  ownGuarded: 'own, own seed, saved, home saved, mine, eigen, eigene, propre, propia, propria',
-  boughtLine: 'bought, shop, purchased, packet, seed company, gekauft, acheté, achetée, comprada, comprata',
+  ownGuarded:
+    'own, own seed, saved, home saved, mine, eigen, eigene, propre, propia, propria, propio, proprio, própria, próprio, eigenes, eigenes saatgut, eigen zaad, récolte perso, récoltée, semilla propia, semente própria, own saved, home-saved, self saved',
+  boughtLine:
+    'bought, shop, purchased, packet, seed company, gekauft, acheté, achetée, achetées, comprada, comprado, comprata, comprati, comprate, gekocht, compradas, bought in, store, bought seed',
   swapped:
-    'swapped, swap, swap table, gift, friend, neighbour, neighbor, getauscht, échange, intercambio, scambio',
+    'swapped, swap, swap table, gift, friend, neighbour, neighbor, getauscht, échange, échangée, intercambio, scambio, ruil, geruild, troca, trocada, geschenk, tausch, regalo, cadeau',
   openGarden: 'open, open pollinated in the garden, volunteer, self sown',
   f1: 'f1, hybrid, f1 hybrid, hybride, híbrida, ibrido',
   unknown: 'unknown, ?, -, unbekannt, inconnu, desconocida',

@@ -5,7 +5,7 @@ import type { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import type { Bed, Plant, Variety } from '../journal/state';
 import type { Day } from '../time/types';
-import type { PlanColumn } from './planColumns';
+import type { ColumnUse, PlanColumn } from './planColumns';
 import type { Sheet } from './sheet/sheet';
 
 /** What is wrong with a cell, by its line and what it should hold. */
@@ -68,6 +68,15 @@ export type SheetAssumption =
   | { readonly code: 'sameLine'; readonly params: { readonly line: number; readonly lines: number } }
   | { readonly code: 'passedOver'; readonly params: { readonly texts: readonly string[] } }
   | { readonly code: 'purposeGiven'; readonly params: { readonly purpose: Purpose } }
+  | {
+      readonly code: 'columnByContents';
+      readonly params: { readonly columns: readonly { readonly name: string; readonly use: ColumnUse }[] };
+    }
+  | { readonly code: 'firstCounts'; readonly params: { readonly varieties: readonly string[] } }
+  | {
+      readonly code: 'sowingOfVariety';
+      readonly params: { readonly variety: string; readonly lines: number };
+    }
   | { readonly code: 'standsAlready'; readonly params: { readonly plants: number } };
 
 export type NewBed = Omit<Bodies['bed.laid'], 'bed'> & { readonly held?: string };

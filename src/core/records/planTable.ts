@@ -37,7 +37,9 @@ export function readPlanTable(sheet: Sheet, held: HeldPlan, today: Day): ReadPla
   const left = new Set(sheet.left);
   reader.readTitle();
   sheet.rows.forEach((_, line) => {
-    if (line > sheet.header && !left.has(line)) reader.read(line);
+    if (line <= sheet.header) return;
+    if (left.has(line)) reader.leave(line);
+    else reader.read(line);
   });
   return reader.result();
 }
@@ -69,6 +71,10 @@ class PlanReader {
   };
   readonly #totals: string[] = [];
   readonly #yearless: Day[] = [];
+  /** Varieties of which several lines, or a line and the plan, say different things. */
+  readonly #firstCounts = new Set<string>();
+  /** The varieties of lines that name no day. */
+  readonly #unsown: number[] = [];
   /** Distances from plant to plant without a unit, and are they in the smaller one? */
   readonly #unitless: string[] = [];
   readonly #isSmall: boolean;
@@ -109,6 +115,12 @@ class PlanReader {
     return { ok: true, draft: { beds, varieties, sowings: this.#sowings, rows: this.#rows }, assumed };
   }
 
+  /** A line that the grower leaves out. */
+  leave(line: number): void {
+    const [first, ...others] = this.#sheet.rows[line]!.map((cell) => cell.trim()).filter(Boolean);
+    if (first !== undefined && others.length === 0) this.#above.leave(first);
+  }
+
   read(line: number): void {
     const { rows, header, uses } = this.#sheet;
     const cells = rows[line]!.map((cell) => cell.trim());
@@ -147,6 +159,7 @@ class PlanReader {
     const bed = this.#bed(line, cells);
     const variety = this.#variety(cells);
     const sowing = variety && this.#sowingIndex(variety.index, variety.sowing);
+    if (variety && !variety.sowing) this.#unsown.push(variety.index);
     if (this.#faults.length > before || !row || !count || !variety) return;
     const { held } = this.#beds[bed]!;
     if (count.assumed)
@@ -220,6 +233,8 @@ class PlanReader {
     if (!sown || !crop) return undefined;
     if (sown.yearless && sown.sowing) this.#yearless.push(sown.sowing.day);
     const other = { offers: [`${name} (${cropOf(crop).name.toLowerCase()})`] };
+    if (before ?? held)
+      this.#compare(before ?? held!, cells, { purpose, seedSource, daysToFlower, fruitWanted });
     if (before) {
       if (before.crop !== crop) return cells.fault('kind', 'otherKindBefore', other);
       this.#varieties[known!] = { ...before, traits: { ...cells.traits(crop), ...before.traits } };
@@ -246,6 +261,28 @@ class PlanReader {
       });
     }
     return { index: this.#varieties.length - 1, sowing: sown.sowing };
+  }
+
+  /** A variety is described once: what a later line says otherwise is told, and left. */
+  #compare(
+    known: Omit<NewVariety, 'held'>,
+    cells: LineCells,
+    said: Partial<Pick<NewVariety, 'purpose' | 'seedSource' | 'daysToFlower' | 'fruitWanted'>>,
+  ): void {
+    const columns = {
+      purpose: 'purpose',
+      seedSource: 'seed',
+      daysToFlower: 'days_to_flower',
+      fruitWanted: 'fruit_wanted',
+    } as const;
+    const differs = (Object.keys(columns) as (keyof typeof columns)[]).some(
+      (field) =>
+        cells.text(columns[field]) !== '' &&
+        said[field] !== undefined &&
+        said[field] !== 'unknown' &&
+        said[field] !== known[field],
+    );
+    if (differs) this.#firstCounts.add(known.name);
   }
 
   /** By the kind, else by the name of the variety, else as it is known already. */
@@ -297,6 +334,12 @@ class PlanReader {
     const passed = [...this.#totals, ...this.#above.passed];
     const plants = this.#standingAlready();
     const [first] = [...this.#yearless].sort();
+    const { rows, header, uses, guessed = [] } = this.#sheet;
+    const columns = guessed.map((i) => ({
+      name: (rows[header]?.[i] ?? '').trim() || `${i + 1}`,
+      use: uses[i]!,
+    }));
+    const unsown = this.#unsown.filter((variety) => this.#varieties[variety]!.sowing);
     const all: (SheetAssumption | false)[] = [
       plants > 0 && { code: 'standsAlready', params: { plants } },
       oneBed > 0 && { code: 'oneBed', params: { bed: ONE_BED } },
@@ -306,6 +349,12 @@ class PlanReader {
       kindByTitle > 0 && { code: 'kindByTitle', params: { lines: kindByTitle } },
       purpose > 0 && { code: 'purposeGiven', params: { purpose: this.#sheet.purpose } },
       first !== undefined && { code: 'yearGiven', params: { first, days: this.#yearless.length } },
+      columns.length > 0 && { code: 'columnByContents', params: { columns } },
+      this.#firstCounts.size > 0 && { code: 'firstCounts', params: { varieties: [...this.#firstCounts] } },
+      unsown.length > 0 && {
+        code: 'sowingOfVariety',
+        params: { variety: this.#varieties[unsown[0]!]!.name, lines: unsown.length },
+      },
       this.#unitless.length > 0 && {
         code: 'smallUnit',
         params: { unit: this.#sheet.small, found: this.#unitless[0]!, lines: this.#unitless.length },

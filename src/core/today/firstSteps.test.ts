@@ -20,10 +20,24 @@ const SEEN: Fact = {
 } as Fact;
 
 test('each step is ticked off by what was done', () => {
-  expect(firstSteps(journalOf(), false)).toEqual({ plants: 0, done: [] });
-  expect(firstSteps(journalOf(), true)).toEqual({ plants: 0, done: [] });
-  expect(firstSteps(journalOf(PLANTS), false)).toEqual({ plants: 13, done: ['plants'] });
-  expect(firstSteps(journalOf(PLANTS), true)).toEqual({ plants: 13, done: ['plants', 'crossing'] });
+  expect(firstSteps(journalOf(), false)).toMatchObject({ plants: 0, done: [] });
+  expect(firstSteps(journalOf(), true)).toMatchObject({ plants: 0, done: [] });
+  expect(firstSteps(journalOf(PLANTS), false)).toMatchObject({ plants: 13, done: ['plants'] });
+  expect(firstSteps(journalOf(PLANTS), true)).toMatchObject({ plants: 13, done: ['plants', 'crossing'] });
+});
+
+test.each([
+  ['pepo', 'eat', {}, ['plants', 'walk']],
+  ['pepo', 'seedForFun', {}, ['plants', 'crossing', 'walk']],
+  // Pollen from elsewhere shows in this year's kernels, and in fruit that should have no seeds.
+  ['corn', 'eat', {}, ['plants', 'crossing', 'walk']],
+  ['cucumber', 'eat', { parthenocarpic: true }, ['plants', 'crossing', 'walk']],
+] as const)('%s, %s: what crosses is looked at where it matters', (crop, purpose, traits, steps) => {
+  const variety = { variety: 'v', name: 'Pale Heron', crop, purpose, ownPollen: 'allowed', traits } as const;
+  expect(
+    firstSteps(journalOf({ kind: 'variety.described', body: { ...variety, seedSource: 'unknown' } }), false)
+      ?.steps,
+  ).toEqual(steps);
 });
 
 test('once flowers were looked at they never come again', () => {

@@ -122,7 +122,7 @@ test('a variety may leave open when it was sown; once it says how, it says when'
   expect(checked('variety', VARIETY)).not.toHaveProperty('fruitWanted');
   expect(faults('variety', { ...VARIETY, how: 'sown' })).toEqual({ day: expect.stringMatching(/./) });
   expect(faults('variety', { ...VARIETY, how: 'sown', day: '12.5.26' })).toEqual({
-    day: 'A day such as 2026-05-12.',
+    day: 'A whole date: day, month and year.',
   });
   expect(
     checked('variety', { ...VARIETY, how: 'sown', day: '2026-05-12', daysToFlower: '62' }),

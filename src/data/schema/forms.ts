@@ -23,7 +23,7 @@ const words = {
   'object.and': 'Fill this in too, or none of them.',
   order: 'This should not come before the other.',
   zone: 'A time zone such as Europe/London.',
-  day: 'A day such as 2026-05-12.',
+  day: 'A whole date: day, month and year.',
   clock: 'A time such as 5:40 or 5:40 pm.',
   weight: 'A weight above nothing.',
 };
@@ -230,6 +230,7 @@ const aroundForms = ({ length, temperature, temperatureIfGiven, weightIfGiven }:
       warmMin: temperatureIfGiven,
       warmMax: temperatureIfGiven.custom(notBefore<number>('warmMin')),
       earlyFrost: dayIfGiven,
+      lateFrost: dayIfGiven,
     })
       .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
       .error(atMissing),

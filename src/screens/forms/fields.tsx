@@ -1,5 +1,6 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { Choice, type ChoiceProps } from '@/ui/parts/Choice';
+import { DayField, type DayFieldProps } from '@/ui/parts/DayField';
 import { Field, type FieldProps } from '@/ui/parts/Field';
 
 interface Bound<T extends FieldValues, C extends FieldValues> {
@@ -19,6 +20,29 @@ export function FormField<T extends FieldValues, C extends FieldValues>({
       name={name}
       render={({ field, fieldState }) => (
         <Field
+          {...rest}
+          value={String(field.value ?? '')}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          error={fieldState.error?.message}
+        />
+      )}
+    />
+  );
+}
+
+/** A day of a form. */
+export function FormDay<T extends FieldValues, C extends FieldValues>({
+  control,
+  name,
+  ...rest
+}: Bound<T, C> & Omit<DayFieldProps, 'value' | 'onChange' | 'onBlur' | 'error'>) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <DayField
           {...rest}
           value={String(field.value ?? '')}
           onChange={field.onChange}

@@ -78,7 +78,7 @@ export function TrialsScreen() {
   return (
     <Page
       title="Try it out"
-      foot={<UndoFoot work="trials" />}
+      foot={<UndoFoot work="trials" back={{ title: 'Back to the fruit', to: '/fruit' }} />}
       aside={trials.length > 0 ? <PlanTrial triable={triable} today={today} /> : null}
     >
       <Text tone="soft">

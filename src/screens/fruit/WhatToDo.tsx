@@ -44,7 +44,7 @@ export function WhatToDo({ fruit }: { readonly fruit: Fruit }) {
       <ListRow
         title="Field guide"
         note="How this crop is pollinated, and what goes wrong"
-        onPress={() => router.push({ pathname: '/bench/guide', params: { crop: fruit.variety.crop } })}
+        onPress={() => router.push({ pathname: '/more/guide', params: { crop: fruit.variety.crop } })}
       />
     </View>
   );

@@ -24,7 +24,10 @@ export function CagesScreen() {
   }));
   if (!view) return null;
   return (
-    <Page title="Cages" foot={<UndoFoot work="cages" />}>
+    <Page
+      title="Cages"
+      foot={<UndoFoot work="cages" back={{ title: 'Back to the garden', to: '/garden' }} />}
+    >
       <Text tone="soft">
         A cage of fine mesh guards all flowers in it without covering each. It must stand the day before the
         first flower opens. Nothing sets in it unless you pollinate by hand, or put insects in. Two varieties

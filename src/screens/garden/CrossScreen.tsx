@@ -16,7 +16,7 @@ import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { ChoosePlants, type NamedPlant } from './ChoosePlants';
@@ -163,13 +163,8 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
             onChange={(those) => setChosenOf({ of: father.variety, plants: those })}
           />
         ) : null}
-        <FormField
-          control={control}
-          name="from"
-          label="For flowers that open from"
-          note="A day such as 2026-07-19."
-        />
-        <FormField
+        <FormDay control={control} name="from" label="For flowers that open from" />
+        <FormDay
           control={control}
           name="until"
           label="and until"
@@ -196,10 +191,12 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
         </Text>
         <Text variant="strong">What comes after</Text>
         <Text variant="small" tone="soft">
-          The seed is F1: its plants are alike. Let a few of them pollinate themselves, under cover, and sow
-          many of that seed: the F2 is mixed. Keep seed of the plants you like best, each by itself, and go on
-          so: after some six generations it comes nearly true. What is kept by tubers or runners is a variety
-          of its own from the first plant on.
+          {[mother, father].some((parent) => parent?.seedSource === 'f1')
+            ? 'A parent is a hybrid itself, so the plants of this seed differ: sow many. '
+            : 'Of two true lines the seed is F1: its plants are alike. Let a few of them pollinate themselves, under cover, and sow many of that seed: the F2 is mixed. '}
+          Keep seed of the plants you like best, each by itself, and go on so: after some six generations it
+          comes nearly true. What is kept by tubers or runners is a variety of its own from the first plant
+          on.
         </Text>
       </View>
     </Page>

@@ -4,7 +4,7 @@ import { type CropId, cropOf } from '@/core/crops/catalogue';
 import type { TraitName, VarietyTraits } from '@/core/crops/traits';
 import { Choice } from '@/ui/parts/Choice';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { SOWING_NAMES, TRAITS } from '../words/garden';
 import { OWN_POLLEN_NAMES, PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';
 import { optionsOf } from '../words/options';
@@ -28,7 +28,7 @@ export function SeedFields({ control }: FieldsProps) {
       <FormChoice
         control={control}
         name="ownPollen"
-        label="May a female take pollen of her own plant?"
+        label="May a female take pollen of its own plant?"
         options={optionsOf(OWN_POLLEN_NAMES)}
       />
     </>
@@ -46,15 +46,7 @@ export function SowingFields({ control }: FieldsProps) {
         label="Is it in the ground?"
         options={[{ value: 'unknown', title: 'Not yet, or I do not know when' }, ...optionsOf(SOWING_NAMES)]}
       />
-      {how === 'unknown' ? null : (
-        <FormField
-          control={control}
-          name="day"
-          label="On which day"
-          note="2026-05-12"
-          autoCapitalize="none"
-        />
-      )}
+      {how === 'unknown' ? null : <FormDay control={control} name="day" label="On which day" />}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
         <FormField
           control={control}

@@ -5,7 +5,7 @@ import { isDay } from '@/core/time/calendar';
 import type { PlannedVariety } from '@/core/planning/gardenPlan';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
-import { Field } from '@/ui/parts/Field';
+import { DayField } from '@/ui/parts/DayField';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -24,7 +24,7 @@ export function Flowered({ planned, view }: ReportProps) {
   const [day, setDay] = useState<string>(view.today);
   const [error, setError] = useState<string>();
   const say = (kind: 'flowering.seen' | 'flowering.over') => (): void => {
-    if (!isDay(day)) return setError('A day is written like 2026-07-19.');
+    if (!isDay(day)) return setError('A whole date: day, month and year.');
     if (day > view.today) return setError('That day has not come yet.');
     // One of several sowings flowers by itself.
     const body = { variety: variety.variety, ...(planting !== variety.variety && { planting }), day };
@@ -34,7 +34,7 @@ export function Flowered({ planned, view }: ReportProps) {
   return (
     <View style={{ gap: SPACE.s }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: SPACE.s }}>
-        <Field
+        <DayField
           label="On which day"
           value={day}
           error={error}

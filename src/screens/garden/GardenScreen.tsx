@@ -120,7 +120,7 @@ const BedRows = memo(function BedRows({ view, chosen }: BedRowsProps) {
           <ListRow
             key={each.bed}
             title={sayBed(each.name)}
-            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(each.rows, 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
+            note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(rowsOf(each, own), 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
             end={f.number(plantsIn(own))}
             selected={each.bed === chosen}
             onPress={() => router.push({ pathname: '/garden/bed', params: { id: each.bed } })}
@@ -204,6 +204,10 @@ function ChosenBed({
     </View>
   );
 }
+
+/** Where plants stand there is a row, however many were laid out. */
+const rowsOf = ({ rows }: PlanOfGarden['beds'][number], plants: PlanOfGarden['plants']): number =>
+  plants.reduce((most, { row }) => Math.max(most, row), rows);
 
 /** `Row 1: 4 Slate Lantern. Row 2: 4 Slate Lantern`. */
 function sayRows(plants: PlanOfGarden['plants'], { nameOf }: PlanOfGarden, f: Format): string {

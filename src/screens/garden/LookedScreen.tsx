@@ -7,7 +7,7 @@ import { eitherWay, useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
@@ -106,7 +106,7 @@ function LookedForm({ view, looks, asked }: LookedFormProps) {
         {chosen ? (
           <Text variant="small" tone="soft">{`${f.length(chosen.requiredMetres)} are enough.`}</Text>
         ) : null}
-        <FormField control={control} name="day" label="On which day" />
+        <FormDay control={control} name="day" label="On which day" />
         <Text variant="small" tone="soft">
           A look counts for flowers of six weeks before it and after it.
         </Text>

@@ -12,7 +12,7 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
 import { isAsTyped, useSince } from '../forms/useSince';
@@ -162,8 +162,8 @@ function PlaceFields({ control }: { readonly control: Control<Typed, unknown, Ch
       />
       <Text variant="strong">When it flowers, if you know</Text>
       <View style={{ flexDirection: 'row', gap: SPACE.m }}>
-        <FormField control={control} name="from" label="First day" note="2026-07-16" autoCapitalize="none" />
-        <FormField control={control} name="to" label="Last day" note="2026-07-28" autoCapitalize="none" />
+        <FormDay control={control} name="from" label="First day" />
+        <FormDay control={control} name="to" label="Last day" />
       </View>
     </>
   );

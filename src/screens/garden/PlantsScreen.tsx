@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useWatch, type Control } from 'react-hook-form';
 import { View } from 'react-native';
 import { lastPlaces, plantsPerRow, rowKey } from '@/core/garden/places';
@@ -13,7 +13,7 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
@@ -39,12 +39,13 @@ type Checked = Omit<Typed, 'row' | 'count' | 'sown' | 'since'> & {
 /** Puts plants of a variety into a row, after those that stand there. Places are never renumbered. */
 export function PlantsScreen() {
   const router = useRouter();
+  const { of } = useLocalSearchParams<{ of?: string }>();
   const record = useRecord();
   const { journal } = useGarden().store;
   const beds = [...journal.all('bed').values()];
   const varieties = [...journal.all('variety').values()];
   const { control, handleSubmit } = useCheckedForm<Typed, Checked>('plants', {
-    variety: varieties.length === 1 ? varieties[0]!.variety : '',
+    variety: varieties.find(({ variety }) => variety === of || varieties.length === 1)?.variety ?? '',
     bed: beds.length === 1 ? beds[0]!.bed : '',
     row: '1',
     count: '4',
@@ -105,7 +106,7 @@ export function PlantsScreen() {
         <FormChoice
           control={control}
           name="as"
-          label="How they are followed"
+          label="How they are recorded"
           options={[
             {
               value: 'each',
@@ -114,17 +115,16 @@ export function PlantsScreen() {
             },
             {
               value: 'stand',
-              title: 'As one stand',
+              title: 'All together',
               note: 'A block of corn or a row of beans that nobody numbers. The plan and the distances count all of them.',
             },
           ]}
         />
-        <FormField
+        <FormDay
           control={control}
           name="since"
           label="Set out on which day?"
           note="Leave it empty where they stood before. What flowered before that day is judged without them."
-          autoCapitalize="none"
         />
         <SownLater control={control} variety={varieties.find((each) => each.variety === varietyId)} />
       </View>
@@ -146,12 +146,11 @@ function SownLater({
   if (!variety || !stands) return null;
   const first = variety.sowing ? ` The others: ${f.shortDay(variety.sowing.day)}.` : '';
   return (
-    <FormField
+    <FormDay
       control={control}
       name="sown"
       label="Another sowing? On which day"
       note={`Leave it empty for the same sowing.${first}`}
-      autoCapitalize="none"
     />
   );
 }

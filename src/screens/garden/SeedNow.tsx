@@ -26,8 +26,8 @@ function sayMothers({ crop, purpose }: Variety, { mothers, fathers }: Population
   const [least, most] = wanted;
   const range = least === most ? f.number(least) : `${f.number(least)} to ${f.number(most)}`;
   return mothers >= least
-    ? `${so} To keep the variety ${range} mothers are needed: there are enough.`
-    : `${so} To keep the variety ${range} mothers are needed: ${f.number(least - mothers)} more.`;
+    ? `${so} To keep the variety it takes ${range} mothers: there are enough.`
+    : `${so} To keep the variety it takes ${range} mothers: ${f.number(least - mothers)} more.`;
 }
 
 /** How the seed of a variety stands this season, and what would settle or better it; nothing before it has any fruit. */

@@ -9,15 +9,16 @@ import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormField } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { GROUND_NAMES } from '../words/garden';
 import { optionsOf } from '../words/options';
 
-type Typed = Record<keyof Climate | 'earlyFrost', string> & { ground: Ground };
-type Checked = Partial<Climate> & { ground: Ground; earlyFrost?: Day };
+type Frosts = 'earlyFrost' | 'lateFrost';
+type Typed = Record<keyof Climate | Frosts, string> & { ground: Ground };
+type Checked = Partial<Climate> & Partial<Record<Frosts, Day>> & { ground: Ground };
 
 /** The land around and its climate: how far pollen travels, and when things flower. */
 export function SurroundingsScreen() {
@@ -35,8 +36,9 @@ export function SurroundingsScreen() {
     warmMin: typed(climate?.warmMin),
     warmMax: typed(climate?.warmMax),
     earlyFrost: held?.earlyFrost ?? '',
+    lateFrost: held?.lateFrost ?? '',
   });
-  const save = handleSubmit(({ ground, coldMin, coldMax, warmMin, warmMax, earlyFrost }) => {
+  const save = handleSubmit(({ ground, coldMin, coldMax, warmMin, warmMax, earlyFrost, lateFrost }) => {
     const known =
       coldMin !== undefined && coldMax !== undefined && warmMin !== undefined && warmMax !== undefined;
     record([
@@ -46,6 +48,7 @@ export function SurroundingsScreen() {
           ground,
           ...(known && { climate: { coldMin, coldMax, warmMin, warmMax } }),
           ...(earlyFrost !== undefined && { earlyFrost }),
+          ...(lateFrost !== undefined && { lateFrost }),
         },
       },
     ]);
@@ -88,11 +91,24 @@ export function SurroundingsScreen() {
           />
           <FormField control={control} name="warmMax" label={`and its days ${f.unit.temperature}`} numeric />
         </View>
-        <FormField
+        <Text variant="heading" level={2}>
+          Frost
+        </Text>
+        <Text tone="soft">
+          Latitude does not tell it: ask neighbours, an allotment society or the weather service. The year
+          does not matter; leave empty what you do not know.
+        </Text>
+        <FormDay
+          control={control}
+          name="lateFrost"
+          label="Last frost, as late as in one year of ten"
+          note="It says when to sow and to plant out."
+        />
+        <FormDay
           control={control}
           name="earlyFrost"
           label="First frost, as early as in one year of ten"
-          note="A day such as 2026-10-01; the year does not matter. It says until when pollinating is worth while."
+          note="It says until when pollinating is worth while."
         />
       </View>
     </Page>

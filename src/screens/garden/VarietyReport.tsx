@@ -70,10 +70,13 @@ export function Report({ view, planned }: ReportProps) {
           title="Edit"
           onPress={() => router.push({ pathname: '/garden/describe', params: { id: variety.variety } })}
         />
-        <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
+        <Button
+          title="Add plants"
+          onPress={() => router.push({ pathname: '/garden/plants', params: { of: variety.variety } })}
+        />
         <Button
           title="Field guide"
-          onPress={() => router.push({ pathname: '/bench/guide', params: { crop: variety.crop } })}
+          onPress={() => router.push({ pathname: '/more/guide', params: { crop: variety.crop } })}
         />
         <Button
           title="How you work"

@@ -31,6 +31,7 @@ import { COVERS, FLOWER_COVERS, METHODS } from '../words/names';
 
 interface WaysView {
   readonly of: string;
+  readonly isCross: boolean;
   readonly name: string;
   readonly crop: Crop;
   readonly forSeed: boolean;
@@ -64,6 +65,7 @@ const useWays = (of: string): WaysView | undefined =>
     const protocol = selfed === false ? undefined : protocolFor(crop, meant);
     return {
       of,
+      isCross: cross !== undefined,
       name: father ? `${mother.name} × ${father.name}` : mother.name,
       crop,
       forSeed: usual.cover !== 'none',
@@ -98,7 +100,8 @@ export function WaysScreen() {
 function WaysChoices({ view }: { readonly view: WaysView }) {
   const f = useFormat();
   const record = useRecord();
-  const { of, name, crop, forSeed, protocol, selfed, carried, chosen, ways, usual } = view;
+  const { of, isCross, name, crop, forSeed, protocol, selfed, carried, chosen, ways, usual } = view;
+  const pathname = isCross ? '/garden/cross' : '/garden/variety';
   const again = protocol && sayApart(crop, protocol, f);
   const set = (change: Partial<Bodies['ways.set']>): void =>
     record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
@@ -109,7 +112,12 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
   const cover = protocol?.cover ?? crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
   return (
-    <Page title="How you work" foot={<UndoFoot work="ways" />}>
+    <Page
+      title="How you work"
+      foot={
+        <UndoFoot work="ways" back={{ title: `Back to ${name}`, to: { pathname, params: { id: of } } }} />
+      }
+    >
       <View style={{ gap: SPACE.l }}>
         <Text tone="soft">
           {`${name}. Growers differ here, and all of these work. What you choose counts from the next walk and round on.`}

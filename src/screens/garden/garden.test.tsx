@@ -63,7 +63,7 @@ test('a stand that nobody numbers is one entry, and all of its plants count', as
   await tap('A');
   type('Row', '1');
   type('How many', '24');
-  await tap(/^As one stand/);
+  await tap(/^All together/);
   await tap('Add plants');
   const set = (await recorded(1))[0]!;
   expect(set).toMatchObject({ kind: 'plants.set', body: { plants: [{ place: 4, count: 24 }] } });
@@ -71,7 +71,7 @@ test('a stand that nobody numbers is one entry, and all of its plants count', as
 });
 
 test('lengths typed in feet are stored in metres', async () => {
-  await openApp('/bench/settings');
+  await openApp('/more/settings');
   await tap('Feet, °F');
   await see(/Its tags begin with [A-Z]/);
   expect(screen.getByRole('radio', { name: 'Feet, °F' }).getAttribute('aria-checked')).toBe('true');
@@ -90,7 +90,7 @@ test('a variety’s page says the verdict first, then what to do, and why', asyn
   await see(/^Ask what grows there/);
   await see(/Both are Cucurbita pepo: within a species all varieties cross/);
   await see(/of its seed|Of its seed/);
-  await see(/5 to 10 are needed, so there are enough/);
+  await see(/it takes 5 to 10, so there are enough/);
 });
 
 test('a parthenocarpic cucumber is kept from pollen, though it is only eaten', async () => {

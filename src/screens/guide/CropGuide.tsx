@@ -40,7 +40,7 @@ export function CropGuide({ crop }: { readonly crop: Crop }) {
             lines={hygieneOf(crop).map((each) => HYGIENE_WORDS[each])}
           />
           <Lines title="Mind" lines={crop.cautions.map((each) => CROP_CAUTIONS[each])} />
-          <Button variant="quiet" title="All cautions" onPress={() => router.push('/bench/cautions')} />
+          <Button variant="quiet" title="All cautions" onPress={() => router.push('/more/cautions')} />
           <Figures crop={crop} />
         </>
       }
@@ -54,11 +54,11 @@ export function CropGuide({ crop }: { readonly crop: Crop }) {
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginBottom: SPACE.l }}>
             <Button
               title="Practise"
-              onPress={() => router.push({ pathname: '/bench/practice', params: { crop: crop.id } })}
+              onPress={() => router.push({ pathname: '/more/practice', params: { crop: crop.id } })}
             />
             <Button
               title="Which flower is this?"
-              onPress={() => router.push({ pathname: '/bench/identify', params: { crop: crop.id } })}
+              onPress={() => router.push({ pathname: '/more/identify', params: { crop: crop.id } })}
             />
           </View>
         </>

@@ -50,7 +50,7 @@ function Rows({ title, crops }: { readonly title: string; readonly crops: readon
             glyph={seen ? <CropPicture crop={seen} stage="open" /> : <View style={{ width: 44 }} />}
             title={name}
             note={types}
-            onPress={() => router.push({ pathname: '/bench/guide', params: { crop: id } })}
+            onPress={() => router.push({ pathname: '/more/guide', params: { crop: id } })}
           />
         );
       })}

@@ -2,8 +2,8 @@ import { openApp, screen, see, tap } from '@testing/app';
 
 jest.setTimeout(60_000);
 
-test('from the bench to the page of a crop: signs, season, schools, figures with their standing', async () => {
-  await openApp('/bench');
+test('from the list to the page of a crop: signs, season, schools, figures with their standing', async () => {
+  await openApp('/more');
   await tap(/^Field guide/);
   await see('In your garden');
   await tap(/^Pepo squash/);
@@ -19,7 +19,7 @@ test('from the bench to the page of a crop: signs, season, schools, figures with
 });
 
 test('to the key and back with the crop known', async () => {
-  await openApp('/bench/guide?crop=melon');
+  await openApp('/more/guide?crop=melon');
   await tap('Which flower is this?');
   await see('Tap what you see. Two or three signs are often enough.');
   await tap('Field guide: Melon');
@@ -27,18 +27,18 @@ test('to the key and back with the crop known', async () => {
 });
 
 test('practice begins with the crop of the page', async () => {
-  await openApp('/bench/guide?crop=tomato');
+  await openApp('/more/guide?crop=tomato');
   await tap('Practise');
   await see(/When does this flower open/);
 });
 
 test('a crop nobody knows leads to the list', async () => {
-  await openApp('/bench/guide?crop=teapot');
+  await openApp('/more/guide?crop=teapot');
   await see('Field guide');
 });
 
 test('a word with a dotted line is explained, and leads to all words', async () => {
-  await openApp('/bench/guide?crop=pepo');
+  await openApp('/more/guide?crop=pepo');
   await tap('degree days: what is that?');
   await see(/^Warmth added up day by day/);
   await tap('All words');

@@ -84,7 +84,7 @@ export function FlowerKey({ crop, traits, goal: given, where, onOther }: FlowerK
           <Button
             variant="quiet"
             title={`Field guide: ${crop.name}`}
-            onPress={() => router.push({ pathname: '/bench/guide', params: { crop: crop.id } })}
+            onPress={() => router.push({ pathname: '/more/guide', params: { crop: crop.id } })}
             style={{ marginTop: SPACE.m }}
           />
         </>

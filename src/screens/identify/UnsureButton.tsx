@@ -17,7 +17,7 @@ export function UnsureButton({ plant, children }: UnsureButtonProps) {
     <Pressable
       role="button"
       aria-label="Unsure which flower this is?"
-      onPress={() => router.push({ pathname: '/bench/identify', params: { plant } })}
+      onPress={() => router.push({ pathname: '/more/identify', params: { plant } })}
       style={{ alignItems: 'center', justifyContent: 'center', minHeight: TOUCH.least, minWidth: 88 }}
     >
       {children}

@@ -9,7 +9,7 @@ async function answer(question: string, value: string): Promise<void> {
 }
 
 test('a bud of squash: colour along its seams and a small fruit under it make a female that opens next', async () => {
-  await openApp('/bench/identify');
+  await openApp('/more/identify');
   await tap(/^Pepo squash/);
   await answer('What colour are the petals?', 'Green, colour along the seams');
   await see(/^Opens next\??$/);
@@ -25,7 +25,7 @@ test('a bud of squash: colour along its seams and a small fruit under it make a 
 });
 
 test('only what flowers of the crop can show is offered', async () => {
-  await openApp('/bench/identify');
+  await openApp('/more/identify');
   await tap(/^Pepo squash/);
   await answer('Is it open?', 'Open');
   if (!screen.queryByText('Several lobes')) await tap('What is inside?');
@@ -34,7 +34,7 @@ test('only what flowers of the crop can show is offered', async () => {
 });
 
 test('what contradicts the rest is marked', async () => {
-  await openApp('/bench/identify');
+  await openApp('/more/identify');
   await tap(/^Pepo squash/);
   await answer('Is it open?', 'Open');
   await answer('What is inside?', 'One column');
@@ -51,6 +51,6 @@ test('at a plant of the walk the crop and its purpose are known', async () => {
 });
 
 test('where the plant is gone, one chooses its crop', async () => {
-  await openApp('/bench/identify?plant=gone');
+  await openApp('/more/identify?plant=gone');
   await see(/^Of which crop\?/);
 });

@@ -1,12 +1,12 @@
-import { BenchScreen } from '../bench/BenchScreen';
-import { CautionsScreen } from '../bench/CautionsScreen';
-import { FilesScreen } from '../bench/FilesScreen';
-import { GlossaryScreen } from '../bench/GlossaryScreen';
-import { ReportScreen } from '../bench/ReportScreen';
-import { SettingsScreen } from '../bench/SettingsScreen';
-import { SuppliesScreen } from '../bench/SuppliesScreen';
-import { TiesScreen } from '../bench/TiesScreen';
-import { TimesScreen } from '../bench/TimesScreen';
+import { MoreScreen } from '../more/MoreScreen';
+import { CautionsScreen } from '../more/CautionsScreen';
+import { FilesScreen } from '../more/FilesScreen';
+import { GlossaryScreen } from '../more/GlossaryScreen';
+import { ReportScreen } from '../more/ReportScreen';
+import { SettingsScreen } from '../more/SettingsScreen';
+import { SuppliesScreen } from '../more/SuppliesScreen';
+import { TiesScreen } from '../more/TiesScreen';
+import { TimesScreen } from '../more/TimesScreen';
 import { FruitScreen } from '../fruit/FruitScreen';
 import { LooksScreen } from '../fruit/LooksScreen';
 import { OneFruitScreen } from '../fruit/OneFruitScreen';
@@ -60,7 +60,7 @@ const SCREENS = {
   barrier: BarrierScreen,
   bed: BedScreen,
   beds: BedsScreen,
-  bench: BenchScreen,
+  more: MoreScreen,
   cage: CageScreen,
   cages: CagesScreen,
   calendar: CalendarScreen,

@@ -80,8 +80,8 @@ export function OrderSteps({ card, seed, over, onAnswer, onNext }: OrderStepsPro
         {done ? (
           <Text variant="strong" tone={mistakes === 0 ? 'leaf' : 'rust'}>
             {mistakes === 0
-              ? 'Right: pollen first, so that she stands open no longer than she must.'
-              : `In order, with ${f.count(mistakes, 'mistake', 'mistakes')}. Pollen comes first, so that she stands open no longer than she must.`}
+              ? 'Right: pollen first, so that the flower stands open no longer than it must.'
+              : `In order, with ${f.count(mistakes, 'mistake', 'mistakes')}. Pollen comes first, so that the flower stands open no longer than it must.`}
           </Text>
         ) : null}
       </View>

@@ -4,7 +4,7 @@ import { openApp, screen, see, tap } from '@testing/app';
 jest.setTimeout(60_000);
 
 test('the sex of a drawing is the question; a wrong answer shows the sign that tells, and is remembered', async () => {
-  await openApp('/bench/practice');
+  await openApp('/more/practice');
   await tap(/^Pepo squash/);
   await see('Male or female?');
   // The first drawing looks into the open flower.
@@ -20,7 +20,7 @@ test('the sex of a drawing is the question; a wrong answer shows the sign that t
 });
 
 test('a sitting ends with what was right, and another crop can be taken', async () => {
-  await openApp('/bench/practice');
+  await openApp('/more/practice');
   await tap('Other crops');
   await tap(/^Strawberry/);
   for (let i = 0; i < 20 && !screen.queryByText('Done for now'); i += 1) {
@@ -33,7 +33,7 @@ test('a sitting ends with what was right, and another crop can be taken', async 
 });
 
 test('on a whole plant every bud that opens next is found, by the description of each', async () => {
-  await openApp('/bench/practice');
+  await openApp('/more/practice');
   const isPlant = (): boolean => screen.queryByText(/^Tap every bud/) !== null;
   for (let sitting = 0; sitting < 2 && !isPlant(); sitting += 1) {
     await tap(/^Pepo squash/);

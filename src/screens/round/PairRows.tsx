@@ -9,11 +9,12 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { bloomGlyph } from '../words/blooms';
 import { sayReason } from '../words/reasons/morning';
 import { sayDonors } from '../words/stops';
-import { NoPollenForHer } from './NoPollenForHer';
+import { NoPollenFits } from './NoPollenFits';
 
 interface PairRowsProps {
   readonly pairs: readonly Pair[];
@@ -34,7 +35,7 @@ export function PairRows({ pairs, late, males, day }: PairRowsProps) {
   const [shown, setShown] = useState(AT_ONCE);
   const said = (pair: Pair): string =>
     [late.get(pair.bloom) ?? [], ...pair.reasons.map((reason) => sayReason(reason, f))].flat().join(' ');
-  const takes = ({ donors }: Pair): string => sayDonors(journal, donors, f) || 'nothing';
+  const takes = ({ donors }: Pair): string => sayDonors(journal, donors, f);
   const isWrong = ({ bloom, donors }: Pair): boolean => donors.length === 0 || late.has(bloom);
   const ordered = [...pairs.filter(isWrong), ...pairs.filter((pair) => !isWrong(pair))];
   const alike = [
@@ -47,16 +48,12 @@ export function PairRows({ pairs, late, males, day }: PairRowsProps) {
         <Fragment key={pair!.bloom}>
           <ListRow
             glyph={<Glyph name={bloomGlyph(journal.all('bloom').get(pair!.bloom)!)} />}
-            title={
-              others.length > 0
-                ? `${f.number(others.length + 1)} on ${plantLabel(journal, pair!.plant)} take ${takes(pair!)} each`
-                : `${plantLabel(journal, pair!.plant)} takes ${takes(pair!)}`
-            }
+            title={sayTakes(plantLabel(journal, pair!.plant), others.length + 1, takes(pair!), f)}
             tone={isWrong(pair!) ? 'rust' : 'ink'}
             note={said(pair!)}
           />
           {pair!.donors.length === 0 ? (
-            <NoPollenForHer without={pollenElsewhere(journal, pair!, males, day)} />
+            <NoPollenFits without={pollenElsewhere(journal, pair!, males, day)} />
           ) : null}
         </Fragment>
       ))}
@@ -68,4 +65,10 @@ export function PairRows({ pairs, late, males, day }: PairRowsProps) {
       ) : null}
     </>
   );
+}
+
+/** So many flowers of a plant, and the plants that they take pollen of; an empty text where there is none. */
+function sayTakes(plant: string, flowers: number, from: string, f: Format): string {
+  if (from === '') return flowers > 1 ? `${f.number(flowers)} on ${plant}: no pollen` : `${plant}: no pollen`;
+  return flowers > 1 ? `${f.number(flowers)} on ${plant} take ${from} each` : `${plant} takes ${from}`;
 }

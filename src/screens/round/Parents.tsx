@@ -38,7 +38,7 @@ export function Parents({ variety, candidates }: ParentsProps) {
   const soFar = useSteps(begin)?.value;
   if (!soFar) return null;
   const { fruits, mothers, fathers, size, next } = soFar;
-  const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth ${f.number(size, 1)} plants that give alike (effective size).`;
+  const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth as much as ${f.number(size, 1)} plants that each gave the same number of seeds (effective size).`;
   // What does not show in the figure is not worth a sentence.
   const more =
     next && next.size > size && f.number(next.size, 1) !== f.number(size, 1)

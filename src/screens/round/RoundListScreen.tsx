@@ -171,7 +171,7 @@ function HandOver() {
         With a phone: export a backup, import it there, and choose the round on that phone. Afterwards import
         each other’s backup: nothing is entered twice.
       </Text>
-      <Button title="To the files" onPress={() => router.push('/bench/files')} />
+      <Button title="To the files" onPress={() => router.push('/more/files')} />
       <Text>Without a phone: print this page. What was done is entered here afterwards.</Text>
     </View>
   );

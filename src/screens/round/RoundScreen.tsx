@@ -158,7 +158,7 @@ function Prepare({ service, round, opens, now, onLeave, onSplit }: PrepareProps)
                   ? `Start ${f.count(walked, 'round', 'rounds')}`
                   : more || !round
                     ? 'Start the round'
-                    : 'Go on like this'
+                    : 'Continue the round'
               }
               disabled={!plan || early}
               onPress={start}

@@ -86,6 +86,13 @@ function DemoBanner() {
         <Text variant="small">
           Demo, {f.shortDay(day)} {f.time(now)}
         </Text>
+        <Button
+          variant="quiet"
+          size="small"
+          title="Your own garden"
+          onPress={() => router.navigate('/start')}
+          style={{ alignSelf: 'flex-start', paddingLeft: 0 }}
+        />
       </View>
       <View style={{ flexDirection: 'row', gap: SPACE.xs }}>
         <Button
@@ -165,7 +172,7 @@ function ClockBanner() {
           {`This device says it is ${said(now)}, ${doubt === 'behind' ? 'before' : 'more than a year after'} the newest record, of ${said(newest)}. Check its date and time before you go on. If it was wrong while you worked, correct the times afterwards.`}
         </Text>
       </View>
-      <Button title="Correct times" onPress={() => router.push('/bench/times')} />
+      <Button title="Correct times" onPress={() => router.push('/more/times')} />
       <Button title="It is right" onPress={() => setHeeded(true)} />
     </Banner>
   );
@@ -185,7 +192,7 @@ function UnsavedBanner({ count }: { readonly count: number }) {
         </Text>
       </View>
       <Button title="Try now" onPress={() => void store.retryUnsaved()} />
-      <Button title="Export" onPress={() => router.push('/bench/files')} />
+      <Button title="Export" onPress={() => router.push('/more/files')} />
     </Banner>
   );
 }
@@ -235,7 +242,7 @@ function KeepingBanner() {
         title="What to do"
         onPress={() => {
           tell();
-          router.push('/bench/files');
+          router.push('/more/files');
         }}
       />
       <Button title="OK" label="OK, I have read how records are kept" onPress={tell} />
@@ -251,7 +258,7 @@ function DamageBanner() {
       <Text variant="small" tone="rust" style={{ flex: 1 }}>
         Part of the records could not be read.
       </Text>
-      <Button title="See which" onPress={() => router.push('/bench/files')} />
+      <Button title="See which" onPress={() => router.push('/more/files')} />
     </Banner>
   );
 }

@@ -62,7 +62,7 @@ function TermSheet({ term, onClose }: TermSheetProps) {
         title="All words"
         onPress={() => {
           onClose();
-          router.push('/bench/glossary');
+          router.push('/more/glossary');
         }}
       />
     </Sheet>

@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Work } from '@/core/journal/undo';
@@ -59,16 +59,23 @@ export function ProgressHead({ left, peg, count, at, step, missed = NONE, of, ch
   );
 }
 
-/** Below a walk or round that is done: back to Today, and one thing next to it. */
-export function ProgressFoot({ children }: { readonly children: ReactNode }) {
+interface FootProps {
+  /** Where one came from: Today, where nothing else is said. */
+  readonly back?: { readonly title: string; readonly to: Href };
+}
+
+const TODAY = { title: 'Back to Today', to: '/' } as const;
+
+/** Below a page whose work is done: back where one came from, and one thing next to it. */
+export function ProgressFoot({ back = TODAY, children }: FootProps & { readonly children: ReactNode }) {
   const router = useRouter();
   return (
     <View style={{ flexDirection: 'row', gap: SPACE.s }}>
       <Button
         variant="main"
         size="big"
-        title="Back to Today"
-        onPress={() => router.replace('/')}
+        title={back.title}
+        onPress={() => router.replace(back.to)}
         style={{ flex: 1 }}
       />
       {children}
@@ -77,8 +84,8 @@ export function ProgressFoot({ children }: { readonly children: ReactNode }) {
 }
 
 /** The same with Undo, for what is recorded on the page itself. */
-export const UndoFoot = ({ work }: { readonly work: Work }) => (
-  <ProgressFoot>
+export const UndoFoot = ({ work, back }: FootProps & { readonly work: Work }) => (
+  <ProgressFoot back={back}>
     <WithUndo work={work} size="big" />
   </ProgressFoot>
 );

@@ -25,8 +25,8 @@ export function Undescribed() {
       </Text>
       {canRedo ? <Button variant="main" size="big" title="Redo" onPress={redo} /> : null}
       <Button title="Save the records" onPress={() => void saveRecords(device.current, store.unsaved)} />
-      <Link href="/bench">
-        <Text>To the bench, for a backup or another garden</Text>
+      <Link href="/more">
+        <Text>To More, for a backup or another garden</Text>
       </Link>
     </View>
   );

@@ -1,7 +1,7 @@
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 
 interface Place {
-  readonly href: '/' | '/garden' | '/fruit' | '/bench' | '/walk' | '/round' | '/open';
+  readonly href: '/' | '/garden' | '/fruit' | '/more' | '/walk' | '/round' | '/open';
   readonly name: string;
   /** The key that leads there. */
   readonly key: string;
@@ -12,7 +12,7 @@ export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
   { href: '/', name: 'Today', key: 't', glyph: 'today' },
   { href: '/garden', name: 'Garden', key: 'g', glyph: 'garden' },
   { href: '/fruit', name: 'Fruit', key: 'f', glyph: 'fruit' },
-  { href: '/bench', name: 'Bench', key: 'b', glyph: 'bench' },
+  { href: '/more', name: 'More', key: 'm', glyph: 'more' },
 ];
 
 /** Work that has the whole screen. */

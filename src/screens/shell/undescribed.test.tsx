@@ -31,6 +31,6 @@ test('a garden whose description was taken back is no blank page: its records ca
   }
   await tap('Save the records');
   await waitFor(() => expect(downloads.at(-1)).toContain('garden.described'));
-  await reopenApp('/bench/files');
+  await reopenApp('/more/files');
   await see('Import');
 }, 60_000);

@@ -1,6 +1,6 @@
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
+import { cropOf, type Crop } from '@/core/crops/catalogue';
 import type { OutingNow } from '@/core/due/outings';
 import type { Today } from '@/core/today/today';
 import { atClock, MS_PER_HOUR } from '@/core/time/calendar';
@@ -33,6 +33,10 @@ export function RibbonGround() {
   );
 }
 
+/** What everybody calls it first; of squash the epithet tells which. */
+const petalName = ({ name, species }: Crop): string =>
+  name.endsWith(' squash') ? `Squash, ${species.split(' ')[1]}` : name;
+
 /** The morning that comes next, as a band of hours. */
 export function Ribbon({ today, now }: { readonly today: Today; readonly now: number }) {
   const f = useFormat();
@@ -57,7 +61,7 @@ export function Ribbon({ today, now }: { readonly today: Today; readonly now: nu
   const from = Math.floor(Math.min(...windows.map((window) => hourOf(window.opens[0]))) - 0.5);
   const to = Math.ceil(Math.max(...windows.map((window) => hourOf(window.shuts[1]))) + 0.5);
   const petals = windows.map((window, i): RibbonPetal => ({
-    name: cropOf(window.crop).name,
+    name: petalName(cropOf(window.crop)),
     points: worthByTime(window).map(({ ms, worth }) => ({
       hour: hourOf(ms),
       worth: worth * ((cropOf(window.crop).setPrior?.value ?? MILD) / MILD),

@@ -227,7 +227,7 @@ function Rest({ today, now }: { readonly today: Today; readonly now: number }) {
           glyph={<Glyph name="warn" size={28} />}
           title={CAUTIONS[caution].title}
           note={CAUTIONS[caution].short}
-          onPress={() => router.push('/bench/cautions')}
+          onPress={() => router.push('/more/cautions')}
         />
       ))}
       <ListRow

@@ -1,7 +1,7 @@
 import type { Outing } from '@/core/crops/outing';
 import type { Task } from '@/core/due/dayTasks';
 import { dueNow } from '@/core/due/outings';
-import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
+import { RAISED_DAYS, type PreFloweringAdvice, type ToSow } from '@/core/due/preFloweringAdvice';
 import type { Today } from '@/core/today/today';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Variety } from '@/core/journal/state';
@@ -49,7 +49,7 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
       return {
         title: 'Open now',
         text: `${sayPlants(task, f)} to look at${minutes}.${task.by === undefined ? '' : ` Be done by ${f.time(task.by)}.`}${sayTooMuch(task, now)}`,
-        action: task.started ? 'Go on' : 'See what is open',
+        action: task.started ? 'Continue looking' : 'Start looking',
       };
     case 'walk':
       return later
@@ -65,12 +65,13 @@ export function sayTask(task: Task, today: Today, now: number, f: Format): TaskW
           };
     case 'routine': {
       const title = task.brushed ? 'Brush the flowers' : 'Shake the flowers';
+      const doing = task.brushed ? 'brushing' : 'shaking';
       return {
         title,
         text: later
           ? `${sayFrom(task, today, f)}, when they are dry: ${sayPlants(task, f)}${minutes}.`
           : `${sayPlants(task, f)}${minutes}. Best by ${f.time(task.by!)}.`,
-        action: later ? undefined : task.started ? 'Go on' : title,
+        action: later ? undefined : task.started ? `Continue ${doing}` : `Start ${doing}`,
       };
     }
     case 'looks':
@@ -231,9 +232,10 @@ export interface BeforeWords {
  * @param variety the one that flowers first.
  */
 export function sayBefore(before: PreFloweringAdvice, variety: Variety, day: Day, f: Format): BeforeWords {
-  const { firstFlowers, firstBearing, counted, plantOut, sowUnderCover } = before;
+  const { firstFlowers, firstBearing, counted, toSow } = before;
   const { name, crop } = variety;
   const believed = 'If you see buds sooner, look for them all the same: what you see counts.';
+  if (toSow && !toSow.plantOut) return sayBeforeFrost(toSow, variety, believed, f);
   if (!firstFlowers) {
     return {
       text: `In the open here it hardly gets warm enough for ${name} to flower.`,
@@ -251,7 +253,7 @@ export function sayBefore(before: PreFloweringAdvice, variety: Variety, day: Day
       ]
     : [{ what: 'First flowers', when: f.date(firstFlowers) }];
   const malesFirst = firstBearing ? 'Males come first, and fall: nothing is wrong then. ' : '';
-  if (!plantOut || !sowUnderCover)
+  if (!toSow?.plantOut || !toSow.sowUnderCover)
     return {
       text: `${name} flowers first${counted ? sayCounted(counted, firstFlowers, f) : ''}.`,
       steps: flowers,
@@ -260,11 +262,33 @@ export function sayBefore(before: PreFloweringAdvice, variety: Variety, day: Day
   return {
     text: `Nothing flowers in the open here at this time of year. ${name} comes first, about:`,
     steps: [
-      { what: 'Sow under cover', when: sowUnderCover <= day ? 'now' : f.date(sowUnderCover) },
-      { what: 'Plant out, once frost is over', when: f.date(plantOut) },
+      { what: 'Sow under cover', when: toSow.sowUnderCover <= day ? 'now' : f.date(toSow.sowUnderCover) },
+      { what: 'Plant out', when: toSow.plantOut <= day ? 'now' : f.date(toSow.plantOut) },
       ...flowers,
     ],
-    note: `${malesFirst}Estimated from the climate at your latitude; say when it was sown, and it is known better. ${believed}`,
+    note: `${malesFirst}Estimated from your last frost and your climate; say when it was sown, and it is known better. ${believed}`,
+  };
+}
+
+/** Where nobody said when frost is over: what waits for it has no day. */
+function sayBeforeFrost(
+  { toFlower }: ToSow,
+  { name, crop }: Variety,
+  believed: string,
+  f: Format,
+): BeforeWords {
+  const weeks = (days: number): string => f.count(Math.round(days / 7), 'week', 'weeks');
+  return {
+    text: `Nothing flowers in the open here at this time of year. ${name} comes first:`,
+    steps: [
+      { what: 'Sow under cover', when: `${weeks(RAISED_DAYS)} before that` },
+      { what: 'Plant out', when: 'once frost is over' },
+      {
+        what: cropOf(crop).parts ? 'First tassels' : 'First flowers',
+        when: `about ${weeks(toFlower)} later`,
+      },
+    ],
+    note: `No day is calculated: your latitude does not tell when frost is over. Note the last frost under Garden, The land around. ${believed}`,
   };
 }
 

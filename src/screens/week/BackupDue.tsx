@@ -27,7 +27,7 @@ export function BackupDue() {
       glyph={<Glyph name="unsaved" size={28} />}
       title="Back up the garden"
       note={`${sayBackupAge(lastBackup, now, f.number)}${keeping === 'kept' ? '' : ` ${KEEPING[keeping]}`}`}
-      onPress={() => router.push('/bench/files')}
+      onPress={() => router.push('/more/files')}
     />
   );
 }

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { FIRST_STEPS, firstSteps, type FirstStep } from '@/core/today/firstSteps';
+import { firstSteps, type FirstStep } from '@/core/today/firstSteps';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useSawCrossing } from '@/data/hooks/useSawCrossing';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -34,7 +34,7 @@ function OwnSteps({ firstWalk }: FirstStepsProps) {
       <Text variant="heading" level={2}>
         First steps
       </Text>
-      {FIRST_STEPS.map((step) => {
+      {steps.steps.map((step) => {
         const done = steps.done.includes(step);
         const { title, note } = sayStep(step, steps.plants, firstWalk.text, f);
         return (

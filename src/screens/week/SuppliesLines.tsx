@@ -25,7 +25,7 @@ export function SuppliesLines({ today }: { readonly today: Today }) {
         glyph={<Glyph name="tape" size={28} />}
         title={title}
         note={note}
-        onPress={() => router.push('/bench/supplies')}
+        onPress={() => router.push('/more/supplies')}
       />
     ) : null,
   );

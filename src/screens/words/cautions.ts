@@ -10,7 +10,7 @@ export const CAUTIONS: Readonly<Record<Caution, { readonly title: string; readon
   bees: { title: 'Look before you close your hand', short: 'Bees sleep and work in the flowers.' },
 };
 
-/** All of them, for the page on the bench. */
+/** All of them, for their page. */
 export const ALL_CAUTIONS: readonly { readonly title: string; readonly text: string }[] = [
   {
     title: 'Heat, back and knees',
@@ -22,7 +22,7 @@ export const ALL_CAUTIONS: readonly { readonly title: string; readonly text: str
   },
   {
     title: 'Disease on hands and blades',
-    text: 'Mosaic viruses and fruit blotch travel on hands, brushes, blades and reused bags. Do not work wet leaves. Suspect plants last, or not at all. Disinfect between blocks. Take no seed from a mottled mother.',
+    text: 'Mosaic viruses and fruit blotch travel on hands, brushes, blades and reused bags. Do not work wet leaves. Suspect plants last, or not at all. Disinfect between blocks. Take no seed from a plant with mottled leaves.',
   },
   {
     title: 'Sprays',

@@ -160,6 +160,8 @@ const USES: Readonly<Record<FlowerUse, string>> = {
 const USE_REASONS: Readonly<Record<UseReason, (params: Reason['params'], f: Format) => string>> = {
   opensNext: () => 'It opens next.',
   silkNotYet: () => 'A silk that has met the air has met pollen: the bag goes on before.',
+  shedsOn: () =>
+    'It sheds for days: shake it, bag it this afternoon, and what is in the bag next morning is its own.',
   opensLater: (p, f) =>
     `It opens in ${days([Number(p['from']), Number(p['to'])], f)}. A cover now would be wasted.`,
   openNow: () => 'It is open.',
@@ -260,7 +262,7 @@ export function sayBestHours(
   f: Format,
 ): string {
   if (now > late)
-    return `It was to be done by ${f.time(late)}: fewer set now. What is still open may be tried.`;
+    return `Too late since ${f.time(late)}: fewer flowers set now. Those that are still open can be tried.`;
   const best = now < from ? `Best from ${f.time(from)} to ${f.time(until)}.` : `Best until ${f.time(until)}.`;
   return now > until
     ? `Past its best hour; too late by ${f.time(late)}.`

@@ -170,7 +170,7 @@ export function verdictSentence(
   const spoils = variety.purpose === 'eat' && worst.compatibility.xenia === 'spoils';
   return `${name(worst.id)} is ${sayAway(worst.metres, f)}${more}, and ${
     spoils ? 'spoils its kernels this year' : 'crosses freely'
-  }: ${f.length(requiredMetres)} are needed.`;
+  }: keep ${f.length(requiredMetres)} away.`;
 }
 
 const timingOf = (daysApart: number | undefined, f: Format): string => {
@@ -214,47 +214,50 @@ export function sayMethod(
     case 'askNeighbour':
       return {
         do: `Ask what grows there, and when it flowers: ${names}.`,
-        cost: 'Costs a word over the fence.',
+        cost: 'It costs a word over the fence.',
       };
     case 'timeIsolation':
       return {
         do: `Sow so that there are ${f.count(amount ?? 0, 'day', 'days')} between the last pollen of one and the first silk of the other: ${names}. The calendar calculates when.`,
-        cost: 'Costs waiting, and needs a long season.',
+        cost: 'It costs waiting, and takes a long season.',
       };
     case 'coverAndHandPollinate':
       return {
         do: 'Cover flowers the evening before and pollinate by hand in the morning.',
-        cost: 'Costs work on as many mornings as you want fruits.',
+        cost: 'It costs work on as many mornings as you want fruits.',
       };
     case 'bagFlowers':
       return {
         do: 'Bag buds before they open, shake the bag, tag what set inside: choose it under How you work, and walk and round lead there.',
-        cost: 'Costs bags and a shake of each.',
+        cost: 'It costs bags and a shake of each.',
       };
     case 'cage':
       return {
         do: 'Cage the plants with fine net before the first flower, and put insects in or pollinate by hand.',
-        cost: 'Costs building a cage.',
+        cost: 'It costs building a cage.',
       };
     case 'netAgainstInsects':
       return {
         do: 'Keep the plants under fine net or glass from before the first flower, with no brush and no bees.',
-        cost: 'Costs a net.',
+        cost: 'It costs a net.',
       };
     case 'alternateCages':
       return {
         do: `Cage it and ${names} on alternate days, so that insects visit one at a time.`,
-        cost: 'Costs two cages and a walk every day.',
+        cost: 'It costs two cages and a walk every day.',
       };
     case 'borderRows':
       return {
         do: 'Grow more border rows of the same corn on that side, and take seed from the middle.',
-        cost: 'Costs space and seed.',
+        cost: 'It costs space and seed.',
       };
     case 'moveAway':
-      return { do: `Grow it ${f.length(amount ?? 0)} away from ${names}.`, cost: 'Costs moving a bed.' };
+      return { do: `Grow it ${f.length(amount ?? 0)} away from ${names}.`, cost: 'It costs moving a bed.' };
     case 'growOnlyOne':
-      return { do: `Grow only one of them this year: leave out ${names}.`, cost: 'Costs a harvest.' };
+      return {
+        do: `Grow only one of them this year: leave out ${names}.`,
+        cost: 'The others give no harvest this year.',
+      };
   }
 }
 

@@ -33,7 +33,7 @@ export const GLOSSARY = {
   },
   effectiveSize: {
     term: 'effective size',
-    text: 'How many plants that give alike your parents are worth. Ten fruits of one mother are worth little more than one plant: seed from few parents weakens over the years.',
+    text: 'How many plants your parents are worth, if each plant gave the same number of seeds. Ten fruits of one mother are worth little more than one plant: seed from few parents weakens over the years.',
   },
   emasculate: {
     term: 'emasculate',

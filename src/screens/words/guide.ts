@@ -50,7 +50,7 @@ export const MISTAKE_WORDS: Readonly<Record<Mistake, string>> = {
     'Brushing once only. Its pistils ripen one after another: two or three days make an even berry.',
   tapeTooLow: 'Taping too far down: it tears the petals, or cannot be opened. Half-way at most.',
   holeOverlooked: 'Missing a small hole near the base: an insect has been in.',
-  pressedTooHard: 'Pressing too hard when shutting her: she breaks off.',
+  pressedTooHard: 'Pressing too hard when shutting it: the flower breaks off.',
   tagOnFlower: 'Tagging the flower. It falls within days: tag the stalk, in a loose loop.',
   loadedVine: 'Expecting seed fruit on a vine that carries fruit already: strip those first.',
   ownPollenInside:
@@ -72,7 +72,7 @@ export const HYGIENE_WORDS: Readonly<Record<Hygiene, string>> = {
   suspectLast: 'Suspect plants last, or not at all.',
   cleanTools: 'Clean hands, brushes and blades between beds.',
   freshBags: 'Wash bags, or use new ones, before they go to another plant.',
-  noSeedFromMottled: 'Keep no seed of a mottled mother.',
+  noSeedFromMottled: 'Keep no seed of a plant with mottled leaves.',
 };
 
 const SEASON: Readonly<Record<SeasonStage, string>> = {

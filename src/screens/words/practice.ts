@@ -22,11 +22,9 @@ export const sayQuestion = (card: Card): string => {
 export function sayAnswer(answer: Answer, form: FlowerForm): string {
   switch (answer) {
     case 'now':
-      return 'Next morning';
     case 'later':
-      return 'Later';
     case 'over':
-      return wordsOf(form).over;
+      return wordsOf(form).when[answer];
     case 'yes':
       return 'Yes';
     case 'no':
@@ -119,9 +117,9 @@ const STEPS: Readonly<Record<MorningStep, string>> = {
   strip: 'Pull their petals off to the base',
   check: 'Look for holes and slipped covers',
   uncover: 'Open the female',
-  pollinate: 'Rub pollen over all her lobes',
-  close: 'Shut her again at once',
-  tag: 'Tie the tag to her stalk',
+  pollinate: 'Rub pollen over all its lobes',
+  close: 'Shut it again at once',
+  tag: 'Tie the tag to its stalk',
 };
 export const sayStep = (step: MorningStep, form: FlowerForm): string =>
   wordsOf(form).steps[step] ?? STEPS[step];

@@ -175,6 +175,16 @@ export function sayAssumed(assumed: SheetAssumption, f: Format): string {
       return assumed.params.lines === 1
         ? `Line ${f.number(assumed.params.line + 1)} says the same as one before it: its plants count once.`
         : `${f.number(assumed.params.lines)} lines say the same as one before them, the first is line ${f.number(assumed.params.line + 1)}: their plants count once.`;
+    case 'columnByContents':
+      return assumed.params.columns
+        .map(
+          ({ name, use }) => `Column “${name}” is read as ${USE_NAMES[use].toLowerCase()}, by what it holds.`,
+        )
+        .join(' ');
+    case 'firstCounts':
+      return `Of ${assumed.params.varieties.slice(0, MAX_QUOTED).join(', ')}${assumed.params.varieties.length > MAX_QUOTED ? ' and others' : ''} several lines, or the plan, say different things (what for, whose seed): what was said first counts.`;
+    case 'sowingOfVariety':
+      return `${f.count(assumed.params.lines, 'line names', 'lines name')} no day: it is taken as sown with the rest of its variety, first of ${assumed.params.variety}.`;
     case 'passedOver':
       return sayPassedOver(assumed.params.texts, f);
   }

@@ -15,7 +15,7 @@ import { Text } from '@/ui/parts/Text';
 import { TickButton } from '@/ui/parts/TickButton';
 import { SPACE } from '@/ui/theme';
 import { fruitName, fruitStatus } from '../fruit/fruitView';
-import { FormField } from '../forms/fields';
+import { FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
@@ -94,8 +94,8 @@ function CloseForm({ found, today }: { readonly found: SeasonToClose; readonly t
     >
       <View style={{ gap: SPACE.m }}>
         <FormField control={control} name="name" label="Name of the season" />
-        <FormField control={control} name="from" label="First day" />
-        <FormField
+        <FormDay control={control} name="from" label="First day" />
+        <FormDay
           control={control}
           name="to"
           label="Last day"

@@ -102,7 +102,7 @@ const DRAWINGS = {
   ),
   today: () => <Path d="M2 18h20M6 18a6 6 0 0 1 12 0M12 5v3M3.500 10l2 1.500M20.500 10l-2 1.500" />,
   garden: () => <Path d="M3 4h7v16H3zM14 4h7v7h-7zM14 15h7v5h-7z" />,
-  bench: () => <Path d="M12 2v9M8 11h8v3c0 4-2 6-4 8-2-2-4-4-4-8z" />,
+  more: () => <Path d="M4.500 12h.01M12 12h.01M19.500 12h.01" strokeWidth={4} />,
   tape: () => (
     <>
       <Circle cx={11} cy={12} r={8} />

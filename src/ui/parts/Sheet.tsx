@@ -4,6 +4,7 @@ import { ScrollView, View } from 'react-native';
 import { RADIUS, SPACE, usePalette } from '../theme';
 import { Button } from './Button';
 import { Text } from './Text';
+import { useCloseRequest } from './useCloseRequest';
 
 export interface SheetProps {
   readonly title: string;
@@ -13,9 +14,10 @@ export interface SheetProps {
   readonly children: ReactNode;
 }
 
-/** A sheet over the page's lower edge; Escape and a tap outside it close it. */
+/** A sheet over the page's lower edge; Escape, a tap outside it and a phone's Back close it. */
 export function Sheet({ title, open, onClose, closeTitle, children }: SheetProps) {
   const palette = usePalette();
+  useCloseRequest(open, onClose);
   if (!open) return null;
   return (
     <Overlay

@@ -37,6 +37,37 @@ function joined(name: string): string {
   return name.replaceAll(' ', '');
 }
 
+/** Endings of plurals that are not English, and those of their singulars: Tomaten, zucche, pomodori, melões. */
+const PLURALS: readonly (readonly [plural: string, singular: string])[] = [
+  ['sse', 's'],
+  ['oes', 'ao'],
+  ['es', ''],
+  ['en', ''],
+  ['en', 'e'],
+  ['n', ''],
+  ['e', ''],
+  ['e', 'a'],
+  ['che', 'ca'],
+  ['i', 'o'],
+  ['i', 'e'],
+  ['i', 'a'],
+];
+/** What is left of a shorter word may be anything. */
+const LEAST_STEM = 3;
+
+const exactly = (plain: string): CommonName | undefined =>
+  BY_NAME.get(plain) ?? BY_SPELLING.get(joined(plain));
+
+/** A name in the plural of another language; only what then is a known name counts. */
+function byPlural(plain: string): CommonName | undefined {
+  for (const [plural, singular] of PLURALS) {
+    if (!plain.endsWith(plural) || plain.length - plural.length < LEAST_STEM) continue;
+    const found = exactly(plain.slice(0, -plural.length) + singular);
+    if (found) return found;
+  }
+  return undefined;
+}
+
 /**
  * Looks up a common name, in whatever spelling, singular or plural; `undefined` when it is not known.
  *
@@ -44,5 +75,5 @@ function joined(name: string): string {
  */
 export function findCommonName(name: string): CommonName | undefined {
   const plain = normalisedName(name);
-  return BY_NAME.get(plain) ?? BY_SPELLING.get(joined(plain));
+  return exactly(plain) ?? byPlural(plain);
 }

@@ -8,6 +8,8 @@ test.each([
   ['Grey Hollow Cherry Tomatoes', ['tomato']],
   ['Miller’s Sweet Corn', ['corn']],
   ['Pale Heron', undefined],
+  ['Ox × Pea F1', undefined],
+  ['Grey Hollow x Butternut', undefined],
   ['', undefined],
 ])('%s speaks of %j', (name, crops) => {
   expect(commonNameIn(name)?.crops).toEqual(crops);

@@ -13,11 +13,15 @@ interface NameAmong {
 
 /**
  * The common name contained in a variety's own name: the longest run of its words, counted from the end, that is one.
- * A variety whose name says what it is should not end up under another species; a sweet potato is no potato.
+ * A variety whose name says what it is should not end up under another species; a sweet potato is no potato, and in the
+ * name of a cross the words are names of its parents, not of kinds.
  *
  * @example commonNameIn('Old Striped Butternut')?.crops // ['moschata']
  */
-export const commonNameIn = (name: string): CommonName | undefined => nameAmong(name)?.called;
+export const commonNameIn = (name: string): CommonName | undefined =>
+  CROSS.test(name) ? undefined : nameAmong(name)?.called;
+
+const CROSS = /\s[×x]\s/i;
 
 /**
  * The same, with the words besides it.

@@ -113,4 +113,60 @@ export const WORLD_NAMES: readonly WorldNames[] = [
     'Erbse, Zuckererbse, petit pois, guisante, arveja, chícharo, pisello, ervilha, doperwt, groch, matar, wandou',
   ],
   [['lettuce'], 'Kopfsalat, Gartensalat, laitue, lechuga, lattuga, alface, sałata, marul, selada, shengcai'],
+  // As they stand in lists: kinds of a crop, and plurals that no rule makes.
+  [['corn'], 'maïs doux, Mais dolce, milho doce, milho verde, milho pipoca, maíz dulce, maíz palomero'],
+  [['corn'], 'suikermaïs, Popcornmais, Speisemais, Gemüsemais, maïs à éclater, mais da popcorn'],
+  [
+    ['tomato'],
+    'Kirschtomate, Fleischtomate, Cocktailtomate, Strauchtomate, Flaschentomate, Eiertomate, Stabtomate, Buschtomate',
+  ],
+  [
+    ['tomato'],
+    'tomate cerise, tomate cereja, tomate cherry, pomodoro ciliegino, pomodorino, pomodorini, pomodori, tomate coração',
+  ],
+  [
+    ['tomato'],
+    'tomate coeur de boeuf, cuore di bue, kerstomaat, vleestomaat, trostomaat, snoeptomaat, tomateiro',
+  ],
+  [['melon'], 'melone retato, suikermeloen, kantaloep, melão cantalupo, melões, melon brodé, galiamelone'],
+  [['watermelon'], 'watermeloen'],
+  [
+    ['moschata'],
+    'muskaatpompoen, muskuspompoen, zucca moscata, zucca butternut, calabaza moscada, calabaza butternut',
+  ],
+  [
+    ['moschata'],
+    'Butternusskürbis, Birnenkürbis, Muskatkürbis, abóbora menina, abóbora moscada, courge butternut',
+  ],
+  [
+    ['maxima'],
+    'reuzenpompoen, calabaza gigante, abóbora gigante, zucca gigante, courge géante, zucca marina',
+  ],
+  [['pepo'], 'Eichelkürbis, Spaghettikürbis, courge spaghetti, zucca spaghetti, courgettes rondes'],
+  [['pepo'], 'abobrinha italiana, curgete, curgetes, calabacines, Rondini, Zucchetti'],
+  [['cucumber'], 'Minigurke, Gewächshausgurke, Freilandgurke, Landgurke, Gewürzgurke, pepinillo, cetriolino'],
+  [
+    ['commonBean'],
+    'haricot vert, haricots verts, haricot nain, haricot à rames, haricots à rames, haricot beurre, haricot grimpant',
+  ],
+  [
+    ['commonBean'],
+    'fagiolo rampicante, fagiolo nano, fagiolini, cornetti, judía verde, judías verdes, habichuela, ejote, chaucha',
+  ],
+  [
+    ['commonBean'],
+    'feijão verde, feijões, vagem, stamboon, stokboon, sperziebonen, stokbonen, snijboon, Brechbohne, Wachsbohne',
+  ],
+  [['commonBean', 'runnerBean', 'limaBean', 'broadBean'], 'boon, bonen, stambonen'],
+  [
+    ['pea'],
+    'pois, erwt, erwten, peul, peulen, kapucijner, pois mangetout, pois gourmand, pois sucré, Markerbse',
+  ],
+  [
+    ['pea'],
+    'Palerbse, Schalerbse, Zuckerschote, Kaiserschote, sugar snap pea, taccola, piselli mangiatutto, tirabeque',
+  ],
+  [['annuum'], 'Spitzpaprika, Blockpaprika, Tomatenpaprika, pimiento morrón, puntpaprika'],
+  [['aubergine'], 'Melanzane, beringela'],
+  [['strawberry'], 'Monatserdbeere, fraise des bois, fraisier, fresón, doordrager'],
 ];

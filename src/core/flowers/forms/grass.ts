@@ -22,10 +22,10 @@ const TASSEL = {
 
 const SHOOT_SILK = {
   pin: [0.98, 0.01, 0.005, 0.005],
-  green: [0.96, 0.03, 0.005, 0.005],
-  // The tips that show in the evening have met the air: whatever flew is on them.
-  eve: [0.72, 0.25, 0.02, 0.01],
-  open: [0.02, 0.28, 0.66, 0.04],
+  green: [0.97, 0.02, 0.005, 0.005],
+  // Silk that shows is out, and has met the air: whatever flew is on it.
+  eve: [0.95, 0.04, 0.005, 0.005],
+  open: [0.02, 0.38, 0.56, 0.04],
   spent: [0.01, 0.01, 0.08, 0.9],
 } as const;
 

@@ -49,6 +49,8 @@ export interface PlanBodies {
     readonly climate?: Climate;
     /** As early as the first frost comes in one year of ten: a day of any year. */
     readonly earlyFrost?: Day;
+    /** As late as the last frost comes in one year of ten: a day of any year. */
+    readonly lateFrost?: Day;
   };
   /**
    * Somebody looked so many metres far from the beds on a day: all that crosses with these crops and stood there is on
@@ -119,8 +121,8 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
     subjects: ({ source }, each) => each('outside', source),
   },
   'surroundings.described': {
-    // Version 2: the early frost.
-    version: 2,
+    // Version 2: the early frost; 3: the late one.
+    version: 3,
     structural: true,
     clockDays: false,
     subjects: (_body, each) => each('surroundings', ''),

@@ -80,8 +80,11 @@ function foundOfDonors(evidence: PurityEvidence): Link[] {
   // One pollination of which nobody noted the males is enough.
   const isUnnamed =
     pollinationsOf(bloom).some((each) => each.donors.length === 0) ||
-    donors.some((donor) => !males.has(donor.bloom));
+    donors.some(({ plant }) => plant === '');
   if (isUnnamed) found.push(link('cleanPollen', 'unknown', reason('pollen.unnamed')));
+  // Of a plant that is named any male may have been taken.
+  else if (donors.some((donor) => !males.has(donor.bloom)))
+    found.push(link('cleanPollen', 'unknown', reason('pollen.anyMale')));
   return found;
 }
 

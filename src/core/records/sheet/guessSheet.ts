@@ -2,6 +2,7 @@ import type { Purpose } from '../../crops/variety';
 import { withoutAccents } from '../../text/withoutAccents';
 import { dateOrderOf } from '../dateOrder';
 import { SHARED_USES, type ColumnUse } from '../planColumns';
+import { isCountedPerRow } from './countedPerRow';
 import { cropsCalled } from './kindCalled';
 import type { Sheet } from './sheet';
 import { writtenCount } from './writtenCount';
@@ -13,23 +14,23 @@ type Table = readonly (readonly string[])[];
 /** Names of columns, in small letters without accents; the words of several languages. Everyday words, from memory. */
 const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
   bed_row:
-    'bed row, bed and row, bed or row, bed no row, row bed, beet reihe, place, location, where, position, standort, ort, emplacement, lieu, lugar, posto, posizione',
-  bed: 'bett, beetnummer, beet nr, section, tunnel, polytunnel, house, container, pot, grow bag, bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
-  row: 'row, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, rij, linha',
-  rows: 'rows, no of rows, no rows, nr of rows, number of rows, how many rows, row count, reihen, anzahl reihen, anzahl der reihen, reihenzahl, rangs, nb rangs, nb de rangs, nombre de rangs, filas, numero de filas, hileras, file, numero di file, n file, rijen, aantal rijen, linhas',
+    'plaats, plek, ubicacion, local, localizacao, emplazamiento, beet und reihe, planche rang, standplaats, onde, donde, ou, wo, waar, dove, bed row, bed and row, bed or row, bed no row, row bed, beet reihe, place, location, where, position, standort, ort, emplacement, lieu, lugar, posto, posizione',
+  bed: 'vak, perceel, canteiro no, beetname, name des beets, beet name, planche no, nom de planche, bancal no, cama no, letto no, aiuola no, vaknummer, talhao, courela, cajon, recuadro, tabla, tavola, prosa, serra, serre, gewachshaus, folientunnel, invernadero, kas, estufa, bett, beetnummer, beet nr, section, tunnel, polytunnel, house, container, pot, grow bag, bed, beds, bed no, bed name, plot, block, area, patch, field, zone, border, greenhouse, raised bed, beet, parzelle, feld, planche, parcelle, carre, bancal, cama, parcela, era, aiuola, letto, parcella, bed naam, canteiro',
+  row: 'reihe no, reihennr, reihen nr, reihennummer, rang no, ligne no, fila no, hilera no, fila n, riga n, riga no, rij no, rijnummer, linha no, regel, carreira, surco, surco no, row, row no, line, reihe, rang, ligne, fila, linea, hilera, riga, rij, linha',
+  rows: 'no of rows in bed, anz reihen, nombre de lignes, nb lignes, lignes, no de rangs, no de filas, no filas, no de hileras, surcos, no de surcos, n di file, n filas, righe, numero di righe, no di file, numero de linhas, no de linhas, n de linhas, carreiras, rows, no of rows, no rows, nr of rows, number of rows, how many rows, row count, reihen, anzahl reihen, anzahl der reihen, reihenzahl, rangs, nb rangs, nb de rangs, nombre de rangs, filas, numero de filas, hileras, file, numero di file, n file, rijen, aantal rijen, linhas',
   variety:
-    'cultivar name, cultivar variety, named variety, sort, nombre, variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
-  kind: 'latin name, botanical name, scientific name, latin, common name, crop name, vegetables, veggie, veggies, veg type, kind of plant, gemuseart, sorte art, botanischer name, legumes, nom latin, hortalizas, nombre comun, ortaggi, nome comune, kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, gemuseart, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
+    'variety cultivar, rasnaam, naam, ras naam, naam van het ras, nom de la variete, nombre de la variedad, nombre de variedad, nome varieta, nome della varieta, nome da variedade, sorte name, sortenbezeichnung, bezeichnung, sorten, varietes, variedades, cultivar name, cultivar variety, named variety, sort, nombre, variety, variety name, var, varieties, name, plant name, strain, line name, sorte, sortenname, name der sorte, variete, nom, variedad, varieta, nome, ras, cultivar, accession, variedade',
+  kind: 'groente, groenten, groentesoort, gewassen, hortalica, hortalicas, cultivos, cultures, culturas, colture, ortaggi, especie o cultivo, planta, plante, pianta, plantensoort, kulturen, gemusesorte, pflanzenart, espece ou legume, latin name, botanical name, scientific name, latin, common name, crop name, vegetables, veggie, veggies, veg type, kind of plant, gemuseart, sorte art, botanischer name, legumes, nom latin, hortalizas, nombre comun, nome comune, kind, type, crop, crop type, species, vegetable, veg, plant, plant type, what, family, art, kultur, gemuse, pflanze, kulturart, espece, legume, culture, type de plante, especie, cultivo, hortaliza, tipo, specie, ortaggio, coltura, gewas, soort, cultura',
   plants:
-    'plants per row, plants row, plants in a row, plants in each row, per row, pflanzen pro reihe, pflanzen je reihe, plantes par rang, plants par rang, plantas por fila, piante per fila, planten per rij, pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, numero di piante, aantal, planten, aantal planten, quantidade',
+    'stuks, stuk, qte, qty plants, qtd, qtde, qta, q ta, n de plantas, no de plantas, no plantas, numero plantas, n plantas, mudas, cantidad de plantas, numero di piante, no piante, no di piante, n di piante, piantine, quantita piante, nb plants, nombre plants, no de plants, nb pieds, nombre de pieds, quantite de plants, pflanzen anzahl, anz pflanzen, anzahl pfl, st pflanzen, aantal stuks, plantjes, nbre de plants, nombre de pieds, plants qty, plants count, qty of plants, plants total, plants row, pcs, pieces, no plants, number planted, no planted, how many plants, pl, anz, stk, stck, pflanzenzahl, anzahl der pflanzen, pieds, nb de plants, nbre, cant, uds, n piante, pz, plants, number of plants, no of plants, nr of plants, plant count, plant number, number, qty, quantity, count, how many, amount, total plants, no, nr, anzahl, anzahl pflanzen, pflanzen, stuck, menge, stuckzahl, nombre de plants, nb, plants nombre, quantite, cantidad, plantas, numero de plantas, numero, quantita, piante, aantal, planten, aantal planten, quantidade',
   purpose:
-    'save, keep, to save, saving, keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
-  seed: 'seed company, company, brand, bought from, got from, from whom, seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
-  sown: 'sowed, seeding, start date, started, date started, start, starts, start indoors, started indoors, indoor start, sow indoors, sown indoors, aussaattermin, saattermin, vorkultur, date semis, semee le, fecha siembra, data semina, sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, gesat, saat, gesat am, semis, date de semis, seme le, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
+    'gebruik, bestemming, waarvoor, finalidade, objetivo, para que, utilizacao, destino da colheita, per che cosa, utilisation, destination, wofur, nutzung, eat or save, eat seed, eat or save seed, save, keep, to save, saving, keep seed, keep seeds, seed saver, seeds saved, eat or seed, seed or eat, food or seed, for seed, seed crop, purpose, use, used for, goal, for, aim, what for, grown for, save seed, seed saving, saving seed, save seeds, zweck, verwendung, ziel, samenbau, but, usage, objectif, uso, destino, proposito, scopo, doel',
+  seed: 'zaad, zaad van, zaden van, zaadbron, leverancier, fournisseur, graines de, semences de, saatgut von, samen von, samenherkunft, lieferant, semilla de, semillas de, origen de la semilla, proveedor, semente, semente de, sementes de, origem da semente, origem das sementes, fornecedor, seme da, semi da, seme di, origine del seme, fornitore, source of seed, seeds, seed origin, seed company, company, brand, bought from, got from, from whom, seed source, source, seed, seeds from, seed from, origin, supplier, from, where from, herkunft, saatgut, quelle, provenance, origine, source des graines, origen, procedencia, origine semi, provenienza, herkomst, origem',
+  sown: 'zaaien, zaai, zaaidag, gezaaid op, zaaidatum binnen, semeado, semeado em, semeadura, data de semeadura, data de sementeira, data sementeira, sementeira em, seminato il, seminata, seminato in data, sembrado el, fecha siembra, sembrada, seme le, semee le, date du semis, aussaat ab, vorkultur ab, gesat, ausgesat, ausgesat am, aussaattag, saatdatum, sowed, seeding, start date, started, date started, start, starts, start indoors, started indoors, indoor start, sow indoors, sown indoors, aussaattermin, saattermin, vorkultur, date semis, data semina, sown, sow date, sowing date, date sown, sowing, sow, sown on, seeded, date seeded, direct sown, seeding date, aussaat, aussaatdatum, saat, gesat am, semis, date de semis, siembra, fecha de siembra, sembrado, semina, data di semina, seminato, zaaidatum, gezaaid, sementeira',
   planted_out:
-    'plant out, plant out date, out, date out, out on, put out, transplanting, transplanting date, pflanztermin, auspflanztermin, mise en place, date plantation, fecha trasplante, data trapianto, planted out, planted, plant date, planting date, date planted, transplanted, transplant date, transplant, planting out, set out, pot out, planted on, pflanzung, ausgepflanzt, pflanzdatum, gepflanzt, auspflanzen, auspflanzung, plantation, date de plantation, repiquage, repique, plante le, plantacion, trasplante, fecha de trasplante, trasplantado, trapianto, data di trapianto, piantato, geplant, plantdatum, uitgeplant',
+    'gepflanzt am, date planted out, planted out on, date of planting out, uitgeplant op, uitplanten, geplant op, plantdag, uitplantdatum, verspeend, transplante, data de transplante, data transplante, transplantado, transplantado em, plantado, plantado em, plantio, data de plantio, plantacao, trapiantato, trapiantato il, trapiantata, messa a dimora, plantado el, plantada el, trasplantado el, fecha de plantacion, repiquee le, plantee le, repique le, date de repiquage, mise en terre, ausgepflanzt am, pflanzung am, auspflanzung am, planted outside, plant out, plant out date, out, date out, out on, put out, transplanting, transplanting date, pflanztermin, auspflanztermin, mise en place, date plantation, fecha trasplante, data trapianto, planted out, planted, plant date, planting date, date planted, transplanted, transplant date, transplant, planting out, set out, pot out, planted on, pflanzung, ausgepflanzt, pflanzdatum, gepflanzt, auspflanzen, auspflanzung, plantation, date de plantation, repiquage, repique, plante le, plantacion, trasplante, fecha de trasplante, trasplantado, trapianto, data di trapianto, piantato, geplant, plantdatum, uitgeplant',
   spacing:
-    'space, plants apart, distance apart, spacing, plant spacing, distance, in row spacing, spacing in row, apart, between plants, abstand, pflanzabstand, espacement, distance entre plants, espaciado, distancia, marco, distanza, spaziatura, afstand, plantafstand',
+    'space between plants, distance between plants, abstand in der reihe, pflanzenabstand, espacement sur le rang, distance sur le rang, entre plants, distancia entre plantas, distancia en la fila, entre plantas, espacamento, distancia na linha, distanza sulla fila, distanza tra le piante, distanza fra le piante, tra le piante, sesto, afstand in de rij, tussen planten, plantafstand in de rij, space, plants apart, distance apart, spacing, plant spacing, distance, in row spacing, spacing in row, apart, between plants, abstand, pflanzabstand, espacement, distance entre plants, espaciado, distancia, marco, distanza, spaziatura, afstand, plantafstand',
   bed_length:
     'bed length, length, length of bed, beetlange, lange, longueur, largo, longitud, lunghezza, lengte',
   bed_width:
@@ -41,13 +42,15 @@ const NAMES: Readonly<Partial<Record<ColumnUse, string>>> = {
     'traits, trait, parthenocarpic, gynoecious, seedless, endosperm, style, fruit shape, corn type, type of corn, eigenschaften, merkmale, caracteristiques, rasgos, caratteri',
   days_to_flower: 'days to flower, days to first flower, days to flowering',
   fruit_wanted: 'fruit wanted, fruits wanted, fruits for seed, fruit for seed',
-  note: 'row spacing, row sp, between rows, row distance, row width, rows apart, reihenabstand, entre rangs, entre surcos, tra le file, harvest, harvested, first harvest, first fruit, first frost, last frost, germination, germinated, days to germination, maturity, days to maturity, days to harvest, dtm, bought, ordered, order date, price, cost, year, height, plant height, color, colour, status, done, plant id, id, ernte, erntedatum, erntezeit, keimung, jahr, preis, farbe, recolte, annee, prix, couleur, cosecha, ano, precio, raccolta, anno, prezzo, colore, oogst, jaar, prijs, colheita, note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
+  note: 'rijafstand, tussen rijen, ecartement des rangs, entre lignes, distancia entre filas, distancia entre linhas, entre linhas, distanza tra le file, tra file, hohe, pflanzenhohe, hauteur, altura, altezza, hoogte, jahrgang, levee, germinacion, germinazione, germinacao, kieming, opkomst, preco, prijs, cor, feito, hecho, fatto, klaar, gedaan, erledigt, fait, observacoes, observacao, oogstdatum, fecha de cosecha, data de colheita, data raccolta, date de recolte, supplier code, article no, art nr, bestellnummer, packet size, pack size, year of seed, seed year, ano da semente, annee de graine, pruned, watered, fed, mulched, comestible, taste, rating, yield, weight, kg, lbs, row spacing, row sp, between rows, row distance, row width, rows apart, reihenabstand, entre rangs, entre surcos, tra le file, harvest, harvested, first harvest, first fruit, first frost, last frost, germination, germinated, days to germination, maturity, days to maturity, days to harvest, dtm, bought, ordered, order date, price, cost, year, height, plant height, color, colour, status, done, plant id, id, ernte, erntedatum, erntezeit, keimung, jahr, preis, farbe, recolte, annee, prix, couleur, cosecha, ano, precio, raccolta, anno, prezzo, colore, oogst, jaar, colheita, note, notes, remark, remarks, comment, comments, bemerkung, bemerkungen, notiz, notizen, remarque, remarques, notas, nota, observaciones, osservazioni, opmerking, opmerkingen',
 };
 
 const plainName = (header: string): string =>
   withoutAccents(header)
     .replace(/\(.*?\)|\[.*?\]/g, ' ')
-    .replace(/#/g, ' no ')
+    .replace(/[#№]/g, ' no ')
+    // N.º, n°, Nº.
+    .replace(/\bn(?:r|os?)?\.?\s?[º°ᵒ]\.?/g, ' no ')
     .split(/[^a-z0-9]+/)
     .filter(Boolean)
     .join(' ');
@@ -75,6 +78,10 @@ interface Called {
  */
 export function columnCalled(header: string): Called | undefined {
   const words = plainName(header).split(' ');
+  if (isCountedPerRow(header)) return { use: 'plants', whole: true };
+  // `Beet/Reihe`: a bed and a row in one cell.
+  if (words.length === 2 && BY_NAME.get(words[0]!) === 'bed' && BY_NAME.get(words[1]!) === 'row')
+    return { use: 'bed_row', whole: true };
   for (let length = words.length; length > 0; length -= 1) {
     const whole = length === words.length;
     const uses = words
@@ -112,7 +119,7 @@ export interface SheetDefaults {
  *
  * @example guessSheet([['Bed', 'Crop', 'Qty'], ['A', 'corn', '12']], defaults).uses // ['bed', 'kind', 'plants']
  */
-export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
+export function guessSheet(written: Table, { purpose, unit, remembered = {} }: SheetDefaults): Sheet {
   const callsOf = (row: readonly string[]): (Called | undefined)[] =>
     withSorts(
       row,
@@ -121,22 +128,31 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
         return use ? { use, whole: true } : columnCalled(name);
       }),
     );
-  const known = rows
+  const known = written
     .slice(0, PREAMBLE)
     .map((row) => unique(callsOf(row)).filter((use) => use !== 'none').length);
   const most = Math.max(0, ...known);
   // One known word may be a title; two name columns.
   const header = most >= 2 ? known.indexOf(most) : -1;
-  const body = rows.slice(header + 1);
+  const rows = withoutDittos(written, header);
+  // Names that stand again above each bed hold nothing.
+  const body = rows
+    .slice(header + 1)
+    .filter((row) => header < 0 || row.some((cell, i) => cell !== (rows[header]![i] ?? '')));
   const width = Math.max(0, ...rows.map((row) => row.length));
-  const named =
-    header < 0 ? [] : unique(callsOf(rows[header]!).map((name, i) => fitting(name, cellsOf(body, i))));
+  const called = header < 0 ? [] : callsOf(rows[header]!).map((name, i) => fitting(name, cellsOf(body, i)));
+  const named = unique(withoutLineNumbers(called, header < 0 ? [] : rows[header]!, body));
+  // Where rows are told elsewhere, or their plants are counted, a number of rows is none of a row.
+  const tellsRows =
+    named.includes('bed_row') ||
+    (rows[header] ?? []).some((name, i) => named[i] === 'plants' && isCountedPerRow(name));
   const uses = byContents(
     Array.from({ length: width }, (_, i) => named[i] ?? 'none'),
     body,
     (column) => header >= 0 && (rows[header]![column] ?? '').trim() !== '',
   ).map((guessed, i): ColumnUse => {
-    const use = guessed === 'rows' && areNumbered(body, i, named.indexOf('bed')) ? 'row' : guessed;
+    const isNumber = guessed === 'rows' && !tellsRows && areNumbered(body, i, named.indexOf('bed'));
+    const use = isNumber ? 'row' : guessed;
     return use === 'none' &&
       remembered[rememberedName(rows[header]?.[i] ?? '')] !== 'none' &&
       body.some((row) => row[i]?.trim())
@@ -149,8 +165,54 @@ export function guessSheet(rows: Table, { purpose, unit, remembered = {} }: Shee
   const dates = dateOrderOf(days);
   const small =
     smallUnit(body.map((row) => row[uses.indexOf('spacing')] ?? '')) ?? (unit === 'm' ? 'cm' : 'in');
-  return { rows, header, uses, ...(dates && { dates }), purpose, unit, small, left: [] };
+  const guessed = uses.flatMap((use, i) =>
+    (named[i] ?? 'none') === 'none' && use !== 'none' && use !== 'note' ? [i] : [],
+  );
+  return {
+    ...{ rows, header, uses, purpose, unit, small, left: [] },
+    ...(dates && { dates }),
+    ...(guessed.length > 0 && { guessed }),
+  };
 }
+
+/** Marks and words for the cell above. Everyday ones, from memory. */
+const DITTO =
+  /^([-–—\s]*(["″”“„〃]|''|,,)[-–—\s]*|do\.?|ditto|dito|idem|id\.|same|as above|s\.\s?o\.|wie oben|id[eé]m)$/i;
+
+/** A table in which each cell says by itself what stands above it; titles, and the names of columns, are passed over. */
+function withoutDittos(rows: Table, header: number): Table {
+  const above: string[] = [];
+  const names = rows[header]?.join('\t');
+  return rows.map((row) => {
+    if (row.join('\t') === names || row.filter((cell) => cell.trim() !== '').length < 2) return row;
+    return row.map((cell, i) => {
+      const text = cell.trim();
+      if (DITTO.test(text)) return above[i] ?? cell;
+      if (text !== '') above[i] = cell;
+      return cell;
+    });
+  });
+}
+
+/** Names of a column that may count plants, or number the lines. */
+const COUNT_OR_NUMBER = /^(no|nr|n|num|number|numero|pos|lfd nr|lfd no|id)$/;
+
+/** A column that numbers the lines counts no plants; of a name that may mean both it does where another counts them. */
+function withoutLineNumbers(
+  called: readonly (Called | undefined)[],
+  names: readonly string[],
+  body: Table,
+): (Called | undefined)[] {
+  return called.map((each, i) => {
+    if (each?.use !== 'plants' || !COUNT_OR_NUMBER.test(plainName(names[i] ?? ''))) return each;
+    const isCounted = called.some((other, at) => at !== i && other?.use === 'plants');
+    return isCounted || areLineNumbers(cellsOf(body, i)) ? { use: 'note', whole: true } : each;
+  });
+}
+
+/** 1, 2, 3, without a gap. */
+const areLineNumbers = (cells: readonly string[]): boolean =>
+  cells.length > 1 && cells.every((cell, i) => cell.replace(/\.$/, '') === String(i + 1));
 
 /** Does a column number the rows of each bed, 1, 2, 3, rather than count them? */
 function areNumbered(body: Table, column: number, bed: number): boolean {
@@ -209,12 +271,16 @@ const cellsOf = (body: Table, column: number): string[] =>
     .map((row) => row[column]?.trim() ?? '')
     .filter(Boolean);
 
+/** Some time in a year, if no day: mid May, KW 18, early spring. */
+const TIME_OF_YEAR =
+  /\b(\d+|jan|feb|mar|mär|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz]|spring|summer|autumn|fr[uü]h|printemps|primavera|voorjaar)/i;
+
 /** What a cell of a use must look like, where that can be told. */
 const FITS: Readonly<Partial<Record<ColumnUse, (cell: string) => boolean>>> = {
   row: (cell) => /^[\p{L} ]*\d+[\p{L} ]*$/u.test(cell),
   plants: (cell) => /\d/.test(cell) || writtenCount(cell) !== undefined,
-  sown: (cell) => isDayText(cell),
-  planted_out: (cell) => isDayText(cell),
+  sown: (cell) => isDay(cell) || TIME_OF_YEAR.test(cell),
+  planted_out: (cell) => isDay(cell) || TIME_OF_YEAR.test(cell),
   spacing: (cell) => /\d/.test(cell),
   bed_length: (cell) => /\d/.test(cell),
   bed_width: (cell) => /\d/.test(cell),
@@ -275,7 +341,9 @@ function areRising(cells: readonly string[]): boolean {
   );
 }
 
+const isDay = (cell: string): boolean =>
+  writtenDay(cell, { order: undefined, year: undefined, today: '2026-01-01' }) !== 'none';
+
+/** A day that no number can be mistaken for. */
 const isDayText = (cell: string): boolean =>
-  /\d.*\D.*\d.*\D|\d.*\p{L}{3}|\p{L}{3}.*\d/u.test(cell) &&
-  writtenDay(cell, { order: undefined, year: undefined, today: '2026-01-01' }) !== 'none' &&
-  writtenCount(cell) === undefined;
+  /\d.*\D.*\d.*\D|\d.*\p{L}{3}|\p{L}{3}.*\d/u.test(cell) && isDay(cell) && writtenCount(cell) === undefined;

@@ -26,36 +26,8 @@ for (const id of CROP_IDS) {
   }
 }
 
-const byName = (kind: string): readonly CropId[] | undefined => exactly(kind) ?? byPlural(kind);
-
-const exactly = (kind: string): readonly CropId[] | undefined =>
+const byName = (kind: string): readonly CropId[] | undefined =>
   OWN_NAMES.get(normalisedName(kind)) ?? findCommonName(kind)?.crops;
-
-/** Endings of plurals that are not English, and those of their singulars: Tomaten, zucche, pomodori. */
-const PLURALS: readonly (readonly [plural: string, singular: string])[] = [
-  ['sse', 's'],
-  ['es', ''],
-  ['en', ''],
-  ['en', 'e'],
-  ['n', ''],
-  ['e', ''],
-  ['e', 'a'],
-  ['che', 'ca'],
-  ['i', 'o'],
-  ['i', 'e'],
-  ['i', 'a'],
-];
-
-/** A kind in the plural of another language; only what then is a known name counts. */
-function byPlural(kind: string): readonly CropId[] | undefined {
-  const text = kind.trim().toLowerCase();
-  for (const [plural, singular] of PLURALS) {
-    if (!text.endsWith(plural)) continue;
-    const found = exactly(text.slice(0, -plural.length) + singular);
-    if (found) return found;
-  }
-  return undefined;
-}
 
 /** Short forms of words in growers’ lists. Everyday words, from memory. */
 const SHORT = new Map(

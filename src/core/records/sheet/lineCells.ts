@@ -6,6 +6,7 @@ import type { Day } from '../../time/types';
 import { purposeWritten, seedWritten, type PlanColumn } from '../planColumns';
 import type { CellFault } from '../planDraft';
 import { cellOf, type Sheet } from './sheet';
+import { isCountedPerRow } from './countedPerRow';
 import { numbersIn, writtenCount, type WrittenCount } from './writtenCount';
 import { writtenDay } from './writtenDay';
 import { unitIn, writtenLength } from './writtenLength';
@@ -13,9 +14,6 @@ import { readTraits } from './writtenTraits';
 
 /** A plant hardly needs more room along the row: a larger number alone is in centimetres or inches. Our defaults. */
 const WIDEST_SPACING: Readonly<Record<Sheet['unit'], number>> = { m: 4, ft: 5 };
-/** The name of a column that counts the plants of one row. */
-const PER_ROW =
-  /(per|pro|je|par|por|a)\s+(row|reihe|rang|fila|hilera|rij)|\/\s*(row|reihe|rang|fila|rij)|^plants in (a|each) row/i;
 /** Words that say there is no day yet. */
 const NOT_YET = /^([-–—?]|n\/?a|tbd|not yet|soon|later|none)$/i;
 /** Columns of remarks: their name adds nothing to what stands in them. */
@@ -104,8 +102,8 @@ export class LineCells {
     if (count.rows > 1 || rows === 1)
       return { inRows: new Array<number>(count.rows).fill(count.each), assumed: false };
     const { rows: lines, header, uses, inAll } = this.#sheet;
-    const name = (lines[header]?.[uses.indexOf('plants')] ?? '').replaceAll('#', ' ').trim();
-    if (PER_ROW.test(name)) return { inRows: new Array<number>(rows).fill(count.each), assumed: false };
+    const name = lines[header]?.[uses.indexOf('plants')] ?? '';
+    if (isCountedPerRow(name)) return { inRows: new Array<number>(rows).fill(count.each), assumed: false };
     const each = (row: number): number =>
       inAll ? Math.floor((count.each + rows - 1 - row) / rows) : count.each;
     return {

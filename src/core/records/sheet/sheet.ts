@@ -10,6 +10,8 @@ export interface Sheet {
   readonly header: number;
   /** What each column holds. */
   readonly uses: readonly ColumnUse[];
+  /** Indices of columns whose use no name told, but what they hold. */
+  readonly guessed?: readonly number[];
   /** Missing where the table does not tell whether day or month comes first. */
   readonly dates?: DateOrder;
   /** The year of days that are written without one. */
@@ -68,5 +70,7 @@ export function withUse(sheet: Sheet, column: number, use: ColumnUse): Sheet {
     if (i === column) return use;
     return was === use && !SHARED_USES.includes(use) ? 'note' : was;
   });
-  return { ...sheet, uses };
+  const { guessed, ...rest } = sheet;
+  const left = guessed?.filter((each) => each !== column) ?? [];
+  return { ...rest, uses, ...(left.length > 0 && { guessed: left }) };
 }

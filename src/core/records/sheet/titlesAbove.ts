@@ -8,9 +8,16 @@ export const ONE_BED = 'Garden';
 
 /** A line that adds up those above it. */
 export const isTotal = (filled: readonly string[]): boolean =>
-  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal)( (of )?plants)?:?$/i.test(
-    filled[0]!,
-  ) && filled.length <= 4;
+  filled.length <= 4 &&
+  (TOTAL.test(filled[0]!) ||
+    (filled.some((cell) => TOTAL.test(cell)) &&
+      filled.every((cell) => TOTAL.test(cell) || /^[\d.,'\s]+$/.test(cell))));
+
+/** A few words, and no remark. */
+const TITLE = /^\p{L}[\p{L}’'-]*( [\p{L}’'-]+){0,3}:?$/u;
+
+const TOTAL =
+  /^(sub|grand )?(total|totals|sum|summe|gesamt|totale|suma|somme|totaal|soma|totais)( (of )?plants)?:?$/i;
 
 /** What stands above a line and counts for it: the bed, and titles such as SQUASH. */
 export class TitlesAbove {
@@ -44,10 +51,20 @@ export class TitlesAbove {
     if (use === 'variety' && !isBedTitle(text) && !(crops && mayBeKind)) return false;
     if (isBedTitle(text)) this.#bed = bedNamed(text);
     else if (crops) this.#setKind(text);
+    else if (this.#isKindByTitle(text)) this.#setKind(text);
     else if (use === 'bed' || use === 'bed_row') this.#bed = bedNamed(text);
     else this.passed.push(text);
     return true;
   }
+
+  /** A line that is left out, and was nothing but a name, may have been a title. */
+  leave(text: string): void {
+    if (this.#isKindByTitle(text)) this.#setKind(text);
+  }
+
+  /** Do titles tell the kinds? Then one that nobody knows is no reason to go on with the kind before. */
+  readonly #isKindByTitle = (text: string): boolean =>
+    this.#kind !== '' && !this.#sheet.uses.includes('kind') && TITLE.test(text);
 
   /** The title counts where neither the cell nor the variety's own name tells the kind. */
   kindOf(line: number): string {

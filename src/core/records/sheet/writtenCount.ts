@@ -15,14 +15,16 @@ const WORDS: Readonly<Record<string, number>> = Object.fromEntries(
     'uno dos tres cuatro cinco seis siete ocho nueve diez once doce',
     'uno due tre quattro cinque sei sette otto nove dieci undici dodici',
     'een twee drie vier vijf zes zeven acht negen tien elf twaalf',
+    'um dois tres quatro cinco seis sete oito nove dez onze doze',
   ].flatMap((words) => words.split(' ').map((word, i) => [word, i + 1] as const)),
 );
-const ARTICLES = ['a', 'an', 'eine', 'une', 'una', 'een'];
-const DOZEN = /^(dozens?|doz|dutzend|douzaines?|docenas?|dozzin[ae]|dozijn)$/;
+const ARTICLES = ['a', 'an', 'eine', 'une', 'una', 'een', 'uma'];
+const DOZEN = /^(dozens?|doz|dutzend|douzaines?|docenas?|dozzin[ae]|dozijn|duzias?)$/;
 const HALF = /^(half|halbes|demi|media|mezza|half)$/;
-const ROW = '(?:rows?|reihen?|rangs?|filas?|file|rij(?:en)?)';
+const ROW =
+  '(?:rows?|reihen?|rangs?|lignes?|filas?|hileras?|surcos?|file|righe|rij(?:en)?|linhas?|carreiras?)';
 const PLANTS =
-  /\b(plants?|pflanzen?|plantes?|plantas?|piante?|planten|pcs?|pieces?|stuck|stk|nos?|off|each|je)\b\.?/g;
+  /\b(plants?|pflanzen?|plantes?|plantas?|piante?|piantine|planten|plantjes|pcs?|pieces?|pieds?|stuck|stuks|stk|nos?|off|each|je)\b\.?/g;
 const ABOUT = /^(about|around|approx\.?|circa|ca\.?|~|±|etwa|ungefahr|env\.?|environ)\s*/;
 
 /**
@@ -39,7 +41,7 @@ export function writtenCount(text: string): WrittenCount | undefined {
     .replace(/\s+/g, ' ')
     .trim();
   const times =
-    new RegExp(`^(.+?) ${ROW}(?: (?:of|a|zu|de|di|da|van|con|mit|with))? (.+)$`).exec(plain) ??
+    new RegExp(`^(.+?) ${ROW}(?: (?:of|a|à|zu|je|de|di|da|van|met|con|com|mit|with))? (.+)$`).exec(plain) ??
     /^(.+?) ?[x×*] ?(.+)$/.exec(plain);
   if (times) {
     const [rows, each] = [numberCalled(times[1]!), numberCalled(times[2]!)];

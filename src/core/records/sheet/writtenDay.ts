@@ -34,6 +34,16 @@ const MONTHS: readonly (readonly [name: string, month: number])[] = LANGUAGES.fl
   }),
 );
 
+/** Names of weekdays; by Unicode CLDR too. */
+const WEEKDAYS: readonly string[] = LANGUAGES.flatMap((language) => {
+  const format = new Intl.DateTimeFormat(language, { weekday: 'long', timeZone: 'UTC' });
+  return Array.from({ length: 7 }, (_, i) => withoutAccents(format.format(Date.UTC(2026, 0, 4 + i))));
+});
+
+/** A weekday, or the beginning of one. */
+const isWeekday = (word: string): boolean =>
+  word.length > 1 && WEEKDAYS.some((name) => name.startsWith(word.replace(/\.$/, '')));
+
 /** `undefined` for what no month begins with, or several do. */
 function monthCalled(word: string): number | undefined {
   const exact = new Set(MONTHS.filter(([name]) => name === word).map(([, month]) => month));
@@ -66,7 +76,12 @@ export function writtenDay(text: string, reading: DayReading): WrittenDay {
     const ms = SERIAL_EPOCH + Math.floor(Number(plain)) * MS_PER_DAY;
     return { day: new Date(ms).toISOString().slice(0, 10), yearless: false };
   }
-  return inNumbers(plain, reading) ?? inWords(plain, reading) ?? 'none';
+  const found = inNumbers(plain, reading) ?? inWords(plain, reading) ?? 'none';
+  const [first = '', ...rest] = plain.split(/[\s,]+/);
+  // `Di. 7.4.2026`, `mar. 31 mars`: a weekday in front.
+  return found === 'none' && rest.length > 0 && isWeekday(first)
+    ? writtenDay(rest.join(' '), reading)
+    : found;
 }
 
 /** Three numbers, or day and month alone. */

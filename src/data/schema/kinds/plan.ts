@@ -62,7 +62,12 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
       since: day.optional(),
     }),
   'surroundings.described': () =>
-    record({ ground: oneOf(GROUNDS), climate: climate.optional(), earlyFrost: day.optional() }),
+    record({
+      ground: oneOf(GROUNDS),
+      climate: climate.optional(),
+      earlyFrost: day.optional(),
+      lateFrost: day.optional(),
+    }),
   'surroundings.looked': () =>
     record({ crops: Joi.array().items(oneOf(CROP_IDS)).min(1).unique(), metres: within('distance'), day }),
   'plan.removed': () => record({ what: oneOf(PLAN_PARTS), id }),

@@ -27,7 +27,7 @@ import { type Exceptional, isDoubtful, type PollinateCardProps, usePollination }
 import { StoodOpen } from './StoodOpen';
 import { FoundDoubtful } from './FoundDoubtful';
 import { CloseAndTag } from './CloseAndTag';
-import { NoPollenForHer } from '../NoPollenForHer';
+import { NoPollenFits } from '../NoPollenFits';
 import { CleanFirst } from './CleanFirst';
 import { DonorChip } from './DonorChip';
 
@@ -111,14 +111,14 @@ function AsPlanned({
                 [donor, ...others].some((each) => each && 'state' in each && each.state === 'instead')
                   ? 'instead'
                   : donor?.plant === stop.plant
-                    ? 'her own'
+                    ? 'its own'
                     : undefined
               }
             />
           ),
         )}
       </View>
-      {without && !own ? <NoPollenForHer without={without} /> : null}
+      {without && !own ? <NoPollenFits without={without} /> : null}
       {mustPick ? <Button variant="quiet" {...leave} style={{ alignSelf: 'flex-start' }} /> : null}
       <TieWith
         flower={{

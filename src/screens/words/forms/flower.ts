@@ -60,7 +60,7 @@ export const FLOWER: FormWords = {
   stages: () => STAGES,
   ages: () => AGES,
   asksWhen: () => 'It is evening. When does this flower open?',
-  over: 'It is open, or over',
+  when: { now: 'Next morning', later: 'Later', over: 'It is open, or over' },
   cover: () => 'Cover it tonight.',
   pollinate: 'Pollinate it now.',
   steps: {},
@@ -76,7 +76,7 @@ export const FLOWER: FormWords = {
   giving: {
     says: 'Brush the female with',
     from: 'Brush with the males from',
-    none: 'No pollen is left for her',
+    none: 'No pollen that fits is left',
     shut: 'Shut it again',
   },
 };

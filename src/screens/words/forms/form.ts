@@ -73,8 +73,8 @@ export interface FormWords {
   /** By what an age is told. */
   readonly ages: (sex: Sex) => Readonly<Record<FlowerStage, Telling>>;
   readonly asksWhen: (sex: Sex) => string;
-  /** That its day has come already. */
-  readonly over: string;
+  /** Answers to that. */
+  readonly when: Readonly<Record<'now' | 'later' | 'over', string>>;
   readonly cover: (sex: Sex) => string;
   readonly pollinate: string;
   /** Where the form has words of its own for them. */

@@ -7,16 +7,22 @@ const TASSEL: Readonly<Record<FlowerStage, Telling>> = {
   green: { part: 'tassel', text: 'Out, but its branches lie close and no anther hangs: not yet.' },
   eve: {
     part: 'anthers',
-    text: 'The first anthers hang from the middle: it sheds next morning. Bag it now.',
+    text: 'The first anthers hang from the middle: it has begun to shed. Shake it, then bag it.',
   },
-  open: { part: 'anthers', text: 'Anthers hang from all branches: it sheds now.' },
+  open: {
+    part: 'anthers',
+    text: 'Anthers hang from all branches: it sheds for days. Shake it, then bag it: next morning’s pollen is its own.',
+  },
   spent: { part: 'tassel', text: 'Bare and pale: it has shed.' },
 };
 const SHOOT: Readonly<Record<FlowerStage, Telling>> = {
   pin: { part: 'shoot', text: 'A small shoot: some days off. Soon it gets its bag.' },
-  green: { part: 'shoot', text: 'A fat shoot without silk: it is bagged now, before any shows.' },
-  eve: { part: 'silk', text: 'The first tips of silk: the rest is out next morning.' },
-  open: { part: 'silk', text: 'Long, fresh silk: it takes pollen now.' },
+  green: { part: 'shoot', text: 'A shoot without silk: it is bagged now, before any shows.' },
+  eve: { part: 'shoot', text: 'A fat shoot without silk: bag it at once, it shows next.' },
+  open: {
+    part: 'silk',
+    text: 'Silk is out, and without a bag it has met the air: too late for seed. To eat, it takes pollen now.',
+  },
   spent: { part: 'silk', text: 'Brown and dry: it is over.' },
 };
 
@@ -47,9 +53,11 @@ export const GRASS: FormWords = {
   sexes: { female: 'Shoot', male: 'Tassel', perfect: 'Shoot' },
   stages: (sex) => (sex === 'male' ? TASSEL_STAGES : SHOOT_STAGES),
   ages: (sex) => (sex === 'male' ? TASSEL : SHOOT),
-  asksWhen: (sex) => (sex === 'male' ? 'When does this tassel shed?' : 'When does this shoot show its silk?'),
-  over: 'It does already, or did',
-  cover: (sex) => (sex === 'male' ? 'Bag it this afternoon.' : 'Bag it now, before any silk shows.'),
+  asksWhen: (sex) =>
+    sex === 'male' ? 'Afternoon. Bag this tassel now, for seed?' : 'Bag this shoot now, for seed?',
+  when: { now: 'Yes, now', later: 'Not yet', over: 'Too late' },
+  cover: (sex) =>
+    sex === 'male' ? 'Shake it and bag it this afternoon.' : 'Bag it now, before any silk shows.',
   pollinate: FLOWER.pollinate,
   habit: 'The tassel on top is male, the ears at the stem are female.',
   steps: {

@@ -30,7 +30,7 @@ export const HEAD: FormWords = {
   stages: () => STAGES,
   ages: () => AGES,
   asksWhen: () => 'When do the florets of this head open?',
-  over: 'They are open, or over',
+  when: { now: 'Next morning', later: 'Later', over: 'They are open, or over' },
   cover: () => 'Bag it now, before its rays unfold.',
   pollinate: 'Brush it now.',
   habit: 'A head is many florets, each male and female. They open from the rim inwards, a ring a day.',

@@ -30,6 +30,8 @@ const range = (p: Params, of: (value: Params[string] | undefined) => string): st
   p['least'] === p['most'] ? of(p['least']) : `${of(p['least'])} to ${of(p['most'])}`;
 const distance = (p: Params, f: Format): string => range(p, (value) => metres(value, f));
 const mothers = (p: Params): string => range(p, String);
+const plants = (p: Params, f: Format): string => f.count(Number(p['plants']), 'plant', 'plants');
+const fruits = (p: Params, f: Format): string => f.count(Number(p['fruit']), 'fruit', 'fruits');
 const day = (p: Params): string => String(p['day'] ?? '2000-01-01');
 
 const PURPOSE_NAMES: Readonly<Record<Exclude<Purpose, 'eat'>, string>> = {
@@ -83,15 +85,14 @@ const SENTENCES: Readonly<Record<GardenReason, Say>> = {
     'Its fruit-bearing flowers are perfect: for a controlled cross, remove their anthers in the bud. Its own pollen does not harm purity.',
 
   mothersNotRequired: () => 'Grown to eat: one plant is enough.',
-  mothersEnough: (p) => `${p['plants']} plants; ${mothers(p)} are needed, so there are enough.`,
-  mothersTooFew: (p) =>
-    `${p['plants']} plants, but ${mothers(p)} are needed: too few to keep all of its traits.`,
+  mothersEnough: (p, f) => `${plants(p, f)}; it takes ${mothers(p)}, so there are enough.`,
+  mothersTooFew: (p, f) => `${plants(p, f)}, but it takes ${mothers(p)}: too few to keep all of its traits.`,
   alleleKept: (p, f) =>
-    `If every plant gives seed, traits carried by more than ${f.percent(Number(p['share']))} of the line are preserved with 95 % chance.`,
+    `If every plant gives seed, what at least ${f.percent(Number(p['carriers']))} of the plants carry, seen or not, is kept with 95 % chance. Rarer traits may be lost.`,
   inbreedingAdds: (p, f) =>
     `With equal seed from every plant, a generation adds about ${f.number(100 * Number(p['share']), 1)} % inbreeding, if they are not related.`,
-  plantsForFruit: (p) => `${p['fruit']} fruits for seed need ${p['plants']} plants: there are enough.`,
-  plantsTooFewForFruit: (p) => `${p['fruit']} fruits for seed need ${p['plants']} plants.`,
+  plantsForFruit: (p, f) => `${fruits(p, f)} for seed: it takes ${plants(p, f)}, so there are enough.`,
+  plantsTooFewForFruit: (p, f) => `${fruits(p, f)} for seed: it takes ${plants(p, f)}.`,
 
   seenOver: (p, f) => `No flower was seen to open after ${f.day(day(p))}.`,
   seenFlowering: (p, f) => `Seen in flower on ${f.day(day(p))}.`,

@@ -105,14 +105,14 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
     `A cross: pollen of ${f.count(Number(p['count']), 'plant', 'plants')} of the father’s variety.`,
   shared: (p, f) =>
     `${f.count(Number(p['count']), 'male serves', 'males serve')} more than one female, because males are short.`,
-  ownPlantAllowed: () => 'Takes pollen of her own plant, which you allow.',
+  ownPlantAllowed: () => 'Takes pollen of its own plant, which you allow.',
   unguarded: () => 'No male that was covered is left: fruit, but not for seed.',
   doubtfulType: () => 'The male is of a plant that may be off-type: fruit, but hardly for seed.',
   ownFlower: () => 'Gets its own pollen: none is carried.',
-  ownPlantLastResort: () => 'Takes pollen of her own plant, because there is no other.',
+  ownPlantLastResort: () => 'Takes pollen of its own plant, because there is no other.',
   olderPollen: (p, f) => `${f.count(Number(p['count']), 'male', 'males')} of a day before, kept.`,
   fewerMales: (p) => `${p['got']} of the ${p['wanted']} males wanted.`,
-  noPollen: () => 'There is no pollen for her.',
+  noPollen: () => 'No pollen that fits is left for this flower.',
 
   worthFirst: () => 'In the order that saves the most before the flowers shut, by the shortest way.',
   cleanBetween: (p, f) =>
@@ -148,6 +148,8 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'intact.insect': () => 'An insect was in it.',
   'intact.open': () => 'It stood open.',
   'pollen.unnamed': () => 'Which males were used was not noted.',
+  'pollen.anyMale': () =>
+    'Which plant the pollen was from was noted, not which of its flowers: whether insects had been in it is not known.',
   'pollen.otherVariety': () => 'A male of another variety was used: a cross.',
   'pollen.spoiled': () => 'One of the males was noted as spoiled.',
   'pollen.uncovered': () => 'A male was not covered, so insects may have brought other pollen to it.',
@@ -166,7 +168,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'pollen.otherMorning': () =>
     'A male was covered for another morning: its pollen may have been weak, and is none the less clean.',
   'pollen.ownFlower': () => 'Its own pollen, in its own bag.',
-  'pollen.ownPlant': () => 'Males of her own plant: true to type, but inbred.',
+  'pollen.ownPlant': () => 'Males of its own plant: true to type, but inbred.',
   'pollen.ownInstead': () =>
     'A cross was meant, and all pollen came of its own variety: it is pure, and not the cross.',
   'pollen.cleanEmasculated': (p, f) =>
@@ -230,7 +232,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'plants.besideOffType': () =>
     'It stood open beside a plant of its variety that was not true, or not surely so.',
   'plants.fatherOffType': () => 'A plant that gave pollen was pulled out as not true to the variety.',
-  'plants.motherInDoubt': () => 'It was noted in doubt whether her plant is true to the variety.',
+  'plants.motherInDoubt': () => 'It was noted in doubt whether its plant is true to the variety.',
   'plants.fatherInDoubt': () =>
     'Of a plant that gave pollen it was noted in doubt whether it is true to the variety.',
   'plants.notTypical': () => 'At harvest the plant did not look healthy and true to the variety.',

@@ -33,6 +33,7 @@ test('every sentence reads in both systems of units', () => {
     plants: 8,
     fruit: 4,
     share: 0.05,
+    carriers: 0.26,
     sum: 620,
     baseC: 10,
     days: 60,

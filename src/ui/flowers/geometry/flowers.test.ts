@@ -145,16 +145,18 @@ test('the style of aubergine stands out, is level with the anthers, or is hidden
   expect(beyond[2]).toBeLessThan(0);
 });
 
-test('silk shows from the eve on, and hangs from a shoot, not from a tassel', () => {
+test('silk shows once it is out, and hangs from a shoot, not from a tassel', () => {
   const has = (sex: 'male' | 'female', stage: FlowerLooks['stage'], part: Part): boolean =>
     partOf(flowerSide({ form: formOf('corn'), sex, stage, seed: 1 }), part).length > 0;
   expect(FLOWER_STAGES.map((stage) => has('female', stage, 'silk'))).toEqual([
     false,
     false,
-    true,
+    false,
     true,
     true,
   ]);
+  const tips = flowerSide({ form: formOf('corn'), sex: 'female', stage: 'open', tips: true, seed: 1 });
+  expect(partOf(tips, 'silk').length).toBeGreaterThan(0);
   expect(FLOWER_STAGES.some((stage) => has('male', stage, 'silk'))).toBe(false);
   expect(FLOWER_STAGES.map((stage) => has('male', stage, 'anthers'))).toEqual([
     false,

@@ -19,6 +19,8 @@ export interface FlowerLooks<Form extends FlowerForm = FlowerForm> {
   readonly fruitShape?: FruitShape;
   readonly defect?: Defect;
   readonly cover?: 'tape' | 'bag';
+  /** Of silk the first tips alone. */
+  readonly tips?: true;
   /** No two flowers are alike. */
   readonly seed: number;
 }

@@ -5,21 +5,23 @@ import type { GrassLooks } from './tassel';
 
 const HUSK = { pin: 34, green: 66, eve: 86, open: 92, spent: 104 } as const;
 
-const SILK = { pin: 0, green: 0, eve: 10, open: 44, spent: 26 } as const;
+const SILK = { pin: 0, green: 0, eve: 0, open: 44, spent: 26 } as const;
+const TIPS = 10;
 
 /** A shoot leans out of the joint between leaf and stem. */
-export function shoot(chance: Chance, { stage }: GrassLooks): Standing {
+export function shoot(chance: Chance, { stage, tips }: GrassLooks): Standing {
   const long = about(chance, HUSK[stage], 0.05);
   const half = long * (stage === 'pin' ? 0.15 : 0.19);
-  const silkLong = SILK[stage];
+  const silkLong = tips ? TIPS : SILK[stage];
+  const hairs = tips ? 6 : 15;
   const silk =
     silkLong > 0
-      ? Array.from({ length: stage === 'eve' ? 6 : 15 }, (_, i): Point[] => {
-          const t = (i / (stage === 'eve' ? 5 : 14)) * 2 - 1;
+      ? Array.from({ length: hairs }, (_, i): Point[] => {
+          const t = (i / (hairs - 1)) * 2 - 1;
           const reach = silkLong * (1 - 0.25 * t * t) * (0.85 + chance.below(0.3));
           const x = t * 6;
-          const out = t * (stage === 'open' ? 26 : stage === 'spent' ? 15 : 6);
-          const fall = stage === 'spent' ? reach * 0.5 : stage === 'open' ? Math.abs(t) * 20 : 0;
+          const out = t * (tips ? 6 : stage === 'spent' ? 15 : 26);
+          const fall = tips ? 0 : stage === 'spent' ? reach * 0.5 : Math.abs(t) * 20;
           return [
             [x, -long + 4],
             [x + out * 0.5, -long - reach * 0.7],

@@ -11,6 +11,7 @@ interface Example {
   readonly stage: FlowerStage;
   readonly style?: FlowerLooks['style'];
   readonly face?: true;
+  readonly tips?: true;
 }
 
 const BUD: Example = { sex: 'male', stage: 'green' };
@@ -49,7 +50,7 @@ const EXAMPLES: Examples = {
   organ: { tassel: OPEN, shoot: ear('open') },
   branches: { wrapped: { sex: 'male', stage: 'pin' }, spread: EVE },
   hangingAnthers: { none: BUD, few: EVE, many: OPEN, pale: SPENT },
-  silk: { none: ear('green'), short: ear('eve'), long: ear('open'), brown: ear('spent') },
+  silk: { none: ear('green'), short: { ...ear('open'), tips: true }, long: ear('open'), brown: ear('spent') },
   petals: {
     closed: bisexual('green'),
     colouring: bisexual('eve'),

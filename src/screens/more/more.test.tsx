@@ -15,13 +15,13 @@ async function lastDownload(count: number): Promise<string> {
 
 /** The open garden's backup, exported on the page of files. */
 async function exported(): Promise<string> {
-  await openApp('/bench/files');
+  await openApp('/more/files');
   await tap('Export the garden');
   return lastDownload(1);
 }
 
 test('the garden is exported whole, and its flowers as a table', async () => {
-  await openApp('/bench/files');
+  await openApp('/more/files');
   await see(/Never exported from this device/);
   await tap('Export the garden');
   const file = JSON.parse(await lastDownload(1)) as File;
@@ -52,14 +52,14 @@ test('the same file again brings nothing new', async () => {
 });
 
 test('cautions defer to labels, local rules and licensed practice', async () => {
-  await openApp('/bench/cautions');
+  await openApp('/more/cautions');
   expect((await screen.findAllByRole('heading', { level: 2 })).length).toBeGreaterThan(5);
   await see(/label/);
   await see(/bitter/i);
 });
 
 test('a report can be saved', async () => {
-  await openApp('/bench/report');
+  await openApp('/more/report');
   await tap('Save as a file');
   const report = await lastDownload(1);
   expect(report).toContain(`Entries: ${DEMO.length}`);
@@ -69,7 +69,7 @@ test('a report can be saved', async () => {
 });
 
 test('what was recorded under a wrong clock comes to its real time and day, and back', async () => {
-  await openApp('/bench/times');
+  await openApp('/more/times');
   // The demo's last writing: the walk of the evening on which it begins.
   const [row] = await see(/^18 Jul 2026, 1\d:\d\d to 18:\d\d/);
   const [, from, to] = /, ([\d:]+) to ([\d:]+)/.exec(row!.textContent!)!;
@@ -77,8 +77,8 @@ test('what was recorded under a wrong clock comes to its real time and day, and 
   type('Day', '2026-07-20');
   await tap('Check');
   await see(/would end after now/);
-  type('Day', 'soon');
-  await see('A day such as 2026-05-12.');
+  type('Day', '');
+  await see('Fill this in.');
   type('Day', '2026-07-14');
   const [hour, minute] = from!.split(':');
   type('Time', `${Number(hour) - 12}:${minute} pm`);
@@ -119,7 +119,7 @@ test('one’s own garden needs its place, a variety and a name', async () => {
 });
 
 test('a colour of ties means a variety, words, or nothing', async () => {
-  await openApp('/bench/ties');
+  await openApp('/more/ties');
   await tap(/^Red/);
   await tap('Slate Lantern');
   await see('Slate Lantern');

@@ -100,7 +100,7 @@ export function ImportFile() {
       ) : null}
       {stage.at === 'notOpened' ? (
         <Text tone="rust" live>
-          {`The entries of ${stage.name} are stored. That it be opened is not: the device refused. Is its disk full? Open it from Bench.`}
+          {`The entries of ${stage.name} are stored. That it be opened is not: the device refused. Is its disk full? Open it from More.`}
         </Text>
       ) : null}
       {stage.at === 'preview' ? <Preview stage={stage} onImport={() => void importIt(stage)} /> : null}

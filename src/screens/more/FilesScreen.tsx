@@ -160,7 +160,7 @@ function RemoveGarden() {
   const remove = async (): Promise<void> => {
     await device.removeGarden(store.id);
     await open(device.current);
-    router.replace('/bench/files');
+    router.replace('/more/files');
   };
   return (
     <View style={{ gap: SPACE.s }}>

@@ -12,7 +12,7 @@ import { Choice } from '@/ui/parts/Choice';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { FormField } from '../forms/fields';
+import { FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { Page } from '../shell/Page';
 import { optionsOf } from '../words/options';
@@ -97,7 +97,7 @@ export function RightTime({ session, sessions, zone, title, onClose }: RightTime
         <View style={{ gap: SPACE.m }}>
           <Text>When did this really begin, by the clock in the garden?</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
-            <FormField control={control} name="day" label="Day" />
+            <FormDay control={control} name="day" label="Day" />
             <FormField control={control} name="time" label="Time" />
           </View>
           <Choice label="What to correct" value={which} options={optionsOf(WHICH)} onChange={setWhich} />

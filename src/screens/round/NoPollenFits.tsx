@@ -14,7 +14,7 @@ import { useFormat } from '../format/useFormat';
 const NAMED = 3;
 
 /** What can still be done for a female without pollen: another plant's, tomorrow's, and next time what was kept. */
-export function NoPollenForHer({ without }: { readonly without: PollenElsewhere }) {
+export function NoPollenFits({ without }: { readonly without: PollenElsewhere }) {
   const f = useFormat();
   const router = useRouter();
   const { journal } = useGarden().store;

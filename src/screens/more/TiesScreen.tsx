@@ -34,7 +34,10 @@ export function TiesScreen() {
   }));
   if (!view) return null;
   return (
-    <Page title="Colours of ties" foot={<UndoFoot work="ties" />}>
+    <Page
+      title="Colours of ties"
+      foot={<UndoFoot work="ties" back={{ title: 'Back to More', to: '/more' }} />}
+    >
       <Text tone="soft" style={{ marginBottom: SPACE.m }}>
         Bright twine or ribbon on the stalk shows from afar what was done. Say what each colour means in your
         garden: the stops then name the colour to tie.

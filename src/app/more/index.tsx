@@ -1,10 +1,10 @@
 import { LazyScreen } from '@/screens/lazy/LazyScreen';
 import { Route } from '@/screens/shell/Page';
 
-export default function Bench() {
+export default function More() {
   return (
-    <Route title="Bench" anyGarden>
-      <LazyScreen screen="bench" />
+    <Route title="More" anyGarden>
+      <LazyScreen screen="more" />
     </Route>
   );
 }

@@ -19,7 +19,7 @@ export function SettingsScreen() {
   const router = useRouter();
   const { theme, units, hours } = device.settings;
   const set = (change: Partial<Settings>): void =>
-    void device.setSettings(change).catch(() => router.push('/bench/files'));
+    void device.setSettings(change).catch(() => router.push('/more/files'));
   const garden = store.described;
   return (
     <Page title="Settings">
