@@ -102,7 +102,16 @@ export function MoreScreen() {
   const device = useDevice();
   const { demo, store, open } = useGarden();
   return (
-    <Page title="More">
+    <Page
+      title="More"
+      aside={
+        <>
+          <Group title="Tools" lines={TOOLS} />
+          <Group title="Records" lines={RECORDS} />
+          <Group title="This device" lines={DEVICE} />
+        </>
+      }
+    >
       <Group title="Gardens on this device">
         <ListRow
           glyph={<Glyph name="garden" size={28} />}
@@ -130,9 +139,6 @@ export function MoreScreen() {
         />
       </Group>
       <Group title="Learn" lines={LEARN} />
-      <Group title="Tools" lines={TOOLS} />
-      <Group title="Records" lines={RECORDS} />
-      <Group title="This device" lines={DEVICE} />
     </Page>
   );
 }

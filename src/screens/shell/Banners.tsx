@@ -89,9 +89,10 @@ function DemoBanner() {
         <Button
           variant="quiet"
           size="small"
-          title="Your own garden"
+          title="Start yours"
+          label="Start yours: your own garden"
           onPress={() => router.navigate('/start')}
-          style={{ alignSelf: 'flex-start', paddingLeft: 0 }}
+          style={{ alignSelf: 'flex-start', marginLeft: -SPACE.s, marginVertical: -SPACE.s }}
         />
       </View>
       <View style={{ flexDirection: 'row', gap: SPACE.xs }}>

@@ -10,8 +10,6 @@ import { LazyFirstSteps } from '../lazy/LazyScreen';
 import { Page } from '../shell/Page';
 import { sayFirstWalk } from './taskWords';
 
-const NONE_NEEDED = { text: 'Nothing that grows here needs one.', to: '/walk' } as const;
-
 /** Today in a garden where nothing grows that is led through by hand: what comes first. */
 export function NewGarden({ today, now }: { readonly today: Today; readonly now: number }) {
   const router = useRouter();
@@ -57,7 +55,7 @@ export function NewGarden({ today, now }: { readonly today: Today; readonly now:
           onPress={() => router.push(over ? '/garden/seasons' : '/garden')}
         />
       )}
-      <LazyFirstSteps firstWalk={planted ? NONE_NEEDED : sayFirstWalk(today, now, f)} />
+      <LazyFirstSteps firstWalk={planted ? undefined : sayFirstWalk(today, now, f)} />
     </Page>
   );
 }

@@ -18,8 +18,8 @@ export function FirstSteps(props: FirstStepsProps) {
 }
 
 interface FirstStepsProps {
-  /** When the first walk is, in words, and where it begins. */
-  readonly firstWalk: { readonly text: string; readonly to: '/walk' | '/open' };
+  /** When the first walk is, in words, and where it begins; missing where nothing that grows needs one. */
+  readonly firstWalk: { readonly text: string; readonly to: '/walk' | '/open' } | undefined;
 }
 
 function OwnSteps({ firstWalk }: FirstStepsProps) {
@@ -35,15 +35,16 @@ function OwnSteps({ firstWalk }: FirstStepsProps) {
         First steps
       </Text>
       {steps.steps.map((step) => {
+        if (step === 'walk' && !firstWalk) return null;
         const done = steps.done.includes(step);
-        const { title, note } = sayStep(step, steps.plants, firstWalk.text, f);
+        const { title, note } = sayStep(step, steps.plants, firstWalk?.text ?? '', f);
         return (
           <ListRow
             key={step}
             glyph={<Glyph name={done ? 'done' : 'todo'} size={28} label={done ? 'Done' : 'To do'} />}
             title={title}
             note={note}
-            onPress={() => router.push(step === 'walk' ? firstWalk.to : GO[step])}
+            onPress={() => router.push(step === 'walk' ? firstWalk!.to : GO[step])}
           />
         );
       })}
