@@ -7,8 +7,8 @@ const sure = (mean: number): Expected => ({ mean, low: mean, high: mean });
 const flowers = (variety: string, females: number, males: number): VarietyForecast => ({
   variety,
   flowers: [
-    { sex: 'female', days: [sure(females)] },
-    { sex: 'male', days: [sure(males)] },
+    { sex: 'female', days: [sure(females)], total: sure(females) },
+    { sex: 'male', days: [sure(males)], total: sure(males) },
   ],
   plants: [],
   learntFrom: 0,

@@ -4,14 +4,15 @@ import { addDays } from '../time/calendar';
 import { setAhead } from './setAhead';
 
 const DAY = '2026-07-01';
+const sure = (mean: number) => ({ mean, low: mean, high: mean });
 const expecting = (...females: readonly number[]): OpeningForecast => ({
   days: females.map((_, i) => addDays(DAY, i)),
   varieties: [
     {
       ...{ variety: 'v', plants: [], learntFrom: 0 },
       flowers: [
-        { sex: 'male', days: females.map(() => ({ mean: 9, low: 9, high: 9 })) },
-        { sex: 'female', days: females.map((mean) => ({ mean, low: mean, high: mean })) },
+        { sex: 'male', days: females.map(() => sure(9)), total: sure(9 * females.length) },
+        { sex: 'female', days: females.map(sure), total: sure(females.reduce((sum, each) => sum + each, 0)) },
       ],
     },
   ],
@@ -21,7 +22,7 @@ const melons = () => begin([{ variety: 'v', crop: 'melon', plants: ['p1', 'p2'] 
 test('of ten melon flowers the field guide lets two set; own flowers move that', () => {
   const phone = melons();
   expect(setAhead(phone.journal, YARD, DAY, expecting(4, 6)).get('v')).toEqual({
-    ...{ females: 10, own: 0, ownWeight: 0 },
+    ...{ females: sure(10), own: 0, ownWeight: 0 },
     set: 2,
   });
   for (let i = 0; i < 20; i += 1) {

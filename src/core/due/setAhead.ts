@@ -1,13 +1,14 @@
 import { ownSet } from '../fruit/ownSet';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
+import type { Expected } from '../opening/budModel';
 import type { OpeningForecast } from '../opening/forecastOpenings';
 import type { Day } from '../time/types';
 
 /** How many of the flowers to expect of a variety set, if each is worked. */
 export interface SetAhead {
   /** Flowers that bear, on all the days together. */
-  readonly females: number;
+  readonly females: Expected;
   readonly set: number;
   /** Own flowers of which is known whether they set, and how much they weigh against the handbook's figure, 0 to 1. */
   readonly own: number;
@@ -32,10 +33,9 @@ export function setAhead(
     varieties.flatMap(({ variety: id, flowers }): [string, SetAhead][] => {
       const variety = journal.all('variety').get(id);
       const bears = flowers.find(({ sex }) => sex === 'female');
-      const females = bears?.days.reduce((sum, { mean }) => sum + mean, 0) ?? 0;
-      if (!variety || Math.round(females) === 0) return [];
+      if (!variety || !bears || Math.round(bears.total.mean) === 0) return [];
       const { share, own, ownWeight } = setOf(id, variety.crop);
-      return [[id, { females, set: females * share, own, ownWeight }]];
+      return [[id, { females: bears.total, set: bears.total.mean * share, own, ownWeight }]];
     }),
   );
 }

@@ -1,4 +1,5 @@
 import { seededChance, type Chance } from '../random/chance';
+import { addDays } from '../time/calendar';
 import {
   chancesOfOpen,
   expectedOf,
@@ -82,6 +83,8 @@ class Garden {
   }
 }
 
+const FIRST = '2026-07-01';
+
 interface Case {
   readonly comparison: Comparison;
   readonly opened: number;
@@ -99,6 +102,7 @@ function casesOf(plants: readonly ReturnType<Garden['plant']>[], usual: number):
               : [
                   {
                     comparison: {
+                      day: addDays(FIRST, from + ahead),
                       seen,
                       development: Array.from({ length: ahead + 1 }, (__, i) => i),
                       usual,
@@ -120,8 +124,7 @@ const forecaster = (model: BudModel): ((comparison: Comparison) => number[]) => 
     const chances =
       known.get(key) ??
       chancesOfOpen(model, (pace) => {
-        const mean = expectedOpen(seen, development, usual, pace).at(-1)!;
-        return { sum: mean, squares: mean * mean };
+        return { ...expectedOpen(seen, development, usual, pace).at(-1)!, shared: 1, common: 0 };
       });
     known.set(key, chances);
     return chances;
@@ -190,6 +193,7 @@ test('without any count of its own a garden is taken to be as usual', () => {
 test('few counts move little, many that agree move nearly all the way', () => {
   // Green buds that always take a day longer than usual.
   const comparison = (opened: number, days: number): Comparison => ({
+    day: FIRST,
     seen: { eve: 0, green: 4 },
     development: Array.from({ length: days + 1 }, (_, i) => i),
     usual: 0,
@@ -200,18 +204,26 @@ test('few counts move little, many that agree move nearly all the way', () => {
     model.habits.reduce((sum, { pace, weight }) => sum + pace * weight, 0);
   const usual = paceOf(USUAL_BUDS);
   const after = (times: number): number =>
-    paceOf(learnBuds(Array.from({ length: times }, () => late).flat()));
+    paceOf(
+      learnBuds(
+        Array.from({ length: times }, (_, i) =>
+          late.map((each) => ({ ...each, day: addDays(FIRST, i) })),
+        ).flat(),
+      ),
+    );
   expect(after(1) - usual).toBeLessThan(0.35);
   expect(after(1)).toBeGreaterThan(usual);
   expect(after(20) - usual).toBeGreaterThan(0.35);
 });
 
 test('a slip of the finger does not upset what was learnt', () => {
-  const fair: Comparison = { seen: { eve: 2, green: 0 }, development: [0], usual: 0, opened: 2 };
+  const fair: Comparison = {
+    ...{ day: FIRST, seen: { eve: 0, green: 4 }, development: [0, 1], usual: 0, opened: 2 },
+  };
   const slip: Comparison = { ...fair, opened: 60 };
   const yieldOf = (model: BudModel): number =>
     model.habits.reduce((sum, { yield: share, weight }) => sum + share * weight, 0);
-  const many = Array.from({ length: 40 }, () => fair);
+  const many = Array.from({ length: 40 }, (_, i) => ({ ...fair, day: addDays(FIRST, i) }));
   expect(Math.abs(yieldOf(learnBuds([...many, slip])) - yieldOf(learnBuds(many)))).toBeLessThan(0.05);
 });
 

@@ -1,3 +1,4 @@
+import type { Day } from '../time/types';
 import { negativeBinomial } from './negativeBinomial';
 import { COUNTED_STAGES, opensOn, type CountedStage } from './budStages';
 
@@ -11,7 +12,7 @@ export type BudsSeen = Readonly<Record<Exclude<CountedStage, 'pin'>, number>> & 
 interface Habit {
   /** The development that a bud needs, against the usual. */
   readonly pace: number;
-  /** Flowers that open, against those expected. */
+  /** Flowers that open of younger buds, against those expected; of eve buds no more is known than how many there are. */
   readonly yield: number;
   /** How far plants differ: shape of the gamma. */
   readonly size: number;
@@ -53,6 +54,7 @@ export const USUAL_BUDS: BudModel = {
 
 /** A count with the counts before it from which it was to be expected. */
 export interface Comparison {
+  readonly day: Day;
   readonly seen: BudsSeen;
   /** Up to each day from that of the counts before, in mild days; the last day is the one compared. */
   readonly development: readonly number[];
@@ -73,29 +75,42 @@ const unseenOn = (day: number, pinsCounted: boolean): number => {
   return shares[Math.min(day, shares.length - 1)]!;
 };
 
+/** Flowers to expect on a day: of buds that were on their eve, and of younger ones. */
+export interface ExpectedOpen {
+  readonly ofEve: number;
+  readonly ofYounger: number;
+}
+
 /**
  * Flowers to expect of one plant on each day, for buds of one pace.
  *
  * @param development see `opensOn`.
  * @param usual flowers that such a plant opens a day; stands for buds that were too young to be seen.
- * @example expectedOpen({ eve: 2, green: 0 }, [0], 0, 1)[0] > 1.7 // true
+ * @example expectedOpen({ eve: 2, green: 0 }, [0], 0, 1)[0]!.ofEve > 1.7 // true
  */
 export function expectedOpen(
   seen: BudsSeen,
   development: readonly number[],
   usual: number,
   pace: number,
-): number[] {
-  const each = COUNTED_STAGES.map((stage) => ({
-    count: seen[stage] ?? 0,
-    shares: (seen[stage] ?? 0) > 0 ? opensOn(stage, development, pace) : [],
+): ExpectedOpen[] {
+  const openOf = (stage: CountedStage): readonly number[] => {
+    const count = seen[stage] ?? 0;
+    return count > 0 ? opensOn(stage, development, pace).map((share) => count * share) : [];
+  };
+  const [eve, green, pin] = COUNTED_STAGES.map(openOf) as [
+    readonly number[],
+    readonly number[],
+    readonly number[],
+  ];
+  return development.map((_, day) => ({
+    ofEve: eve[day] ?? 0,
+    ofYounger: (green[day] ?? 0) + (pin[day] ?? 0) + usual * unseenOn(day, seen.pin !== undefined),
   }));
-  return development.map(
-    (_, day) =>
-      each.reduce((sum, { count, shares }) => sum + count * (shares[day] ?? 0), 0) +
-      usual * unseenOn(day, seen.pin !== undefined),
-  );
 }
+
+/** Under a habit: see `Habit.yield`. */
+const meanOf = ({ ofEve, ofYounger }: ExpectedOpen, share: number): number => ofEve + share * ofYounger;
 
 /**
  * What counts that follow each other say of a garden's buds: each is compared with what was to be expected of the counts
@@ -109,10 +124,11 @@ export function learnBuds(comparisons: readonly Comparison[]): BudModel {
   const expected = PACES.map((pace) =>
     comparisons.map(({ seen, development, usual }) => expectedOpen(seen, development, usual, pace).at(-1)!),
   );
+  const weights = weightsOf(comparisons);
   const logs = USUAL_BUDS.habits.map(({ pace, yield: share, size, weight }) => {
     const means = expected[PACES.indexOf(pace)]!;
     return comparisons.reduce(
-      (sum, { opened }, i) => sum + Math.log(chanceOf(opened, share * means[i]!, size)),
+      (sum, { opened }, i) => sum + weights[i]! * Math.log(chanceOf(opened, meanOf(means[i]!, share), size)),
       Math.log(weight),
     );
   });
@@ -122,6 +138,19 @@ export function learnBuds(comparisons: readonly Comparison[]): BudModel {
     habits: normalised(habits.filter(({ weight }) => weight > NEGLIGIBLE)),
     learntFrom: comparisons.length,
   };
+}
+
+/** So alike are comparisons of one day. Our default. */
+const LIKENESS = 0.05;
+
+/**
+ * Comparisons of one day share its weather and their reader's eye: together they say less than as many of different days.
+ * By the design effect [Kish 1965, Survey Sampling, 5.4].
+ */
+function weightsOf(comparisons: readonly Comparison[]): readonly number[] {
+  const ofDay = new Map<Day, number>();
+  for (const { day } of comparisons) ofDay.set(day, (ofDay.get(day) ?? 0) + 1);
+  return comparisons.map(({ day }) => 1 / (1 + (ofDay.get(day)! - 1) * LIKENESS));
 }
 
 /** Against the most likely habit. */
@@ -147,24 +176,33 @@ export interface Expected {
 const LOW = 0.1;
 const HIGH = 0.9;
 
+/** What is expected of several plants, or of several days. */
+export interface Together extends ExpectedOpen {
+  /**
+   * How much of what they differ by from what is expected they share: 1 where all differ alike, 1/n where each of n differs
+   * by itself.
+   */
+  readonly shared: number;
+  /** What all of them have in common besides, as the square of a share of their mean. */
+  readonly common: number;
+}
+
 /**
  * Chances of 0, 1, 2 … flowers on one day together from plants whose means are known for each pace.
  *
- * @param means for each pace of the model: the sum of the plants' means, and the sum of their squares.
- * @example chancesOfOpen(USUAL_BUDS, () => ({ sum: 0, squares: 0 }))[0] // 1
+ * @param expected for each pace of the model: the sum of the plants' means, and how much together they differ from it:
+ *   see `Together.shared`.
+ * @example chancesOfOpen(USUAL_BUDS, () => ({ ofEve: 0, ofYounger: 0, shared: 1, common: 0 }))[0] // 1
  */
-export function chancesOfOpen(
-  model: BudModel,
-  means: (pace: number) => { readonly sum: number; readonly squares: number },
-): number[] {
+export function chancesOfOpen(model: BudModel, expected: (pace: number) => Together): number[] {
   const byPace = new Map(
-    [...new Set(model.habits.map(({ pace }) => pace))].map((pace) => [pace, means(pace)]),
+    [...new Set(model.habits.map(({ pace }) => pace))].map((pace) => [pace, expected(pace)]),
   );
   const parts = model.habits.map(({ pace, yield: share, size, weight }) => {
-    const { sum, squares } = byPace.get(pace)!;
-    // Plants differ each by itself: the sum has the variance of all, as if it were one plant of a larger size.
-    const together = squares > 0 ? (size * sum * sum) / squares : size;
-    return { mean: share * sum, size: together, weight };
+    const together = byPace.get(pace)!;
+    // The sum has the variance of all, as if it were one plant of a larger size.
+    const spread = together.shared / size + together.common;
+    return { mean: meanOf(together, share), size: 1 / spread, weight };
   });
   const upTo = Math.ceil(
     Math.max(...parts.map(({ mean, size }) => mean + 6 * Math.sqrt(mean + (mean * mean) / size))) + 4,

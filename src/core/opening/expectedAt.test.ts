@@ -2,10 +2,10 @@ import type { OpeningForecast } from './forecastOpenings';
 import { expectedAt } from './expectedAt';
 
 const DAYS = ['2026-07-19', '2026-07-20'];
-const some = (mean: number) => ({ mean, low: 0, high: 2 }) as never;
+const some = (mean: number) => ({ mean, low: 0, high: 2 });
 const flowers = (female: readonly number[], male: readonly number[]) => [
-  { sex: 'male' as const, days: male.map(some) },
-  { sex: 'female' as const, days: female.map(some) },
+  { sex: 'male' as const, days: male.map(some), total: some(0) },
+  { sex: 'female' as const, days: female.map(some), total: some(0) },
 ];
 const FORECAST: OpeningForecast = {
   days: DAYS,

@@ -8,6 +8,8 @@ import {
   learnBuds,
   type BudModel,
   type BudsSeen,
+  type ExpectedOpen,
+  type Together,
   type Comparison,
   type Expected,
 } from './budModel';
@@ -17,6 +19,8 @@ export interface ExpectedFlowers {
   readonly sex: Sex;
   /** On each day of the forecast. */
   readonly days: readonly Expected[];
+  /** On all of them together. */
+  readonly total: Expected;
 }
 
 interface PlantForecast {
@@ -115,13 +119,13 @@ function forecastCrop({ varieties, development }: CropRequest, days: readonly Da
     }));
     return {
       variety,
-      flowers: SEXES.map((sex, i) => ({ sex, days: expect.together(byPlant.map(({ means }) => means[i]!)) })),
+      flowers: SEXES.map((sex, i) => ({ sex, ...expect.totals(byPlant.map(({ means }) => means[i]!)) })),
       plants: byPlant.map(({ counted: { plant, counts }, means }) => {
         const last = lastCount(counts, days[0]!);
         return {
           plant,
           ...(last && { countedFor: last.day }),
-          flowers: SEXES.map((sex, i) => ({ sex, days: expect.together([means[i]!]) })),
+          flowers: SEXES.map((sex, i) => ({ sex, ...expect.totals([means[i]!]) })),
         };
       }),
       learntFrom: model.learntFrom,
@@ -150,7 +154,7 @@ function comparisonsOf(
   usual: number,
   from: Day,
   development: Development,
-): (Comparison & { readonly day: Day })[] {
+): Comparison[] {
   const past = counts.filter(({ day }) => day <= from);
   return past.slice(0, -1).flatMap((count, i) => {
     const before = past[i + 1]!;
@@ -168,14 +172,61 @@ function comparisonsOf(
   });
 }
 
+type Totals = Pick<ExpectedFlowers, 'days' | 'total'>;
+
+/**
+ * Plants of a variety share a day's weather and their reader's eye, and a day shares them with the next: so much of what
+ * they differ by from what is expected is one and the same. Our defaults: with them ranges hold what they say in a
+ * simulation of buds, weather and eyes that is repeated in the tests.
+ */
+const SHARED_BY_PLANTS = 0.35;
+const SHARED_BY_DAYS = 0.3;
+/** What is common to all plants on a day, as a share of their flowers, grows with the days until then. Our defaults. */
+const commonOn = (day: number): number => (COMMON[0] + day * COMMON[1]) ** 2;
+const COMMON = [0.12, 0.06] as const;
+/** How alike that is from day to day. */
+const ALIKE_BY_DAYS = 0.8;
+
+const sumOf = ({ ofEve, ofYounger }: ExpectedOpen): number => ofEve + ofYounger;
+
+/**
+ * The sum of several, each of which differs from what is expected by itself, and by what all of them share.
+ *
+ * @param inCommon the part of what they differ by that they share.
+ * @param alike how alike what is common to each is among them, 0 to 1.
+ */
+function together(
+  each: readonly Together[],
+  { inCommon, alike }: { readonly inCommon: number; readonly alike: number },
+): Together {
+  const all = { ofEve: 0, ofYounger: 0 };
+  let [squares, commonSquares, commonSum, most] = [0, 0, 0, 0];
+  for (const one of each) {
+    const mean = sumOf(one);
+    all.ofEve += one.ofEve;
+    all.ofYounger += one.ofYounger;
+    squares += one.shared * mean ** 2;
+    commonSquares += one.common * mean ** 2;
+    commonSum += Math.sqrt(one.common) * mean;
+    most = Math.max(most, one.shared);
+  }
+  const square = sumOf(all) ** 2;
+  if (square === 0) return { ...all, shared: 1, common: 0 };
+  return {
+    ...all,
+    shared: ((1 - inCommon) * squares) / square + inCommon * most,
+    common: ((1 - alike) * commonSquares + alike * commonSum ** 2) / square,
+  };
+}
+
 /** For each pace of the model, flowers on each day of the forecast. */
-type Means = ReadonlyMap<number, readonly number[]>;
+type Means = ReadonlyMap<number, readonly ExpectedOpen[]>;
 
 /** What to expect under a model. Plants with the same buds at the same time are worked out once. */
 function expecter(model: BudModel, days: readonly Day[], development: Development) {
   const paces = [...new Set(model.habits.map(({ pace }) => pace))];
   const knownMeans = new Map<string, Means>();
-  const knownTogether = new Map<Means, Expected[]>();
+  const knownTogether = new Map<Means, Totals>();
   const [from] = days as [Day];
   const means = ({ counts }: CountedPlant, sex: Sex, usual: number): Means => {
     const last = lastCount(counts, from);
@@ -188,29 +239,39 @@ function expecter(model: BudModel, days: readonly Day[], development: Developmen
     const found: Means = new Map(
       paces.map((pace) => [
         pace,
-        seen && passed ? expectedOpen(seen, passed, usual, pace).slice(ago) : days.map(() => usual),
+        seen && passed
+          ? expectedOpen(seen, passed, usual, pace).slice(ago)
+          : days.map(() => ({ ofEve: 0, ofYounger: usual })),
       ]),
     );
     knownMeans.set(key, found);
     return found;
   };
-  const together = (plants: readonly Means[]): Expected[] => {
+  const totals = (plants: readonly Means[]): Totals => {
     const [only] = plants;
     const known = plants.length === 1 && only ? knownTogether.get(only) : undefined;
     if (known) return known;
-    const found = days.map((_, day) =>
-      expectedOf(
-        chancesOfOpen(model, (pace) => {
-          const each = plants.map((plant) => plant.get(pace)![day]!);
-          return {
-            sum: each.reduce((sum, mean) => sum + mean, 0),
-            squares: each.reduce((sum, mean) => sum + mean * mean, 0),
-          };
-        }),
-      ),
+    const byPace = new Map(
+      paces.map((pace) => [
+        pace,
+        days.map((_, day) =>
+          together(
+            plants.map((plant) => ({ ...plant.get(pace)![day]!, shared: 1, common: commonOn(day) })),
+            { inCommon: SHARED_BY_PLANTS, alike: 1 },
+          ),
+        ),
+      ]),
     );
+    const found = {
+      days: days.map((_, day) => expectedOf(chancesOfOpen(model, (pace) => byPace.get(pace)![day]!))),
+      total: expectedOf(
+        chancesOfOpen(model, (pace) =>
+          together(byPace.get(pace)!, { inCommon: SHARED_BY_DAYS, alike: ALIKE_BY_DAYS }),
+        ),
+      ),
+    };
     if (plants.length === 1 && only) knownTogether.set(only, found);
     return found;
   };
-  return { means, together };
+  return { means, totals };
 }

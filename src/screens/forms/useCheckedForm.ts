@@ -8,8 +8,9 @@ import {
 } from 'react-hook-form';
 import type { FormName } from '@/data/schema/forms';
 import { useDevice } from '@/data/hooks/useDevice';
+import { toFirstFault } from './toFirstFault';
 
-/** A form that is checked by its schema, in the grower's units. */
+/** A form that is checked by its schema, in the grower's units; what wants something comes into view. */
 export function useCheckedForm<Typed extends FieldValues, Checked extends FieldValues>(
   name: FormName,
   defaultValues: DefaultValues<Typed>,
@@ -25,10 +26,19 @@ export function useCheckedForm<Typed extends FieldValues, Checked extends FieldV
     >;
     return resolve(values, context, options);
   };
-  return useForm<Typed, unknown, Checked>({
+  const form = useForm<Typed, unknown, Checked>({
     resolver,
     defaultValues,
     mode: 'onSubmit',
     reValidateMode: 'onChange',
   });
+  const { handleSubmit } = form;
+  return {
+    ...form,
+    handleSubmit: (onValid, onInvalid) =>
+      handleSubmit(onValid, async (faults, event) => {
+        toFirstFault();
+        await onInvalid?.(faults, event);
+      }),
+  };
 }

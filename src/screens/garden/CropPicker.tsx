@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { CROP_IDS, cropOf, type CropId } from '@/core/crops/catalogue';
+import { findCommonName } from '@/core/crops/names/commonNames';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
 import { Field } from '@/ui/parts/Field';
@@ -25,9 +26,12 @@ export function CropPicker({ crop, onCrop, error, offered = NONE, written = '' }
   const [typed, setTyped] = useState(written);
   const [ambiguous, setAmbiguous] = useState<FoundName>();
   const [all, setAll] = useState(false);
+  // An exact name is taken as it is typed; who goes on typing has not chosen.
+  const [taken, setTaken] = useState<CropId>();
   const choices = all ? CROP_IDS : offered;
-  if (crop) return <Chosen crop={crop} onChange={() => onCrop(undefined)} />;
+  if (crop && crop !== taken) return <Chosen crop={crop} onChange={() => onCrop(undefined)} />;
   const choose = (found: FoundName): void => {
+    setTaken(undefined);
     if (found.crops.length === 1) onCrop(found.crops[0]);
     else setAmbiguous(found);
   };
@@ -38,8 +42,12 @@ export function CropPicker({ crop, onCrop, error, offered = NONE, written = '' }
         label="What is it called?"
         value={typed}
         onChange={(text) => {
+          const exact = findCommonName(text)?.crops ?? [];
+          const next = exact.length === 1 ? exact[0] : undefined;
           setTyped(text);
           setAmbiguous(undefined);
+          setTaken(next);
+          if (next !== crop) onCrop(next);
         }}
         note="zucchini, butternut, popcorn, lima bean …"
         error={error}
@@ -55,6 +63,7 @@ export function CropPicker({ crop, onCrop, error, offered = NONE, written = '' }
           {found.map((each) => (
             <ListRow
               key={each.name}
+              selected={taken !== undefined && each.crops.length === 1 && each.crops[0] === taken}
               glyph={<KindPicture crop={each.crops[0]!} />}
               title={each.name}
               note={

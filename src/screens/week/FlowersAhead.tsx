@@ -158,8 +158,9 @@ function OfVariety({ forecast: { variety: id, flowers }, onlyMales, set, days, j
 
 /** What the flowers of these days are worth. */
 function saySetAhead(ahead: SetAhead, crop: Crop, f: Format): string {
-  const bear = f.count(Math.round(ahead.females), ...wordsOf(crop.flower).bearing);
-  return `Of ${bear} about ${f.number(Math.round(ahead.set))} will set if you work each: ${sayOwnFigures(ahead, f)}.`;
+  const { mean, low, high } = ahead.females;
+  const bear = f.count(Math.round(mean), ...wordsOf(crop.flower).bearing);
+  return `Of ${bear} on these days (${f.number(low)} to ${f.number(high)}) about ${f.number(Math.round(ahead.set))} will set if you work each: ${sayOwnFigures(ahead, f)}.`;
 }
 
 const ICON = 44;

@@ -24,7 +24,12 @@ export function Choice<T extends string>({
 }: ChoiceProps<T>) {
   const palette = usePalette();
   return (
-    <View role="radiogroup" aria-label={label} style={{ gap: SPACE.s }}>
+    <View
+      role="radiogroup"
+      aria-label={label}
+      {...(error && { 'aria-invalid': true, tabIndex: -1 as const })}
+      style={{ gap: SPACE.s }}
+    >
       <Text variant="strong">{label}</Text>
       <View
         style={{ flexDirection: row ? 'row' : 'column', flexWrap: row ? 'wrap' : 'nowrap', gap: SPACE.s }}
