@@ -72,7 +72,8 @@ test('a misread tag is distinguished from an unknown one', async () => {
 
 test('on a wide screen chain, weakest link and harvest are next to the list', async () => {
   await openApp('/fruit', { wide: true });
-  await tap('Show more');
+  await tap('Show: all');
+  await tap('Growing or picked');
   await tap(/(Slate Lantern|Dusk Fiddle).*growing on day \d+/);
   await see(/^Seed sown: /);
   await see(/^Covered before opening: /);
