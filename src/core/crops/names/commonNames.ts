@@ -24,11 +24,16 @@ const BY_NAME = new Map(
   COMMON_NAMES.flatMap((each) => each.names.map((name) => [normalisedName(name), each] as const)),
 );
 
+/** Names whose plural may end in -es. */
+const IN_ES = /(o|i|s|x|z|ch|sh)$/;
+
 /** With either plural, and with its words as one: chillies, musk melon, egg plants. */
 const BY_SPELLING = new Map(
   COMMON_NAMES.flatMap((each) =>
     each.names.flatMap((name) =>
-      [name, `${name}es`].map((form) => [joined(normalisedName(form)), each] as const),
+      [name, ...(IN_ES.test(name) ? [`${name}es`] : [])].map(
+        (form) => [joined(normalisedName(form)), each] as const,
+      ),
     ),
   ),
 );
@@ -57,6 +62,13 @@ const LEAST_STEM = 3;
 
 const exactly = (plain: string): CommonName | undefined =>
   BY_NAME.get(plain) ?? BY_SPELLING.get(joined(plain));
+
+/**
+ * Looks up a common name as it is, or in an English plural: part of a variety's own name may sound like another plural.
+ *
+ * @example findNameAsItIs('Corne') // undefined
+ */
+export const findNameAsItIs = (name: string): CommonName | undefined => exactly(normalisedName(name));
 
 /** A name in the plural of another language; only what then is a known name counts. */
 function byPlural(plain: string): CommonName | undefined {

@@ -9,6 +9,7 @@ test.each([
   ['Miller’s Sweet Corn', ['corn']],
   ['Pale Heron', undefined],
   ['Ox × Pea F1', undefined],
+  ['Corne Grise', undefined],
   ['Grey Hollow x Butternut', undefined],
   ['', undefined],
 ])('%s speaks of %j', (name, crops) => {

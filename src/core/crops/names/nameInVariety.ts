@@ -1,4 +1,4 @@
-import { findCommonName } from './commonNames';
+import { findCommonName, findNameAsItIs } from './commonNames';
 import type { CommonName } from './commonNameList';
 import { otherPlantIn } from './otherPlants';
 
@@ -19,23 +19,23 @@ interface NameAmong {
  * @example commonNameIn('Old Striped Butternut')?.crops // ['moschata']
  */
 export const commonNameIn = (name: string): CommonName | undefined =>
-  CROSS.test(name) ? undefined : nameAmong(name)?.called;
+  CROSS.test(name) ? undefined : nameAmong(name, findNameAsItIs)?.called;
 
 const CROSS = /\s[×x]\s/i;
 
 /**
- * The same, with the words besides it.
+ * The same of a kind, in the plural of other languages too, with the words besides it.
  *
  * @example nameAmong('Cherry tomato mix')?.others // ['mix']
  */
-export function nameAmong(name: string): NameAmong | undefined {
+export function nameAmong(name: string, find = findCommonName): NameAmong | undefined {
   const words = name.trim().split(/[\s-]+/);
   const other = otherPlantIn(words);
   for (let length = Math.min(MAX_WORDS, words.length); length > 0; length -= 1) {
     for (let end = words.length; end >= length; end -= 1) {
       const from = end - length;
       if (other.slice(from, end).every(Boolean)) continue;
-      const called = findCommonName(words.slice(from, end).join(' '));
+      const called = find(words.slice(from, end).join(' '));
       if (called) return { called, others: [...words.slice(0, from), ...words.slice(end)] };
     }
   }

@@ -217,8 +217,18 @@ test.each([
 });
 
 test('a title names a bed, or it does not', () => {
-  expect(['Top bed', 'Polytunnel', 'Beet 4', 'Bed A:', 'Greenhouse 2'].every(isBedTitle)).toBe(true);
-  const others = ['SQUASH', 'Bedding plants 2026', 'sown late', 'Greenhouse Wonder', 'Tunnel Red'];
+  expect(
+    ['Top bed', 'Polytunnel', 'Beet 4', 'Bed A:', 'Greenhouse 2', 'Bed by the wall'].every(isBedTitle),
+  ).toBe(true);
+  const others = [
+    'SQUASH',
+    'Bedding plants 2026',
+    'sown late',
+    'Greenhouse Wonder',
+    'Tunnel Red',
+    'Summer beds',
+  ];
+  others.push('Bed plan', 'Beet greens');
   expect(others.filter(isBedTitle)).toEqual([]);
 });
 

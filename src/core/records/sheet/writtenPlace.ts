@@ -9,7 +9,7 @@ const BED_TITLE = new RegExp(
 );
 /** `Bed by the wall`; what is planned, listed or noted of beds is no name of one. */
 const BED_CALLED = new RegExp(
-  `^(${BEDS})\\s+(?!(plan|list|layout|map|note|prep|rotation|size|overview)).+$`,
+  `^(${BEDS})\\s+(?!(plan|list|layout|map|note|prep|rotation|size|overview|greens|roots|seeds|tops|leaf)).+$`,
   'iu',
 );
 const MOST_WORDS = 5;
