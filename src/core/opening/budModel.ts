@@ -12,7 +12,7 @@ export type BudsSeen = Readonly<Record<Exclude<CountedStage, 'pin'>, number>> & 
 interface Habit {
   /** The development that a bud needs, against the usual. */
   readonly pace: number;
-  /** Flowers that open of younger buds, against those expected; of eve buds no more is known than how many there are. */
+  /** Flowers that open of younger buds, against those expected; eve buds, and what is usual, are as they were counted. */
   readonly yield: number;
   /** How far plants differ: shape of the gamma. */
   readonly size: number;
@@ -64,10 +64,13 @@ export interface Comparison {
   readonly opened: number;
 }
 
-/** Share of a day's usual flowers whose buds were too young to be counted, day by day. Our defaults. */
+/**
+ * Share of a day's usual flowers whose buds were too young to be counted, day by day. Our defaults: with them a plant
+ * that opens as many flowers every day, and has the buds for them, is expected to go on so.
+ */
 const UNSEEN = {
-  withPins: [0.02, 0.03, 0.08, 0.25, 0.5, 0.75, 1],
-  without: [0.03, 0.2, 0.7, 0.95, 1],
+  withPins: [0, 0, 0.03, 0.2, 0.42, 0.72, 0.9, 1],
+  without: [0, 0.02, 0.4, 1],
 } as const;
 
 const unseenOn = (day: number, pinsCounted: boolean): number => {
@@ -75,9 +78,9 @@ const unseenOn = (day: number, pinsCounted: boolean): number => {
   return shares[Math.min(day, shares.length - 1)]!;
 };
 
-/** Flowers to expect on a day: of buds that were on their eve, and of younger ones. */
+/** Flowers to expect on a day: by eve buds and what is usual, which own counts tell; and of the younger buds. */
 export interface ExpectedOpen {
-  readonly ofEve: number;
+  readonly known: number;
   readonly ofYounger: number;
 }
 
@@ -86,7 +89,7 @@ export interface ExpectedOpen {
  *
  * @param development see `opensOn`.
  * @param usual flowers that such a plant opens a day; stands for buds that were too young to be seen.
- * @example expectedOpen({ eve: 2, green: 0 }, [0], 0, 1)[0]!.ofEve > 1.7 // true
+ * @example expectedOpen({ eve: 2, green: 0 }, [0], 0, 1)[0]!.known > 1.7 // true
  */
 export function expectedOpen(
   seen: BudsSeen,
@@ -104,13 +107,13 @@ export function expectedOpen(
     readonly number[],
   ];
   return development.map((_, day) => ({
-    ofEve: eve[day] ?? 0,
-    ofYounger: (green[day] ?? 0) + (pin[day] ?? 0) + usual * unseenOn(day, seen.pin !== undefined),
+    known: (eve[day] ?? 0) + usual * unseenOn(day, seen.pin !== undefined),
+    ofYounger: (green[day] ?? 0) + (pin[day] ?? 0),
   }));
 }
 
 /** Under a habit: see `Habit.yield`. */
-const meanOf = ({ ofEve, ofYounger }: ExpectedOpen, share: number): number => ofEve + share * ofYounger;
+const meanOf = ({ known, ofYounger }: ExpectedOpen, share: number): number => known + share * ofYounger;
 
 /**
  * What counts that follow each other say of a garden's buds: each is compared with what was to be expected of the counts
@@ -192,7 +195,7 @@ export interface Together extends ExpectedOpen {
  *
  * @param expected for each pace of the model: the sum of the plants' means, and how much together they differ from it:
  *   see `Together.shared`.
- * @example chancesOfOpen(USUAL_BUDS, () => ({ ofEve: 0, ofYounger: 0, shared: 1, common: 0 }))[0] // 1
+ * @example chancesOfOpen(USUAL_BUDS, () => ({ known: 0, ofYounger: 0, shared: 1, common: 0 }))[0] // 1
  */
 export function chancesOfOpen(model: BudModel, expected: (pace: number) => Together): number[] {
   const byPace = new Map(

@@ -187,7 +187,7 @@ const COMMON = [0.12, 0.06] as const;
 /** How alike that is from day to day. */
 const ALIKE_BY_DAYS = 0.8;
 
-const sumOf = ({ ofEve, ofYounger }: ExpectedOpen): number => ofEve + ofYounger;
+const sumOf = ({ known, ofYounger }: ExpectedOpen): number => known + ofYounger;
 
 /**
  * The sum of several, each of which differs from what is expected by itself, and by what all of them share.
@@ -199,11 +199,11 @@ function together(
   each: readonly Together[],
   { inCommon, alike }: { readonly inCommon: number; readonly alike: number },
 ): Together {
-  const all = { ofEve: 0, ofYounger: 0 };
+  const all = { known: 0, ofYounger: 0 };
   let [squares, commonSquares, commonSum, most] = [0, 0, 0, 0];
   for (const one of each) {
     const mean = sumOf(one);
-    all.ofEve += one.ofEve;
+    all.known += one.known;
     all.ofYounger += one.ofYounger;
     squares += one.shared * mean ** 2;
     commonSquares += one.common * mean ** 2;
@@ -241,7 +241,7 @@ function expecter(model: BudModel, days: readonly Day[], development: Developmen
         pace,
         seen && passed
           ? expectedOpen(seen, passed, usual, pace).slice(ago)
-          : days.map(() => ({ ofEve: 0, ofYounger: usual })),
+          : days.map(() => ({ known: usual, ofYounger: 0 })),
       ]),
     );
     knownMeans.set(key, found);

@@ -3,7 +3,7 @@ import type { BudCount } from '../journal/kinds/walk';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
 import { begin, YARD, type Phone } from '@testing/yard';
-import type { VarietyForecast } from './forecastOpenings';
+import { forecastOpenings, type VarietyForecast } from './forecastOpenings';
 import { openingForecast } from './openingForecast';
 
 const DAY: Day = '2026-07-19';
@@ -120,6 +120,29 @@ test('eve buds that were counted are not doubted for what was learnt of younger 
   for (let i = -12; i <= 0; i += 1)
     count(phone, 'p1', addDays(DAY, i), { green: { male: 4 }, eve: { male: i === 0 ? 3 : 0 }, pin: {} });
   expect(meansOf(forecastOf(phone), 'male')[0]).toBeGreaterThan(2.6);
+});
+
+test('a plant that has the buds for ten flowers every day is expected to go on so, by its pins and without them', () => {
+  for (const pin of [29, undefined]) {
+    // Green buds of two mild days less, pins of two more, and those of each that fall.
+    const male = { eve: 10, green: 21, ...(pin !== undefined && { pin }) };
+    const counts = Array.from({ length: 14 }, (_, ago) => ({
+      day: addDays(DAY, -ago),
+      buds: { male, female: { eve: 0, green: 0 } },
+    }));
+    const found = forecastOpenings({
+      days: [0, 1, 2, 3, 4].map((ahead) => addDays(DAY, ahead)),
+      crops: [
+        {
+          development: new Map(Array.from({ length: 30 }, (_, i) => [addDays(DAY, i - 20), 1])),
+          varieties: [{ variety: 'v', plants: [{ plant: 'p1', counts }] }],
+        },
+      ],
+    });
+    const { days, total } = found.varieties[0]!.flowers.find(({ sex }) => sex === 'male')!;
+    for (const { mean } of days) expect(Math.abs(mean - 10)).toBeLessThan(1.5);
+    expect(Math.abs(total.mean - 50)).toBeLessThan(2.5);
+  }
 });
 
 test('counts of a week ago say nothing of a plant any more', () => {
