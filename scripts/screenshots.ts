@@ -127,7 +127,8 @@ async function take(): Promise<void> {
   await page.getByRole('button', { name: 'A small fruit' }).click();
   await shoot(page, 'identify');
   await page.goto(`${BASE}/fruit`);
-  await page.getByRole('button', { name: 'Show more' }).click();
+  await page.getByRole('button', { name: 'Show: all', exact: true }).click();
+  await page.getByRole('radio', { name: 'Growing or picked', exact: true }).click();
   await page
     .getByText(/^(Slate Lantern|Dusk Fiddle), .*growing on day \d+/)
     .first()
