@@ -11,6 +11,7 @@ const LoadedScreen = lazy(async () => ({ default: (await loadScreens()).LoadedSc
 const LoadedUndone = lazy(async () => ({ default: (await loadScreens()).Undone }));
 const LoadedEnd = lazy(async () => ({ default: (await loadScreens()).TodayEnd }));
 const LoadedSteps = lazy(async () => ({ default: (await loadScreens()).FirstSteps }));
+const LoadedBefore = lazy(async () => ({ default: (await loadScreens()).BeforeFlowers }));
 const LoadedWeek = lazy(async () => ({ default: (await loadScreens()).WeekAhead }));
 
 /** A part of a page that may come a moment later. */
@@ -35,6 +36,12 @@ export const LazyTodayEnd = (props: ComponentProps<typeof LoadedEnd>) => (
 export const LazyFirstSteps = (props: ComponentProps<typeof LoadedSteps>) => (
   <OnceLoaded>
     <LoadedSteps {...props} />
+  </OnceLoaded>
+);
+
+export const LazyBeforeFlowers = (props: ComponentProps<typeof LoadedBefore>) => (
+  <OnceLoaded>
+    <LoadedBefore {...props} />
   </OnceLoaded>
 );
 

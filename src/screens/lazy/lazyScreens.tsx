@@ -108,6 +108,7 @@ const SCREENS = {
   weather: WeatherScreen,
 } as const;
 
+export { BeforeFlowers } from '../week/BeforeFlowers';
 export { FirstSteps } from '../week/FirstSteps';
 export { TodayEnd } from '../week/TodayEnd';
 export { WeekAhead } from '../week/WeekAhead';

@@ -1,9 +1,7 @@
 import { useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useEffect } from 'react';
 import { View } from 'react-native';
-import { cropOf, isPollinatedOpen } from '@/core/crops/catalogue';
-import type { Day } from '@/core/time/types';
-import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
+import { cropOf } from '@/core/crops/catalogue';
 import { cautionsFor } from '@/core/today/cautions';
 import type { Task } from '@/core/due/dayTasks';
 import { todayOf, type Today } from '@/core/today/today';
@@ -17,7 +15,13 @@ import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { LazyFirstSteps, LazyTodayEnd, LazyWeekAhead, loadScreens } from '../lazy/LazyScreen';
+import {
+  LazyBeforeFlowers,
+  LazyFirstSteps,
+  LazyTodayEnd,
+  LazyWeekAhead,
+  loadScreens,
+} from '../lazy/LazyScreen';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
@@ -26,7 +30,7 @@ import { CAUTIONS } from '../words/cautions';
 import { NewGarden } from './NewGarden';
 import { Ribbon } from './Ribbon';
 import { useRoundTimes } from './useRoundTimes';
-import { sayBefore, sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
+import { sayFirstWalk, sayHeadline, sayHeat, sayTask, sayWeather } from './taskWords';
 
 const GO: Readonly<
   Record<Task['kind'], '/round' | '/open' | '/walk' | '/routine' | '/fruit/looks' | '/garden'>
@@ -81,7 +85,7 @@ export function TodayScreen() {
         {head.title}
       </Text>
       {head.text ? <Text style={{ fontSize: 18, marginTop: SPACE.xs }}>{head.text}</Text> : null}
-      {today.before ? <Before before={today.before} day={today.day} /> : null}
+      {today.before ? <LazyBeforeFlowers before={today.before} day={today.day} /> : null}
       {heat ? (
         <Text tone="rust" style={{ marginTop: SPACE.xs }}>
           {heat}
@@ -109,46 +113,6 @@ export function TodayScreen() {
       )}
       {wide && rest ? <LazyWeekAhead /> : null}
     </Page>
-  );
-}
-
-/** Before the first flowers: what comes first, and the way to the walk for who sees some all the same. */
-function Before({ before, day }: { readonly before: PreFloweringAdvice; readonly day: Day }) {
-  const router = useRouter();
-  const f = useFormat();
-  const { journal } = useGarden().store;
-  const variety = journal.all('variety').get(before.variety);
-  if (!variety) return null;
-  const { text, steps, note } = sayBefore(before, variety, day, f);
-  return (
-    <View style={{ marginTop: SPACE.s, marginBottom: SPACE.l, gap: SPACE.m }}>
-      <Text>{text}</Text>
-      <View role="list">
-        {steps.map(({ what, when }) => (
-          <View
-            role="listitem"
-            key={what}
-            style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.m }}
-          >
-            <Text variant="strong">{what}</Text>
-            <Text>{when}</Text>
-          </View>
-        ))}
-      </View>
-      <Text variant="small" tone="soft">
-        {note}
-      </Text>
-      <Button
-        title="I see buds or flowers"
-        onPress={() =>
-          router.push(
-            variety.purpose === 'eat' && isPollinatedOpen(cropOf(variety.crop))
-              ? { pathname: '/open', params: { any: '1' } }
-              : '/walk',
-          )
-        }
-      />
-    </View>
   );
 }
 
