@@ -176,8 +176,8 @@ type Totals = Pick<ExpectedFlowers, 'days' | 'total'>;
 
 /**
  * Plants of a variety share a day's weather and their reader's eye, and a day shares them with the next: so much of what
- * they differ by from what is expected is one and the same. Our defaults: with them ranges hold what they say in a
- * simulation of buds, weather and eyes that is repeated in the tests.
+ * they differ by from what is expected is one and the same. Our defaults, after a rough simulation of buds, weather and
+ * eyes: how often ranges of several plants or days hold is not known better.
  */
 const SHARED_BY_PLANTS = 0.35;
 const SHARED_BY_DAYS = 0.3;

@@ -8,7 +8,8 @@ import type { FlowerKind } from '../flowers/signs/sign';
 import { morningSteps } from './steps';
 
 /**
- * What is practised. `sex`: male or female; `age`: does it open next, or, of what is bagged before, is it time to; `seed`: may it be used for seed; `find`: which buds
+ * What is practised. `sex`: male or female; `age`: does it open next, or, of what is bagged before, is it time to;
+ * `seed`: may it be used for seed; `find`: which buds
  * of a whole plant open next; `fate`: what happened to a fruitlet; `steps`: the order of the morning.
  */
 type Exercise = 'sex' | 'age' | 'seed' | 'find' | 'fate' | 'steps';

@@ -4,7 +4,7 @@ import { Z95 } from './normal';
  * The quantile of Student's t that leaves a share of 2.5 % above it: Fisher's expansion by that of the normal distribution
  * [Abramowitz & Stegun 1964, 26.7.5].
  *
- * @param df degrees of freedom, 5 or more, whole or not; within 0.001 from there on.
+ * @param df degrees of freedom, 5 or more, whole or not; within 0.01 from there on.
  * @example studentT95(10) // 2.228
  */
 export function studentT95(df: number): number {

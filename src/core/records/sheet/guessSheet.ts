@@ -271,7 +271,7 @@ const cellsOf = (body: Table, column: number): string[] =>
     .map((row) => row[column]?.trim() ?? '')
     .filter(Boolean);
 
-/** Some time in a year, if no day: mid May, KW 18, early spring. */
+/** A day, or some time in a year: 12.5., mid May, KW 18, early spring. */
 const TIME_OF_YEAR =
   /\b(\d+|jan|feb|mar|mär|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz]|spring|summer|autumn|fr[uü]h|printemps|primavera|voorjaar)/i;
 
@@ -279,8 +279,8 @@ const TIME_OF_YEAR =
 const FITS: Readonly<Partial<Record<ColumnUse, (cell: string) => boolean>>> = {
   row: (cell) => /^[\p{L} ]*\d+[\p{L} ]*$/u.test(cell),
   plants: (cell) => /\d/.test(cell) || writtenCount(cell) !== undefined,
-  sown: (cell) => isDay(cell) || TIME_OF_YEAR.test(cell),
-  planted_out: (cell) => isDay(cell) || TIME_OF_YEAR.test(cell),
+  sown: (cell) => TIME_OF_YEAR.test(cell),
+  planted_out: (cell) => TIME_OF_YEAR.test(cell),
   spacing: (cell) => /\d/.test(cell),
   bed_length: (cell) => /\d/.test(cell),
   bed_width: (cell) => /\d/.test(cell),
@@ -341,9 +341,8 @@ function areRising(cells: readonly string[]): boolean {
   );
 }
 
-const isDay = (cell: string): boolean =>
-  writtenDay(cell, { order: undefined, year: undefined, today: '2026-01-01' }) !== 'none';
-
 /** A day that no number can be mistaken for. */
 const isDayText = (cell: string): boolean =>
-  /\d.*\D.*\d.*\D|\d.*\p{L}{3}|\p{L}{3}.*\d/u.test(cell) && isDay(cell) && writtenCount(cell) === undefined;
+  /\d.*\D.*\d.*\D|\d.*\p{L}{3}|\p{L}{3}.*\d/u.test(cell) &&
+  writtenDay(cell, { order: undefined, year: undefined, today: '2026-01-01' }) !== 'none' &&
+  writtenCount(cell) === undefined;
