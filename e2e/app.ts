@@ -33,16 +33,45 @@ export const test = base.extend<Options & { app: App }>({
 
 export { expect };
 
-/** In the page: how often its database stored something, as `window.stored`. */
+/** Writes to the database of a page: how many it holds, and how many are on their way. */
+interface Writes {
+  stored: number;
+  begun: number;
+}
+
+/** In the page: counts its writes, as `window.writes`. */
 function countStored(): void {
-  const counts = window as unknown as { stored: number };
-  counts.stored = 0;
+  const writes: Writes = { stored: 0, begun: 0 };
+  Object.assign(window, { writes });
   const { transaction } = IDBDatabase.prototype;
   IDBDatabase.prototype.transaction = function (...args) {
     const begun = transaction.apply(this, args);
-    if (begun.mode === 'readwrite') begun.addEventListener('complete', () => (counts.stored += 1));
+    if (begun.mode !== 'readwrite') return begun;
+    writes.begun += 1;
+    const over = (): unknown => (writes.begun -= 1);
+    for (const end of ['complete', 'abort']) begun.addEventListener(end, over);
+    begun.addEventListener('complete', () => (writes.stored += 1));
     return begun;
   };
+}
+
+const NO_WRITES: Writes = { stored: 0, begun: 0 };
+
+const writesOf = async (page: Page): Promise<Writes> =>
+  (await page.evaluate(() => (window as unknown as { writes?: Writes }).writes)) ?? NO_WRITES;
+
+/** What is recorded shows at once: a page is left once it is on disk, by a hurried machine too. */
+function leaveOnceStored(page: Page): void {
+  const { goto, reload } = page;
+  const stored = async (): Promise<void> => {
+    for (let quiet = 0; quiet < 2; quiet += 1) {
+      // A page that is going by itself has no more to write.
+      if ((await writesOf(page).catch(() => NO_WRITES)).begun > 0) quiet = -1;
+      await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
+    }
+  };
+  page.goto = (...args) => stored().then(() => goto.apply(page, args));
+  page.reload = (...args) => stored().then(() => reload.apply(page, args));
 }
 
 /** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
@@ -70,6 +99,7 @@ export class App {
 
   constructor(readonly page: Page) {
     page.on('pageerror', (error) => this.errors.push(error.message));
+    leaveOnceStored(page);
   }
 
   /** Opens the demo garden on the evening on which it begins. */
@@ -131,8 +161,7 @@ export class App {
 
   /** Taps what stores and shows nothing new that could be waited for; waits until it is on disk. */
   async tapToStore(name: string): Promise<void> {
-    const stored = (): Promise<number> =>
-      this.page.evaluate(() => (window as unknown as { stored: number }).stored);
+    const stored = async (): Promise<number> => (await writesOf(this.page)).stored;
     const before = await stored();
     await this.tap(name);
     await expect.poll(stored).toBeGreaterThan(before);
@@ -281,6 +310,7 @@ export async function secondPhone(
   file: { readonly name: string; readonly text: string },
 ): Promise<Phone> {
   const context = await browser.newContext();
+  await context.addInitScript(countStored);
   const page = await context.newPage();
   await page.clock.install({ time: new Date(at) });
   const phone = { app: new App(page), page };
