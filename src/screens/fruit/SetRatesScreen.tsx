@@ -33,14 +33,14 @@ const ALL = '';
 export function SetRatesScreen() {
   const { journal } = useStore();
   const [variety, setVariety] = useState(ALL);
-  // Figures that change are shown when there is time: no tap waits for them.
+  // Figures that come or change are drawn when there is time: no tap waits for them.
   const view = useDeferredValue(useFruits());
   const fruits = view?.fruits;
   const asked = useMemo(
     () => (variety === ALL ? fruits : fruits?.filter((fruit) => fruit.variety.variety === variety)),
     [fruits, variety],
   );
-  const analysis = useSetAnalysis(fruits, asked);
+  const analysis = useDeferredValue(useSetAnalysis(fruits, asked));
   if (!fruits || !asked) return null;
   const varieties = new Map(asked.map((fruit) => [fruit.variety.variety, fruit.variety]));
   const only = varieties.size === 1 ? [...varieties.values()][0] : undefined;
@@ -123,7 +123,7 @@ function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {
   const counted = countedSet(fruits);
   const insects = setByInsects(fruits);
   return (
-    <WithWidth>
+    <WithWidth ofColumn>
       {(width) => (
         <View style={{ gap: SPACE.m }}>
           {counted ? (

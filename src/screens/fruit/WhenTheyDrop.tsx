@@ -37,7 +37,7 @@ export function WhenTheyDrop({ curve, looks }: WhenTheyDropProps) {
         When they drop
       </Text>
       <Text>{summary}</Text>
-      <WithWidth>
+      <WithWidth ofColumn>
         {(width) => (
           <GrowingChart
             width={width}
