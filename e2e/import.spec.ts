@@ -234,5 +234,27 @@ test(
     await page.keyboard.press('Enter');
     await app.tap('Import 3 plants');
     await seen(page.getByRole('img', { name: /^Plan of 1 bed with 3 plants/ }));
+
+    // The plan that stands is typed over, and what was typed outlives a reload.
+    await page.goto('/garden/table');
+    await seen(page.getByText('1 line: type over what has changed.'));
+    await cells.nth(2).click();
+    await page.keyboard.type('Ember Ring');
+    await page.keyboard.press('Enter');
+    await cells.nth(4).click();
+    await page.keyboard.type('5');
+    await page.keyboard.press('Enter');
+    await seen(page.getByText('2 cells typed over, not saved yet.'));
+    await cells.nth(7).click();
+    await page.keyboard.type('some day');
+    await page.keyboard.press('Enter');
+    await seen(page.getByText(/^Line 1, Sown on: which day is “some day”\?/));
+    await app.tap('Undo the last change');
+    await page.reload();
+    await seen(page.getByText('2 cells typed over, not saved yet.'));
+    expect(await seriousFindings(page)).toEqual([]);
+    await app.tap('Save 2 changes');
+    await seen(page.getByText('1 line: type over what has changed.'));
+    expect(await planOf(app)).toMatchObject([['Top bed', '1', 'Ember Ring', 'Cucurbita pepo', '5']]);
   },
 );

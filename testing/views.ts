@@ -9,7 +9,7 @@ import { floweringsOf, sowingFor } from '@/core/planning/floweringPlan';
 import { gardenPlan, varietyReports } from '@/core/planning/gardenPlan';
 import { purityOf } from '@/core/purity/purityOf';
 import { flowerRows } from '@/core/records/flowerRows';
-import { planRows } from '@/core/records/planRows';
+import { planRows } from '@/core/records/planLines';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';

@@ -43,3 +43,14 @@ test('what is described for the first time needs no answer', () => {
   const options = { id: 'new', since: 'always', today: '2026-07-01' } as const;
   expect(describedSince(phone.journal, 'bed.laid', body, options)).toEqual({ kind: 'bed.laid', body });
 });
+
+test('a name that is changed after a bed was laid elsewhere leaves that change its day', () => {
+  const phone = begin([{ variety: 'v', crop: 'pepo', plants: ['v1'] }]);
+  told(phone, '2026-05-02T09:00:00Z', 5, 'always');
+  told(phone, '2026-08-01T09:00:00Z', 9, 'today');
+  const body = { ...at(9), name: 'Top bed' };
+  const options = { id: 'bed-v', since: 'same', today: '2026-08-10' } as const;
+  phone.say('2026-08-10T09:00:00Z', describedSince(phone.journal, 'bed.laid', body, options));
+  expect([places(phone, '2026-07-31'), places(phone, '2026-08-01')]).toEqual([[5], [9]]);
+  expect(phone.journal.all('bed').get('bed-v')!.name).toBe('Top bed');
+});

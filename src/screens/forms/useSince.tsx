@@ -80,7 +80,8 @@ export function useSince(): AskedSince {
         return undefined;
       }
       const today = dayAt(clock.now(), described?.zone ?? 'UTC');
-      return describedSince(journal, kind, body, { id, since: isAsked ? since : undefined, today });
+      const counts = isAsked ? since : matters ? undefined : 'same';
+      return describedSince(journal, kind, body, { id, since: counts, today });
     },
   };
 }

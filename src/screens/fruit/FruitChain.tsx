@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { remediesFor, settlesFor } from '@/core/purity/remedies';
 import type { Purity } from '@/core/purity/fruitPurity';
-import type { OneFruit, Saying } from './oneFruit';
+import { useJudgedSeed, type OneFruit, type Saying } from './oneFruit';
 import { dayAt, toMs } from '@/core/time/calendar';
 import type { Link } from '@/core/purity/chain';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -26,11 +26,14 @@ const sayGrade = ({ grade, cross }: Purity): string =>
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
 export function FruitChain({ view }: { readonly view: OneFruit }) {
-  const { purity, eaten, fruit } = view;
+  const { eaten, fruit, zone } = view;
   const f = useFormat();
+  const judged = useJudgedSeed(fruit.bloom.bloom);
   if (fruit.history.followed === 'control')
     return <Text tone="soft">A control: nothing is judged of its seed.</Text>;
   if (eaten) return <Text tone="soft">Grown to eat: nothing is judged of its seed.</Text>;
+  if (!judged) return null;
+  const { purity, said } = judged;
   const remedies = purity ? remediesFor(purity) : [];
   return (
     <View>
@@ -41,7 +44,7 @@ export function FruitChain({ view }: { readonly view: OneFruit }) {
         <Text>{`Weakest link: ${LINKS[purity.weakest.link].toLowerCase()}.`}</Text>
       ) : null}
       {purity?.chain.map((link) => (
-        <ChainLink key={link.link} link={link} said={view.said.get(link.link) ?? []} zone={view.zone} />
+        <ChainLink key={link.link} link={link} said={said.get(link.link) ?? []} zone={zone} />
       ))}
       <Settles view={view} purity={purity} />
       {remedies.length > 0 ? (

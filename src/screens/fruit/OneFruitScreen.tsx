@@ -34,7 +34,7 @@ import { HowItGrows } from './HowItGrows';
 import { LookCard } from './LookCard';
 import { WhatToDo } from './WhatToDo';
 import { FruitChain } from './FruitChain';
-import { type OneFruit, useOneFruit } from './oneFruit';
+import { type OneFruit, useJudgedSeed, useOneFruit } from './oneFruit';
 
 /** One fruit on a page of its own. */
 export function OneFruitScreen() {
@@ -100,8 +100,9 @@ const sayWhy = ({ cause, signs = [] }: Look, crop: CropId): string =>
 function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
   const f = useFormat();
   const router = useRouter();
-  const { fruit, where, zone, parents } = view;
+  const { fruit, where, zone } = view;
   const { bloom, variety, history } = fruit;
+  const parents = useJudgedSeed(id)?.parents;
   const { glyph, word } = fruitStatus(fruit);
   return (
     <View>

@@ -16,6 +16,7 @@ import { wantsSeed } from '@/core/crops/variety';
 import { meantOf } from '@/core/journal/matingOf';
 import type { Bloom } from '@/core/journal/state';
 import type { Purity } from '@/core/purity/fruitPurity';
+import { useDeferredValue } from 'react';
 import { useView } from '@/data/hooks/useView';
 import { sayPlace } from '../words/places';
 
@@ -34,13 +35,10 @@ const deviceName = (journal: Journal, device: string): string | undefined => {
 /** A fruit as its page shows it. */
 export interface OneFruit {
   readonly fruit: Fruit;
-  readonly purity: Purity | undefined;
   /** It is for the kitchen, and nothing is judged of its seed. */
   readonly eaten: boolean;
   readonly where: string;
   readonly donors: readonly string[];
-  /** What each link is judged by. */
-  readonly said: ReadonlyMap<LinkName, readonly Saying[]>;
   /** What may be the same flower. */
   readonly same: readonly Bloom[];
   /** Of one that was left without pollen: how many such flowers of its variety set. */
@@ -48,6 +46,13 @@ export interface OneFruit {
   readonly zone: string;
   /** Where it was measured. */
   readonly growth: FruitGrowth | undefined;
+}
+
+/** How pure the seed of a fruit is. */
+export interface JudgedSeed {
+  readonly purity: Purity | undefined;
+  /** What each link is judged by. */
+  readonly said: ReadonlyMap<LinkName, readonly Saying[]>;
   /** Of a cross: `mother × father`. */
   readonly parents: string | undefined;
 }
@@ -59,28 +64,12 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
     const today = dayAt(now, garden.zone);
     const fruit = flower && fruitOf(journal, garden, today, flower);
     if (!fruit) return null;
-    const purity = purityOf(journal, garden, fruit.bloom, {
-      isolationOf: isolationOf(journal, garden),
-    });
-    const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
     return {
       fruit,
-      purity,
       eaten:
         !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
-      parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
-      said: new Map(
-        purity?.chain.map(({ link }) => [
-          link,
-          saidBy(journal, fruit.bloom, link).map(({ id, at, device }): Saying => ({
-            id,
-            at,
-            device: deviceName(journal, device),
-          })),
-        ]),
-      ),
       growth: fruit.bloom.looks.some(({ mm }) => mm !== undefined)
         ? growthOf(journal, garden, fruit, fruitsOf(journal, garden, today, seasonAt(journal, today)))
         : undefined,
@@ -92,6 +81,32 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
       zone: garden.zone,
     };
   }) ?? undefined;
+
+/** Judged a moment later than the fruit is shown; `undefined` until then. */
+export function useJudgedSeed(id: string): JudgedSeed | undefined {
+  const asked = useDeferredValue(id, '');
+  const judged = useView<JudgedSeed | null>('judged-seed', [asked], ({ store: { journal }, garden }) => {
+    const bloom = journal.all('bloom').get(asked);
+    if (!bloom) return null;
+    const purity = purityOf(journal, garden, bloom, { isolationOf: isolationOf(journal, garden) });
+    const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
+    return {
+      purity,
+      parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
+      said: new Map(
+        purity?.chain.map(({ link }) => [
+          link,
+          saidBy(journal, bloom, link).map(({ id: entry, at, device }): Saying => ({
+            id: entry,
+            at,
+            device: deviceName(journal, device),
+          })),
+        ]),
+      ),
+    };
+  });
+  return asked === id ? (judged ?? undefined) : undefined;
+}
 
 /** Whoever harvested it for seed, or left it to set for seed, wants to know how pure that is. */
 const isKeptForSeed = ({ harvest, keptOn }: Bloom): boolean =>

@@ -2,6 +2,7 @@ import { useSince } from '../forms/useSince';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Controller, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import { isJudgedBy } from '@/core/journal/isJudgedBy';
 import { deletionOf } from '@/core/planning/deletionOf';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -13,7 +14,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { CropPicker } from './CropPicker';
-import { bodyOf, type Checked, isJudgedBy, NEW, type Typed, typedOf } from './describing';
+import { bodyOf, type Checked, NEW, type Typed, typedOf } from './describing';
 import { SeedFields, SowingFields, Traits } from './DescribeFields';
 import { Consequences, Moved } from './Consequences';
 

@@ -51,7 +51,7 @@ export function GardenScreen() {
       {empty ? (
         <EmptyPlan />
       ) : (
-        <WithWidth>
+        <WithWidth ofColumn>
           {(width) => (
             <PlanBoard
               view={view}

@@ -29,7 +29,7 @@ export function PlacePicker({ place, onPlace, error }: PlacePickerProps) {
 type SearchProps = Pick<PlacePickerProps, 'onPlace' | 'error'>;
 
 function SearchPlace({ onPlace, error }: SearchProps) {
-  const { found, failed, search, at } = usePlaceSearch();
+  const { found, failed, largerOnly, search, at } = usePlaceSearch();
   const [typed, setTyped] = useState('');
   const [trouble, setTrouble] = useState<string>();
   const locate = (): void => {
@@ -64,10 +64,14 @@ function SearchPlace({ onPlace, error }: SearchProps) {
           onPress={() => onPlace(each)}
         />
       ))}
+      {found && found.length > 0 ? (
+        <Text variant="small" tone="soft">
+          Towns: GeoNames, CC BY 4.0
+        </Text>
+      ) : null}
       {found?.length === 0 && typed.trim().length > 2 && !failed ? (
         <Text tone="soft" live>
-          No town is known by that name. Try a larger one near by, its English name, or coordinates from a
-          map.
+          {`No town is known by that name.${largerOnly ? ' Without a network only larger towns are.' : ''} Try a larger one near by, its English name, or coordinates from a map.`}
         </Text>
       ) : null}
       {failed ? (

@@ -68,11 +68,3 @@ export function bodyOf(given: Checked, variety: string): Bodies['variety.describ
     ...(note && { note }),
   };
 }
-
-/** What fruit of earlier flowers is judged by: where none of it changes, nobody is asked since when. */
-export const isJudgedBy = (held: Variety, given: Bodies['variety.described']): boolean =>
-  held.crop !== given.crop ||
-  held.seedSource !== given.seedSource ||
-  held.purpose !== given.purpose ||
-  held.ownPollen !== given.ownPollen ||
-  JSON.stringify(held.traits) !== JSON.stringify(given.traits);

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { comparePlants, placesOfEach } from '@/core/garden/places';
 import { byName } from '@/core/text/byName';
 import { groupBy } from '@/core/text/groupBy';
@@ -87,7 +87,8 @@ export function usePlan(whole?: string): PlanOfGarden | undefined {
       nameOf: (id) => names.get(id) ?? 'something that is gone',
     };
   });
-  const reports = useReports(drawn, whole);
+  // Drawn a piece at a time when they come: no tap waits for them.
+  const reports = useDeferredValue(useReports(drawn, whole));
   return useMemo(() => {
     if (!drawn) return undefined;
     const { plan, beds, plants, shapeOf } = drawn;

@@ -60,6 +60,7 @@ export function CropGuide({ crop }: { readonly crop: Crop }) {
               title="Which flower is this?"
               onPress={() => router.push({ pathname: '/more/identify', params: { crop: crop.id } })}
             />
+            <Button title="Print" onPress={() => window.print()} />
           </View>
         </>
       ) : (

@@ -34,6 +34,7 @@ import { WaysScreen } from '../garden/WaysScreen';
 import { GuideScreen } from '../guide/GuideScreen';
 import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
+import { ClassScreen } from '../practice/ClassScreen';
 import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
@@ -85,6 +86,7 @@ const SCREENS = {
   plantSeason: PlantSeasonScreen,
   pollen: PollenScreen,
   portion: PortionScreen,
+  class: ClassScreen,
   practice: PracticeScreen,
   report: ReportScreen,
   round: RoundScreen,

@@ -42,6 +42,12 @@ const LEARN: readonly Line[] = [
   },
   {
     glyph: 'look',
+    title: 'For a class',
+    note: 'A sheet of drawn flowers with its key, or one at a time, large',
+    href: '/more/class',
+  },
+  {
+    glyph: 'look',
     title: 'Words',
     note: 'Eve bud, truss, isolation distance, effective size: what they mean',
     href: '/more/glossary',

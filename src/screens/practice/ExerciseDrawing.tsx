@@ -16,6 +16,8 @@ export interface ExerciseDrawingProps {
   readonly described: string;
   /** The tell-tale sign, once it was answered. */
   readonly mark?: Part;
+  /** Another than that of the exercise's hour. */
+  readonly light?: Light;
 }
 
 /** Eve buds are found in the evening; what may be used for seed is decided at dawn. */
@@ -26,7 +28,7 @@ export const showsFace = ({ exercise, kind, crop }: FlowerCard, seed: number): b
   exercise === 'sex' && kind.stage === 'open' && hasFace(cropOf(crop).flower!) && seed % 2 === 0;
 
 /** The flower of a card, another one each time. */
-export function ExerciseDrawing({ card, seed, face, size, described, mark }: ExerciseDrawingProps) {
+export function ExerciseDrawing({ card, seed, face, size, described, mark, light }: ExerciseDrawingProps) {
   return (
     <FlowerDrawing
       looks={looksOf(card, seed)}
@@ -34,7 +36,7 @@ export function ExerciseDrawing({ card, seed, face, size, described, mark }: Exe
       fit={card.exercise === 'age' ? 'crop' : 'own'}
       size={size}
       label={described}
-      light={LIGHT[card.exercise]}
+      light={light ?? LIGHT[card.exercise]}
       {...(mark && { mark })}
     />
   );

@@ -1,9 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
-import type { SeenCrop } from '@/core/flowers/kindsOf';
-import type { SignId } from '@/core/flowers/signs/sign';
-import { answersTo, type Answer, type Card, type Finding, type FlowerCard } from '@/core/practice/cards';
+import { answersTo, type Answer, type Card } from '@/core/practice/cards';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
@@ -11,8 +9,8 @@ import { SPACE, TOUCH } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
 import { useKeys } from '../shell/useKeys';
-import { describe } from '../words/flowers';
 import { FATES, sayAnswer, sayQuestion, tellingOf } from '../words/practice';
+import { describeCard } from './describeCard';
 import { ExerciseDrawing, showsFace } from './ExerciseDrawing';
 import { FindBuds } from './FindBuds';
 import { OrderSteps } from './OrderSteps';
@@ -136,32 +134,3 @@ export function Sitting({ cards, seedFrom, onAnswer, onDone }: SittingProps) {
 }
 
 const PICTURE = 330;
-
-const FROM_SIDE: readonly SignId[] = [
-  'under',
-  'stalkLength',
-  'size',
-  'colour',
-  'tip',
-  'organ',
-  'branches',
-  'hangingAnthers',
-  'silk',
-  'petals',
-];
-
-/** For who cannot see the drawing: what it shows, not what it is. */
-function describeCard({ crop: id, kind, exercise, finding }: FlowerCard, face: boolean): string {
-  const crop = cropOf(id) as SeenCrop;
-  if (face) return describe(crop, kind, ['inside']);
-  const found = exercise === 'seed' && finding ? ` ${FOUND[finding]}` : '';
-  return describe(crop, kind, FROM_SIDE) + found;
-}
-
-const FOUND: Readonly<Record<Finding, string>> = {
-  covered: 'Its cover is intact.',
-  uncovered: 'It has no cover.',
-  hole: 'Its cover is intact. There is a hole at its base.',
-  slipped: 'Its cover hangs at its side.',
-  faded: 'It has no cover.',
-};

@@ -53,3 +53,24 @@ test('on a whole plant every bud that opens next is found, by the description of
   await tap(`That is all: ${eves.length}`);
   await see(`${eves.length} of ${eves.length} found.`);
 });
+
+test('for a class: a numbered sheet of twelve with its key, and the same flowers one at a time, large', async () => {
+  await openApp('/more/class?crop=pepo');
+  await see('Pepo squash, sheet 1');
+  const drawings = screen.getAllByRole('img').map((each) => each.getAttribute('aria-label')!);
+  expect(drawings).toHaveLength(12);
+  for (const described of drawings) expect(described).not.toMatch(/\b(male|female)\b/i);
+  await tap('Show the key');
+  await see('Key to Pepo squash, sheet 1');
+  const key = screen.getAllByText(/^\d+\. (Fem|M)ale, /).map((each) => each.textContent!);
+  expect(key).toHaveLength(12);
+  await tap('One at a time, large');
+  for (const line of key) {
+    await tap('Show the answer');
+    await see(line.replace(/^\d+\. /, ''));
+    await tap('Next');
+  }
+  await tap('Another sheet than 1');
+  await see('Pepo squash, sheet 2');
+  expect(screen.queryByText(/^Key to/)).toBeNull();
+});

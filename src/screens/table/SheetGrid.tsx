@@ -1,12 +1,13 @@
-import { useEffect, useMemo, useRef, type CSSProperties } from 'react';
-import { DataSheetGrid, keyColumn, textColumn, type Column } from 'react-datasheet-grid';
-import type { CellComponent, Operation } from 'react-datasheet-grid/dist/types';
+import { useMemo } from 'react';
+import { DataSheetGrid } from 'react-datasheet-grid';
+import type { Operation } from 'react-datasheet-grid/dist/types';
 import type { CellFault } from '@/core/records/planDraft';
 import type { Sheet } from '@/core/records/sheet/sheet';
 import { Text } from '@/ui/parts/Text';
-import { FACE, TOUCH, usePalette } from '@/ui/theme';
+import { TOUCH } from '@/ui/theme';
 import { useKeys } from '../shell/useKeys';
 import { USE_NAMES } from '../words/sheet';
+import { GRID_HEIGHT, GridFrame, textOf, type Line } from './gridLook';
 
 export interface SheetGridProps {
   readonly sheet: Sheet;
@@ -15,42 +16,11 @@ export interface SheetGridProps {
   readonly onUndo?: () => void;
 }
 
-/** A line as the grid holds it: a cell a column, by its index. */
-type Line = Record<string, string | null>;
-
-/** The grid's own cell for text; what it is called is ours. */
-const TextCell = keyColumn<Line, string>('0', textColumn).component!;
-type TextCellProps = Parameters<typeof TextCell>[0];
-
-interface NamedColumn {
-  readonly name: string;
-  /** Number of the line that the grid's first row is. */
-  readonly from: number;
-  readonly own: TextCellProps['columnData'];
-}
-
-const UNSEEN = {
-  position: 'absolute',
-  width: 1,
-  height: 1,
-  overflow: 'hidden',
-  clipPath: 'inset(50%)',
-} as const;
-
-/** A cell with its column and line as its name, for who does not see where it stands. */
-const NamedCell: CellComponent<Line, NamedColumn> = ({ columnData, ...rest }) => (
-  <label style={{ display: 'contents' }}>
-    <span style={UNSEEN}>{`${columnData.name}, line ${columnData.from + rest.rowIndex}`}</span>
-    <TextCell {...rest} columnData={columnData.own} />
-  </label>
-);
-
-const HEIGHT = 560;
-const WIDEST = 40;
+/** Of a long list so many lines tell how wide its columns are. */
+const MEASURED = 200;
 
 /** The lines below the names as a grid, for a wide screen: typed over, pasted in blocks, undone. */
 export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
-  const palette = usePalette();
   const { rows, header, uses, left } = sheet;
   const first = header + 1;
   const lines = useMemo(
@@ -59,49 +29,24 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
   );
   const columns = useMemo(
     () =>
-      uses.map((use, i): Partial<Column<Line, NamedColumn, string>> => {
-        const longest = Math.max(...rows.slice(0, 200).map((row) => row[i]?.length ?? 0), 6);
-        const name = rows[header]?.[i]?.trim() || USE_NAMES[use];
-        const own = keyColumn<Line, string>(String(i), textColumn);
-        return {
-          ...own,
-          component: NamedCell,
-          columnData: { name, from: header + 2, own: own.columnData! },
-          id: String(i),
-          title: name,
-          minWidth: 8 * Math.min(WIDEST, longest) + 24,
-        };
-      }),
+      uses.map((use, i) =>
+        textOf(String(i), {
+          name: rows[header]?.[i]?.trim() || USE_NAMES[use],
+          from: header + 2,
+          texts: rows.slice(0, MEASURED).map((row) => row[i] ?? ''),
+        }),
+      ),
     [rows, header, uses],
   );
   const wrong = new Set(faults.map(({ line, column }) => `${line} ${uses.indexOf(column)}`));
   const out = new Set(left);
   useKeys(onUndo ? { '$mod+z': onUndo } : {});
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    // What scrolls can be scrolled by the keyboard too.
-    const grid = box.current?.querySelector<HTMLElement>('.dsg-container');
-    if (grid) grid.tabIndex = 0;
-  });
-  const style = {
-    '--dsg-border-color': palette.line,
-    '--dsg-cell-background-color': palette.paper,
-    '--dsg-header-text-color': palette.soft,
-    '--dsg-header-active-text-color': palette.ink,
-    '--dsg-selection-border-color': palette.leaf,
-    '--dsg-selection-background-color': 'transparent',
-    fontFamily: FACE.text,
-    fontSize: 15,
-    color: palette.ink,
-  } as CSSProperties;
   return (
-    <div ref={box} style={style}>
-      <link rel="stylesheet" href="/packages/grid.css" precedence="grid" />
-      <style>{`.dsg-container{background:${palette.paper};color:${palette.ink}}.dsg-input{color:${palette.ink};font:inherit}.sheet-wrong{box-shadow:inset 0 0 0 2px ${palette.rust}}.sheet-out{opacity:.45;text-decoration:line-through}`}</style>
+    <GridFrame>
       <DataSheetGrid<Line>
         value={lines}
         columns={columns}
-        height={HEIGHT}
+        height={GRID_HEIGHT}
         rowHeight={TOUCH.least}
         gutterColumn={{ component: ({ rowIndex }) => <>{rowIndex + first + 1}</> }}
         addRowsComponent={false}
@@ -121,7 +66,7 @@ export function SheetGrid({ sheet, faults, onChange, onUndo }: SheetGridProps) {
       <Text variant="small" tone="soft">
         Type over a cell, or paste a block from a spreadsheet. Ctrl Z takes the last change back.
       </Text>
-    </div>
+    </GridFrame>
   );
 }
 

@@ -20,10 +20,11 @@ import { useWide } from '../shell/useWide';
 import { EXPORT_NAMES } from '../words/exports';
 import { ColumnList } from './ColumnList';
 import { FaultList } from './FaultList';
-import { LazySheetGrid } from './LazySheetGrid';
+import { LazySheetGrid } from './lazyGrids';
 import { LineList } from './LineList';
 import { Assumptions, PlanPreview, plantsIn } from './PlanPreview';
 import { DateQuestion, DefaultQuestions } from './SheetQuestions';
+import { usePlanEditing } from './usePlanEditing';
 import { useSheet, type SheetTrouble, type SheetWork } from './useSheet';
 
 /** A grower's spreadsheet on its way to the plan, and the plan as a table. Imported whole or not at all. */
@@ -33,6 +34,7 @@ export function TableScreen() {
   const f = useFormat();
   const wide = useWide();
   const work = useSheet();
+  const editing = usePlanEditing();
   const { journal } = useGarden().store;
   const { sheet, read, busy } = work;
   const draft = !busy && read?.ok ? read.draft : undefined;
@@ -48,6 +50,8 @@ export function TableScreen() {
             onChange={work.change}
             {...(work.undo && { onUndo: work.undo })}
           />
+        ) : wide ? (
+          editing?.grid
         ) : null
       }
       foot={
@@ -73,6 +77,8 @@ export function TableScreen() {
               });
             }}
           />
+        ) : wide && !sheet ? (
+          editing?.foot
         ) : undefined
       }
     >
@@ -83,7 +89,14 @@ export function TableScreen() {
           has.
         </Text>
       ) : null}
-      {sheet ? <Settling work={work} wide={wide} /> : <Opening work={work} wide={wide} />}
+      {sheet ? (
+        <Settling work={work} wide={wide} />
+      ) : (
+        <View style={{ gap: SPACE.l }}>
+          {wide ? editing?.told : null}
+          <Opening work={work} wide={wide} />
+        </View>
+      )}
     </Page>
   );
 }
