@@ -30,7 +30,7 @@ const UNLAID = 'html:not([data-laid])';
 const BEFORE = `@media (min-width:${WIDE_FROM}px){${UNLAID} #root>div>div{flex-direction:row!important}${UNLAID} nav{order:-1;width:${SIDE_WIDTH}px;visibility:hidden}}`;
 
 /** On paper: no buttons and no places, but words in a text that are explained on a tap; all of a page however long, by day. */
-const PRINT = `@media print{nav,button,[role=button]:not([dir]>*),[role=radiogroup]{display:none!important}html,body,#root{height:auto!important;display:block!important}#root div{overflow:visible!important}#root>div,#root>div>div{height:auto!important;display:block!important}:root,html[data-mode=night]{${variablesOf(day)}}}`;
+const PRINT = `@media print{nav,:is(button,[role=button]):not([dir] *),[role=radiogroup],[data-unprinted]{display:none!important}html,body,#root{height:auto!important;display:block!important}#root div{overflow:visible!important}#root>div,#root>div>div{height:auto!important;display:block!important}:root,html[data-mode=night]{${variablesOf(day)}}}`;
 
 /** The page's ground comes from here, before any script: no white flash before sunrise. */
 const STYLE = `${FACES}

@@ -2,7 +2,8 @@ import { cropOf, type CropId } from '../crops/catalogue';
 import { designEffect } from '../statistics/wilson';
 import { groupBy } from '../text/groupBy';
 import type { FruitHistory } from './fruitHistory';
-import { hasSet } from './setVerdict';
+import { resolvedBy, shareOf } from './resolvedBy';
+import { setDay } from './setVerdict';
 
 /** A beta distribution over the share of pollinated flowers that sets, or is kept. */
 export interface SetBelief {
@@ -23,26 +24,31 @@ const PRIOR_FLOWERS = 40;
  * What is believed of the share of pollinated flowers that sets: the handbook's figure for the crop, moved by own flowers;
  * those of one plant share their luck and count for less. Of a crop that nobody knows the share of, half is a guess.
  *
- * @param judge did a flower set: `undefined` where nobody knows.
+ * Own flowers that were not looked at again count like those that grew as long; where nothing tells how those went on, as
+ * grown.
+ *
+ * @param dayOf the day of its life by which a flower is judged.
  * @example setBelief('melon', []).share // 0.2
  */
 export function setBelief(
   crop: CropId,
   histories: readonly FruitHistory[],
-  judge: (history: FruitHistory) => boolean | undefined = hasSet,
+  dayOf: (history: FruitHistory) => number = setDay,
 ): SetBelief {
   const prior = cropOf(crop).setPrior?.value ?? 0.5;
-  const known = histories.flatMap((history) => {
-    const set = history.followed === 'pollinated' ? judge(history) : undefined;
-    return set === undefined ? [] : [{ plant: history.plant, set }];
-  });
-  const clusters = [...groupBy(known, ({ plant }) => plant).values()].map((own) => ({
-    hits: own.filter(({ set }) => set).length,
+  const { flowers, unknown } = resolvedBy(
+    histories.filter(({ followed }) => followed === 'pollinated'),
+    dayOf,
+  );
+  const clusters = [...groupBy(flowers, ({ history }) => history.plant).values()].map((own) => ({
+    hits: own.filter(({ yes }) => yes).length,
     of: own.length,
   }));
-  const effect = designEffect(clusters);
-  const of = known.length / effect;
-  const a = prior * PRIOR_FLOWERS + clusters.reduce((sum, own) => sum + own.hits, 0) / effect;
+  const { share = 0, effective } = shareOf(flowers);
+  const weights = flowers.reduce((sum, { weight }) => sum + weight, 0);
+  const ownShare = weights + unknown > 0 ? (share * weights + unknown) / (weights + unknown) : 0;
+  const of = effective / designEffect(clusters);
+  const a = prior * PRIOR_FLOWERS + ownShare * of;
   const b = PRIOR_FLOWERS + of - a;
-  return { a, b, share: a / (a + b), own: known.length, ownWeight: of / (of + PRIOR_FLOWERS) };
+  return { a, b, share: a / (a + b), own: flowers.length, ownWeight: of / (of + PRIOR_FLOWERS) };
 }

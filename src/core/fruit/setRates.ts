@@ -1,10 +1,16 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
+import { resolvedBy, shareOf } from './resolvedBy';
 import { keptDay, leftOutAs, setDay, verdictByDay, type LeftOut, type Verdict } from './setVerdict';
 import { clusteredWilson, type Share } from '../statistics/wilson';
 
+/** `hits` and `of` are those that are known; of the share those count too that were not looked at again (`resolvedBy`). */
 export interface SetRate extends Share {
   readonly leftOut: Readonly<Record<LeftOut, number>>;
+  /** Does the share count others than those that are known? */
+  readonly counted: boolean;
+  /** Of so many nothing tells how they went on: with more than a few the share is not known, only between what it lies. */
+  readonly unknown: number;
   /**
    * Failed flowers last seen growing before the day that decides, and found gone after it: counted as
    * failed by that day, which makes the rate rather too low than too high.
@@ -38,8 +44,8 @@ export function fruitSetRates(all: readonly FruitHistory[]): SetRates {
   return {
     pollinated: histories.length,
     soFar: rateOf(histories, soFarVerdict),
-    set: rateOf(histories, (history) => verdictByDay(history, setDay(history)), setDay),
-    kept: rateOf(histories, (history) => verdictByDay(history, keptDay(history)), keptDay),
+    set: rateByDay(histories, setDay),
+    kept: rateByDay(histories, keptDay),
   };
 }
 
@@ -52,12 +58,53 @@ function soFarVerdict(history: FruitHistory): Verdict {
   return history.age < history.looks.early.value[0] ? 'notYetDue' : 'notLookedAt';
 }
 
+/** How far a flower's fate may be unknown, of all: beyond that no share is told. Our default. */
+const MAX_UNKNOWN = 0.1;
+
+/** @param dayOf the day of a flower's life that decides. */
+function rateByDay(histories: readonly FruitHistory[], dayOf: (history: FruitHistory) => number): SetRate {
+  const { leftOut, undatedDrops, clusters } = countsOf(
+    histories,
+    (history) => verdictByDay(history, dayOf(history)),
+    dayOf,
+  );
+  const { flowers, unknown } = resolvedBy(histories, dayOf);
+  const { share, effective } = shareOf(flowers);
+  if (share === undefined) return { ...clusteredWilson([]), leftOut, undatedDrops, counted: false, unknown };
+  const known = clusteredWilson(clusters, { share, effective });
+  const weights = flowers.reduce((sum, { weight }) => sum + weight, 0);
+  // Those of which nothing tells may all have gone, or all have grown on.
+  const part = unknown / (weights + unknown);
+  return {
+    ...known,
+    share: part > MAX_UNKNOWN ? undefined : share * (1 - part) + part / 2,
+    low: known.low * (1 - part),
+    high: known.high * (1 - part) + part,
+    leftOut,
+    undatedDrops,
+    counted: flowers.some(({ weight }) => weight > 1),
+    unknown: Math.round(unknown),
+  };
+}
+
+const rateOf = (histories: readonly FruitHistory[], judge: (history: FruitHistory) => Verdict): SetRate => {
+  const { clusters, leftOut, undatedDrops } = countsOf(histories, judge);
+  return { ...clusteredWilson(clusters), leftOut, undatedDrops, counted: false, unknown: 0 };
+};
+
+interface Counts {
+  readonly leftOut: Readonly<Record<LeftOut, number>>;
+  readonly undatedDrops: number;
+  /** By plant. */
+  readonly clusters: readonly { readonly hits: number; readonly of: number }[];
+}
+
 /** @param decidedOn the day that decides, where there is one. */
-function rateOf(
+function countsOf(
   histories: readonly FruitHistory[],
   judge: (history: FruitHistory) => Verdict,
   decidedOn?: (history: FruitHistory) => number,
-): SetRate {
+): Counts {
   const leftOut = { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 };
   const clusters: { hits: number; of: number }[] = [];
   let undatedDrops = 0;
@@ -73,5 +120,5 @@ function rateOf(
     }
     clusters.push(cluster);
   }
-  return { ...clusteredWilson(clusters), leftOut, undatedDrops };
+  return { leftOut, undatedDrops, clusters };
 }

@@ -18,7 +18,9 @@ export const keptDay = ({ looks }: FruitHistory): number => looks.kept.value;
  * before it counts as if it were.
  */
 export function verdictByDay(history: FruitHistory, day: number): Verdict {
-  if (history.age < day) return history.ended ? leftOutAs(history.ended) : 'notYetDue';
+  // What is picked young is not counted before what fails young.
+  if (history.age < day)
+    return history.ended && history.ended.how !== 'eaten' ? leftOutAs(history.ended) : 'notYetDue';
   if (history.lastGrowing >= day || history.harvested !== undefined) return 'yes';
   if (history.failed !== undefined) return 'no';
   if (history.ended) {

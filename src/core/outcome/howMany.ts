@@ -1,7 +1,7 @@
 import { cropOf } from '../crops/catalogue';
 import { wantsSeed } from '../crops/variety';
 import { believedSet } from '../fruit/believedSet';
-import { wasKept } from '../fruit/setVerdict';
+import { keptDay } from '../fruit/setVerdict';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import type { Variety } from '../journal/state';
 import { chanceOfAtLeast, type Belief, type BelievedShare } from '../statistics/sharesAmong';
@@ -43,7 +43,7 @@ const MAX_POLLINATIONS = 5_000;
  */
 export function howMany({ variety, histories, plants, wanted, chance }: HowManyQuestion): HowMany {
   const { seedFruits } = cropOf(variety.crop);
-  const { belief, share, own, ownWeight } = believedSet(variety.crop, histories, wasKept);
+  const { belief, share, own, ownWeight } = believedSet(variety.crop, histories, keptDay);
   const pollinations = fewestFor(belief, wanted, chance);
   const most = wantsSeed(variety.purpose) ? seedFruits?.value[1] : undefined;
   return {

@@ -6,7 +6,7 @@ import { setByInsects } from '../fruit/countedSet';
 import { isOnPlant } from '../fruit/fruitHistory';
 import type { Fruit } from '../fruit/fruits';
 import { ASKED_FOR_DAYS } from '../fruit/ripe';
-import { wasKept } from '../fruit/setVerdict';
+import { keptDay } from '../fruit/setVerdict';
 import { plantsIn } from '../garden/places';
 import { climateOf } from '../journal/climateOf';
 import { isCovered } from '../journal/isCovered';
@@ -182,7 +182,7 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
     ...{ malesWanted: technique.males, serves: collect.serves.value, covered: technique.cover !== 'none' },
     takes: each / 60 + VISIT_MS / MS_PER_MINUTE + WALK_MIN,
     ...{ outing, worth: hours(crop, outing, technique.cover !== 'none') },
-    kept: quantilesOf(believedSet(variety.crop, histories, wasKept).belief, QUANTILES),
+    kept: quantilesOf(believedSet(variety.crop, histories, keptDay).belief, QUANTILES),
     insects: quantilesOf(byInsects(fruits), QUANTILES),
     hanging,
     picked: pickedOf(own),

@@ -77,15 +77,20 @@ function pooled(clusters: readonly Cluster[]): Pooled {
  * of ρ themselves: Student's t in place of the normal quantile, by as many clusters as would weigh alike.
  *
  * @param clusters hits and trials of each plant; those without trials do not count.
+ * @param weighed the share where trials stand for more than themselves, and how many that do not say as much.
  * @example clusteredWilson([{ hits: 3, of: 5 }]) // a wider interval than wilson(3, 5): it is one plant's luck
  */
-export function clusteredWilson(clusters: readonly Cluster[]): Share {
+export function clusteredWilson(
+  clusters: readonly Cluster[],
+  weighed?: { readonly share: number; readonly effective: number },
+): Share {
   const { hits, of, size } = pooled(clusters);
   if (of === 0) return wilson(hits, of);
-  const effect = designEffect(clusters);
+  const { share, effective } = weighed ?? { share: hits / of, effective: of };
+  const trials = effective / designEffect(clusters);
   const alike = of / size;
-  const { low, high } = wilson(hits / effect, of / effect, studentT95(alike - 1 + PRIOR_FREEDOM));
-  return { hits, of, share: hits / of, low, high };
+  const { low, high } = wilson(share * trials, trials, studentT95(alike - 1 + PRIOR_FREEDOM));
+  return { hits, of, share, low, high };
 }
 
 /**

@@ -100,7 +100,7 @@ function bestHourOf(fruits: readonly Fruit[], zone: string): SeasonSummary['best
   );
   const hours = [...byHour]
     .map(([hour, own]) => ({ hour, set: fruitSetRates(own.map(({ history }) => history)).set }))
-    .filter(({ set }) => set.of >= FEW_FLOWERS);
+    .filter(({ set }) => set.share !== undefined && set.of >= FEW_FLOWERS);
   if (hours.length < 2) return undefined;
   return hours.sort((a, b) => b.set.low - a.set.low || a.hour - b.hour)[0];
 }

@@ -112,7 +112,12 @@ function OfWhich({ fruits, value, onChange }: OfWhichProps) {
   );
 }
 
-const NONE_LEFT_OUT = { leftOut: { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 }, undatedDrops: 0 };
+const NONE_LEFT_OUT = {
+  leftOut: { notYetDue: 0, notLookedAt: 0, thinned: 0, lost: 0 },
+  undatedDrops: 0,
+  counted: false,
+  unknown: 0,
+};
 
 /** How many set, and were kept. */
 function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {

@@ -6,21 +6,39 @@ import type { Format } from '../format/format';
 export const sayRange = (low: number, high: number, f: Format): string =>
   `${f.number(low * 100)} to ${f.percent(high)}`;
 
-/** `12 of 19, 63 % (41 to 81 %)`. */
-export function sayRate({ hits, of, share, low, high }: SetRate, f: Format): string {
-  if (share === undefined) return 'none to count yet';
-  return `${f.number(hits)} of ${f.number(of)}, ${f.percent(share)} (${sayRange(low, high, f)})`;
+/** `12 of 19, 63 % (41 to 81 %)`; where others count as well, `about 63 % (41 to 81 %)`. */
+export function sayRate({ hits, of, share, low, high, counted, unknown }: SetRate, f: Format): string {
+  if (share === undefined)
+    return of === 0
+      ? 'none to count yet'
+      : `not known, ${sayRange(low, high, f)}: ${f.number(unknown)} grew when last seen, and nobody has looked since`;
+  const range = `${f.percent(share)} (${sayRange(low, high, f)})`;
+  return counted || unknown > 0 ? `about ${range}` : `${f.number(hits)} of ${f.number(of)}, ${range}`;
 }
 
-/** What is not in the rate, and why. */
-export function sayLeftOut({ leftOut, undatedDrops }: SetRate, f: Format): string {
-  const parts = [
-    leftOut.notYetDue > 0 ? `${f.number(leftOut.notYetDue)} not yet due` : '',
-    leftOut.notLookedAt > 0 ? `${f.number(leftOut.notLookedAt)} not looked at` : '',
-    leftOut.thinned > 0 ? `${f.number(leftOut.thinned)} thinned` : '',
-    leftOut.lost > 0 ? `${f.number(leftOut.lost)} lost` : '',
-  ].filter(Boolean);
-  const out = parts.length > 0 ? `Left out: ${parts.join(', ')}.` : '';
+const LEFT_OUT = {
+  notYetDue: 'not yet due',
+  notLookedAt: 'not looked at',
+  thinned: 'thinned',
+  lost: 'lost',
+} as const satisfies Readonly<Record<keyof SetRate['leftOut'], string>>;
+
+/** What is not in the rate, and why; or how it is in it. */
+export function sayLeftOut({ leftOut, undatedDrops, hits, of, counted }: SetRate, f: Format): string {
+  const say = (parts: readonly (keyof typeof LEFT_OUT)[]): string =>
+    parts
+      .flatMap((part) => (leftOut[part] > 0 ? `${f.number(leftOut[part])} ${LEFT_OUT[part]}` : []))
+      .join(', ');
+  // Those count like others that grew as long.
+  const inside = counted ? say(['notLookedAt', 'thinned', 'lost']) : '';
+  const outside = say(counted ? ['notYetDue'] : ['notYetDue', 'notLookedAt', 'thinned', 'lost']);
+  const out = [
+    inside &&
+      `${f.number(hits)} of the ${f.number(of)} that are known; ${inside}: like others that grew as long.`,
+    outside && `Left out: ${outside}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
   const undated =
     undatedDrops > 0
       ? ` ${f.count(undatedDrops, 'drop was found only later and counts', 'drops were found only later and count')} as failed by then.`

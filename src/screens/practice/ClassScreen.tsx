@@ -56,7 +56,7 @@ export function ClassScreen() {
       title="For a class"
       aside={<Sheet crop={crop} flowers={flowers} sheet={sheet} keyShown={keyShown} />}
     >
-      <Text tone="soft">
+      <Text tone="soft" {...UNPRINTED}>
         Twelve drawn flowers to tell apart, on paper or one after the other on a large screen. Nothing is
         counted, and nobody signs in.
       </Text>
@@ -77,7 +77,7 @@ export function ClassScreen() {
         <Button title="Print" onPress={() => window.print()} />
       </View>
       <Button variant="main" size="big" title="One at a time, large" onPress={() => setAt(0)} />
-      <Text variant="small" tone="soft" style={{ marginTop: SPACE.s }}>
+      <Text variant="small" tone="soft" style={{ marginTop: SPACE.s }} {...UNPRINTED}>
         The key is printed on a page of its own when it is shown. The same number is the same sheet on every
         device.
       </Text>
@@ -96,9 +96,9 @@ interface SheetProps {
 function Sheet({ crop, flowers, sheet, keyShown }: SheetProps) {
   const f = useFormat();
   return (
-    <View>
+    <View style={{ marginTop: SPACE.l }}>
       <Text variant="heading" level={2}>{`${crop.name}, sheet ${f.number(sheet)}`}</Text>
-      <Text>Of each flower: what is it, and when does it open?</Text>
+      <Text>Of each flower: what is it, and does it open next, later, or is it over?</Text>
       <WithWidth>
         {(width) => {
           const each = Math.floor(width / COLUMNS);
@@ -108,7 +108,7 @@ function Sheet({ crop, flowers, sheet, keyShown }: SheetProps) {
                 <View
                   key={flower.seed}
                   role="listitem"
-                  style={{ width: each, padding: SPACE.xs, ...WHOLE_ON_PAPER }}
+                  style={{ width: `${100 / COLUMNS}%`, padding: SPACE.xs, ...WHOLE_ON_PAPER }}
                 >
                   <Text variant="strong">{f.number(i + 1)}</Text>
                   <Drawn flower={flower} size={each - 2 * SPACE.xs} />
@@ -136,7 +136,8 @@ function Sheet({ crop, flowers, sheet, keyShown }: SheetProps) {
   );
 }
 
-/** Of the browser's own styles, which React Native does not list. */
+/** Of the browser's own, which React Native does not list. */
+const UNPRINTED = { dataSet: { unprinted: '' } } as object;
 const WHOLE_ON_PAPER = { breakInside: 'avoid' } as object;
 const ON_A_PAGE_OF_ITS_OWN = { breakBefore: 'page' } as object;
 
@@ -151,10 +152,13 @@ const Drawn = ({ flower: { card, seed }, size }: { readonly flower: SheetFlower;
   />
 );
 
+/** A line of handwriting. */
+const WRITTEN = 34;
+
 /** To write on. */
 function Line() {
   const { line } = usePalette();
-  return <View style={{ height: SPACE.l, borderBottomWidth: 1, borderColor: line }} />;
+  return <View style={{ height: WRITTEN, borderBottomWidth: 1, borderColor: line }} />;
 }
 
 /** What stands over and under a drawing that fills the screen. */

@@ -40,3 +40,15 @@ test('nothing is heard while typing, with another modifier, or once gone', () =>
   fireEvent.keyDown(window, { key: 'u' });
   expect(heard).toEqual([]);
 });
+
+test('while a cell of a grid is chosen its letters are the cell’s', () => {
+  render(<Listening />);
+  const cell = document.createElement('div');
+  cell.className = 'dsg-active-cell';
+  document.body.append(cell);
+  fireEvent.keyDown(window, { key: 'u' });
+  expect(heard).toEqual([]);
+  cell.remove();
+  fireEvent.keyDown(window, { key: 'u' });
+  expect(heard).toEqual(['undo']);
+});

@@ -93,7 +93,14 @@ export function TableScreen() {
         <Settling work={work} wide={wide} />
       ) : (
         <View style={{ gap: SPACE.l }}>
-          {wide ? editing?.told : null}
+          {wide && editing ? (
+            <>
+              {editing.told}
+              <Text variant="heading" level={2}>
+                A list to add to it
+              </Text>
+            </>
+          ) : null}
           <Opening work={work} wide={wide} />
         </View>
       )}

@@ -64,6 +64,7 @@ export function GridFrame({ children }: { readonly children: ReactNode }) {
   const style = {
     '--dsg-border-color': palette.line,
     '--dsg-cell-background-color': palette.paper,
+    '--dsg-cell-disabled-background-color': palette.paper,
     '--dsg-header-text-color': palette.soft,
     '--dsg-header-active-text-color': palette.ink,
     '--dsg-selection-border-color': palette.leaf,

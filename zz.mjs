@@ -1,0 +1,16 @@
+import { chromium } from '@playwright/test';
+import fs from 'node:fs';
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });
+const c = await b.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB', timezoneId: 'Europe/London' }); const p = await c.newPage();
+p.on('pageerror', e => console.log('ERR', String(e).slice(0,300)));
+await p.clock.install({ time: new Date('2026-07-29T18:00:00Z') });
+await p.goto('http://127.0.0.1:4400/more/files'); await p.getByText('Demo,').waitFor();
+const w = p.waitForEvent('filechooser'); await p.getByRole('button',{name:'Import a backup'}).click(); const ch = await w; await ch.setFiles(process.env.FILE ?? '/tmp/late.json');
+await p.getByRole('button',{name:'Import',exact:true}).click(); await p.waitForTimeout(4000);
+console.log(p.url(), (await p.getByRole('main').innerText()).slice(0,1500));
+const shot = n => p.screenshot({ path: `/tmp/${n}.png`, fullPage: true });
+await shot('j0');
+await p.goto('http://127.0.0.1:4400/fruit'); await p.waitForTimeout(2500); console.log('--- fruit\n', (await p.getByRole('main').innerText()).slice(0,1800));
+await p.getByRole('button',{name:/^Set and drop, by/}).click(); await p.getByText('What goes with').first().waitFor({timeout:30000}).catch(()=>{}); await p.waitForTimeout(3000);
+console.log('--- rates\n', await p.getByRole('main').innerText());
+await b.close();
