@@ -40,14 +40,3 @@ export function hasSet(history: FruitHistory): boolean | undefined {
   const verdict = verdictByDay(history, setDay(history));
   return verdict === 'yes' ? true : verdict === 'no' ? false : undefined;
 }
-
-/**
- * Was it growing on the day of its last look, or picked before it?
- *
- * @returns `undefined` where nobody can say, or not yet.
- * @example wasKept({ ...history, age: 20, lastGrowing: 14 }) // true
- */
-export function wasKept(history: FruitHistory): boolean | undefined {
-  const verdict = verdictByDay(history, keptDay(history));
-  return verdict === 'yes' ? true : verdict === 'no' ? false : undefined;
-}

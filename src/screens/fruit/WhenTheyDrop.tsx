@@ -64,8 +64,10 @@ function sayCurve({ flowers, plants, dropped, medianDay, safeAfter, days }: Drop
   const followed = `${f.count(dropped, 'flower', 'flowers')} of ${f.number(flowers)} dropped, on ${f.count(plants, 'plant', 'plants')}.`;
   if (medianDay === undefined) return `${followed} None has dropped so far.`;
   const half = ` Half of the drops came by day ${f.number(medianDay)}.`;
-  const safe =
-    safeAfter === undefined ? '' : ` What grows on day ${f.number(safeAfter)} is hardly ever lost any more.`;
   const last = days.at(-1)!;
+  const safe =
+    safeAfter === undefined || safeAfter >= last.day
+      ? ''
+      : ` What grows on day ${f.number(safeAfter)} is hardly ever lost by day ${f.number(last.day)}.`;
   return `${followed}${half} On day ${f.number(last.day)} ${sayGrowing(last, f)} still grow.${safe}`;
 }

@@ -24,14 +24,18 @@ const LEFT_OUT = {
 } as const satisfies Readonly<Record<keyof SetRate['leftOut'], string>>;
 
 /** What is not in the rate, and why; or how it is in it. */
-export function sayLeftOut({ leftOut, undatedDrops, hits, of, counted }: SetRate, f: Format): string {
+export function sayLeftOut(
+  { leftOut, undatedDrops, hits, of, counted, unknown }: SetRate,
+  f: Format,
+): string {
   const say = (parts: readonly (keyof typeof LEFT_OUT)[]): string =>
     parts
       .flatMap((part) => (leftOut[part] > 0 ? `${f.number(leftOut[part])} ${LEFT_OUT[part]}` : []))
       .join(', ');
-  // Those count like others that grew as long.
+  // Those count like others that grew as long, or are told of where nothing says how they went on.
   const inside = counted ? say(['notLookedAt', 'thinned', 'lost']) : '';
-  const outside = say(counted ? ['notYetDue'] : ['notYetDue', 'notLookedAt', 'thinned', 'lost']);
+  const isTold = counted || unknown > 0;
+  const outside = say(isTold ? ['notYetDue'] : ['notYetDue', 'notLookedAt', 'thinned', 'lost']);
   const out = [
     inside &&
       `${f.number(hits)} of the ${f.number(of)} that are known; ${inside}: like others that grew as long.`,
