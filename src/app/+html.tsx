@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { AT_ONCE_KEY } from '@/data/device/settingsAtOnce';
-import { PALETTES, SIDE_WIDTH, variablesOf, WIDE_FROM } from '@/ui/theme';
+import { LOW_SCREEN, PALETTES, RAIL_WIDTH, SIDE_WIDTH, variablesOf, WIDE_FROM } from '@/ui/theme';
 
 const { day, night } = PALETTES;
 
@@ -27,7 +27,9 @@ const FIRST_FONTS = ['atkinson-hyperlegible-next-latin-400-normal', 'bitter-lati
 
 /** Pages are written for a phone. On a wide screen the places show once they stand beside the page. */
 const UNLAID = 'html:not([data-laid])';
-const BEFORE = `@media (min-width:${WIDE_FROM}px){${UNLAID} #root>div>div{flex-direction:row!important}${UNLAID} nav{order:-1;width:${SIDE_WIDTH}px;visibility:hidden}}`;
+const placesBeside = (media: string, width: number): string =>
+  `@media ${media}{${UNLAID} #root>div>div{flex-direction:row!important}${UNLAID} nav{order:-1;width:${width}px;visibility:hidden}}`;
+const BEFORE = placesBeside(`(min-width:${WIDE_FROM}px)`, SIDE_WIDTH) + placesBeside(LOW_SCREEN, RAIL_WIDTH);
 
 /** On paper: no buttons and no places, but words in a text that are explained on a tap; all of a page however long, by day. */
 const PRINT = `@media print{nav,:is(button,[role=button]):not([dir] *),[role=radiogroup],[data-unprinted]{display:none!important}html,body,#root{height:auto!important;display:block!important}#root div{overflow:visible!important}#root>div,#root>div>div{height:auto!important;display:block!important}:root,html[data-mode=night]{${variablesOf(day)}}}`;

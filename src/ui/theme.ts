@@ -50,6 +50,11 @@ export const PAGE_WIDTH = 680;
 export const WIDE_FROM = 900;
 /** Of the places beside the page, on a wide screen. */
 export const SIDE_WIDTH = 132;
+/** A phone on its side: so wide, and not higher. What stays in view stands beside the page, not over and under it. */
+export const LOW_SCREEN = `(min-width: 600px) and (max-width: ${WIDE_FROM - 1}px) and (max-height: 480px)`;
+/** Of the places, and of what stays under the thumb, beside a low page. */
+export const RAIL_WIDTH = 84;
+export const LOW_FOOT_WIDTH = 250;
 
 const colors = (palette: Palette) => ({
   primary: palette.leaf,

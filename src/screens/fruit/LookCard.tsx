@@ -171,6 +171,9 @@ interface LookCardProps {
   readonly undo?: boolean;
 }
 
+/** A picture with “shrivelling” beside it: on a very narrow screen one answer stands below the other, px. */
+const ANSWER_WIDTH = 150;
+
 /** One look: two taps when it fails (one for a control), one when it grows. */
 export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps) {
   const record = useRecord();
@@ -186,7 +189,7 @@ export function LookCard({ fruit, named = 'plant', undo = true }: LookCardProps)
   };
   // A control fails as it should: there is no cause to ask for.
   const recordFailure = history.followed === 'control' ? recordLook : setFailing;
-  const answer = { flexGrow: 1, flexBasis: '45%' as const, height: TOUCH.round };
+  const answer = { flexGrow: 1, flexBasis: ANSWER_WIDTH, height: TOUCH.round };
   const form = cropOf(variety.crop).flower;
   const gaps = form && factsOf(form).gaps;
   const say = (finding: LookFinding): string => saySeen(finding, cropOf(variety.crop));

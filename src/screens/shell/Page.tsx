@@ -2,13 +2,13 @@ import Head from 'expo-router/head';
 import { useCallback, useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Scrolling } from '@/ui/parts/scrolling';
-import { PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
+import { LOW_FOOT_WIDTH, PAGE_WIDTH, SPACE, usePalette } from '@/ui/theme';
 import { Text } from '@/ui/parts/Text';
 import { useOpening } from '@/data/hooks/opening';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Undescribed } from './Undescribed';
 import { LoadingPage } from './LoadingPage';
-import { useWide } from './useWide';
+import { useLow, useWide } from './useWide';
 
 export interface PageProps {
   /** Name of the page, in the browser's title and, unless `heading` is false, on top. */
@@ -28,11 +28,13 @@ export interface PageProps {
 /** A page of the app: title, one column or two, and what stays under the thumb. */
 export function Page({ title, heading = true, over, children, aside, foot, ofAllYears }: PageProps) {
   const wide = useWide();
+  // A phone on its side: what stays in view stands beside the page, which would have no height left.
+  const besideFoot = useLow() && foot !== undefined && foot !== null;
   const palette = usePalette();
   const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
   const content = (
     <View style={column}>
-      {over}
+      {besideFoot ? null : over}
       {heading ? (
         <Text variant="title" level={1} style={{ marginBottom: SPACE.m }}>
           {title}
@@ -43,7 +45,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
     </View>
   );
   return (
-    <View style={{ flex: 1, minHeight: 0 }}>
+    <View style={{ flex: 1, minHeight: 0, flexDirection: besideFoot ? 'row' : 'column' }}>
       {wide && aside ? (
         <View role="main" style={{ flex: 1, minHeight: 0, flexDirection: 'row' }}>
           <Column of={title} label={title}>
@@ -59,7 +61,20 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
           {aside ? <View style={column}>{aside}</View> : null}
         </Column>
       )}
-      {foot ? (
+      {besideFoot ? (
+        <View
+          style={{
+            width: LOW_FOOT_WIDTH,
+            justifyContent: 'space-between',
+            gap: SPACE.s,
+            paddingRight: SPACE.l,
+            paddingVertical: SPACE.m,
+          }}
+        >
+          <View>{over}</View>
+          <View>{foot}</View>
+        </View>
+      ) : foot ? (
         <View style={{ alignItems: wide ? 'flex-start' : 'center', backgroundColor: palette.ground }}>
           <View style={[column, { paddingTop: SPACE.s, paddingBottom: SPACE.m }]}>{foot}</View>
         </View>

@@ -10,6 +10,7 @@ import {
   PAGE_PALETTE,
   PaletteContext,
   PALETTES,
+  RAIL_WIDTH,
   SIDE_WIDTH,
   SPACE,
   TOUCH,
@@ -19,7 +20,7 @@ import {
 import { Banners } from './Banners';
 import { TABS, WORK } from './places';
 import { Shortcuts } from './Shortcuts';
-import { useWide } from './useWide';
+import { useLow, useWide } from './useWide';
 
 /** Something that never changes. */
 const never = () => (): void => undefined;
@@ -82,10 +83,15 @@ export function Shell({ children, undone }: ShellProps) {
 
 function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode }) {
   const wide = useWide();
+  const low = useLow();
+  const beside = wide || low;
   const path = usePathname();
   const opening = useOpening();
   const open = opening.state === 'open';
-  const nav = wide || !WORK.some(({ href }) => href === path) ? <Places wide={wide} path={path} /> : null;
+  const nav =
+    wide || !WORK.some(({ href }) => href === path) ? (
+      <Places side={wide ? SIDE_WIDTH : low ? RAIL_WIDTH : undefined} path={path} />
+    ) : null;
   useLayoutEffect(() => {
     document.documentElement.dataset['laid'] = '';
   }, []);
@@ -94,23 +100,25 @@ function Frame({ mode, children, undone }: ShellProps & { readonly mode: Mode })
       <View
         style={{
           height: '100dvh' as unknown as number,
-          flexDirection: wide ? 'row' : 'column',
+          flexDirection: beside ? 'row' : 'column',
           backgroundColor: open ? PALETTES[mode].ground : 'transparent',
         }}
       >
-        {wide ? nav : null}
+        {beside ? nav : null}
         <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
           {open ? <Banners /> : null}
           {open ? <Shortcuts told={undone} /> : null}
           {children}
         </View>
-        {wide ? null : nav}
+        {beside ? null : nav}
       </View>
     </PaletteContext.Provider>
   );
 }
 
-function Places({ wide, path }: { readonly wide: boolean; readonly path: string }) {
+/** @param side their width beside the page; without it they stand below it. */
+function Places({ side, path }: { readonly side: number | undefined; readonly path: string }) {
+  const beside = side !== undefined;
   const palette = usePalette();
   const here = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href));
   return (
@@ -118,12 +126,16 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
       role="navigation"
       aria-label="Places"
       style={{
-        flexDirection: wide ? 'column' : 'row',
+        flexDirection: beside ? 'column' : 'row',
         backgroundColor: palette.paper,
         borderColor: palette.line,
-        borderTopWidth: wide ? 0 : 1.5,
-        borderRightWidth: wide ? 1.5 : 0,
-        ...(wide && { width: SIDE_WIDTH, paddingTop: SPACE.l, gap: SPACE.s }),
+        borderTopWidth: beside ? 0 : 1.5,
+        borderRightWidth: beside ? 1.5 : 0,
+        ...(beside && {
+          width: side,
+          paddingTop: side === SIDE_WIDTH ? SPACE.l : 0,
+          gap: side === SIDE_WIDTH ? SPACE.s : 0,
+        }),
       }}
     >
       {TABS.map(({ href, name, glyph }) => (
@@ -131,7 +143,7 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
           key={href}
           href={href as '/'}
           aria-current={here(href) ? 'page' : undefined}
-          style={{ flex: wide ? undefined : 1, minHeight: TOUCH.round, textDecorationLine: 'none' }}
+          style={{ flex: beside ? undefined : 1, minHeight: TOUCH.round, textDecorationLine: 'none' }}
         >
           <View
             style={{
@@ -141,8 +153,8 @@ function Places({ wide, path }: { readonly wide: boolean; readonly path: string 
               justifyContent: 'center',
               gap: 2,
               borderColor: here(href) ? palette.ink : 'transparent',
-              borderTopWidth: wide ? 0 : 4,
-              borderLeftWidth: wide ? 4 : 0,
+              borderTopWidth: beside ? 0 : 4,
+              borderLeftWidth: beside ? 4 : 0,
               paddingHorizontal: SPACE.xs,
             }}
           >

@@ -1,7 +1,7 @@
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { PAGE_WIDTH, SPACE } from '@/ui/theme';
-import { isWide } from './useWide';
+import { isLow, isWide } from './useWide';
 
 export interface WithWidthProps {
   /**
@@ -29,4 +29,4 @@ export function WithWidth({ ofColumn = false, children }: WithWidthProps) {
 
 /** Of the one column there is on a phone; 0, not known, where there may be two. */
 const columnWidth = (): number =>
-  isWide() ? 0 : Math.min(document.documentElement.clientWidth, PAGE_WIDTH) - 2 * SPACE.l;
+  isWide() || isLow() ? 0 : Math.min(document.documentElement.clientWidth, PAGE_WIDTH) - 2 * SPACE.l;

@@ -16,6 +16,9 @@ export interface StepperProps {
   readonly moreLabel: string;
 }
 
+/** A longer word is not broken: on a very narrow screen the buttons go below it. */
+const LABEL_WIDTH = 96;
+
 /** A count, by one more or one less; held it goes on, and the number can be typed. */
 export function Stepper({
   label,
@@ -37,6 +40,7 @@ export function Stepper({
       aria-label={label}
       style={{
         flexDirection: 'row',
+        flexWrap: 'wrap',
         alignItems: 'center',
         gap: SPACE.s,
         paddingVertical: SPACE.s,
@@ -45,28 +49,30 @@ export function Stepper({
       }}
     >
       {glyph}
-      <View style={{ flex: 1 }}>
+      <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: LABEL_WIDTH }}>
         <Text variant="strong">{label}</Text>
       </View>
-      <Button
-        title="−"
-        size="big"
-        label={lessLabel}
-        disabled={value <= least}
-        onPress={less}
-        onHold={less}
-        style={button}
-      />
-      <Count label={label} value={value} least={least} most={most} onChange={onChange} />
-      <Button
-        title="+"
-        size="big"
-        label={moreLabel}
-        disabled={value >= most}
-        onPress={more}
-        onHold={more}
-        style={button}
-      />
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, marginLeft: 'auto' }}>
+        <Button
+          title="−"
+          size="big"
+          label={lessLabel}
+          disabled={value <= least}
+          onPress={less}
+          onHold={less}
+          style={button}
+        />
+        <Count label={label} value={value} least={least} most={most} onChange={onChange} />
+        <Button
+          title="+"
+          size="big"
+          label={moreLabel}
+          disabled={value >= most}
+          onPress={more}
+          onHold={more}
+          style={button}
+        />
+      </View>
     </View>
   );
 }
