@@ -245,7 +245,7 @@ test(
     await page.keyboard.type('5');
     await page.keyboard.press('Enter');
     await seen(page.getByText('2 cells typed over, not saved yet.'));
-    await cells.nth(7).click();
+    for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
     await page.keyboard.type('some day');
     await page.keyboard.press('Enter');
     await seen(page.getByText(/^Line 1, Sown on: which day is “some day”\?/));
@@ -255,6 +255,7 @@ test(
     expect(await seriousFindings(page)).toEqual([]);
     await app.tap('Save 2 changes');
     await seen(page.getByText('1 line: type over what has changed.'));
-    expect(await planOf(app)).toMatchObject([['Top bed', '1', 'Ember Ring', 'Cucurbita pepo', '5']]);
+    const [line] = await planOf(app);
+    expect(line!.slice(0, 5)).toEqual(['Top bed', '1', 'Ember Ring', 'Cucurbita pepo', '5']);
   },
 );

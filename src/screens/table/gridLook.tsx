@@ -1,13 +1,16 @@
 import { useEffect, useRef, type CSSProperties, type ReactNode } from 'react';
-import { keyColumn, textColumn, type Column } from 'react-datasheet-grid';
+import { createTextColumn, keyColumn, type Column } from 'react-datasheet-grid';
 import type { CellComponent } from 'react-datasheet-grid/dist/types';
 import { FACE, usePalette } from '@/ui/theme';
 
 /** A line as a grid holds it: a cell a column. */
 export type Line = Record<string, string | null>;
 
+/** A change is a cell that was left, not each letter of it: undo takes back whole cells. */
+const WHOLE_CELLS = createTextColumn<string | null>({ continuousUpdates: false });
+
 /** The grid's own cell for text; what it is called is ours. */
-const TextCell = keyColumn<Line, string>('0', textColumn).component!;
+const TextCell = keyColumn<Line, string>('0', WHOLE_CELLS).component!;
 type TextCellProps = Parameters<typeof TextCell>[0];
 
 interface NamedColumn {
@@ -42,7 +45,7 @@ export function textOf(
   { name, from, texts }: { readonly name: string; readonly from: number; readonly texts: readonly string[] },
 ): Partial<Column<Line, NamedColumn, string>> {
   const longest = Math.max(...texts.map((text) => text.length), 6);
-  const own = keyColumn<Line, string>(id, textColumn);
+  const own = keyColumn<Line, string>(id, WHOLE_CELLS);
   return {
     ...own,
     component: NamedCell,
