@@ -44,7 +44,7 @@ async function lookAfter(app: App, page: Page, days: number): Promise<void> {
 async function readSetRates(page: Page): Promise<string> {
   await page.goto('/fruit/rates');
   await seen(
-    page.getByRole('img', { name: /^Set, day 7 to 12: \d+ of \d+, \d+ % \(\d+ to \d+ %\)$/ }).first(),
+    page.getByRole('img', { name: /^Set, day 7 to 12: (about|\d+ of \d+,) \d+ % \(\d+ to \d+ %\)$/ }).first(),
   );
   return page.getByRole('main').innerText();
 }

@@ -56,6 +56,8 @@ test.describe('on a summer morning', () => {
     await use('Sensor 1', 'Air temperature');
     await use('Sensor 2', 'Humidity, %');
     await app.tap('2026-05-06 is 6 May');
+    // What was read stands above, and grows.
+    await seen(page.getByText(/^3 rows, .*: 60 °C to 60 °C/));
     await app.tap('°F');
     await seen(page.getByText(/^72 rows, .*: 16 °C to 28 °C/));
     await seen(page.getByText('Line 74, date and time: “2026-99-99 1:00”'));

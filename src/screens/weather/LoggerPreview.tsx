@@ -108,16 +108,19 @@ function Units({
     ...(standard === 'UTC' || zone === 'UTC' ? [] : [{ value: 'UTC', title: 'UTC' }]),
   ];
   const { columns, temperature, rain, wind, dates } = mapping;
+  // Once asked it stays: what stands below it would move under the finger that answers.
+  const [asksOrder, setAsksOrder] = useState(dates !== 'yearFirst');
+  if (!asksOrder && dates !== 'yearFirst') setAsksOrder(true);
   return (
     <View style={{ gap: SPACE.m }}>
-      {dates === 'yearFirst' ? null : (
+      {asksOrder ? (
         <Choice
           label="How are days written?"
           options={optionsOf(DATE_ORDER_NAMES)}
           value={dates}
           onChange={(order) => onMapping({ ...mapping, dates: order })}
         />
-      )}
+      ) : null}
       <Choice
         label="Whose time?"
         options={zones}
