@@ -3,8 +3,9 @@ import type { PlanGridProps } from './PlanGrid';
 import type { SheetGridProps } from './SheetGrid';
 
 /** Grids for wide screens are a chunk of their own: no phone needs them. */
-const LoadedSheetGrid = lazy(async () => ({ default: (await import('./SheetGrid')).SheetGrid }));
-const LoadedPlanGrid = lazy(async () => ({ default: (await import('./PlanGrid')).PlanGrid }));
+const loadGrids = () => import('./grids');
+const LoadedSheetGrid = lazy(async () => ({ default: (await loadGrids()).SheetGrid }));
+const LoadedPlanGrid = lazy(async () => ({ default: (await loadGrids()).PlanGrid }));
 
 export const LazySheetGrid = (props: SheetGridProps) => (
   <Suspense fallback={null}>

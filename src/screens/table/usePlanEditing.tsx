@@ -1,14 +1,19 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Fact } from '@/core/journal/entry';
+import { cropOf } from '@/core/crops/catalogue';
 import {
+  cellKey,
+  cellText,
+  EDITED_COLUMNS,
   planChanges,
   standingEdits,
   typeOver,
+  type EditedColumn,
   type PlanEdits,
   type TypedCell,
 } from '@/core/records/planEdits';
-import { planLines } from '@/core/records/planLines';
+import { planLines, type PlanLine } from '@/core/records/planLines';
 import { dayAt } from '@/core/time/calendar';
 import { newId } from '@/data/clock';
 import { useDraft } from '@/data/hooks/useDraft';
@@ -20,7 +25,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { useSince } from '../forms/useSince';
-import { sayEditFault, sayUnlike } from '../words/planEdits';
+import { EDIT_TITLES, sayEditFault, sayUnlike } from '../words/planEdits';
 import { LazyPlanGrid } from './lazyGrids';
 
 /** The parts of a page on which the plan that stands is typed over. */
@@ -32,6 +37,25 @@ export interface PlanEditing {
 }
 
 const NOTHING: PlanEdits = {};
+
+type GridColumn = keyof typeof EDIT_TITLES;
+
+const isEdited = (column: string): column is EditedColumn =>
+  (EDITED_COLUMNS as readonly string[]).includes(column);
+
+const COLUMNS = (Object.entries(EDIT_TITLES) as [GridColumn, string][]).map(([id, title]) => ({
+  id,
+  title,
+  isTyped: isEdited(id),
+}));
+
+const textIn = (line: PlanLine, column: GridColumn, edits: PlanEdits): string =>
+  isEdited(column)
+    ? cellText(line, column, edits)
+    : column === 'kind'
+      ? cropOf(line.variety.crop).species
+      : line.cells[column];
+
 /** Changes that can be undone. */
 const MAX_UNDONE = 50;
 /** Faults that are told at once. */
@@ -49,6 +73,11 @@ export function usePlanEditing(): PlanEditing | undefined {
   const [before, setBefore] = useState<readonly PlanEdits[]>([]);
   const [unlike, setUnlike] = useState<readonly TypedCell[]>([]);
   const edits = useMemo(() => standingEdits(lines ?? [], held ?? NOTHING), [lines, held]);
+  const rows = useMemo(
+    () =>
+      (lines ?? []).map((line) => Object.fromEntries(COLUMNS.map(({ id }) => [id, textIn(line, id, edits)]))),
+    [lines, edits],
+  );
   const changes = useMemo(
     () => planChanges(journal, lines ?? [], edits, { order: undefined, today, newId }),
     [journal, lines, edits, today],
@@ -56,6 +85,13 @@ export function usePlanEditing(): PlanEditing | undefined {
   if (!lines || lines.length === 0 || !held) return undefined;
   const { described, facts, faults } = changes;
   const many = Object.keys(edits).length;
+  const wrong = new Set(faults.map(({ line, column }) => cellKey(lines[line]!, column)));
+  const lookOf = (row: number, column: string): 'wrong' | 'new' | undefined => {
+    const line = lines[row];
+    if (!line || !isEdited(column)) return undefined;
+    const key = cellKey(line, column);
+    return wrong.has(key) ? 'wrong' : edits[key] === undefined ? undefined : 'new';
+  };
   const change = (next: PlanEdits): void => {
     setBefore([...before, edits].slice(-MAX_UNDONE));
     setHeld(next);
@@ -80,10 +116,13 @@ export function usePlanEditing(): PlanEditing | undefined {
   return {
     grid: (
       <LazyPlanGrid
-        lines={lines}
-        edits={edits}
-        faults={faults}
-        onTyped={(cells) => {
+        columns={COLUMNS}
+        rows={rows}
+        lookOf={lookOf}
+        onTyped={(typedRows) => {
+          const cells = typedRows.flatMap(([line, row]) =>
+            EDITED_COLUMNS.map((column) => ({ line, column, text: row[column] ?? '' })),
+          );
           const typed = typeOver(lines, edits, cells);
           setUnlike(typed.unlike);
           change(typed.edits);
