@@ -62,7 +62,7 @@ test('each looked at on its day: a plain share, and what was looked at counts as
   const histories = [...many(3, { lastGrowing: 8 }), ...many(5, { failed: 4 })];
   const { flowers } = resolvedBy(histories, setDay);
   expect(flowers.every(({ weight }) => weight === 1)).toBe(true);
-  expect(shareOf(flowers)).toEqual({ hits: 3, of: 8, share: 3 / 8, effective: 8 });
+  expect(shareOf(flowers)).toEqual({ hits: 3, of: 8, share: 3 / 8, effective: 8, weights: 8 });
 });
 
 test('what failed early and what nobody has looked at since is no 0 %: it is not known', () => {

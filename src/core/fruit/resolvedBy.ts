@@ -72,9 +72,11 @@ export interface ResolvedShare {
   readonly share: number | undefined;
   /** So many flowers that stand for one each say as much [Kish 1965, Survey Sampling, 11.7]. */
   readonly effective: number;
+  /** How many they stand for together. */
+  readonly weights: number;
 }
 
-/** @example shareOf([{ history, yes: true, weight: 1 }]) // { hits: 1, of: 1, share: 1, effective: 1 } */
+/** @example shareOf([{ history, yes: true, weight: 1 }]) // { hits: 1, of: 1, share: 1, effective: 1, weights: 1 } */
 export function shareOf(flowers: readonly ResolvedFlower[]): ResolvedShare {
   let [hits, yes, all, squares] = [0, 0, 0, 0];
   for (const { yes: isYes, weight } of flowers) {
@@ -86,6 +88,6 @@ export function shareOf(flowers: readonly ResolvedFlower[]): ResolvedShare {
   }
   const of = flowers.length;
   return of === 0
-    ? { hits, of, share: undefined, effective: 0 }
-    : { hits, of, share: Math.min(1, yes / all), effective: all ** 2 / squares };
+    ? { hits, of, share: undefined, effective: 0, weights: 0 }
+    : { hits, of, share: Math.min(1, yes / all), effective: all ** 2 / squares, weights: all };
 }

@@ -44,8 +44,7 @@ export function setBelief(
     hits: own.filter(({ yes }) => yes).length,
     of: own.length,
   }));
-  const { share = 0, effective } = shareOf(flowers);
-  const weights = flowers.reduce((sum, { weight }) => sum + weight, 0);
+  const { share = 0, effective, weights } = shareOf(flowers);
   const ownShare = weights + unknown > 0 ? (share * weights + unknown) / (weights + unknown) : 0;
   const of = effective / designEffect(clusters);
   const a = prior * PRIOR_FLOWERS + ownShare * of;

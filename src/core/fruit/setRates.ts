@@ -69,10 +69,9 @@ function rateByDay(histories: readonly FruitHistory[], dayOf: (history: FruitHis
     dayOf,
   );
   const { flowers, unknown } = resolvedBy(histories, dayOf);
-  const { share, effective } = shareOf(flowers);
+  const { share, effective, weights } = shareOf(flowers);
   if (share === undefined) return { ...clusteredWilson([]), leftOut, undatedDrops, counted: false, unknown };
   const known = clusteredWilson(clusters, { share, effective });
-  const weights = flowers.reduce((sum, { weight }) => sum + weight, 0);
   // Those of which nothing tells may all have gone, or all have grown on.
   const part = unknown / (weights + unknown);
   return {

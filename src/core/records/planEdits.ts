@@ -153,21 +153,19 @@ export function planChanges(
   const standing = new Set(lines.flatMap(({ bed, variety }) => [bed.bed, variety.variety]));
   const otherBeds = [...journal.all('bed').values()].filter(({ bed }) => !standing.has(bed));
   const otherVarieties = [...journal.all('variety').values()].filter(({ variety }) => !standing.has(variety));
-  const beds = cells.changed('bed', ['bed']).map(({ line }): Described<'bed.laid'> => {
+  const beds = cells.changed('bed').map((line): Described<'bed.laid'> => {
     const { bed } = lines[line]!;
     const name = cells.name({ line, column: 'bed' }, LONGEST.bedName, otherBeds);
     return { kind: 'bed.laid', id: bed.bed, body: { ...bed, name }, matters: false };
   });
-  const sowings = cells
-    .changed('sowing', ['sown', 'planted_out'])
-    .map(({ line }) => ({ line, sowing: cells.sowing(line) }));
+  const sowings = cells.changed('sown', 'planted_out').map((line) => ({ line, sowing: cells.sowing(line) }));
   const own = new Map(
     sowings.flatMap(({ line, sowing }) =>
       lines[line]!.plants[0]!.planting === undefined ? [[lines[line]!.variety.variety, sowing] as const] : [],
     ),
   );
   const described = new Map(
-    cells.changed('variety', VARIETY_COLUMNS).map(({ line }) => [lines[line]!.variety.variety, line]),
+    cells.changed(...VARIETY_COLUMNS).map((line) => [lines[line]!.variety.variety, line]),
   );
   for (const { line } of sowings) {
     const { variety, plants } = lines[line]!;
@@ -199,7 +197,7 @@ export function planChanges(
     ];
   });
   const last = new Map(lastPlaces(journal.all('plant').values()));
-  const added = cells.changed('line', ['plants']).flatMap(({ line }): Fact[] => {
+  const added = cells.changed('plants').flatMap((line): Fact[] => {
     const { bed, variety, plants } = lines[line]!;
     const many = cells.morePlants(line);
     const { row, planting } = plants[0]!;
@@ -266,18 +264,19 @@ class EditedCells {
     this.#reading = reading;
   }
 
-  /** Of each thing that was typed over the first of its lines. */
-  changed(
-    owner: (typeof OWNERS)[EditedColumn],
-    columns: readonly EditedColumn[],
-  ): readonly { readonly line: number }[] {
+  /**
+   * Of each thing that was typed over the first of its lines.
+   *
+   * @param columns all of one kind of thing.
+   */
+  changed(...columns: readonly EditedColumn[]): readonly number[] {
     const seen = new Set<string>();
     return this.#lines.flatMap((line, i) => {
       const id = cellKey(line, columns[0]!);
       const isTyped = columns.some((column) => this.#edits[cellKey(line, column)] !== undefined);
-      if (OWNERS[columns[0]!] !== owner || !isTyped || seen.has(id)) return [];
+      if (!isTyped || seen.has(id)) return [];
       seen.add(id);
-      return [{ line: i }];
+      return [i];
     });
   }
 

@@ -1,7 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { cropOf } from '@/core/crops/catalogue';
 import { SEEN_CROPS, type SeenCrop } from '@/core/flowers/kindsOf';
 import { classSheet, type SheetFlower } from '@/core/practice/classSheet';
 import { Button } from '@/ui/parts/Button';
@@ -210,7 +209,7 @@ function OneLarge({ crop, flower, place, onNext, onStop }: OneLargeProps) {
         )}
       </WithWidth>
       <Text variant="stop" live style={{ textAlign: 'center', minHeight: 40 }}>
-        {answered ? sayKind(cropOf(crop.id).flower!, flower.card.kind) : ''}
+        {answered ? sayKind(crop.flower, flower.card.kind) : ''}
       </Text>
     </Page>
   );
