@@ -24,7 +24,7 @@ function trials(): Trials {
   return {
     rows,
     terms: TERMS,
-    success: Uint8Array.from({ length: FLOWERS }, (_, i) =>
+    success: Float64Array.from({ length: FLOWERS }, (_, i) =>
       Number(chance.below(1) < 1 / (1 + Math.exp(1 - rows[i * TERMS + 1]!))),
     ),
     cluster: Int32Array.from({ length: FLOWERS }, (_, i) => i % PLANTS),

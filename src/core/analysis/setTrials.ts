@@ -1,6 +1,7 @@
 import type { PollinationMethod } from '../crops/crop';
 import type { CropId } from '../crops/catalogue';
-import { hasSet } from '../fruit/setVerdict';
+import { fateBy, type Fate } from '../fruit/fates';
+import { setDay } from '../fruit/setVerdict';
 import type { Fruit } from '../fruit/fruits';
 import type { FruitHistory } from '../fruit/fruitHistory';
 import { isCovered } from '../journal/isCovered';
@@ -27,22 +28,23 @@ export const SET_FACTORS = [
 ] as const;
 export type SetFactor = (typeof SET_FACTORS)[number];
 
-/** A pollinated flower of which is known whether it set, and what else is; a factor that is missing is not known. */
+/** A pollinated flower that is old enough to have set, and what is known of it; a factor that is missing is not known. */
 export interface SetTrial {
   readonly plant: string;
   readonly variety: string;
-  readonly set: boolean;
+  /** By the day on which it counts as set. */
+  readonly fate: Fate;
   readonly factors: Readonly<Partial<Record<SetFactor, number | string>>>;
 }
 
 /**
- * How many of some flowers set.
+ * How many of some flowers set, of those of which it is known.
  *
  * @example setOf([]) // { hits: 0, of: 0 }
  */
 export const setOf = (trials: readonly SetTrial[]): { readonly hits: number; readonly of: number } => ({
-  hits: trials.filter(({ set }) => set).length,
-  of: trials.length,
+  hits: trials.filter(({ fate }) => fate.yes).length,
+  of: trials.filter(({ fate }) => fate.yes !== undefined).length,
 });
 
 /** A fruit that is younger than this by the day of a pollination takes nothing from the flower yet, days. Our default. */
@@ -52,7 +54,7 @@ const TAKES_FROM_DAYS = 3;
 const HANGS_DAYS = 150;
 
 /**
- * Every pollinated flower of some fruits whose set look is past and was made.
+ * Every pollinated flower of some fruits that is old enough for its set look.
  *
  * @param factorsOf of these fruits.
  * @example setTrials(fruits, setFactors(journal, garden, fruits))[0].factors.hour // 1.5
@@ -60,10 +62,9 @@ const HANGS_DAYS = 150;
 export function setTrials(fruits: readonly Fruit[], factorsOf: ReturnType<typeof setFactors>): SetTrial[] {
   return fruits.flatMap((fruit) =>
     fruit.histories.flatMap((history): SetTrial[] => {
-      const set = hasSet(history);
-      const factors = factorsOf(fruit, history);
-      if (set === undefined || !factors) return [];
-      return [{ plant: fruit.plant.plant, variety: fruit.variety.variety, set, factors }];
+      const fate = fateBy(history, setDay(history));
+      const factors = fate && factorsOf(fruit, history);
+      return factors ? [{ plant: fruit.plant.plant, variety: fruit.variety.variety, fate, factors }] : [];
     }),
   );
 }

@@ -3,7 +3,9 @@ import { cohortOf } from '../journal/cohort';
 import { groupBy } from '../text/groupBy';
 import type { Fruit } from './fruits';
 import { clusteredWilson, type Share } from '../statistics/wilson';
-import { hasSet } from './setVerdict';
+import { fateBy, fatesAmong } from './fates';
+import { MAX_UNKNOWN_SHARE } from './setRates';
+import { setDay } from './setVerdict';
 
 /** Fruit counted on trusses and stands, of so many flowers that had opened, whoever pollinated them. */
 export interface CountedSet extends Share {
@@ -44,14 +46,29 @@ export function countedSet(fruits: readonly Fruit[]): CountedSet | undefined {
 export function setByInsects(
   fruits: readonly Fruit[],
 ): readonly { readonly hits: number; readonly of: number }[] {
-  const known = fruits.filter(isByFlower).flatMap((fruit): Counted[] => {
-    const left = fruit.histories.flatMap((history): Counted[] => {
-      const set = history.followed === 'left' ? hasSet(history) : undefined;
-      return set === undefined ? [] : [{ plant: fruit.plant.plant, hits: Number(set), of: 1, misshapen: 0 }];
-    });
-    return [...left, ...[firstCount(fruit) ?? []].flat()];
-  });
-  return byPlant(known);
+  const known = fruits.filter(isByFlower);
+  return byPlant([...leftToInsects(known), ...known.flatMap((fruit) => firstCount(fruit) ?? [])]);
+}
+
+/** One that nobody looked at again counts with its chance; none counts where that is known of too few. */
+function leftToInsects(fruits: readonly Fruit[]): Counted[] {
+  const left = fruits.flatMap(({ plant, histories }) =>
+    histories.flatMap((history) => {
+      const fate = history.followed === 'left' ? fateBy(history, setDay(history)) : undefined;
+      return fate ? [{ plant: plant.plant, fate }] : [];
+    }),
+  );
+  const fates = left.map(({ fate }) => fate);
+  const among = fatesAmong(fates);
+  const { unknown, effective } = among;
+  if (unknown > MAX_UNKNOWN_SHARE * left.length) return [];
+  const weight = effective / left.length;
+  return left.map(({ plant, fate }) => ({
+    plant,
+    hits: weight * among.chanceOf(fate),
+    of: weight,
+    misshapen: 0,
+  }));
 }
 
 const isByFlower = ({ variety }: Fruit): boolean => isPollinatedByFlower(cropOf(variety.crop));

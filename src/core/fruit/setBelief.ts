@@ -2,7 +2,7 @@ import { cropOf, type CropId } from '../crops/catalogue';
 import { designEffect } from '../statistics/wilson';
 import { groupBy } from '../text/groupBy';
 import type { FruitHistory } from './fruitHistory';
-import { resolvedBy, shareOf } from './resolvedBy';
+import { fateBy, fatesAmong } from './fates';
 import { setDay } from './setVerdict';
 
 /** A beta distribution over the share of pollinated flowers that sets, or is kept. */
@@ -36,18 +36,19 @@ export function setBelief(
   dayOf: (history: FruitHistory) => number = setDay,
 ): SetBelief {
   const prior = cropOf(crop).setPrior?.value ?? 0.5;
-  const { flowers, unknown } = resolvedBy(
-    histories.filter(({ followed }) => followed === 'pollinated'),
-    dayOf,
-  );
-  const clusters = [...groupBy(flowers, ({ history }) => history.plant).values()].map((own) => ({
-    hits: own.filter(({ yes }) => yes).length,
-    of: own.length,
+  const flowers = histories.flatMap((history) => {
+    const fate = history.followed === 'pollinated' ? fateBy(history, dayOf(history)) : undefined;
+    return fate ? { plant: history.plant, fate } : [];
+  });
+  const clusters = [...groupBy(flowers, ({ plant }) => plant).values()].map((own) => ({
+    hits: own.filter(({ fate }) => fate.yes).length,
+    of: own.filter(({ fate }) => fate.yes !== undefined).length,
   }));
-  const { share = 0, effective, weights } = shareOf(flowers);
-  const ownShare = weights + unknown > 0 ? (share * weights + unknown) / (weights + unknown) : 0;
+  const fates = flowers.map(({ fate }) => fate);
+  const { of: known, share = 0, effective, unknown } = fatesAmong(fates);
+  const ownShare = fates.length > 0 ? (share * (fates.length - unknown) + unknown) / fates.length : 0;
   const of = effective / designEffect(clusters);
   const a = prior * PRIOR_FLOWERS + ownShare * of;
   const b = PRIOR_FLOWERS + of - a;
-  return { a, b, share: a / (a + b), own: flowers.length, ownWeight: of / (of + PRIOR_FLOWERS) };
+  return { a, b, share: a / (a + b), own: known, ownWeight: of / (of + PRIOR_FLOWERS) };
 }

@@ -1,10 +1,10 @@
 import type { FruitHistory } from './fruitHistory';
 import { groupBy } from '../text/groupBy';
-import { resolvedBy, shareOf } from './resolvedBy';
+import { fateBy, fatesAmong } from './fates';
 import { keptDay, leftOutAs, setDay, verdictByDay, type LeftOut, type Verdict } from './setVerdict';
 import { clusteredWilson, type Share } from '../statistics/wilson';
 
-/** `hits` and `of` are those that are known; of the share those count too that were not looked at again (`resolvedBy`). */
+/** `hits` and `of` are those that are known; of the share those count too that were not looked at again (`fatesAmong`). */
 export interface SetRate extends Share {
   readonly leftOut: Readonly<Record<LeftOut, number>>;
   /** Does the share count others than those that are known? */
@@ -59,7 +59,7 @@ function soFarVerdict(history: FruitHistory): Verdict {
 }
 
 /** How far a flower's fate may be unknown, of all: beyond that no share is told. Our default. */
-const MAX_UNKNOWN = 0.1;
+export const MAX_UNKNOWN_SHARE = 0.1;
 
 /** @param dayOf the day of a flower's life that decides. */
 function rateByDay(histories: readonly FruitHistory[], dayOf: (history: FruitHistory) => number): SetRate {
@@ -68,20 +68,20 @@ function rateByDay(histories: readonly FruitHistory[], dayOf: (history: FruitHis
     (history) => verdictByDay(history, dayOf(history)),
     dayOf,
   );
-  const { flowers, unknown } = resolvedBy(histories, dayOf);
-  const { share, effective, weights } = shareOf(flowers);
+  const fates = histories.flatMap((history) => fateBy(history, dayOf(history)) ?? []);
+  const { of, share, effective, unknown } = fatesAmong(fates);
   if (share === undefined) return { ...clusteredWilson([]), leftOut, undatedDrops, counted: false, unknown };
   const known = clusteredWilson(clusters, { share, effective });
   // Those of which nothing tells may all have gone, or all have grown on.
-  const part = unknown / (weights + unknown);
+  const part = unknown / fates.length;
   return {
     ...known,
-    share: part > MAX_UNKNOWN ? undefined : share * (1 - part) + part / 2,
+    share: part > MAX_UNKNOWN_SHARE ? undefined : share * (1 - part) + part / 2,
     low: known.low * (1 - part),
     high: known.high * (1 - part) + part,
     leftOut,
     undatedDrops,
-    counted: flowers.some(({ weight }) => weight > 1),
+    counted: fates.length - unknown > of,
     unknown: Math.round(unknown),
   };
 }

@@ -5,6 +5,7 @@ import { betterSet, type BetterSet } from '../analysis/betterSet';
 import { dropBracket, dropCurve, type DropBracket, type DropCurve } from '../analysis/dropCurve';
 import { setByFactor, type SetGrouping, type SetOfGroup } from '../analysis/setByFactor';
 import { SET_FACTORS, setFactors, setTrials, type SetTrial } from '../analysis/setTrials';
+import { trialFates, type TrialFates } from '../analysis/trialFates';
 import { finished, type InSteps } from '../time/inSteps';
 import { countCauses, failuresOf, type Failure, type Failures } from '../diagnosis/failures';
 
@@ -26,6 +27,8 @@ export interface SetAnalysis {
   readonly failures: Failures;
   /** Groups of a factor of which nothing is known are none. */
   readonly by: Readonly<Record<SetGrouping, readonly SetOfGroup[]>>;
+  /** Varieties that are in neither `better` nor `by`: too many of their flowers were not looked at so late. */
+  readonly untold: TrialFates['untold'];
 }
 
 /**
@@ -66,12 +69,14 @@ export function* setQuestionInSteps(
  */
 export function analyseSet({ trials, brackets, failures }: SetQuestion): SetAnalysis {
   const curve = dropCurve(brackets);
+  const fates = trialFates(trials);
   return {
     ...(curve && { curve }),
-    better: betterSet(trials),
+    better: betterSet(trials, fates),
+    untold: fates.untold,
     failures: countCauses(failures),
     by: Object.fromEntries(
-      SET_GROUPINGS.map((grouping) => [grouping, setByFactor(trials, grouping)]),
+      SET_GROUPINGS.map((grouping) => [grouping, setByFactor(trials, grouping, fates)]),
     ) as unknown as SetAnalysis['by'],
   };
 }

@@ -45,7 +45,8 @@ const seasonsOf = (plants: number, kept: number, seasons: number): FlowerInTruth
 };
 
 const trialOf = ({ plant, minute, drops }: FlowerInTruth): SetTrial => ({
-  ...{ plant: `p${plant}`, variety: 'v', set: drops === undefined },
+  ...{ plant: `p${plant}`, variety: 'v' },
+  fate: drops === undefined ? { yes: true, until: Infinity } : { yes: false, until: drops },
   factors: { hour: minute / 60 },
 });
 

@@ -9,7 +9,7 @@ const trialsOf = (
 ): Trials => ({
   rows: Float64Array.from(rows.flat()),
   terms: rows[0]!.length,
-  success: Uint8Array.from(success),
+  success: Float64Array.from(success),
   cluster: Int32Array.from(cluster),
 });
 
@@ -133,6 +133,72 @@ it('of a constant alone, the spread is that of the plants’ shares', () => {
     0,
   );
   expect(fit.covariance[0]).toBeCloseTo((4 / 5) * spread, 8);
+});
+
+it('what is not known is a success or a failure that did not show: no other coefficients are likelier', () => {
+  const chance = seededChance(5);
+  const rows = Array.from({ length: 60 }, () => [1, 4 * chance.below(1)]);
+  const yes = rows.map(([, x]) => Number(chance.below(1) < 1 / (1 + Math.exp(x! - 2))));
+  const hidden = rows.map(() => chance.below(1));
+  const success = yes.map((each, i) =>
+    i % 3 > 0 ? each : each === 1 || chance.below(1) < hidden[i]! ? NaN : 0,
+  );
+  const trials = { ...trialsOf(rows, success), hidden: Float64Array.from(hidden) };
+  const fit = logistic(trials, { penalised: false })!;
+  const likelihood = (constant: number, slope: number): number =>
+    rows.reduce((sum, [, x], i) => {
+      const share = 1 / (1 + Math.exp(-(constant + slope * x!)));
+      const known = success[i]!;
+      return (
+        sum + Math.log(Number.isNaN(known) ? share + (1 - share) * hidden[i]! : known ? share : 1 - share)
+      );
+    }, 0);
+  const [a, b] = fit.coefficients as unknown as [number, number];
+  const best = likelihood(a, b);
+  for (const [more, steeper] of [
+    [0.02, 0],
+    [-0.02, 0],
+    [0, 0.01],
+    [0, -0.01],
+  ] as const)
+    expect(likelihood(a + more, b + steeper)).toBeLessThan(best);
+  // Where a failure would never show, nothing is told; where it always would, it is a success.
+  const plain = { penalised: false };
+  const as = (late: number) => ({ ...trials, hidden: trials.hidden.fill(late) });
+  const known = rows
+    .map((row, i) => ({ row, yes: success[i]! }))
+    .filter(({ yes: each }) => !Number.isNaN(each));
+  const only = trialsOf(
+    known.map(({ row }) => row),
+    known.map(({ yes: each }) => each),
+  );
+  for (const [found, expected] of [
+    [logistic(as(1), plain)!, logistic(only, plain)!],
+    [
+      logistic(as(0), plain)!,
+      logistic(
+        trialsOf(
+          rows,
+          success.map((each) => (each === 0 ? 0 : 1)),
+        ),
+        plain,
+      )!,
+    ],
+  ] as const) {
+    for (const [i, each] of found.coefficients.entries())
+      expect(each).toBeCloseTo(expected.coefficients[i]!, 5);
+    expect(found.covariance[3]! / expected.covariance[3]!).toBeCloseTo(1, 1);
+  }
+  // Where what is hidden is an estimate, more is in doubt.
+  trials.hidden.set(hidden);
+  const changes = rows.map((_, own) =>
+    rows.flatMap((__, i) =>
+      Number.isNaN(success[i]!) && i !== own ? [[i, own % 2 ? 0.05 : -0.05] as const] : [],
+    ),
+  );
+  const doubted = logistic({ ...trials, changes }, plain)!;
+  expect(doubted.coefficients).toEqual(fit.coefficients);
+  expect(doubted.covariance[0]!).toBeGreaterThan(fit.covariance[0]!);
 });
 
 it('covers what it says, of plants that share their luck', () => {

@@ -5,10 +5,14 @@ export interface Trials {
   /** One row a trial, `terms` numbers each; a constant is a term of its own. */
   readonly rows: Float64Array;
   readonly terms: number;
-  /** 1 where it succeeded, else 0. */
-  readonly success: Uint8Array;
+  /** 1 where it succeeded, 0 where it failed, `NaN` where that is not known. */
+  readonly success: Float64Array;
+  /** Of those that are not known: the chance that a failure would not have shown yet. */
+  readonly hidden?: Float64Array;
   /** Which cluster each trial belongs to, from 0: trials of one share their luck. */
   readonly cluster: Int32Array;
+  /** Where `hidden` is an estimate: of each cluster, by how much it would be more without it, as `[trial, more]`. */
+  readonly changes?: readonly (readonly (readonly [trial: number, more: number])[])[];
 }
 
 export interface LogisticOptions {
@@ -34,7 +38,9 @@ const STILL = 1e-8;
 /**
  * Logistic regression by Newton's method, with Firth's penalty: the score of each trial gets h·(½ − p), h its leverage,
  * which is Jeffreys' prior [Firth 1993, Biometrika 80, 27–38; Heinze & Schemper 2002, Statistics in Medicine 21,
- * 2409–2419].
+ * 2409–2419]. One that is not known is a success or a failure that did not show, and counts as much of a success as is
+ * likely [a mixture cure model: Farewell 1982, Biometrics 38, 1041–1046]; what it tells of the terms is less by as much
+ * [Louis 1982, Journal of the Royal Statistical Society B 44, 226–233].
  *
  * The covariance is that of leaving out one cluster after another, each by one step of Newton: d = (I − Iᶜ)⁻¹·uᶜ, I the
  * information, Iᶜ and uᶜ a cluster's part of it and of the score. With few clusters it is honest where the plain
@@ -77,17 +83,25 @@ interface State {
   readonly likelihood: number;
   /** Of each trial: what it adds to the score for one of each term. */
   readonly residuals: Float64Array;
+  /** What each tells, were all known. */
   readonly weights: Float64Array;
+  /** What each tells less, since it is not known. */
+  readonly missing: Float64Array;
+  /** By how much less each is a success, for one more of `hidden`. */
+  readonly slopes: Float64Array;
 }
 
 function stateAt(
-  { rows, terms, success }: Trials,
+  { rows, terms, success, hidden }: Trials,
   coefficients: Float64Array,
   penalised: boolean,
 ): State | undefined {
   const many = success.length;
+  const shares = new Float64Array(many);
   const weights = new Float64Array(many);
   const residuals = new Float64Array(many);
+  const missing = new Float64Array(many);
+  const slopes = new Float64Array(many);
   const information = new Float64Array(terms * terms);
   let likelihood = 0;
   for (let i = 0, at = 0; i < many; i += 1, at += terms) {
@@ -95,11 +109,22 @@ function stateAt(
     for (let j = 0; j < terms; j += 1) logit += rows[at + j]! * coefficients[j]!;
     const share = 1 / (1 + Math.exp(-logit));
     const weight = share * (1 - share);
+    shares[i] = share;
     weights[i] = weight;
-    residuals[i] = success[i]! - share;
     // log(1 + eˣ), where x may be large.
-    likelihood +=
-      success[i]! * logit - (logit > 0 ? logit + Math.log1p(Math.exp(-logit)) : Math.log1p(Math.exp(logit)));
+    likelihood -= logit > 0 ? logit + Math.log1p(Math.exp(-logit)) : Math.log1p(Math.exp(logit));
+    const known = success[i]!;
+    if (Number.isNaN(known)) {
+      const seen = share + (1 - share) * hidden![i]!;
+      const chance = share / seen;
+      residuals[i] = chance - share;
+      missing[i] = chance * (1 - chance);
+      slopes[i] = weight / seen ** 2;
+      likelihood += Math.log(Math.exp(logit) + hidden![i]!);
+    } else {
+      residuals[i] = known - share;
+      likelihood += known * logit;
+    }
     addOuter(information, rows, { at, terms, weight });
   }
   const factor = cholesky(information, terms);
@@ -113,14 +138,13 @@ function stateAt(
       solveLower(factor, half);
       let leverage = 0;
       for (let j = 0; j < terms; j += 1) leverage += half[j]! * half[j]!;
-      const share = success[i]! - residuals[i]!;
-      residuals[i]! += weights[i]! * leverage * (0.5 - share);
+      residuals[i]! += weights[i]! * leverage * (0.5 - shares[i]!);
     }
   }
   const score = new Float64Array(terms);
   for (let i = 0, at = 0; i < many; i += 1, at += terms)
     for (let j = 0; j < terms; j += 1) score[j]! += residuals[i]! * rows[at + j]!;
-  return { factor, score, likelihood, residuals, weights };
+  return { factor, score, likelihood, residuals, weights, missing, slopes };
 }
 
 /** Adds weight·x·xᵀ, its lower triangle. */
@@ -137,9 +161,9 @@ function addOuter(
 }
 
 function withCovariance(
-  { rows, terms, success, cluster }: Trials,
+  { rows, terms, success, cluster, changes }: Trials,
   coefficients: Float64Array,
-  { factor, residuals, weights }: State,
+  { factor, residuals, weights, missing, slopes }: State,
 ): LogisticFit | undefined {
   const clusters = cluster.reduce((most, each) => Math.max(most, each + 1), 0);
   const size = terms * terms;
@@ -147,7 +171,8 @@ function withCovariance(
   const score = new Float64Array(clusters * terms);
   for (let i = 0, at = 0; i < success.length; i += 1, at += terms) {
     const own = cluster[i]!;
-    addOuter(information.subarray(own * size, (own + 1) * size), rows, { at, terms, weight: weights[i]! });
+    const weight = weights[i]! - missing[i]!;
+    addOuter(information.subarray(own * size, (own + 1) * size), rows, { at, terms, weight });
     for (let j = 0; j < terms; j += 1) score[own * terms + j]! += residuals[i]! * rows[at + j]!;
   }
   const all = new Float64Array(size);
@@ -157,7 +182,10 @@ function withCovariance(
     const rest = all.map((each, i) => each - information[own * size + i]!);
     const without = cholesky(rest, terms);
     if (!without) return undefined;
-    const step = solve(without, score.slice(own * terms, (own + 1) * terms));
+    const moved = score.slice(own * terms, (own + 1) * terms);
+    for (const [trial, more] of changes?.[own] ?? [])
+      for (let j = 0; j < terms; j += 1) moved[j]! += more * slopes[trial]! * rows[trial * terms + j]!;
+    const step = solve(without, moved);
     for (let j = 0; j < terms; j += 1)
       for (let k = 0; k < terms; k += 1)
         covariance[j * terms + k]! += ((clusters - 1) / clusters) * step[j]! * step[k]!;

@@ -11,7 +11,7 @@ import { useFormat } from '../format/useFormat';
 import { SaveNumbers } from '../shell/SaveNumbers';
 import { WithWidth } from '../shell/WithWidth';
 import { sayRange } from './setRateWords';
-import { GROUPING_NAMES, sayLevel, type NameOfLevel } from '../words/setFactors';
+import { GROUPING_NAMES, sayLevel, sayUnseen, type NameOfLevel } from '../words/setFactors';
 
 /** Rows shown at once. */
 const FIRST_SHOWN = 20;
@@ -71,11 +71,21 @@ export function SetByGroup({ by, nameOf }: SetByGroupProps) {
       <SaveNumbers
         what={`Set by ${GROUPING_NAMES[grouping]}`}
         table={{
-          head: [GROUPING_NAMES[grouping], 'Set', 'Of', 'Plants', 'Believed', '95 % from', '95 % to'],
-          rows: groups.map(({ level, plants, counted, believed }) => [
+          head: [
+            GROUPING_NAMES[grouping],
+            'Set',
+            'Of',
+            'Not looked at',
+            'Plants',
+            'Believed',
+            '95 % from',
+            '95 % to',
+          ],
+          rows: groups.map(({ level, plants, counted, unseen, believed }) => [
             sayLevel(grouping, level, f, nameOf),
             f.number(counted.hits),
             f.number(counted.of),
+            f.number(unseen),
             f.number(plants),
             ...[believed.share, believed.low, believed.high].map((share) => f.number(share, 3)),
           ]),
@@ -97,9 +107,9 @@ interface GroupRowProps {
   readonly width: number;
 }
 
-function GroupRow({ name, group: { counted, believed }, width }: GroupRowProps) {
+function GroupRow({ name, group: { counted, unseen, believed }, width }: GroupRowProps) {
   const f = useFormat();
-  const counts = `${f.number(counted.hits)} of ${f.number(counted.of)}`;
+  const counts = `${f.number(counted.hits)} of ${f.number(counted.of)}${sayUnseen(unseen, f)}`;
   const words = `${f.percent(believed.share)} (${sayRange(believed.low, believed.high, f)})`;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, minHeight: 36 }}>

@@ -3,20 +3,22 @@ import { View } from 'react-native';
 import { countedSet, setByInsects } from '@/core/fruit/countedSet';
 import type { Fruit } from '@/core/fruit/fruits';
 import { fruitSetRates } from '@/core/fruit/setRates';
+import type { SetAnalysis } from '@/core/outcome/setAnalysis';
 import { clusteredWilson } from '@/core/statistics/wilson';
 import { byName } from '@/core/text/byName';
-import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
+import type { NameOfLevel } from '../words/setFactors';
 import { Explained } from '../shell/Explained';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';
 import { useFruits } from './fruitView';
 import { GoesWithSet } from './GoesWithSet';
 import { HowManyFlowers } from './HowManyFlowers';
+import { levelNames } from './levelNames';
 import { SetByGroup } from './SetByGroup';
 import { lookDays } from './setRateWords';
 import { RateRow } from './SetSummary';
@@ -25,7 +27,7 @@ import { WhenTheyDrop } from './WhenTheyDrop';
 import { WhyTheyFailed } from './WhyTheyFailed';
 
 const HOW_CALCULATED =
-  'How it is calculated: rates have 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so plants count as clusters (Rao and Scott): ten flowers on one plant say less than ten on ten. The curve of drops is Turnbull’s estimate, since looks only bracket the day; its band comes from drawing plants again and again. Groups are believed by a beta-binomial model. What goes with better set is a logistic regression with Firth’s penalty, plants as clusters, corrected for many comparisons after Holm.';
+  'How it is calculated: rates have 95 % intervals after Wilson. Flowers of one plant share its load and its luck, so plants count as clusters (Rao and Scott): ten flowers on one plant say less than ten on ten. The curve of drops is Turnbull’s estimate, since looks only bracket the day; a flower that nobody looked at again counts like those that had grown as long (Efron); its band comes from drawing plants again and again. Groups are believed by a beta-binomial model. What goes with better set is a logistic regression with Firth’s penalty, plants as clusters, corrected for many comparisons after Holm.';
 
 const ALL = '';
 
@@ -44,8 +46,7 @@ export function SetRatesScreen() {
   if (!fruits || !asked) return null;
   const varieties = new Map(asked.map((fruit) => [fruit.variety.variety, fruit.variety]));
   const only = varieties.size === 1 ? [...varieties.values()][0] : undefined;
-  const nameOf = (id: string): string =>
-    journal.all('variety').get(id)?.name ?? journal.all('device').get(id)?.name ?? plantLabel(journal, id);
+  const nameOf = levelNames(journal, analysis?.by.device.map(({ level }) => String(level)) ?? []);
   const looks = asked.flatMap(({ histories }) => histories.map((history) => history.looks));
   return (
     <Page
@@ -69,6 +70,7 @@ export function SetRatesScreen() {
           {analysis.curve ? <WhenTheyDrop curve={analysis.curve} looks={looks} /> : null}
           <WhyTheyFailed failures={analysis.failures} />
           <GoesWithSet better={analysis.better} nameOf={nameOf} />
+          <Untold untold={analysis.untold} nameOf={nameOf} />
         </>
       ) : (
         <Text tone="soft" style={{ marginTop: SPACE.l }}>
@@ -78,6 +80,21 @@ export function SetRatesScreen() {
     </Page>
   );
 }
+
+interface UntoldProps {
+  readonly untold: SetAnalysis['untold'];
+  readonly nameOf: NameOfLevel;
+}
+
+/** Varieties of which set is not compared. */
+const Untold = ({ untold, nameOf }: UntoldProps) => {
+  const f = useFormat();
+  return untold.map(({ variety, flowers }) => (
+    <Text key={variety} variant="small" tone="soft" style={{ marginTop: SPACE.s }}>
+      {`${nameOf(variety)} is not compared: nobody has looked again at ${f.count(flowers, 'flower', 'flowers')}, and those that failed alone would make its set look poor.`}
+    </Text>
+  ));
+};
 
 interface OfWhichProps {
   readonly fruits: readonly Fruit[];
@@ -148,7 +165,14 @@ function Rates({ fruits }: { readonly fruits: readonly Fruit[] }) {
                 <View>
                   <RateRow
                     name="Set by insects alone"
-                    rate={{ ...clusteredWilson(insects), ...NONE_LEFT_OUT }}
+                    rate={{
+                      ...clusteredWilson(insects),
+                      ...NONE_LEFT_OUT,
+                      // Chances of what nobody looked at again are parts of flowers.
+                      counted: !insects.every(
+                        ({ hits, of }) => Number.isInteger(hits) && Number.isInteger(of),
+                      ),
+                    }}
                     width={width}
                   />
                   <Text variant="small" tone="soft">

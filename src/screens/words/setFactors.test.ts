@@ -6,8 +6,8 @@ const f = formatFor('Europe/London', 'metric', 'h24', 'en-GB');
 const nameOf = (id: string): string => `name of ${id}`;
 const effect = (change: Partial<SetEffect>): SetEffect => ({
   factor: 'hour',
-  less: { from: -0.2, to: 0.5, hits: 71, of: 100 },
-  more: { from: 2.2, to: 4, hits: 48, of: 100 },
+  less: { from: -0.2, to: 0.5, hits: 71, of: 100, unseen: 0 },
+  more: { from: 2.2, to: 4, hits: 48, of: 100, unseen: 0 },
   difference: -0.21,
   low: -0.33,
   high: -0.08,
@@ -32,11 +32,18 @@ test('where nothing is shown nothing follows, and it is said how many more would
   expect(words.advice).toBe('');
 });
 
+test('where some were not looked at, the counts say so', () => {
+  const { less, more } = effect({});
+  expect(sayEffect(effect({ less: { ...less, unseen: 12 }, more }), f, nameOf).counts).toBe(
+    'Within 30 min of opening: 71 of 100 (12 more not looked at) set. More than 2.2 h after opening: 48 of 100.',
+  );
+});
+
 test('counts, names and either-or in words', () => {
   const males = effect({
     factor: 'males',
-    less: { from: 1, to: 1, hits: 3, of: 9 },
-    more: { from: 2, to: 3, hits: 8, of: 9 },
+    less: { from: 1, to: 1, hits: 3, of: 9, unseen: 0 },
+    more: { from: 2, to: 3, hits: 8, of: 9, unseen: 0 },
     difference: 0.5,
     low: 0.1,
     high: 0.8,
@@ -49,8 +56,8 @@ test('counts, names and either-or in words', () => {
   });
   const load = effect({
     factor: 'load',
-    less: { from: 0, to: 0, hits: 1, of: 2 },
-    more: { from: 4, to: 4, hits: 1, of: 2 },
+    less: { from: 0, to: 0, hits: 1, of: 2, unseen: 0 },
+    more: { from: 4, to: 4, hits: 1, of: 2, unseen: 0 },
   });
   expect(sayEffect(load, f, nameOf).counts).toBe('No fruit growing: 1 of 2 set. 4 fruits growing: 1 of 2.');
   expect(sayLevel('males', 3, f, nameOf)).toBe('3 or more males');

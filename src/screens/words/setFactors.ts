@@ -57,14 +57,22 @@ export function sayLevel(by: SetGrouping, level: number | string, f: Format, nam
   return EITHER[by]?.[level as 0 | 1] ?? f.number(level);
 }
 
+/**
+ * How many of a group nobody looked at so late; nothing where all were.
+ *
+ * @example sayUnseen(3, f) // ' (3 more not looked at)'
+ */
+export const sayUnseen = (unseen: number, f: Format): string =>
+  unseen === 0 ? '' : ` (${f.number(unseen)} more not looked at)`;
+
 function saySide(
   { factor, less }: Pick<SetEffect, 'factor' | 'less'>,
   side: Side,
   f: Format,
   nameOf: NameOfLevel,
 ): string {
-  const { from, to, hits, of } = side;
-  const counts = `${f.number(hits)} of ${f.number(of)}`;
+  const { from, to, hits, of, unseen } = side;
+  const counts = `${f.number(hits)} of ${f.number(of)}${sayUnseen(unseen, f)}`;
   if (typeof from === 'string' || typeof to === 'string')
     return `${sayLevel(factor, from, f, nameOf)}: ${counts}`;
   if (factor === 'hour') {

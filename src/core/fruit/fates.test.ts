@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { cropOf } from '../crops/catalogue';
 import { seededChance } from '../random/chance';
 import type { FruitHistory } from './fruitHistory';
-import { resolvedBy, shareOf } from './resolvedBy';
+import { fateBy, fatesAmong, type Fate } from './fates';
 import { fruitSetRates } from './setRates';
 import { setBelief } from './setBelief';
 import { setDay } from './setVerdict';
@@ -21,6 +21,9 @@ const flower = (change: Partial<FruitHistory>): FruitHistory => ({
 });
 const many = (times: number, change: Partial<FruitHistory>): FruitHistory[] =>
   Array.from({ length: times }, (_, i) => flower({ ...change, plant: `p${i % 8}` }));
+
+const fatesOf = (histories: readonly FruitHistory[], dayOf: (history: FruitHistory) => number): Fate[] =>
+  histories.flatMap((history) => fateBy(history, dayOf(history)) ?? []);
 
 /** The product-limit estimate of Kaplan & Meier, written from its definition. */
 function productLimit(histories: readonly FruitHistory[], day: number): number {
@@ -49,20 +52,58 @@ test('with what was not looked at shared out, the share is the product-limit est
     fc.property(fc.array(anyFlower, { minLength: 1, maxLength: 30 }), (changes) => {
       // One that is known to have grown on: somebody tells of all before it.
       const histories = [...changes, { lastGrowing: 12 }].map((change) => flower(change));
-      const { flowers, unknown } = resolvedBy(histories, () => 7);
+      const fates = fatesOf(histories, () => 7);
+      const { share, unknown } = fatesAmong(fates);
       expect(unknown).toBe(0);
-      const weights = flowers.reduce((sum, { weight }) => sum + weight, 0);
-      expect(weights).toBeCloseTo(histories.length, 9);
-      expect(shareOf(flowers).share).toBeCloseTo(productLimit(histories, 7), 9);
+      expect(share).toBeCloseTo(productLimit(histories, 7), 9);
     }),
   );
 });
 
+test('each counts with its chance; what fails later makes what grew so long fail', () => {
+  const anyFate = fc.record(
+    { yes: fc.boolean(), until: fc.integer({ min: 0, max: 9 }) },
+    { requiredKeys: ['until'] },
+  );
+  fc.assert(
+    fc.property(fc.array(anyFate, { minLength: 1, maxLength: 40 }), (some) => {
+      const all = some.map(({ yes, until }): Fate =>
+        yes ? { yes, until: Infinity } : { ...(yes === false && { yes }), until },
+      );
+      const { share = 0, unknown, of, effective, chanceOf, failsAfter } = fatesAmong(all);
+      const chances = all.reduce((total, fate) => total + chanceOf(fate), 0);
+      expect(chances).toBeCloseTo(share * (all.length - unknown) + unknown / 2, 9);
+      expect(effective).toBeLessThanOrEqual(of + 1e-9);
+      for (const fate of all) {
+        if (fate.yes !== undefined || unknown > 0 || share === 1) continue;
+        // Bayes: it grew so long, either because it grows on or because it fails later.
+        const late = failsAfter(fate);
+        const chance = share === 0 ? 0 : share / (share + (1 - share) * late);
+        expect(chanceOf(fate)).toBeCloseTo(chance, 9);
+      }
+    }),
+  );
+});
+
+test('of ten that grew on day 4 and were looked at again nine grew on, and so does one that was not', () => {
+  const all: Fate[] = [
+    ...Array<Fate>(5).fill({ yes: false, until: 4 }),
+    { yes: false, until: 7 },
+    ...Array<Fate>(9).fill({ yes: true, until: Infinity }),
+    ...Array<Fate>(5).fill({ until: 4 }),
+  ];
+  const { share, chanceOf, failsAfter, effective } = fatesAmong(all);
+  expect(chanceOf({ until: 4 })).toBeCloseTo(0.9, 9);
+  expect(share).toBeCloseTo((15 / 20) * 0.9, 9);
+  // Of twenty, five fail by day 4 and one and a half later.
+  expect(failsAfter({ until: 4 })).toBeCloseTo(1.5 / 6.5, 9);
+  expect(effective).toBeCloseTo(20 ** 2 / (5 + 10 * 1.5 ** 2), 9);
+});
+
 test('each looked at on its day: a plain share, and what was looked at counts as one', () => {
   const histories = [...many(3, { lastGrowing: 8 }), ...many(5, { failed: 4 })];
-  const { flowers } = resolvedBy(histories, setDay);
-  expect(flowers.every(({ weight }) => weight === 1)).toBe(true);
-  expect(shareOf(flowers)).toEqual({ hits: 3, of: 8, share: 3 / 8, effective: 8, weights: 8 });
+  const fates = fatesOf(histories, setDay);
+  expect(fatesAmong(fates)).toMatchObject({ hits: 3, of: 8, share: 3 / 8, effective: 8, unknown: 0 });
 });
 
 test('what failed early and what nobody has looked at since is no 0 %: it is not known', () => {
