@@ -25,6 +25,7 @@ import type { ExpectedBuds } from '@/core/opening/expectedAt';
 import { Expectation } from './Expectation';
 import { PlantHeading } from '../shell/PlantHeading';
 import { PlantLoad } from '../shell/PlantLoad';
+import { useLow } from '../shell/useWide';
 import { walkWords } from '../words/blooms';
 import { howToCover } from '../words/howTo';
 import { COVERS, FLOWER_COVERS } from '../words/names';
@@ -51,6 +52,8 @@ export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNot
   const f = useFormat();
   const { store } = useGarden();
   const [choosing, setChoosing] = useState(false);
+  // On a phone on its side the counters come first.
+  const low = useLow();
   const { counts, setCounts, tags, waiting, save } = useVisit(walked, onDone);
   if (!counts) return null;
   const { plant, variety, crop, day, roles } = walked;
@@ -79,6 +82,7 @@ export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNot
       onChange={(sex) => set(stage, sex)}
     />
   );
+  const load = roles.bears ? <PlantLoad plant={plant} variety={variety} /> : null;
   return (
     <Page
       title={`${sayPlace(store.journal, plant)}, ${variety.name}`}
@@ -98,8 +102,9 @@ export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNot
         <UnsureButton plant={plant.plant} />
       </View>
       {roles.crosses.length > 0 ? <CrossesHere walked={walked} /> : null}
-      {roles.bears ? <PlantLoad plant={plant} variety={variety} /> : null}
+      {low ? null : load}
       {steppers('eve')}
+      {low ? load : null}
       {words.controls ? (
         <Stepper
           label={words.controls.label}
