@@ -75,7 +75,7 @@ export function SetByGroup({ by, nameOf }: SetByGroupProps) {
             GROUPING_NAMES[grouping],
             'Set',
             'Of',
-            'Not looked at',
+            'Not known',
             'Plants',
             'Believed',
             '95 % from',

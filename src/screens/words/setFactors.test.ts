@@ -32,10 +32,10 @@ test('where nothing is shown nothing follows, and it is said how many more would
   expect(words.advice).toBe('');
 });
 
-test('where some were not looked at, the counts say so', () => {
+test('where of some it is not known, the counts say so', () => {
   const { less, more } = effect({});
   expect(sayEffect(effect({ less: { ...less, unseen: 12 }, more }), f, nameOf).counts).toBe(
-    'Within 30 min of opening: 71 of 100 (12 more not looked at) set. More than 2.2 h after opening: 48 of 100.',
+    'Within 30 min of opening: 71 of 100 set (12 not known). More than 2.2 h after opening: 48 of 100.',
   );
 });
 

@@ -58,36 +58,34 @@ export function sayLevel(by: SetGrouping, level: number | string, f: Format, nam
 }
 
 /**
- * How many of a group nobody looked at so late; nothing where all were.
+ * Of how many more of a group it is not known: nobody looked so late, or they were thinned or lost. Nothing of none.
  *
- * @example sayUnseen(3, f) // ' (3 more not looked at)'
+ * @example sayUnseen(3, f) // ' (3 not known)'
  */
 export const sayUnseen = (unseen: number, f: Format): string =>
-  unseen === 0 ? '' : ` (${f.number(unseen)} more not looked at)`;
+  unseen === 0 ? '' : ` (${f.number(unseen)} not known)`;
 
+/** A side of a comparison, without its counts. */
 function saySide(
   { factor, less }: Pick<SetEffect, 'factor' | 'less'>,
   side: Side,
   f: Format,
   nameOf: NameOfLevel,
 ): string {
-  const { from, to, hits, of, unseen } = side;
-  const counts = `${f.number(hits)} of ${f.number(of)}${sayUnseen(unseen, f)}`;
-  if (typeof from === 'string' || typeof to === 'string')
-    return `${sayLevel(factor, from, f, nameOf)}: ${counts}`;
+  const { from, to } = side;
+  if (typeof from === 'string' || typeof to === 'string') return sayLevel(factor, from, f, nameOf);
   if (factor === 'hour') {
     const isEarly = side === less;
     const hour = isEarly ? to : from;
-    if (hour <= 0) return `${isEarly ? 'As they opened, or before' : 'Once they were opening'}: ${counts}`;
+    if (hour <= 0) return isEarly ? 'As they opened, or before' : 'Once they were opening';
     const when = hour < 1.5 ? `${f.number(Math.round(hour * 60))} min` : `${f.number(hour, 1)} h`;
-    return isEarly ? `Within ${when} of opening: ${counts}` : `More than ${when} after opening: ${counts}`;
+    return isEarly ? `Within ${when} of opening` : `More than ${when} after opening`;
   }
-  if (factor === 'males' || factor === 'load') {
-    const range =
-      from === to ? sayCount(factor, from, f) : `${f.number(from)} to ${f.number(to)} ${COUNTED[factor][1]}`;
-    return `${range}: ${counts}`;
-  }
-  return `${sayLevel(factor, from, f, nameOf)}: ${counts}`;
+  if ((factor === 'males' || factor === 'load') && from !== to)
+    return `${f.number(from)} to ${f.number(to)} ${COUNTED[factor][1]}`;
+  return factor === 'males' || factor === 'load'
+    ? sayCount(factor, from, f)
+    : sayLevel(factor, from, f, nameOf);
 }
 
 const EVIDENCE_WORDS: Readonly<Record<Evidence, string>> = {
@@ -134,10 +132,11 @@ export function sayEffect(effect: SetEffect, f: Format, nameOf: NameOfLevel): Ef
     flowersMore === undefined
       ? ''
       : ` If a difference of this size is real, about ${f.number(flowersMore)} flowers more would show it.`;
-  const side = (which: Side): string => saySide(effect, which, f, nameOf);
+  const counts = (side: Side, set: string): string =>
+    `${saySide(effect, side, f, nameOf)}: ${f.number(side.hits)} of ${f.number(side.of)}${set}${sayUnseen(side.unseen, f)}.`;
   return {
     title: GROUPING_NAMES[factor],
-    counts: `${side(less)} set. ${side(more)}.`,
+    counts: `${counts(less, ' set')} ${counts(more, '')}`,
     text: `All else alike, of the second ${each(difference)} in 100 ${difference < 0 ? 'fewer' : 'more'} set (${range}). ${EVIDENCE_WORDS[evidence]}${further}`,
     advice: evidence === 'none' ? '' : ADVICE[factor][difference < 0 ? 'less' : 'more'],
   };
