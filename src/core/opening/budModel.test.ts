@@ -102,6 +102,8 @@ function casesOf(plants: readonly ReturnType<Garden['plant']>[], usual: number):
               : [
                   {
                     comparison: {
+                      group: 'v',
+                      weight: 1,
                       day: addDays(FIRST, from + ahead),
                       seen,
                       development: Array.from({ length: ahead + 1 }, (__, i) => i),
@@ -124,7 +126,7 @@ const forecaster = (model: BudModel): ((comparison: Comparison) => number[]) => 
     const chances =
       known.get(key) ??
       chancesOfOpen(model, (pace) => {
-        return { ...expectedOpen(seen, development, usual, pace).at(-1)!, shared: 1, common: 0 };
+        return { ...expectedOpen(seen, development, { usual, pace }).days.at(-1)!, shared: 1, common: 0 };
       });
     known.set(key, chances);
     return chances;
@@ -193,6 +195,8 @@ test('without any count of its own a garden is taken to be as usual', () => {
 test('few counts move little, many that agree move nearly all the way', () => {
   // Green buds that always take a day longer than usual.
   const comparison = (opened: number, days: number): Comparison => ({
+    group: 'v',
+    weight: 1,
     day: FIRST,
     seen: { eve: 0, green: 4 },
     development: Array.from({ length: days + 1 }, (_, i) => i),
@@ -218,7 +222,8 @@ test('few counts move little, many that agree move nearly all the way', () => {
 
 test('a slip of the finger does not upset what was learnt', () => {
   const fair: Comparison = {
-    ...{ day: FIRST, seen: { eve: 0, green: 4 }, development: [0, 1], usual: 0, opened: 2 },
+    ...{ group: 'v', weight: 1, day: FIRST, seen: { eve: 0, green: 4 } },
+    ...{ development: [0, 1], usual: 0, opened: 2 },
   };
   const slip: Comparison = { ...fair, opened: 60 };
   const yieldOf = (model: BudModel): number =>

@@ -5,9 +5,12 @@ import {
   chancesOfOpen,
   expectedOf,
   expectedOpen,
+  commonOn,
   learnBuds,
+  learnSums,
   type BudModel,
   type BudsSeen,
+  type LearntSums,
   type ExpectedOpen,
   type Together,
   type Comparison,
@@ -15,32 +18,32 @@ import {
 } from './budModel';
 
 /** Flowers of one sex to expect, of a plant or of a variety. */
-export interface ExpectedFlowers {
+export interface ExpectedFlowers<T = Expected> {
   readonly sex: Sex;
   /** On each day of the forecast. */
-  readonly days: readonly Expected[];
+  readonly days: readonly T[];
   /** On all of them together. */
-  readonly total: Expected;
+  readonly total: T;
 }
 
-interface PlantForecast {
+interface PlantForecast<T> {
   readonly plant: string;
   /** For the flowers of which day its buds were last counted; missing where that was too long ago. */
   readonly countedFor?: Day;
-  readonly flowers: readonly ExpectedFlowers[];
+  readonly flowers: readonly ExpectedFlowers<T>[];
 }
 
-export interface VarietyForecast {
+export interface VarietyForecast<T = Expected> {
   readonly variety: string;
-  readonly flowers: readonly ExpectedFlowers[];
-  readonly plants: readonly PlantForecast[];
+  readonly flowers: readonly ExpectedFlowers<T>[];
+  readonly plants: readonly PlantForecast<T>[];
   /** Own counts from which the forecast was corrected. */
   readonly learntFrom: number;
 }
 
-export interface OpeningForecast {
+export interface OpeningForecast<T = Expected> {
   readonly days: readonly Day[];
-  readonly varieties: readonly VarietyForecast[];
+  readonly varieties: readonly VarietyForecast<T>[];
 }
 
 /** Buds of a plant as they were counted for the flowers of a day. */
@@ -70,13 +73,13 @@ type Development = CropRequest['development'];
 
 /** Counts older than this say nothing of the days to come. */
 const BUDS_LAST_DAYS = 6;
-/** The latest of these are enough. */
+/** So many of these, spread over the days, are enough. */
 const MAX_COMPARISONS = 400;
 /** A plant's usual flowers are the mean of so many days. */
 const USUAL_DAYS = 14;
 /** So many plant-days weighs what is usual for the crop against own counts. Our default. */
 const USUAL_WEIGHT = 3;
-/** Flowers that a plant in flower opens a day, before own counts speak. Our defaults. */
+/** Flowers that a plant in flower opens on a mild day, before own counts speak. Our defaults. */
 const USUAL_FLOWERS: Readonly<Record<Sex, number>> = { male: 1, female: 0.35 };
 
 /**
@@ -85,8 +88,19 @@ const USUAL_FLOWERS: Readonly<Record<Sex, number>> = { male: 1, female: 0.35 };
  *
  * @example forecastOpenings({ days: ['2026-07-19'], crops: [] }).varieties // []
  */
-export function forecastOpenings({ days, crops }: ForecastRequest): OpeningForecast {
-  const varieties = crops.flatMap((crop) => forecastCrop(crop, days));
+export const forecastOpenings = (request: ForecastRequest): OpeningForecast =>
+  forecastChances(request, expectedOf);
+
+/**
+ * The same, with what is read of the chances of 0, 1, 2 … flowers.
+ *
+ * @example forecastChances(request, (chances) => chances[0]) // how likely it is that none opens
+ */
+export function forecastChances<T>(
+  { days, crops }: ForecastRequest,
+  read: (chances: readonly number[]) => T,
+): OpeningForecast<T> {
+  const varieties = crops.flatMap((crop) => forecastCrop(crop, days, read));
   return { days, varieties: varieties.toSorted((a, b) => (a.variety < b.variety ? -1 : 1)) };
 }
 
@@ -97,21 +111,32 @@ function passedUntil(from: Day, days: number, development: Development): number[
   return passed;
 }
 
-function forecastCrop({ varieties, development }: CropRequest, days: readonly Day[]): VarietyForecast[] {
+function forecastCrop<T>(
+  { varieties, development }: CropRequest,
+  days: readonly Day[],
+  read: (chances: readonly number[]) => T,
+): VarietyForecast<T>[] {
   const usual = new Map(
     varieties.flatMap(({ variety, plants }) =>
-      SEXES.map((sex) => [`${variety}|${sex}`, usualFlowers(plants, sex, days[0]!)] as const),
+      SEXES.map((sex) => [`${variety}|${sex}`, usualFlowers(plants, sex, days[0]!, development)] as const),
     ),
   );
   const usualOf = (variety: string, sex: Sex): number => usual.get(`${variety}|${sex}`)!;
   const comparisons = varieties.flatMap(({ variety, plants }) =>
     plants.flatMap((counted) =>
-      SEXES.flatMap((sex) => comparisonsOf(counted, sex, usualOf(variety, sex), days[0]!, development)),
+      SEXES.flatMap((sex) =>
+        comparisonsOf(
+          counted,
+          { group: `${variety}|${sex}`, sex, usual: usualOf(variety, sex) },
+          days[0]!,
+          development,
+        ),
+      ),
     ),
   );
-  const latest = comparisons.toSorted((a, b) => (a.day < b.day ? 1 : a.day > b.day ? -1 : 0));
-  const model = learnBuds(latest.slice(0, MAX_COMPARISONS));
-  const expect = expecter(model, days, development);
+  const model = learnBuds(spread(comparisons, MAX_COMPARISONS));
+  const sums = learnSums(model, comparisons);
+  const expect = expecter({ model, sums, days, development, read });
   return varieties.map(({ variety, plants }) => {
     const byPlant = plants.map((counted) => ({
       counted,
@@ -137,97 +162,128 @@ function forecastCrop({ varieties, development }: CropRequest, days: readonly Da
 const lastCount = (counts: readonly BudCounts[], from: Day): BudCounts | undefined =>
   counts.find(({ day }) => day <= from && day > addDays(from, -BUDS_LAST_DAYS));
 
-/** The mean of own counts, drawn to what is usual for the crop as long as they are few; none before any was seen. */
-function usualFlowers(plants: readonly CountedPlant[], sex: Sex, from: Day): number {
+/** The mean of own counts a mild day, drawn to what is usual for the crop as long as they are few; none before any was seen. */
+function usualFlowers(
+  plants: readonly CountedPlant[],
+  sex: Sex,
+  from: Day,
+  development: Development,
+): number {
   const since = addDays(from, -USUAL_DAYS);
   const all = plants.flatMap(({ counts }) => counts);
   if (!all.some(({ buds }) => buds[sex].eve + buds[sex].green > 0)) return 0;
   const recent = all.filter(({ day }) => day >= since && day <= from);
   const sum = recent.reduce((flowers, { buds }) => flowers + buds[sex].eve, 0);
-  return (sum + USUAL_WEIGHT * USUAL_FLOWERS[sex]) / (recent.length + USUAL_WEIGHT);
+  const mild = recent.reduce((all, { day }) => all + (development.get(day) ?? 0), 0);
+  return (sum + USUAL_WEIGHT * USUAL_FLOWERS[sex]) / (mild + USUAL_WEIGHT);
 }
 
-/** Each count of eve buds with the one before it. */
+/** Each count of eve buds with those before it, so far as they told of it. */
 function comparisonsOf(
   { counts }: CountedPlant,
-  sex: Sex,
-  usual: number,
+  { group, sex, usual }: { readonly group: string; readonly sex: Sex; readonly usual: number },
   from: Day,
   development: Development,
 ): Comparison[] {
   const past = counts.filter(({ day }) => day <= from);
-  return past.slice(0, -1).flatMap((count, i) => {
-    const before = past[i + 1]!;
-    const days = daysBetween(before.day, count.day);
-    if (days >= BUDS_LAST_DAYS) return [];
-    return [
-      {
-        day: count.day,
-        seen: before.buds[sex],
-        development: passedUntil(before.day, days, development),
-        usual,
-        opened: count.buds[sex].eve,
-      },
-    ];
+  return past.flatMap((count, i) => {
+    const before = past.slice(i + 1).filter(({ day }) => day > addDays(count.day, -BUDS_LAST_DAYS));
+    return before.map(({ day, buds }) => ({
+      group,
+      day: count.day,
+      seen: buds[sex],
+      development: passedUntil(day, daysBetween(day, count.day), development),
+      usual,
+      opened: count.buds[sex].eve,
+      weight: 1 / before.length,
+    }));
   });
 }
 
-type Totals = Pick<ExpectedFlowers, 'days' | 'total'>;
+/** So many of a list, evenly from its whole length. */
+const spread = <T>(all: readonly T[], most: number): readonly T[] =>
+  all.length <= most
+    ? all
+    : Array.from({ length: most }, (_, i) => all[Math.floor(((i + 0.5) * all.length) / most)]!);
+
+type Totals<T> = Pick<ExpectedFlowers<T>, 'days' | 'total'>;
 
 /**
- * Plants of a variety share a day's weather and their reader's eye, and a day shares them with the next: so much of what
- * they differ by from what is expected is one and the same. Our defaults, after a rough simulation of buds, weather and
- * eyes: how often ranges of several plants or days hold is not known better.
+ * Most of what a day's flowers differ by from what is expected is that buds open a day sooner or later: over several days
+ * it cancels out. Of what plants have in common so much lasts, as a part of the variance. Our default, with which ranges
+ * hold in a simulation of buds, weather and eyes that is repeated in the tests.
  */
-const SHARED_BY_PLANTS = 0.35;
-const SHARED_BY_DAYS = 0.3;
-/** What is common to all plants on a day, as a share of their flowers, grows with the days until then. Our defaults. */
-const commonOn = (day: number): number => (COMMON[0] + day * COMMON[1]) ** 2;
-const COMMON = [0.12, 0.06] as const;
-/** How alike that is from day to day. */
-const ALIKE_BY_DAYS = 0.8;
+const LASTING = 0.3;
 
 const sumOf = ({ known, ofYounger }: ExpectedOpen): number => known + ofYounger;
 
-/**
- * The sum of several, each of which differs from what is expected by itself, and by what all of them share.
- *
- * @param inCommon the part of what they differ by that they share.
- * @param alike how alike what is common to each is among them, 0 to 1.
- */
-function together(
-  each: readonly Together[],
-  { inCommon, alike }: { readonly inCommon: number; readonly alike: number },
-): Together {
-  const all = { known: 0, ofYounger: 0 };
-  let [squares, commonSquares, commonSum, most] = [0, 0, 0, 0];
+/** The sum of plants on a day, each of which differs from what is expected by itself, and by what all of them share. */
+function ofPlants(each: readonly Together[]): Together {
+  const open = sumOfOpen(each);
+  let [squares, shared] = [0, 0];
   for (const one of each) {
-    const mean = sumOf(one);
-    all.known += one.known;
-    all.ofYounger += one.ofYounger;
-    squares += one.shared * mean ** 2;
-    commonSquares += one.common * mean ** 2;
-    commonSum += Math.sqrt(one.common) * mean;
-    most = Math.max(most, one.shared);
+    squares += one.shared * sumOf(one) ** 2;
+    shared += Math.sqrt(one.common) * sumOf(one);
   }
-  const square = sumOf(all) ** 2;
-  if (square === 0) return { ...all, shared: 1, common: 0 };
-  return {
-    ...all,
-    shared: ((1 - inCommon) * squares) / square + inCommon * most,
-    common: ((1 - alike) * commonSquares + alike * commonSum ** 2) / square,
-  };
+  const square = sumOf(open) ** 2;
+  return square === 0
+    ? { ...open, shared: 1, common: 0 }
+    : { ...open, shared: squares / square, common: shared ** 2 / square };
 }
 
-/** For each pace of the model, flowers on each day of the forecast. */
-type Means = ReadonlyMap<number, readonly ExpectedOpen[]>;
+/** The sum over days, which differ by themselves. */
+function ofDays(total: ExpectedOpen, each: readonly Together[]): Together {
+  const common = each.reduce((sum, one) => sum + one.common * sumOf(one) ** 2, 0);
+  const square = sumOf(total) ** 2;
+  return { ...total, shared: 0, common: square === 0 ? 0 : (LASTING * common) / square };
+}
+
+function sumOfOpen(each: readonly ExpectedOpen[]): ExpectedOpen {
+  let [known, ofYounger, sureKnown, sureYounger] = [0, 0, 0, 0];
+  for (const one of each) {
+    known += one.known;
+    ofYounger += one.ofYounger;
+    sureKnown += one.sure[0];
+    sureYounger += one.sure[1];
+  }
+  return { known, ofYounger, sure: [sureKnown, sureYounger] };
+}
+
+/** For each pace of the model, flowers on each day of the forecast, and on all of them. */
+type Means = ReadonlyMap<number, { readonly days: readonly Together[]; readonly total: ExpectedOpen }>;
 
 /** What to expect under a model. Plants with the same buds at the same time are worked out once. */
-function expecter(model: BudModel, days: readonly Day[], development: Development) {
+function expecter<T>({
+  model,
+  sums,
+  days,
+  development,
+  read,
+}: {
+  readonly model: BudModel;
+  readonly sums: LearntSums;
+  readonly days: readonly Day[];
+  readonly development: Development;
+  readonly read: (chances: readonly number[]) => T;
+}) {
   const paces = [...new Set(model.habits.map(({ pace }) => pace))];
   const knownMeans = new Map<string, Means>();
-  const knownTogether = new Map<Means, Totals>();
+  const knownTogether = new Map<Means, Totals<T>>();
   const [from] = days as [Day];
+  const ofDay = (open: ExpectedOpen, sinceCount: number): Together => ({
+    ...open,
+    shared: 1,
+    common: (sums.common[sinceCount] ?? 1) * commonOn(sinceCount),
+  });
+  /** Of a plant that was not counted. */
+  const usually = (usual: number) => {
+    const each = days.map((day) => usual * (development.get(day) ?? 0));
+    const of = (known: number): ExpectedOpen => ({ known, ofYounger: 0, sure: [0, 0] });
+    return {
+      days: each.map((known, day) => ofDay(of(known), day)),
+      total: of(each.reduce((sum, known) => sum + known, 0)),
+    };
+  };
   const means = ({ counts }: CountedPlant, sex: Sex, usual: number): Means => {
     const last = lastCount(counts, from);
     const seen = last?.buds[sex];
@@ -236,39 +292,30 @@ function expecter(model: BudModel, days: readonly Day[], development: Developmen
     if (known) return known;
     const ago = last ? daysBetween(last.day, from) : 0;
     const passed = last && passedUntil(last.day, ago + days.length - 1, development);
-    const found: Means = new Map(
-      paces.map((pace) => [
-        pace,
-        seen && passed
-          ? expectedOpen(seen, passed, usual, pace).slice(ago)
-          : days.map(() => ({ known: usual, ofYounger: 0 })),
-      ]),
-    );
+    const byHabit = (pace: number) => {
+      if (!seen || !passed) return usually(usual);
+      const open = expectedOpen(seen, passed, { usual, pace, factors: sums.opened });
+      return { days: open.days.map(ofDay).slice(ago), total: open.from(ago) };
+    };
+    const found: Means = new Map(paces.map((pace) => [pace, byHabit(pace)]));
     knownMeans.set(key, found);
     return found;
   };
-  const totals = (plants: readonly Means[]): Totals => {
+  const totals = (plants: readonly Means[]): Totals<T> => {
     const [only] = plants;
     const known = plants.length === 1 && only ? knownTogether.get(only) : undefined;
     if (known) return known;
     const byPace = new Map(
-      paces.map((pace) => [
-        pace,
-        days.map((_, day) =>
-          together(
-            plants.map((plant) => ({ ...plant.get(pace)![day]!, shared: 1, common: commonOn(day) })),
-            { inCommon: SHARED_BY_PLANTS, alike: 1 },
-          ),
-        ),
-      ]),
+      paces.map((pace) => {
+        const each = plants.map((plant) => plant.get(pace)!);
+        const byDay = days.map((_, day) => ofPlants(each.map((plant) => plant.days[day]!)));
+        const total = ofDays(sumOfOpen(each.map((plant) => plant.total)), byDay);
+        return [pace, { days: byDay, total }] as const;
+      }),
     );
     const found = {
-      days: days.map((_, day) => expectedOf(chancesOfOpen(model, (pace) => byPace.get(pace)![day]!))),
-      total: expectedOf(
-        chancesOfOpen(model, (pace) =>
-          together(byPace.get(pace)!, { inCommon: SHARED_BY_DAYS, alike: ALIKE_BY_DAYS }),
-        ),
-      ),
+      days: days.map((_, day) => read(chancesOfOpen(model, (pace) => byPace.get(pace)!.days[day]!))),
+      total: read(chancesOfOpen(model, (pace) => byPace.get(pace)!.total)),
     };
     if (plants.length === 1 && only) knownTogether.set(only, found);
     return found;

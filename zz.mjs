@@ -1,0 +1,14 @@
+import { chromium } from '@playwright/test';
+const [path, out, w = '390', h = '844', scheme = 'light', full = '0'] = process.argv.slice(2);
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox'] });
+const p = await b.newPage({ viewport: { width: +w, height: +h }, colorScheme: scheme, hasTouch: true });
+await p.goto('http://127.0.0.1:4400/');
+await p.getByText(/^Demo,/).waitFor();
+if (path !== '/') await p.goto('http://127.0.0.1:4400' + path);
+await p.waitForTimeout(6000);
+if (process.env.SCROLL) await p.getByText(new RegExp(process.env.SCROLL)).first().scrollIntoViewIfNeeded();
+await p.waitForTimeout(800);
+await p.screenshot({ path: out, fullPage: full === '1' });
+console.log(await p.evaluate(() => document.body.innerText.length));
+if (process.env.TEXT) console.log(await p.evaluate(() => document.body.innerText));
+await b.close();
