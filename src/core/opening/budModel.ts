@@ -23,8 +23,6 @@ interface Habit {
 /** What is believed of a garden's buds: ways they may differ, with weights that sum to 1. */
 export interface BudModel {
   readonly habits: readonly Habit[];
-  /** Comparisons of a count with what was expected of it that it was learnt from. */
-  readonly learntFrom: number;
 }
 
 /** Standard deviations of the logarithms before anything was seen. Our defaults. */
@@ -50,7 +48,6 @@ export const USUAL_BUDS: BudModel = {
       ),
     ),
   ),
-  learntFrom: 0,
 };
 
 /** A count with one before it from which it was to be expected. */
@@ -204,7 +201,6 @@ export function learnBuds(comparisons: readonly Comparison[]): BudModel {
   const habits = USUAL_BUDS.habits.map((habit, i) => ({ ...habit, weight: Math.exp(logs[i]! - most) }));
   return {
     habits: normalised(habits.filter(({ weight }) => weight > NEGLIGIBLE)),
-    learntFrom: comparisons.length,
   };
 }
 

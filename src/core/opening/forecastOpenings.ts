@@ -37,7 +37,7 @@ export interface VarietyForecast<T = Expected> {
   readonly variety: string;
   readonly flowers: readonly ExpectedFlowers<T>[];
   readonly plants: readonly PlantForecast<T>[];
-  /** Own counts from which the forecast was corrected. */
+  /** Own counts that the forecast was corrected by. */
   readonly learntFrom: number;
 }
 
@@ -136,6 +136,7 @@ function forecastCrop<T>(
   );
   const model = learnBuds(spread(comparisons, MAX_COMPARISONS));
   const sums = learnSums(model, comparisons);
+  const learntFrom = Math.round(comparisons.reduce((sum, { weight }) => sum + weight, 0));
   const expect = expecter({ model, sums, days, development, read });
   return varieties.map(({ variety, plants }) => {
     const byPlant = plants.map((counted) => ({
@@ -153,7 +154,7 @@ function forecastCrop<T>(
           flowers: SEXES.map((sex, i) => ({ sex, ...expect.totals([means[i]!]) })),
         };
       }),
-      learntFrom: model.learntFrom,
+      learntFrom,
     };
   });
 }

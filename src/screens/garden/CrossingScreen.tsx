@@ -25,6 +25,7 @@ import { sayLookAround } from './LookedScreen';
 import { PlanBoard } from './PlanBoard';
 import { usePlan, type PlanOfGarden } from './usePlan';
 import { VarietyRisks } from './VarietyRisk';
+import { lowerFirst } from '../words/lowerFirst';
 
 /** Crossing risks: on the plan, by variety, as a table, and from outside the garden. */
 export function CrossingScreen() {
@@ -104,7 +105,7 @@ function Compatibilities({ view, f }: { readonly view: PlanOfGarden; readonly f:
       {looksAround(view.plan.question, view.today).map((look) => (
         <ListRow
           key={look.crop}
-          title={`What crosses with ${cropOf(look.crop).name.toLowerCase()}`}
+          title={`What crosses with ${lowerFirst(cropOf(look.crop).name)}`}
           note={sayLookAround(look, f)}
           onPress={() => router.push({ pathname: '/garden/looked', params: { crop: look.crop } })}
         />

@@ -117,7 +117,7 @@ function LookedForm({ view, looks, asked }: LookedFormProps) {
 
 /** How far somebody looked for what crosses with a crop. */
 export function sayLookAround({ looked, isFar, requiredMetres }: LookAround, f: Format): string {
-  if (!looked) return `Nobody has looked as far as ${f.length(requiredMetres)}.`;
+  if (!looked) return `Nobody has looked as far as ${f.length(Math.ceil(requiredMetres))}.`;
   const found = `Looked as far as ${f.length(looked.metres)}, ${f.shortDay(looked.day)}.`;
   return isFar ? found : `${found} It takes ${f.length(requiredMetres)}.`;
 }

@@ -49,10 +49,10 @@ function VarietyRisk({ planned, report, nameOf, selected, onPress }: VarietyRisk
           <SeedRow
             share={left.share}
             high={left.high}
-            label={`Left open, seed with a foreign father: ${sayShare(left, f)}`}
+            label={`Without covers, seed with a foreign father: ${sayShare(left, f)}`}
           />
           <Text variant="small" tone="soft">
-            {`Left open: ${sayShare(left, f)} of the seed with a foreign father.`}
+            {`Without covers: ${sayShare(left, f)} of the seed with a foreign father.`}
           </Text>
         </View>
       ) : null}

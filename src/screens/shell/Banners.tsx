@@ -95,13 +95,15 @@ function DemoBanner() {
           style={{ alignSelf: 'flex-start', marginLeft: -SPACE.s, marginVertical: -SPACE.s }}
         />
       </View>
-      <View style={{ flexDirection: 'row', gap: SPACE.xs }}>
+      <View style={{ flexShrink: 1, flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs }}>
         <Button
+          size="small"
           title="Evening"
           label="Set the demo’s clock to the evening"
           onPress={() => forward(next(evening))}
         />
         <Button
+          size="small"
           title="Morning"
           label="Set the demo’s clock to the morning"
           onPress={() => forward(next(morning))}

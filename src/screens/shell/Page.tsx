@@ -8,7 +8,7 @@ import { useOpening } from '@/data/hooks/opening';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Undescribed } from './Undescribed';
 import { LoadingPage } from './LoadingPage';
-import { useLow, useWide } from './useWide';
+import { useFlat, useLow, useWide } from './useWide';
 
 export interface PageProps {
   /** Name of the page, in the browser's title and, unless `heading` is false, on top. */
@@ -30,6 +30,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
   const wide = useWide();
   // A phone on its side: what stays in view stands beside the page, which would have no height left.
   const besideFoot = useLow() && foot !== undefined && foot !== null;
+  const footEndsPage = useFlat() && !besideFoot;
   const palette = usePalette();
   const column = { width: '100%' as const, maxWidth: PAGE_WIDTH, paddingHorizontal: SPACE.l };
   const content = (
@@ -42,6 +43,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
       ) : null}
       {ofAllYears ? <StillReading /> : null}
       {children}
+      {footEndsPage ? foot : null}
     </View>
   );
   return (
@@ -74,7 +76,7 @@ export function Page({ title, heading = true, over, children, aside, foot, ofAll
           <View>{over}</View>
           <View>{foot}</View>
         </View>
-      ) : foot ? (
+      ) : foot && !footEndsPage ? (
         <View style={{ alignItems: wide ? 'flex-start' : 'center', backgroundColor: palette.ground }}>
           <View style={[column, { paddingTop: SPACE.s, paddingBottom: SPACE.m }]}>{foot}</View>
         </View>

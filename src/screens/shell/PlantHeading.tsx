@@ -13,8 +13,8 @@ export function PlantHeading({ plant, variety, onNoted }: PlantNotesProps) {
   const { where, number } = placeParts(journal, plant);
   return (
     <View style={{ marginVertical: SPACE.s }}>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.s }}>
-        <View role="heading" aria-level={1} style={{ flex: 1 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-start', gap: SPACE.s }}>
+        <View role="heading" aria-level={1} style={{ flexGrow: 1, flexShrink: 1, flexBasis: 140 }}>
           <Text tone="soft">{where}</Text>
           <View style={{ flexDirection: 'row', alignItems: 'flex-end', flexWrap: 'wrap', gap: SPACE.m }}>
             <Text variant="huge" style={{ fontSize: 64, lineHeight: 64 }}>

@@ -32,8 +32,8 @@ export function ProgressHead({ left, peg, count, at, step, missed = NONE, of, ch
   const router = useRouter();
   return (
     <View style={{ gap: SPACE.xs }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-        <Text variant="strong" style={{ flex: 1 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s }}>
+        <Text variant="strong" style={{ flexGrow: 1, flexShrink: 1, flexBasis: 60 }}>
           {left}
         </Text>
         {children}

@@ -8,6 +8,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { sayAction } from '../words/actions';
+import { useNarrow } from './useWide';
 
 export interface WithUndoProps {
   /** What is undone here; without it, whatever was done last. */
@@ -43,11 +44,20 @@ export interface DoneFootProps {
 }
 
 /** The foot of a stop or a plant: what is done there in one tap, and Undo beside it. */
-export const DoneFoot = ({ work, title, onPress }: DoneFootProps) => (
-  <WithUndo work={work} size="huge" style={BESIDE}>
-    <Button variant="main" size="huge" title={title} onPress={onPress} style={{ flex: 1 }} />
-  </WithUndo>
-);
+export function DoneFoot({ work, title, onPress }: DoneFootProps) {
+  const narrow = useNarrow();
+  return (
+    <WithUndo work={work} size={narrow ? 'small' : 'huge'} style={narrow ? undefined : BESIDE}>
+      <Button
+        variant="main"
+        size={narrow ? 'big' : 'huge'}
+        title={title}
+        onPress={onPress}
+        style={{ flex: 1 }}
+      />
+    </WithUndo>
+  );
+}
 
 /** What was taken back just now. */
 export function Undone() {

@@ -150,9 +150,7 @@ function sayCrop(task: Task, { walk }: Today): string {
   const own = walk.filter(({ from }) => from === task.from);
   const crops = new Set(own.map(({ crop }) => crop.name));
   const [name] = crops;
-  return name !== undefined && crops.size === 1 && own.length < walk.length
-    ? ` of ${name.toLowerCase()}`
-    : '';
+  return name !== undefined && crops.size === 1 && own.length < walk.length ? ` of ${lowerFirst(name)}` : '';
 }
 
 const sayPlants = (task: Task, f: Format): string =>

@@ -14,6 +14,7 @@ import { ListRow } from '@/ui/parts/ListRow';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { settleHref, sourceHref } from '../fruit/settleHref';
+import { lowerFirst } from '../words/lowerFirst';
 
 /** Fruits that are judged in one go: the page answers in between. */
 const AT_ONCE = 8;
@@ -58,7 +59,7 @@ export function SeedQuestions() {
 function ask(asked: AskedOf, f: Format): string {
   switch (asked.asks) {
     case 'lookedAround':
-      return `Does anything that crosses with ${cropOf(asked.crop).name.toLowerCase()} grow within ${f.length(asked.metres)}?`;
+      return `Does anything that crosses with ${lowerFirst(cropOf(asked.crop).name)} grow within ${f.length(asked.metres)}?`;
     case 'flowering':
       return `Was ${asked.name} in flower on ${f.shortDay(asked.day)}?`;
     case 'seedSource':

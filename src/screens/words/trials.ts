@@ -93,7 +93,7 @@ export function sayStanding(result: TrialResult, wanted: number, f: Format): rea
 const VERDICTS: Readonly<Record<Verdict, string>> = {
   one: '',
   other: '',
-  alike: 'They do as well as each other, as far as you asked: a difference as large as that is not there.',
+  alike: 'They do as well as each other: a difference as large as you asked about is not there.',
   open: 'It cannot be told: neither that one does better, nor that they are alike.',
 };
 
@@ -121,7 +121,7 @@ export function sayVerdict(
           `${sayWay(ways[side], f)}: ${f.number(sides[side].hits)} of ${f.number(sides[side].of)} set.`,
       ),
       `${sayWay(ways[better], f)}: most likely between ${sayFewerMore(least, f)} and ${sayFewerMore(most, f)} of 100 set than ${lowerFirst(sayWay(ways[better === 0 ? 1 : 0], f))} (95 % interval).`,
-      `If the ways made no difference, chance alone would give one as large in ${rarely} trials.`,
+      `If the ways made no difference, chance alone would give one at least as large in ${rarely} trials.`,
       ...(otherwise > 0
         ? [
             `${f.count(otherwise, 'flower was', 'flowers were')} done another way than fell to them. They count with what fell to them, since leaving them out would let somebody choose.`,

@@ -200,7 +200,7 @@ const SENTENCES: Readonly<Record<MorningReason, Say>> = {
   'guard.distance': () => 'All that could cross with it is far enough away, or flowers at another time.',
   'guard.notNoted': (p) => `Nobody noted whether ${p['name']}, which crosses with it, was in flower then.`,
   'guard.notLooked': (p, f) =>
-    `Nobody has looked as far as ${f.length(Number(p['metres']))} for what crosses with it.`,
+    `Nobody has looked as far as ${f.length(Math.ceil(Number(p['metres'])))} for what crosses with it.`,
   'guard.rarely': () => 'What is near crosses with it only rarely.',
   'closed.offLater': (p) =>
     p['found'] === 'whole'
