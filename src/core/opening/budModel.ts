@@ -175,7 +175,7 @@ function varianceOf(
 
 /**
  * What counts that follow each other say of a garden's buds: each is compared with what was to be expected of the counts
- * before it, under every habit that buds may have [Bayes' rule on a grid; counts are negative binomial, or binomial where buds are nearly sure to open]. A few counts
+ * before it, under every habit that buds may have [Bayes' rule on a grid; counts as in `countChances`]. A few counts
  * move little.
  *
  * @example learnBuds([]) // USUAL_BUDS

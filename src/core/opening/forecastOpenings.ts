@@ -1,4 +1,5 @@
 import { SEXES, type Sex } from '../journal/kinds/walk';
+import { byId } from '../text/byId';
 import { addDays, daysBetween } from '../time/calendar';
 import type { Day } from '../time/types';
 import {
@@ -73,7 +74,8 @@ type Development = CropRequest['development'];
 
 /** Counts older than this say nothing of the days to come. */
 const BUDS_LAST_DAYS = 6;
-/** So many of these, spread over the days, are enough. */
+/** It is learnt from so many plants, and habits from so many comparisons of a count with one before it. */
+const MAX_PLANTS = 300;
 const MAX_COMPARISONS = 400;
 /** A plant's usual flowers are the mean of so many days. */
 const USUAL_DAYS = 14;
@@ -122,15 +124,16 @@ function forecastCrop<T>(
     ),
   );
   const usualOf = (variety: string, sex: Sex): number => usual.get(`${variety}|${sex}`)!;
-  const comparisons = varieties.flatMap(({ variety, plants }) =>
-    plants.flatMap((counted) =>
-      SEXES.flatMap((sex) =>
-        comparisonsOf(
-          counted,
-          { group: `${variety}|${sex}`, sex, usual: usualOf(variety, sex) },
-          days[0]!,
-          development,
-        ),
+  const all = varieties.flatMap(({ variety, plants }) => plants.map((counted) => ({ variety, counted })));
+  // In an order that does not depend on which was told first.
+  all.sort((a, b) => byId(a.counted.plant, b.counted.plant));
+  const comparisons = spread(all, MAX_PLANTS).flatMap(({ variety, counted }) =>
+    SEXES.flatMap((sex) =>
+      comparisonsOf(
+        counted,
+        { group: `${variety}|${sex}`, sex, usual: usualOf(variety, sex) },
+        days[0]!,
+        development,
       ),
     ),
   );
