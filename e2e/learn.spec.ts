@@ -130,4 +130,16 @@ test('the counters of the walk stay under the finger: what is expected comes and
   await page.setViewportSize({ width: 844, height: 390 });
   for (const button of [more, page.getByRole('button', { name: 'One male more' }).first(), next])
     await expect(button).toBeInViewport({ ratio: 0.4 });
+  // Shown twice as large nothing is cut off, and what matters can be reached.
+  for (const size of [
+    { width: 195, height: 422 },
+    { width: 422, height: 195 },
+  ]) {
+    await page.setViewportSize(size);
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(size.width);
+    for (const button of [more, next]) {
+      await button.scrollIntoViewIfNeeded();
+      await expect(button).toBeInViewport({ ratio: 0.4 });
+    }
+  }
 });

@@ -1,15 +1,7 @@
 import { seededChance, type Chance } from '../random/chance';
 import { addDays } from '../time/calendar';
-import {
-  chancesOfOpen,
-  expectedOf,
-  expectedOpen,
-  learnBuds,
-  USUAL_BUDS,
-  type BudModel,
-  type BudsSeen,
-  type Comparison,
-} from './budModel';
+import { chancesOfOpen, expectedOf, learnBuds, USUAL_BUDS, type BudModel, type Comparison } from './budModel';
+import { expectedOpen, type BudsSeen } from './expectedOpen';
 import { opensOn } from './budStages';
 import { negativeBinomial } from './negativeBinomial';
 

@@ -38,3 +38,14 @@ function binomial(mean: number, trials: number, upTo: number): number[] {
   }
   return chances;
 }
+
+/** No count is impossible: eyes and fingers err. */
+const SLIP = 0.002;
+
+/**
+ * The chance of a number of flowers that somebody counted.
+ *
+ * @example chanceOf(60, 2, 2) // 0.002
+ */
+export const chanceOf = (opened: number, mean: number, variance: number): number =>
+  SLIP + (1 - SLIP) * countChances(Math.max(mean, 1e-6), Math.max(variance, 1e-6), opened)[opened]!;

@@ -5,18 +5,15 @@ import type { Day } from '../time/types';
 import {
   chancesOfOpen,
   expectedOf,
-  expectedOpen,
-  commonOn,
   learnBuds,
-  learnSums,
   type BudModel,
-  type BudsSeen,
-  type LearntSums,
-  type ExpectedOpen,
-  type Together,
   type Comparison,
   type Expected,
+  type Together,
 } from './budModel';
+import { commonOn, learnSums, type LearntSums } from './daySums';
+import { expectedOpen, type BudsSeen, type ExpectedOpen } from './expectedOpen';
+import { ofDays, ofPlants, sumOfOpen } from './together';
 
 /** Flowers of one sex to expect, of a plant or of a variety. */
 export interface ExpectedFlowers<T = Expected> {
@@ -211,47 +208,6 @@ const spread = <T>(all: readonly T[], most: number): readonly T[] =>
     : Array.from({ length: most }, (_, i) => all[Math.floor(((i + 0.5) * all.length) / most)]!);
 
 type Totals<T> = Pick<ExpectedFlowers<T>, 'days' | 'total'>;
-
-/**
- * Most of what a day's flowers differ by from what is expected is that buds open a day sooner or later: over several days
- * it cancels out. Of what plants have in common so much lasts, as a part of the variance. Our default, with which ranges
- * hold in a simulation of buds, weather and eyes that is repeated in the tests.
- */
-const LASTING = 0.3;
-
-const sumOf = ({ known, ofYounger }: ExpectedOpen): number => known + ofYounger;
-
-/** The sum of plants on a day, each of which differs from what is expected by itself, and by what all of them share. */
-function ofPlants(each: readonly Together[]): Together {
-  const open = sumOfOpen(each);
-  let [squares, shared] = [0, 0];
-  for (const one of each) {
-    squares += one.shared * sumOf(one) ** 2;
-    shared += Math.sqrt(one.common) * sumOf(one);
-  }
-  const square = sumOf(open) ** 2;
-  return square === 0
-    ? { ...open, shared: 1, common: 0 }
-    : { ...open, shared: squares / square, common: shared ** 2 / square };
-}
-
-/** The sum over days, which differ by themselves. */
-function ofDays(total: ExpectedOpen, each: readonly Together[]): Together {
-  const common = each.reduce((sum, one) => sum + one.common * sumOf(one) ** 2, 0);
-  const square = sumOf(total) ** 2;
-  return { ...total, shared: 0, common: square === 0 ? 0 : (LASTING * common) / square };
-}
-
-function sumOfOpen(each: readonly ExpectedOpen[]): ExpectedOpen {
-  let [known, ofYounger, sureKnown, sureYounger] = [0, 0, 0, 0];
-  for (const one of each) {
-    known += one.known;
-    ofYounger += one.ofYounger;
-    sureKnown += one.sure[0];
-    sureYounger += one.sure[1];
-  }
-  return { known, ofYounger, sure: [sureKnown, sureYounger] };
-}
 
 /** For each pace of the model, flowers on each day of the forecast, and on all of them. */
 type Means = ReadonlyMap<number, { readonly days: readonly Together[]; readonly total: ExpectedOpen }>;

@@ -6,7 +6,7 @@ import { mildDaysOf, type TemperaturesOf } from '../season/flowering';
 import { groupBy } from '../text/groupBy';
 import { addDays } from '../time/calendar';
 import type { Day } from '../time/types';
-import type { BudsSeen } from './budModel';
+import type { BudsSeen } from './expectedOpen';
 
 import {
   forecastOpenings,
