@@ -2,20 +2,16 @@ import { logistic, type LogisticFit } from '../statistics/logistic';
 import { beyondT, t95 } from '../statistics/normal';
 import { groupBy } from '../text/groupBy';
 import { byName } from '../text/byName';
-import { SET_FACTORS, setOf, type SetFactor, type SetTrial } from './setTrials';
-import { isUnseen, trialFates, type TrialFates } from './trialFates';
+import { isUnseen, SET_FACTORS, setOf, type SetCounts, type SetFactor, type SetTrial } from './setTrials';
+import { trialFates, type TrialFates } from './trialFates';
 
 /** How strong the evidence is that something goes with set, with many comparisons corrected for. */
 export type Evidence = 'strong' | 'some' | 'none';
 
-/** A side of a comparison: flowers with a factor from a value to another, or of that name, and how many set of the known. */
-export interface Side {
+/** A side of a comparison: flowers with a factor from a value to another, or of that name, and how many of them set. */
+export interface Side extends SetCounts {
   readonly from: number | string;
   readonly to: number | string;
-  readonly hits: number;
-  readonly of: number;
-  /** So many are not known. */
-  readonly unseen: number;
 }
 
 /** What goes with set, all else alike. */
@@ -129,7 +125,6 @@ interface Term extends Column {
 const sideOf = (trials: readonly SetTrial[], from: Side['from'], to: Side['to']): Side => ({
   ...{ from, to },
   ...setOf(trials),
-  unseen: trials.length - setOf(trials).of,
 });
 
 const isEnough = (trials: readonly SetTrial[]): boolean =>

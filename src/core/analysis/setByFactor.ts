@@ -2,8 +2,8 @@ import { believedShare, sharesAmong, type BelievedShare } from '../statistics/sh
 import { clusteredWilson, designEffect, wilson, type Share } from '../statistics/wilson';
 import { byName } from '../text/byName';
 import { groupBy } from '../text/groupBy';
-import { setOf, type SetFactor, type SetTrial } from './setTrials';
-import { isUnseen, trialFates, type TrialFates } from './trialFates';
+import { isUnseen, setOf, type SetCounts, type SetFactor, type SetTrial } from './setTrials';
+import { trialFates, type TrialFates } from './trialFates';
 
 /** By what set is shown. */
 export type SetGrouping = SetFactor | 'variety' | 'plant';
@@ -51,20 +51,22 @@ export function setByFactor(
   { trials, failsAfter }: TrialFates = trialFates(all),
 ): SetOfGroup[] {
   const levels = [...groupBy(trials, (trial) => levelOf(trial, by))]
-    .flatMap(([level, own]) => (level === undefined || setOf(own).of === 0 ? [] : [{ level, own }]))
+    .flatMap(([level, own]) => {
+      const set = setOf(own);
+      return level === undefined || set.of === 0 ? [] : [{ level, own, set }];
+    })
     .sort((a, b) => compareLevels(a.level, b.level));
-  const counts = levels.map(({ level, own }) => {
+  const counts = levels.map(({ level, own, set }) => {
     const plants = [...groupBy(own, ({ plant }) => plant).values()].map(setOf);
-    const { hits, of } = setOf(own);
-    const { share, effective } = shareOf(own, failsAfter);
+    const { share, effective } = shareOf(set, own.filter(isUnseen).map(failsAfter));
     // A plant's own rate is about that plant's luck: its flowers count each for itself.
     const counted =
       by === 'plant'
-        ? { ...wilson(share * effective, effective), hits, of }
+        ? { ...wilson(share * effective, effective), hits: set.hits, of: set.of }
         : clusteredWilson(plants, { share, effective });
     const trials = effective / (by === 'plant' ? 1 : designEffect(plants));
     return {
-      ...{ level, counted, plants: plants.length, unseen: own.length - of },
+      ...{ level, counted, plants: plants.length, unseen: set.unseen },
       fewer: { hits: share * trials, of: trials },
     };
   });
@@ -88,19 +90,20 @@ const STILL = 1e-6;
  * grew on, or it is one of those that fail so late, as failures of its variety do: the likeliest share by the EM algorithm
  * [Dempster, Laird & Rubin 1977; a mixture cure model: Farewell 1982, Biometrics 38, 1041–1046], its information by Louis
  * [1982, Journal of the Royal Statistical Society B 44, 226–233].
+ *
+ * @param late of each that nobody looked at again, the chance that it would have been growing then if it failed.
  */
 function shareOf(
-  own: readonly SetTrial[],
-  failsAfter: TrialFates['failsAfter'],
+  { hits, of }: SetCounts,
+  late: readonly number[],
 ): { readonly share: number; readonly effective: number } {
-  const { hits, of } = setOf(own);
-  const late = own.filter(isUnseen).map(failsAfter);
+  const all = of + late.length;
   if (late.length === 0) return { share: hits / of, effective: of };
   const chanceAt = (share: number, after: number): number => share / (share + (1 - share) * after);
   // Between none and all nothing moves.
   let share = (hits + 0.5) / (of + 1);
   for (let round = 0; round < MAX_ROUNDS; round += 1) {
-    const next = late.reduce((sum, after) => sum + chanceAt(share, after), hits) / own.length;
+    const next = late.reduce((sum, after) => sum + chanceAt(share, after), hits) / all;
     const moved = Math.abs(next - share);
     share = next;
     if (moved < STILL || share === 0 || share === 1) break;
@@ -110,5 +113,5 @@ function shareOf(
     const chance = chanceAt(share, after);
     return sum + (chance * (1 - chance)) / (share * (1 - share));
   }, 0);
-  return { share, effective: Math.max(1, own.length - missing) };
+  return { share, effective: Math.max(1, all - missing) };
 }

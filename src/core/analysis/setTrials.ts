@@ -37,15 +37,22 @@ export interface SetTrial {
   readonly factors: Readonly<Partial<Record<SetFactor, number | string>>>;
 }
 
-/**
- * How many of some flowers set, of those of which it is known.
- *
- * @example setOf([]) // { hits: 0, of: 0 }
- */
-export const setOf = (trials: readonly SetTrial[]): { readonly hits: number; readonly of: number } => ({
-  hits: trials.filter(({ fate }) => fate.yes).length,
-  of: trials.filter(({ fate }) => fate.yes !== undefined).length,
-});
+/** Of some flowers, how many set of those of which it is known, and of how many it is not. */
+export interface SetCounts {
+  readonly hits: number;
+  readonly of: number;
+  readonly unseen: number;
+}
+
+/** @example setOf([]) // { hits: 0, of: 0, unseen: 0 } */
+export function setOf(trials: readonly SetTrial[]): SetCounts {
+  const hits = trials.filter(({ fate }) => fate.yes).length;
+  const unseen = trials.filter(isUnseen).length;
+  return { hits, of: trials.length - unseen, unseen };
+}
+
+/** Did nobody look at it so late? */
+export const isUnseen = ({ fate }: SetTrial): boolean => fate.yes === undefined;
 
 /** A fruit that is younger than this by the day of a pollination takes nothing from the flower yet, days. Our default. */
 const TAKES_FROM_DAYS = 3;

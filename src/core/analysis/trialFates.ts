@@ -1,7 +1,7 @@
 import { fatesAmong, type Fates } from '../fruit/fates';
 import { MAX_UNKNOWN_SHARE } from '../fruit/setRates';
 import { groupBy } from '../text/groupBy';
-import type { SetTrial } from './setTrials';
+import { isUnseen, setOf, type SetTrial } from './setTrials';
 
 /** What trials of a variety tell of those of them that nobody looked at so late. */
 export interface TrialFates {
@@ -18,6 +18,7 @@ export interface TrialFates {
 interface Variety {
   readonly own: readonly SetTrial[];
   readonly fates: Fates;
+  /** None where all of it is known. */
   readonly plants: ReadonlySet<string>;
 }
 
@@ -32,9 +33,14 @@ export function trialFates(all: readonly SetTrial[]): TrialFates {
   const untold: { variety: string; flowers: number }[] = [];
   for (const [variety, own] of groupBy(all, (trial) => trial.variety)) {
     const fates = fatesAmong(own.map(({ fate }) => fate));
+    const { unseen } = setOf(own);
     if (fates.unknown <= MAX_UNKNOWN_SHARE * own.length)
-      varieties.set(variety, { own, fates, plants: new Set(own.map(({ plant }) => plant)) });
-    else untold.push({ variety, flowers: own.filter(isUnseen).length });
+      varieties.set(variety, {
+        own,
+        fates,
+        plants: new Set(unseen > 0 ? own.map(({ plant }) => plant) : []),
+      });
+    else untold.push({ variety, flowers: unseen });
   }
   return {
     trials: all.filter(({ variety }) => varieties.has(variety)),
@@ -51,6 +57,3 @@ export function trialFates(all: readonly SetTrial[]): TrialFates {
       }),
   };
 }
-
-/** Did nobody look at it so late? */
-export const isUnseen = ({ fate }: SetTrial): boolean => fate.yes === undefined;

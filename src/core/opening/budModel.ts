@@ -1,6 +1,7 @@
 import type { Day } from '../time/types';
 import { chanceOf, countChances } from './countChances';
-import { expectedOpen, meanOf, varianceOf, type BudsSeen, type ExpectedOpen } from './expectedOpen';
+import { expectedOpen, meanOf, sureOf, varianceOf, type BudsSeen } from './expectedOpen';
+import type { Together } from './together';
 
 /** One way in which a garden's buds may differ from the usual. */
 export interface Habit {
@@ -79,7 +80,11 @@ export function learnBuds(comparisons: readonly Comparison[]): BudModel {
     return comparisons.reduce((sum, { opened }, i) => {
       const mean = meanOf(means[i]!, share);
       return (
-        sum + weights[i]! * Math.log(chanceOf(opened, mean, varianceOf(means[i]!, mean, share, 1 / size)))
+        sum +
+        weights[i]! *
+          Math.log(
+            chanceOf(opened, mean, varianceOf({ mean, sure: sureOf(means[i]!, share), spread: 1 / size })),
+          )
       );
     }, Math.log(weight));
   });
@@ -121,23 +126,12 @@ export interface Expected {
 const LOW = 0.1;
 const HIGH = 0.9;
 
-/** What is expected of several plants, or of several days. */
-export interface Together extends ExpectedOpen {
-  /**
-   * How much of what they differ by from what is expected they share: 1 where all differ alike, 1/n where each of n differs
-   * by itself.
-   */
-  readonly shared: number;
-  /** What all of them have in common besides, as the square of a share of their mean. */
-  readonly common: number;
-}
-
 /**
  * Chances of 0, 1, 2 … flowers on one day together from plants whose means are known for each pace.
  *
  * @param expected for each pace of the model: the sum of the plants' means, and how much together they differ from it:
  *   see `Together.shared`.
- * @example chancesOfOpen(USUAL_BUDS, () => ({ known: 0, ofYounger: 0, shared: 1, common: 0 }))[0] // 1
+ * @example chancesOfOpen(USUAL_BUDS, () => ofPlants([]))[0] // 1
  */
 export function chancesOfOpen(model: BudModel, expected: (pace: number) => Together): number[] {
   const byPace = new Map(
@@ -148,7 +142,7 @@ export function chancesOfOpen(model: BudModel, expected: (pace: number) => Toget
     // The sum has the variance of all, as if it were one plant of a larger size.
     const spread = together.shared / size + together.common;
     const mean = meanOf(together, share);
-    return { mean, variance: varianceOf(together, mean, share, spread), weight };
+    return { mean, variance: varianceOf({ mean, sure: sureOf(together, share), spread }), weight };
   });
   const upTo = Math.ceil(Math.max(...parts.map(({ mean, variance }) => mean + 6 * Math.sqrt(variance))) + 4);
   const chances = new Array<number>(upTo + 1).fill(0);

@@ -1,7 +1,7 @@
 import { groupBy } from '../text/groupBy';
 import type { BudModel, Comparison, Habit } from './budModel';
 import { chanceOf } from './countChances';
-import { expectedOpen, LEAST_VARIANCE, meanOf } from './expectedOpen';
+import { expectedOpen, meanOf, sureOf, varianceOf } from './expectedOpen';
 
 /**
  * Plants of a variety share a day's weather and their reader's eye: what they have in common on a day, as the square of a
@@ -67,8 +67,7 @@ function commonOf(sums: readonly DaySum[], opened: number, differ: number): numb
       if (plants < 2 || expected === 0) continue;
       const mean = expected * opened;
       const spread = (differ * squares) / expected ** 2 + common * commonOn(days);
-      const variance = Math.max(LEAST_VARIANCE * mean, mean - sure) + spread * mean ** 2;
-      log += Math.log(chanceOf(sum.opened, mean, variance));
+      log += Math.log(chanceOf(sum.opened, mean, varianceOf({ mean, sure, spread })));
     }
     return log;
   });
@@ -88,7 +87,7 @@ function sumsByDay(comparisons: readonly Comparison[], pace: number, share: numb
     const open = expectedOpen(seen, development, { usual, pace }).days.at(-1)!;
     const expected = meanOf(open, share);
     sum.expected += expected;
-    sum.sure += open.sure[0] + share ** 2 * open.sure[1];
+    sum.sure += sureOf(open, share);
     sum.squares += expected ** 2;
     sum.opened += opened;
     sum.plants += 1;

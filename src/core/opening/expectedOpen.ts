@@ -49,7 +49,7 @@ export interface ExpectedOfPlant {
  * @param development see `opensOn`.
  * @param usual flowers that such a plant opens on a mild day; stands for buds that were too young to be seen.
  * @param factors by what is expected so many days after the count is multiplied; 1 where none is given.
- * @example expectedOpen({ eve: 2, green: 0 }, [0], 0, 1).days[0]!.known > 1.7 // true
+ * @example expectedOpen({ eve: 2, green: 0 }, [0], { usual: 0, pace: 1 }).days[0]!.known > 1.7 // true
  */
 export function expectedOpen(
   seen: BudsSeen,
@@ -100,21 +100,29 @@ export function expectedOpen(
 export const meanOf = ({ known, ofYounger }: ExpectedOpen, share: number): number =>
   known + share * ofYounger;
 
+/**
+ * By how much less their number varies, of the younger buds another share than expected: see `ExpectedOpen.sure`.
+ *
+ * @example sureOf({ known: 1, ofYounger: 2, sure: [0.9, 1] }, 0.5) // 1.15
+ */
+export const sureOf = ({ sure: [known, ofYounger] }: ExpectedOpen, share: number): number =>
+  known + share ** 2 * ofYounger;
+
 /** Their number varies by no less than this part of the mean: eyes err. Our default. */
-export const LEAST_VARIANCE = 0.03;
+const LEAST_VARIANCE = 0.03;
 
 /**
- * The variance of their number.
+ * The variance of a number of flowers.
  *
- * @param share of the younger buds, against what is expected of them.
  * @param spread by how much the mean itself varies, as the square of a share of it.
+ * @example varianceOf({ mean: 10, sure: 4, spread: 0.01 }) // 7
  */
-export function varianceOf(
-  { sure: [known, ofYounger] }: ExpectedOpen,
-  mean: number,
-  share: number,
-  spread: number,
-): number {
-  const byChance = Math.max(LEAST_VARIANCE * mean, mean - known - share ** 2 * ofYounger);
-  return byChance + spread * mean ** 2;
-}
+export const varianceOf = ({
+  mean,
+  sure,
+  spread,
+}: {
+  readonly mean: number;
+  readonly sure: number;
+  readonly spread: number;
+}): number => Math.max(LEAST_VARIANCE * mean, mean - sure) + spread * mean ** 2;

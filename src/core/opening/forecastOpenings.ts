@@ -9,11 +9,10 @@ import {
   type BudModel,
   type Comparison,
   type Expected,
-  type Together,
 } from './budModel';
 import { commonOn, learnSums, type LearntSums } from './daySums';
 import { expectedOpen, type BudsSeen, type ExpectedOpen } from './expectedOpen';
-import { ofDays, ofPlants, sumOfOpen } from './together';
+import { ofDays, ofPlants, sumOfOpen, type Together } from './together';
 
 /** Flowers of one sex to expect, of a plant or of a variety. */
 export interface ExpectedFlowers<T = Expected> {
@@ -124,7 +123,7 @@ function forecastCrop<T>(
   const all = varieties.flatMap(({ variety, plants }) => plants.map((counted) => ({ variety, counted })));
   // In an order that does not depend on which was told first.
   all.sort((a, b) => byId(a.counted.plant, b.counted.plant));
-  const comparisons = spread(all, MAX_PLANTS).flatMap(({ variety, counted }) =>
+  const comparisons = evenly(all, MAX_PLANTS).flatMap(({ variety, counted }) =>
     SEXES.flatMap((sex) =>
       comparisonsOf(
         counted,
@@ -134,7 +133,7 @@ function forecastCrop<T>(
       ),
     ),
   );
-  const model = learnBuds(spread(comparisons, MAX_COMPARISONS));
+  const model = learnBuds(evenly(comparisons, MAX_COMPARISONS));
   const sums = learnSums(model, comparisons);
   const learntFrom = Math.round(comparisons.reduce((sum, { weight }) => sum + weight, 0));
   const expect = expecter({ model, sums, days, development, read });
@@ -202,7 +201,7 @@ function comparisonsOf(
 }
 
 /** So many of a list, evenly from its whole length. */
-const spread = <T>(all: readonly T[], most: number): readonly T[] =>
+const evenly = <T>(all: readonly T[], most: number): readonly T[] =>
   all.length <= most
     ? all
     : Array.from({ length: most }, (_, i) => all[Math.floor(((i + 0.5) * all.length) / most)]!);

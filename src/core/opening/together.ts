@@ -1,5 +1,15 @@
-import type { Together } from './budModel';
 import type { ExpectedOpen } from './expectedOpen';
+
+/** What is expected of several plants, or of several days. */
+export interface Together extends ExpectedOpen {
+  /**
+   * How much of what they differ by from what is expected they share: 1 where all differ alike, 1/n where each of n differs
+   * by itself, 0 where it cancels out.
+   */
+  readonly shared: number;
+  /** What all of them have in common besides, as the square of a share of their mean. */
+  readonly common: number;
+}
 
 /**
  * Most of what a day's flowers differ by from what is expected is that buds open a day sooner or later: over several days

@@ -72,7 +72,7 @@ export interface TypedCell extends PlanCell {
 }
 
 /**
- * Takes in what was typed or pasted over some lines at once.
+ * Adds what was typed or pasted over some lines at once to the edits.
  *
  * @param typed those lines whole, as they read now.
  * @returns `unlike`: cells of one thing that say different things, none of which is taken.

@@ -40,7 +40,7 @@ export class PlaceIndex {
     this.#fuzzy = new Fuse(this.#larger, ALIKE);
   }
 
-  /** Takes in the long list, which comes later. */
+  /** Searches the long list too, which comes later. */
   addSmaller(towns: readonly NamedTown[]): void {
     this.#smaller = towns;
   }

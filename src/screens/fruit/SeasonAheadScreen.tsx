@@ -45,7 +45,7 @@ import {
   sayTotals,
 } from '../words/seasonAhead';
 
-/** The garden in numbers, gathered bit by bit: while it is gathered anew, as it was before. */
+/** The garden in numbers, gathered bit by bit: while it is gathered again, as it was before. */
 function useGardenToSimulate(): GardenToSimulate | undefined {
   const store = useStore();
   const view = useFruits();

@@ -1,34 +1,35 @@
 import { useSyncExternalStore } from 'react';
 import { LOW_SCREEN, WIDE_FROM } from '@/ui/theme';
 
-const WIDE_SCREEN = `(min-width: ${WIDE_FROM}px)`;
+const screenOf = (media: string) => ({
+  matches: (): boolean => window.matchMedia(media).matches,
+  onChange: (changed: () => void) => {
+    const query = window.matchMedia(media);
+    query.addEventListener('change', changed);
+    return (): void => query.removeEventListener('change', changed);
+  },
+});
 
-const onChange = (media: string) => (changed: () => void) => {
-  const query = window.matchMedia(media);
-  query.addEventListener('change', changed);
-  return (): void => query.removeEventListener('change', changed);
-};
-const onWidth = onChange(WIDE_SCREEN);
-const onTurn = onChange(LOW_SCREEN);
-/** As a phone is when its pages are shown twice as large, upright and on its side. */
-const NARROW_SCREEN = '(max-width: 240px)';
-const onNarrow = onChange(NARROW_SCREEN);
-const FLAT_SCREEN = '(max-height: 260px)';
-const onFlat = onChange(FLAT_SCREEN);
-const isFlat = (): boolean => window.matchMedia(FLAT_SCREEN).matches;
-const isNarrow = (): boolean => window.matchMedia(NARROW_SCREEN).matches;
+const WIDE = screenOf(`(min-width: ${WIDE_FROM}px)`);
+const LOW = screenOf(LOW_SCREEN);
+/** A phone whose pages are shown twice as large, upright and on its side. */
+const NARROW = screenOf('(max-width: 240px)');
+const FLAT = screenOf('(max-height: 260px)');
 
-export const isWide = (): boolean => window.matchMedia(WIDE_SCREEN).matches;
-export const isLow = (): boolean => window.matchMedia(LOW_SCREEN).matches;
+export const isWide = WIDE.matches;
+export const isLow = LOW.matches;
+
+const useScreen = ({ onChange, matches }: ReturnType<typeof screenOf>): boolean =>
+  useSyncExternalStore(onChange, matches, () => false);
 
 /** Is there room for two columns? Pages are written for where there is not. */
-export const useWide = (): boolean => useSyncExternalStore(onWidth, isWide, () => false);
+export const useWide = (): boolean => useScreen(WIDE);
 
 /** Is it a phone on its side? */
-export const useLow = (): boolean => useSyncExternalStore(onTurn, isLow, () => false);
+export const useLow = (): boolean => useScreen(LOW);
 
 /** Is there hardly room for two buttons side by side? */
-export const useNarrow = (): boolean => useSyncExternalStore(onNarrow, isNarrow, () => false);
+export const useNarrow = (): boolean => useScreen(NARROW);
 
 /** Is there no height for anything that stays in view beside the page? */
-export const useFlat = (): boolean => useSyncExternalStore(onFlat, isFlat, () => false);
+export const useFlat = (): boolean => useScreen(FLAT);

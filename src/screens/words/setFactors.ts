@@ -81,11 +81,11 @@ function saySide(
     const when = hour < 1.5 ? `${f.number(Math.round(hour * 60))} min` : `${f.number(hour, 1)} h`;
     return isEarly ? `Within ${when} of opening` : `More than ${when} after opening`;
   }
-  if ((factor === 'males' || factor === 'load') && from !== to)
-    return `${f.number(from)} to ${f.number(to)} ${COUNTED[factor][1]}`;
-  return factor === 'males' || factor === 'load'
-    ? sayCount(factor, from, f)
-    : sayLevel(factor, from, f, nameOf);
+  if (factor === 'males' || factor === 'load')
+    return from === to
+      ? sayCount(factor, from, f)
+      : `${f.number(from)} to ${f.number(to)} ${COUNTED[factor][1]}`;
+  return sayLevel(factor, from, f, nameOf);
 }
 
 const EVIDENCE_WORDS: Readonly<Record<Evidence, string>> = {
