@@ -54,6 +54,12 @@ const HIDDEN_CLOCK = [
   },
 ];
 
+/** Contrast is tested for the pairs of the palette: a colour of its own would be seen by no test in the other light. */
+const OWN_COLOUR = {
+  selector: 'Literal[value=/^(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*)$/]',
+  message: 'Colours are those of src/ui/theme.',
+};
+
 module.exports = [
   { ignores: ['dist/**', '.expo/**', '.cache/**', 'node_modules/**', 'public/**'] },
   ...expo,
@@ -89,6 +95,10 @@ module.exports = [
     files: ['src/**/*.ts', 'src/**/*.tsx', 'demo/**/*.ts'],
     ignores: ['src/data/clock.ts'],
     rules: { 'no-restricted-syntax': ['error', ...HIDDEN_CLOCK] },
+  },
+  {
+    files: ['src/screens/**/*.ts', 'src/screens/**/*.tsx', 'src/app/**/*.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...HIDDEN_CLOCK, OWN_COLOUR] },
   },
   {
     files: ['src/core/**/*.ts'],

@@ -1,3 +1,5 @@
+const { PLACES } = require('./scripts/jest/places');
+
 const METRO = { caller: { name: 'metro', platform: 'web' } };
 
 /** Paths below src: of a folder, with all in it, or of a file. */
@@ -23,8 +25,11 @@ const ONE_PLACE = [
     'data/files/csv.test.ts',
     'data/files/mutations.test.ts',
     'screens/round/chores.test.tsx',
+    'screens/round/stops.test.tsx',
     'screens/fruit/figures.test.tsx',
     'screens/fruit/oneFruit.test.tsx',
+    'screens/walk/expectation.test.tsx',
+    'screens/walk/plant.test.tsx',
   ],
 ];
 
@@ -78,6 +83,8 @@ const browser = {
     '@react-native/assets-registry/': ['babel-jest', METRO],
     '\\.m?[jt]sx?$': '<rootDir>/scripts/jest/esbuild.js',
   },
+  // One name for all: what was compiled for one place is not compiled again for the next.
+  id: 'browser',
   transformIgnorePatterns: [
     'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation|d3-[a-z]+|internmap)/?)',
   ],
@@ -85,19 +92,21 @@ const browser = {
 
 const onePlace = {
   ...browser,
+  testEnvironmentOptions: { place: PLACES[0] },
   displayName: 'one place',
   testMatch: globsOf(ONE_PLACE),
   testPathIgnorePatterns: except(NOWHERE),
 };
 
-const placed = {
+const placedAt = (place) => ({
   ...browser,
-  displayName: 'placed',
+  testEnvironmentOptions: { place },
+  displayName: place.zone,
   testMatch: [...globsOf(['app/', 'data/', 'screens/']), '<rootDir>/scripts/jest/placed.test.ts'],
   testPathIgnorePatterns: except([...NOWHERE, ...ONE_PLACE]),
-};
+});
 
 module.exports = {
   globalSetup: '<rootDir>/scripts/jest/beforeAll.js',
-  projects: [nowhere, onePlace, placed],
+  projects: [nowhere, onePlace, ...PLACES.map(placedAt)],
 };

@@ -8,15 +8,16 @@ const WIDE = { viewport: { width: 1280, height: 800 } };
 
 /**
  * Places and dates of the machine that must not matter: winter and summer, and the half minute before clocks change,
- * forward in the north and back in the south. The whole day is lived where they change, elsewhere from the morning on.
+ * forward in the north and back in the south. The whole day is lived where they change, elsewhere from the morning on,
+ * in one place with a file that is exported and imported.
  */
-const DATED: readonly { readonly zone: string; readonly now: string; readonly whole?: true }[] = [
-  { zone: 'Europe/London', now: '2026-01-15T10:00:00Z' },
-  { zone: 'Europe/London', now: '2026-03-29T00:59:30Z', whole: true },
-  { zone: 'Europe/London', now: '2026-07-15T03:30:00Z' },
-  { zone: 'Pacific/Auckland', now: '2026-01-15T10:00:00Z' },
-  { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z', whole: true },
-  { zone: 'Pacific/Auckland', now: '2026-07-15T03:30:00Z' },
+const DATED = [
+  { zone: 'Europe/London', now: '2026-01-15T10:00:00Z', lived: /@files/ },
+  { zone: 'Europe/London', now: '2026-03-29T00:59:30Z', lived: /@whole/ },
+  { zone: 'Europe/London', now: '2026-07-15T03:30:00Z', lived: /@after/ },
+  { zone: 'Pacific/Auckland', now: '2026-01-15T10:00:00Z', lived: /@after/ },
+  { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z', lived: /@whole/ },
+  { zone: 'Pacific/Auckland', now: '2026-07-15T03:30:00Z', lived: /@after/ },
 ];
 
 /** Debian's Chromium; nothing is downloaded. */
@@ -65,12 +66,12 @@ export default defineConfig<Options>({
     // What does not depend on the size is tested on the phone only.
     { name: 'wide', dependencies: ['evening'], use: WIDE, grep: /@sizes|@desk/ },
     { name: 'quota', dependencies: ['evening'], use: PHONE, grep: /@quota/ },
-    ...DATED.map(({ zone, now, whole }) => ({
+    ...DATED.map(({ zone, now, lived }) => ({
       name: `${zone}, ${now}`,
       testMatch: 'day.spec.ts',
-      grep: whole ? /@whole/ : /@after/,
-      dependencies: whole ? [] : ['evening'],
-      use: { ...PHONE, timezoneId: zone, now, serviceWorker: whole ?? false },
+      grep: lived,
+      dependencies: lived.test('@whole') ? [] : ['evening'],
+      use: { ...PHONE, timezoneId: zone, now, serviceWorker: lived.test('@whole') },
     })),
   ],
   webServer: {

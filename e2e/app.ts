@@ -1,4 +1,11 @@
-import { test as base, expect, type Browser, type Locator, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type Browser,
+  type BrowserContext,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 
 export interface Options {
   /** The machine's date, which must not matter: the demo has its own. */
@@ -74,16 +81,18 @@ function leaveOnceStored(page: Page): void {
   page.reload = (...args) => stored().then(() => reload.apply(page, args));
 }
 
-/** Between two looks, milliseconds: waiting of the library itself looks again after up to half a second. */
+/** Between two looks at first, milliseconds: waiting of the library itself looks again after up to half a second. */
 const LOOK_AGAIN_MS = 25;
+/** And at most: each look takes time from what is waited for. */
+const LOOK_AGAIN_AT_LAST_MS = 200;
 const LONGEST_WAIT_MS = 60_000;
 
 /** Waits until it shows. */
 export async function seen(what: Locator): Promise<void> {
   const until = Date.now() + LONGEST_WAIT_MS;
-  while (Date.now() < until) {
+  for (let rest = LOOK_AGAIN_MS; Date.now() < until; rest = Math.min(1.5 * rest, LOOK_AGAIN_AT_LAST_MS)) {
     if (await what.isVisible()) return;
-    await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN_MS));
+    await new Promise((resolve) => setTimeout(resolve, rest));
   }
   // Says what was looked for.
   await what.waitFor({ timeout: 1 });
@@ -106,6 +115,15 @@ export class App {
   async openDemo(): Promise<void> {
     await this.page.goto('/');
     await seen(this.page.getByRole('heading', { name: 'Evening walk' }));
+  }
+
+  /** Once the browser keeps the whole app: takes its network away. */
+  async goOffline(context: BrowserContext): Promise<void> {
+    const { page } = this;
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+    await context.setOffline(true);
   }
 
   /** A garden of one's own, Wren Cottage, with four plants. */

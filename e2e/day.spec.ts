@@ -50,7 +50,7 @@ async function readSetRates(page: Page): Promise<string> {
 }
 
 test(
-  'an evening, a morning, looks on day 3 and day 8, a set rate, and a file that brings it all back',
+  'an evening, a morning, looks on day 3 and day 8, a set rate',
   { tag: '@whole' },
   async ({ app, page }) => {
     await app.openDemo();
@@ -61,6 +61,24 @@ test(
     await walkRound(app, page, { whole: true });
     await lookAfter(app, page, 3);
     await lookAfter(app, page, 5);
+    await readSetRates(page);
+  },
+);
+
+test.describe('after an evening that was saved', () => {
+  test.use({ storageState: EVENING });
+
+  test('a morning, looks on day 8, a set rate', { tag: '@after' }, async ({ app, page }) => {
+    await page.goto('/');
+    await walkRound(app, page, { whole: false });
+    await lookAfter(app, page, 8);
+    await readSetRates(page);
+  });
+
+  test('a morning, and a file that brings it all back', { tag: '@files' }, async ({ app, page }) => {
+    await page.goto('/');
+    await walkRound(app, page, { whole: false });
+    await lookAfter(app, page, 8);
     const figures = await readSetRates(page);
 
     await page.goto('/more/files');
@@ -91,16 +109,5 @@ test(
     await page.goto('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), backup);
     await seen(page.getByText('There is nothing new in it.'));
-  },
-);
-
-test.describe('after an evening that was saved', () => {
-  test.use({ storageState: EVENING });
-
-  test('a morning, looks on day 8, a set rate', { tag: '@after' }, async ({ app, page }) => {
-    await page.goto('/');
-    await walkRound(app, page, { whole: false });
-    await lookAfter(app, page, 8);
-    await readSetRates(page);
   });
 });

@@ -1,10 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import path from 'node:path';
 import { bin, ENV, install, ROOT } from './lib.mjs';
-
-const { PLACES } = createRequire(import.meta.url)('./jest/places.js');
 
 /**
  * Types, lint, imports, format, dead code and the build next to each other; unit tests; end-to-end tests. Each stage
@@ -117,39 +114,26 @@ async function checks() {
 const readResults = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 const plain = (text = '') => text.replace(/\u001b\[[0-9;]*m/g, '');
 
-/** Everything at the first place; at the others what tells the hour. */
 async function unit() {
-  for (const [i, { zone }] of PLACES.entries()) {
-    console.log(`At ${zone}`);
-    await unitAt(zone, i === 0 ? [] : ['--selectProjects', 'placed']);
-  }
-}
-
-async function unitAt(zone, which) {
   const file = path.join(RESULTS, 'unit.json');
   rmSync(file, { force: true });
-  const args = [
-    '--maxWorkers=2',
-    '--json',
-    `--outputFile=${file}`,
-    '--reporters=default',
-    '--silent',
-    ...which,
-  ];
   const before = failures.length;
-  const { status, output } = await runFor(bin('jest'), args, { env: { PLACE: zone } });
-  const result = readResults(file);
-  if (!result) return fail(`unit tests at ${zone}`, output);
-  passed += result.numPassedTests;
-  for (const { name, status: state, message, assertionResults, startTime, endTime } of result.testResults) {
-    const where = `${path.relative(ROOT, name)} at ${zone}`;
-    times.push({ name: where, seconds: (endTime - startTime) / 1000 });
-    const failed = assertionResults.filter((each) => each.status === 'failed');
-    for (const each of failed) fail(`${each.fullName} (${where})`, plain(each.failureMessages[0]));
-    if (state === 'failed' && failed.length === 0) fail(where, plain(message));
+  const { status, output } = await runFor(
+    bin('jest'),
+    ['--maxWorkers=2', '--silent', '--reporters=default', '--reporters=./scripts/jest/report.js'],
+    {
+      env: { UNIT_RESULTS: file },
+    },
+  );
+  const files = readResults(file);
+  if (!files) return fail('unit tests', output);
+  for (const { name, seconds, passed: held, failed, reason } of files) {
+    passed += held;
+    times.push({ name, seconds });
+    for (const each of failed) fail(`${each.name} (${name})`, plain(each.reason));
+    if (reason && failed.length === 0) fail(name, plain(reason));
   }
-  if (status !== 0 && failures.length === before)
-    fail(`unit tests at ${zone}`, output.slice(-LONGEST_REASON));
+  if (status !== 0 && failures.length === before) fail('unit tests', output.slice(-LONGEST_REASON));
 }
 
 /** The tests of a suite of Playwright's report, however deep. */

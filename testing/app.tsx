@@ -205,12 +205,6 @@ export function type(name: string, text: string): void {
   fireEvent.change(field, { target: { value: text } });
 }
 
-/** Lets the app work for a while. */
-export const settle = (ms: number): Promise<void> =>
-  act(async () => {
-    await new Promise((resolve) => setTimeout(resolve, ms));
-  });
-
 /** Waits for a text anywhere on the page. */
 export const see = (text: string | RegExp): Promise<HTMLElement[]> =>
   screen.findAllByText(text, undefined, { timeout: 10_000 });

@@ -188,8 +188,9 @@ test('after any corrections, and corrections of corrections, the state is that o
 test('whether there is any of a type is known without counting, also where all was taken back', () => {
   fc.assert(
     fc.property(messy, (entries) => {
-      for (const type of SUBJECT_TYPES)
-        expect(journalOf(entries).hasAny(type)).toBe(journalOf(entries).all(type).size > 0);
+      const [asked, counted] = [journalOf(entries), journalOf(entries)];
+      const any = SUBJECT_TYPES.filter((type) => asked.hasAny(type));
+      expect(any).toEqual(SUBJECT_TYPES.filter((type) => counted.all(type).size > 0));
     }),
     { numRuns: 100 },
   );

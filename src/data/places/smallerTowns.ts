@@ -102,6 +102,22 @@ class SmallerTown implements Town {
   }
 }
 
+/** A town by its name, which is made plain once somebody searches by name. */
+class NamedSmallerTown implements NamedTown {
+  readonly name: string;
+  readonly town: Town;
+  #plain: string | undefined;
+
+  constructor(name: string, town: Town) {
+    this.name = name;
+    this.town = town;
+  }
+
+  get plain(): string {
+    return (this.#plain ??= plainName(this.name));
+  }
+}
+
 /** A country, or a state, and its larger towns. */
 interface Region {
   readonly country: string;
@@ -123,16 +139,11 @@ export function unpackTowns(packed: PackedTowns, larger: readonly NamedLargerTow
     const of = regionOf(country, state, byCountry.get(country) ?? []);
     const from = at;
     at += towns;
-    return names.slice(from, at).map((name, i) => ({
-      name,
-      plain: plainName(name),
-      town: new SmallerTown(
-        of,
-        latitude[from + i]! / 100,
-        longitude[from + i]! / 100,
-        people[from + i]! * 100,
-      ),
-    }));
+    return names.slice(from, at).map((name, i) => {
+      const place = from + i;
+      const town = new SmallerTown(of, latitude[place]! / 100, longitude[place]! / 100, people[place]! * 100);
+      return new NamedSmallerTown(name, town);
+    });
   });
 }
 

@@ -30,9 +30,14 @@ export interface NamedTown {
  * @example plainName('Zürich') // 'zurich'
  */
 export const plainName = (name: string): string =>
-  withoutAccents(name)
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
+  PLAIN_WORDS.test(name)
+    ? name.toLowerCase()
+    : withoutAccents(name)
+        .replace(/[^\p{L}\p{N}]+/gu, ' ')
+        .trim();
+
+/** Most names, of a hundred thousand: nothing but their capitals is to be changed. */
+const PLAIN_WORDS = /^[A-Za-z0-9]+(?: [A-Za-z0-9]+)*$/;
 
 /** The town nearest to a place; nothing where there is none. */
 export function nearestTown<Named extends NamedTown>(

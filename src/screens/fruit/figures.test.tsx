@@ -116,3 +116,12 @@ test('the season to come: what a variety may bring, worked otherwise, and plants
   await tap('How many plants for 3 fruits next year?');
   await see(/^Next year \d+ plants?: with as many, \d+ of 100 seasons bring 3 fruits or more\.$/);
 });
+
+test('rates name their denominators and what is left out', async () => {
+  await openApp('/fruit/rates');
+  // What the worker says comes last.
+  await see('Set, by');
+  expect((await see(/^\d+ of \d+$/)).length).toBeGreaterThan(3);
+  expect((await see(/\d+ to \d+ %/)).length).toBeGreaterThan(0);
+  expect((await see(/Left out: \d+ not yet due/)).length).toBeGreaterThan(0);
+});

@@ -17,12 +17,3 @@ test('a look is one tap when it grows and two when it failed; undo takes it back
   await see(`${due - 1} looks due`);
   expect((await recorded(3))[2]).toMatchObject({ kind: 'struck', body: { target: gone!.id } });
 });
-
-test('rates name their denominators and what is left out', async () => {
-  await openApp('/fruit/rates');
-  // What the worker says comes last.
-  await see('Set, by');
-  expect((await see(/^\d+ of \d+$/)).length).toBeGreaterThan(3);
-  expect((await see(/\d+ to \d+ %/)).length).toBeGreaterThan(0);
-  expect((await see(/Left out: \d+ not yet due/)).length).toBeGreaterThan(0);
-});

@@ -4,7 +4,7 @@ import Svg, { Ellipse } from 'react-native-svg';
 import type { GourdForm } from '@/core/crops/flowerForm';
 import { ShapePaths } from '@/ui/flowers/Drawing';
 import type { PlantScene, SceneFlower } from '@/ui/flowers/geometry/scene';
-import { toneColours } from '@/ui/flowers/tones';
+import { NIGHTFALL, toneColours } from '@/ui/flowers/tones';
 import { RADIUS, useMode, usePalette } from '@/ui/theme';
 
 export interface PlantProps {
@@ -112,7 +112,7 @@ function Dusk() {
         position: 'absolute',
         inset: 0,
         pointerEvents: 'none',
-        backgroundColor: '#0B1220',
+        backgroundColor: NIGHTFALL,
         opacity: (DARKEST * step) / STEPS,
       }}
     />

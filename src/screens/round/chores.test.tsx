@@ -1,6 +1,6 @@
-import { waitFor } from '@testing-library/react';
-import { DEMO, openApp, reopenApp, screen, see, settle, stored, tap } from '@testing/app';
+import { DEMO, reopenApp, screen, see, stored, tap } from '@testing/app';
 import { entryOf } from '@testing/entries';
+import { goesOnFrom, startMorning, stopAt, stopTakesTaps } from '@testing/round';
 import { cropOf } from '@/core/crops/catalogue';
 import { wantsSeed } from '@/core/crops/variety';
 import type { Fact, StoredEntry } from '@/core/journal/entry';
@@ -70,8 +70,6 @@ const GARDEN = {
   ],
 };
 
-const stop = (): string | null =>
-  screen.queryByRole('img', { name: /^Stop \d+ of/ })?.getAttribute('aria-label') ?? null;
 const says = (text: RegExp): boolean => screen.queryAllByText(text).length > 0;
 const fresh = async () => (await stored()).slice(GARDEN.entries.length);
 
@@ -84,22 +82,16 @@ const CARDS: readonly [asks: RegExp, taps: readonly (string | RegExp)[]][] = [
 ];
 
 test('covers and fruit come off on a round, and the pages of their fruit say so', async () => {
-  await openApp('/', GARDEN);
-  await tap('Set the demo’s clock to the morning');
-  await tap('Start the round');
-  await see(/The round takes/);
-  await tap('Start the round');
-  await waitFor(() => expect(stop()).not.toBeNull(), { timeout: 30_000 });
+  await startMorning(GARDEN);
 
   const left = [...CARDS];
   while (left.length > 0) {
-    // A stop takes no taps for a moment after it came up.
-    await settle(400);
-    const before = stop();
+    await stopTakesTaps();
+    const before = stopAt();
     const card = left.findIndex(([asks]) => says(asks));
     const taps = card < 0 ? [/^(Done|None, continue|Leave it|Leave them)$/] : left.splice(card, 1)[0]![1];
     for (const each of taps) await tap(each);
-    await waitFor(() => expect(stop()).not.toBe(before));
+    await goesOnFrom(before);
   }
 
   const facts = await fresh();

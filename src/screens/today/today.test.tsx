@@ -15,14 +15,6 @@ test('Today says what to do next, what to carry and which cautions apply', async
   expect(hours[1]).toMatch(/^Pepo squash(\d+:\d\d){3}$/);
 });
 
-test('females that were covered without males enough are told of', async () => {
-  await openApp('/walk');
-  for (let i = 0; i < 6; i += 1) await tap('One female more');
-  await tap('Cover 6, next');
-  await openApp('/');
-  await see(/males? short$/);
-});
-
 test('the clock moves forward to the evening, the morning, the next day, never back', async () => {
   await openApp('/');
   await tap('Set the demo’s clock to the morning');
@@ -49,21 +41,6 @@ test('weather by hand moves the hours and says why', async () => {
     kind: 'weather.noted',
     body: { day: '2026-07-19', dawnC: 4, maxC: 14, rain: 'long' },
   });
-});
-
-test('a question mark shows the keyboard shortcuts', async () => {
-  await openApp('/', { wide: true });
-  await see('Weather');
-  fireEvent.keyDown(window, { key: '?' });
-  await see('Keyboard shortcuts');
-  await tap('Close');
-});
-
-test('an unknown address offers the way back', async () => {
-  await openApp('/nowhere/at-all');
-  await see('Page not found');
-  await tap('To Today');
-  await see('Weather');
 });
 
 test('on a hot day Today says by when to work', async () => {

@@ -90,6 +90,9 @@ const TINTS: Readonly<Record<Exclude<Light, 'day'>, { readonly colour: string; r
   dusk: { colour: '#4A5687', share: 0.24 },
 };
 
+/** What falls over a plant as night comes. */
+export const NIGHTFALL = '#0B1220';
+
 /**
  * A colour with a share of another in it; how see-through it is stays.
  *
