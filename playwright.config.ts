@@ -14,8 +14,6 @@ const WIDE = { viewport: { width: 1280, height: 800 } };
 const DATED = [
   { zone: 'Europe/London', now: '2026-01-15T10:00:00Z', lived: /@files/ },
   { zone: 'Europe/London', now: '2026-03-29T00:59:30Z', lived: /@whole/ },
-  { zone: 'Europe/London', now: '2026-07-15T03:30:00Z', lived: /@after/ },
-  { zone: 'Pacific/Auckland', now: '2026-01-15T10:00:00Z', lived: /@after/ },
   { zone: 'Pacific/Auckland', now: '2026-04-04T13:59:30Z', lived: /@whole/ },
   { zone: 'Pacific/Auckland', now: '2026-07-15T03:30:00Z', lived: /@after/ },
 ];
@@ -23,6 +21,8 @@ const DATED = [
 /** Debian's Chromium; nothing is downloaded. */
 export default defineConfig<Options>({
   testDir: 'e2e',
+  // Seasons that tests read.
+  globalSetup: './scripts/jest/beforeAll.js',
   // A busy machine takes several times as long; what never comes still fails.
   timeout: 600_000,
   expect: { timeout: 60_000 },

@@ -96,6 +96,6 @@ for (const locks of [true, false]) {
     page,
     context,
   }) => {
-    await appendInTwoTabs({ app, page, context }, { times: locks ? 60 : 30, locks });
+    await appendInTwoTabs({ app, page, context }, { times: 20, locks });
   });
 }

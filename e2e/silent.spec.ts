@@ -1,4 +1,5 @@
 import { expect, test, seen } from './app';
+import { livedSeason } from '@testing/seasons';
 import { longJournal } from '../perf/longJournal';
 import { encodeBackup } from '../src/data/files/backup';
 
@@ -29,7 +30,7 @@ const GARDEN = '0LNGJ0VRNA0000000000000000';
 const LENGTH = 5_000;
 
 test('an export soon after opening holds every entry, and the page says how many', async ({ app, page }) => {
-  const entries = longJournal(LENGTH).map((entry) => ({ ...entry, garden: GARDEN }));
+  const entries = longJournal(LENGTH, livedSeason('demo')).map((entry) => ({ ...entry, garden: GARDEN }));
   const text = encodeBackup({
     garden: GARDEN,
     name: 'Long Acre',
@@ -62,7 +63,7 @@ test('files that would break a screen or end the program are refused in words', 
   await page.goto('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'deep.json', text: '['.repeat(2_000_000) });
   await seen(page.getByText(/things that no backup of Steady Trowel holds/));
-  const entries = longJournal(3_000).map((entry) => ({ ...entry, garden: GARDEN }));
+  const entries = livedSeason('demo').map((entry) => ({ ...entry, garden: GARDEN }));
   const source = { garden: GARDEN, name: 'Long Acre', exported: '' };
   const nameless = entries.filter(({ kind }) => kind !== 'garden.described');
   await app.chooseFile(() => app.tap('Import a backup'), {

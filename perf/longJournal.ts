@@ -10,9 +10,10 @@ const addYears = (day: string, years: number): string => `${Number(day.slice(0, 
 /**
  * A garden's journal of a given length: the demo's season as it is, and before it the same season lived again
  * and again, a year earlier each, on the same beds and plants. Clocks count in the order in which it was lived.
+ *
+ * @param season the demo's, where it was lived before: to live it takes seconds.
  */
-export function longJournal(length: number): Entry[] {
-  const season = liveSeason();
+export function longJournal(length: number, season: readonly Entry[] = liveSeason()): Entry[] {
   const structure = season.filter(({ kind }) => isStructural(kind));
   const lived = season.filter(({ kind }) => !isStructural(kind));
   const kept = new Set(JSON.stringify(structure).match(ULID));
