@@ -31,30 +31,18 @@ async function leaveFor(page: Page, address: string): Promise<void> {
   await page.locator('html[data-laid]').waitFor({ state: 'attached' });
 }
 
-/** Leads the open app to an address, as Back and Forward do: to load it anew takes longer than to check it. */
-async function lead(page: Page, route: string): Promise<void> {
-  await page.evaluate((to) => {
-    for (const heading of document.querySelectorAll('h1')) heading.setAttribute('data-left', '');
-    history.pushState(null, '', to);
-    dispatchEvent(new PopStateEvent('popstate'));
-  }, route);
-  await expect(page.locator('h1[data-left]'), route).toHaveCount(0);
-  await seen(page.getByRole('heading', { level: 1 }).first());
-  await expect(page.getByText(/^(Loading|Opening the garden)…$/)).toHaveCount(0);
-}
-
 test.describe('after one visit, without a network', () => {
   test.use({ serviceWorker: true });
 
   partsOf(ALL_ROUTES, 2).forEach((part, i) => {
     test(`every route opens, with no serious finding, part ${i + 1}`, async ({ app, page, context }) => {
       await app.openDemo();
-      const fruit = (await fruitAddress(page)).split('/').at(-1)!;
+      const fruit = (await fruitAddress(app)).split('/').at(-1)!;
       await app.goOffline(context);
       await leaveFor(page, '/no-such-page');
       for (const route of part) {
         const address = route.replace('[id]', fruit);
-        await lead(page, address);
+        await app.lead(address);
         await expectNoFindings(page, route, { wide: WIDE.test(route) });
         // Its page is kept too, for who opens it by its address.
         if (route === address)
@@ -75,7 +63,7 @@ test('no serious finding without a garden', async ({ app, page }) => {
   await seen(page.getByRole('heading', { name: 'No plants yet' }));
   await leaveFor(page, '/no-such-page');
   for (const route of SAYS_ELSE_WHEN_EMPTY) {
-    await lead(page, route.replace('[id]', 'nobody'));
+    await app.lead(route.replace('[id]', 'nobody'));
     await expectNoFindings(page, route, { wide: false });
   }
 });

@@ -18,7 +18,7 @@ async function walkRound(app: App, page: Page, { whole }: { whole: boolean }): P
     }
     await app.done();
   }
-  if (!whole) return void (await page.goto('/'));
+  if (!whole) return void (await app.lead('/'));
   await seen(page.getByText(/flowers pollinated/));
   await app.tap('Back to Today');
 }
@@ -26,7 +26,7 @@ async function walkRound(app: App, page: Page, { whole }: { whole: boolean }): P
 /** So many days on, looks at four fruits; one of them is gone. */
 async function lookAfter(app: App, page: Page, days: number): Promise<void> {
   for (let i = 0; i < days; i += 1) await app.tap('Move the demo’s clock: +1 day');
-  await page.goto('/fruit');
+  await app.lead('/fruit');
   await seen(page.getByRole('heading', { name: /looks? due/ }));
   for (let looks = 0; looks < 4; looks += 1) {
     const tag = page.locator('[aria-live=polite]').first();
@@ -37,12 +37,13 @@ async function lookAfter(app: App, page: Page, days: number): Promise<void> {
     } else await app.tap('Growing');
     await expect(tag).not.toHaveText(before ?? '');
   }
-  await page.goto('/');
+  await app.lead('/');
 }
 
 /** What is said of set and drop. */
-async function readSetRates(page: Page): Promise<string> {
-  await page.goto('/fruit/rates');
+async function readSetRates(app: App): Promise<string> {
+  const { page } = app;
+  await app.lead('/fruit/rates');
   await seen(
     page.getByRole('img', { name: /^Set, day 7 to 12: (about|\d+ of \d+,) \d+ % \(\d+ to \d+ %\)$/ }).first(),
   );
@@ -61,7 +62,7 @@ test(
     await walkRound(app, page, { whole: true });
     await lookAfter(app, page, 3);
     await lookAfter(app, page, 5);
-    await readSetRates(page);
+    await readSetRates(app);
   },
 );
 
@@ -72,16 +73,16 @@ test.describe('after an evening that was saved', () => {
     await page.goto('/');
     await walkRound(app, page, { whole: false });
     await lookAfter(app, page, 8);
-    await readSetRates(page);
+    await readSetRates(app);
   });
 
   test('a morning, and a file that brings it all back', { tag: '@files' }, async ({ app, page }) => {
     await page.goto('/');
     await walkRound(app, page, { whole: false });
     await lookAfter(app, page, 8);
-    const figures = await readSetRates(page);
+    const figures = await readSetRates(app);
 
-    await page.goto('/more/files');
+    await app.lead('/more/files');
     const backup = await app.readDownload(() => app.tap('Export the garden'));
     expect(backup.name).toMatch(/^larkmere-walled-garden-\d{4}-\d{2}-\d{2}\.json$/);
     expect(entriesOf(backup.text).length).toBeGreaterThan(2500);
@@ -91,7 +92,7 @@ test.describe('after an evening that was saved', () => {
     await app.tap('Reset the demo');
     await app.tap('Yes, reset it');
     await seen(page.getByRole('heading', { name: 'Evening walk' }));
-    await page.goto('/more/files');
+    await app.lead('/more/files');
     const fresh = await app.readDownload(() => app.tap('Export the garden'));
     expect(entriesOf(fresh.text).length).toBeLessThan(entriesOf(backup.text).length);
 
@@ -102,11 +103,11 @@ test.describe('after an evening that was saved', () => {
     const again = await app.readDownload(() => app.tap('Export the garden'));
     expect(entriesOf(again.text)).toEqual(entriesOf(backup.text));
     for (let i = 0; i < 9; i += 1) await app.tap('Move the demo’s clock: +1 day');
-    await page.goto('/fruit/rates');
+    await app.lead('/fruit/rates');
     await seen(page.getByRole('heading', { name: 'Set and drop' }));
     expect((await page.getByRole('main').innerText()).split('\n')[0]).toBe(figures.split('\n')[0]);
 
-    await page.goto('/more/files');
+    await app.lead('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), backup);
     await seen(page.getByText('There is nothing new in it.'));
   });

@@ -49,7 +49,7 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
   await page.reload();
   await seen(page.getByText(/^Long Tallow is [\d.]+ m away/));
 
-  await page.goto('/garden/table');
+  await app.lead('/garden/table');
   const saved = await app.readDownload(() => app.tap('Export the plan as CSV'));
   expect(saved.name).toMatch(/^wren-cottage-\d{4}-\d{2}-\d{2}-plan\.csv$/);
   expect(saved.text.trim().split('\r\n')).toHaveLength(1 + 1 + ROWS.length);
@@ -64,7 +64,7 @@ async function viewOf(plan: Locator): Promise<{ scale: number; x: number; y: num
 
 test('printed is the whole plan, whatever is in view', async ({ app, page }) => {
   await app.openDemo();
-  await page.goto('/garden');
+  await app.lead('/garden');
   const plan = page.getByRole('img', { name: /^Plan of/ });
   await app.tap('Show the whole plan');
   const whole = await viewOf(plan);

@@ -40,7 +40,7 @@ test('two phones, one split: each walks its round from one file, and together ev
   await app.tap('Seed, to keep the variety');
   await app.tap('Create garden');
   await expect(page.getByText('Demo,')).toHaveCount(0);
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.finishWalk(2);
 
   await page.clock.setSystemTime(new Date(MORNING));
@@ -51,11 +51,11 @@ test('two phones, one split: each walks its round from one file, and together ev
 
   const mine: Phone = { app, page };
   const helper = await secondPhone(browser, MORNING, await exportFrom(mine));
-  await helper.page.goto('/round');
+  await helper.app.lead('/round');
   await seen(helper.page.getByRole('heading', { name: 'Which round is yours?' }));
   await helper.app.tap(/^Round 2 of 2/);
 
-  await page.goto('/round');
+  await app.lead('/round');
   await goRound(mine);
   await goRound(helper);
   await seen(page.getByText('Others are still at work.', { exact: false }));
@@ -63,7 +63,7 @@ test('two phones, one split: each walks its round from one file, and together ev
   await importInto(mine, await exportFrom(helper));
   await importInto(helper, await exportFrom(mine));
   for (const phone of [mine, helper]) {
-    await phone.page.goto('/round');
+    await phone.app.lead('/round');
     await seen(phone.page.getByRole('heading', { name: 'Round done' }));
     await expect(phone.page.getByText('Others are still at work.', { exact: false })).toHaveCount(0);
     const served = pollinatedIn((await exportFrom(phone)).text);

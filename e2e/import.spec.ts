@@ -16,7 +16,7 @@ async function beginWithList(app: App, place = 'Leicester'): Promise<void> {
 
 /** What came of it: beds with the plants of each variety, and the days of each. */
 async function planOf(app: App): Promise<string[][]> {
-  await app.page.goto('/garden/table');
+  await app.lead('/garden/table');
   const { text } = await app.readDownload(() => app.tap('Export the plan as CSV'));
   const [head, ...rows] = text
     .replace(/^\uFEFF/, '')
@@ -109,7 +109,7 @@ test('a workbook with merged titles and a column of notes becomes a plan by taps
   await page.reload();
   await app.tap('Import 31 plants');
   await seen(page.getByRole('heading', { name: 'Wren Cottage' }));
-  await page.goto('/garden/table');
+  await app.lead('/garden/table');
   await seen(page.getByText('What is “moonfruit”?'));
   await app.tap('Another table');
   expect(await planOf(app)).toEqual([
@@ -199,7 +199,7 @@ test('from the welcome to the first walk: at most fourteen activations and three
   expect(app.activations).toBeLessThanOrEqual(14);
   await app.tap('One male more');
   await app.nextPlant(/, next$/);
-  await page.goto('/');
+  await app.lead('/');
   await expect(page.getByText('First steps')).toHaveCount(0);
 });
 

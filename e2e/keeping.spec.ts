@@ -24,7 +24,7 @@ test('a browser that clears records by itself: told once, how to keep them, and 
   await app.tap(/^Back up the garden/);
   await app.readDownload(() => app.tap('Export the garden'));
   await seen(page.getByText('Last exported today.'));
-  await page.goto('/');
+  await app.lead('/');
   await seen(page.getByRole('heading', { level: 1 }));
   await expect(page.getByText('Back up the garden')).toHaveCount(0);
 });

@@ -33,7 +33,7 @@ test('the guide teaches enough to answer every drawing of a first sitting, by ke
   page,
 }) => {
   await app.openDemo();
-  await page.goto('/more/guide');
+  await app.lead('/more/guide');
   await expectNoFindings(page, 'field guide', { wide: true });
   await app.tap(/^Pepo squash/);
   await seen(page.getByRole('heading', { name: 'How old is it?' }));
@@ -57,7 +57,7 @@ test('the guide teaches enough to answer every drawing of a first sitting, by ke
 
 test('a miss is explained on the drawing, and can be had in words', async ({ app, page }) => {
   await app.openDemo();
-  await page.goto('/more/practice?crop=melon');
+  await app.lead('/more/practice?crop=melon');
   const drawing = page.getByRole('main').getByRole('img').first();
   const described = (await drawing.getAttribute('aria-label'))!;
   await app.tap('What is to be seen, in words');

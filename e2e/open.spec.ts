@@ -91,7 +91,7 @@ test('a kitchen morning: from Today in one tap, three taps a plant, and days lat
   await page.getByText(/^2 flowers · A1·1/).click();
   await app.tap(/^Tag one: /);
   await seen(page.getByText(/1 flower|without a tag/).first());
-  await page.goto('/fruit/rates');
+  await app.lead('/fruit/rates');
   await seen(page.getByText(/Green Heron/).first());
 });
 
@@ -135,7 +135,7 @@ test('a visit is put right from the list, and nothing is open at noon', async ({
   await app.tap('1, males open');
   await app.nextPlant('Pollinated 1');
   await seen(page.getByRole('img', { name: 'Plant 4 of 6' }));
-  await page.goto('/');
+  await app.lead('/');
   await app.tap(/^I see one open/);
   await seen(page.getByRole('img', { name: 'Plant 1 of 6' }));
   await app.tap('None open in the rest of bed A (5 plants)');
@@ -174,7 +174,7 @@ test('watermelon gets a second dab an hour later, and who never did it is shown 
   await expectNoFindings(page, 'a second time', { wide: true });
   await app.tap('Done once more');
   await seen(page.getByText(/^2 females pollinated on 6 plants/));
-  await page.goto('/');
+  await app.lead('/');
   await expect(page.getByRole('button', { name: 'Go round once more' })).toHaveCount(0);
 });
 

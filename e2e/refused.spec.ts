@@ -39,7 +39,7 @@ test('a garden that the device did not take is not created, and what was typed s
 test('the work of a day, each tap refused once', async ({ app, page }) => {
   await page.clock.install({ time: new Date('2026-07-20T18:00:00Z') });
   await app.beginGarden();
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.tap('One female more');
   await refusedOnce(app, () => app.nextPlant(/^(Cover|Mark) 1, next$/));
   await app.tap('Undo');
@@ -60,7 +60,7 @@ test('the work of a day, each tap refused once', async ({ app, page }) => {
 
 test('a list stays until its plants are on disk', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/garden/table');
+  await app.lead('/garden/table');
   await page
     .getByRole('textbox', { name: 'Or paste rows here' })
     .fill('bed,variety,kind,plants\nLong bed,Wren Bead,tomato,4');
@@ -82,7 +82,7 @@ test('a list stays until its plants are on disk', async ({ app, page }) => {
 
 test('gardens are changed, removed, put back and imported, or are as they were', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/more/files');
+  await app.lead('/more/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   const isOpen = async (name: RegExp): Promise<void> => seen(page.getByText(name).first());
   let { allow } = await app.refuseWrites();
@@ -118,7 +118,7 @@ test('gardens are changed, removed, put back and imported, or are as they were',
   await allow();
   await page.goto('/more');
   await expect(page.getByText('Wren Cottage')).toHaveCount(0);
-  await page.goto('/more/files');
+  await app.lead('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);
   await app.tap('Import');
   await expect(page.getByText('Demo,')).toHaveCount(0);
@@ -130,7 +130,7 @@ test('a garden that is left with entries not on disk waits for the device, and s
   page,
 }) => {
   await app.beginGarden();
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.tap('One female more');
   const { allow } = await app.refuseWrites('-garden-');
   await app.nextPlant(/^(Cover|Mark) 1, next$/);

@@ -8,7 +8,7 @@ test('undo goes back to the beginning of the garden and no further, in words, an
   page,
 }) => {
   await app.beginGarden();
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.tap('Undo');
   await expect(page.getByText(/^Undone:/)).toHaveCount(0);
   await app.tap('One female more');
@@ -42,7 +42,7 @@ test('an export soon after opening holds every entry, and the page says how many
   await app.tap('Import');
   await expect(page.getByText('Demo,')).toHaveCount(0);
   for (let times = 0; times < 2; times += 1) {
-    await page.goto('/more/files');
+    await app.lead('/more/files');
     await seen(page.getByText(/^All 5,000 entries in one file/));
     const saved = await app.readDownload(() => app.tap('Export the garden'));
     expect((JSON.parse(saved.text) as { entries: unknown[] }).entries).toHaveLength(LENGTH);
@@ -51,9 +51,9 @@ test('an export soon after opening holds every entry, and the page says how many
   const changed = entries.map((entry, i) => (i % 40 === 7 ? { ...entry, action: 'another' } : entry));
   const tampered = encodeBackup({ garden: GARDEN, name: 'Long Acre', exported: '', entries: changed });
   for (const open of [/^Demo garden/, /^Long Acre/]) {
-    await page.goto('/more');
+    await app.lead('/more');
     await app.tap(open);
-    await page.goto('/more/files');
+    await app.lead('/more/files');
     await app.chooseFile(() => app.tap('Import a backup'), { name: 'changed.json', text: tampered });
     await seen(page.getByText(/^125 entries stand here with another content/));
   }
@@ -75,7 +75,7 @@ test('files that would break a screen or end the program are refused in words', 
 
 test('what could not be recorded is told, on whatever screen one is', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/garden/table');
+  await app.lead('/garden/table');
   await page
     .getByRole('textbox', { name: 'Or paste rows here' })
     .fill(`bed,variety,kind,plants\n${'Kitchen bed '.repeat(6)},One,corn,4`);
@@ -89,7 +89,7 @@ test('when the browser clears its data under the open page, the next tap writes 
   page,
 }) => {
   await app.beginGarden();
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.tap('One female more');
   await app.tap(/^(Cover|Mark) 1, next$/);
   const devtools = await page.context().newCDPSession(page);

@@ -64,37 +64,37 @@ test.describe('in November', () => {
     await seen(page.getByRole('heading', { name: 'No flowers yet' }));
     // Latitude does not tell when frost is over: no day is given until somebody says it.
     await seen(page.getByRole('listitem').filter({ hasText: /^Plant out.*once frost is over$/ }));
-    await page.goto('/garden/surroundings');
+    await app.lead('/garden/surroundings');
     await page.getByLabel('Last frost, as late as in one year of ten').fill('2026-05-16');
     await app.save();
-    await page.goto('/');
+    await app.lead('/');
     await seen(page.getByRole('listitem').filter({ hasText: /^Plant out.*16 May 2027$/ }));
     await seen(page.getByRole('listitem').filter({ hasText: /^First females.*\d+ \w+ to \d+ \w+$/ }));
     await expectNoFindings(page, 'before the first flowers', { wide: true });
     await app.tap('I see buds or flowers');
     await app.tap('One female more');
     await app.nextPlant(/^(Cover|Mark) 1, next$/);
-    await page.goto('/');
+    await app.lead('/');
     await seen(page.getByRole('heading', { name: 'Evening walk' }));
   });
 });
 
 test('a garden is removed, and its backup brings it back as it was', async ({ app, page }) => {
   await app.beginGarden();
-  await page.goto('/more/files');
+  await app.lead('/more/files');
   const backup = await app.readDownload(() => app.tap('Export the garden'));
   await app.tap('Remove the garden');
   await seen(page.getByText(/^Demo,/));
   await app.tap('Undo: put Wren Cottage back');
   await expect(page.getByText(/^Demo,/)).toHaveCount(0);
-  await page.goto('/more/files');
+  await app.lead('/more/files');
   await app.tap('Remove the garden');
   await seen(page.getByText(/^Demo,/));
   await app.tap('Delete for good: Wren Cottage');
   await app.tap('Yes, delete it');
   await expect(page.getByText(/was removed/)).toHaveCount(0);
   await seen(page.getByText(/^Demo,/));
-  await page.goto('/more/files');
+  await app.lead('/more/files');
   await app.chooseFile(() => app.tap('Import a backup'), backup);
   await seen(page.getByText(/Another garden, Wren Cottage/));
   await app.tap('Import');

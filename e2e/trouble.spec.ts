@@ -43,7 +43,7 @@ test('what went wrong stands in a report that can be copied and saved', async ({
 test('feet and Fahrenheit are taken as typed, and nothing creeps', async ({ app, page }) => {
   await page.goto('/more/settings');
   await app.tapToStore('Feet, °F');
-  await page.goto('/weather');
+  await app.lead('/weather');
   await page.getByRole('textbox', { name: 'At dawn, °F' }).fill('54');
   await page.getByRole('textbox', { name: 'Highest, °F' }).fill('300');
   await app.tap('Save');

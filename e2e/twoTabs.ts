@@ -35,7 +35,7 @@ export async function appendInTwoTabs(
     return shown(tab);
   };
   const before = await stored(page);
-  const addresses = await fruitAddresses(page, Math.ceil(times / MOST_AT_ONE));
+  const addresses = await fruitAddresses(app, Math.ceil(times / MOST_AT_ONE));
   for (const [i, address] of addresses.entries()) {
     for (const tab of tabs) {
       await tab.goto(address);

@@ -37,14 +37,14 @@ test('a glasshouse: nothing is asked in the open, then the row is shaken, pollen
   page,
 }) => {
   await begin(app, page, { at: '2026-07-10T11:00:00Z', place: '52.2, -1.7', crop: 'tomato', plants: 6 });
-  await page.goto('/');
+  await app.lead('/');
   await seen(page.getByRole('heading', { name: 'Nothing to shake today' }));
   // Under glass no wind and no insect does it.
-  await page.goto('/garden');
+  await app.lead('/garden');
   await page.getByText('Bed A', { exact: false }).first().click();
   await app.tap('Under glass, film or a tunnel');
   await app.save();
-  await page.goto('/');
+  await app.lead('/');
   await seen(page.getByRole('heading', { name: 'Shake the flowers' }));
   await app.tap('Start shaking');
   await app.tap('Bed A, row 1: vibrated');
@@ -54,7 +54,7 @@ test('a glasshouse: nothing is asked in the open, then the row is shaken, pollen
   for (let flower = 0; flower < 3; flower += 1) await app.tap('One flower more');
   for (let fruit = 0; fruit < 2; fruit += 1) await app.tap('One fruit more');
   await app.tapToStore('2 of 3 set');
-  await page.goto('/fruit/rates');
+  await app.lead('/fruit/rates');
   await seen(page.getByText('Counted on the plants'));
   // Done for today; it is due again in a day or two.
   await page.clock.setSystemTime(new Date('2026-07-11T11:00:00Z'));
@@ -73,12 +73,12 @@ test('in the midnight sun a flower is open in the morning, and its fruit is pick
     crop: 'zucchini',
     plants: 2,
   });
-  await page.goto('/open');
+  await app.lead('/open');
   await app.tap('1, females open');
   await app.tap('1, males open');
   await app.tap('Pollinated 1');
   await seen(page.getByRole('img', { name: 'Plant 2 of 2' }));
-  await page.goto('/weather');
+  await app.lead('/weather');
   await seen(page.getByText(/Nights hardly get dark here/).first());
 
   await page.clock.setSystemTime(new Date('2026-07-10T16:00:00Z'));
@@ -91,13 +91,13 @@ test('in the midnight sun a flower is open in the morning, and its fruit is pick
   await page.getByRole('textbox', { name: 'Weight, g' }).fill('320');
   await app.tap('Picked');
   await expect(page.getByRole('heading', { name: 'Ripe now' })).toHaveCount(0);
-  await page.goto('/fruit/rates');
+  await app.lead('/fruit/rates');
   await seen(page.getByText(/picked/).first());
 });
 
 /** More plants, of a table that is pasted. */
 async function addRows(app: App, page: Page, rows: readonly string[]): Promise<void> {
-  await page.goto('/garden/table');
+  await app.lead('/garden/table');
   const table = ['bed,row,variety,kind,plants,purpose,seed,sown', ...rows].join('\n');
   await page.getByRole('textbox', { name: 'Or paste rows here' }).fill(table);
   await app.tap('Read the rows');
@@ -121,7 +121,7 @@ test('six hundred plants are more than one can see to: two share the beds, and a
     page,
     beds.map((bed) => `${bed},1,Amber Wren,zucchini,100,eat,bought,2026-05-01`),
   );
-  await page.goto('/');
+  await app.lead('/');
   await seen(page.getByText(/^600 plants to look at, about 10 hours\./).first());
   await seen(page.getByText(/More than one person can do by then/).first());
   const mine: Phone = { app, page };
@@ -130,7 +130,7 @@ test('six hundred plants are more than one can see to: two share the beds, and a
     { phone: mine, first: undefined },
     { phone: helper, first: 'Bed D, row 1, plant 1' },
   ]) {
-    await phone.page.goto('/open');
+    await phone.app.lead('/open');
     await seen(plantAt(phone.page, '1 of 600'));
     if (first !== undefined) {
       await phone.app.tap('List of plants');
@@ -165,7 +165,7 @@ test('melons and watermelons, a phone each: what both did is one morning, and wa
     { phone: mine, first: 1 },
     { phone: helper, first: 4 },
   ]) {
-    await phone.page.goto('/open');
+    await phone.app.lead('/open');
     if (first > 1) {
       await phone.app.tap('List of plants');
       await phone.page.getByText('Bed B, row 1, plant 1', { exact: true }).last().click();
@@ -206,7 +206,7 @@ test('a cross of tomatoes: anthers out in the afternoon, pollen on two mornings,
   await app.tap('Plan a cross');
   await app.tap('Slate Finch');
   await app.save();
-  await page.goto('/walk');
+  await app.lead('/walk');
   for (const taps of [['One female more', 'One control more'], [], ['One male more'], ['One male more']]) {
     for (const tap of taps) await app.tap(tap);
     await app.nextPlant(/, next$|^None in the rest/);
@@ -230,7 +230,7 @@ test('a cross of tomatoes: anthers out in the afternoon, pollen on two mornings,
     .click();
   // As it should: why is not asked.
   await app.tapToStore('Gone');
-  await page.goto('/fruit');
+  await app.lead('/fruit');
   await seen(page.getByRole('heading', { name: '1 look due' }));
   await page
     .getByText(/^(?!.*control).*· A1·1/)
@@ -246,7 +246,7 @@ test('a cross of tomatoes: anthers out in the afternoon, pollen on two mornings,
   await page.getByText(/^It always was/).click();
   await app.tap('Save');
   await seen(page.getByText(/Seed: bought, a true line\.$/));
-  await page.goto('/fruit');
+  await app.lead('/fruit');
   await page
     .getByText(/^(?!.*control).*· A1·1/)
     .last()
@@ -256,7 +256,7 @@ test('a cross of tomatoes: anthers out in the afternoon, pollen on two mornings,
 
 test('strawberries are brushed, and berries are counted, misshapen ones apart', async ({ app, page }) => {
   await begin(app, page, { at: '2026-06-01T11:00:00Z', place: '52.2, -1.7', crop: 'strawberry', plants: 20 });
-  await page.goto('/routine');
+  await app.lead('/routine');
   await seen(page.getByRole('heading', { name: 'Brush the flowers' }));
   await app.tap('Bed A, row 1: brushed');
   await app.tap('Count fruit: Bed A, row 1');
@@ -264,7 +264,7 @@ test('strawberries are brushed, and berries are counted, misshapen ones apart', 
   for (let fruit = 0; fruit < 2; fruit += 1) await app.tap('One fruit more');
   await app.tap('One misshapen more');
   await app.tapToStore('2 of 3 set');
-  await page.goto('/fruit/rates');
+  await app.lead('/fruit/rates');
   await seen(page.getByText(/1 fruit is misshapen/));
 });
 
@@ -276,7 +276,7 @@ test('who starts in August finds fruit on the plants: one is tagged, the rest co
     ...{ at: '2026-08-01T17:00:00Z', place: '52.2, -1.7', crop: 'butternut', plants: 3 },
     purpose: 'Seed, to keep the variety',
   });
-  await page.goto('/walk');
+  await app.lead('/walk');
   await app.tap('This plant, A1·1: health, type and fruit');
   await app.tap(/^Tag one that stays/);
   await app.tap('One male more');

@@ -8,7 +8,7 @@ test('a station’s forecast moves the hours once it is used, and is there with 
   context,
 }) => {
   await app.openDemo();
-  await page.goto('/weather');
+  await app.lead('/weather');
   await seen(page.getByRole('img', { name: /^Temperature and rain by the hour/ }));
   await seen(page.getByText(/^Read at /));
   await seen(page.getByText('Simulated: it stands in for a real station.'));
@@ -34,7 +34,7 @@ test.describe('on a summer morning', () => {
     page,
   }) => {
     await app.beginGarden();
-    await page.goto('/weather');
+    await app.lead('/weather');
     await page.getByRole('link', { name: /^Readings from a logger/ }).click();
     // From yesterday to tomorrow, each day from 60 °F to 83 °F.
     const midnight = Date.parse('2026-07-20T00:00:00Z');
@@ -67,7 +67,7 @@ test.describe('on a summer morning', () => {
     await page.getByRole('textbox', { name: /^Highest/ }).fill('33');
     await app.tap('Save');
     await seen(page.getByRole('link', { name: /^Weather .* to 33 °C, dry/ }));
-    await page.goto('/weather');
+    await app.lead('/weather');
     await seen(page.getByText('What you noted by hand goes before the readings of that day.'));
   });
 });

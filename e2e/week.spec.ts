@@ -69,7 +69,7 @@ async function goRound(app: App, page: Page): Promise<string> {
 }
 
 async function noteWeather(app: App, page: Page, dawn: string, high: string, rain: string): Promise<void> {
-  await page.goto('/weather');
+  await app.lead('/weather');
   await page.getByRole('textbox', { name: /^At dawn/ }).fill(dawn);
   await page.getByRole('textbox', { name: /^Highest/ }).fill(high);
   await app.tap(rain);
@@ -90,7 +90,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
     await page.goto('/');
   };
   const next = async (time: 'morning' | 'evening'): Promise<void> => {
-    await page.goto('/');
+    await app.lead('/');
     const shown = page.getByRole('region', { name: 'Demo garden' });
     const before = await shown.innerText();
     await app.tap(`Set the demo’s clock to the ${time}`);
@@ -108,7 +108,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await seen(page.getByRole('heading', { name: 'Harbour Bead' }));
 
   // Saturday evening: beds at a glance, the plants with something to see gone to.
-  await page.goto('/walk');
+  await app.lead('/walk');
   await walkByBed(app, page, {
     'A2·2': [FEMALE],
     'A2·3': [MALE, MALE],
@@ -121,7 +121,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await next('morning');
   await noteWeather(app, page, '11', '18', 'Long rain');
   await seen(page.getByText('Wet leaves').first());
-  await page.goto('/round');
+  await app.lead('/round');
   await seen(page.getByText(/The round takes/));
   await app.tap('One person more');
   await app.tap('Start 2 rounds');
@@ -137,7 +137,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
 
   // Sunday evening: buds of the cross, gourds of tonight, and a squash without any male.
   await next('evening');
-  await page.goto('/walk');
+  await app.lead('/walk');
   await walkByBed(app, page, {
     'A2·1': [FEMALE, FEMALE],
     'C1·2': [FEMALE],
@@ -147,7 +147,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
     'J1·1': [FEMALE],
     'J1·2': [MALE],
   });
-  await page.goto('/');
+  await app.lead('/');
   await seen(page.getByText(/males? short/).first());
 
   // Dusk.
@@ -161,9 +161,9 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await next('morning');
   await noteWeather(app, page, '21', '36', 'Dry');
   await seen(page.getByText('Water and a hat').first());
-  await page.goto('/weather');
+  await app.lead('/weather');
   await seen(page.getByText(/shuts them about 1 h sooner/).first());
-  await page.goto('/round');
+  await app.lead('/round');
   await seen(page.getByText('No pollen that fits is left for this flower.').first());
   await app.tap('Start the round');
   const monday = await goRound(app, page);
@@ -171,7 +171,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
 
   // Tuesday: the cross a second time.
   await next('morning');
-  await page.goto('/round');
+  await app.lead('/round');
   await app.tap('Start the round');
   const tuesday = await goRound(app, page);
   expect(tuesday).toContain('2. pollination: Touch the stigma with pollen from');
@@ -193,7 +193,7 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
     [/F4·6 Mill Sparrow/, ['True to type, so far', 'Covered males of 1 plant.']],
     [/Marsh Button, 19 Jul/, ['True to type, so far', 'Covered males of']],
   ] as const) {
-    await page.goto('/fruit');
+    await app.lead('/fruit');
     await app.tap(fruit);
     for (const reason of reasons) await expect(page.getByRole('main')).toContainText(reason);
   }

@@ -79,9 +79,9 @@ for (const { name, place, seasons } of GARDENS)
       closed += 1;
       await seen(page.getByText('2 flowers pollinated. Set: 2 of 2', { exact: false }));
       // Nobody is sent to what stood then.
-      await page.goto('/');
+      await app.lead('/');
       await seen(page.getByRole('heading', { name: 'Nothing stands in the garden' }));
-      await page.goto('/fruit');
+      await app.lead('/fruit');
       await seen(page.getByText('Nothing to look at today.'));
       if (!('plants' in season)) continue;
       await goTo(season.plants);
@@ -91,7 +91,7 @@ for (const { name, place, seasons } of GARDENS)
       await app.tap('Plant 6 plants');
       await seen(page.getByText('Row 1: 6 Green Heron'));
     }
-    await page.goto('/garden/seasons');
+    await app.lead('/garden/seasons');
     for (const season of seasons) await seen(page.getByText(season.name, { exact: true }));
     // The first plan as it was.
     await app.tap(day(`^${seasons[0].name}`));

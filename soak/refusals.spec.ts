@@ -124,7 +124,7 @@ const PARTS = 4;
 for (let part = 0; part < PARTS; part += 1) {
   test(`every tap refused once, part ${part + 1}`, async ({ app, page }) => {
     await app.openDemo();
-    const fruit = (await fruitAddress(page)).split('/').at(-1)!;
+    const fruit = (await fruitAddress(app)).split('/').at(-1)!;
     const queue = routes()
       .filter((_, i) => i % PARTS === part)
       .map((route) => route.replace('[id]', fruit));
