@@ -67,10 +67,13 @@ function fail(name, reason) {
 
 /** A check that passes or fails as a whole. */
 async function check(name, command, args) {
+  const start = Date.now();
   const { status, output } = await runFor(command, args, { print: false });
   if (status === 0) passed += 1;
   else fail(name, output);
-  console.log(`${status === 0 ? 'passed' : 'FAILED'}: ${name}`);
+  console.log(
+    `${status === 0 ? 'passed' : 'FAILED'}: ${name} (${Math.round((Date.now() - start) / 1000)} s)`,
+  );
 }
 
 const CACHE = ['--cache', '--cache-location', '.cache'];
