@@ -83,9 +83,9 @@ const TYPES = ['--noEmit', '--incremental', '--tsBuildInfoFile'];
 
 /** Each takes one core, the longest first. */
 const CHECKS = [
-  () => check('build', process.execPath, ['-e', "import('./scripts/lib.mjs').then((lib) => lib.build())"]),
-  () => check('types', bin('tsc'), [...TYPES, '.cache/types.tsbuildinfo']),
   () => check('lint', bin('eslint'), [...CACHE, '--cache-strategy', 'content', '.']),
+  () => check('types', bin('tsc'), [...TYPES, '.cache/types.tsbuildinfo']),
+  () => check('build', process.execPath, ['-e', "import('./scripts/lib.mjs').then((lib) => lib.build())"]),
   () =>
     check('types of the core, without a browser or Node', bin('tsc'), [
       '-p',
