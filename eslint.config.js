@@ -57,7 +57,7 @@ const HIDDEN_CLOCK = [
 /** Contrast is tested for the pairs of the palette: a colour of its own would be seen by no test in the other light. */
 const OWN_COLOUR = {
   selector: 'Literal[value=/^(#[0-9a-fA-F]{3,8}|(rgb|hsl)a?\\(.*)$/]',
-  message: 'Colours are those of src/ui/theme.',
+  message: 'Colours are those of src/ui.',
 };
 
 /** Where no React is: its rules compile each file, which takes as long as all else. */

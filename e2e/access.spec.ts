@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import type { Page } from '@playwright/test';
 import { EVENING, expect, fruitAddress, test, seen } from './app';
 import { expectNoFindings, seriousFindings } from './findings';
 import { routes } from './routes';
@@ -25,12 +24,6 @@ const SAYS_ELSE_WHEN_EMPTY = ALL_ROUTES.filter(
 const WIDE =
   /^\/(more\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|walk|weather)?$/;
 
-/** Opens the app anew, and waits until it is drawn: from then on it can be led. */
-async function leaveFor(page: Page, address: string): Promise<void> {
-  await page.goto(address);
-  await page.locator('html[data-laid]').waitFor({ state: 'attached' });
-}
-
 test.describe('after one visit, without a network', () => {
   test.use({ serviceWorker: true });
 
@@ -39,7 +32,6 @@ test.describe('after one visit, without a network', () => {
       await app.openDemo();
       const fruit = (await fruitAddress(app)).split('/').at(-1)!;
       await app.goOffline(context);
-      await leaveFor(page, '/no-such-page');
       for (const route of part) {
         const address = route.replace('[id]', fruit);
         await app.lead(address);
@@ -61,7 +53,6 @@ test('no serious finding without a garden', async ({ app, page }) => {
   await app.chooseFile(() => app.tap('Import a backup'), { name: 'empty.json', text: EMPTY });
   await app.tap('Import');
   await seen(page.getByRole('heading', { name: 'No plants yet' }));
-  await leaveFor(page, '/no-such-page');
   for (const route of SAYS_ELSE_WHEN_EMPTY) {
     await app.lead(route.replace('[id]', 'nobody'));
     await expectNoFindings(page, route, { wide: false });

@@ -117,12 +117,17 @@ export class App {
     await seen(this.page.getByRole('heading', { name: 'Evening walk' }));
   }
 
-  /** Once the browser keeps the whole app: takes its network away. */
-  async goOffline(context: BrowserContext): Promise<void> {
+  /** Waits until the browser keeps the whole app, and opens what it keeps. */
+  async keptByBrowser(): Promise<void> {
     const { page } = this;
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.reload();
     await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  }
+
+  /** Takes the network away once the browser keeps the whole app. */
+  async goOffline(context: BrowserContext): Promise<void> {
+    await this.keptByBrowser();
     await context.setOffline(true);
   }
 
@@ -140,7 +145,10 @@ export class App {
       history.pushState(null, '', to);
       return dispatchEvent(new PopStateEvent('popstate'));
     }, address);
-    if (!led) return void (await page.goto(address));
+    if (!led) {
+      await page.goto(address);
+      await page.locator('html[data-laid]').waitFor({ state: 'attached' });
+    }
     await expect(page.locator('h1[data-left]'), address).toHaveCount(0);
     await seen(page.getByRole('heading', { level: 1 }).first());
     await expect(page.getByText(/^(Loading|Opening the garden)…$/)).toHaveCount(0);

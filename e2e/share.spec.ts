@@ -39,9 +39,7 @@ test('shared over https: the key once in the address, then installed and used wi
   await page.goto(shared.addresses[0]!.replace(/^https:\/\/[^/]+/, origin));
   await seen(page.getByRole('heading', { name: 'Evening walk' }));
   expect(page.url()).toBe(`${origin}/`);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await app.keptByBrowser();
   const manifest = await page.evaluate(async () => (await fetch('/manifest.webmanifest')).json());
   expect(manifest).toMatchObject({ display: 'standalone' });
   // Opened once more with the key, by its picture: it does not stay in the address, without a network either.

@@ -62,12 +62,11 @@ const entriesShown = async (page: Page): Promise<number> =>
   Number((await page.getByText(/^All [\d,]+ entries/).innerText()).replace(/\D/g, ''));
 
 /** Opens the demo and waits until its version is stored for use without a network. */
-async function openInstalled(page: Page, address: string): Promise<void> {
+async function openInstalled(app: App, address: string): Promise<void> {
+  const { page } = app;
   await page.goto(address);
   await seen(page.getByRole('heading', { name: 'Evening walk' }));
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  await app.keptByBrowser();
 }
 
 test('a new version is offered and not applied by itself; an old tab next to it loses nothing', async ({
@@ -78,7 +77,7 @@ test('a new version is offered and not applied by itself; an old tab next to it 
   const deployment = await deploy();
   const { address } = deployment;
   try {
-    await openInstalled(page, address);
+    await openInstalled(app, address);
     const oldApp = new App(await context.newPage());
     const old = oldApp.page;
     await old.goto(`${address}/more`);

@@ -24,5 +24,19 @@ export const stopTakesTaps = (): Promise<void> =>
     expect(document.querySelector('[aria-label="What was done"]:not([aria-disabled="true"])')).not.toBeNull(),
   );
 
-/** Waits for another stop, or another step, than one. */
-export const goesOnFrom = (here: string): Promise<void> => waitFor(() => expect(stopAt()).not.toBe(here));
+/** Taps what ends a stop, or a step of it, as soon as it takes taps, and waits for another. */
+export async function endStop(...taps: readonly (string | RegExp)[]): Promise<void> {
+  const here = stopAt();
+  for (const each of taps) {
+    await stopTakesTaps();
+    await tap(each);
+  }
+  await waitFor(() => expect(stopAt()).not.toBe(here));
+}
+
+/** Takes back what was done last, which leads back to its stop. */
+export async function undoTo(stop: string): Promise<void> {
+  await stopTakesTaps();
+  await tap('Undo');
+  await waitFor(() => expect(stopAt()).toBe(stop));
+}

@@ -1,6 +1,6 @@
-import { DEMO, reopenApp, screen, see, stored, tap } from '@testing/app';
+import { DEMO, reopenApp, screen, see, stored } from '@testing/app';
 import { entryOf } from '@testing/entries';
-import { goesOnFrom, startMorning, stopAt, stopTakesTaps } from '@testing/round';
+import { endStop, startMorning } from '@testing/round';
 import { cropOf } from '@/core/crops/catalogue';
 import { wantsSeed } from '@/core/crops/variety';
 import type { Fact, StoredEntry } from '@/core/journal/entry';
@@ -86,12 +86,9 @@ test('covers and fruit come off on a round, and the pages of their fruit say so'
 
   const left = [...CARDS];
   while (left.length > 0) {
-    await stopTakesTaps();
-    const before = stopAt();
     const card = left.findIndex(([asks]) => says(asks));
     const taps = card < 0 ? [/^(Done|None, continue|Leave it|Leave them)$/] : left.splice(card, 1)[0]![1];
-    for (const each of taps) await tap(each);
-    await goesOnFrom(before);
+    await endStop(...taps);
   }
 
   const facts = await fresh();

@@ -1,6 +1,6 @@
 import { waitFor } from '@testing-library/react';
 import { recorded, reopenApp, see, stored, tap } from '@testing/app';
-import { goesOnFrom, startMorning, stopAt, stopTakesTaps } from '@testing/round';
+import { endStop, startMorning, stopAt, undoTo } from '@testing/round';
 
 jest.setTimeout(120_000);
 
@@ -12,17 +12,11 @@ test('a morning: what it will be, a stop that is done and undone, and the same s
   expect(planned).toMatchObject({ kind: 'round.planned', body: { day: '2026-07-19' } });
 
   const first = stopAt();
-  await stopTakesTaps();
-  await tap(/^(Done|None, continue)$/);
-  await goesOnFrom(first);
+  await endStop(/^(Done|None, continue)$/);
   const second = stopAt();
-  await stopTakesTaps();
-  await tap('Undo');
-  await waitFor(() => expect(stopAt()).toBe(first));
+  await undoTo(first);
   await waitFor(async () => expect((await stored()).at(-1)).toMatchObject({ kind: 'struck' }));
-  await stopTakesTaps();
-  await tap(/^(Done|None, continue)$/);
-  await goesOnFrom(first);
+  await endStop(/^(Done|None, continue)$/);
 
   await reopenApp('/round', { wide: true });
   await waitFor(() => expect(stopAt()).toBe(second), { timeout: 30_000 });
