@@ -27,6 +27,11 @@ export const LIMITS = {
   grams: [1, 500_000],
   fruitMm: [1, 3000],
   sourcePlants: [1, 100_000_000],
+  seeds: [1, 10_000_000],
+  seedGrams: [0.01, 500_000],
+  /** What a thousand seeds weigh. */
+  thousandGrams: [0.01, 5000],
+  harvestYear: [1900, 2200],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type Limit = keyof typeof LIMITS;
@@ -42,6 +47,10 @@ export const MAX_PLANTS_IN_ROW = 2000;
 /** Plants or fruits whose season one entry ends. */
 export const MAX_ENDED = 2000;
 
+/** Fruits whose seed is taken out at once, and lots that are mixed. */
+export const MAX_TOGETHER = 500;
+/** Seeds laid out to see how many germinate. */
+export const MAX_TESTED = 1000;
 /** Fruit that had set by itself, taken off a plant at a time. */
 export const MAX_STRIPPED = 20;
 

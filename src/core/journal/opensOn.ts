@@ -43,6 +43,8 @@ export function opensOn(entry: EntryAbout<'bloom'>, id: string): Day | typeof NO
     case 'fruits.ended':
     case 'uncovered':
     case 'trial.dealt':
+    case 'fruit.opened':
+    case 'seed.extracted':
       return cohortOf(id)?.day;
   }
 }

@@ -9,6 +9,7 @@ export interface Sown {
   readonly sowing?: Sowing;
   readonly seedSource: SeedSource;
   readonly lot?: string;
+  readonly fromLot?: string;
   readonly daysToFlower?: number;
 }
 

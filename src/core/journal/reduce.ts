@@ -20,6 +20,7 @@ import { reduceHours, reduceReadings } from './folds/weather';
 import { reduceWalk } from './folds/walk';
 import { reduceRound } from './folds/round';
 import { reduceTrial } from './folds/trial';
+import { reduceLot } from './folds/lot';
 
 /** How each type of subject is folded from its entries, given in their total order. */
 const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
@@ -45,6 +46,7 @@ const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   tie: latest<'tie'>,
   ways: latest<'ways'>,
   trial: reduceTrial,
+  lot: reduceLot,
 };
 
 /**

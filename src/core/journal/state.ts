@@ -5,7 +5,7 @@ import type { OwnPollenRule, Purpose } from '../crops/variety';
 import type { Day, Instant } from '../time/types';
 import type { DayWeather } from '../weather/dayWeather';
 import type { Reading } from '../weather/readings';
-import type { Envelope } from './entry';
+import type { EntryOf, Envelope } from './entry';
 import type {
   Cause,
   FruitEnd,
@@ -27,6 +27,7 @@ import type {
 } from './kinds/roundBodies';
 import type { Donor, Stop } from './kinds/stops';
 import type { Role } from './kinds/role';
+import type { SeedLoss, Taste } from './kinds/seed';
 import type { Dealt, TrialSide } from './kinds/trial';
 import type { BloomSex, BudCount, CoverMethod, PollenFlight } from './kinds/walk';
 
@@ -298,6 +299,10 @@ export interface Bloom {
   /** Some of a cohort that were picked, each time. */
   readonly picks?: readonly Picks[];
   readonly conflicts: readonly Conflict[];
+  /** It was opened for its seed: the worst of what was tasted, and why it gave none. */
+  readonly opened?: { readonly day: Day; readonly taste?: Taste; readonly none?: SeedLoss };
+  /** The lots that its seed went into, in the order of the entries. */
+  readonly lots?: readonly string[];
   /** The way of a trial that fell to it. */
   readonly dealt?: { readonly trial: string; readonly side: TrialSide };
 }
@@ -352,6 +357,21 @@ export type Trial = Bodies['trial.planned'] & {
   readonly endedAt?: Instant;
 };
 
+/** What was recorded of some seed, as it was: `core/seed` reads it. */
+export interface Lot {
+  readonly lot: string;
+  readonly 'seed.extracted': readonly EntryOf<'seed.extracted'>[];
+  readonly 'seed.prepared': readonly EntryOf<'seed.prepared'>[];
+  readonly 'lot.received': readonly EntryOf<'lot.received'>[];
+  /** Into it, and out of it. */
+  readonly 'lot.filled': readonly EntryOf<'lot.filled'>[];
+  readonly 'lot.measured': readonly EntryOf<'lot.measured'>[];
+  readonly 'lot.used': readonly EntryOf<'lot.used'>[];
+  readonly 'lot.described': EntryOf<'lot.described'> | undefined;
+  readonly 'germination.begun': readonly EntryOf<'germination.begun'>[];
+  readonly 'germination.counted': readonly EntryOf<'germination.counted'>[];
+}
+
 export interface States {
   garden: Garden;
   device: Device;
@@ -375,4 +395,5 @@ export interface States {
   tie: TieState;
   ways: WaysState;
   trial: Trial;
+  lot: Lot;
 }

@@ -12,7 +12,7 @@ export interface Action {
 
 /** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
 export type Work =
-  'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit' | 'trials';
+  'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit' | 'trials' | 'seed';
 
 /**
  * The work that entries of each kind belong to. What belongs to none is undone where all is, such as a setting made at
@@ -63,6 +63,16 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   removed: ['fruit', 'round'],
   'fruits.ended': ['plan'],
   harvested: ['fruit'],
+  'fruit.opened': ['seed'],
+  'seed.extracted': ['seed'],
+  'seed.prepared': ['seed'],
+  'lot.received': ['seed'],
+  'lot.filled': ['seed'],
+  'lot.measured': ['seed'],
+  'lot.used': ['seed', 'plan'],
+  'lot.described': ['seed'],
+  'germination.begun': ['seed'],
+  'germination.counted': ['seed'],
   'hours.seen': [],
   'weather.noted': [],
   'weather.read': [],

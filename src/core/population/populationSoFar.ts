@@ -1,4 +1,5 @@
 import type { Fruit } from '../fruit/fruits';
+import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
 import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import type { Bloom } from '../journal/state';
@@ -54,7 +55,7 @@ export function* populationInSteps(
     if (fruit.variety.variety !== variety) continue;
     yield undefined;
     const growing = fruit.histories.filter(({ failed, ended }) => failed === undefined && !ended).length;
-    const fathers = fathersIn(journal, fruit);
+    const fathers = fathersOf(journal, fruit.bloom);
     const ofVariety = (plant: string): boolean => journal.all('plant').get(plant)?.variety === variety;
     if (growing === 0 || fathers.length === 0 || !fathers.every(ofVariety)) continue;
     if (!mayBeKept(fruit) || gradeOf(fruit.bloom) === 'notForSeed') continue;
@@ -97,7 +98,7 @@ const OF_STAND = '#';
  * One plant of a stand after another, as each ear is taken of another plant, and each tassel: who gets what nobody numbers. A
  * plant by itself is always the same.
  */
-function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'father' | 'candidate') => string {
+export function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'father' | 'candidate') => string {
   const dealt = new Map<string, number>();
   return (plant, as) => {
     const count = journal.all('plant').get(plant)?.count ?? 1;
@@ -115,12 +116,3 @@ function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'father' | '
 const mayBeKept = ({ bloom: { harvest }, plant: { removed } }: Fruit): boolean =>
   removed?.why !== 'offType' && (harvest ? harvest.use === 'seed' : removed === undefined);
 
-/** The plants whose pollen a fruit got, once for each male; none where one of them is not known. */
-function fathersIn(journal: Journal, { bloom }: Fruit): string[] {
-  const donors = pollinationsOf(bloom).flatMap((each) => each.donors);
-  const plants = donors.flatMap(({ plant, bloom: male }) => {
-    const mixed = journal.all('pollen').get(male);
-    return mixed ? mixed.of.map((each) => journal.all('bloom').get(each)?.plant) : [plant];
-  });
-  return plants.every((plant) => plant !== undefined && plant !== '') ? (plants as string[]) : [];
-}

@@ -8,7 +8,7 @@ import type { OpeningWindow } from '../opening/openingWindow';
 import { windowOf } from '../opening/windowsOf';
 import { meantOf } from '../journal/matingOf';
 import { shelterOn } from '../journal/underGlass';
-import { gardensOf, grownThen } from '../journal/past';
+import { gardensOf, grownThen, type Grown } from '../journal/past';
 import { bloomsAround } from '../journal/bloomsAround';
 import { isCovered } from '../journal/isCovered';
 import { perRevision } from '../journal/perRevision';
@@ -21,12 +21,15 @@ import { type Guard, guardsOf, type IsolationOf } from './guards';
 import type { Day } from '../time/types';
 import { pollenCarriedTo, visitedBefore } from './contact';
 import { fruitPurity, type Purity } from './fruitPurity';
+import { sourcesOfLot } from './lotPurity';
 
 export interface PurityOptions {
   /** The verdict on a variety's flowers of a day where nothing is covered; without it distance guards nothing. */
   readonly isolationOf?: IsolationOf;
   /** Is it judged for the sake of a fruit with which it was swapped? Then that one is not asked in turn. */
   readonly forOther?: boolean;
+  /** The fruits whose mothers or fathers grew of its seed, by what was said: no fruit is its own forebear. */
+  readonly descendants?: ReadonlySet<string>;
 }
 
 /**
@@ -38,7 +41,7 @@ export function purityOf(
   journal: Journal,
   garden: Garden,
   raw: Bloom,
-  { isolationOf, forOther = false }: PurityOptions = {},
+  { isolationOf, forOther = false, descendants = NONE }: PurityOptions = {},
 ): Purity | undefined {
   const flower = withCohortHistory(journal, raw);
   const grown = grownThen(journal, flower.plant, flower.day);
@@ -55,20 +58,22 @@ export function purityOf(
   };
   const opensOn = (day: Day, plant: string): number | undefined =>
     openedAsNoted(journal, variety.crop, day, windowOn(day, plant)?.opens[0]);
+  const own = new Set([...descendants, flower.bloom]);
+  const ofLot = lotSources(journal, garden, { ...(isolationOf && { isolationOf }), descendants: own });
   const beside = isCovered(flower) ? [] : besideOf(journal, flower, variety);
   return fruitPurity({
     bloom: flower,
     variety,
     father: meant.father,
     fathers: meant.fathers,
-    seedSources: seedSourcesOf(journal, flower, plant, variety),
-    fatherSources: fatherSourcesOf(journal, flower),
+    seedSources: seedSourcesOf(journal, flower, { plant, variety }, ofLot),
+    fatherSources: fatherSourcesOf(journal, flower, ofLot),
     beside,
     sharesTag: sharesTag(journal, raw),
     ...(!forOther && {
       swappedWithBad: (raw.retags ?? []).some(({ other }) => {
         const bloom = journal.all('bloom').get(other ?? '');
-        const options = { forOther: true, ...(isolationOf && { isolationOf }) };
+        const options = { forOther: true, descendants: own, ...(isolationOf && { isolationOf }) };
         return bloom && purityOf(journal, garden, bloom, options)?.grade === 'notForSeed';
       }),
     }),
@@ -108,19 +113,45 @@ function guardsKnown(
 const seedSourcesOf = (
   journal: Journal,
   { day }: Bloom,
-  plant: Plant,
-  variety: Variety,
+  { plant, variety }: Grown,
+  ofLot: LotSources,
 ): readonly SeedSource[] =>
-  (day === undefined ? [journal] : gardensOf(journal, day)).map((then) => {
+  (day === undefined ? [journal] : gardensOf(journal, day)).flatMap((then) => {
     const [was, as] = [then.all('plant').get(plant.plant), then.all('variety').get(variety.variety)];
-    return plantingOf(then, was ?? plant, as ?? variety).seedSource;
+    const { seedSource, fromLot, sowing } = plantingOf(then, was ?? plant, as ?? variety);
+    // What was said at the sowing stands, and what has been found of its seed since counts too.
+    return fromLot === undefined ? [seedSource] : [seedSource, ...ofLot(fromLot, sowing?.day ?? day)];
   });
 
+/** Where the seed of a lot came from, as it was on a day. */
+type LotSources = (lot: string, until: Day | undefined) => readonly SeedSource[];
+
+/** Asked of a lot once, however many plants were sown from it. */
+const lotSources = (
+  journal: Journal,
+  garden: Garden,
+  options: PurityOptions & { readonly descendants: ReadonlySet<string> },
+): LotSources => {
+  const judge = (bloom: Bloom): Purity | undefined =>
+    options.descendants.has(bloom.bloom) ? undefined : purityOf(journal, garden, bloom, options);
+  const known = lotsByIsolation(journal);
+  const held = known.get(options.isolationOf ?? NO_ISOLATION) ?? new Map<string, readonly SeedSource[]>();
+  known.set(options.isolationOf ?? NO_ISOLATION, held);
+  return (lot, until) => {
+    const key = `${lot} ${until}`;
+    const sources = held.get(key) ?? sourcesOfLot(journal, lot, until, judge);
+    held.set(key, sources);
+    return sources;
+  };
+};
+const lotsByIsolation = perRevision(() => new WeakMap<object, Map<string, readonly SeedSource[]>>());
+const NONE: ReadonlySet<string> = new Set();
+
 /** Likewise of all plants that gave it pollen, each once. */
-function fatherSourcesOf(journal: Journal, flower: Bloom): readonly SeedSource[] {
+function fatherSourcesOf(journal: Journal, flower: Bloom, ofLot: LotSources): readonly SeedSource[] {
   const sources = fatherPlants(flower).flatMap((id) => {
     const grown = grownThen(journal, id, flower.day);
-    return grown ? seedSourcesOf(journal, flower, grown.plant, grown.variety) : [];
+    return grown ? seedSourcesOf(journal, flower, grown, ofLot) : [];
   });
   return [...new Set(sources)];
 }

@@ -9,6 +9,7 @@ import { MATING_SCHEMAS } from './kinds/mating';
 import { PLAN_SCHEMAS } from './kinds/plan';
 import { PLANTING_SCHEMAS } from './kinds/planting';
 import { ROUND_SCHEMAS } from './kinds/round';
+import { SEED_SCHEMAS } from './kinds/seed';
 import { WALK_SCHEMAS } from './kinds/walk';
 import { TIE_SCHEMAS } from './kinds/tie';
 import { TRIAL_SCHEMAS } from './kinds/trial';
@@ -35,6 +36,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...WALK_SCHEMAS,
   ...ROUND_SCHEMAS,
   ...FRUIT_SCHEMAS,
+  ...SEED_SCHEMAS,
   ...WEATHER_SCHEMAS,
   ...TIE_SCHEMAS,
   ...WAYS_SCHEMAS,

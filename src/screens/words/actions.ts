@@ -2,6 +2,7 @@ import { cropOf } from '@/core/crops/catalogue';
 import type { EntryOf, StoredEntry } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import { isKind, type Kind } from '@/core/journal/kinds/kinds';
+import { lotName } from '@/core/seed/lotName';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { Format } from '../format/format';
 
@@ -14,6 +15,11 @@ const ofBloom = (bloom: string, journal: Journal): string => {
 };
 const varietyName = (variety: string, journal: Journal): string =>
   journal.all('variety').get(variety)?.name ?? 'a variety';
+
+const lotNamed = (lot: string, journal: Journal): string => {
+  const held = journal.all('lot').get(lot);
+  return (held && lotName(held)) ?? 'some seed';
+};
 
 /** What an entry did, to be read after “Undone:”. The first kinds tell most of an action. */
 const DID: { readonly [K in Kind]: Say<K> } = {
@@ -77,6 +83,17 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'trial.ended': () => 'the end of a trial',
   'trial.dealt': ({ dealt }, _journal, f) =>
     `a trial’s dealing of ${f.count(dealt.length, 'flower', 'flowers')}`,
+  'fruit.opened': ({ bloom }, journal) => `what was found in a fruit${ofBloom(bloom, journal)}`,
+  'seed.extracted': ({ name }) => `the seed taken out, ${name}`,
+  'seed.prepared': ({ lot, step }, journal) =>
+    `${step === 'rinsed' ? 'the rinsing' : 'the drying'} of ${lotNamed(lot, journal)}`,
+  'lot.received': ({ name }) => `the seed ${name}`,
+  'lot.filled': ({ name }) => `the seed put into ${name}`,
+  'lot.measured': ({ lot }, journal) => `the amount of ${lotNamed(lot, journal)}`,
+  'lot.used': ({ lot }, journal) => `seed taken of ${lotNamed(lot, journal)}`,
+  'lot.described': ({ name }) => `the description of ${name}`,
+  'germination.begun': ({ lot }, journal) => `a germination test of ${lotNamed(lot, journal)}`,
+  'germination.counted': ({ lot }, journal) => `a germination count of ${lotNamed(lot, journal)}`,
   amended: () => 'a correction',
   struck: () => 'a removal',
 };

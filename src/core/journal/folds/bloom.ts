@@ -5,6 +5,7 @@ import { addsFlowers } from '../pollinations';
 import type { EntryAbout } from '../taking';
 import { addDays } from '../../time/calendar';
 import type { Day } from '../../time/types';
+import { TASTES } from '../kinds/seed';
 import { COVER_FINDINGS, type MissedReason } from '../kinds/roundBodies';
 import type { Bloom, Conflict, Look, Missed, Pollination } from '../state';
 import { countingOf, lookOf, type Mutable, pollinationOf, reportOf, uncoveredOf, NONE } from './bloomParts';
@@ -197,6 +198,12 @@ function read(entry: EntryAbout<'bloom'>, draft: Draft): void {
       if (own) bloom.dealt ??= { trial, side: own.side };
       break;
     }
+    case 'fruit.opened':
+      readOpened(entry, bloom);
+      break;
+    case 'seed.extracted':
+      bloom.lots = [...new Set([...(bloom.lots ?? NONE), entry.body.lot])];
+      break;
     case 'retagged':
       draft.retaggings = and(draft.retaggings, entry);
       break;
@@ -272,6 +279,14 @@ function readPicked(entry: EntryOf<'picked'>, draft: Draft): void {
     const { day, hands } = body;
     bloom.picked = { at, ...(day !== undefined && { day }), ...(hands && { hands }), entry: id };
   }
+}
+
+/** Of what several tasted the worst counts. */
+function readOpened({ body: { day, taste, none } }: EntryOf<'fruit.opened'>, bloom: Mutable<Bloom>): void {
+  const before = bloom.opened;
+  const worst = TASTES.findLast((each) => each === taste || each === before?.taste);
+  const loss = before?.none ?? none;
+  bloom.opened = { day: before?.day ?? day, ...(worst && { taste: worst }), ...(loss && { none: loss }) };
 }
 
 function readRemoved({ at, body }: EntryOf<'removed'>, { bloom }: Draft): void {

@@ -24,6 +24,7 @@ export const SUBJECT_TYPES = [
   'tie',
   'ways',
   'trial',
+  'lot',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

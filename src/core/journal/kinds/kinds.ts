@@ -7,6 +7,7 @@ import { PLAN_KINDS, type PlanAbout, type PlanBodies } from './plan';
 import { PLANTING_KINDS, type PlantingAbout, type PlantingBodies } from './planting';
 import { ROUND_KINDS, type RoundAbout } from './round';
 import type { RoundBodies } from './roundBodies';
+import { SEED_KINDS, type SeedAbout, type SeedBodies } from './seed';
 import { WALK_KINDS, type WalkAbout, type WalkBodies } from './walk';
 import { TIE_KINDS, type TieAbout, type TieBodies } from './tie';
 import { TRIAL_KINDS, type TrialAbout, type TrialBodies } from './trial';
@@ -25,6 +26,7 @@ export interface Bodies
     WalkBodies,
     RoundBodies,
     FruitBodies,
+    SeedBodies,
     WeatherBodies,
     TieBodies,
     WaysBodies,
@@ -42,6 +44,7 @@ export interface About
     WalkAbout,
     RoundAbout,
     FruitAbout,
+    SeedAbout,
     WeatherAbout,
     TieAbout,
     WaysAbout,
@@ -65,6 +68,7 @@ export const KINDS: KindDefinitions<Bodies, About> = {
   ...WALK_KINDS,
   ...ROUND_KINDS,
   ...FRUIT_KINDS,
+  ...SEED_KINDS,
   ...WEATHER_KINDS,
   ...TIE_KINDS,
   ...WAYS_KINDS,

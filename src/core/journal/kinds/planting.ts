@@ -14,6 +14,8 @@ export interface PlantingBodies {
     readonly seedSource: SeedSource;
     /** The seed it was sown from, as it is named on the packet. */
     readonly lot?: string;
+    /** The lot of this garden that it was sown from. */
+    readonly fromLot?: string;
     /** Days from sowing or planting out to the first flower, where the grower or the packet knows. */
     readonly daysToFlower?: number;
   };
@@ -38,8 +40,9 @@ export interface PlantingAbout {
 }
 
 export const PLANTING_KINDS: KindDefinitions<PlantingBodies, PlantingAbout> = {
+  // Version 2: the lot it was sown from.
   'planting.set': {
-    version: 1,
+    version: 2,
     structural: true,
     clockDays: false,
     subjects: ({ planting }, each) => each('planting', planting),

@@ -13,6 +13,7 @@ export const PLANTING_SCHEMAS: KindSchemas<PlantingBodies> = {
       sowing: record({ how: oneOf(SOWING_METHODS), day }).optional(),
       seedSource: oneOf(SEED_SOURCES),
       lot: name.optional(),
+      fromLot: id.optional(),
       daysToFlower: within('daysToFlower').integer().optional(),
     }),
   'cage.set': () => record({ cage: id, name, plants: Joi.array().items(id).max(MAX_PLANTS) }),

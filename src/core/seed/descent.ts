@@ -1,0 +1,124 @@
+import { fathersOf } from '../journal/fathersOf';
+import type { Journal } from '../journal/journal';
+import { grownThen } from '../journal/past';
+import { plantingOf } from '../journal/plantingOf';
+import type { Bloom } from '../journal/state';
+import type { Day } from '../time/types';
+import { lotContents } from './lotContents';
+
+/**
+ * What seed is by its parents. `line`: of one variety; `hybrid`: F1 seed of a variety that was had as such; `cross`: of two
+ * lines, `filial` generations on (1: F1), after so many `backcrosses` to one of them; `complex`: of a cross and something
+ * else; `mixture`: of seed that differs; `unknown`: nobody knows a parent.
+ */
+export type Descent =
+  | { readonly of: 'line' | 'hybrid'; readonly variety: string }
+  | {
+      readonly of: 'cross';
+      /** Varieties. */
+      readonly mother: string;
+      readonly father: string;
+      readonly filial: number;
+      readonly backcrossed?: { readonly to: string; readonly times: number };
+    }
+  | { readonly of: 'complex'; readonly mother: Descent; readonly father: Descent }
+  | { readonly of: 'mixture' | 'unknown' };
+
+const UNKNOWN: Descent = { of: 'unknown' };
+
+/**
+ * What the seed of a mother and a father is.
+ *
+ * @example descentOf({ of: 'line', variety: 'a' }, { of: 'line', variety: 'b' }) // F1 of a × b
+ * @example descentOf(f1, f1) // F2
+ * @example descentOf(f1, { of: 'line', variety: 'a' }) // once backcrossed to a
+ */
+export function descentOf(mother: Descent, father: Descent): Descent {
+  const isKnown = ({ of }: Descent): boolean => of !== 'unknown' && of !== 'mixture';
+  if (!isKnown(mother) || !isKnown(father)) return UNKNOWN;
+  if (mother.of === 'line' && father.of === 'line')
+    return mother.variety === father.variety
+      ? mother
+      : { of: 'cross', mother: mother.variety, father: father.variety, filial: 1 };
+  if (mother.of === 'cross' && father.of === 'cross' && isSameCross(mother, father))
+    return { ...mother, filial: Math.max(mother.filial, father.filial) + 1 };
+  return backcross(mother, father) ?? backcross(father, mother) ?? { of: 'complex', mother, father };
+}
+
+type Cross = Extract<Descent, { of: 'cross' }>;
+
+const isSameCross = (a: Cross, b: Cross): boolean =>
+  [a.mother, a.father].sort().join(' ') === [b.mother, b.father].sort().join(' ') &&
+  a.backcrossed?.to === b.backcrossed?.to &&
+  a.backcrossed?.times === b.backcrossed?.times;
+
+/** A cross, and a line that is one of its parents. */
+function backcross(cross: Descent, line: Descent): Descent | undefined {
+  if (cross.of !== 'cross' || line.of !== 'line') return undefined;
+  const { mother, father, backcrossed } = cross;
+  const to = line.variety;
+  if (to !== mother && to !== father) return undefined;
+  // To the other parent in turn is no backcross of a backcross.
+  if (backcrossed && backcrossed.to !== to) return undefined;
+  return {
+    of: 'cross',
+    mother,
+    father,
+    filial: 1,
+    backcrossed: { to, times: (backcrossed?.times ?? 0) + 1 },
+  };
+}
+
+/** The forebears that are being asked about: none is its own. */
+type Asked = ReadonlySet<string>;
+
+/**
+ * What the seed of a fruit is, by the plants that bore and fathered it and the lots they were sown from. Where nobody
+ * noted whose pollen came, it goes by its mother: how sure that is its purity says.
+ *
+ * @example fruitDescent(journal, bloom) // { of: 'line', variety: 'v' }
+ */
+export function fruitDescent(journal: Journal, bloom: Bloom, asked: Asked = new Set()): Descent {
+  if (asked.has(bloom.bloom)) return UNKNOWN;
+  const own = new Set([...asked, bloom.bloom]);
+  const mother = plantDescent(journal, bloom.plant, bloom.day, own);
+  const fathers = [...new Set(fathersOf(journal, bloom))];
+  if (fathers.length === 0) return mother;
+  return alike(fathers.map((father) => descentOf(mother, plantDescent(journal, father, bloom.day, own))));
+}
+
+/** What a plant is that stood on a day, by the lot it was sown from. */
+function plantDescent(journal: Journal, id: string, day: Day | undefined, asked: Asked): Descent {
+  const grown = grownThen(journal, id, day);
+  if (!grown) return UNKNOWN;
+  const { fromLot, sowing, seedSource } = plantingOf(journal, grown.plant, grown.variety);
+  if (fromLot !== undefined) {
+    const sown = lotDescent(journal, fromLot, sowing?.day ?? day, asked);
+    if (sown.of !== 'unknown') return sown;
+  }
+  return { of: seedSource === 'f1' ? 'hybrid' : 'line', variety: grown.variety.variety };
+}
+
+/**
+ * What the seed of a lot is: the same for all of it, or a mixture.
+ *
+ * @param until as it was on that day.
+ * @example lotDescent(journal, 'l1') // F1 of two varieties
+ */
+export function lotDescent(journal: Journal, id: string, until?: Day, asked: Asked = new Set()): Descent {
+  const { contents } = lotContents(journal, id, until);
+  return alike(
+    contents.map((content): Descent => {
+      if (content.from === 'elsewhere')
+        return { of: content.source === 'f1' ? 'hybrid' : 'line', variety: content.variety };
+      const bloom = journal.all('bloom').get(content.bloom);
+      return bloom ? fruitDescent(journal, bloom, asked) : UNKNOWN;
+    }),
+  );
+}
+
+function alike(all: readonly Descent[]): Descent {
+  const [first] = all;
+  if (!first) return UNKNOWN;
+  return new Set(all.map((each) => JSON.stringify(each))).size === 1 ? first : { of: 'mixture' };
+}

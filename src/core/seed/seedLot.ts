@@ -1,0 +1,98 @@
+import type { CropId } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
+import type { SeedBodies } from '../journal/kinds/seed';
+import type { Lot } from '../journal/state';
+import type { Day } from '../time/types';
+import { lotAmount, type LotAmount } from './lotAmount';
+import { lotContents, type Content } from './lotContents';
+import { lotName } from './lotName';
+
+/** Some seed that is kept together, as its page shows it. */
+export interface SeedLot {
+  readonly lot: string;
+  readonly name: string;
+  /** What is in it, the greatest share first; `assumed`: taken to be alike. */
+  readonly contents: readonly Content[];
+  readonly assumed: boolean;
+  /** The varieties of its mothers, each once; of several it is a mixture. */
+  readonly varieties: readonly string[];
+  readonly crop: CropId | undefined;
+  /** When it began: its seed was taken out, it was had, or filled. */
+  readonly since: Day;
+  /** Its seed was taken out wet: of the latest fruit. */
+  readonly taken?: SeedBodies['seed.extracted'];
+  readonly rinsed?: Day;
+  readonly dried?: Day;
+  readonly amount: LotAmount;
+  readonly described?: SeedBodies['lot.described'];
+  /** The year in which it was harvested, where it came from elsewhere and that is known. */
+  readonly year?: number;
+}
+
+/**
+ * One lot; `undefined` of one that nobody began here.
+ *
+ * @example seedLot(journal, lot)?.name // 'Redring 2026'
+ */
+export function seedLot(journal: Journal, lot: Lot): SeedLot | undefined {
+  const name = lotName(lot);
+  const had = lot['lot.received'].at(-1)?.body;
+  const begun = [
+    ...lot['seed.extracted'].map(({ body }) => body.day),
+    ...lot['lot.filled'].flatMap(({ body }) => (body.lot === lot.lot ? [body.day] : [])),
+    ...(had ? [had.day] : []),
+  ].sort();
+  const [since] = begun;
+  if (name === undefined || since === undefined) return undefined;
+  const { contents, assumed } = lotContents(journal, lot.lot);
+  const varieties = [...new Set(contents.flatMap((content) => varietyOf(journal, content) ?? []))];
+  const taken = lot['seed.extracted']
+    .map(({ body }) => body)
+    .sort(byDay)
+    .at(-1);
+  const [rinsed, dried] = [stepOf(lot, 'rinsed', taken?.day), stepOf(lot, 'dried', taken?.day)];
+  const described = lot['lot.described']?.body;
+  const crop = journal.all('variety').get(varieties[0] ?? '')?.crop;
+  return {
+    ...{ lot: lot.lot, name, contents, assumed, varieties, crop, since },
+    ...(taken && { taken }),
+    ...(rinsed !== undefined && { rinsed }),
+    ...(dried !== undefined && { dried }),
+    amount: lotAmount(lot),
+    ...(described && { described }),
+    ...(had?.year !== undefined && { year: had.year }),
+  };
+}
+
+/** The variety that bore it, as it was then. */
+function varietyOf(journal: Journal, content: Content): string | undefined {
+  if (content.from === 'elsewhere') return content.variety;
+  const plant = journal.all('bloom').get(content.bloom)?.plant;
+  return plant === undefined ? undefined : journal.all('plant').get(plant)?.variety;
+}
+
+const byDay = (a: { readonly day: Day }, b: { readonly day: Day }): number => compare(a.day, b.day);
+
+const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/** The last time that was done to it, not before the seed that came in last. */
+const stepOf = (lot: Lot, step: 'rinsed' | 'dried', since: Day | undefined): Day | undefined =>
+  lot['seed.prepared']
+    .flatMap(({ body }) =>
+      body.step === step && (since === undefined || body.day >= since) ? [body.day] : [],
+    )
+    .sort()
+    .at(-1);
+
+/** Is anything in it that came of several varieties? */
+export const isMixture = ({ varieties }: Pick<SeedLot, 'varieties'>): boolean => varieties.length > 1;
+
+/**
+ * All lots that were begun here, the latest first.
+ *
+ * @example seedLots(new Journal()) // []
+ */
+export const seedLots = (journal: Journal): SeedLot[] =>
+  [...journal.all('lot').values()]
+    .flatMap((lot) => seedLot(journal, lot) ?? [])
+    .sort((a, b) => compare(b.since, a.since) || compare(a.name, b.name) || compare(a.lot, b.lot));
