@@ -7,6 +7,7 @@ import type { Day } from '../src/core/time/types';
 import type { Chance } from './chance';
 import { BEDS, ESTATE, LAST_SEASON, VARIETIES, type PlantedVariety } from './estate';
 import { OTHERS } from './neighbours';
+import { lastWinter } from './lastWinter';
 import { DEMO_GARDEN, Phones } from './phones';
 
 /** The phone that was in hand then. */
@@ -45,6 +46,8 @@ export interface GoesOn {
   readonly beds: ReadonlyMap<string, string>;
   /** By name. */
   readonly varieties: ReadonlyMap<string, string>;
+  /** What is sown of a variety that was kept, by its name. */
+  readonly lots: ReadonlyMap<string, string>;
 }
 
 /** The summer before: the same beds and varieties, a few plants of them, and a season that was closed. */
@@ -81,7 +84,10 @@ export function lastSummer(chance: Chance): GoesOn {
   const toClose = seasonToClose(phones.journal, garden, LAST_SEASON.to);
   const closing = { season: LAST_SEASON, stays: new Set<string>(), ends: () => 'frosted' as const };
   phones.record(closeSeason(toClose, closing, () => phones.id()));
-  return { phones, beds, varieties };
+  const picked = flowers.flatMap((told) => (told.picked === undefined ? [] : [told.bloom]));
+  const sown = lastWinter({ phones, varieties, picked });
+  const { name } = VARIETIES.find(({ key }) => key === 'button')!.body;
+  return { phones, beds, varieties, lots: new Map([[name, sown]]) };
 }
 
 /** It was sown a year earlier, and what is its own seed by now was bought then. */

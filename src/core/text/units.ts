@@ -35,8 +35,8 @@ export const GRAMS_PER_OUNCE = 28.34952;
  *
  * @example gramsFrom('imperial', 16) // 454
  */
-export const gramsFrom = (units: Units, weight: number): number =>
-  round(units === 'metric' ? weight : weight * GRAMS_PER_OUNCE, 0);
+export const gramsFrom = (units: Units, weight: number, digits = 0): number =>
+  round(units === 'metric' ? weight : weight * GRAMS_PER_OUNCE, digits);
 
 /**
  * °C as this grower writes it, to a tenth.

@@ -3,8 +3,9 @@ import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core/crops/variety';
 import { BED_ARRANGEMENTS } from '@/core/garden/bedRows';
+import { LOT_USES, SEED_PACKINGS, SEED_STORES } from '@/core/journal/kinds/seed';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
-import { LIMITS, LONGEST, type Limit } from '@/core/journal/limits';
+import { LIMITS, LONGEST, MAX_TESTED, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, gramsFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
 import { hourOfClock } from './clockTime';
@@ -21,6 +22,7 @@ const words = {
   'number.max': 'At most {#limit}.',
   'number.integer': 'A whole number.',
   'object.and': 'Fill this in too, or none of them.',
+  'object.missing': 'Fill in one of them.',
   order: 'This should not come before the other.',
   zone: 'A time zone such as Europe/London.',
   day: 'A whole date: day, month and year.',
@@ -46,6 +48,8 @@ const plain = (limit: Limit): Joi.NumberSchema => within(LIMITS[limit][0], LIMIT
 const ifGiven = (limit: Limit): Joi.NumberSchema =>
   typed.decimal().min(LIMITS[limit][0]).max(LIMITS[limit][1]);
 
+const seedsIfGiven = (): Joi.NumberSchema => ifGiven('seeds').integer();
+
 /** A time of day as it is read from a clock, handed on in hours since midnight. */
 const clockTime = Joi.string()
   .required()
@@ -66,6 +70,7 @@ const form = (fields: Joi.SchemaMap): Joi.ObjectSchema => Joi.object(fields).mes
 /** Joi refuses the whole form where one of several fields is missing; the grower is told at the field. */
 const atMissing: Joi.ValidationErrorFunction = (errors) => {
   for (const error of errors) {
+    if (error.code === 'object.missing') error.path.push((error.local as { peers: string[] }).peers[0]!);
     if (error.code === 'object.and') error.path.push((error.local as { missing: string[] }).missing[0]!);
   }
   return errors as unknown as Error;
@@ -93,16 +98,20 @@ function measuresIn(units: Units) {
       .min(temperatureIn(units, LIMITS[limit][0]))
       .max(temperatureIn(units, LIMITS[limit][1]))
       .custom((value: number) => celsiusFrom(units, value));
+  const weightOf = (limit: Limit, digits: number) =>
+    typed.decimal().custom((value: number, helpers) => {
+      const grams = gramsFrom(units, value, digits);
+      const [least, most] = LIMITS[limit];
+      return least <= grams && grams <= most ? grams : helpers.error('weight');
+    });
   return {
     length: (limit: Limit) => lengthOf(limit).required(),
     lengthIfGiven: lengthOf,
     temperature: (limit: Limit) => temperatureOf(limit).required(),
     temperatureIfGiven: temperatureOf('airC'),
-    weightIfGiven: typed.decimal().custom((value: number, helpers) => {
-      const grams = gramsFrom(units, value);
-      const [least, most] = LIMITS.grams;
-      return least <= grams && grams <= most ? grams : helpers.error('weight');
-    }),
+    weightIfGiven: weightOf('grams', 0),
+    /** Of seed, to a hundredth of a gram. */
+    seedWeightIfGiven: (limit: Limit) => weightOf(limit, 2),
   };
 }
 
@@ -164,8 +173,42 @@ const VARIETY_FORMS = {
       as: choice('each', 'stand'),
       sown: day.empty('').optional(),
       since: day.empty('').optional(),
+      lot: id.empty('').optional(),
+      seeds: seedsIfGiven(),
     }),
 };
+
+const seedForms = ({ seedWeightIfGiven }: Measures) => ({
+  lotAdded: () =>
+    form({
+      name: name.required(),
+      variety: chosenId,
+      source: choice(...SEED_SOURCES),
+      year: ifGiven('harvestYear').integer(),
+      seeds: seedsIfGiven(),
+    }),
+  lotDescribed: () =>
+    form({
+      name: name.required(),
+      place: name.empty('').optional(),
+      store: Joi.valid(...SEED_STORES).empty(''),
+      packing: Joi.valid(...SEED_PACKINGS).empty(''),
+      note: Joi.string().allow('').max(LONGEST.note),
+    }),
+  lotMeasured: () =>
+    form({
+      seeds: seedsIfGiven(),
+      weight: seedWeightIfGiven('seedGrams'),
+      thousand: seedWeightIfGiven('thousandGrams'),
+    })
+      .or('seeds', 'weight', 'thousand')
+      .error(atMissing),
+  lotUsed: () => form({ how: choice(...LOT_USES), seeds: seedsIfGiven(), to: name.empty('').optional() }),
+  lotSplit: () => form({ name: name.required(), seeds: seedsIfGiven() }),
+  lotMixed: () => form({ name: name.required(), other: chosenId }),
+  germinationBegun: () => form({ seeds: within(1, MAX_TESTED).integer() }),
+  germinationCounted: () => form({ up: within(0, MAX_TESTED).integer() }),
+});
 
 const planForms = ({ length, lengthIfGiven }: Measures) => ({
   bed: () =>
@@ -245,7 +288,7 @@ const aroundForms = ({ length, temperature, temperatureIfGiven, weightIfGiven }:
 
 const formsIn = (units: Units) => {
   const measures = measuresIn(units);
-  return { ...VARIETY_FORMS, ...planForms(measures), ...aroundForms(measures) };
+  return { ...VARIETY_FORMS, ...planForms(measures), ...aroundForms(measures), ...seedForms(measures) };
 };
 
 export type FormName = keyof ReturnType<typeof formsIn>;

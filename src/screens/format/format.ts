@@ -109,7 +109,7 @@ function newFormat(zone: string, units: Units, hours: HourStyle, locale: string)
       units === 'imperial'
         ? `${number(grams / GRAMS_PER_OUNCE, 1)} oz`
         : grams < 1000
-          ? `${number(grams)} g`
+          ? `${number(grams, grams < 100 ? 1 : 0)} g`
           : `${number(grams / 1000, 2)} kg`,
     unit: names,
     typedLength: (metres) => String(lengthIn(units, metres)),

@@ -32,6 +32,7 @@ import { ThinSome } from './ThinSome';
 import { fruitStatus } from './fruitView';
 import { HowItGrows } from './HowItGrows';
 import { LookCard } from './LookCard';
+import { SeedOfFruit } from './SeedOfFruit';
 import { WhatToDo } from './WhatToDo';
 import { FruitChain } from './FruitChain';
 import { type OneFruit, useJudgedSeed, useOneFruit } from './oneFruit';
@@ -156,6 +157,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         />
       ))}
       {view.growth ? <HowItGrows growth={view.growth} onPlant={isOnPlant(history)} /> : null}
+      <SeedOfFruit bloom={bloom} />
       <WhatToDo fruit={fruit} />
       <ListRow
         title="Its plant"

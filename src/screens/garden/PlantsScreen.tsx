@@ -5,6 +5,9 @@ import { lastPlaces, plantsPerRow, rowKey } from '@/core/garden/places';
 import type { Fact } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import type { Bed, Plant, Variety } from '@/core/journal/state';
+import { sownFromLot } from '@/core/seed/sownFromLot';
+import { seedLots } from '@/core/seed/seedLot';
+import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { newId } from '@/data/clock';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -17,6 +20,7 @@ import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
+import { sayAmount } from '../words/seed';
 
 interface Typed {
   variety: string;
@@ -28,20 +32,25 @@ interface Typed {
   sown: string;
   /** Set out on that day; without it they stood before anybody noted it. */
   since: string;
+  /** Sown from this lot; without it from the seed that the variety is described with. */
+  lot: string;
+  seeds: string;
 }
-type Checked = Omit<Typed, 'row' | 'count' | 'sown' | 'since'> & {
+type Checked = Omit<Typed, 'row' | 'count' | 'sown' | 'since' | 'lot' | 'seeds'> & {
   row: number;
   count: number;
   sown?: Day;
   since?: Day;
+  lot?: string;
+  seeds?: number;
 };
 
 /** Puts plants of a variety into a row, after those that stand there. Places are never renumbered. */
 export function PlantsScreen() {
   const router = useRouter();
-  const { of } = useLocalSearchParams<{ of?: string }>();
+  const { of, lot: asked = '' } = useLocalSearchParams<{ of?: string; lot?: string }>();
   const record = useRecord();
-  const { journal } = useGarden().store;
+  const { journal, clock, described } = useGarden().store;
   const beds = [...journal.all('bed').values()];
   const varieties = [...journal.all('variety').values()];
   const { control, handleSubmit } = useCheckedForm<Typed, Checked>('plants', {
@@ -52,20 +61,35 @@ export function PlantsScreen() {
     as: 'each',
     sown: '',
     since: '',
+    lot: asked,
+    seeds: '',
   });
   const varietyId = useWatch({ control, name: 'variety' });
   const bedId = useWatch({ control, name: 'bed' });
   const row = useWatch({ control, name: 'row' });
-  const save = handleSubmit(({ bed, row, variety, count, as, sown, since }) => {
+  const lotId = useWatch({ control, name: 'lot' });
+  const save = handleSubmit(({ bed, row, variety, count, as, sown, since, lot, seeds }) => {
     const last = lastInRow(journal, { bed, row });
     const plants =
       as === 'stand' && count > 1
         ? [{ plant: newId(), place: last + 1, count }]
         : Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
-    const another = sown === undefined ? undefined : sowingOn(journal, variety, sown);
+    const today = dayAt(clock.now(), described!.zone);
+    const another =
+      lot !== undefined
+        ? sownFromLot(journal, described!, {
+            lot,
+            variety,
+            day: sown ?? today,
+            newId,
+            ...(seeds && { seeds }),
+          })
+        : sown === undefined
+          ? undefined
+          : sowingOn(journal, variety, sown);
     const planting = another && { planting: another.planting };
     record([
-      ...(another?.fact ? [another.fact] : []),
+      ...(another?.facts ?? []),
       { kind: 'plants.set', body: { bed, row, variety, ...planting, plants, ...(since && { since }) } },
     ]);
     router.replace('/garden');
@@ -126,9 +150,58 @@ export function PlantsScreen() {
           label="Set out on which day?"
           note="Leave it empty where they stood before. What flowered before that day is judged without them."
         />
-        <SownLater control={control} variety={varieties.find((each) => each.variety === varietyId)} />
+        <FromWhichSeed control={control} variety={varietyId} asked={asked} />
+        <SownLater
+          control={control}
+          variety={varieties.find((each) => each.variety === varietyId)}
+          always={lotId !== ''}
+        />
       </View>
     </Page>
+  );
+}
+
+const AS_DESCRIBED = '';
+
+/** Lots of the variety, where there are any: what is sown from one knows its mother and its fathers. */
+function FromWhichSeed({
+  control,
+  variety,
+  asked,
+}: {
+  readonly control: Control<Typed, unknown, Checked>;
+  readonly variety: string;
+  /** From whose page one comes: it may be a cross, which is planted as a variety of its own. */
+  readonly asked: string;
+}) {
+  const f = useFormat();
+  const { journal } = useGarden().store;
+  const chosen = useWatch({ control, name: 'lot' });
+  const lots = seedLots(journal).filter(
+    (lot) => lot.lot === asked || (!lot.amount.gone && lot.varieties.includes(variety)),
+  );
+  if (lots.length === 0) return null;
+  return (
+    <>
+      <FormChoice
+        control={control}
+        name="lot"
+        label="From which seed?"
+        options={[
+          { value: AS_DESCRIBED, title: 'As the variety is described' },
+          ...lots.map((lot) => ({ value: lot.lot, title: lot.name, note: sayAmount(lot, f) })),
+        ]}
+      />
+      {chosen === AS_DESCRIBED ? null : (
+        <FormField
+          control={control}
+          name="seeds"
+          label="Seeds sown"
+          note="If you count what is left of it."
+          numeric
+        />
+      )}
+    </>
   );
 }
 
@@ -136,14 +209,22 @@ export function PlantsScreen() {
 function SownLater({
   control,
   variety,
+  always,
 }: {
   readonly control: Control<Typed, unknown, Checked>;
   readonly variety: Variety | undefined;
+  /** Seed of a lot is a sowing of its own. */
+  readonly always: boolean;
 }) {
   const f = useFormat();
   const { journal } = useGarden().store;
   const stands = [...journal.all('plant').values()].some((plant) => plant.variety === variety?.variety);
-  if (!variety || !stands) return null;
+  if (!variety) return null;
+  if (always)
+    return (
+      <FormDay control={control} name="sown" label="Sown on which day?" note="Leave it empty for today." />
+    );
+  if (!stands) return null;
   const first = variety.sowing ? ` The others: ${f.shortDay(variety.sowing.day)}.` : '';
   return (
     <FormDay
@@ -160,15 +241,15 @@ function sowingOn(
   journal: Journal,
   variety: string,
   day: Day,
-): { readonly planting: string; readonly fact?: Fact } {
+): { readonly planting: string; readonly facts: readonly Fact[] } {
   const known = [...journal.all('planting').values()].find(
     (each) => each.variety === variety && each.sowing?.day === day,
   );
-  if (known) return { planting: known.planting };
+  if (known) return { planting: known.planting, facts: [] };
   const { sowing, seedSource } = journal.all('variety').get(variety)!;
   const planting = newId();
   const body = { planting, variety, sowing: { how: sowing?.how ?? 'sown', day }, seedSource } as const;
-  return { planting, fact: { kind: 'planting.set', body } };
+  return { planting, facts: [{ kind: 'planting.set', body }] };
 }
 
 const lastInRow = (journal: Journal, row: Pick<Plant, 'bed' | 'row'>): number =>

@@ -41,6 +41,10 @@ import { RoundScreen } from '../round/RoundScreen';
 import { RoutineScreen } from '../routine/RoutineScreen';
 import { PollenScreen } from '../pollen/PollenScreen';
 import { PortionScreen } from '../pollen/PortionScreen';
+import { AddLotScreen } from '../seed/AddLotScreen';
+import { LotScreen } from '../seed/LotScreen';
+import { SeedScreen } from '../seed/SeedScreen';
+import { TakeSeedScreen } from '../seed/TakeSeedScreen';
 import { WalkScreen } from '../walk/WalkScreen';
 import { TableScreen } from '../table/TableScreen';
 import { LoggerScreen } from '../weather/LoggerScreen';
@@ -56,6 +60,7 @@ import { AheadScreen } from '../week/AheadScreen';
  * does not end up in the scripts of every page.
  */
 const SCREENS = {
+  addLot: AddLotScreen,
   again: NextSeasonScreen,
   ahead: AheadScreen,
   barrier: BarrierScreen,
@@ -79,6 +84,7 @@ const SCREENS = {
   logger: LoggerScreen,
   oneFruit: OneFruitScreen,
   open: OpenNowScreen,
+  lot: LotScreen,
   looked: LookedScreen,
   looks: LooksScreen,
   outside: OutsideScreen,
@@ -96,6 +102,8 @@ const SCREENS = {
   setRates: SetRatesScreen,
   settings: SettingsScreen,
   season: SeasonScreen,
+  seed: SeedScreen,
+  takeSeed: TakeSeedScreen,
   seasonAhead: SeasonAheadScreen,
   seasons: SeasonsScreen,
   start: StartScreen,

@@ -11,7 +11,7 @@ export interface EmptyPageProps {
   readonly text: string;
   readonly lead: {
     readonly title: string;
-    readonly to: '/' | '/fruit' | '/garden' | '/garden/seasons' | '/garden/table' | '/round';
+    readonly to: '/' | '/fruit' | '/garden' | '/garden/seasons' | '/garden/table' | '/round' | '/seed';
   };
   /** Below the button. */
   readonly children?: ReactNode;

@@ -69,7 +69,7 @@ export interface ShellProps {
   readonly undone: ReactNode;
 }
 
-/** What is around every screen: theme, the four places, and bands that tell of the demo and of trouble. */
+/** What is around every screen: theme, the five places, and bands that tell of the demo and of trouble. */
 export function Shell({ children, undone }: ShellProps) {
   const mode = useMode();
   return (

@@ -23,7 +23,7 @@ const LIST: readonly (readonly [string, string])[] = [
 ];
 
 /** Where Undo is a button, and what it took back is said beside it. */
-const TELLS_ITSELF = ['/walk', '/round', '/open', '/fruit'];
+const TELLS_ITSELF = ['/walk', '/round', '/open', '/fruit', '/seed/'];
 
 export interface ShortcutsProps {
   /** What was undone, in words. */

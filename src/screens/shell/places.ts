@@ -1,17 +1,18 @@
 import type { GlyphName } from '@/ui/glyphs/Glyph';
 
 interface Place {
-  readonly href: '/' | '/garden' | '/fruit' | '/more' | '/walk' | '/round' | '/open';
+  readonly href: '/' | '/garden' | '/fruit' | '/seed' | '/more' | '/walk' | '/round' | '/open';
   readonly name: string;
   /** The key that leads there. */
   readonly key: string;
 }
 
-/** The four places that are always at hand. */
+/** The five places that are always at hand. */
 export const TABS: readonly (Place & { readonly glyph: GlyphName })[] = [
   { href: '/', name: 'Today', key: 't', glyph: 'today' },
   { href: '/garden', name: 'Garden', key: 'g', glyph: 'garden' },
   { href: '/fruit', name: 'Fruit', key: 'f', glyph: 'fruit' },
+  { href: '/seed', name: 'Seed', key: 's', glyph: 'seed' },
   { href: '/more', name: 'More', key: 'm', glyph: 'more' },
 ];
 

@@ -8,6 +8,7 @@ import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { useFormat } from '../format/useFormat';
 import { BackupDue } from './BackupDue';
+import { SeedDue } from './SeedDue';
 import { SeedQuestions } from './SeedQuestions';
 import { SuppliesLines } from './SuppliesLines';
 
@@ -42,6 +43,7 @@ export function TodayEnd({ today }: { readonly today: Today }) {
         />
       ) : null}
       <BackupDue />
+      <SeedDue />
       <SeedQuestions />
       <SuppliesLines today={today} />
     </>

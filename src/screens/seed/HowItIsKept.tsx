@@ -1,0 +1,106 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { SEED_PACKINGS, SEED_STORES, type SeedPacking, type SeedStore } from '@/core/journal/kinds/seed';
+import { drawerLife } from '@/core/seed/drawerLife';
+import type { SeedLot } from '@/core/seed/seedLot';
+import { useRecord } from '@/data/hooks/useRecord';
+import { Button } from '@/ui/parts/Button';
+import { Sheet } from '@/ui/parts/Sheet';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { FormChoice, FormField } from '../forms/fields';
+import { useCheckedForm } from '../forms/useCheckedForm';
+import { useFormat } from '../format/useFormat';
+import { lowerFirst } from '../words/lowerFirst';
+import { PACKING_NAMES, sayLife, STORE_NAMES } from '../words/seed';
+
+/** Where a lot is kept and in what, for how long it keeps so, and what its packet says. */
+export function HowItIsKept({ lot }: { readonly lot: SeedLot }) {
+  const f = useFormat();
+  const [editing, setEditing] = useState(false);
+  const { described, crop, amount } = lot;
+  const { place, store, packing, note } = described ?? {};
+  const where = [
+    ...(place ? [place] : []),
+    ...(store ? [lowerFirst(STORE_NAMES[store])] : []),
+    ...(packing ? [lowerFirst(PACKING_NAMES[packing].title)] : []),
+  ].join(', ');
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Text variant="heading" level={2}>
+        Kept
+      </Text>
+      <Text>{where ? `${where[0]!.toUpperCase()}${where.slice(1)}.` : 'Where it is kept is not noted.'}</Text>
+      {note ? <Text>{note}</Text> : null}
+      {crop && !amount.gone ? (
+        <Text tone="soft">
+          {`${sayLife(drawerLife(crop, { ...(store && { store }), ...(packing && { packing }) }), f)} ${packing === 'paper' && store && store !== 'room' ? 'In paper the cold keeps it no longer, since air brings water in: seal it. ' : ''}A rule of thumb: each 5 °C and each per cent of water less double it. A test tells.`}
+        </Text>
+      ) : null}
+      <Button title="Name and place" onPress={() => setEditing(true)} style={{ alignSelf: 'flex-start' }} />
+      {editing ? <Describe lot={lot} onClose={() => setEditing(false)} /> : null}
+    </View>
+  );
+}
+
+interface Typed {
+  name: string;
+  place: string;
+  store: SeedStore | '';
+  packing: SeedPacking | '';
+  note: string;
+}
+interface Checked {
+  name: string;
+  place?: string;
+  store?: SeedStore;
+  packing?: SeedPacking;
+  note?: string;
+}
+
+function Describe({ lot, onClose }: { readonly lot: SeedLot; readonly onClose: () => void }) {
+  const record = useRecord();
+  const { described } = lot;
+  const { control, handleSubmit } = useCheckedForm<Typed, Checked>('lotDescribed', {
+    name: lot.name,
+    place: described?.place ?? '',
+    store: described?.store ?? '',
+    packing: described?.packing ?? '',
+    note: described?.note ?? '',
+  });
+  const save = handleSubmit(({ name, place, store, packing, note }) => {
+    record([
+      {
+        kind: 'lot.described',
+        body: {
+          ...{ lot: lot.lot, name },
+          ...(place && { place }),
+          ...(store && { store }),
+          ...(packing && { packing }),
+          ...(note && { note }),
+        },
+      },
+    ]);
+    onClose();
+  });
+  return (
+    <Sheet title="Name and place" open onClose={onClose} closeTitle="Close">
+      <FormField control={control} name="name" label="Name, as on the packet" />
+      <FormField control={control} name="place" label="Where is it?" note="a tin, a drawer, a shelf" />
+      <FormChoice
+        control={control}
+        name="packing"
+        label="In what?"
+        options={SEED_PACKINGS.map((value) => ({ value, ...PACKING_NAMES[value] }))}
+      />
+      <FormChoice
+        control={control}
+        name="store"
+        label="How warm is it there?"
+        options={SEED_STORES.map((value) => ({ value, title: STORE_NAMES[value] }))}
+      />
+      <FormField control={control} name="note" label="Notes" lines={3} />
+      <Button variant="main" size="big" title="Save" onPress={() => void save()} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,175 @@
+import { useRouter, type Href } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { germinationTests } from '@/core/seed/germination';
+import { isDue, seedJobs, type SeedJob } from '@/core/seed/seedJobs';
+import { seedLots, type SeedLot } from '@/core/seed/seedLot';
+import { byName } from '@/core/text/byName';
+import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { useStore } from '@/data/hooks/useGarden';
+import { useView } from '@/data/hooks/useView';
+import { Glyph } from '@/ui/glyphs/Glyph';
+import { Button } from '@/ui/parts/Button';
+import { ListRow } from '@/ui/parts/ListRow';
+import { LongList } from '@/ui/parts/LongList';
+import { Text } from '@/ui/parts/Text';
+import { SPACE } from '@/ui/theme';
+import { useFormat } from '../format/useFormat';
+import { ChooseOne } from '../shell/ChooseOne';
+import { Page } from '../shell/Page';
+import { sayAmount, sayJob } from '../words/seed';
+
+/** Seed: what is to be done with it now and later, and what is in the drawer. */
+export function SeedScreen() {
+  const router = useRouter();
+  const view = useView('seed', [], ({ store: { journal }, garden, now }) => {
+    const today = dayAt(now, garden.zone);
+    return { today, jobs: seedJobs(journal, garden, today), lots: seedLots(journal) };
+  });
+  if (!view) return null;
+  const { today, jobs, lots } = view;
+  const due = jobs.filter((job) => isDue(job, today));
+  const later = jobs.filter((job) => !isDue(job, today));
+  return (
+    <Page title="Seed" ofAllYears>
+      {jobs.length === 0 && lots.length === 0 ? (
+        <Text>
+          No seed yet. Harvest a fruit for seed, and what has to be done with it is here, from the day on
+          which it can be opened to the packet in the drawer.
+        </Text>
+      ) : null}
+      <Jobs title="To do now" jobs={due} today={today} />
+      <Jobs title="Later" jobs={later} today={today} />
+      <Drawer lots={lots} today={today} />
+      <Button
+        title="Add seed from elsewhere"
+        onPress={() => router.push('/seed/add')}
+        style={{ alignSelf: 'flex-start', marginTop: SPACE.l }}
+      />
+      <Text variant="small" tone="soft" style={{ marginTop: SPACE.l }}>
+        Selling or giving away seed, seed of protected varieties, and seed over a border: local law decides.
+      </Text>
+    </Page>
+  );
+}
+
+const hrefOf = (job: SeedJob): Href =>
+  job.job === 'open'
+    ? { pathname: '/seed/take', params: { variety: job.variety.variety } }
+    : { pathname: '/seed/[id]', params: { id: job.lot.lot } };
+
+/** Jobs shown at once. */
+const FIRST_JOBS = 12;
+
+interface JobsProps {
+  readonly title?: string;
+  readonly jobs: readonly SeedJob[];
+  readonly today: Day;
+}
+
+/** Work with seed as a list, each a tap away from where it is done. */
+export function Jobs({ title, jobs, today }: JobsProps) {
+  const f = useFormat();
+  const router = useRouter();
+  const [all, setAll] = useState(false);
+  if (jobs.length === 0) return null;
+  return (
+    <View style={{ marginBottom: SPACE.l }}>
+      {title ? (
+        <Text variant="heading" level={2}>
+          {title}
+        </Text>
+      ) : null}
+      {(all ? jobs : jobs.slice(0, FIRST_JOBS)).map((job) => {
+        const words = sayJob(job, today, f);
+        return (
+          <ListRow
+            key={`${words.title} ${job.from}`}
+            glyph={<Glyph name={job.job === 'open' ? 'fruit' : 'seed'} size={28} />}
+            title={words.title}
+            note={words.note}
+            onPress={() => router.push(hrefOf(job))}
+          />
+        );
+      })}
+      {!all && jobs.length > FIRST_JOBS ? (
+        <Button title="Show more" onPress={() => setAll(true)} style={{ marginTop: SPACE.m }} />
+      ) : null}
+    </View>
+  );
+}
+
+const ALL = '';
+/** Lots drawn at once; the others as one comes to them. */
+const FIRST_LOTS = 30;
+/** About how high a lot's row is, px. */
+const ROW_HEIGHT = 70;
+
+/** Every lot there is, or those of a variety; what is used up comes last. */
+function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly today: Day }) {
+  const f = useFormat();
+  const router = useRouter();
+  const { journal } = useStore();
+  const [of, setOf] = useState(ALL);
+  if (lots.length === 0) return null;
+  const nameOf = (variety: string): string =>
+    journal.all('variety').get(variety)?.name ?? 'variety not known';
+  const varieties = [...new Set(lots.flatMap((lot) => lot.varieties))];
+  const shown = lots
+    .filter((lot) => of === ALL || lot.varieties.includes(of))
+    .toSorted((a, b) => Number(a.amount.gone) - Number(b.amount.gone));
+  const row = (lot: SeedLot): ReactNode => {
+    const test = lot.crop
+      ? germinationTests(journal.all('lot').get(lot.lot)!, lot.crop).find(({ ended }) => ended)
+      : undefined;
+    const up = test?.share.share;
+    const germination = up === undefined ? '' : `. ${f.percent(up)} germinated, ${f.date(test!.day)}`;
+    const age = sayAge(lot, today);
+    return (
+      <ListRow
+        key={lot.lot}
+        glyph={<Glyph name="seed" size={28} tone={lot.amount.gone ? 'soft' : 'ink'} />}
+        title={lot.name}
+        note={`${lot.varieties.map(nameOf).join(', ')}${age}. ${sayAmount(lot, f)}${germination}`}
+        onPress={() => router.push({ pathname: '/seed/[id]', params: { id: lot.lot } })}
+      />
+    );
+  };
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        In the drawer
+      </Text>
+      {varieties.length > 1 ? (
+        <View style={{ flexDirection: 'row', marginVertical: SPACE.s }}>
+          <ChooseOne
+            name="Of"
+            sheet="Of which variety"
+            value={of}
+            options={[
+              { value: ALL, title: 'All varieties', short: 'all varieties' },
+              ...varieties
+                .map((value) => ({ value, title: nameOf(value) }))
+                .sort((a, b) => byName(a.title, b.title)),
+            ]}
+            onChange={setOf}
+          />
+        </View>
+      ) : null}
+      {shown.slice(0, FIRST_LOTS).map(row)}
+      {shown.length > FIRST_LOTS ? (
+        <LongList items={shown.slice(FIRST_LOTS)} keyOf={({ lot }) => lot} rowHeight={ROW_HEIGHT}>
+          {row}
+        </LongList>
+      ) : null}
+    </View>
+  );
+}
+
+/** Harvested in which year. */
+function sayAge({ year, since }: SeedLot, today: Day): string {
+  const harvested = year ?? Number(since.slice(0, 4));
+  const years = Number(today.slice(0, 4)) - harvested;
+  return years > 0 ? `, of ${harvested}` : '';
+}

@@ -1,0 +1,54 @@
+import { useMemo } from 'react';
+import { isolationOf } from '@/core/planning/isolationOf';
+import { lotDescent, type Descent } from '@/core/seed/descent';
+import { germinationTests, type GerminationTest } from '@/core/seed/germination';
+import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
+import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
+import { seedJobs, type SeedJob } from '@/core/seed/seedJobs';
+import { seedLot, type SeedLot } from '@/core/seed/seedLot';
+import { dayAt } from '@/core/time/calendar';
+import type { Day } from '@/core/time/types';
+import { useStore } from '@/data/hooks/useGarden';
+import { useSteps } from '@/data/hooks/useSteps';
+import { useView } from '@/data/hooks/useView';
+
+/** A lot as its page shows it. */
+export interface LotView {
+  readonly lot: SeedLot;
+  readonly today: Day;
+  readonly descent: Descent;
+  readonly parents: LotParents;
+  readonly generations: Generations;
+  readonly tests: readonly GerminationTest[];
+  /** What is to be done with it next. */
+  readonly job: Exclude<SeedJob, { job: 'open' }> | undefined;
+}
+
+/** `undefined` where no such lot was begun here. */
+export const useLot = (id: string): LotView | undefined =>
+  useView<LotView | null>('lot', [id], ({ store: { journal }, garden, now }) => {
+    const raw = journal.all('lot').get(id);
+    const lot = raw && seedLot(journal, raw);
+    if (!lot) return null;
+    const today = dayAt(now, garden.zone);
+    const jobs = seedJobs(journal, garden, today);
+    return {
+      lot,
+      today,
+      descent: lotDescent(journal, id),
+      parents: lotParents(journal, id),
+      generations: generationsOf(journal, id),
+      tests: lot.crop ? germinationTests(raw, lot.crop) : [],
+      job: jobs.flatMap((job) => (job.job !== 'open' && job.lot.lot === id ? [job] : []))[0],
+    };
+  }) ?? undefined;
+
+/** Judged fruit by fruit, while the page has nothing better to do; `undefined` until then. */
+export function useJudgedLot({ contents }: SeedLot): JudgedLot | undefined {
+  const { journal, described } = useStore();
+  const begin = useMemo(
+    () => described && (() => judgeLotInSteps(journal, described, contents, isolationOf(journal, described))),
+    [journal, described, contents],
+  );
+  return useSteps(begin)?.value;
+}
