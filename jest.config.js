@@ -26,6 +26,7 @@ const ONE_PLACE = [
     'data/files/mutations.test.ts',
     'screens/round/chores.test.tsx',
     'screens/round/stops.test.tsx',
+    'screens/seed/seed.test.tsx',
     'screens/fruit/figures.test.tsx',
     'screens/fruit/oneFruit.test.tsx',
     'screens/walk/expectation.test.tsx',

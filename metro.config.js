@@ -11,7 +11,11 @@ const NAVIGATORS =
 // Drawings are made of elements: no file of a drawing is read, and the browser itself reads transforms.
 const DRAWING_READERS =
   /react-native-svg[\\/]lib[\\/]module[\\/](xml|lib[\\/]extract[\\/]transform(ToRn)?)\.js$/;
-const isLeftOut = (file = '') => NAVIGATORS.test(file) || DRAWING_READERS.test(file);
+// Long lists are those of `@tanstack/react-virtual`; React Native's own come along with its animations.
+const LONG_LISTS =
+  /react-native-web[\\/]dist[\\/](exports|vendor[\\/]react-native)[\\/](FlatList|SectionList|VirtualizedList|VirtualizedSectionList)[\\/]/;
+const isLeftOut = (file = '') =>
+  NAVIGATORS.test(file) || DRAWING_READERS.test(file) || LONG_LISTS.test(file);
 
 const fallback = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

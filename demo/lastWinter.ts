@@ -31,7 +31,7 @@ export function lastWinter({ phones, varieties, picked }: Picked): string {
     [open, { none: 'rotten' }],
     [unnamed, { taste: 'good' }],
     [torn, { taste: 'plain' }],
-    [unread, { taste: 'good', none: 'eaten' }],
+    [unread, { taste: 'good' }],
   ] satisfies [string, Partial<SeedBodies['fruit.opened']>][])
     phones.tap(['fruit.opened', { bloom, day: OPENED, ...found }]);
   const name = `${nameOf('button')} 2025`;
@@ -45,6 +45,7 @@ export function lastWinter({ phones, varieties, picked }: Picked): string {
       of: [
         { bloom: unnamed, seeds: 88 },
         { bloom: torn, seeds: 61 },
+        { bloom: unread, seeds: 70 },
       ],
     },
   ]);
@@ -57,7 +58,7 @@ export function lastWinter({ phones, varieties, picked }: Picked): string {
   const measured = (lot: string, seeds: number, grams: number): void =>
     phones.tap(['lot.measured', { lot, day: addDays(OPENED, 11), seeds, grams }]);
   measured(best, 94, 11.7);
-  measured(rest, 146, 17.5);
+  measured(rest, 214, 25.6);
   phones.tap([
     'lot.described',
     { lot: best, name, place: 'Green tin, shed', store: 'cool', packing: 'desiccant' },

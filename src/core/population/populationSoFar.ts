@@ -112,7 +112,9 @@ export function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'fath
   };
 }
 
-/** What is eaten gives no seed, and what hung on a plant that died with it none either. */
-const mayBeKept = ({ bloom: { harvest }, plant: { removed } }: Fruit): boolean =>
-  removed?.why !== 'offType' && (harvest ? harvest.use === 'seed' : removed === undefined);
+/** What is eaten, or gave none when it was opened, gives no seed, and what hung on a plant that died with it none either. */
+const mayBeKept = ({ bloom: { harvest, opened }, plant: { removed } }: Fruit): boolean =>
+  removed?.why !== 'offType' &&
+  opened?.none === undefined &&
+  (harvest ? harvest.use === 'seed' : removed === undefined);
 

@@ -17,7 +17,7 @@ export interface GradedPart {
 }
 
 /** How much better the rest of a lot is, if some of it is kept apart. */
-export interface KeptApart {
+interface KeptApart {
   /** The parts to keep apart. */
   readonly ids: readonly string[];
   /** Of what is left: its grade, and its share of the lot. */
@@ -39,7 +39,7 @@ export interface LotPurity {
  * The most of a fruit's seed that may have another father, by its grade. Our defaults: what is covered by hand is off by
  * a seed in a hundred now and then; of what is doubtful half may be; of what is not for seed nobody can say.
  */
-export const OFF_TYPES_AT_MOST: Readonly<Record<Grade, number>> = {
+const OFF_TYPES_AT_MOST: Readonly<Record<Grade, number>> = {
   true: 0.01,
   unproven: 0.2,
   doubtful: 0.5,

@@ -3,7 +3,7 @@ import type { Figure, Span, Standing } from '../crops/crop';
 import type { Extraction } from '../journal/kinds/seed';
 
 /** A figure of seed work: some have units that no other has. */
-export interface SeedFigure<T = number> extends Omit<Figure<T>, 'unit'> {
+interface SeedFigure<T = number> extends Omit<Figure<T>, 'unit'> {
   readonly unit: Figure['unit'] | 'g' | 'years';
 }
 

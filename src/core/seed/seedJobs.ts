@@ -1,8 +1,10 @@
 import { cropOf, type CropId } from '../crops/catalogue';
 import { isSuspect } from '../journal/plantCondition';
 import type { Journal } from '../journal/journal';
+import { grownThen } from '../journal/past';
 import type { Bloom, Garden, Plant, Variety } from '../journal/state';
 import { addDays, dayAt, toMs } from '../time/calendar';
+import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { germinationTests, retestOn } from './germination';
 import { seedFactsOf } from './seedFacts';
@@ -41,19 +43,15 @@ const KEPT_WHOLE_DAYS = 500;
  *
  * @example wholeFruits(new Journal(), garden, today) // []
  */
-export function wholeFruits(journal: Journal, garden: Garden, today: Day): WholeFruit[] {
+export const wholeFruits = (journal: Journal, garden: Garden, today: Day): WholeFruit[] =>
+  finished(wholeFruitsInSteps(journal, garden, today));
+
+/** The same, with a pause after each day: most were never picked for seed. */
+function* wholeFruitsInSteps(journal: Journal, garden: Garden, today: Day): InSteps<WholeFruit[]> {
   const whole: WholeFruit[] = [];
-  for (const bloom of journal.bloomsBetween(addDays(today, -KEPT_WHOLE_DAYS), today)) {
-    if (bloom.harvest?.use !== 'seed' || bloom.lots || bloom.opened?.none) continue;
-    const plant = journal.all('plant').get(bloom.plant);
-    const variety = plant && journal.all('variety').get(plant.variety);
-    if (!variety) continue;
-    const picked = dayAt(toMs(bloom.harvest.at), garden.zone);
-    const [least, most] = seedFactsOf(variety.crop).cure.value;
-    whole.push({
-      ...{ bloom, plant, variety, picked },
-      ...{ from: addDays(picked, least), by: addDays(picked, most) },
-    });
+  for (let day = addDays(today, -KEPT_WHOLE_DAYS); day <= today; day = addDays(day, 1)) {
+    yield undefined;
+    whole.push(...journal.bloomsOf(day).flatMap((bloom) => wholeFruitOf(journal, garden, bloom) ?? []));
   }
   return whole.sort(
     (a, b) =>
@@ -64,18 +62,41 @@ export function wholeFruits(journal: Journal, garden: Garden, today: Day): Whole
 }
 
 /**
+ * A fruit that was picked for seed and is still whole; `undefined` of any other.
+ *
+ * @example wholeFruitOf(journal, garden, bloom)?.from // '2026-10-06': picked on 15 September, and cured three weeks
+ */
+export function wholeFruitOf(journal: Journal, garden: Garden, bloom: Bloom): WholeFruit | undefined {
+  if (bloom.harvest?.use !== 'seed' || bloom.lots || bloom.opened?.none) return undefined;
+  const grown = grownThen(journal, bloom.plant, bloom.day);
+  if (!grown) return undefined;
+  const picked = dayAt(toMs(bloom.harvest.at), garden.zone);
+  const [least, most] = seedFactsOf(grown.variety.crop).cure.value;
+  return { bloom, ...grown, picked, from: addDays(picked, least), by: addDays(picked, most) };
+}
+
+/**
  * All that is to be done with seed, now and later, what is due first first. Fruits of a variety that can be opened are one
  * job, and those that ripen on another.
  *
  * @example seedJobs(new Journal(), garden, today) // []
  */
-export function seedJobs(journal: Journal, garden: Garden, today: Day): SeedJob[] {
-  const jobs = [
-    ...openings(wholeFruits(journal, garden, today), today),
-    ...seedLots(journal).flatMap((lot) => jobsOf(journal, lot)),
-  ];
+export const seedJobs = (journal: Journal, garden: Garden, today: Day): SeedJob[] =>
+  finished(seedJobsInSteps(journal, garden, today));
+
+/** The same, with pauses. */
+export function* seedJobsInSteps(journal: Journal, garden: Garden, today: Day): InSteps<SeedJob[]> {
+  const jobs: SeedJob[] = openings(yield* wholeFruitsInSteps(journal, garden, today), today);
+  for (const lot of seedLots(journal)) {
+    yield undefined;
+    const job = jobOf(journal, lot);
+    if (job) jobs.push(job);
+  }
   return jobs.sort((a, b) => compare(a.by ?? a.from, b.by ?? b.from) || compare(keyOf(a), keyOf(b)));
 }
+
+/** One about a lot. */
+export type LotJob = Exclude<SeedJob, { readonly job: 'open' }>;
 
 /**
  * Has the day of a job come?
@@ -110,30 +131,32 @@ function openings(whole: readonly WholeFruit[], today: Day): SeedJob[] {
   }));
 }
 
-/** The next step of a lot, and what its tests ask for. */
-function jobsOf(journal: Journal, lot: SeedLot): SeedJob[] {
+/**
+ * The next step of a lot, or what its tests ask for; `undefined` where nothing is to be done.
+ *
+ * @example jobOf(journal, lot)?.job // 'rinse'
+ */
+export function jobOf(journal: Journal, lot: SeedLot): LotJob | undefined {
   const { crop, amount } = lot;
-  if (!crop || amount.gone) return [];
+  if (!crop || amount.gone) return undefined;
   const step = nextStep(lot, crop);
-  if (step) return [step];
+  if (step) return step;
   const raw = journal.all('lot').get(lot.lot)!;
   const [latest] = germinationTests(raw, crop);
-  if (!latest) return [];
-  if (latest.ended) return [{ job: 'test', lot, from: retestOn(crop, latest.day) }];
+  if (!latest) return undefined;
+  if (latest.ended) return { job: 'test', lot, from: retestOn(crop, latest.day) };
   const counted = latest.counts.at(-1)?.day;
   const isFirst = counted === undefined || counted < latest.first;
-  return [
-    {
-      ...{ job: 'count', lot, test: latest.test },
-      ...(isFirst
-        ? { count: 'first', from: latest.first, by: latest.last }
-        : { count: 'last', from: latest.last }),
-    },
-  ];
+  return {
+    ...{ job: 'count', lot, test: latest.test },
+    ...(isFirst
+      ? { count: 'first', from: latest.first, by: latest.last }
+      : { count: 'last', from: latest.last }),
+  };
 }
 
 /** What came out of a fruit is rinsed, dried and counted; what was had from elsewhere is as it is. */
-function nextStep(lot: SeedLot, crop: CropId): SeedJob | undefined {
+function nextStep(lot: SeedLot, crop: CropId): LotJob | undefined {
   const { taken, rinsed, dried, amount } = lot;
   if (!taken) return undefined;
   const { ferment, dry } = seedFactsOf(crop);

@@ -1,7 +1,9 @@
 import type { CropId } from '../crops/catalogue';
 import type { Journal } from '../journal/journal';
 import type { SeedBodies } from '../journal/kinds/seed';
-import type { Lot } from '../journal/state';
+import { grownThen } from '../journal/past';
+import type { Lot, Variety } from '../journal/state';
+import { varietyEver } from '../journal/varietyEver';
 import type { Day } from '../time/types';
 import { lotAmount, type LotAmount } from './lotAmount';
 import { lotContents, type Content } from './lotContents';
@@ -45,14 +47,15 @@ export function seedLot(journal: Journal, lot: Lot): SeedLot | undefined {
   const [since] = begun;
   if (name === undefined || since === undefined) return undefined;
   const { contents, assumed } = lotContents(journal, lot.lot);
-  const varieties = [...new Set(contents.flatMap((content) => varietyOf(journal, content) ?? []))];
+  const grown = contents.flatMap((content) => varietyOf(journal, content) ?? []);
+  const varieties = [...new Set(grown.map(({ variety }) => variety))];
   const taken = lot['seed.extracted']
     .map(({ body }) => body)
     .sort(byDay)
     .at(-1);
   const [rinsed, dried] = [stepOf(lot, 'rinsed', taken?.day), stepOf(lot, 'dried', taken?.day)];
   const described = lot['lot.described']?.body;
-  const crop = journal.all('variety').get(varieties[0] ?? '')?.crop;
+  const crop = grown[0]?.crop;
   return {
     ...{ lot: lot.lot, name, contents, assumed, varieties, crop, since },
     ...(taken && { taken }),
@@ -65,10 +68,10 @@ export function seedLot(journal: Journal, lot: Lot): SeedLot | undefined {
 }
 
 /** The variety that bore it, as it was then. */
-function varietyOf(journal: Journal, content: Content): string | undefined {
-  if (content.from === 'elsewhere') return content.variety;
-  const plant = journal.all('bloom').get(content.bloom)?.plant;
-  return plant === undefined ? undefined : journal.all('plant').get(plant)?.variety;
+function varietyOf(journal: Journal, content: Content): Pick<Variety, 'variety' | 'crop'> | undefined {
+  if (content.from === 'elsewhere') return varietyEver(journal, content.variety);
+  const bloom = journal.all('bloom').get(content.bloom);
+  return bloom && grownThen(journal, bloom.plant, bloom.day)?.variety;
 }
 
 const byDay = (a: { readonly day: Day }, b: { readonly day: Day }): number => compare(a.day, b.day);
@@ -83,9 +86,6 @@ const stepOf = (lot: Lot, step: 'rinsed' | 'dried', since: Day | undefined): Day
     )
     .sort()
     .at(-1);
-
-/** Is anything in it that came of several varieties? */
-export const isMixture = ({ varieties }: Pick<SeedLot, 'varieties'>): boolean => varieties.length > 1;
 
 /**
  * All lots that were begun here, the latest first.

@@ -22,7 +22,7 @@ const WORST_FIRST: readonly SeedSource[] = [
  *
  * @example seedSourceOfLot(journal, garden, 'l1', '2027-05-10') // 'ownGuarded'
  */
-export function seedSourceOfLot(journal: Journal, garden: Garden, lot: string, day: Day): SeedSource {
+function seedSourceOfLot(journal: Journal, garden: Garden, lot: string, day: Day): SeedSource {
   const isolation = isolationOf(journal, garden);
   const sources = sourcesOfLot(journal, lot, day, (bloom) =>
     purityOf(journal, garden, bloom, { isolationOf: isolation }),

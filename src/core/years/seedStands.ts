@@ -80,7 +80,8 @@ const mostFirst = (counts: ReadonlyMap<RemedyReason, number>): OfFruits[] =>
 export function mayGiveSeed(journal: Journal, { bloom, history, histories }: Fruit): boolean {
   // What nobody pollinated was to show what sets by itself.
   if (history.followed === 'control' || history.followed === 'left') return false;
-  if (bloom.harvest) return bloom.harvest.use === 'seed';
+  // What was rotten or bitter when it was opened gave none.
+  if (bloom.harvest) return bloom.harvest.use === 'seed' && bloom.opened?.none === undefined;
   if (histories.every(({ failed, ended }) => failed !== undefined || ended)) return false;
   return (
     (bloom.keptOn !== undefined && bloom.code !== '') || wantsSeed(meantOf(journal, bloom)?.purpose ?? 'eat')

@@ -157,7 +157,7 @@ function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFrui
         />
       ))}
       {view.growth ? <HowItGrows growth={view.growth} onPlant={isOnPlant(history)} /> : null}
-      <SeedOfFruit bloom={bloom} />
+      <SeedOfFruit id={id} />
       <WhatToDo fruit={fruit} />
       <ListRow
         title="Its plant"

@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
 import { lotName } from '@/core/seed/lotName';
-import { wholeFruits } from '@/core/seed/seedJobs';
-import type { Bloom } from '@/core/journal/state';
+import { wholeFruitOf } from '@/core/seed/seedJobs';
 import { dayAt } from '@/core/time/calendar';
 import { useView } from '@/data/hooks/useView';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -10,23 +9,25 @@ import { lowerFirst } from '../words/lowerFirst';
 import { LOSS_NAMES, TASTE_NAMES } from '../words/seed';
 
 /** Of a fruit that was picked for seed: when it can be opened, what was found in it, and where its seed is. */
-export function SeedOfFruit({ bloom }: { readonly bloom: Bloom }) {
+export function SeedOfFruit({ id }: { readonly id: string }) {
   const f = useFormat();
   const router = useRouter();
-  const view = useView('seed-of-fruit', [bloom.bloom], ({ store: { journal }, garden, now }) => {
+  const view = useView('seed-of-fruit', [id], ({ store: { journal }, garden, now }) => {
     const today = dayAt(now, garden.zone);
+    const bloom = journal.all('bloom').get(id);
     return {
       today,
-      whole: wholeFruits(journal, garden, today).find((fruit) => fruit.bloom.bloom === bloom.bloom),
-      lots: (bloom.lots ?? []).flatMap((id) => {
-        const lot = journal.all('lot').get(id);
-        return lot ? [{ id, name: lotName(lot) ?? '' }] : [];
+      bloom,
+      whole: bloom && wholeFruitOf(journal, garden, bloom),
+      lots: (bloom?.lots ?? []).flatMap((each) => {
+        const lot = journal.all('lot').get(each);
+        return lot ? [{ lot: each, name: lotName(lot) ?? '' }] : [];
       }),
     };
   });
-  if (!view || bloom.harvest?.use !== 'seed') return null;
+  if (view?.bloom?.harvest?.use !== 'seed') return null;
+  const { today, whole, lots, bloom } = view;
   const { opened } = bloom;
-  const { today, whole, lots } = view;
   return (
     <>
       {opened ? (
@@ -46,11 +47,11 @@ export function SeedOfFruit({ bloom }: { readonly bloom: Bloom }) {
           onPress={() => router.push({ pathname: '/seed/take', params: { variety: whole.variety.variety } })}
         />
       ) : null}
-      {lots.map(({ id, name }) => (
+      {lots.map(({ lot, name }) => (
         <ListRow
-          key={id}
+          key={lot}
           title={`Its seed: ${name}`}
-          onPress={() => router.push({ pathname: '/seed/[id]', params: { id } })}
+          onPress={() => router.push({ pathname: '/seed/[id]', params: { id: lot } })}
         />
       ))}
     </>

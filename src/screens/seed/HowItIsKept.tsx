@@ -34,7 +34,13 @@ export function HowItIsKept({ lot }: { readonly lot: SeedLot }) {
       {note ? <Text>{note}</Text> : null}
       {crop && !amount.gone ? (
         <Text tone="soft">
-          {`${sayLife(drawerLife(crop, { ...(store && { store }), ...(packing && { packing }) }), f)} ${packing === 'paper' && store && store !== 'room' ? 'In paper the cold keeps it no longer, since air brings water in: seal it. ' : ''}A rule of thumb: each 5 °C and each per cent of water less double it. A test tells.`}
+          {[
+            sayLife(drawerLife(crop, { ...(store && { store }), ...(packing && { packing }) }), f),
+            ...(packing === 'paper' && store && store !== 'room'
+              ? ['In paper the cold keeps it no longer, since air brings water in: seal it.']
+              : []),
+            'The colder and the drier, the longer. A test tells.',
+          ].join(' ')}
         </Text>
       ) : null}
       <Button title="Name and place" onPress={() => setEditing(true)} style={{ alignSelf: 'flex-start' }} />

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Journal } from '@/core/journal/journal';
+import { varietyEver } from '@/core/journal/varietyEver';
 import { inbreedingPerGeneration } from '@/core/population/effectiveSize';
 import type { LotPurity } from '@/core/purity/lotPurity';
 import { plantLabel } from '@/core/records/plantLabel';
@@ -87,7 +88,7 @@ function sayContents(
 }
 
 function nameContent(content: GradedContent['content'], journal: Journal): string {
-  if (content.from === 'elsewhere') return journal.all('variety').get(content.variety)?.name ?? 'other seed';
+  if (content.from === 'elsewhere') return varietyEver(journal, content.variety)?.name ?? 'other seed';
   const bloom = journal.all('bloom').get(content.bloom);
   return bloom?.code ? formatTagCode(bloom.code) : 'a fruit without a tag';
 }

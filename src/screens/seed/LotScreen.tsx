@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
+import { varietyEver } from '@/core/journal/varietyEver';
 import { useStore } from '@/data/hooks/useGarden';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -30,7 +31,7 @@ export function LotScreen() {
       />
     );
   const { lot, descent, tests } = view;
-  const nameOf = (variety: string): string => journal.all('variety').get(variety)?.name ?? 'a variety';
+  const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? 'a variety';
   const expect = sayDescent(descent);
   return (
     <Page

@@ -42,7 +42,7 @@ export function StepFoot({ view: { lot, job, today: day } }: { readonly view: Lo
   const record = useRecord();
   const done = job?.job === 'rinse' || job?.job === 'dry' ? STEP_DONE[job.job] : undefined;
   return (
-    <WithUndo work="seed">
+    <WithUndo work="seed" size="big">
       {done ? (
         <Button
           variant="main"
@@ -52,7 +52,7 @@ export function StepFoot({ view: { lot, job, today: day } }: { readonly view: Lo
           style={{ flex: 1 }}
         />
       ) : (
-        <Button title="All seed" onPress={() => router.push('/seed')} style={{ flex: 1 }} />
+        <Button title="All seed" size="big" onPress={() => router.push('/seed')} style={{ flex: 1 }} />
       )}
     </WithUndo>
   );

@@ -1,11 +1,11 @@
 import { useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { varietyEver } from '@/core/journal/varietyEver';
 import { germinationTests } from '@/core/seed/germination';
-import { isDue, seedJobs, type SeedJob } from '@/core/seed/seedJobs';
+import { isDue, type SeedJob } from '@/core/seed/seedJobs';
 import { seedLots, type SeedLot } from '@/core/seed/seedLot';
 import { byName } from '@/core/text/byName';
-import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -18,17 +18,16 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
 import { Page } from '../shell/Page';
+import { useSeedJobs } from './useSeedJobs';
 import { sayAmount, sayJob } from '../words/seed';
 
 /** Seed: what is to be done with it now and later, and what is in the drawer. */
 export function SeedScreen() {
   const router = useRouter();
-  const view = useView('seed', [], ({ store: { journal }, garden, now }) => {
-    const today = dayAt(now, garden.zone);
-    return { today, jobs: seedJobs(journal, garden, today), lots: seedLots(journal) };
-  });
-  if (!view) return null;
-  const { today, jobs, lots } = view;
+  const work = useSeedJobs();
+  const lots = useView('lots', [], ({ store: { journal } }) => seedLots(journal));
+  if (!work || !lots) return null;
+  const { today, jobs } = work;
   const due = jobs.filter((job) => isDue(job, today));
   const later = jobs.filter((job) => !isDue(job, today));
   return (
@@ -113,8 +112,7 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
   const { journal } = useStore();
   const [of, setOf] = useState(ALL);
   if (lots.length === 0) return null;
-  const nameOf = (variety: string): string =>
-    journal.all('variety').get(variety)?.name ?? 'variety not known';
+  const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? 'variety not known';
   const varieties = [...new Set(lots.flatMap((lot) => lot.varieties))];
   const shown = lots
     .filter((lot) => of === ALL || lot.varieties.includes(of))

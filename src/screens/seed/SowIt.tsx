@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { varietyEver } from '@/core/journal/varietyEver';
 import type { Descent } from '@/core/seed/descent';
 import type { GerminationTest } from '@/core/seed/germination';
 import { asVariety } from '@/core/seed/asVariety';
@@ -49,7 +50,7 @@ export function SowIt({ lot, tests, descent }: SowItProps) {
   const onPlan = (): void => {
     const { variety, facts } = asVariety(journal, {
       ...{ lot, descent, newId },
-      name: nameDescent(descent, (each) => journal.all('variety').get(each)?.name ?? '?'),
+      name: nameDescent(descent, (each) => varietyEver(journal, each)?.name ?? '?'),
     });
     if (facts.length > 0) record(facts);
     router.push({ pathname: '/garden/plants', params: { of: variety, lot: lot.lot } });

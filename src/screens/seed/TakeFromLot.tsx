@@ -178,7 +178,7 @@ function SplitSheet({ view, onClose }: SheetProps) {
       <Text tone="soft">A part of it becomes a lot of its own: for a friend, or for another place.</Text>
       <FormField control={control} name="name" label="Name, as on its packet" />
       <FormField control={control} name="seeds" label="Seeds" note="Empty: all that is left." numeric />
-      <Button variant="main" size="big" title="Split off" onPress={() => void save()} />
+      <Button variant="main" size="big" title="Save" onPress={() => void save()} />
     </Sheet>
   );
 }
@@ -239,7 +239,7 @@ function MixSheet({ view, onClose }: SheetProps) {
         </Text>
       ) : null}
       <FormField control={control} name="name" label="Name, as on its packet" />
-      <Button variant="main" size="big" title="Mix" onPress={() => void save()} />
+      <Button variant="main" size="big" title="Mix them" onPress={() => void save()} />
     </Sheet>
   );
 }

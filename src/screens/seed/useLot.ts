@@ -4,7 +4,7 @@ import { lotDescent, type Descent } from '@/core/seed/descent';
 import { germinationTests, type GerminationTest } from '@/core/seed/germination';
 import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
 import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
-import { seedJobs, type SeedJob } from '@/core/seed/seedJobs';
+import { jobOf, type LotJob } from '@/core/seed/seedJobs';
 import { seedLot, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -21,7 +21,7 @@ export interface LotView {
   readonly generations: Generations;
   readonly tests: readonly GerminationTest[];
   /** What is to be done with it next. */
-  readonly job: Exclude<SeedJob, { job: 'open' }> | undefined;
+  readonly job: LotJob | undefined;
 }
 
 /** `undefined` where no such lot was begun here. */
@@ -31,7 +31,6 @@ export const useLot = (id: string): LotView | undefined =>
     const lot = raw && seedLot(journal, raw);
     if (!lot) return null;
     const today = dayAt(now, garden.zone);
-    const jobs = seedJobs(journal, garden, today);
     return {
       lot,
       today,
@@ -39,7 +38,7 @@ export const useLot = (id: string): LotView | undefined =>
       parents: lotParents(journal, id),
       generations: generationsOf(journal, id),
       tests: lot.crop ? germinationTests(raw, lot.crop) : [],
-      job: jobs.flatMap((job) => (job.job !== 'open' && job.lot.lot === id ? [job] : []))[0],
+      job: jobOf(journal, lot),
     };
   }) ?? undefined;
 

@@ -1,22 +1,20 @@
 import { useRouter } from 'expo-router';
-import { isDue, seedJobs } from '@/core/seed/seedJobs';
-import { dayAt } from '@/core/time/calendar';
-import { useView } from '@/data/hooks/useView';
+import { isDue } from '@/core/seed/seedJobs';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
 import { useFormat } from '../format/useFormat';
 import { Jobs } from '../seed/SeedScreen';
+import { useSeedJobs } from '../seed/useSeedJobs';
 
 /** Work with seed that is due, on Today; of much the first, and where the rest is. */
 export function SeedDue() {
   const f = useFormat();
   const router = useRouter();
-  const view = useView('seed-due', [], ({ store: { journal }, garden, now }) => {
-    const today = dayAt(now, garden.zone);
-    return { today, due: seedJobs(journal, garden, today).filter((job) => isDue(job, today)) };
-  });
-  if (!view || view.due.length === 0) return null;
-  const { today, due } = view;
+  const work = useSeedJobs();
+  if (!work) return null;
+  const { today, jobs } = work;
+  const due = jobs.filter((job) => isDue(job, today));
+  if (due.length === 0) return null;
   const more = due.length - MOST_SHOWN;
   return (
     <>

@@ -16,7 +16,7 @@ export type Extraction = (typeof EXTRACTIONS)[number];
 
 /** What is done to seed after it was taken out, in this order. */
 export const SEED_STEPS = ['rinsed', 'dried'] as const;
-export type SeedStep = (typeof SEED_STEPS)[number];
+type SeedStep = (typeof SEED_STEPS)[number];
 
 /** Where seed went. `discarded`: spoilt, lost or thrown away. */
 export const LOT_USES = ['sown', 'given', 'discarded'] as const;

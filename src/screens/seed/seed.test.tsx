@@ -1,0 +1,146 @@
+import { waitFor } from '@testing-library/react';
+import { openApp, recorded, screen, see, tap, type } from '@testing/app';
+
+jest.setTimeout(90_000);
+
+/** A fruit of the demo's seed crop is picked for seed, and its seed taken out. */
+async function harvestOne(): Promise<void> {
+  await openApp('/fruit', { wide: true });
+  await tap('Show: all');
+  await tap('Growing or picked');
+  await tap(/(Slate Lantern|Dusk Fiddle).*growing on day \d+/);
+  await tap('Harvest');
+  await tap(/^For seed, the tag is on it/);
+  await tap('Yes, both');
+  await recorded(1);
+  await tap(/^Take the seed out/);
+  await see(/^Picked .* Its seed ripens on until /);
+}
+
+test('from a picked fruit to a counted lot: a tap a step, and each is undone', async () => {
+  await harvestOne();
+  await tap(/^[A-Z0-9]{2}-[A-Z0-9]{2} · /);
+  await tap('Taste: not noted');
+  await tap('Good');
+  await tap('Seed taken out of 1 fruit');
+  const [, opened, extracted] = await recorded(3);
+  expect(opened).toMatchObject({ kind: 'fruit.opened', body: { taste: 'good' } });
+  expect(extracted).toMatchObject({ kind: 'seed.extracted', body: { how: 'wet', of: [{}] } });
+  await see('Wash the flesh off, then spread it thin to dry.');
+  await tap('Rinsed');
+  await see(/^From .* Spread thin, in moving air/);
+  await tap('Undo');
+  await see('Wash the flesh off, then spread it thin to dry.');
+  await tap('Rinsed');
+  await tap('It is dry');
+  await see('Then pack and name it.');
+  await tap('Count or weigh');
+  await tap('Save');
+  await see('Fill in one of them.');
+  type('Seeds', '120');
+  type('Weight, g', '24');
+  await tap('Save');
+  await see('120 seeds, 24 g.');
+  expect((await recorded(8)).at(-1)).toMatchObject({ kind: 'lot.measured', body: { seeds: 120, grams: 24 } });
+});
+
+test('a bitter squash gives no seed', async () => {
+  await harvestOne();
+  await tap(/^[A-Z0-9]{2}-[A-Z0-9]{2} · /);
+  await tap('Taste: not noted');
+  await tap('Bitter');
+  await see('Seed: none, it was bitter');
+  await tap('1 fruit gives none');
+  expect((await recorded(2))[1]).toMatchObject({
+    kind: 'fruit.opened',
+    body: { taste: 'bitter', none: 'bitter' },
+  });
+  await see('In the drawer');
+  expect(screen.queryByText(/^Take the seed out/)).toBeNull();
+});
+
+/** The demo's tested lot. */
+async function openLot(name = 'Marsh Button 2025'): Promise<void> {
+  await openApp('/seed');
+  await waitFor(() => expect(screen.queryAllByText(name)).not.toHaveLength(0));
+  await tap(new RegExp(`^${name}Marsh Button, of 2025`));
+  await see('True to type');
+}
+
+test('a lot says what it is, whose, how much, and how many to sow', async () => {
+  await openLot();
+  await see('68 seeds, 8.5 g.');
+  await see('Mother: B1·1.');
+  await see('Father: B1·2.');
+  await see('90 % germinated: 18 of 20 seeds');
+  type('Plants wanted', '60');
+  await see(/There are only 68\.$/);
+  type('Plants wanted', 'some');
+  await see('A whole number from 1 to 2,000.');
+});
+
+test('no more is taken than there is; what is split off is a lot of its own', async () => {
+  await openLot();
+  await tap('Take some');
+  await tap('Given away');
+  type('Seeds', '69');
+  await tap('Save');
+  await see('There are not so many. Count again first, if there are.');
+  type('Seeds', '8');
+  type('To whom, or where', 'Neighbour');
+  await tap('Save');
+  await see('60 seeds, 7.5 g.');
+  await tap('Split off');
+  type('Seeds', '20');
+  await tap('Save');
+  expect((await recorded(2))[1]).toMatchObject({ kind: 'lot.filled', body: { from: [{ seeds: 20 }] } });
+  await see('Marsh Button 2025, b');
+  await see('20 seeds.');
+});
+
+test('a germination test is counted, and never more than were laid out', async () => {
+  await openLot();
+  await tap('Begin a test');
+  await tap('Begin today');
+  await see('0 of 20 seeds so far');
+  await tap('Count what germinated');
+  type('In all, of 20', '21');
+  await tap('Save, and end the test');
+  await see('At most 20: so many were laid out.');
+  type('In all, of 20', '15');
+  await tap('Save, and end the test');
+  await see('75 % germinated: 15 of 20 seeds');
+});
+
+test('seed is sown from its lot, and its plants know it', async () => {
+  await openLot();
+  await tap('Put it on the plan');
+  await tap('B');
+  type('Seeds sown', '12');
+  await tap('Add plants');
+  const facts = await recorded(3);
+  const [sown, used, set] = facts;
+  expect(sown).toMatchObject({ kind: 'planting.set', body: { seedSource: 'ownGuarded' } });
+  expect(used).toMatchObject({ kind: 'lot.used', body: { how: 'sown', seeds: 12 } });
+  expect(set).toMatchObject({
+    kind: 'plants.set',
+    body: { planting: (sown as { body: { planting: string } }).body.planting },
+  });
+});
+
+test('seed from elsewhere is added by its packet', async () => {
+  await openApp('/seed/add');
+  await tap('Save');
+  await see('Fill this in.');
+  type('Name, as on the packet', 'Swap box');
+  await tap('Marsh Button');
+  await tap('Swapped or given');
+  type('Harvested in which year?', '2023');
+  await tap('Save');
+  await see('Of the harvest of 2023.');
+  await see('Not proven');
+  expect((await recorded(1))[0]).toMatchObject({
+    kind: 'lot.received',
+    body: { name: 'Swap box', source: 'swapped', year: 2023 },
+  });
+});
