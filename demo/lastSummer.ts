@@ -46,8 +46,8 @@ export interface GoesOn {
   readonly beds: ReadonlyMap<string, string>;
   /** By name. */
   readonly varieties: ReadonlyMap<string, string>;
-  /** What is sown of a variety that was kept, by its name. */
-  readonly lots: ReadonlyMap<string, string>;
+  /** The sowing of a variety that was kept, by its name. */
+  readonly sown: ReadonlyMap<string, string>;
 }
 
 /** The summer before: the same beds and varieties, a few plants of them, and a season that was closed. */
@@ -85,9 +85,9 @@ export function lastSummer(chance: Chance): GoesOn {
   const closing = { season: LAST_SEASON, stays: new Set<string>(), ends: () => 'frosted' as const };
   phones.record(closeSeason(toClose, closing, () => phones.id()));
   const picked = flowers.flatMap((told) => (told.picked === undefined ? [] : [told.bloom]));
-  const sown = lastWinter({ phones, varieties, picked });
+  const planting = lastWinter({ phones, varieties, picked });
   const { name } = VARIETIES.find(({ key }) => key === 'button')!.body;
-  return { phones, beds, varieties, lots: new Map([[name, sown]]) };
+  return { phones, beds, varieties, sown: new Map([[name, planting]]) };
 }
 
 /** It was sown a year earlier, and what is its own seed by now was bought then. */

@@ -20,7 +20,7 @@ const TESTED: Day = '2026-03-02';
  * The winter: the squash are opened, their seed is dried, counted and tested, and what is in the drawer from elsewhere is
  * written down.
  *
- * @returns the lot that is sown in spring.
+ * @returns the sowing of spring, which is of one of the lots.
  */
 export function lastWinter({ phones, varieties, picked }: Picked): string {
   const nameOf = (key: string): string => VARIETIES.find((each) => each.key === key)!.body.name;
@@ -69,7 +69,12 @@ export function lastWinter({ phones, varieties, picked }: Picked): string {
   phones.goTo('2026-04-14', 17);
   phones.tap(['lot.used', { lot: best, day: '2026-04-14', how: 'sown', seeds: 16, to: 'Pots for bed B' }]);
   phones.tap(['lot.used', { lot: best, day: '2026-04-14', how: 'given', seeds: 10, to: 'Seed shelf' }]);
-  return best;
+  const { seedSource, sowing } = VARIETIES.find(({ key }) => key === 'button')!.body;
+  const planting = phones.id();
+  const variety = varieties.get(nameOf('button'))!;
+  phones.goTo(sowing!.day, 11);
+  phones.tap(['planting.set', { planting, variety, seedSource, sowing: sowing!, fromLot: best }]);
+  return planting;
 }
 
 /** @returns a packet that is tested as well. */

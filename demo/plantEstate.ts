@@ -11,15 +11,15 @@ import { SECOND_PHONE, type Phones } from './phones';
  */
 export function plantEstate(
   phones: Phones,
-  { beds, varieties: known, lots }: GoesOn,
+  { beds, varieties: known, sown }: GoesOn,
 ): Map<string, DemoVariety> {
   phones.goTo('2026-05-20', 10);
   phones.tap(['device.named', { letter: 'K', name: 'First phone' }]);
   phones.tap(['season.named', { season: phones.id(), ...SEASON }]);
   const varieties = new Map<string, DemoVariety>();
   for (const variety of VARIETIES)
-    for (const plant of plantVariety(phones, { beds, known, lots }, variety)) varieties.set(plant, variety);
-  for (const other of OTHERS) plantVariety(phones, { beds, known, lots }, other);
+    for (const plant of plantVariety(phones, { beds, known, sown }, variety)) varieties.set(plant, variety);
+  for (const other of OTHERS) plantVariety(phones, { beds, known, sown }, other);
   for (const barrier of BARRIERS) phones.tap(['barrier.set', { barrier: phones.id(), ...barrier }]);
   for (const outside of OUTSIDE) phones.tap(['outside.described', { source: phones.id(), ...outside }]);
   phones.tap(['surroundings.described', SURROUNDINGS]);
@@ -31,16 +31,12 @@ export function plantEstate(
 /** @returns its plants, row by row. */
 function plantVariety(
   phones: Phones,
-  { beds, known, lots }: Pick<GoesOn, 'beds' | 'lots'> & { readonly known: GoesOn['varieties'] },
+  { beds, known, sown }: Pick<GoesOn, 'beds' | 'sown'> & { readonly known: GoesOn['varieties'] },
   planted: PlantedVariety,
 ): string[] {
   const variety = known.get(planted.body.name)!;
   phones.tap(['variety.described', { variety, ...planted.body }]);
-  const fromLot = lots.get(planted.body.name);
-  const planting = fromLot === undefined ? undefined : phones.id();
-  const { seedSource, sowing } = planted.body;
-  if (planting !== undefined && fromLot !== undefined)
-    phones.tap(['planting.set', { planting, variety, seedSource, fromLot, ...(sowing && { sowing }) }]);
+  const planting = sown.get(planted.body.name);
   return planted.rows.flatMap((row) => {
     const plants = Array.from({ length: planted.plantsPerRow }, (_, i) => ({
       plant: phones.id(),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { EVENING, expect, fruitAddress, test, seen } from './app';
+import { EVENING, expect, fruitAddress, test, seen, type App } from './app';
 import { expectNoFindings, seriousFindings } from './findings';
 import { routes } from './routes';
 
@@ -10,6 +10,14 @@ test.use({ colorScheme: 'dark' });
 const EMPTY = readFileSync(path.join(__dirname, 'empty-garden.json'), 'utf8');
 
 const ALL_ROUTES = routes();
+/** A lot of which some was tested, sown and given away. */
+async function lotId(app: App): Promise<string> {
+  await app.lead('/seed');
+  await app.tap(/seeds.*germinated/);
+  await seen(app.page.getByRole('heading', { name: 'Taken from it' }));
+  return new URL(app.page.url()).pathname.split('/').at(-1)!;
+}
+
 /** In parts, to be checked next to each other. */
 const partsOf = <T>(all: readonly T[], count: number): T[][] =>
   Array.from({ length: count }, (_, part) => all.filter((_each, i) => i % count === part));
@@ -17,12 +25,12 @@ const partsOf = <T>(all: readonly T[], count: number): T[][] =>
 /** What a page says without a garden: forms, and what is learnt from, are the same as with one. */
 const SAYS_ELSE_WHEN_EMPTY = ALL_ROUTES.filter(
   (route) =>
-    /^\/(fruit|garden|round|ahead|open|routine|walk|$)|\/(supplies|ties|times|files)$/.test(route) &&
+    /^\/(fruit|garden|round|ahead|open|routine|seed|walk|$)|\/(supplies|ties|times|files)$/.test(route) &&
     !/^\/garden\/(barrier|bed|cage|cross|describe|outside|surroundings|table|ways)$/.test(route),
 );
 /** What is laid out in another way where there is room. */
 const WIDE =
-  /^\/(more\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|walk|weather)?$/;
+  /^\/(more\/(files|guide|identify|practice)|fruit.*|garden(\/(calendar|crossing|table|variety))?|open|round.*|routine|seed\/\[id\]|walk|weather)?$/;
 
 test.describe('after one visit, without a network', () => {
   test.use({ serviceWorker: true });
@@ -31,9 +39,10 @@ test.describe('after one visit, without a network', () => {
     test(`every route opens, with no serious finding, part ${i + 1}`, async ({ app, page, context }) => {
       await app.openDemo();
       const fruit = (await fruitAddress(app)).split('/').at(-1)!;
+      const lot = await lotId(app);
       await app.goOffline(context);
       for (const route of part) {
-        const address = route.replace('[id]', fruit);
+        const address = route.replace('[id]', route.startsWith('/seed') ? lot : fruit);
         await app.lead(address);
         await expectNoFindings(page, route, { wide: WIDE.test(route) });
         // Its page is kept too, for who opens it by its address.

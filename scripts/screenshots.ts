@@ -107,6 +107,10 @@ async function take(): Promise<void> {
       await page.getByText('Taken off or lost', { exact: true }).last().scrollIntoViewIfNeeded();
     await shoot(page, name);
   }
+  await page.goto(`${BASE}/seed`);
+  await page.getByText('Marsh Button 2025, the rest', { exact: true }).click();
+  await page.getByText('Doubtful, as a whole').waitFor();
+  await shoot(page, 'lot');
   await page.goto(`${BASE}/fruit/rates`);
   await page.getByText('When they drop').waitFor();
   await page.getByText('Why they failed').scrollIntoViewIfNeeded();
@@ -159,9 +163,6 @@ async function take(): Promise<void> {
   await page.emulateMedia({ colorScheme: 'dark' });
   await shoot(page, 'stop-night');
   await page.emulateMedia({ colorScheme: 'light' });
-  await page.getByRole('button', { name: 'The round as a list' }).click();
-  await page.getByText('Give it to somebody').waitFor();
-  await shoot(page, 'round-list');
   await shootOpenNow(browser);
   await browser.close();
 }

@@ -43,6 +43,7 @@ import { PollenScreen } from '../pollen/PollenScreen';
 import { PortionScreen } from '../pollen/PortionScreen';
 import { AddLotScreen } from '../seed/AddLotScreen';
 import { LotScreen } from '../seed/LotScreen';
+import { SegregationScreen } from '../seed/SegregationScreen';
 import { SeedScreen } from '../seed/SeedScreen';
 import { TakeSeedScreen } from '../seed/TakeSeedScreen';
 import { WalkScreen } from '../walk/WalkScreen';
@@ -103,6 +104,7 @@ const SCREENS = {
   settings: SettingsScreen,
   season: SeasonScreen,
   seed: SeedScreen,
+  segregation: SegregationScreen,
   takeSeed: TakeSeedScreen,
   seasonAhead: SeasonAheadScreen,
   seasons: SeasonsScreen,

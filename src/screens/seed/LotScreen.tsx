@@ -1,7 +1,8 @@
-import { useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { varietyEver } from '@/core/journal/varietyEver';
 import { useStore } from '@/data/hooks/useGarden';
+import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -20,6 +21,7 @@ import { useLot } from './useLot';
 export function LotScreen() {
   const { id = '' } = useLocalSearchParams<{ id?: string }>();
   const f = useFormat();
+  const router = useRouter();
   const { journal } = useStore();
   const view = useLot(id);
   if (!view)
@@ -51,6 +53,13 @@ export function LotScreen() {
         <View>
           <Text variant="strong">{nameDescent(descent, nameOf)}</Text>
           {expect ? <Text>{expect}</Text> : null}
+          {descent.of === 'cross' ? (
+            <ListRow
+              title="What a cross should show"
+              note="Shares of each kind, and how many to grow"
+              onPress={() => router.push('/seed/segregation')}
+            />
+          ) : null}
           <Text>{`${sayAmount(lot, f)}.`}</Text>
           <Text tone="soft">
             {lot.taken

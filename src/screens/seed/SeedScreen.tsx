@@ -44,7 +44,13 @@ export function SeedScreen() {
       <Button
         title="Add seed from elsewhere"
         onPress={() => router.push('/seed/add')}
-        style={{ alignSelf: 'flex-start', marginTop: SPACE.l }}
+        style={{ alignSelf: 'flex-start', marginVertical: SPACE.l }}
+      />
+      <ListRow
+        glyph={<Glyph name="perfect" size={28} />}
+        title="What a cross should show"
+        note="F2 and backcross: shares, how many to grow, and whether your counts fit"
+        onPress={() => router.push('/seed/segregation')}
       />
       <Text variant="small" tone="soft" style={{ marginTop: SPACE.l }}>
         Selling or giving away seed, seed of protected varieties, and seed over a border: local law decides.

@@ -144,3 +144,23 @@ test('seed from elsewhere is added by its packet', async () => {
     body: { name: 'Swap box', source: 'swapped', year: 2023 },
   });
 });
+
+test('what a cross should show: how many to grow, and whether counts fit', async () => {
+  await openApp('/seed/segregation');
+  await see('Expected: 3 : 1');
+  await see(/^Grow 11 plants: /);
+  type('Like the F1', '5');
+  type('Like the other parent', '4.5');
+  await see('A whole number up to 5,000.');
+  type('Like the F1', '20');
+  type('Like the other parent', '30');
+  await see(/^It does not fit 3 : 1/);
+  await tap('Backcross');
+  await see('Expected: 1 : 1');
+  type('Like the F1', '20');
+  type('Like the other parent', '30');
+  await see(/^It fits 1 : 1/);
+  await tap(/^Trait: /);
+  await tap('One gene, the F1 is in between');
+  expect(screen.queryByText('Like one parent: 0 %')).toBeNull();
+});
