@@ -14,8 +14,7 @@ const DRAWING_READERS =
 // Long lists are those of `@tanstack/react-virtual`; React Native's own come along with its animations.
 const LONG_LISTS =
   /react-native-web[\\/]dist[\\/](exports|vendor[\\/]react-native)[\\/](FlatList|SectionList|VirtualizedList|VirtualizedSectionList)[\\/]/;
-const isLeftOut = (file = '') =>
-  NAVIGATORS.test(file) || DRAWING_READERS.test(file) || LONG_LISTS.test(file);
+const isLeftOut = (file = '') => NAVIGATORS.test(file) || DRAWING_READERS.test(file) || LONG_LISTS.test(file);
 
 const fallback = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

@@ -26,6 +26,8 @@ export interface PlannedVariety {
   readonly variety: Variety;
   /** Of one that was sown more than once each planting stands by itself. */
   readonly planting: string;
+  /** Was the variety sown more than once? */
+  readonly several: boolean;
   readonly places: readonly Place[];
   /** The sowing that this season's plants come from. */
   readonly sowing: Sowing | undefined;
@@ -84,7 +86,7 @@ export function plannedVarieties(
     variety: Variety,
     sown: Sown,
     plants: readonly Plant[],
-    noted: readonly Pick<Variety, 'flowered' | 'over'>[],
+    { noted, several }: { noted: readonly Pick<Variety, 'flowered' | 'over'>[]; several: boolean },
   ): PlannedVariety => {
     const sowing = sowingOf(sown, season);
     const first = sowing ? addDays(sowing.day, 1) : season.from;
@@ -105,6 +107,7 @@ export function plannedVarieties(
     return {
       variety,
       planting: sown.planting,
+      several,
       sowing,
       glass,
       places: plants.flatMap(({ plant }) => places.get(plant) ?? []),
@@ -117,10 +120,13 @@ export function plannedVarieties(
     const sown = plantingsAmong(journal, variety, plants);
     return sown.map(({ planting, plants: own }, i) =>
       // What was noted of no planting in particular is about the first that was sown.
-      plannedOf(variety, planting, own, [
-        ...(i === 0 ? [variety] : []),
-        ...[journal.all('planting').get(planting.planting) ?? []].flat(),
-      ]),
+      plannedOf(variety, planting, own, {
+        noted: [
+          ...(i === 0 ? [variety] : []),
+          ...[journal.all('planting').get(planting.planting) ?? []].flat(),
+        ],
+        several: sown.length > 1,
+      }),
     );
   });
 }

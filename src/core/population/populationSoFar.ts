@@ -117,4 +117,3 @@ const mayBeKept = ({ bloom: { harvest, opened }, plant: { removed } }: Fruit): b
   removed?.why !== 'offType' &&
   opened?.none === undefined &&
   (harvest ? harvest.use === 'seed' : removed === undefined);
-

@@ -269,5 +269,7 @@ export function sayShare({ share, low, high }: ShareRange, f: Format): string {
 }
 
 /** A variety by its name; of one that was sown more than once with the day of the sowing. */
-export const plantingName = ({ variety, planting, sowing }: PlannedVariety, f: Format): string =>
-  planting === variety.variety || !sowing ? variety.name : `${variety.name}, sown ${f.shortDay(sowing.day)}`;
+export const plantingName = ({ variety, planting, several, sowing }: PlannedVariety, f: Format): string =>
+  planting === variety.variety || !several || !sowing
+    ? variety.name
+    : `${variety.name}, sown ${f.shortDay(sowing.day)}`;
