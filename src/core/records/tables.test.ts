@@ -9,7 +9,7 @@ test.each(Object.keys(TABLES) as TableName[])(
   (name) => {
     const section = SECTIONS.find((each) => new RegExp(`^Table of (the )?${name}\\b`).test(each))!;
     const listed = Array.from(section.matchAll(/^\| (`.*?) *\|/gm), ([, cell]) =>
-      Array.from(cell!.matchAll(/`([a-z_]+)`/g), ([, column]) => column),
+      Array.from(cell!.matchAll(/`([A-Za-z_]+)`/g), ([, column]) => column),
     ).flat();
     expect([...listed].sort()).toEqual([...TABLES[name].columns].sort());
   },

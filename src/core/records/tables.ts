@@ -2,6 +2,7 @@ import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import type { Day } from '../time/types';
 import { FLOWER_COLUMNS, flowerRows } from './flowerRows';
+import { LOT_COLUMNS, lotRows } from './lotRows';
 import { PLAN_COLUMNS } from './planColumns';
 import { planRows } from './planLines';
 
@@ -24,6 +25,7 @@ export const TABLES = {
     columns: FLOWER_COLUMNS,
     rows: ({ journal, garden, today }) => flowerRows(journal, garden, today),
   },
+  lots: { columns: LOT_COLUMNS, rows: ({ journal, garden }) => lotRows(journal, garden) },
   plan: { columns: PLAN_COLUMNS, rows: ({ journal }) => planRows(journal) },
 } as const satisfies Readonly<Record<string, RecordTable>>;
 

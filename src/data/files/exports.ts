@@ -38,6 +38,7 @@ export const EXPORTS = {
     },
   },
   flowers: table('flowers'),
+  lots: table('lots'),
   plan: table('plan'),
 } as const satisfies Readonly<Record<string, Export>>;
 

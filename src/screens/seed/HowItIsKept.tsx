@@ -2,7 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { SEED_PACKINGS, SEED_STORES, type SeedPacking, type SeedStore } from '@/core/journal/kinds/seed';
 import { drawerLife } from '@/core/seed/drawerLife';
+import { growAgain } from '@/core/seed/growAgain';
 import type { SeedLot } from '@/core/seed/seedLot';
+import type { Day } from '@/core/time/types';
+import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -12,14 +15,17 @@ import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { lowerFirst } from '../words/lowerFirst';
-import { PACKING_NAMES, sayLife, STORE_NAMES } from '../words/seed';
+import { PACKING_NAMES, sayGrowAgain, sayLife, STORE_NAMES } from '../words/seed';
 
 /** Where a lot is kept and in what, for how long it keeps so, and what its packet says. */
-export function HowItIsKept({ lot }: { readonly lot: SeedLot }) {
+export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly today: Day }) {
   const f = useFormat();
+  const { journal } = useStore();
   const [editing, setEditing] = useState(false);
   const { described, crop, amount } = lot;
   const { place, store, packing, note } = described ?? {};
+  const raw = journal.all('lot').get(lot.lot);
+  const again = sayGrowAgain(raw && growAgain(lot, raw), today);
   const where = [
     ...(place ? [place] : []),
     ...(store ? [lowerFirst(STORE_NAMES[store])] : []),
@@ -40,6 +46,7 @@ export function HowItIsKept({ lot }: { readonly lot: SeedLot }) {
               ? ['In paper the cold keeps it no longer, since air brings water in: seal it.']
               : []),
             'The colder and the drier, the longer. A test tells.',
+            ...(again ? [`${again}.`] : []),
           ].join(' ')}
         </Text>
       ) : null}

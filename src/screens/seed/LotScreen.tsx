@@ -42,7 +42,7 @@ export function LotScreen() {
       foot={<StepFoot view={view} />}
       aside={
         <View style={{ gap: SPACE.l, marginTop: SPACE.l }}>
-          <HowItIsKept lot={lot} />
+          <HowItIsKept lot={lot} today={view.today} />
           <Germination view={view} />
           {lot.amount.gone ? null : <SowIt lot={lot} tests={tests} descent={descent} />}
           <TakeFromLot view={view} />

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { varietyEver } from '@/core/journal/varietyEver';
 import { germinationTests } from '@/core/seed/germination';
+import { compareGrowAgain, growAgain, harvestYear } from '@/core/seed/growAgain';
 import { isDue, type SeedJob } from '@/core/seed/seedJobs';
 import { seedLots, type SeedLot } from '@/core/seed/seedLot';
 import { byName } from '@/core/text/byName';
@@ -19,7 +20,7 @@ import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
 import { Page } from '../shell/Page';
 import { useSeedJobs } from './useSeedJobs';
-import { sayAmount, sayJob } from '../words/seed';
+import { sayAmount, sayGrowAgain, sayJob } from '../words/seed';
 
 /** Seed: what is to be done with it now and later, and what is in the drawer. */
 export function SeedScreen() {
@@ -106,6 +107,11 @@ export function Jobs({ title, jobs, today }: JobsProps) {
 }
 
 const ALL = '';
+
+const ORDERS = {
+  newest: { title: 'The newest first', short: 'the newest first' },
+  again: { title: 'What must be grown again first', short: 'what must be grown again' },
+} as const;
 /** Lots drawn at once; the others as one comes to them. */
 const FIRST_LOTS = 30;
 /** About how high a lot's row is, px. */
@@ -117,25 +123,34 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
   const router = useRouter();
   const { journal } = useStore();
   const [of, setOf] = useState(ALL);
+  const [order, setOrder] = useState<keyof typeof ORDERS>('newest');
   if (lots.length === 0) return null;
   const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? 'variety not known';
   const varieties = [...new Set(lots.flatMap((lot) => lot.varieties))];
+  const again = new Map(
+    lots.map((lot) => [lot.lot, growAgain(lot, journal.all('lot').get(lot.lot)!)] as const),
+  );
   const shown = lots
     .filter((lot) => of === ALL || lot.varieties.includes(of))
-    .toSorted((a, b) => Number(a.amount.gone) - Number(b.amount.gone));
+    .toSorted((a, b) =>
+      order === 'newest'
+        ? Number(a.amount.gone) - Number(b.amount.gone)
+        : compareGrowAgain(again.get(a.lot), again.get(b.lot)),
+    );
   const row = (lot: SeedLot): ReactNode => {
     const test = lot.crop
       ? germinationTests(journal.all('lot').get(lot.lot)!, lot.crop).find(({ ended }) => ended)
       : undefined;
     const up = test?.share.share;
     const germination = up === undefined ? '' : `. ${f.percent(up)} germinated, ${f.date(test!.day)}`;
-    const age = sayAge(lot, today);
+    const age = harvestYear(lot) < Number(today.slice(0, 4)) ? `, of ${harvestYear(lot)}` : '';
+    const grow = sayGrowAgain(again.get(lot.lot), today);
     return (
       <ListRow
         key={lot.lot}
         glyph={<Glyph name="seed" size={28} tone={lot.amount.gone ? 'soft' : 'ink'} />}
         title={lot.name}
-        note={`${lot.varieties.map(nameOf).join(', ')}${age}. ${sayAmount(lot, f)}${germination}`}
+        note={`${lot.varieties.map(nameOf).join(', ')}${age}. ${sayAmount(lot, f)}${germination}${grow ? `. ${grow}` : ''}`}
         onPress={() => router.push({ pathname: '/seed/[id]', params: { id: lot.lot } })}
       />
     );
@@ -145,8 +160,8 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
       <Text variant="heading" level={2}>
         In the drawer
       </Text>
-      {varieties.length > 1 ? (
-        <View style={{ flexDirection: 'row', marginVertical: SPACE.s }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginVertical: SPACE.s }}>
+        {varieties.length > 1 ? (
           <ChooseOne
             name="Of"
             sheet="Of which variety"
@@ -159,8 +174,20 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
             ]}
             onChange={setOf}
           />
-        </View>
-      ) : null}
+        ) : null}
+        {lots.length > 1 ? (
+          <ChooseOne<keyof typeof ORDERS>
+            name="Order"
+            sheet="In which order"
+            value={order}
+            options={Object.entries(ORDERS).map(([value, words]) => ({
+              value: value as keyof typeof ORDERS,
+              ...words,
+            }))}
+            onChange={setOrder}
+          />
+        ) : null}
+      </View>
       {shown.slice(0, FIRST_LOTS).map(row)}
       {shown.length > FIRST_LOTS ? (
         <LongList items={shown.slice(FIRST_LOTS)} keyOf={({ lot }) => lot} rowHeight={ROW_HEIGHT}>
@@ -169,11 +196,4 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
       ) : null}
     </View>
   );
-}
-
-/** Harvested in which year. */
-function sayAge({ year, since }: SeedLot, today: Day): string {
-  const harvested = year ?? Number(since.slice(0, 4));
-  const years = Number(today.slice(0, 4)) - harvested;
-  return years > 0 ? `, of ${harvested}` : '';
 }

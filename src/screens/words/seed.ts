@@ -3,6 +3,7 @@ import type { Extraction, LotUse, SeedLoss, SeedPacking, SeedStore, Taste } from
 import type { Descent } from '@/core/seed/descent';
 import { LONGEST_YEARS } from '@/core/seed/drawerLife';
 import { seedsInWeight } from '@/core/seed/lotAmount';
+import type { GrowAgain } from '@/core/seed/growAgain';
 import { DRY_BELOW_C, seedFactsOf } from '@/core/seed/seedFacts';
 import type { SeedJob } from '@/core/seed/seedJobs';
 import type { SeedLot } from '@/core/seed/seedLot';
@@ -169,6 +170,19 @@ export function sayLife([least, most]: readonly [number, number], f: Format): st
   const upTo = most >= LONGEST_YEARS ? `${f.number(LONGEST_YEARS)} or more` : f.number(most);
   return `By a rule of thumb it keeps for about ${f.number(least)} to ${upTo} years like this.`;
 }
+
+/** When it has to be grown again, where that is not far off. */
+export function sayGrowAgain(again: GrowAgain | undefined, today: Day): string | undefined {
+  if (!again) return undefined;
+  const { year, now } = again;
+  if (now) return 'Grow it again now: less than half of it germinated';
+  const thisYear = Number(today.slice(0, 4));
+  if (year === undefined || year > thisYear + SOON_YEARS) return undefined;
+  return year < thisYear ? 'Old: test it, and grow it again soon' : `Grow it again by ${year}`;
+}
+
+/** Of what keeps for longer nobody need think yet. */
+const SOON_YEARS = 5;
 
 /** What has to be watched when a fruit of the crop is opened. */
 export function cautionAtOpening(crop: Parameters<typeof cropOf>[0]): string | undefined {
