@@ -124,3 +124,36 @@ test('seed that is put into the jar after the sowing says nothing of what was so
   phone.say('2027-10-20T09:00:00Z', extracted('l', '2027-10-20', [{ bloom: 'bad' }]));
   expect(sourceOf(phone)).toBe('seed.ownGuarded');
 });
+
+test('what is sown from the seed of a cross, or of its offspring, counts as sown from an F1', () => {
+  const phone = begin([
+    { variety: 'v', crop: 'pepo', plants: ['v1', 'v2'] },
+    { variety: 'w', crop: 'pepo', plants: ['o1'] },
+  ]);
+  growSeedFruit(phone, { bloom: 'x', plant: 'v1', fathers: ['o1'], day: '2026-07-19', picked: '2026-09-20' });
+  phone.say('2026-10-20T09:00:00Z', extracted('f1', '2026-10-20', [{ bloom: 'x' }]));
+  const sow = (year: number, lot: string, plants: readonly string[]): void =>
+    void phone.say(
+      `${year}-05-10T09:00:00Z`,
+      {
+        kind: 'planting.set',
+        body: {
+          ...{ planting: `p${year}`, variety: 'v', seedSource: 'unknown', fromLot: lot },
+          sowing: { how: 'sown', day: `${year}-05-10` },
+        },
+      },
+      {
+        kind: 'plants.set',
+        body: {
+          ...{ bed: 'bed-v', row: 1, variety: 'v', planting: `p${year}` },
+          plants: plants.map((plant, i) => ({ plant, place: 10 * (year - 2025) + i })),
+        },
+      },
+    );
+  sow(2027, 'f1', ['x1', 'x2']);
+  growSeedFruit(phone, { bloom: 'g', plant: 'x1', fathers: ['x2'], day: '2027-07-19', picked: '2027-09-20' });
+  phone.say('2027-10-20T09:00:00Z', extracted('f2', '2027-10-20', [{ bloom: 'g' }]));
+  sow(2028, 'f2', ['y1', 'y2']);
+  growSeedFruit(phone, { bloom: 'h', plant: 'y1', fathers: ['y2'], day: '2028-07-19', picked: '2028-09-20' });
+  expect([sourceOf(phone, 'g'), sourceOf(phone, 'h')]).toEqual(['seed.f1', 'seed.f1']);
+});

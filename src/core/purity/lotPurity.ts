@@ -3,7 +3,7 @@ import type { Journal } from '../journal/journal';
 import { lotParts } from '../journal/lotParts';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
-import type { Grade } from './fruitPurity';
+import type { Grade, Purity } from './fruitPurity';
 
 /** Grades, the best first. */
 export const GRADES_BEST_FIRST = ['true', 'unproven', 'doubtful', 'notForSeed'] as const satisfies Grade[];
@@ -95,18 +95,22 @@ const SOURCE_OF_GRADE: Readonly<Record<Grade, SeedSource>> = {
 };
 
 /** How a fruit is judged whose seed went into a lot. */
-export interface JudgedFruit {
-  readonly grade: Grade;
-  readonly cross?: unknown;
-}
+type JudgedFruit = Pick<Purity, 'grade' | 'cross' | 'chain'>;
+
+/** A cross, and what comes of one or of a hybrid, whose plants will differ. */
+const segregates = ({ cross, chain }: JudgedFruit): boolean =>
+  cross !== undefined ||
+  chain.some(({ reasons }) =>
+    reasons.some(({ code }) => code === 'seed.f1' || code === 'seed.father.f1' || code === 'seed.f1Parent'),
+  );
 
 /**
- * Where the seed of a lot came from, for plants that are sown from it: of each fruit by its purity, the seed of a cross as
- * that of an F1; each once. Fruits of which nothing is known here are left out: what was said at the sowing stands.
+ * Where the seed of a lot came from, for plants that are sown from it: of each fruit by its purity, the seed of a cross, or of
+ * what was sown from one, as that of an F1; each once. Fruits of which nothing is known here are left out: what was said at the sowing stands.
  *
  * @param until as the lot was on that day.
  * @param judge the purity of a fruit; `undefined` where it is not known.
- * @example sourcesOfLot(journal, 'l1', undefined, () => ({ grade: 'true' })) // ['ownGuarded']
+ * @example sourcesOfLot(journal, 'l1', undefined, judge) // ['ownGuarded']
  */
 export function sourcesOfLot(
   journal: Journal,
@@ -127,7 +131,7 @@ export function sourcesOfLot(
       else {
         const bloom = journal.all('bloom').get(part.bloom);
         const judged = bloom && judge(bloom);
-        if (judged) sources.add(judged.cross ? 'f1' : SOURCE_OF_GRADE[judged.grade]);
+        if (judged) sources.add(segregates(judged) ? 'f1' : SOURCE_OF_GRADE[judged.grade]);
       }
     }
   };

@@ -70,7 +70,7 @@ function lotRow(journal: Journal, garden: Garden, lot: SeedLot, isolation: Isola
     : undefined;
   const { described, amount } = lot;
   const { purity } = finished(judgeLotInSteps(journal, garden, lot.contents, isolation));
-  const isCrossed = descent.of === 'cross' || descent.of === 'complex';
+  const isCrossed = descent.of === 'cross' || descent.of === 'complex' || descent.of === 'hybrid';
   return {
     ACCENUMB: lot.lot,
     ACCENAME: lot.name,
@@ -104,8 +104,9 @@ const acquired = ({ year, since }: SeedLot): string =>
 function ancestryOf(descent: Descent, nameOf: (variety: string) => string): string {
   switch (descent.of) {
     case 'line':
-    case 'hybrid':
       return nameOf(descent.variety);
+    case 'hybrid':
+      return `${nameOf(descent.variety)} F${descent.filial}`;
     case 'cross': {
       const { mother, father, filial, backcrossed } = descent;
       const parents = `${nameOf(mother)}/${nameOf(father)}`;

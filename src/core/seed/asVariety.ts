@@ -15,7 +15,7 @@ export interface AsVariety {
 }
 
 /**
- * The variety as which a lot is planted: its own; what is no line, such as a cross, as one of its own name, which is
+ * The variety as which a lot is planted: its own; what is no line and no F1 that was had, such as a cross, as one of its own name, which is
  * described first where there is none of that name yet.
  *
  * @example asVariety(journal, line).facts // []: its own variety
@@ -26,8 +26,9 @@ export function asVariety(
 ): { readonly variety: string; readonly facts: readonly Fact[] } {
   const [mother] = lot.varieties;
   const described = journal.all('variety').get(mother ?? '');
-  if (!described || descent.of === 'line' || descent.of === 'unknown')
-    return { variety: descent.of === 'line' ? descent.variety : (mother ?? ''), facts: [] };
+  if (descent.of === 'line' || (descent.of === 'hybrid' && descent.filial === 1))
+    return { variety: descent.variety, facts: [] };
+  if (!described || descent.of === 'unknown') return { variety: mother ?? '', facts: [] };
   const called = name.slice(0, LONGEST.name).trim();
   const known = [...journal.all('variety').values()].find(
     (each) => each.name === called && each.crop === described.crop,

@@ -29,7 +29,9 @@ test('a cross with a third variety, or backcrossed to either in turn, is told wi
   const f1 = descentOf(a, b);
   expect(descentOf(f1, c)).toEqual({ of: 'complex', mother: f1, father: c });
   expect(descentOf(descentOf(f1, a), b)).toMatchObject({ of: 'complex' });
-  expect(descentOf({ of: 'hybrid', variety: 'h' }, a)).toMatchObject({ of: 'complex' });
+  const hybrid: Descent = { of: 'hybrid', variety: 'h', filial: 1 };
+  expect(descentOf(hybrid, a)).toMatchObject({ of: 'complex' });
+  expect(descentOf(hybrid, hybrid)).toEqual({ ...hybrid, filial: 2 });
   expect(descentOf({ of: 'unknown' }, a)).toEqual({ of: 'unknown' });
 });
 

@@ -1,3 +1,4 @@
+import type { SeedSource } from '../crops/variety';
 import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
 import { grownThen } from '../journal/past';
@@ -7,12 +8,14 @@ import type { Day } from '../time/types';
 import { lotContents } from './lotContents';
 
 /**
- * What seed is by its parents. `line`: of one variety; `hybrid`: F1 seed of a variety that was had as such; `cross`: of two
+ * What seed is by its parents. `line`: of one variety; `hybrid`: of an F1 variety whose parents nobody here knows, so many
+ * generations on (1: the F1 itself); `cross`: of two
  * lines, `filial` generations on (1: F1), after so many `backcrosses` to one of them; `complex`: of a cross and something
  * else; `mixture`: of seed that differs; `unknown`: nobody knows a parent.
  */
 export type Descent =
-  | { readonly of: 'line' | 'hybrid'; readonly variety: string }
+  | { readonly of: 'line'; readonly variety: string }
+  | { readonly of: 'hybrid'; readonly variety: string; readonly filial: number }
   | {
       readonly of: 'cross';
       /** Varieties. */
@@ -40,6 +43,8 @@ export function descentOf(mother: Descent, father: Descent): Descent {
     return mother.variety === father.variety
       ? mother
       : { of: 'cross', mother: mother.variety, father: father.variety, filial: 1 };
+  if (mother.of === 'hybrid' && father.of === 'hybrid' && mother.variety === father.variety)
+    return { ...mother, filial: Math.max(mother.filial, father.filial) + 1 };
   if (mother.of === 'cross' && father.of === 'cross' && isSameCross(mother, father))
     return { ...mother, filial: Math.max(mother.filial, father.filial) + 1 };
   return backcross(mother, father) ?? backcross(father, mother) ?? { of: 'complex', mother, father };
@@ -96,7 +101,7 @@ function plantDescent(journal: Journal, id: string, day: Day | undefined, asked:
     const sown = lotDescent(journal, fromLot, sowing?.day ?? day, asked);
     if (sown.of !== 'unknown') return sown;
   }
-  return { of: seedSource === 'f1' ? 'hybrid' : 'line', variety: grown.variety.variety };
+  return bought(seedSource, grown.variety.variety);
 }
 
 /**
@@ -109,13 +114,16 @@ export function lotDescent(journal: Journal, id: string, until?: Day, asked: Ask
   const { contents } = lotContents(journal, id, until);
   return alike(
     contents.map((content): Descent => {
-      if (content.from === 'elsewhere')
-        return { of: content.source === 'f1' ? 'hybrid' : 'line', variety: content.variety };
+      if (content.from === 'elsewhere') return bought(content.source, content.variety);
       const bloom = journal.all('bloom').get(content.bloom);
       return bloom ? fruitDescent(journal, bloom, asked) : UNKNOWN;
     }),
   );
 }
+
+/** What was had as seed of a variety. */
+const bought = (source: SeedSource, variety: string): Descent =>
+  source === 'f1' ? { of: 'hybrid', variety, filial: 1 } : { of: 'line', variety };
 
 function alike(all: readonly Descent[]): Descent {
   const [first] = all;

@@ -70,25 +70,27 @@ function sourcesOf(journal: Journal, id: string, { until, within }: Asked): Sour
   const inside = new Set([...within, id]);
   const parts = lotParts(lot, until).filter((part) => part.from !== 'lot' || !inside.has(part.lot));
   const isCounted = parts.every((part) => part.from !== 'elsewhere' && part.seeds !== undefined);
-  const read = parts.map((part): Sources => {
-    if (part.from !== 'lot') return { sources: [sourceOf(id, part)], assumed: false };
+  const sources = new Map<string, Source>();
+  let assumed = !isCounted && parts.length > 1;
+  for (const part of parts) {
+    if (part.from !== 'lot') {
+      const source = sourceOf(id, part);
+      const before = sources.get(source.key)?.weight ?? 0;
+      // Of what was not all counted a fruit counts once, however often seed was taken out of it.
+      sources.set(source.key, { ...source, weight: isCounted ? before + source.weight : 1 });
+      continue;
+    }
     const inner = sourcesOf(journal, part.lot, { until: part.day, within: inside });
-    if (!isCounted) return inner;
-    // Its own shares, of the seeds that were taken of it.
-    const total = inner.sources.reduce((sum, { weight }) => sum + weight, 0);
-    const scaled = inner.sources.map((source) => ({
-      ...source,
-      weight: total > 0 ? (source.weight / total) * part.seeds! : 0,
-    }));
-    return { sources: scaled, assumed: inner.assumed };
-  });
-  const sources = read.flatMap((each) => each.sources);
-  // Counted apart or not: what was not all counted weighs by its number of fruits.
-  const alike = isCounted ? sources : sources.map((source) => ({ ...source, weight: 1 }));
-  return {
-    sources: alike,
-    assumed: read.some(({ assumed }) => assumed) || (!isCounted && alike.length > 1),
-  };
+    assumed ||= inner.assumed;
+    // By its own shares, of the seeds that were taken of it, or of as many fruits as are in it.
+    const weight = isCounted ? part.seeds! : inner.sources.length;
+    const total = inner.sources.reduce((sum, each) => sum + each.weight, 0);
+    for (const source of inner.sources) {
+      const own = total > 0 ? (source.weight / total) * weight : 0;
+      sources.set(source.key, { ...source, weight: own + (sources.get(source.key)?.weight ?? 0) });
+    }
+  }
+  return { sources: [...sources.values()], assumed };
 }
 
 function sourceOf(lot: string, part: Exclude<LotPart, { from: 'lot' }>): Source {

@@ -201,6 +201,12 @@ test('shares of a lot are by seeds where all were counted, else every fruit coun
     contents: [{ share: 0.5 }, { share: 0.5 }],
     assumed: true,
   });
+  // A part of it that nobody counted has the shares of the whole.
+  phone.say('2026-11-20T10:00:00Z', {
+    kind: 'lot.filled',
+    body: { lot: 's', name: 's', day: '2026-11-20', from: [{ lot: 'a', all: true }] },
+  });
+  expect(lotContents(phone.journal, 's')).toEqual(lotContents(phone.journal, 'a'));
   // What went into the jar later is not in what was poured out of it before.
   expect(lotContents(phone.journal, 'm')).toEqual(mixed);
   expect(lotContents(phone.journal, 'none')).toEqual({ contents: [], assumed: true });

@@ -6,7 +6,7 @@ import type { Fact } from '@/core/journal/entry';
 import type { Journal } from '@/core/journal/journal';
 import type { Bed, Plant, Variety } from '@/core/journal/state';
 import { sownFromLot } from '@/core/seed/sownFromLot';
-import { seedLots } from '@/core/seed/seedLot';
+import { seedLots, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { newId } from '@/data/clock';
@@ -76,7 +76,7 @@ export function PlantsScreen() {
         : Array.from({ length: count }, (_, i) => ({ plant: newId(), place: last + i + 1 }));
     const today = dayAt(clock.now(), described!.zone);
     const another =
-      lot !== undefined
+      lot !== undefined && lotsFor(journal, variety, { of, asked }).some((each) => each.lot === lot)
         ? sownFromLot(journal, described!, {
             lot,
             variety,
@@ -150,7 +150,7 @@ export function PlantsScreen() {
           label="Set out on which day?"
           note="Leave it empty where they stood before. What flowered before that day is judged without them."
         />
-        <FromWhichSeed control={control} variety={varietyId} asked={asked} />
+        <FromWhichSeed control={control} lots={lotsFor(journal, varietyId, { of, asked })} />
         <SownLater
           control={control}
           variety={varieties.find((each) => each.variety === varietyId)}
@@ -163,23 +163,29 @@ export function PlantsScreen() {
 
 const AS_DESCRIBED = '';
 
+/**
+ * The lots that a variety can be sown from: those that its plants bore, as far as any is left, and the one from whose page
+ * one comes for the variety that was asked for there; a cross is planted as one of its own.
+ */
+const lotsFor = (
+  journal: Journal,
+  variety: string,
+  { of, asked }: { readonly of: string | undefined; readonly asked: string },
+): SeedLot[] =>
+  seedLots(journal).filter(
+    (lot) => (lot.lot === asked && variety === of) || (!lot.amount.gone && lot.varieties.includes(variety)),
+  );
+
 /** Lots of the variety, where there are any: what is sown from one knows its mother and its fathers. */
 function FromWhichSeed({
   control,
-  variety,
-  asked,
+  lots,
 }: {
   readonly control: Control<Typed, unknown, Checked>;
-  readonly variety: string;
-  /** From whose page one comes: it may be a cross, which is planted as a variety of its own. */
-  readonly asked: string;
+  readonly lots: readonly SeedLot[];
 }) {
   const f = useFormat();
-  const { journal } = useGarden().store;
   const chosen = useWatch({ control, name: 'lot' });
-  const lots = seedLots(journal).filter(
-    (lot) => lot.lot === asked || (!lot.amount.gone && lot.varieties.includes(variety)),
-  );
   if (lots.length === 0) return null;
   return (
     <>

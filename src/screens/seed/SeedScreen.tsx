@@ -91,7 +91,7 @@ export function Jobs({ title, jobs, today }: JobsProps) {
         const words = sayJob(job, today, f);
         return (
           <ListRow
-            key={`${words.title} ${job.from}`}
+            key={job.job === 'open' ? `${job.variety.variety} ${job.from}` : `${job.job} ${job.lot.lot}`}
             glyph={<Glyph name={job.job === 'open' ? 'fruit' : 'seed'} size={28} />}
             title={words.title}
             note={words.note}

@@ -50,7 +50,10 @@ export function SowIt({ lot, tests, descent }: SowItProps) {
   const onPlan = (): void => {
     const { variety, facts } = asVariety(journal, {
       ...{ lot, descent, newId },
-      name: nameDescent(descent, (each) => varietyEver(journal, each)?.name ?? '?'),
+      name:
+        descent.of === 'mixture'
+          ? lot.name
+          : nameDescent(descent, (each) => varietyEver(journal, each)?.name ?? '?'),
     });
     if (facts.length > 0) record(facts);
     router.push({ pathname: '/garden/plants', params: { of: variety, lot: lot.lot } });

@@ -123,7 +123,9 @@ export function nameDescent(descent: Descent, nameOf: (variety: string) => strin
     case 'line':
       return nameOf(descent.variety);
     case 'hybrid':
-      return `${nameOf(descent.variety)}, seed of an F1 hybrid`;
+      return descent.filial === 1
+        ? `${nameOf(descent.variety)}, an F1 hybrid`
+        : `${nameOf(descent.variety)}, F${descent.filial} of a hybrid`;
     case 'cross': {
       const { mother, father, filial, backcrossed } = descent;
       const parents = `${nameOf(mother)} × ${nameOf(father)}`;
@@ -147,13 +149,11 @@ export function sayDescent(descent: Descent): string | undefined {
     case 'line':
       return undefined;
     case 'hybrid':
-      return 'Its plants will differ: it is the seed of a hybrid.';
+      return sayFilial(descent.filial);
     case 'cross':
       if (descent.backcrossed)
         return 'Its plants differ. With each backcross they are more like that parent.';
-      return descent.filial === 1
-        ? 'Its plants will be much alike. Their seed, the F2, will not.'
-        : 'Its plants differ: choose among them. It takes several generations until all are alike.';
+      return sayFilial(descent.filial);
     case 'complex':
       return 'A cross of more than two varieties: its plants will differ.';
     case 'mixture':
@@ -162,6 +162,11 @@ export function sayDescent(descent: Descent): string | undefined {
       return 'Nobody noted what it comes of.';
   }
 }
+
+const sayFilial = (filial: number): string =>
+  filial === 1
+    ? 'Its plants will be much alike. Their seed, the F2, will not.'
+    : 'Its plants differ: choose among them. It takes several generations until all are alike.';
 
 /** For how long it keeps where it is kept; our default and a rule of thumb. */
 export function sayLife([least, most]: readonly [number, number], f: Format): string {
