@@ -34,8 +34,8 @@ export type SeedJob = { readonly from: Day; readonly by?: Day } & (
     }
 );
 
-/** Of flowers older than that nobody keeps a fruit whole. Our default. */
-const KEPT_WHOLE_DAYS = 500;
+/** Of flowers older than that nobody keeps a fruit whole: what ripens and cures longest takes 270 days. Our default. */
+const KEPT_WHOLE_DAYS = 300;
 
 /**
  * Fruits that were picked for seed, whose seed is in no lot yet, and of which nobody said that they give none; the
