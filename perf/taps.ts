@@ -75,6 +75,22 @@ async function untilQuiet(page: Page): Promise<void> {
   );
 }
 
+/** Looks for its place this often: a list that is sorted anew draws it once more. */
+const MOST_LOOKS = 50;
+
+async function boxOf(
+  page: Page,
+  target: Locator,
+): Promise<NonNullable<Awaited<ReturnType<Locator['boundingBox']>>>> {
+  for (let look = 0; look < MOST_LOOKS; look += 1) {
+    await target.scrollIntoViewIfNeeded();
+    const box = await target.boundingBox();
+    if (box) return box;
+    await page.waitForTimeout(100);
+  }
+  throw new Error(`${String(target)} does not stay where it is`);
+}
+
 /** The longest task after a tap, in milliseconds; 0 where none takes 50. Nothing where the tap is not there today. */
 export async function longestTask(page: Page, { on, where }: Tap): Promise<number | undefined> {
   await page.goto(new URL(on, page.url()).href);
@@ -83,8 +99,7 @@ export async function longestTask(page: Page, { on, where }: Tap): Promise<numbe
   await untilQuiet(page);
   const target = where(page);
   if (!(await target.isVisible()) || !(await target.isEnabled())) return undefined;
-  await target.scrollIntoViewIfNeeded();
-  const { x, y, width, height } = (await target.boundingBox())!;
+  const { x, y, width, height } = await boxOf(page, target);
   const from = await page.evaluate(() => {
     const tasks: [number, number][] = ((window as Watched).tasks = []);
     new PerformanceObserver((list) =>
