@@ -1,3 +1,5 @@
+import type { SeedSource } from '@/core/crops/variety';
+import type { Fact } from '@/core/journal/entry';
 import type { SeedBodies } from '@/core/journal/kinds/seed';
 import { addDays } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -65,3 +67,28 @@ export const extracted = (
   kind: 'seed.extracted',
   body: { lot, name: lot, day, how, of },
 });
+
+interface SownFrom {
+  readonly year: number;
+  readonly variety: string;
+  readonly seedSource: SeedSource;
+  readonly plants: readonly string[];
+  /** In its first row. */
+  readonly bed: string;
+}
+
+/** Plants sown from a lot on a tenth of May, at places of their own for each year. */
+export const sownFrom = (lot: string, { year, variety, seedSource, plants, bed }: SownFrom): Fact[] => {
+  const planting = `p${year}${variety}`;
+  const sowing = { how: 'sown', day: `${year}-05-10` } as const;
+  return [
+    { kind: 'planting.set', body: { planting, variety, seedSource, fromLot: lot, sowing } },
+    {
+      kind: 'plants.set',
+      body: {
+        ...{ bed, row: 1, variety, planting },
+        plants: plants.map((plant, i) => ({ plant, place: 10 * (year - 2025) + i })),
+      },
+    },
+  ];
+};

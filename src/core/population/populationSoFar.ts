@@ -87,12 +87,19 @@ export function* populationInSteps(
     mothers: seed.size,
     fathers: pollen.size,
     size: sizeWith(),
-    ...(next && { next: { ...next, plant: next.plant.split(OF_STAND)[0]! } }),
+    ...(next && { next: { ...next, plant: plantOfDealt(next.plant) } }),
   };
 }
 
 /** Between the id of a stand and the number of one of its plants. */
 const OF_STAND = '#';
+
+/**
+ * The plant, or the stand, that one that was dealt out is of.
+ *
+ * @example plantOfDealt('stand#3') // 'stand'
+ */
+export const plantOfDealt = (dealt: string): string => dealt.split(OF_STAND)[0]!;
 
 /**
  * One plant of a stand after another, as each ear is taken of another plant, and each tassel: who gets what nobody numbers. A

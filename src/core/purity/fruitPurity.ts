@@ -9,8 +9,9 @@ import { closedAgainLink } from './links/closedAgain';
 import { tagLink } from './links/tag';
 import { plantsLink } from './links/plants';
 
-/** Grades of a fruit's seed, best first. */
-export type Grade = 'true' | 'unproven' | 'doubtful' | 'notForSeed';
+/** Grades of a fruit's seed. */
+export const GRADES_BEST_FIRST = ['true', 'unproven', 'doubtful', 'notForSeed'] as const;
+export type Grade = (typeof GRADES_BEST_FIRST)[number];
 
 export interface Purity {
   readonly grade: Grade;

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
-import { extracted, growSeedFruit } from '@testing/seedFruit';
+import { extracted, growSeedFruit, sownFrom } from '@testing/seedFruit';
 import { begin, YARD, type Phone } from '@testing/yard';
 import type { SeedSource } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import type { Day } from '../time/types';
-import { GRADES_BEST_FIRST, lotPurity, type GradedPart } from './lotPurity';
+import { GRADES_BEST_FIRST } from './fruitPurity';
+import { lotPurity, type GradedPart } from './lotPurity';
 import { purityOf } from './purityOf';
 
 const part = (id: string, share: number, grade: GradedPart['grade']): GradedPart => ({ id, share, grade });
@@ -55,23 +56,10 @@ function twoYears(first: { readonly covered: boolean }, source: SeedSource = 'ow
   phone.say('2026-10-20T09:00:00Z', extracted('l', '2026-10-20', [{ bloom: 'f' }]));
   phone.say(
     '2027-05-10T09:00:00Z',
-    {
-      kind: 'planting.set',
-      body: {
-        ...{ planting: 'p', variety: 'v', seedSource: source, fromLot: 'l' },
-        sowing: { how: 'sown', day: '2027-05-10' },
-      },
-    },
-    {
-      kind: 'plants.set',
-      body: {
-        ...{ bed: 'bed-v', row: 1, variety: 'v', planting: 'p' },
-        plants: [
-          { plant: 'w1', place: 10 },
-          { plant: 'w2', place: 11 },
-        ],
-      },
-    },
+    ...sownFrom('l', {
+      ...{ year: 2027, variety: 'v', seedSource: source, bed: 'bed-v' },
+      plants: ['w1', 'w2'],
+    }),
   );
   growSeedFruit(phone, { bloom: 'g', plant: 'w1', fathers: ['w2'], day: '2027-07-19', picked: '2027-09-20' });
   return phone;
@@ -135,20 +123,7 @@ test('what is sown from the seed of a cross, or of its offspring, counts as sown
   const sow = (year: number, lot: string, plants: readonly string[]): void =>
     void phone.say(
       `${year}-05-10T09:00:00Z`,
-      {
-        kind: 'planting.set',
-        body: {
-          ...{ planting: `p${year}`, variety: 'v', seedSource: 'unknown', fromLot: lot },
-          sowing: { how: 'sown', day: `${year}-05-10` },
-        },
-      },
-      {
-        kind: 'plants.set',
-        body: {
-          ...{ bed: 'bed-v', row: 1, variety: 'v', planting: `p${year}` },
-          plants: plants.map((plant, i) => ({ plant, place: 10 * (year - 2025) + i })),
-        },
-      },
+      ...sownFrom(lot, { year, variety: 'v', seedSource: 'unknown', plants, bed: 'bed-v' }),
     );
   sow(2027, 'f1', ['x1', 'x2']);
   growSeedFruit(phone, { bloom: 'g', plant: 'x1', fathers: ['x2'], day: '2027-07-19', picked: '2027-09-20' });

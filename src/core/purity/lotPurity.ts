@@ -3,10 +3,7 @@ import type { Journal } from '../journal/journal';
 import { lotParts } from '../journal/lotParts';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
-import type { Grade, Purity } from './fruitPurity';
-
-/** Grades, the best first. */
-export const GRADES_BEST_FIRST = ['true', 'unproven', 'doubtful', 'notForSeed'] as const satisfies Grade[];
+import { GRADES_BEST_FIRST, type Grade, type Purity } from './fruitPurity';
 
 /** A share of a lot with the grade of the fruit, or the packet, that it is of. */
 export interface GradedPart {

@@ -4,6 +4,7 @@ import type { SeedStore } from '../journal/kinds/seed';
 import type { Garden } from '../journal/state';
 import { varietyEver } from '../journal/varietyEver';
 import { isolationOf } from '../planning/isolationOf';
+import { plantOfDealt } from '../population/populationSoFar';
 import type { IsolationOf } from '../purity/guards';
 import { lotDescent, type Descent } from '../seed/descent';
 import { germinationTests } from '../seed/germination';
@@ -124,5 +125,5 @@ function ancestryOf(descent: Descent, nameOf: (variety: string) => string): stri
 /** `B1·1 50 %; B1·2 50 %`. */
 const sharesOf = (journal: Journal, parents: readonly ParentShare[]): string =>
   parents
-    .map(({ plant, share }) => `${plantLabel(journal, plant.split('#')[0]!)} ${Math.round(share * 100)} %`)
+    .map(({ plant, share }) => `${plantLabel(journal, plantOfDealt(plant))} ${Math.round(share * 100)} %`)
     .join('; ');

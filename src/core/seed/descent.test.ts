@@ -1,4 +1,4 @@
-import { extracted, growSeedFruit } from '@testing/seedFruit';
+import { extracted, growSeedFruit, sownFrom } from '@testing/seedFruit';
 import { begin, type Phone } from '@testing/yard';
 import type { Fact } from '../journal/entry';
 import { descentOf, fruitDescent, lotDescent, type Descent } from './descent';
@@ -46,22 +46,8 @@ function crossed(): Phone {
   return phone;
 }
 
-const sown = (lot: string, year: number, variety: string, plants: readonly string[]): Fact[] => [
-  {
-    kind: 'planting.set',
-    body: {
-      ...{ planting: `p${year}${variety}`, variety, seedSource: 'f1', fromLot: lot },
-      sowing: { how: 'sown', day: `${year}-05-10` },
-    },
-  },
-  {
-    kind: 'plants.set',
-    body: {
-      ...{ bed: 'bed-a', row: 1, variety, planting: `p${year}${variety}` },
-      plants: plants.map((plant, i) => ({ plant, place: 20 + i })),
-    },
-  },
-];
+const sown = (lot: string, year: number, variety: string, plants: readonly string[]): Fact[] =>
+  sownFrom(lot, { year, variety, plants, seedSource: 'f1', bed: 'bed-a' });
 
 test('a cross is sown, selfed and backcrossed, and each lot knows what it is', () => {
   const phone = crossed();

@@ -2,6 +2,7 @@ import type { Span } from '../crops/crop';
 import type { SeedBodies, SeedsTaken } from '../journal/kinds/seed';
 import type { EntryOf } from '../journal/entry';
 import type { Lot } from '../journal/state';
+import { byId } from '../text/byId';
 import type { Day } from '../time/types';
 
 /** How much of a lot there is. */
@@ -47,9 +48,7 @@ export function lotAmount(lot: Lot): LotAmount {
 
 /** By the day that it is about, then by when it was noted; of one lot's entries these are in their total order. */
 const byDay = (a: Change, b: Change): number =>
-  compare(a.body.day, b.body.day) || compare(a.at, b.at) || a.lamport - b.lamport || compare(a.id, b.id);
-
-const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+  byId(a.body.day, b.body.day) || byId(a.at, b.at) || a.lamport - b.lamport || byId(a.id, b.id);
 
 interface Counting {
   /** Nothing was put in yet. */

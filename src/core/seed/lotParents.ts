@@ -8,7 +8,7 @@ import { dealtOut } from '../population/populationSoFar';
 import type { Day } from '../time/types';
 import { lotContents } from './lotContents';
 
-/** A plant with its share of the seed, 0 to 1. */
+/** A plant, or one of a stand (`plantOfDealt`), with its share of the seed, 0 to 1. */
 export interface ParentShare {
   readonly plant: string;
   readonly share: number;

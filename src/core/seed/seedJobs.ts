@@ -3,6 +3,7 @@ import { isSuspect } from '../journal/plantCondition';
 import type { Journal } from '../journal/journal';
 import { grownThen } from '../journal/past';
 import type { Bloom, Garden, Plant, Variety } from '../journal/state';
+import { byId } from '../text/byId';
 import { addDays, dayAt, toMs } from '../time/calendar';
 import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
@@ -55,9 +56,7 @@ function* wholeFruitsInSteps(journal: Journal, garden: Garden, today: Day): InSt
   }
   return whole.sort(
     (a, b) =>
-      compare(a.picked, b.picked) ||
-      compare(a.bloom.code, b.bloom.code) ||
-      compare(a.bloom.bloom, b.bloom.bloom),
+      byId(a.picked, b.picked) || byId(a.bloom.code, b.bloom.code) || byId(a.bloom.bloom, b.bloom.bloom),
   );
 }
 
@@ -92,7 +91,7 @@ export function* seedJobsInSteps(journal: Journal, garden: Garden, today: Day): 
     const job = jobOf(journal, lot);
     if (job) jobs.push(job);
   }
-  return jobs.sort((a, b) => compare(a.by ?? a.from, b.by ?? b.from) || compare(keyOf(a), keyOf(b)));
+  return jobs.sort((a, b) => byId(a.by ?? a.from, b.by ?? b.from) || byId(keyOf(a), keyOf(b)));
 }
 
 /** One about a lot. */
@@ -177,5 +176,3 @@ const FERMENTS = [1, 2] as const;
 
 const keyOf = (job: SeedJob): string =>
   job.job === 'open' ? `open ${job.variety.variety} ${job.from}` : `${job.job} ${job.lot.lot}`;
-
-const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

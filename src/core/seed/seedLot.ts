@@ -4,6 +4,7 @@ import type { SeedBodies } from '../journal/kinds/seed';
 import { grownThen } from '../journal/past';
 import type { Lot, Variety } from '../journal/state';
 import { varietyEver } from '../journal/varietyEver';
+import { byId } from '../text/byId';
 import type { Day } from '../time/types';
 import { lotAmount, type LotAmount } from './lotAmount';
 import { lotContents, type Content } from './lotContents';
@@ -74,9 +75,7 @@ function varietyOf(journal: Journal, content: Content): Pick<Variety, 'variety' 
   return bloom && grownThen(journal, bloom.plant, bloom.day)?.variety;
 }
 
-const byDay = (a: { readonly day: Day }, b: { readonly day: Day }): number => compare(a.day, b.day);
-
-const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+const byDay = (a: { readonly day: Day }, b: { readonly day: Day }): number => byId(a.day, b.day);
 
 /** The last time that was done to it, not before the seed that came in last. */
 const stepOf = (lot: Lot, step: 'rinsed' | 'dried', since: Day | undefined): Day | undefined =>
@@ -95,4 +94,4 @@ const stepOf = (lot: Lot, step: 'rinsed' | 'dried', since: Day | undefined): Day
 export const seedLots = (journal: Journal): SeedLot[] =>
   [...journal.all('lot').values()]
     .flatMap((lot) => seedLot(journal, lot) ?? [])
-    .sort((a, b) => compare(b.since, a.since) || compare(a.name, b.name) || compare(a.lot, b.lot));
+    .sort((a, b) => byId(b.since, a.since) || byId(a.name, b.name) || byId(a.lot, b.lot));

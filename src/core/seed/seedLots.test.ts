@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { extracted, growSeedFruit } from '@testing/seedFruit';
+import { extracted, growSeedFruit, sownFrom } from '@testing/seedFruit';
 import { begin, YARD, type Phone } from '@testing/yard';
 import type { Fact } from '../journal/entry';
 import { Journal } from '../journal/journal';
@@ -259,20 +259,10 @@ test('generations are followed back through the lots that were sown, and the nar
   phone.say('2026-10-20T09:00:00Z', extracted('l', AUTUMN, [{ bloom: 'f1' }]));
   phone.say(
     '2027-05-10T09:00:00Z',
-    {
-      kind: 'planting.set',
-      body: {
-        ...{ planting: 'p27', variety: 'v', seedSource: 'ownGuarded', fromLot: 'l' },
-        sowing: { how: 'sown', day: '2027-05-10' },
-      },
-    },
-    {
-      kind: 'plants.set',
-      body: {
-        ...{ bed: 'bed-v', row: 1, variety: 'v', planting: 'p27' },
-        plants: ['w1', 'w2', 'w3'].map((plant, i) => ({ plant, place: 10 + i })),
-      },
-    },
+    ...sownFrom('l', {
+      ...{ year: 2027, variety: 'v', seedSource: 'ownGuarded', bed: 'bed-v' },
+      plants: ['w1', 'w2', 'w3'],
+    }),
   );
   for (const [i, plant] of ['w1', 'w2', 'w3'].entries())
     growSeedFruit(phone, {

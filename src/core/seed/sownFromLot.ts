@@ -3,19 +3,10 @@ import type { Fact } from '../journal/entry';
 import type { Journal } from '../journal/journal';
 import type { Garden } from '../journal/state';
 import { isolationOf } from '../planning/isolationOf';
+import { SOURCES_WORST_FIRST } from '../purity/links/seedSource';
 import { sourcesOfLot } from '../purity/lotPurity';
 import { purityOf } from '../purity/purityOf';
 import type { Day } from '../time/types';
-
-/** The worst first. */
-const WORST_FIRST: readonly SeedSource[] = [
-  'f1',
-  'openGarden',
-  'unknown',
-  'swapped',
-  'boughtLine',
-  'ownGuarded',
-];
 
 /**
  * What plants are sown from that are sown from a lot: the worst of what was in it that day, not known where nobody knows.
@@ -27,7 +18,7 @@ function seedSourceOfLot(journal: Journal, garden: Garden, lot: string, day: Day
   const sources = sourcesOfLot(journal, lot, day, (bloom) =>
     purityOf(journal, garden, bloom, { isolationOf: isolation }),
   );
-  return WORST_FIRST.find((each) => sources.includes(each)) ?? 'unknown';
+  return SOURCES_WORST_FIRST.find((each) => sources.includes(each)) ?? 'unknown';
 }
 
 export interface SownFromLot {

@@ -5,7 +5,6 @@ import { readTagCode, formatTagCode } from '@/core/text/tagCode';
 import type { Fruit } from '@/core/fruit/fruits';
 import { MINUTES_PER_LOOK } from '@/core/fruit/lookMinutes';
 import { FLOWER_OUTCOMES, outcomeOf, type FlowerOutcome } from '@/core/fruit/seasonMarks';
-import { byName } from '@/core/text/byName';
 import type { Journal } from '@/core/journal/journal';
 import type { Bloom } from '@/core/journal/state';
 import { useStore } from '@/data/hooks/useGarden';
@@ -16,6 +15,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
+import { ALL_VARIETIES, ChooseVariety } from '../shell/ChooseVariety';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
@@ -115,12 +115,12 @@ const ALL = '';
 
 /** Every fruit of the season, or those of a variety or an outcome. */
 const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
-  const [of, setOf] = useState(ALL);
+  const [of, setOf] = useState(ALL_VARIETIES);
   const [outcome, setOutcome] = useState<FlowerOutcome | typeof ALL>(ALL);
   const names = new Map(fruits.map(({ variety }) => [variety.variety, variety.name]));
   const shown = fruits.filter(
     ({ variety, histories }) =>
-      (of === ALL || variety.variety === of) &&
+      (of === ALL_VARIETIES || variety.variety === of) &&
       (outcome === ALL || histories.some((history) => outcomeOf(history) === outcome)),
   );
   return (
@@ -128,22 +128,11 @@ const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
       <Text variant="heading" level={2} style={{ marginTop: SPACE.l, marginBottom: SPACE.s }}>
         This season
       </Text>
-      <SeasonPicture fruits={of === ALL ? fruits : fruits.filter(({ variety }) => variety.variety === of)} />
+      <SeasonPicture
+        fruits={of === ALL_VARIETIES ? fruits : fruits.filter(({ variety }) => variety.variety === of)}
+      />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginBottom: SPACE.s }}>
-        {names.size > 1 ? (
-          <ChooseOne
-            name="Of"
-            sheet="Of which variety"
-            value={of}
-            options={[
-              { value: ALL, title: 'All varieties', short: 'all varieties' },
-              ...[...names]
-                .map(([value, title]) => ({ value, title }))
-                .sort((a, b) => byName(a.title, b.title)),
-            ]}
-            onChange={setOf}
-          />
-        ) : null}
+        <ChooseVariety names={names} value={of} onChange={setOf} />
         <ChooseOne
           name="Show"
           sheet="Which fruits"

@@ -15,6 +15,7 @@ import { FormChoice, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { lowerFirst } from '../words/lowerFirst';
+import { sentenceCase } from '../words/sentenceCase';
 import { PACKING_NAMES, sayGrowAgain, sayLife, STORE_NAMES } from '../words/seed';
 
 /** Where a lot is kept and in what, for how long it keeps so, and what its packet says. */
@@ -36,7 +37,7 @@ export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly to
       <Text variant="heading" level={2}>
         Kept
       </Text>
-      <Text>{where ? `${where[0]!.toUpperCase()}${where.slice(1)}.` : 'Where it is kept is not noted.'}</Text>
+      <Text>{where ? `${sentenceCase(where)}.` : 'Where it is kept is not noted.'}</Text>
       {note ? <Text>{note}</Text> : null}
       {crop && !amount.gone ? (
         <Text tone="soft">

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { Journal } from '@/core/journal/journal';
 import { varietyEver } from '@/core/journal/varietyEver';
 import { inbreedingPerGeneration } from '@/core/population/effectiveSize';
+import { plantOfDealt } from '@/core/population/populationSoFar';
 import type { LotPurity } from '@/core/purity/lotPurity';
 import { plantLabel } from '@/core/records/plantLabel';
 import { contentId, type GradedContent } from '@/core/seed/judgedLot';
@@ -175,12 +176,12 @@ function sayParents(
   const [only] = parents;
   if (only && parents.length === 1) {
     const isAll = only.share > 1 - 1e-9;
-    return `${who}: ${plantLabel(journal, only.plant.split('#')[0]!)}${isAll ? '' : ` (${f.percent(only.share)})`}.`;
+    return `${who}: ${plantLabel(journal, plantOfDealt(only.plant))}${isAll ? '' : ` (${f.percent(only.share)})`}.`;
   }
   const first = parents.slice(0, MOST_PARENTS);
   const more = parents.length - first.length;
   const named = first.map(
-    ({ plant, share }) => `${plantLabel(journal, plant.split('#')[0]!)} (${f.percent(share)})`,
+    ({ plant, share }) => `${plantLabel(journal, plantOfDealt(plant))} (${f.percent(share)})`,
   );
   return `${f.number(parents.length)} ${lowerFirst(who)}s: ${named.join(', ')}${more > 0 ? ` and ${f.number(more)} more` : ''}.`;
 }

@@ -6,7 +6,6 @@ import { germinationTests } from '@/core/seed/germination';
 import { compareGrowAgain, growAgain, harvestYear } from '@/core/seed/growAgain';
 import { isDue, type SeedJob } from '@/core/seed/seedJobs';
 import { seedLots, type SeedLot } from '@/core/seed/seedLot';
-import { byName } from '@/core/text/byName';
 import type { Day } from '@/core/time/types';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
@@ -18,6 +17,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
+import { ALL_VARIETIES, ChooseVariety } from '../shell/ChooseVariety';
 import { Page } from '../shell/Page';
 import { useSeedJobs } from './useSeedJobs';
 import { sayAmount, sayGrowAgain, sayJob } from '../words/seed';
@@ -106,8 +106,6 @@ export function Jobs({ title, jobs, today }: JobsProps) {
   );
 }
 
-const ALL = '';
-
 const ORDERS = {
   newest: { title: 'The newest first', short: 'the newest first' },
   again: { title: 'What must be grown again first', short: 'what must be grown again' },
@@ -122,16 +120,16 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
   const f = useFormat();
   const router = useRouter();
   const { journal } = useStore();
-  const [of, setOf] = useState(ALL);
+  const [of, setOf] = useState(ALL_VARIETIES);
   const [order, setOrder] = useState<keyof typeof ORDERS>('newest');
   if (lots.length === 0) return null;
   const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? 'variety not known';
-  const varieties = [...new Set(lots.flatMap((lot) => lot.varieties))];
+  const names = new Map(lots.flatMap((lot) => lot.varieties.map((variety) => [variety, nameOf(variety)])));
   const again = new Map(
     lots.map((lot) => [lot.lot, growAgain(lot, journal.all('lot').get(lot.lot)!)] as const),
   );
   const shown = lots
-    .filter((lot) => of === ALL || lot.varieties.includes(of))
+    .filter((lot) => of === ALL_VARIETIES || lot.varieties.includes(of))
     .toSorted((a, b) =>
       order === 'newest'
         ? Number(a.amount.gone) - Number(b.amount.gone)
@@ -161,20 +159,7 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
         In the drawer
       </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginVertical: SPACE.s }}>
-        {varieties.length > 1 ? (
-          <ChooseOne
-            name="Of"
-            sheet="Of which variety"
-            value={of}
-            options={[
-              { value: ALL, title: 'All varieties', short: 'all varieties' },
-              ...varieties
-                .map((value) => ({ value, title: nameOf(value) }))
-                .sort((a, b) => byName(a.title, b.title)),
-            ]}
-            onChange={setOf}
-          />
-        ) : null}
+        <ChooseVariety names={names} value={of} onChange={setOf} />
         {lots.length > 1 ? (
           <ChooseOne<keyof typeof ORDERS>
             name="Order"

@@ -18,6 +18,8 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { ChooseOne } from '../shell/ChooseOne';
 import { Page } from '../shell/Page';
+import { wholeNumber, WholeNumberField } from '../shell/WholeNumberField';
+import { sentenceCase } from '../words/sentenceCase';
 import { lowerFirst } from '../words/lowerFirst';
 import { FAMILY_NAMES, INHERITANCE_NAMES, sayFit } from '../words/segregation';
 
@@ -25,9 +27,6 @@ import { FAMILY_NAMES, INHERITANCE_NAMES, sayFit } from '../words/segregation';
 const CHANCE = 0.95;
 /** Plants of a kind that can be counted or wanted here. */
 const MOST = 5000;
-
-const wholeNumber = (text: string): number | undefined =>
-  /^\d+$/.test(text.trim()) && Number(text) <= MOST ? Number(text) : undefined;
 
 /** What the next generation of a cross should show of a trait, how many to grow, and whether what was counted fits. */
 export function SegregationScreen() {
@@ -63,7 +62,7 @@ export function SegregationScreen() {
           }))}
           onChange={setInheritance}
         />
-        <Text tone="soft">{`${INHERITANCE_NAMES[inheritance].note[0]!.toUpperCase()}${INHERITANCE_NAMES[inheritance].note.slice(1)}.`}</Text>
+        <Text tone="soft">{`${sentenceCase(INHERITANCE_NAMES[inheritance].note)}.`}</Text>
         <View>
           <Text variant="heading" level={2}>
             {`Expected: ${ratio}`}
@@ -91,7 +90,7 @@ function HowManyToGrow({ kinds }: { readonly kinds: readonly Shown[] }) {
   const f = useFormat();
   const [kind, setKind] = useState(String(kinds.at(-1)!.i));
   const [typed, setTyped] = useState('1');
-  const wanted = wholeNumber(typed) || undefined;
+  const wanted = wholeNumber(typed, MOST) || undefined;
   const { share, name } = kinds.find(({ i }) => String(i) === kind)!;
   const grow = wanted && plantsToGrow(share, wanted, CHANCE);
   return (
@@ -110,13 +109,7 @@ function HowManyToGrow({ kinds }: { readonly kinds: readonly Shown[] }) {
         }))}
         onChange={setKind}
       />
-      <Field
-        label="Plants wanted of it"
-        numeric
-        value={typed}
-        onChange={setTyped}
-        error={wanted === undefined ? `A whole number from 1 to ${f.number(MOST)}.` : undefined}
-      />
+      <WholeNumberField label="Plants wanted of it" most={MOST} value={typed} onChange={setTyped} />
       <Text live>
         {grow === undefined
           ? ''
@@ -137,7 +130,7 @@ function Counted({
 }) {
   const f = useFormat();
   const [typed, setTyped] = useState<ReadonlyMap<number, string>>(new Map());
-  const counts = shares.map((_, i) => wholeNumber(typed.get(i) ?? ''));
+  const counts = shares.map((_, i) => wholeNumber(typed.get(i) ?? '', MOST));
   const isWhole = kinds.every(({ i }) => counts[i] !== undefined);
   const total = counts.reduce<number>((sum, count) => sum + (count ?? 0), 0);
   return (
@@ -185,22 +178,20 @@ const TRUE_SHARE = 0.9;
 function UntilAlike() {
   const f = useFormat();
   const [typed, setTyped] = useState('5');
-  const genes = wholeNumber(typed);
-  const isGenes = genes !== undefined && genes > 0 && genes <= MOST_GENES;
+  const genes = wholeNumber(typed, MOST_GENES) || undefined;
   return (
     <View style={{ gap: SPACE.s }}>
       <Text variant="heading" level={2}>
         Until it breeds true
       </Text>
-      <Field
+      <WholeNumberField
         label="Genes in which the parents differ, and that you see"
-        numeric
+        most={MOST_GENES}
         value={typed}
         onChange={setTyped}
-        error={isGenes ? undefined : `A whole number from 1 to ${f.number(MOST_GENES)}.`}
       />
       <Text live>
-        {isGenes
+        {genes !== undefined
           ? `Selfed each year without choosing, ${f.percent(TRUE_SHARE)} of the plants breed true for them in the F${generationBreedingTrue(genes, TRUE_SHARE)}. Choosing helps only with what shows: a plant breeds true if all its offspring look like it, so keep the seed of each plant apart and grow some of each. What is kept by tubers or runners, such as potatoes and strawberries, is fixed at once.`
           : ''}
       </Text>

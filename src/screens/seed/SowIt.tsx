@@ -12,10 +12,10 @@ import { newId } from '@/data/clock';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { Button } from '@/ui/parts/Button';
-import { Field } from '@/ui/parts/Field';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { wholeNumber, WholeNumberField } from '../shell/WholeNumberField';
 import { nameDescent } from '../words/seed';
 
 /** So sure one wants to be of enough plants. Our default. */
@@ -39,14 +39,13 @@ export function SowIt({ lot, tests, descent }: SowItProps) {
   const [typed, setTyped] = useState('10');
   const { crop, varieties } = lot;
   if (!crop || varieties.length === 0) return null;
-  const wanted = /^\d+$/.test(typed.trim()) ? Number(typed) : undefined;
-  const isWanted = wanted !== undefined && wanted > 0 && wanted <= MOST_PLANTS;
+  const wanted = wholeNumber(typed, MOST_PLANTS) || undefined;
   const test = tests.find(({ ended }) => ended);
   const belief = germinationBelief(
     seedFactsOf(crop).minimum?.value ?? USUAL,
     test && { up: test.counts.at(-1)?.up ?? 0, of: test.seeds },
   );
-  const sown = isWanted ? seedsToSow(wanted, CHANCE, belief) : undefined;
+  const sown = wanted === undefined ? undefined : seedsToSow(wanted, CHANCE, belief);
   const onPlan = (): void => {
     const { variety, facts } = asVariety(journal, {
       ...{ lot, descent, newId },
@@ -63,15 +62,9 @@ export function SowIt({ lot, tests, descent }: SowItProps) {
       <Text variant="heading" level={2}>
         Sow it
       </Text>
-      <Field
-        label="Plants wanted"
-        numeric
-        value={typed}
-        onChange={setTyped}
-        error={isWanted ? undefined : `A whole number from 1 to ${f.number(MOST_PLANTS)}.`}
-      />
+      <WholeNumberField label="Plants wanted" most={MOST_PLANTS} value={typed} onChange={setTyped} />
       <Text live>
-        {!isWanted
+        {wanted === undefined
           ? ''
           : sown === undefined
             ? 'So little of it germinates that no number of seeds promises as many: multiply it from a few plants first.'

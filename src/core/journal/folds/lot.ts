@@ -13,6 +13,6 @@ const takeOf = taking<'lot'>()({
   'germination.counted': 'all',
 });
 
-/** Seed is asked for on its own pages, which load late: what its entries mean is told there (`core/seed`). */
+/** Seed has pages of its own, which load late: what its entries mean is told there (`core/seed`). */
 export const reduceLot = (lot: string, entries: readonly EntryAbout<'lot'>[]): Lot | undefined =>
   entries.length === 0 ? undefined : { lot, ...takeOf(entries) };

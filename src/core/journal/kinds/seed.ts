@@ -90,7 +90,7 @@ export interface SeedBodies {
     /** To whom it was given, or what it was sown as. */
     readonly to?: string;
   };
-  /** What its packet says and where it is: all of it anew. */
+  /** What its packet says and where it is, instead of what was said before. */
   'lot.described': {
     readonly lot: string;
     readonly name: string;

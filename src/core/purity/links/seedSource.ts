@@ -12,7 +12,7 @@ const STATES = {
   boughtLine: 'holds',
   ownGuarded: 'holds',
 } as const satisfies Record<SeedSource, LinkState>;
-const WORST_FIRST = Object.keys(STATES) as readonly SeedSource[];
+export const SOURCES_WORST_FIRST = Object.keys(STATES) as readonly SeedSource[];
 
 /** Those of which nobody can say that the seed was true. */
 const DOUBTED = ['f1', 'openGarden', 'unknown', 'swapped'] as const;
@@ -25,7 +25,8 @@ export function seedSourceLink(evidence: PurityEvidence): Link {
     sources.filter((each) => !(crossed && each === 'f1'));
   const hasHybrid = crossed && [...evidence.seedSources, ...evidence.fatherSources].includes('f1');
   const mothers = judged(evidence.seedSources);
-  const mother = WORST_FIRST.find((each) => mothers.includes(each)) ?? (hasHybrid ? undefined : 'unknown');
+  const mother =
+    SOURCES_WORST_FIRST.find((each) => mothers.includes(each)) ?? (hasHybrid ? undefined : 'unknown');
   const father = DOUBTED.find((each) => judged(evidence.fatherSources).includes(each));
   return worstOf([
     ...(mother ? [link('seedSource', STATES[mother], reason(`seed.${mother}` as const))] : []),

@@ -2,7 +2,7 @@ import { cropOf } from '../../crops/catalogue';
 import { wantsSeed } from '../../crops/variety';
 import type { Fruit } from '../../fruit/fruits';
 import type { ThinStop } from '../../journal/kinds/stops';
-import type { Grade } from '../../purity/fruitPurity';
+import { GRADES_BEST_FIRST } from '../../purity/fruitPurity';
 import { seasonAt } from '../../season/seasons';
 import { groupBy } from '../../text/groupBy';
 import type { Operation } from './operation';
@@ -28,7 +28,7 @@ export const THIN: Operation<ThinStop> = {
       const most = cropOf(variety.crop).seedFruits?.value[1] ?? Infinity;
       if (fruits.length <= most) return [];
       const worth = new Map(
-        fruits.map((fruit) => [fruit, GRADES.indexOf(gradeOf?.(fruit.bloom) ?? 'unproven')]),
+        fruits.map((fruit) => [fruit, GRADES_WORST_FIRST.indexOf(gradeOf?.(fruit.bloom) ?? 'unproven')]),
       );
       const leastFirst = fruits.toSorted(
         (a, b) => worth.get(a)! - worth.get(b)! || a.history.age - b.history.age,
@@ -40,7 +40,7 @@ export const THIN: Operation<ThinStop> = {
   became: ({ blooms }, seen) => becameOfEach(blooms, seen, ({ removed, harvest }) => removed ?? harvest),
 };
 
-const GRADES: readonly Grade[] = ['notForSeed', 'doubtful', 'unproven', 'true'];
+const GRADES_WORST_FIRST = GRADES_BEST_FIRST.toReversed();
 
 /** One by itself, not of a cohort: those are taken off by count. */
 const isGrowing = ({ count, history }: Fruit): boolean => count === 1 && history.lastGrowing > 0;
