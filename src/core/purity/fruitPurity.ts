@@ -1,5 +1,6 @@
 import { pollinationsOf } from '../journal/pollinations';
 import { guarded, type Link, type LinkState, type PurityEvidence, WORST_FIRST } from './chain';
+import type { GRADES_BEST_FIRST } from './grades';
 import { isCross } from './ownInstead';
 import { seedSourceLink } from './links/seedSource';
 import { coverLink } from './links/cover';
@@ -9,8 +10,6 @@ import { closedAgainLink } from './links/closedAgain';
 import { tagLink } from './links/tag';
 import { plantsLink } from './links/plants';
 
-/** Grades of a fruit's seed. */
-export const GRADES_BEST_FIRST = ['true', 'unproven', 'doubtful', 'notForSeed'] as const;
 export type Grade = (typeof GRADES_BEST_FIRST)[number];
 
 export interface Purity {

@@ -3,7 +3,8 @@ import type { Journal } from '../journal/journal';
 import { lotParts } from '../journal/lotParts';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
-import { GRADES_BEST_FIRST, type Grade, type Purity } from './fruitPurity';
+import type { Grade, Purity } from './fruitPurity';
+import { GRADES_BEST_FIRST } from './grades';
 
 /** A share of a lot with the grade of the fruit, or the packet, that it is of. */
 export interface GradedPart {

@@ -1,0 +1,2 @@
+/** Grades of a fruit's seed. By themselves, since a round sorts by them that judges no purity. */
+export const GRADES_BEST_FIRST = ['true', 'unproven', 'doubtful', 'notForSeed'] as const;
