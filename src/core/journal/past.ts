@@ -1,11 +1,12 @@
 import { zoneOf } from './zoneOf';
 import { addDays } from '../time/calendar';
+import type { InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { GardenOn } from './gardenOn';
 import { counted, DESCRIBED, HELD_BEFORE_DAYS, inForceOn } from './inForce';
 import type { Journal } from './journal';
 import type { SubjectType } from './kinds/definition';
-import { perRevision } from './perRevision';
+import { perRevisionInSteps } from './perRevision';
 import { foldSubject } from './reduce';
 import type { Plant, States, Variety } from './state';
 
@@ -20,15 +21,22 @@ interface Past {
   readonly gardens: Map<string, GardenOn>;
 }
 
-const pastOf = perRevision((journal): Past => {
+/** Things that are gone through between two pauses. */
+const AT_ONCE = 100;
+
+const pastOf = perRevisionInSteps(function* (journal): InSteps<Past> {
   const zone = zoneOf(journal);
   const [changes, again] = [new Set<Day>(), new Set<Day>()];
+  let seen = 0;
   for (const type of DESCRIBED)
-    for (const { entries } of journal.everything(type))
+    for (const { entries } of journal.everything(type)) {
+      seen += 1;
+      if (seen % AT_ONCE === 0) yield undefined;
       for (const [, each] of counted(type, entries, zone)) {
         if (each.from !== undefined) changes.add(each.from);
         if (each.again !== undefined) again.add(each.again);
       }
+    }
   return { zone, changes: [...changes].sort(), again: [...again].sort(), gardens: new Map() };
 });
 
@@ -49,8 +57,20 @@ export const gardenOn = (journal: Journal, day: Day): GardenOn => gardenTold(jou
  */
 export function gardensOf(journal: Journal, day: Day): readonly GardenOn[] {
   const until = addDays(day, HELD_BEFORE_DAYS);
-  const again = pastOf(journal).again.filter((each) => day < each && each <= until);
+  const again = pastOf.now(journal).again.filter((each) => day < each && each <= until);
   return [...new Set([day, ...again].map((told) => gardenTold(journal, day, told)))];
+}
+
+/** The same, with pauses; what is described in them is read. */
+export function* gardensInSteps(journal: Journal, day: Day): InSteps<readonly GardenOn[]> {
+  yield* pastOf.inSteps(journal);
+  const gardens = gardensOf(journal, day);
+  for (const garden of gardens)
+    for (const type of DESCRIBED) {
+      yield undefined;
+      garden.all(type);
+    }
+  return gardens;
 }
 
 /** A plant with what it was of. */
@@ -78,7 +98,7 @@ export function grownThen(journal: Journal, id: string, day: Day | undefined): G
 }
 
 function gardenTold(journal: Journal, day: Day, told: Day): GardenOn {
-  const { changes, again, gardens, zone } = pastOf(journal);
+  const { changes, again, gardens, zone } = pastOf.now(journal);
   const key = `${countUpTo(changes, day)} ${countUpTo(again, told)}`;
   const held = gardens.get(key);
   if (held) return held;

@@ -17,6 +17,7 @@ import { byId } from '../text/byId';
 import { groupBy } from '../text/groupBy';
 import type { Reason } from '../text/reason';
 import { addDays } from '../time/calendar';
+import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { underGlass } from '../weather/climate';
 import { temperaturesAt } from '../opening/temperaturesAt';
@@ -57,8 +58,12 @@ export interface VarietyReport extends PlannedVariety {
  * @param journal the garden as it is, or as it stood on a day.
  * @example gardenPlan(new Journal(), garden, '2026-07-18').varieties // []
  */
-export function gardenPlan(journal: GardenView, garden: Garden, today: Day): GardenPlan {
-  const varieties = plannedVarieties(journal, garden, today, journal.all('variety').values());
+export const gardenPlan = (journal: GardenView, garden: Garden, today: Day): GardenPlan =>
+  finished(gardenPlanInSteps(journal, garden, today));
+
+/** The same, with a pause before each variety. */
+export function* gardenPlanInSteps(journal: GardenView, garden: Garden, today: Day): InSteps<GardenPlan> {
+  const varieties = yield* plannedInSteps(journal, garden, today, journal.all('variety').values());
   return { varieties, question: isolationQuestion(journal, varieties, seasonAt(journal, today)) };
 }
 
@@ -67,15 +72,20 @@ export function gardenPlan(journal: GardenView, garden: Garden, today: Day): Gar
  *
  * @example plannedVarieties(journal, garden, '2026-07-18', []) // []
  */
-export function plannedVarieties(
+export const plannedVarieties = (
+  ...[journal, garden, today, which]: Parameters<typeof plannedInSteps>
+): PlannedVariety[] => finished(plannedInSteps(journal, garden, today, which));
+
+function* plannedInSteps(
   journal: GardenView,
   garden: Garden,
   today: Day,
   which: Iterable<Variety>,
-): PlannedVariety[] {
+): InSteps<PlannedVariety[]> {
   const standing = [...journal.all('plant').values()].filter(({ removed }) => !removed);
   const places = placesOfEach(standing, asNearAsMayBe(journal.all('bed')));
   const byVariety = groupBy(standing, ({ variety }) => variety);
+  yield undefined;
   const outside = temperaturesAt(journal, garden);
   const inside = underGlass(outside);
   const season = seasonAt(journal, today);
@@ -115,20 +125,21 @@ export function plannedVarieties(
       seen,
     };
   };
-  return [...which].flatMap((variety) => {
+  const planned: PlannedVariety[] = [];
+  for (const variety of which) {
+    yield undefined;
     const plants = byVariety.get(variety.variety) ?? [];
     const sown = plantingsAmong(journal, variety, plants);
-    return sown.map(({ planting, plants: own }, i) =>
+    for (const [i, { planting, plants: own }] of sown.entries()) {
       // What was noted of no planting in particular is about the first that was sown.
-      plannedOf(variety, planting, own, {
-        noted: [
-          ...(i === 0 ? [variety] : []),
-          ...[journal.all('planting').get(planting.planting) ?? []].flat(),
-        ],
-        several: sown.length > 1,
-      }),
-    );
-  });
+      const noted = [
+        ...(i === 0 ? [variety] : []),
+        ...[journal.all('planting').get(planting.planting) ?? []].flat(),
+      ];
+      planned.push(plannedOf(variety, planting, own, { noted, several: sown.length > 1 }));
+    }
+  }
+  return planned;
 }
 
 /** How long before the season plants of it may be sown, days. Our default: beans and peas stand over winter. */

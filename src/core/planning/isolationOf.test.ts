@@ -1,9 +1,11 @@
 import type { Fact } from '../journal/entry';
+import { Journal } from '../journal/journal';
 import type { Bodies } from '../journal/kinds/kinds';
 import { purityOf } from '../purity/purityOf';
+import { finished } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { begin, lookedAround, YARD, type Phone } from '@testing/yard';
-import { isolationOf } from './isolationOf';
+import { isolationInSteps, isolationOf } from './isolationOf';
 
 const remove = (plant: string, why: Bodies['plant.removed']['why'] = 'other'): Fact => ({
   kind: 'plant.removed',
@@ -158,4 +160,19 @@ test('the verdicts do not depend on which day comes first', () => {
   const one = days.map((day) => forwards('v', day));
   const other = days.toReversed().map((day) => backwards('v', day));
   expect(other.reverse()).toEqual(one);
+});
+
+test('made with pauses it is what it is at once, also where something is said within a pause', () => {
+  const phone = inFlower();
+  const at = (journal: Phone['journal']) => isolationOf(journal, YARD)('v', '2026-07-20')?.verdict;
+  const steps = isolationInSteps(phone.journal, YARD, ['2026-07-20']);
+  steps.next();
+  steps.next();
+  phone.say('2026-07-25T12:00:00Z', over('w', '2026-07-18'));
+  finished(steps);
+  const fresh = new Journal();
+  fresh.add(phone.journal.entries());
+  expect(at(phone.journal)).toBe(at(fresh));
+  const ready = finished(isolationInSteps(phone.journal, YARD, ['2026-07-20']));
+  expect(ready('v', '2026-07-20')?.verdict).toBe(at(fresh));
 });

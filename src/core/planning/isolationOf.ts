@@ -9,13 +9,14 @@ import { measureByTrees, type Measurements } from '../isolation/measurements';
 import type { IsolationQuestion } from '../isolation/question';
 import type { GardenView } from '../journal/gardenOn';
 import type { Journal } from '../journal/journal';
-import { gardensOf } from '../journal/past';
+import { gardensInSteps, gardensOf } from '../journal/past';
 import { perRevision } from '../journal/perRevision';
-import type { Garden } from '../journal/state';
+import type { Bloom, Garden } from '../journal/state';
 import { seasonAt } from '../season/seasons';
 import type { IsolationOf } from '../purity/guards';
+import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
-import { gardenPlan, type VarietyReport } from './gardenPlan';
+import { gardenPlanInSteps, type VarietyReport } from './gardenPlan';
 
 /**
  * The verdict on each variety; of several plantings on the one most at risk.
@@ -41,33 +42,63 @@ interface Standing {
  *
  * @example isolationOf(journal, garden)('v', '2026-07-19')?.verdict // 'notLooked'
  */
-export function isolationOf(journal: Journal, garden: Garden): IsolationOf {
-  const asked = verdictsAsked(journal);
+export const isolationOf = (journal: Journal, garden: Garden): IsolationOf =>
+  heldIsolation(journal, garden).of;
+
+/**
+ * The same once the plans of some days are made, with pauses: of hundreds of varieties they take longer than a tap can
+ * wait.
+ */
+export function* isolationInSteps(
+  journal: Journal,
+  garden: Garden,
+  days: Iterable<Day>,
+): InSteps<IsolationOf> {
+  const { of, prepare } = heldIsolation(journal, garden);
+  for (const day of days) yield* prepare(day);
+  return of;
+}
+
+/**
+ * The days on which some flowers opened, or were first seen as fruit.
+ *
+ * @example daysOf([{ day: '2026-07-20' }]) // 2026-07-20
+ */
+export const daysOf = (blooms: readonly Pick<Bloom, 'day' | 'keptOn'>[]): ReadonlySet<Day> =>
+  new Set(blooms.flatMap(({ day, keptOn }) => day ?? keptOn ?? []));
+
+interface Isolation {
+  readonly of: IsolationOf;
+  readonly prepare: (day: Day) => InSteps<void>;
+}
+
+function heldIsolation(journal: Journal, garden: Garden): Isolation {
+  const asked = isolationsAsked(journal);
   const site = `${garden.latitude} ${garden.longitude} ${garden.zone}`;
-  const held = asked.get(site) ?? verdictsOn(journal, garden);
+  const held = asked.get(site) ?? isolationIn(journal, garden);
   asked.set(site, held);
   return held;
 }
 
 /** Asked again of the same garden, by one page after the other. */
-const verdictsAsked = perRevision(() => new Map<string, IsolationOf>());
+const isolationsAsked = perRevision(() => new Map<string, Isolation>());
 
-function verdictsOn(journal: Journal, garden: Garden): IsolationOf {
+function isolationIn(journal: Journal, garden: Garden): Isolation {
   const known = new Map<GardenView, Map<Day, Standing>>();
-  const standingIn = (then: GardenView, day: Day): Standing => {
+  function* standingInSteps(then: GardenView, day: Day): InSteps<Standing> {
     const asOf = dayOfPlan(journal, day);
     const { from } = seasonAt(journal, asOf);
     const seasons = known.get(then) ?? new Map<Day, Standing>();
     known.set(then, seasons);
     const held = seasons.get(from);
     if (held) return held;
-    const { question } = gardenPlan(then, garden, asOf);
+    const { question } = yield* gardenPlanInSteps(then, garden, asOf);
     const made = { question, candidatesFor: candidatesIn(question), measured: measureByTrees(question) };
     seasons.set(from, made);
     return made;
-  };
+  }
   const verdictsIn = (then: GardenView, id: string, day: Day): readonly FlowerIsolation[] => {
-    const { question, candidatesFor, measured } = standingIn(then, day);
+    const { question, candidatesFor, measured } = finished(standingInSteps(then, day));
     return question.varieties.flatMap((each, variety) =>
       each.id === id
         ? [isolationVerdictOn(question, measured, { variety, candidates: candidatesFor(variety), day })]
@@ -75,13 +106,18 @@ function verdictsOn(journal: Journal, garden: Garden): IsolationOf {
     );
   };
   const verdicts = new Map<string, FlowerIsolation | undefined>();
-  return (id, day) => {
-    const key = `${id}|${day}`;
-    if (verdicts.has(key)) return verdicts.get(key);
-    const found = gardensOf(journal, day).flatMap((then) => verdictsIn(then, id, day));
-    const held = worstIsolation(found);
-    verdicts.set(key, held);
-    return held;
+  return {
+    of: (id, day) => {
+      const key = `${id}|${day}`;
+      if (verdicts.has(key)) return verdicts.get(key);
+      const found = gardensOf(journal, day).flatMap((then) => verdictsIn(then, id, day));
+      const held = worstIsolation(found);
+      verdicts.set(key, held);
+      return held;
+    },
+    *prepare(day) {
+      for (const then of yield* gardensInSteps(journal, day)) yield* standingInSteps(then, day);
+    },
   };
 }
 

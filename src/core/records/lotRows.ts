@@ -3,9 +3,7 @@ import type { Journal } from '../journal/journal';
 import type { SeedStore } from '../journal/kinds/seed';
 import type { Garden } from '../journal/state';
 import { varietyEver } from '../journal/varietyEver';
-import { isolationOf } from '../planning/isolationOf';
 import { plantOfDealt } from '../population/populationSoFar';
-import type { IsolationOf } from '../purity/guards';
 import { lotDescent, type Descent } from '../seed/descent';
 import { germinationTests } from '../seed/germination';
 import { judgeLotInSteps } from '../seed/judgedLot';
@@ -56,11 +54,10 @@ const BREEDING = '400';
  * @example lotRows(new Journal(), garden) // []
  */
 export function lotRows(journal: Journal, garden: Garden): LotRow[] {
-  const isolation = isolationOf(journal, garden);
-  return seedLots(journal).map((lot) => lotRow(journal, garden, lot, isolation));
+  return seedLots(journal).map((lot) => lotRow(journal, garden, lot));
 }
 
-function lotRow(journal: Journal, garden: Garden, lot: SeedLot, isolation: IsolationOf): LotRow {
+function lotRow(journal: Journal, garden: Garden, lot: SeedLot): LotRow {
   const descent = lotDescent(journal, lot.lot);
   const parents = lotParents(journal, lot.lot);
   const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? '';
@@ -70,7 +67,7 @@ function lotRow(journal: Journal, garden: Garden, lot: SeedLot, isolation: Isola
     ? germinationTests(journal.all('lot').get(lot.lot)!, lot.crop).find(({ ended }) => ended)
     : undefined;
   const { described, amount } = lot;
-  const { purity } = finished(judgeLotInSteps(journal, garden, lot.contents, isolation));
+  const { purity } = finished(judgeLotInSteps(journal, garden, lot.contents));
   const isCrossed = descent.of === 'cross' || descent.of === 'complex' || descent.of === 'hybrid';
   return {
     ACCENUMB: lot.lot,

@@ -3,6 +3,7 @@ import type { Journal } from '../journal/journal';
 import { grownThen } from '../journal/past';
 import type { Bloom, Garden } from '../journal/state';
 import type { Grade } from '../purity/fruitPurity';
+import { daysOf, isolationInSteps } from '../planning/isolationOf';
 import type { IsolationOf } from '../purity/guards';
 import { GRADE_OF_SOURCE, lotPurity, type LotPurity } from '../purity/lotPurity';
 import { purityOf } from '../purity/purityOf';
@@ -25,15 +26,16 @@ export interface JudgedLot {
 
 /**
  * How pure a lot is, by each fruit and each packet that is in it; with a pause before each.
- *
- * @param isolationOf as for `purityOf`.
  */
 export function* judgeLotInSteps(
   journal: Journal,
   garden: Garden,
   contents: readonly Content[],
-  isolationOf: IsolationOf,
 ): InSteps<JudgedLot> {
+  const fruits = contents.flatMap((content) =>
+    content.from === 'fruit' ? (journal.all('bloom').get(content.bloom) ?? []) : [],
+  );
+  const isolationOf = yield* isolationInSteps(journal, garden, daysOf(fruits));
   const graded: GradedContent[] = [];
   for (const content of contents) {
     yield undefined;

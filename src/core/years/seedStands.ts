@@ -7,6 +7,7 @@ import type { Grade } from '../purity/fruitPurity';
 import type { IsolationOf } from '../purity/guards';
 import { purityOf } from '../purity/purityOf';
 import { remediesFor, settlesFor, type RemedyReason } from '../purity/remedies';
+import { finished, type InSteps } from '../time/inSteps';
 
 /** Something that would make seed better, or known, and the number of fruits it is about. */
 export interface OfFruits {
@@ -32,12 +33,17 @@ const NONE: Readonly<Record<Grade, number>> = { true: 0, unproven: 0, doubtful: 
  *
  * @example seedStands(journal, garden, [], isolationOf).toSettle // []
  */
-export function seedStands(
+export const seedStands = (
+  ...[journal, garden, fruits, isolationOf]: Parameters<typeof seedStandsInSteps>
+): SeedStands => finished(seedStandsInSteps(journal, garden, fruits, isolationOf));
+
+/** The same, with a pause before each fruit. */
+export function* seedStandsInSteps(
   journal: Journal,
   garden: Garden,
   fruits: readonly Fruit[],
   isolationOf: IsolationOf,
-): SeedStands {
+): InSteps<SeedStands> {
   const [grades, picked] = [{ ...NONE }, { ...NONE }];
   const [settles, changes] = [new Map<RemedyReason, number>(), new Map<RemedyReason, number>()];
   const count = (
@@ -46,6 +52,7 @@ export function seedStands(
   ): void => codes.forEach(({ code }) => counts.set(code, (counts.get(code) ?? 0) + 1));
   for (const fruit of fruits) {
     if (!mayGiveSeed(journal, fruit)) continue;
+    yield undefined;
     const purity = purityOf(journal, garden, fruit.bloom, { isolationOf });
     if (!purity) continue;
     grades[purity.grade] += 1;

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { remediesFor, settlesFor } from '@/core/purity/remedies';
 import type { Purity } from '@/core/purity/fruitPurity';
-import { useJudgedSeed, type OneFruit, type Saying } from './oneFruit';
+import type { JudgedSeed, OneFruit, Saying } from './oneFruit';
 import { dayAt, toMs } from '@/core/time/calendar';
 import type { Link } from '@/core/purity/chain';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -25,10 +25,16 @@ const sayGrade = ({ grade, cross }: Purity): string =>
       : GRADES[grade];
 
 /** The chain from the seed sown to the tag on the stalk, and its weakest link. */
-export function FruitChain({ view }: { readonly view: OneFruit }) {
+export function FruitChain({
+  view,
+  judged,
+}: {
+  readonly view: OneFruit;
+  /** `undefined` until it is known. */
+  readonly judged: JudgedSeed | undefined;
+}) {
   const { eaten, fruit, zone } = view;
   const f = useFormat();
-  const judged = useJudgedSeed(fruit.bloom.bloom);
   if (fruit.history.followed === 'control')
     return <Text tone="soft">A control: nothing is judged of its seed.</Text>;
   if (eaten) return <Text tone="soft">Grown to eat: nothing is judged of its seed.</Text>;

@@ -35,12 +35,13 @@ import { LookCard } from './LookCard';
 import { SeedOfFruit } from './SeedOfFruit';
 import { WhatToDo } from './WhatToDo';
 import { FruitChain } from './FruitChain';
-import { type OneFruit, useJudgedSeed, useOneFruit } from './oneFruit';
+import { type JudgedSeed, type OneFruit, useJudgedSeed, useOneFruit } from './oneFruit';
 
 /** One fruit on a page of its own. */
 export function OneFruitScreen() {
   const { id = '' } = useLocalSearchParams<{ id: string }>();
   const view = useOneFruit(id);
+  const judged = useJudgedSeed(id);
   if (!view) {
     return (
       <EmptyPage
@@ -55,11 +56,11 @@ export function OneFruitScreen() {
       title={fruitTitle(view)}
       aside={
         <View style={{ marginTop: SPACE.l }}>
-          <FruitChain view={view} />
+          <FruitChain view={view} judged={judged} />
         </View>
       }
     >
-      <FruitDetail id={id} view={view} />
+      <FruitDetail id={id} view={view} parents={judged?.parents} />
     </Page>
   );
 }
@@ -67,6 +68,7 @@ export function OneFruitScreen() {
 /** One fruit next to the list of all. */
 export function FruitPanel({ id }: { readonly id: string }) {
   const view = useOneFruit(id);
+  const judged = useJudgedSeed(id);
   if (!view) return <Text tone="soft">That fruit is not stored here.</Text>;
   return (
     <View style={{ gap: SPACE.l }}>
@@ -74,9 +76,9 @@ export function FruitPanel({ id }: { readonly id: string }) {
         <Text variant="heading" level={2}>
           {fruitTitle(view)}
         </Text>
-        <FruitDetail id={id} view={view} />
+        <FruitDetail id={id} view={view} parents={judged?.parents} />
       </View>
-      <FruitChain view={view} />
+      <FruitChain view={view} judged={judged} />
     </View>
   );
 }
@@ -98,12 +100,19 @@ const sayWhy = ({ cause, signs = [] }: Look, crop: CropId): string =>
   );
 
 /** How a fruit is doing, where it came from, its looks, and what can be recorded of it now. */
-function FruitDetail({ id, view }: { readonly id: string; readonly view: OneFruit }) {
+function FruitDetail({
+  id,
+  view,
+  parents,
+}: {
+  readonly id: string;
+  readonly view: OneFruit;
+  readonly parents: JudgedSeed['parents'];
+}) {
   const f = useFormat();
   const router = useRouter();
   const { fruit, where, zone } = view;
   const { bloom, variety, history } = fruit;
-  const parents = useJudgedSeed(id)?.parents;
   const { glyph, word } = fruitStatus(fruit);
   return (
     <View>

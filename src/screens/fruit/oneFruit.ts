@@ -4,7 +4,7 @@ import { fruitOf, fruitsOf, type Fruit } from '@/core/fruit/fruits';
 import { growthOf, type FruitGrowth } from '@/core/fruit/growth';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
-import { isolationOf } from '@/core/planning/isolationOf';
+import { daysOf, isolationInSteps } from '@/core/planning/isolationOf';
 import type { LinkName } from '@/core/purity/chain';
 import type { Journal } from '@/core/journal/journal';
 import type { Instant } from '@/core/time/types';
@@ -16,8 +16,9 @@ import { wantsSeed } from '@/core/crops/variety';
 import { meantOf } from '@/core/journal/matingOf';
 import type { Bloom } from '@/core/journal/state';
 import type { Purity } from '@/core/purity/fruitPurity';
-import { useDeferredValue } from 'react';
+import type { InSteps } from '@/core/time/inSteps';
 import { useView } from '@/data/hooks/useView';
+import { useViewInSteps, type ViewOf } from '@/data/hooks/useViewInSteps';
 import { sayPlace } from '../words/places';
 
 /** An entry that says something: when, and on which device, where there are several. */
@@ -83,29 +84,29 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
   }) ?? undefined;
 
 /** Judged a moment later than the fruit is shown; `undefined` until then. */
-export function useJudgedSeed(id: string): JudgedSeed | undefined {
-  const asked = useDeferredValue(id, '');
-  const judged = useView<JudgedSeed | null>('judged-seed', [asked], ({ store: { journal }, garden }) => {
-    const bloom = journal.all('bloom').get(asked);
-    if (!bloom) return null;
-    const purity = purityOf(journal, garden, bloom, { isolationOf: isolationOf(journal, garden) });
-    const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
-    return {
-      purity,
-      parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
-      said: new Map(
-        purity?.chain.map(({ link }) => [
-          link,
-          saidBy(journal, bloom, link).map(({ id: entry, at, device }): Saying => ({
-            id: entry,
-            at,
-            device: deviceName(journal, device),
-          })),
-        ]),
-      ),
-    };
-  });
-  return asked === id ? (judged ?? undefined) : undefined;
+export const useJudgedSeed = (id: string): JudgedSeed | undefined => useViewInSteps(judgedSeed, id);
+
+function* judgedSeed({ store: { journal }, garden }: ViewOf, id: string): InSteps<JudgedSeed | undefined> {
+  const bloom = journal.all('bloom').get(id);
+  if (!bloom) return undefined;
+  const isolationOf = yield* isolationInSteps(journal, garden, daysOf([bloom]));
+  yield undefined;
+  const purity = purityOf(journal, garden, bloom, { isolationOf });
+  const name = (variety: string): string => journal.all('variety').get(variety)?.name ?? '?';
+  return {
+    purity,
+    parents: purity?.cross && `${name(purity.cross.mother)} × ${name(purity.cross.father)}`,
+    said: new Map(
+      purity?.chain.map(({ link }) => [
+        link,
+        saidBy(journal, bloom, link).map(({ id: entry, at, device }): Saying => ({
+          id: entry,
+          at,
+          device: deviceName(journal, device),
+        })),
+      ]),
+    ),
+  };
 }
 
 /** Whoever harvested it for seed, or left it to set for seed, wants to know how pure that is. */

@@ -95,7 +95,7 @@ function Bars({ view, flowering, width, f }: BarsProps) {
     from: at(one.span[0]),
     to: at(one.span[1]),
     seen: one.seen,
-    shared: sharedSpans(one, flowering).map(([from, to]) => [at(from), at(to)]),
+    shared: () => sharedSpans(one, flowering).map(([from, to]) => [at(from), at(to)]),
   }));
   const days = at(end) + 1;
   return (

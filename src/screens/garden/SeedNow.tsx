@@ -2,14 +2,15 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { fruitsOf } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
-import { isolationOf } from '@/core/planning/isolationOf';
+import { daysOf, isolationInSteps } from '@/core/planning/isolationOf';
 import { requiredMothers } from '@/core/population/mothers';
-import { populationSoFar, type PopulationSoFar } from '@/core/population/populationSoFar';
+import { populationInSteps, type PopulationSoFar } from '@/core/population/populationSoFar';
 import { purityOf } from '@/core/purity/purityOf';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
-import { seedStands } from '@/core/years/seedStands';
-import { useView } from '@/data/hooks/useView';
+import type { InSteps } from '@/core/time/inSteps';
+import { seedStandsInSteps, type SeedStands } from '@/core/years/seedStands';
+import { useViewInSteps, type ViewOf } from '@/data/hooks/useViewInSteps';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { settleHref } from '../fruit/settleHref';
@@ -30,26 +31,30 @@ function sayMothers({ crop, purpose }: Variety, { mothers, fathers }: Population
     : `${so} To keep the variety it takes ${range} mothers: ${f.number(least - mothers)} more.`;
 }
 
+interface SeedNowView extends SeedStands {
+  readonly parents: PopulationSoFar | undefined;
+}
+
+function* seedNow({ store: { journal }, garden, now }: ViewOf, variety: string): InSteps<SeedNowView> {
+  const today = dayAt(now, garden.zone);
+  const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
+  const own = fruits.filter((fruit) => fruit.variety.variety === variety);
+  const isolationOf = yield* isolationInSteps(journal, garden, daysOf(own.map(({ bloom }) => bloom)));
+  const parents = yield* populationInSteps(
+    journal,
+    own,
+    variety,
+    [],
+    (bloom) => purityOf(journal, garden, bloom, { isolationOf })?.grade,
+  );
+  return { ...(yield* seedStandsInSteps(journal, garden, own, isolationOf)), parents };
+}
+
 /** How the seed of a variety stands this season, and what would settle or better it; nothing before it has any fruit. */
 export function SeedNow({ variety }: { readonly variety: Variety }) {
   const f = useFormat();
   const router = useRouter();
-  const stands = useView('seed-now', [variety.variety], ({ store: { journal }, garden, now }) => {
-    const today = dayAt(now, garden.zone);
-    const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
-    const own = fruits.filter((fruit) => fruit.variety.variety === variety.variety);
-    const isolation = isolationOf(journal, garden);
-    return {
-      ...seedStands(journal, garden, own, isolation),
-      parents: populationSoFar(
-        journal,
-        own,
-        variety.variety,
-        [],
-        (bloom) => purityOf(journal, garden, bloom, { isolationOf: isolation })?.grade,
-      ),
-    };
-  });
+  const stands = useViewInSteps(seedNow, variety.variety);
   const grades = Object.keys(GRADES) as (keyof typeof GRADES)[];
   if (!stands || grades.every((grade) => stands.grades[grade] === 0)) return null;
   const said = grades.flatMap((grade) =>

@@ -1,5 +1,3 @@
-import { useMemo } from 'react';
-import { isolationOf } from '@/core/planning/isolationOf';
 import { lotDescent, type Descent } from '@/core/seed/descent';
 import { germinationTests, type GerminationTest } from '@/core/seed/germination';
 import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
@@ -7,10 +5,11 @@ import { generationsOf, lotParents, type Generations, type LotParents } from '@/
 import { jobOf, type LotJob } from '@/core/seed/seedJobs';
 import { seedLot, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
+import type { InSteps } from '@/core/time/inSteps';
 import type { Day } from '@/core/time/types';
-import { useStore } from '@/data/hooks/useGarden';
-import { useSteps } from '@/data/hooks/useSteps';
+import { lotContents } from '@/core/seed/lotContents';
 import { useView } from '@/data/hooks/useView';
+import { useViewInSteps, type ViewOf } from '@/data/hooks/useViewInSteps';
 
 /** A lot as its page shows it. */
 export interface LotView {
@@ -43,11 +42,7 @@ export const useLot = (id: string): LotView | undefined =>
   }) ?? undefined;
 
 /** Judged fruit by fruit, while the page has nothing better to do; `undefined` until then. */
-export function useJudgedLot({ contents }: SeedLot): JudgedLot | undefined {
-  const { journal, described } = useStore();
-  const begin = useMemo(
-    () => described && (() => judgeLotInSteps(journal, described, contents, isolationOf(journal, described))),
-    [journal, described, contents],
-  );
-  return useSteps(begin)?.value;
-}
+export const useJudgedLot = ({ lot }: SeedLot): JudgedLot | undefined => useViewInSteps(judgedLot, lot);
+
+const judgedLot = ({ store: { journal }, garden }: ViewOf, lot: string): InSteps<JudgedLot> =>
+  judgeLotInSteps(journal, garden, lotContents(journal, lot).contents);

@@ -1,13 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
 import { useRouter, type Href } from 'expo-router';
 import { cropOf } from '@/core/crops/catalogue';
 import { fruitsOf } from '@/core/fruit/fruits';
-import { isolationOf } from '@/core/planning/isolationOf';
+import { daysOf, isolationInSteps } from '@/core/planning/isolationOf';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
+import type { InSteps } from '@/core/time/inSteps';
 import { askFirst, questionsOf, type AskedOf, type SeedQuestion } from '@/core/years/seedQuestions';
-import { idle } from '@/data/idle';
 import { useStore } from '@/data/hooks/useGarden';
+import { useViewInSteps, type ViewOf } from '@/data/hooks/useViewInSteps';
 import type { GardenStore } from '@/data/garden/gardenStore';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
@@ -16,22 +16,16 @@ import { useFormat } from '../format/useFormat';
 import { settleHref, sourceHref } from '../fruit/settleHref';
 import { lowerFirst } from '../words/lowerFirst';
 
-/** Fruits that are judged in one go: the page answers in between. */
-const AT_ONCE = 8;
-
-/** Worked out a few fruits at a time, while the page has nothing better to do. */
-async function questionsNow(store: GardenStore, signal: AbortSignal): Promise<AskedOf[]> {
-  const { journal, described: garden, clock } = store;
-  if (!garden) return [];
-  await idle();
-  const today = dayAt(clock.now(), garden.zone);
+function* questionsNow({ store: { journal }, garden, now }: ViewOf): InSteps<AskedOf[]> {
+  yield undefined;
+  const today = dayAt(now, garden.zone);
   const fruits = fruitsOf(journal, garden, today, seasonAt(journal, today));
-  const isolation = isolationOf(journal, garden);
+  yield undefined;
+  const isolationOf = yield* isolationInSteps(journal, garden, daysOf(fruits.map(({ bloom }) => bloom)));
   const asked: SeedQuestion[][] = [];
-  for (const [i, fruit] of fruits.entries()) {
-    if (i % AT_ONCE === 0) await idle();
-    if (signal.aborted) return [];
-    asked.push(questionsOf(journal, garden, fruit, isolation));
+  for (const fruit of fruits) {
+    yield undefined;
+    asked.push(questionsOf(journal, garden, fruit, isolationOf));
   }
   return askFirst(asked);
 }
@@ -41,11 +35,7 @@ export function SeedQuestions() {
   const store = useStore();
   const router = useRouter();
   const f = useFormat();
-  const { data = [] } = useQuery({
-    queryKey: [store.id, 'seed-questions'],
-    queryFn: ({ signal }) => questionsNow(store, signal),
-  });
-  return data.map((asked) => (
+  return useViewInSteps(questionsNow, undefined)?.map((asked) => (
     <ListRow
       key={ask(asked, f)}
       glyph={<Glyph name="fruit" size={28} />}

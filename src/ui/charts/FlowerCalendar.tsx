@@ -19,7 +19,7 @@ export interface FlowerCalendarProps {
 /** When each variety flowers: a bar a variety, hatched where what it crosses with flowers too. */
 export function FlowerCalendar({ width, days, bars, months, today, label, dayName }: FlowerCalendarProps) {
   const palette = usePalette();
-  const { height, x, bars: drawn } = calendarGeometry(bars, days, width);
+  const { height, x, bars: drawn, hatches } = calendarGeometry(bars, days, width);
   return (
     <>
       <Svg width={width} height={height} role="img" aria-label={label}>
@@ -72,7 +72,7 @@ export function FlowerCalendar({ width, days, bars, months, today, label, dayNam
                 strokeWidth={1.5}
                 strokeDasharray={bar.seen ? undefined : '4 3'}
               />
-              {bar.hatches.map((d) => (
+              {hatches(bar).map((d) => (
                 <Path key={d} d={d} stroke={palette.rust} strokeWidth={2.2} fill="none" />
               ))}
             </G>

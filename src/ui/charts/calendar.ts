@@ -17,8 +17,8 @@ export interface FlowerBar {
   readonly to: number;
   /** Seen in bloom, or estimated? */
   readonly seen: boolean;
-  /** Spans in which something that crosses freely with it flowers too. */
-  readonly shared: readonly (readonly [number, number])[];
+  /** Spans in which something that crosses freely with it flowers too: worked out as its bar is drawn. */
+  readonly shared: () => readonly (readonly [number, number])[];
 }
 
 interface CalendarBar extends FlowerBar {
@@ -27,8 +27,6 @@ interface CalendarBar extends FlowerBar {
   readonly width: number;
   readonly nameX: number;
   readonly nameY: number;
-  /** Paths that hatch the shared days. */
-  readonly hatches: readonly string[];
 }
 
 export interface CalendarGeometry {
@@ -36,6 +34,8 @@ export interface CalendarGeometry {
   /** Pixels from the left of a day. */
   readonly x: (day: number) => number;
   readonly bars: readonly CalendarBar[];
+  /** Paths that hatch the shared days of a bar. */
+  readonly hatches: (bar: CalendarBar) => readonly string[];
 }
 
 /**
@@ -59,9 +59,9 @@ export function calendarGeometry(bars: readonly FlowerBar[], days: number, width
         width: Math.max(3, x(bar.to + 1) - left),
         nameX: Math.min(left, width - NAME_ROOM),
         nameY: top + 17,
-        hatches: bar.shared.map(([from, to]) => hatch(x(from), x(to + 1), y)),
       };
     }),
+    hatches: ({ shared, y }) => shared().map(([from, to]) => hatch(x(from), x(to + 1), y)),
   };
 }
 
