@@ -27,13 +27,13 @@ export function useViewInSteps<A, T>(
   const { version } = store;
   const begin = useMemo(
     () =>
-      function* (): InSteps<{ readonly about: A; readonly version: number; readonly value: T } | undefined> {
+      function* (): InSteps<{ readonly about: A; readonly value: T } | undefined> {
         const garden = store.described;
         if (!garden) return undefined;
-        return { about, version, value: yield* compute({ store, garden, now: store.clock.now() }, about) };
+        return { about, value: yield* compute({ store, garden, now: store.clock.now() }, about) };
       },
     [store, version, compute, about],
   );
   const result = useSteps(begin)?.value;
-  return result?.about === about ? result.value : undefined;
+  return result && result.about === about ? result.value : undefined;
 }
