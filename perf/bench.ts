@@ -1,6 +1,7 @@
 import { analysisBench } from './analysis';
 import { IN_BROWSER } from './browser';
 import { forecastBench } from './forecast';
+import { inbreedingBench } from './inbreeding';
 import { isolationBench } from './isolation';
 import { journalBench } from './journal';
 import { missedBounds } from './ratio';
@@ -16,6 +17,7 @@ const PARTS = {
   isolation: isolationBench,
   pairing: pairingBench,
   analysis: analysisBench,
+  inbreeding: inbreedingBench,
   route: routeBench,
   forecast: forecastBench,
   sheet: sheetBench,

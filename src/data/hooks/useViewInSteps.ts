@@ -29,7 +29,8 @@ export function useViewInSteps<A, T>(
     () =>
       function* (): InSteps<{ readonly about: A; readonly value: T } | undefined> {
         const garden = store.described;
-        if (!garden) return undefined;
+        // A newer one is on its way.
+        if (!garden || store.version !== version) return undefined;
         return { about, value: yield* compute({ store, garden, now: store.clock.now() }, about) };
       },
     [store, version, compute, about],
