@@ -37,8 +37,12 @@ export interface MothersReport {
 
 const CHANCE = 0.95;
 
-/** Does its seed mostly come from its own pollen? */
-const isSelfer = (crop: CropId): boolean => cropOf(crop).pollenVector === 'self';
+/**
+ * Does its seed mostly come from its own pollen?
+ *
+ * @example isSelfer('tomato') // true
+ */
+export const isSelfer = (crop: CropId): boolean => cropOf(crop).pollenVector === 'self';
 
 /**
  * Mothers wanted for a purpose, the fewest and a better number; `undefined` where none are.

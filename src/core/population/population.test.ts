@@ -5,7 +5,8 @@ import {
   inbreedingPerGeneration,
   type Contribution,
 } from './effectiveSize';
-import { gametesToKeep, plantsToKeep } from './keepAllele';
+import { seededChance } from '../random/chance';
+import { chanceKept, gametesToKeep, plantsToKeep, rarestKept } from './keepAllele';
 
 const apart = (fathers: number, mothers: number): Contribution[] => [
   ...Array.from({ length: fathers }, () => ({ seed: 0, pollen: 1 })),
@@ -85,4 +86,27 @@ test('so many gametes do keep it, and one fewer would not', () => {
       },
     ),
   );
+});
+
+test('seed without end keeps what its parents have: two alleles of each plant, one of each selfer', () => {
+  const without = (plants: number): number[] => Array.from({ length: plants }, () => Infinity);
+  expect(chanceKept(0.05, without(30), 'outcrosser')).toBeCloseTo(1 - 0.95 ** 60, 12);
+  expect(chanceKept(0.05, without(59), 'selfer')).toBeCloseTo(1 - 0.95 ** 59, 12);
+  expect(rarestKept(0.95, without(10), 'outcrosser')).toBeCloseTo(1 - 0.05 ** (1 / 20), 3);
+  expect(rarestKept(0.95, [], 'outcrosser')).toBe(1);
+});
+
+test('a seed of each of two plants keeps it as often as seeds that are drawn do', () => {
+  const [frequency, draws] = [0.3, 40_000];
+  const chance = seededChance(5);
+  let kept = 0;
+  for (let i = 0; i < draws; i += 1) {
+    const has = [0, 1].some(() => {
+      const alleles = [chance.below(1) < frequency, chance.below(1) < frequency];
+      return alleles[Number(chance.below(1) < 0.5)];
+    });
+    if (has) kept += 1;
+  }
+  expect(chanceKept(frequency, [1, 1], 'outcrosser')).toBeCloseTo(kept / draws, 2);
+  expect(chanceKept(frequency, [1, 1], 'outcrosser')).toBeCloseTo(1 - (1 - frequency) ** 2, 12);
 });

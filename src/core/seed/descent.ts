@@ -1,11 +1,10 @@
 import type { SeedSource } from '../crops/variety';
 import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
-import { grownThen } from '../journal/past';
-import { plantingOf } from '../journal/plantingOf';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
 import { lotContents } from './lotContents';
+import { sownAs } from './sownAs';
 
 /**
  * What seed is by its parents. `line`: of one variety; `hybrid`: of an F1 variety whose parents nobody here knows, so many
@@ -94,14 +93,11 @@ export function fruitDescent(journal: Journal, bloom: Bloom, asked: Asked = new 
 
 /** What a plant is that stood on a day, by the lot it was sown from. */
 function plantDescent(journal: Journal, id: string, day: Day | undefined, asked: Asked): Descent {
-  const grown = grownThen(journal, id, day);
-  if (!grown) return UNKNOWN;
-  const { fromLot, sowing, seedSource } = plantingOf(journal, grown.plant, grown.variety);
-  if (fromLot !== undefined) {
-    const sown = lotDescent(journal, fromLot, sowing?.day ?? day, asked);
-    if (sown.of !== 'unknown') return sown;
-  }
-  return bought(seedSource, grown.variety.variety);
+  const sown = sownAs(journal, id, day);
+  if (!sown) return UNKNOWN;
+  const { from, seedSource, variety } = sown;
+  const of = from && lotDescent(journal, from.lot, from.until, asked);
+  return of && of.of !== 'unknown' ? of : bought(seedSource, variety);
 }
 
 /**
@@ -121,8 +117,12 @@ export function lotDescent(journal: Journal, id: string, until?: Day, asked: Ask
   );
 }
 
-/** What was had as seed of a variety. */
-const bought = (source: SeedSource, variety: string): Descent =>
+/**
+ * What was had as seed of a variety.
+ *
+ * @example bought('f1', 'v') // { of: 'hybrid', variety: 'v', filial: 1 }
+ */
+export const bought = (source: SeedSource, variety: string): Descent =>
   source === 'f1' ? { of: 'hybrid', variety, filial: 1 } : { of: 'line', variety };
 
 function alike(all: readonly Descent[]): Descent {

@@ -1,12 +1,10 @@
-import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
-import { grownThen } from '../journal/past';
-import { plantingOf } from '../journal/plantingOf';
-import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import { effectiveSize, effectiveSizeOver } from '../population/effectiveSize';
 import { dealtOut } from '../population/populationSoFar';
 import type { Day } from '../time/types';
+import { couplesOf } from './couples';
 import { lotContents } from './lotContents';
+import { sownAs, type LotThen } from './sownAs';
 
 /** A plant, or one of a stand (`plantOfDealt`), with its share of the seed, 0 to 1. */
 export interface ParentShare {
@@ -36,25 +34,12 @@ export function lotParents(journal: Journal, id: string, until?: Day): LotParent
   const [mothers, fathers] = [new Map<string, number>(), new Map<string, number>()];
   const more = (of: Map<string, number>, plant: string, share: number): unknown =>
     of.set(plant, (of.get(plant) ?? 0) + share);
-  const nextOf = dealtOut(journal);
-  let unknown = 0;
-  const { contents } = lotContents(journal, id, until);
-  // In whatever order they are shown, the same are dealt out.
-  const fruits = contents.flatMap((content) => (content.from === 'fruit' ? [content] : []));
-  for (const content of contents) if (content.from === 'elsewhere') unknown += content.share;
-  for (const { bloom: fruit, share } of fruits.toSorted((a, b) => (a.bloom < b.bloom ? -1 : 1))) {
-    const bloom = journal.all('bloom').get(fruit);
-    if (!bloom || bloom.plant === '') {
-      unknown += share;
-      continue;
-    }
-    const mother = nextOf(bloom.plant, 'mother');
-    more(mothers, mother, share);
-    const given = fathersOf(journal, bloom);
-    const selfed = pollinationsOf(bloom).some(({ donors }) => getsItsOwn(bloom, donors));
-    if (given.length === 0) unknown += share;
-    else if (selfed) more(fathers, mother, share);
-    else for (const father of given) more(fathers, nextOf(father, 'father'), share / given.length);
+  const { couples, elsewhere } = couplesOf(journal, { lot: id, until }, dealtOut(journal));
+  let unknown = elsewhere;
+  for (const couple of couples) {
+    more(mothers, couple.mother, couple.share);
+    if (couple.fathers.length === 0) unknown += couple.share;
+    for (const father of couple.fathers) more(fathers, father, couple.share / couple.fathers.length);
   }
   const plants = [...new Set([...mothers.keys(), ...fathers.keys()])];
   const isKnown = unknown < ROUNDING && plants.length > 0;
@@ -66,7 +51,7 @@ export function lotParents(journal: Journal, id: string, until?: Day): LotParent
   return {
     mothers: sharesOf(mothers),
     fathers: sharesOf(fathers),
-    unknown,
+    unknown: unknown < ROUNDING ? 0 : unknown,
     ...(size !== false && { size }),
   };
 }
@@ -96,7 +81,7 @@ export interface Generations {
 export function generationsOf(journal: Journal, id: string): Generations {
   const sizes: (number | undefined)[] = [];
   const seen = new Set<string>();
-  for (let next: Sown | undefined = { lot: id }; next && !seen.has(next.lot);) {
+  for (let next: LotThen | undefined = { lot: id }; next && !seen.has(next.lot);) {
     seen.add(next.lot);
     const parents = lotParents(journal, next.lot, next.until);
     // What was had from elsewhere grew somewhere else.
@@ -111,20 +96,12 @@ export function generationsOf(journal: Journal, id: string): Generations {
   };
 }
 
-interface Sown {
-  readonly lot: string;
-  readonly until?: Day | undefined;
-}
-
-function sownFrom(journal: Journal, { lot, until }: Sown): Sown | undefined {
-  const shares = new Map<string, { readonly sown: Sown; share: number }>();
+function sownFrom(journal: Journal, { lot, until }: LotThen): LotThen | undefined {
+  const shares = new Map<string, { readonly sown: LotThen; share: number }>();
   for (const content of lotContents(journal, lot, until).contents) {
     const bloom = content.from === 'fruit' ? journal.all('bloom').get(content.bloom) : undefined;
-    const grown = bloom && grownThen(journal, bloom.plant, bloom.day);
-    if (!grown) continue;
-    const { fromLot, sowing } = plantingOf(journal, grown.plant, grown.variety);
-    if (fromLot === undefined) continue;
-    const sown = { lot: fromLot, until: sowing?.day ?? bloom.day };
+    const sown = bloom && sownAs(journal, bloom.plant, bloom.day)?.from;
+    if (!sown) continue;
     const key = `${sown.lot} ${sown.until}`;
     shares.set(key, { sown, share: content.share + (shares.get(key)?.share ?? 0) });
   }

@@ -11,7 +11,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
-import { Later } from '../shell/Later';
+import { Later } from '@/ui/parts/Later';
 import { PlantFirst } from '../shell/PlantFirst';
 import { Page } from '../shell/Page';
 import { WithWidth } from '../shell/WithWidth';

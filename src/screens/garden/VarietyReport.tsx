@@ -16,7 +16,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Explained } from '../shell/Explained';
-import { Later } from '../shell/Later';
+import { Later } from '@/ui/parts/Later';
 import { CROP_CAUTIONS, riskNote, sayMethod, sayShare, UNPLACED, verdictSentence } from '../words/garden';
 import { sayGardenReason } from '../words/reasons/garden';
 import { PURPOSE_NAMES, SEED_SOURCE_NAMES } from '../words/names';

@@ -8,7 +8,9 @@ import { plantOfDealt } from '@/core/population/populationSoFar';
 import type { LotPurity } from '@/core/purity/lotPurity';
 import { plantLabel } from '@/core/records/plantLabel';
 import { contentId, type GradedContent } from '@/core/seed/judgedLot';
+import { carriersKept } from '@/core/seed/carriersKept';
 import type { ParentShare } from '@/core/seed/lotParents';
+import type { LotInbreeding } from '@/core/seed/pedigree';
 import { formatTagCode } from '@/core/text/tagCode';
 import { useStore } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
@@ -20,6 +22,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { lowerFirst } from '../words/lowerFirst';
 import { GRADES, SEED_SOURCE_NAMES } from '../words/names';
+import { PedigreeTree } from './PedigreeTree';
 import { useJudgedLot, type LotView } from './useLot';
 
 /** How pure a lot is and why, and whose seed it is. */
@@ -28,6 +31,7 @@ export function LotOrigin({ view }: { readonly view: LotView }) {
     <View style={{ gap: SPACE.l }}>
       <HowPure view={view} />
       <Whose view={view} />
+      <PedigreeTree pedigree={view.pedigree} />
     </View>
   );
 }
@@ -132,7 +136,7 @@ function ContentRow({ graded, assumed }: { readonly graded: GradedContent; reado
 }
 
 /** Mothers and fathers, and how many plants they amount to. */
-function Whose({ view: { parents, generations } }: { readonly view: LotView }) {
+function Whose({ view: { lot, parents, generations, inbreeding } }: { readonly view: LotView }) {
   const f = useFormat();
   const { journal } = useStore();
   const { mothers, fathers, unknown, size } = parents;
@@ -162,9 +166,19 @@ function Whose({ view: { parents, generations } }: { readonly view: LotView }) {
             : `Over ${f.number(sizes.length)} generations that grew here: ${f.number(over, 1)}, since the narrowest weighs most.`}
         </Text>
       ) : null}
+      {inbreeding && inbreeding.coefficient > 0 ? <Text>{sayInbreeding(inbreeding, f)}</Text> : null}
+      {lot.crop && lot.amount.seeds !== 0 ? (
+        <Text>{sayKept(carriersKept(parents, lot.amount.seeds, lot.crop), f)}</Text>
+      ) : null}
     </View>
   );
 }
+
+const sayInbreeding = ({ coefficient, atLeast }: LotInbreeding, f: Format): string =>
+  `Inbreeding of this seed: ${atLeast ? 'at least ' : ''}${f.percent(coefficient)}, by all its forebears that grew here. The first of them are taken to be unrelated.`;
+
+const sayKept = (carriers: number, f: Format): string =>
+  `What at least ${f.percent(carriers)} of the plants carried, seen or not, is in it with 95 % chance. Rarer traits may be lost.`;
 
 /** `2 mothers: C1·4 (50 %), C1·5 (50 %).`; of many the first ones. */
 function sayParents(

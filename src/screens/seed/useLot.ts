@@ -2,6 +2,7 @@ import { lotDescent, type Descent } from '@/core/seed/descent';
 import { germinationTests, type GerminationTest } from '@/core/seed/germination';
 import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
 import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
+import { inbreedingOfLot, lotPedigree, type LotInbreeding, type Pedigree } from '@/core/seed/pedigree';
 import { jobOf, type LotJob } from '@/core/seed/seedJobs';
 import { seedLot, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
@@ -18,6 +19,8 @@ export interface LotView {
   readonly descent: Descent;
   readonly parents: LotParents;
   readonly generations: Generations;
+  readonly pedigree: Pedigree;
+  readonly inbreeding: LotInbreeding | undefined;
   readonly tests: readonly GerminationTest[];
   /** What is to be done with it next. */
   readonly job: LotJob | undefined;
@@ -36,6 +39,8 @@ export const useLot = (id: string): LotView | undefined =>
       descent: lotDescent(journal, id),
       parents: lotParents(journal, id),
       generations: generationsOf(journal, id),
+      pedigree: lotPedigree(journal, id),
+      inbreeding: inbreedingOfLot(journal, id),
       tests: lot.crop ? germinationTests(raw, lot.crop) : [],
       job: jobOf(journal, lot),
     };

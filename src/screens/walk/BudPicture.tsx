@@ -7,7 +7,7 @@ import type { CountedStage } from '@/core/opening/budStages';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety } from '@/ui/flowers/geometry/looks';
 import { Glyph, type GlyphName } from '@/ui/glyphs/Glyph';
-import { Later } from '../shell/Later';
+import { Later } from '@/ui/parts/Later';
 
 export interface BudPictureProps {
   readonly variety: Variety;

@@ -7,6 +7,7 @@ import { BarrierLine, EdgeArrow, Label, ScaleBar, SourceMark } from './planMarks
 import { NAME_SIZE, namesOn, type NameProps } from './planNames';
 import { MARGIN, toCanvas, type BedBox, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 import { groupBy } from '@/core/text/groupBy';
+import { Later } from '../parts/Later';
 import type { PlanBarrier, PlanBedDrawing, PlanPatch, PlanPlume } from './planParts';
 import { plantsPath } from './plantShape';
 import { atEdge, plumePath } from './plume';
@@ -45,10 +46,16 @@ export const PlanCanvas = memo(function PlanCanvas(props: PlanCanvasProps) {
             <ChosenGround key={bed.id} bed={bed} palette={palette} scale={view.scale} />
           ))}
       </G>
-      <Between barriers={barriers} plumes={plumes} view={view} size={size} />
-      <G transform={onCanvas(view, size)}>
-        <Plants beds={beds} palette={palette} scale={view.scale} />
-      </G>
+      <Later>
+        {() => (
+          <>
+            <Between barriers={barriers} plumes={plumes} view={view} size={size} />
+            <G transform={onCanvas(view, size)}>
+              <Plants beds={beds} palette={palette} scale={view.scale} />
+            </G>
+          </>
+        )}
+      </Later>
       <Names
         beds={beds}
         outside={outside}

@@ -7,7 +7,7 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { FlowerDrawing } from '@/ui/flowers/FlowerDrawing';
 import { looksOfVariety, seedOf } from '@/ui/flowers/geometry/looks';
 import { Glyph } from '@/ui/glyphs/Glyph';
-import { Later } from '../../shell/Later';
+import { Later } from '@/ui/parts/Later';
 import { bloomGlyph } from '../../words/blooms';
 
 export interface BloomPictureProps {
