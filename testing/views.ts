@@ -54,7 +54,10 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
         journal,
         fruits,
         variety,
-        [...journal.all('plant').keys()].sort(),
+        {
+          fathers: [...journal.all('plant').keys()].sort(),
+          mothers: [...journal.all('plant').keys()].sort(),
+        },
         (bloom) => purityOf(journal, garden, bloom)?.grade,
       ),
     ),

@@ -47,7 +47,7 @@ const soFar = ({ journal }: Phone, candidates: readonly string[] = []) =>
     journal,
     fruitsOf(journal, YARD, '2026-07-28', SEASON),
     'v',
-    candidates,
+    { fathers: candidates, mothers: candidates },
     (bloom) => purityOf(journal, YARD, bloom)?.grade,
   );
 
@@ -118,10 +118,12 @@ test('where mothers and fathers are apart it is 4·Nm·Nf/(Nm+Nf) [Wright 1931]'
 
 test('names the plant whose pollen would add most, and what it would come to', () => {
   const phone = garden(['A', 'B', 'C'].map((mother) => [mother, 'D'] as const));
-  const { next, size } = soFar(phone, ['D', 'E', 'A'])!;
+  const { nextFather: next, nextMother, size } = soFar(phone, ['D', 'E', 'A'])!;
   // By hand: mothers give 1/6 each; of four shares of pollen D has three and E one, halved.
   expect(next).toEqual({ plant: 'E', size: expect.closeTo(1 / (3 / 36 + (3 / 8) ** 2 + (1 / 8) ** 2), 9) });
   expect(next!.size).toBeGreaterThan(size);
+  // One more fruit on a plant that bore none: four mothers give 1/8 each, and D half of all.
+  expect(nextMother).toEqual({ plant: 'E', size: expect.closeTo(1 / (4 / 64 + 1 / 4), 9) });
 });
 
 describe('only mothers whose seed may be kept count', () => {

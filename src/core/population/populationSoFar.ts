@@ -17,7 +17,20 @@ export interface PopulationSoFar {
   /** Effective size, plants. */
   readonly size: number;
   /** The plant whose pollen on one more fruit would add most, and the size that would come to. */
-  readonly next?: { readonly plant: string; readonly size: number };
+  readonly nextFather?: NextParent;
+  /** Likewise the plant on which one more fruit would. */
+  readonly nextMother?: NextParent;
+}
+
+export interface NextParent {
+  readonly plant: string;
+  readonly size: number;
+}
+
+/** Plants that could still be parents. */
+export interface ParentsToCome {
+  readonly fathers?: readonly string[];
+  readonly mothers?: readonly string[];
 }
 
 /**
@@ -29,19 +42,19 @@ export interface PopulationSoFar {
  *
  * @param fruits of the season, of any variety.
  * @param gradeOf how true the seed of a bloom is; what is not for seed does not count.
- * @param candidates plants that could give pollen now.
- * @example populationSoFar(journal, [], 'v', [], () => 'true') // undefined: no fruit yet
+ * @param toCome of these it tells who would add most.
+ * @example populationSoFar(journal, [], 'v', {}, () => 'true') // undefined: no fruit yet
  */
 export const populationSoFar = (
-  ...[journal, fruits, variety, candidates, gradeOf]: Parameters<typeof populationInSteps>
-): PopulationSoFar | undefined => finished(populationInSteps(journal, fruits, variety, candidates, gradeOf));
+  ...[journal, fruits, variety, toCome, gradeOf]: Parameters<typeof populationInSteps>
+): PopulationSoFar | undefined => finished(populationInSteps(journal, fruits, variety, toCome, gradeOf));
 
 /** The same, with a pause before each of its fruits. */
 export function* populationInSteps(
   journal: Journal,
   fruits: readonly Fruit[],
   variety: string,
-  candidates: readonly string[],
+  toCome: ParentsToCome,
   gradeOf: (bloom: Bloom) => Grade | undefined,
 ): InSteps<PopulationSoFar | undefined> {
   const seed = new Map<string, number>();
@@ -70,24 +83,30 @@ export function* populationInSteps(
     for (const father of fathers) more(pollen, nextOf(father, 'father'), growing / fathers.length);
   }
   if (counted === 0) return undefined;
-  const sizeWith = (father?: string): number =>
+  const sizeWith = (more?: { readonly plant: string; readonly as: keyof Contribution }): number =>
     effectiveSize(
-      [...new Set([...seed.keys(), ...pollen.keys(), ...(father === undefined ? [] : [father])])].map(
+      [...new Set([...seed.keys(), ...pollen.keys(), ...(more ? [more.plant] : [])])].map(
         (plant): Contribution => ({
-          seed: seed.get(plant) ?? 0,
-          pollen: (pollen.get(plant) ?? 0) + (plant === father ? 1 : 0),
+          seed: (seed.get(plant) ?? 0) + (plant === more?.plant && more.as === 'seed' ? 1 : 0),
+          pollen: (pollen.get(plant) ?? 0) + (plant === more?.plant && more.as === 'pollen' ? 1 : 0),
         }),
       ),
     );
-  const [next] = [...new Set(candidates.map((plant) => nextOf(plant, 'candidate')))]
-    .map((plant) => ({ plant, size: sizeWith(plant) }))
-    .sort((a, b) => b.size - a.size || (a.plant < b.plant ? -1 : 1));
+  const nextAs = (plants: readonly string[] = [], as: keyof Contribution): NextParent | undefined => {
+    const role = as === 'seed' ? 'mother' : 'father';
+    const [next] = [...new Set(plants.map((plant) => nextOf(plant, role, { only: 'asked' })))]
+      .map((plant) => ({ plant, size: sizeWith({ plant, as }) }))
+      .sort((a, b) => b.size - a.size || (a.plant < b.plant ? -1 : 1));
+    return next && { ...next, plant: plantOfDealt(next.plant) };
+  };
+  const [nextFather, nextMother] = [nextAs(toCome.fathers, 'pollen'), nextAs(toCome.mothers, 'seed')];
   return {
     fruits: counted,
     mothers: seed.size,
     fathers: pollen.size,
     size: sizeWith(),
-    ...(next && { next: { ...next, plant: plantOfDealt(next.plant) } }),
+    ...(nextFather && { nextFather }),
+    ...(nextMother && { nextMother }),
   };
 }
 
@@ -105,19 +124,21 @@ export const plantOfDealt = (dealt: string): string => dealt.split(OF_STAND)[0]!
  * One plant of a stand after another, as each ear is taken of another plant, and each tassel: who gets what nobody numbers. A
  * plant by itself is always the same.
  */
-export function dealtOut(journal: Journal): (plant: string, as: 'mother' | 'father' | 'candidate') => string {
+export function dealtOut(journal: Journal): Dealer {
   const dealt = new Map<string, number>();
-  return (plant, as) => {
+  return (plant, as, { only } = {}) => {
     const count = journal.all('plant').get(plant)?.count ?? 1;
     if (count === 1) return plant;
     // Fathers from the other end: while there are enough none is both.
-    const at = as === 'mother' ? 'mother' : 'father';
-    const before = dealt.get(`${at}|${plant}`) ?? 0;
-    if (as !== 'candidate') dealt.set(`${at}|${plant}`, before + 1);
+    const before = dealt.get(`${as}|${plant}`) ?? 0;
+    if (only !== 'asked') dealt.set(`${as}|${plant}`, before + 1);
     const number = before % count;
-    return `${plant}${OF_STAND}${at === 'mother' ? number : count - 1 - number}`;
+    return `${plant}${OF_STAND}${as === 'mother' ? number : count - 1 - number}`;
   };
 }
+
+/** The next plant of a stand; only asked for, it is still the next. */
+export type Dealer = (plant: string, as: 'mother' | 'father', how?: { readonly only?: 'asked' }) => string;
 
 /** What is eaten, or gave none when it was opened, gives no seed, and what hung on a plant that died with it none either. */
 const mayBeKept = ({ bloom: { harvest, opened }, plant: { removed } }: Fruit): boolean =>

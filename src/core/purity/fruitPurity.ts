@@ -1,5 +1,5 @@
 import { pollinationsOf } from '../journal/pollinations';
-import { guarded, type Link, type LinkState, type PurityEvidence, WORST_FIRST } from './chain';
+import { guarded, type Link, type LinkName, type LinkState, type PurityEvidence, WORST_FIRST } from './chain';
 import type { GRADES_BEST_FIRST } from './grades';
 import { isCross } from './ownInstead';
 import { seedSourceLink } from './links/seedSource';
@@ -58,6 +58,16 @@ const guardsOfCross =
     each.bloom === bloom.bloom
       ? guardsOf(each).filter(({ by, ownInsects }) => by !== 'distance' && !ownInsects)
       : guardsOf(each);
+
+/**
+ * The grade without one of the links.
+ *
+ * @example gradeApartFrom(purity, 'seedSource') // 'true', of an F2 whose flowers were covered
+ */
+export const gradeApartFrom = ({ chain }: Pick<Purity, 'chain'>, without: LinkName): Grade =>
+  gradeOf(
+    WORST_FIRST.find((state) => chain.some(({ link, state: own }) => link !== without && own === state)),
+  );
 
 function gradeOf(worst: LinkState | undefined): Grade {
   switch (worst) {

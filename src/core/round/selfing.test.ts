@@ -248,7 +248,7 @@ test('at its stop no pollen is named, and each mother is her own father', () => 
   });
   goRound(phone, 0);
   const fruits = fruitsOf(phone.journal, YARD, on(1), seasonAt(phone.journal, on(1)));
-  const population = populationSoFar(phone.journal, fruits, 'v', [], () => 'true');
+  const population = populationSoFar(phone.journal, fruits, 'v', {}, () => 'true');
   expect(population).toMatchObject({ fruits: 2, mothers: 2, fathers: 2 });
 });
 
@@ -262,7 +262,7 @@ test('of a stand each selfed fruit has one parent', () => {
   goRound(phone, 0);
   const all = fruitsOf(phone.journal, YARD, on(1), seasonAt(phone.journal, on(1)));
   const fruits = all.filter(({ plant }) => plant.plant === 'stand');
-  expect(populationSoFar(phone.journal, fruits, 'v', [], () => 'true')).toMatchObject({
+  expect(populationSoFar(phone.journal, fruits, 'v', {}, () => 'true')).toMatchObject({
     ...{ fruits: 3, mothers: 3, fathers: 3 },
   });
 });

@@ -2,7 +2,7 @@ import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
 import { getsItsOwn, pollinationsOf } from '../journal/pollinations';
 import type { Bloom } from '../journal/state';
-import type { dealtOut } from '../population/populationSoFar';
+import type { Dealer } from '../population/populationSoFar';
 import { lotContents } from './lotContents';
 import type { LotThen } from './sownAs';
 
@@ -28,11 +28,7 @@ export interface Couples {
  *
  * @param nextOf deals them out: the same for lots that are looked at together.
  */
-export function couplesOf(
-  journal: Journal,
-  { lot, until }: LotThen,
-  nextOf: ReturnType<typeof dealtOut>,
-): Couples {
+export function couplesOf(journal: Journal, { lot, until }: LotThen, nextOf: Dealer): Couples {
   const { contents } = lotContents(journal, lot, until);
   // In whatever order they are shown, the same are dealt out.
   const fruits = contents.flatMap((content) => (content.from === 'fruit' ? [content] : []));

@@ -1,6 +1,9 @@
 import { extracted, growSeedFruit, sownFrom, type SeedFruit } from '@testing/seedFruit';
-import { begin, type Phone } from '@testing/yard';
+import { begin, YARD, type Phone } from '@testing/yard';
 import type { Fact } from '../journal/entry';
+import { finished } from '../time/inSteps';
+import { judgeLotInSteps } from './judgedLot';
+import { lotContents } from './lotContents';
 import { inbreedingOfLot, lotPedigree } from './pedigree';
 
 /** One fruit grown, picked and its seed taken out, in a year. */
@@ -97,4 +100,20 @@ test('a pedigree names what each generation comes of, and who gave it', () => {
     ['father', 0.5, ['a2']],
     ['father', 0.5, ['x2']],
   ]);
+});
+
+test('an F2 is true to no variety: judged is whether its parents are those that were meant', () => {
+  const phone = crossed();
+  grow(phone, 'self', 2027, [{ plant: 'x1', fathers: ['x1'] }]);
+  growSeedFruit(phone, {
+    ...{ bloom: 'open', plant: 'x2', fathers: ['x2'], day: '2027-07-21', picked: '2027-09-20' },
+    covered: false,
+  });
+  phone.say('2027-10-20T09:00:00Z', extracted('loose', '2027-10-20', [{ bloom: 'open' }]));
+  const judged = (lot: string) =>
+    finished(judgeLotInSteps(phone.journal, YARD, lotContents(phone.journal, lot).contents));
+  expect(judged('self').graded).toMatchObject([{ grade: 'true', ofCross: true }]);
+  expect(judged('loose').graded).toMatchObject([{ grade: 'unproven', ofCross: true }]);
+  // The cross itself is judged as one.
+  expect(judged('f1').graded[0]).not.toHaveProperty('ofCross');
 });

@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import { fruitsOf } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
 import { daysOf, isolationInSteps } from '@/core/planning/isolationOf';
-import { requiredMothers } from '@/core/population/mothers';
 import { populationInSteps, type PopulationSoFar } from '@/core/population/populationSoFar';
 import { purityOf } from '@/core/purity/purityOf';
 import { seasonAt } from '@/core/season/seasons';
@@ -14,22 +13,10 @@ import { useViewInSteps, type ViewOf } from '@/data/hooks/useViewInSteps';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { settleHref } from '../fruit/settleHref';
-import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { sayMothersWanted } from '../words/mothers';
 import { GRADES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
-
-/** Who gave seed so far counts, not who stands in the bed. */
-function sayMothers({ crop, purpose }: Variety, { mothers, fathers }: PopulationSoFar, f: Format): string {
-  const so = `It comes of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}.`;
-  const wanted = requiredMothers(crop, purpose);
-  if (!wanted) return so;
-  const [least, most] = wanted;
-  const range = least === most ? f.number(least) : `${f.number(least)} to ${f.number(most)}`;
-  return mothers >= least
-    ? `${so} To keep the variety it takes ${range} mothers: there are enough.`
-    : `${so} To keep the variety it takes ${range} mothers: ${f.number(least - mothers)} more.`;
-}
 
 interface SeedNowView extends SeedStands {
   readonly parents: PopulationSoFar | undefined;
@@ -44,7 +31,7 @@ function* seedNow({ store: { journal }, garden, now }: ViewOf, variety: string):
     journal,
     own,
     variety,
-    [],
+    {},
     (bloom) => purityOf(journal, garden, bloom, { isolationOf })?.grade,
   );
   return { ...(yield* seedStandsInSteps(journal, garden, own, isolationOf)), parents };
@@ -66,7 +53,16 @@ export function SeedNow({ variety }: { readonly variety: Variety }) {
         Seed of this season
       </Text>
       <Text>{`Fruit that may give seed: ${said.join(', ')}.`}</Text>
-      {stands.parents ? <Text>{sayMothers(variety, stands.parents, f)}</Text> : null}
+      {stands.parents ? (
+        <Text>
+          {[
+            `It comes of ${f.count(stands.parents.mothers, 'mother', 'mothers')} and ${f.count(stands.parents.fathers, 'father', 'fathers')}.`,
+            sayMothersWanted(variety, stands.parents.mothers, f) ?? [],
+          ]
+            .flat()
+            .join(' ')}
+        </Text>
+      ) : null}
       {stands.toSettle.map(({ code, fruits }) => {
         const to = settleHref(code, variety);
         return (
@@ -85,6 +81,11 @@ export function SeedNow({ variety }: { readonly variety: Variety }) {
           note={`It would have made ${f.count(fruits, 'fruit', 'fruits')} better.`}
         />
       ))}
+      <ListRow
+        title="Mothers for seed"
+        note="Its plants compared, and whether they are enough"
+        onPress={() => router.push({ pathname: '/seed/mothers', params: { variety: variety.variety } })}
+      />
     </View>
   );
 }

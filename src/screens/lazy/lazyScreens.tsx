@@ -43,6 +43,7 @@ import { PollenScreen } from '../pollen/PollenScreen';
 import { PortionScreen } from '../pollen/PortionScreen';
 import { AddLotScreen } from '../seed/AddLotScreen';
 import { LotScreen } from '../seed/LotScreen';
+import { MothersScreen } from '../seed/MothersScreen';
 import { SegregationScreen } from '../seed/SegregationScreen';
 import { SeedScreen } from '../seed/SeedScreen';
 import { TakeSeedScreen } from '../seed/TakeSeedScreen';
@@ -104,6 +105,7 @@ const SCREENS = {
   settings: SettingsScreen,
   season: SeasonScreen,
   seed: SeedScreen,
+  mothers: MothersScreen,
   segregation: SegregationScreen,
   takeSeed: TakeSeedScreen,
   seasonAhead: SeasonAheadScreen,

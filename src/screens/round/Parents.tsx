@@ -9,6 +9,7 @@ import { useSteps } from '@/data/hooks/useSteps';
 import { useFormat } from '../format/useFormat';
 import { useFruits } from '../fruit/fruitView';
 import { Explained } from '../shell/Explained';
+import { sayParentsSoFar } from '../words/mothers';
 
 interface ParentsProps {
   readonly variety: string;
@@ -30,15 +31,19 @@ export function Parents({ variety, candidates }: ParentsProps) {
     const { described: garden } = store;
     if (!view || !isForSeed) return undefined;
     return () =>
-      populationInSteps(store.journal, view.fruits, variety, key === '' ? [] : key.split(' '), (bloom) =>
-        // How far away all is that crosses is worked out elsewhere: what was not covered counts on that.
-        garden && isCovered(bloom) ? purityOf(store.journal, garden, bloom)?.grade : undefined,
+      populationInSteps(
+        store.journal,
+        view.fruits,
+        variety,
+        { fathers: key === '' ? [] : key.split(' ') },
+        (bloom) =>
+          // How far away all is that crosses is worked out elsewhere: what was not covered counts on that.
+          garden && isCovered(bloom) ? purityOf(store.journal, garden, bloom)?.grade : undefined,
       );
   }, [store, view, isForSeed, variety, key]);
   const soFar = useSteps(begin)?.value;
   if (!soFar) return null;
-  const { fruits, mothers, fathers, size, next } = soFar;
-  const parents = `${f.count(fruits, 'fruit', 'fruits')} so far, of ${f.count(mothers, 'mother', 'mothers')} and ${f.count(fathers, 'father', 'fathers')}: worth as much as ${f.number(size, 1)} plants that each gave the same number of seeds (effective size).`;
+  const { size, nextFather: next } = soFar;
   // What does not show in the figure is not worth a sentence.
   const more =
     next && next.size > size && f.number(next.size, 1) !== f.number(size, 1)
@@ -46,7 +51,7 @@ export function Parents({ variety, candidates }: ParentsProps) {
       : '';
   return (
     <Explained variant="small" tone="soft" terms={['effectiveSize']}>
-      {parents + more}
+      {sayParentsSoFar(soFar, f) + more}
     </Explained>
   );
 }

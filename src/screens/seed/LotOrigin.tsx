@@ -21,7 +21,7 @@ import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { lowerFirst } from '../words/lowerFirst';
-import { GRADES, SEED_SOURCE_NAMES } from '../words/names';
+import { CROSS_GRADES, GRADES, SEED_SOURCE_NAMES } from '../words/names';
 import { PedigreeTree } from './PedigreeTree';
 import { useJudgedLot, type LotView } from './useLot';
 
@@ -47,18 +47,26 @@ function HowPure({ view: { lot } }: { readonly view: LotView }) {
   if (lot.contents.length === 0) return <Text tone="soft">What went into it is not known.</Text>;
   if (!judged?.purity) return <Text tone="soft">Its fruits are being judged.</Text>;
   const { graded, purity } = judged;
+  const ofCross = graded.every((each) => each.ofCross);
+  const grades = ofCross ? CROSS_GRADES : GRADES;
   const shown = all ? graded : graded.slice(0, FIRST_SHOWN);
   return (
     <View>
       <Text variant="heading" level={2}>
-        {lot.contents.length > 1 ? `${GRADES[purity.grade]}, as a whole` : GRADES[purity.grade]}
+        {lot.contents.length > 1 ? `${grades[purity.grade]}, as a whole` : grades[purity.grade]}
       </Text>
+      {ofCross ? (
+        <Text tone="soft">
+          It comes of a cross: its plants differ, and are true to no variety. What is judged is whether its
+          parents are those that were meant.
+        </Text>
+      ) : null}
       {lot.contents.length > 1 ? (
         <Text tone="soft">A lot is as pure as the weakest fruit in it: nobody can sort it any more.</Text>
       ) : null}
       {purity.apart.map(({ ids, grade, share }) => (
         <Text key={grade}>
-          {`Without ${sayContents(ids, graded, journal, f)} the rest, ${f.percent(share)} of it, would be ${lowerFirst(GRADES[grade])}. Another time keep such fruits apart.`}
+          {`Without ${sayContents(ids, graded, journal, f)} the rest, ${f.percent(share)} of it, would be ${lowerFirst(grades[grade])}. Another time keep such fruits apart.`}
         </Text>
       ))}
       <Text tone="soft">{sayOffTypes(purity, f)}</Text>
@@ -110,7 +118,8 @@ function ContentRow({ graded, assumed }: { readonly graded: GradedContent; reado
   const f = useFormat();
   const router = useRouter();
   const { journal } = useStore();
-  const { content, grade, bitter } = graded;
+  const { content, grade, bitter, ofCross } = graded;
+  const grades = ofCross ? CROSS_GRADES : GRADES;
   const share = `${assumed ? 'about ' : ''}${f.percent(content.share)}`;
   const isBad = grade === 'doubtful' || grade === 'notForSeed';
   const glyph = <Glyph name={GRADE_GLYPHS[grade]} size={24} tone={isBad ? 'rust' : 'ink'} />;
@@ -129,7 +138,7 @@ function ContentRow({ graded, assumed }: { readonly graded: GradedContent; reado
       glyph={glyph}
       tone={isBad ? 'rust' : 'ink'}
       title={`${nameContent(content, journal)}, ${share}`}
-      note={`${plant ? `${plantLabel(journal, plant)}. ` : ''}${bitter ? 'Its flesh was bitter: not for seed.' : `${GRADES[grade]}.`}`}
+      note={`${plant ? `${plantLabel(journal, plant)}. ` : ''}${bitter ? 'Its flesh was bitter: not for seed.' : `${grades[grade]}.`}`}
       onPress={() => router.push({ pathname: '/fruit/[id]', params: { id: content.bloom } })}
     />
   );

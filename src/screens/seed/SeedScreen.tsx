@@ -48,6 +48,12 @@ export function SeedScreen() {
         style={{ alignSelf: 'flex-start', marginVertical: SPACE.l }}
       />
       <ListRow
+        glyph={<Glyph name="fruit" size={28} />}
+        title="Mothers for seed"
+        note="Which plants to keep seed of, whether they are enough, and the same of each"
+        onPress={() => router.push('/seed/mothers')}
+      />
+      <ListRow
         glyph={<Glyph name="perfect" size={28} />}
         title="What a cross should show"
         note="F2 and backcross: shares, how many to grow, and whether your counts fit"

@@ -1,5 +1,5 @@
 import { waitFor } from '@testing-library/react';
-import { openApp, recorded, screen, see, tap, type } from '@testing/app';
+import { openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 
@@ -96,6 +96,27 @@ test('no more is taken than there is; what is split off is a lot of its own', as
   expect((await recorded(2))[1]).toMatchObject({ kind: 'lot.filled', body: { from: [{ seeds: 20 }] } });
   await see('Marsh Button 2025, b');
   await see('20 seeds.');
+});
+
+test('plants are compared as mothers, and the same is taken of each mother’s seed', async () => {
+  await openLot();
+  await tap('Split off');
+  type('Seeds', '20');
+  await tap('Save');
+  await see('20 seeds.');
+  await reopenApp('/seed/mothers');
+  await see('Enough?');
+  await see(/: (suits|look first)$/);
+  await tap(/^Of: /);
+  await tap('Marsh Button');
+  type('Seeds wanted in all', '0.5');
+  await see(/^A whole number from 1 to /);
+  type('Seeds wanted in all', '30');
+  await see(/ seeds of each of \d mothers\.$/);
+  await tap('Put them together');
+  const [, poured] = await recorded(2);
+  expect(poured).toMatchObject({ kind: 'lot.filled' });
+  await see('30 seeds.');
 });
 
 test('a germination test is counted, and never more than were laid out', async () => {

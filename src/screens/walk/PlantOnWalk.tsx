@@ -32,6 +32,7 @@ import { COVERS, FLOWER_COVERS } from '../words/names';
 import { sayPlace } from '../words/places';
 import { CrossesHere, TasselsNeeded } from './VisitNotes';
 import { useVisit } from './useVisit';
+import { WidensMost } from './WidensMost';
 
 export interface PlantOnWalkProps {
   readonly walked: WalkedPlant;
@@ -146,6 +147,7 @@ export function PlantOnWalk({ walked, head, expected, aside, foot, onDone, onNot
           onTake={(next) => setCounts({ ...counts, eve: next })}
         />
       ) : null}
+      <WidensMost walked={walked} />
       {isEmpty ? foot : null}
       <Sheet
         title="How do you keep it shut?"

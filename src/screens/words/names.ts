@@ -140,6 +140,14 @@ export const GRADES: Readonly<Record<Grade, string>> = {
   notForSeed: 'Not for seed',
 };
 
+/** Of what comes of a cross, and is true to no variety. */
+export const CROSS_GRADES: Readonly<Record<Grade, string>> = {
+  true: 'Parents certain',
+  unproven: 'Parents not proven',
+  doubtful: 'Parents doubtful',
+  notForSeed: 'Not of these parents alone',
+};
+
 export const LINKS: Readonly<Record<LinkName, string>> = {
   seedSource: 'Seed sown',
   cover: 'Covered before opening',
