@@ -26,6 +26,7 @@ import { LookCard } from './LookCard';
 import { isFollowed } from '@/core/fruit/fruitHistory';
 import { useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
+import { PickBeforeFrost } from './PickBeforeFrost';
 import { RipeNow } from './RipeNow';
 import { SetSummary } from './SetSummary';
 
@@ -100,6 +101,7 @@ export function FruitScreen() {
         </Text>
       )}
       <RipeNow ripe={view.ripe} undo={view.due.length === 0} />
+      <PickBeforeFrost before={view.frost} onShow={show} />
       <FindTag fruits={view.fruits} journal={journal} onFound={show} />
       {journal.hasAny('season') ? (
         <ListRow title="Seasons" note="Fruit of other years" onPress={() => router.push('/garden/seasons')} />

@@ -1,3 +1,4 @@
+import { beforeFrost, type BeforeFrost } from '@/core/fruit/beforeFrost';
 import { isOnPlant, type FruitHistory } from '@/core/fruit/fruitHistory';
 import { fruitsOf, looksDue, type Fruit } from '@/core/fruit/fruits';
 import { ripeNow, type Ripe } from '@/core/fruit/ripe';
@@ -18,6 +19,7 @@ export interface FruitView {
   readonly fruits: readonly Fruit[];
   readonly due: readonly Fruit[];
   readonly ripe: readonly Ripe[];
+  readonly frost: BeforeFrost | undefined;
 }
 
 /** The season's fruits and those to look at today. */
@@ -26,7 +28,11 @@ export const useFruits = (): FruitView | undefined =>
     const today = dayAt(now, garden.zone);
     const season = seasonAt(journal, today);
     const fruits = fruitsOf(journal, garden, today, season);
-    return { today, season, fruits, due: looksDue(fruits, garden, today), ripe: ripeNow(journal, fruits) };
+    const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
+    return {
+      ...{ today, season, fruits, due: looksDue(fruits, garden, today), ripe: ripeNow(journal, fruits) },
+      frost: beforeFrost(journal, fruits, { earlyFrost, today }),
+    };
   });
 
 /** A fruit by its tag, flowers without one by their count. */

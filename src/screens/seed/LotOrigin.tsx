@@ -7,6 +7,8 @@ import { inbreedingPerGeneration } from '@/core/population/effectiveSize';
 import { plantOfDealt } from '@/core/population/populationSoFar';
 import type { LotPurity } from '@/core/purity/lotPurity';
 import { plantLabel } from '@/core/records/plantLabel';
+import type { Descent } from '@/core/seed/descent';
+import type { GrownOut } from '@/core/seed/grownOut';
 import { contentId, type GradedContent } from '@/core/seed/judgedLot';
 import { carriersKept } from '@/core/seed/carriersKept';
 import type { ParentShare } from '@/core/seed/lotParents';
@@ -20,6 +22,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { Explained } from '../shell/Explained';
 import { lowerFirst } from '../words/lowerFirst';
 import { CROSS_GRADES, GRADES, SEED_SOURCE_NAMES } from '../words/names';
 import { PedigreeTree } from './PedigreeTree';
@@ -39,7 +42,7 @@ export function LotOrigin({ view }: { readonly view: LotView }) {
 /** Fruits shown at once. */
 const FIRST_SHOWN = 12;
 
-function HowPure({ view: { lot } }: { readonly view: LotView }) {
+function HowPure({ view: { lot, descent, grownOut: grown } }: { readonly view: LotView }) {
   const f = useFormat();
   const { journal } = useStore();
   const judged = useJudgedLot(lot);
@@ -70,6 +73,13 @@ function HowPure({ view: { lot } }: { readonly view: LotView }) {
         </Text>
       ))}
       <Text tone="soft">{sayOffTypes(purity, f)}</Text>
+      {grown ? <Text>{sayGrownOut(grown, f)}</Text> : null}
+      {isF1(descent) ? (
+        <Text tone="soft">
+          A plant of it that looks like its mother alone came of her own pollen: note it as not true to type,
+          and how large that share is stands here.
+        </Text>
+      ) : null}
       {shown.map((content) => (
         <ContentRow key={contentId(content.content)} graded={content} assumed={lot.assumed} />
       ))}
@@ -79,6 +89,13 @@ function HowPure({ view: { lot } }: { readonly view: LotView }) {
     </View>
   );
 }
+
+/** Of two lines, and of nothing else. */
+const isF1 = (descent: Descent): boolean =>
+  descent.of === 'cross' && descent.filial === 1 && descent.backcrossed === undefined;
+
+const sayGrownOut = ({ off }: GrownOut, f: Format): string =>
+  `Of ${f.count(off.of, 'plant', 'plants')} grown from it that ${off.of === 1 ? 'was' : 'were'} looked at ${f.number(off.hits)} ${off.hits === 1 ? 'is' : 'are'} not true to type, or may not be: with so few it may be ${f.percent(off.low)} to ${f.percent(off.high)} of its seed.`;
 
 const sayOffTypes = ({ offTypes: [, most], grade }: LotPurity, f: Format): string =>
   grade === 'true'
@@ -175,7 +192,9 @@ function Whose({ view: { lot, parents, generations, inbreeding } }: { readonly v
             : `Over ${f.number(sizes.length)} generations that grew here: ${f.number(over, 1)}, since the narrowest weighs most.`}
         </Text>
       ) : null}
-      {inbreeding && inbreeding.coefficient > 0 ? <Text>{sayInbreeding(inbreeding, f)}</Text> : null}
+      {inbreeding && inbreeding.coefficient > 0 ? (
+        <Explained terms={['inbreeding']}>{sayInbreeding(inbreeding, f)}</Explained>
+      ) : null}
       {lot.crop && lot.amount.seeds !== 0 ? (
         <Text>{sayKept(carriersKept(parents, lot.amount.seeds, lot.crop), f)}</Text>
       ) : null}

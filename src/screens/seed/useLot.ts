@@ -3,6 +3,7 @@ import { germinationTests, type GerminationTest } from '@/core/seed/germination'
 import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
 import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
 import { inbreedingOfLot, lotPedigree, type LotInbreeding, type Pedigree } from '@/core/seed/pedigree';
+import { grownOut, type GrownOut } from '@/core/seed/grownOut';
 import { jobOf, type LotJob } from '@/core/seed/seedJobs';
 import { seedLot, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
@@ -20,6 +21,7 @@ export interface LotView {
   readonly parents: LotParents;
   readonly generations: Generations;
   readonly pedigree: Pedigree;
+  readonly grownOut: GrownOut | undefined;
   readonly inbreeding: LotInbreeding | undefined;
   readonly tests: readonly GerminationTest[];
   /** What is to be done with it next. */
@@ -40,6 +42,7 @@ export const useLot = (id: string): LotView | undefined =>
       parents: lotParents(journal, id),
       generations: generationsOf(journal, id),
       pedigree: lotPedigree(journal, id),
+      grownOut: grownOut(journal, id),
       inbreeding: inbreedingOfLot(journal, id),
       tests: lot.crop ? germinationTests(raw, lot.crop) : [],
       job: jobOf(journal, lot),

@@ -11,6 +11,18 @@ export const GLOSSARY = {
     term: 'drop',
     text: 'A fruitlet that the plant lets go: it yellows, shrivels and falls, mostly within a week or two.',
   },
+  accession: {
+    term: 'accession',
+    text: 'A lot of seed as a collection or seed bank lists it, with a number of its own and where it came from.',
+  },
+  backcross: {
+    term: 'backcross',
+    text: 'A cross, crossed again with one of its parents. With each time its plants are more like that one.',
+  },
+  bulk: {
+    term: 'bulk',
+    text: 'Seed of many plants put together and sown on without choosing among them. Nothing can be sorted out of it later.',
+  },
   cluster: {
     term: 'clusters',
     text: 'Flowers of one plant share its load and its luck. So ten flowers on one plant say less of a variety than ten on ten plants, and its interval is wider.',
@@ -55,13 +67,25 @@ export const GLOSSARY = {
     term: 'father',
     text: 'The plant whose pollen was used.',
   },
+  generation: {
+    term: 'generation',
+    text: 'From one seed to the next. F1 is the first after a cross, F2 comes of F1 plants with their own pollen, and so on.',
+  },
   greenBud: {
     term: 'green bud',
     text: 'A larger bud whose petals are still green and slack. It opens in about two days: too early to cover.',
   },
+  inbreeding: {
+    term: 'inbreeding',
+    text: 'Parents that are related give seed whose two halves are partly the same. In squash a little does no harm; corn weakens visibly.',
+  },
   isolationDistance: {
     term: 'isolation distance',
     text: 'How far a variety must stand from anything it could cross with, so that little foreign pollen reaches it. A rule, not a guarantee.',
+  },
+  landrace: {
+    term: 'landrace',
+    text: 'An old local variety whose plants are not all alike. It is kept by seed of many plants, not of the one best.',
   },
   lot: {
     term: 'lot',
@@ -83,6 +107,14 @@ export const GLOSSARY = {
     term: 'tiny bud',
     text: 'A bud at the growing tip, three days or more from opening. Its sex already shows.',
   },
+  rogue: {
+    term: 'rogue',
+    text: 'To pull out what is not true to type, best before it gives pollen.',
+  },
+  self: {
+    term: 'self',
+    text: 'To give a flower pollen of its own plant.',
+  },
   setRate: {
     term: 'set',
     text: 'A flower has set when its fruitlet grows, which is known after a week or so. Kept means that it still grows after two weeks, or was picked.',
@@ -90,6 +122,10 @@ export const GLOSSARY = {
   shootBag: {
     term: 'shoot bag',
     text: 'A bag over a young ear of corn, put on before any silk shows.',
+  },
+  sib: {
+    term: 'sib',
+    text: 'To give a flower pollen of another plant of the same variety: a sister, as it were.',
   },
   silk: {
     term: 'silk',
