@@ -21,6 +21,7 @@ import { Page } from '../shell/Page';
 import { wholeNumber, WholeNumberField } from '../shell/WholeNumberField';
 import { sentenceCase } from '../words/sentenceCase';
 import { lowerFirst } from '../words/lowerFirst';
+import { GenerationsAhead } from './GenerationsAhead';
 import { FAMILY_NAMES, INHERITANCE_NAMES, sayFit } from '../words/segregation';
 
 /** So sure one wants to be of the plants one grows for. Our default. */
@@ -73,6 +74,13 @@ export function SegregationScreen() {
         </View>
         <HowManyToGrow key={`grow ${inheritance} ${family}`} kinds={shown} />
         <Counted key={`count ${inheritance} ${family}`} kinds={shown} shares={shares} ratio={ratio} />
+        <GenerationsAhead
+          key={`ahead ${inheritance} ${family}`}
+          inheritance={inheritance}
+          family={family}
+          kinds={shown}
+          chance={CHANCE}
+        />
         <UntilAlike />
       </View>
     </Page>

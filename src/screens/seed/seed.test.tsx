@@ -170,6 +170,8 @@ test('what a cross should show: how many to grow, and whether counts fit', async
   await openApp('/seed/segregation');
   await see('Expected: 3 : 1');
   await see(/^Grow 11 plants: /);
+  await see('Third: the F2');
+  await see(/^11 plants, .* of bed\. Choose one of the kind/);
   type('Like the F1', '5');
   type('Like the other parent', '4.5');
   await see('A whole number up to 5,000.');
