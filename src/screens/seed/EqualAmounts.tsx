@@ -35,9 +35,6 @@ interface Drawer {
   readonly notCounted: readonly SeedLot[];
 }
 
-/** As many as a packet holds and a bed wants. Our default. */
-const WANTED = 100;
-
 /** `25 seeds of each of 4 mothers.` */
 function sayOfEach(amounts: readonly number[], f: Format): string {
   const [least, most] = [Math.round(Math.min(...amounts)), Math.round(Math.max(...amounts))];
@@ -68,7 +65,9 @@ export function EqualAmounts({ variety }: { readonly variety: Variety }) {
   const [typed, setTyped] = useState<string>();
   const known = new Set(drawer?.counted.flatMap(({ mothers }) => mothers.map(({ plant }) => plant)));
   if (!drawer || (known.size < 2 && drawer.notCounted.length === 0)) return null;
-  const text = typed ?? String(Math.min(WANTED, there));
+  // At first as many as all can give alike.
+  const alike = Math.floor(Math.min(...drawer.counted.map(({ seeds, mothers }) => seeds / mothers.length)));
+  const text = typed ?? String(Math.max(1, Math.min(alike * known.size, there)));
   const wanted = wholeNumber(text, there);
   const { take, ofMother } = equalSeed(
     drawer.counted.map(({ lot, seeds, mothers }) => ({

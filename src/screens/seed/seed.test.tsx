@@ -1,5 +1,6 @@
 import { waitFor } from '@testing-library/react';
-import { openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
+import { entryOf } from '@testing/entries';
+import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 
@@ -186,4 +187,16 @@ test('what a cross should show: how many to grow, and whether counts fit', async
   await tap(/^Trait: /);
   await tap('One gene, the F1 is in between');
   expect(screen.queryByText('Like one parent: 0 %')).toBeNull();
+});
+
+test('fruit for seed that frost would catch unripe is to be picked before it', async () => {
+  const last = DEMO.at(-1)!;
+  const frost = entryOf(
+    { kind: 'surroundings.described', body: { ground: 'mixed', earlyFrost: '2020-08-01' } },
+    { ...last, id: 'frost', lamport: last.lamport + 1, action: 'frost' },
+  );
+  await openApp('/fruit', { entries: [...DEMO, { ...frost, garden: last.garden }] });
+  await see('Pick before frost');
+  await see(/^Frost may come from .*1 August/);
+  await see(/Ripe from .* Keep it whole indoors for 21 days or more: its seed ripens on\.$/);
 });
