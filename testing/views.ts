@@ -2,7 +2,7 @@ import { weatherOn } from '@/core/opening/weatherOn';
 import { populationSoFar } from '@/core/population/populationSoFar';
 import { OUTINGS } from '@/core/crops/outing';
 import { controlsOf } from '@/core/fruit/controls';
-import { fruitsOf } from '@/core/fruit/fruits';
+import { fruitsOf, type Fruit } from '@/core/fruit/fruits';
 import type { Journal } from '@/core/journal/journal';
 import type { Garden } from '@/core/journal/state';
 import { floweringsOf, sowingFor } from '@/core/planning/floweringPlan';
@@ -13,6 +13,14 @@ import { planRows } from '@/core/records/planLines';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
+import { beforeFrost } from '@/core/fruit/beforeFrost';
+import { lotDescent } from '@/core/seed/descent';
+import { grownOut } from '@/core/seed/grownOut';
+import { lotParents } from '@/core/seed/lotParents';
+import { motherCandidates } from '@/core/seed/motherCandidates';
+import { inbreedingOfLot, lotPedigree } from '@/core/seed/pedigree';
+import { seedJobs } from '@/core/seed/seedJobs';
+import { seedLots } from '@/core/seed/seedLot';
 import { openNowOf } from '@/core/due/openNow';
 import { withTrials } from '@/core/due/withTrials';
 import { outingRequest } from '@/core/round/outingRequest';
@@ -62,7 +70,29 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
       ),
     ),
     controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety, garden.zone)),
+    seed: seedViews(journal, garden, today, fruits),
     rows: flowerRows(journal, garden, today),
     table: planRows(journal),
   };
 }
+
+/** As early as in many gardens. */
+const EARLY_FROST = '2020-10-01';
+
+const seedViews = (journal: Journal, garden: Garden, today: Day, fruits: readonly Fruit[]): unknown => ({
+  lots: seedLots(journal).map((each) => [
+    each,
+    ...[lotParents, lotPedigree, inbreedingOfLot, grownOut, lotDescent].map((view) =>
+      view(journal, each.lot),
+    ),
+  ]),
+  jobs: seedJobs(journal, garden, today),
+  mothers: [...journal.all('variety').keys()].sort().map((variety) =>
+    motherCandidates(journal, {
+      variety,
+      fruits,
+      gradeOf: (bloom) => purityOf(journal, garden, bloom)?.grade,
+    }),
+  ),
+  frost: beforeFrost(journal, fruits, { earlyFrost: EARLY_FROST, today }),
+});

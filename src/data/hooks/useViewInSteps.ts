@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import type { Garden } from '@/core/journal/state';
+import { dayAt } from '@/core/time/calendar';
 import type { InSteps } from '@/core/time/inSteps';
 import type { GardenStore } from '../garden/gardenStore';
 import { useGarden } from './useGarden';
@@ -11,6 +12,16 @@ export interface ViewOf {
   readonly garden: Garden;
   readonly now: number;
 }
+
+/** What a view came to last. */
+interface Kept {
+  readonly key: string;
+  readonly about: unknown;
+  readonly value: unknown;
+}
+
+/** Of each garden and kind of view the last one: who comes back to a page finds it as it was. */
+const keptOf = new WeakMap<GardenStore, Map<unknown, Kept>>();
 
 /**
  * As `useView`, of what takes long: worked out while the page has nothing better to do. `undefined` until then; while a
@@ -24,17 +35,27 @@ export function useViewInSteps<A, T>(
   about: A,
 ): T | undefined {
   const { store } = useGarden();
-  const { version } = store;
+  const { version, described: garden } = store;
+  const key = `${version} ${garden ? dayAt(store.clock.now(), garden.zone) : ''}`;
+  const kept = keptOf.get(store) ?? new Map<unknown, Kept>();
+  keptOf.set(store, kept);
+  const held = kept.get(compute);
+  const isHeld = held?.key === key && held.about === about;
   const begin = useMemo(
     () =>
-      function* (): InSteps<{ readonly about: A; readonly value: T } | undefined> {
-        const garden = store.described;
-        // A newer one is on its way.
-        if (!garden || store.version !== version) return undefined;
-        return { about, value: yield* compute({ store, garden, now: store.clock.now() }, about) };
-      },
-    [store, version, compute, about],
+      isHeld
+        ? undefined
+        : function* (): InSteps<{ readonly about: A; readonly value: T } | undefined> {
+            const { described } = store;
+            if (!described) return undefined;
+            const view = { store, garden: described, now: store.clock.now() };
+            const value = yield* compute(view, about);
+            kept.set(compute, { key, about, value });
+            return { about, value };
+          },
+    [isHeld, store, key, kept, compute, about],
   );
   const result = useSteps(begin)?.value;
-  return result && result.about === about ? result.value : undefined;
+  if (!isHeld && result && result.about === about) return result.value;
+  return held?.about === about ? (held.value as T) : undefined;
 }

@@ -1,10 +1,11 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { LONGEST } from '@/core/journal/limits';
 import type { Variety } from '@/core/journal/state';
 import { lotDescent, type Descent } from '@/core/seed/descent';
-import { equalSeed } from '@/core/seed/equalSeed';
-import { lotParents, type ParentShare } from '@/core/seed/lotParents';
+import { equalSeed, type SeedOfMothers } from '@/core/seed/equalSeed';
+import { seedOfMothers } from '@/core/seed/seedOfMothers';
 import { seedLots, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
 import { newId } from '@/data/clock';
@@ -22,16 +23,11 @@ import { wholeNumber, WholeNumberField } from '../shell/WholeNumberField';
 const isLine = (descent: Descent, { variety }: Variety): boolean =>
   descent.of === 'line' && descent.variety === variety;
 
-interface OfMothers {
-  readonly lot: SeedLot;
-  readonly seeds: number;
-  readonly mothers: readonly ParentShare[];
-}
-
 interface Drawer {
   readonly today: string;
   /** Counted, with known mothers. */
-  readonly counted: readonly OfMothers[];
+  readonly counted: readonly SeedOfMothers[];
+  readonly names: ReadonlyMap<string, string>;
   readonly notCounted: readonly SeedLot[];
 }
 
@@ -54,34 +50,28 @@ export function EqualAmounts({ variety }: { readonly variety: Variety }) {
     );
     return {
       today: dayAt(now, garden.zone),
-      counted: lots.flatMap((lot) => {
-        const { mothers } = lotParents(journal, lot.lot);
-        return lot.amount.seeds ? [{ lot, seeds: lot.amount.seeds, mothers }] : [];
-      }),
-      notCounted: lots.filter(({ amount }) => amount.seeds === undefined),
+      names: new Map(lots.map(({ lot, name }) => [lot, name])),
+      counted: lots.flatMap((lot) => seedOfMothers(journal, lot) ?? []),
+      notCounted: lots.filter(
+        ({ amount, contents }) => amount.seeds === undefined && contents.some(({ from }) => from === 'fruit'),
+      ),
     };
   });
   const there = drawer?.counted.reduce((sum, { seeds }) => sum + seeds, 0) ?? 0;
   const [typed, setTyped] = useState<string>();
-  const known = new Set(drawer?.counted.flatMap(({ mothers }) => mothers.map(({ plant }) => plant)));
+  const known = new Set(drawer?.counted.flatMap(({ mothers }) => [...mothers.keys()]));
   if (!drawer || (known.size < 2 && drawer.notCounted.length === 0)) return null;
   // At first as many as all can give alike.
-  const alike = Math.floor(Math.min(...drawer.counted.map(({ seeds, mothers }) => seeds / mothers.length)));
+  const alike = Math.floor(Math.min(...drawer.counted.map(({ seeds, mothers }) => seeds / mothers.size)));
   const text = typed ?? String(Math.max(1, Math.min(alike * known.size, there)));
   const wanted = wholeNumber(text, there);
-  const { take, ofMother } = equalSeed(
-    drawer.counted.map(({ lot, seeds, mothers }) => ({
-      ...{ lot: lot.lot, seeds },
-      mothers: new Map(mothers.map(({ plant, share }) => [plant, share])),
-    })),
-    wanted ?? 0,
-  );
-  const left = new Map(drawer.counted.map(({ lot, seeds }) => [lot.lot, seeds]));
-  const nameOf = new Map(drawer.counted.map(({ lot }) => [lot.lot, lot.name]));
+  const { take, ofMother } = equalSeed(drawer.counted, wanted ?? 0);
+  const left = new Map(drawer.counted.map(({ lot, seeds }) => [lot, seeds]));
   const pour = (): void => {
     const id = newId();
     const from = take.filter(({ seeds }) => seeds > 0);
-    const name = `${variety.name} ${drawer.today.slice(0, 4)}, of each mother alike`;
+    const suffix = ` ${drawer.today.slice(0, 4)}, of each mother alike`;
+    const name = variety.name.slice(0, LONGEST.name - suffix.length) + suffix;
     record(
       [{ kind: 'lot.filled', body: { lot: id, name, day: drawer.today, from } }],
       eitherWay(() => router.push({ pathname: '/seed/[id]', params: { id } })),
@@ -107,7 +97,7 @@ export function EqualAmounts({ variety }: { readonly variety: Variety }) {
           {take.map(({ lot, seeds }) => (
             <ListRow
               key={lot}
-              title={nameOf.get(lot)!}
+              title={drawer.names.get(lot)!}
               {...(seeds === left.get(lot) && { note: 'All that is left of it' })}
               end={f.number(seeds)}
               onPress={() => router.push({ pathname: '/seed/[id]', params: { id: lot } })}

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { Variety } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
 import type { MotherCandidate, MotherStanding } from '@/core/seed/motherCandidates';
+import type { MothersNow } from '@/core/seed/mothersNow';
 import { useStore } from '@/data/hooks/useGarden';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { Gradually } from '@/ui/parts/Gradually';
@@ -16,7 +17,7 @@ import { ChooseOne } from '../shell/ChooseOne';
 import { Page } from '../shell/Page';
 import { sayMotherReasons, sayMothersWanted, sayParentsSoFar, STANDING_NAMES } from '../words/mothers';
 import { EqualAmounts } from './EqualAmounts';
-import { useMothers, useSeedVarieties, type Mothers } from './useMothers';
+import { useMothers, useSeedVarieties } from './useMothers';
 
 /** Which plants of a variety to keep seed of, whether they are enough, and how to take the same of each. */
 export function MothersScreen() {
