@@ -23,6 +23,12 @@ interface Kept {
 /** Of each garden and kind of view the last one: who comes back to a page finds it as it was. */
 const keptOf = new WeakMap<GardenStore, Map<unknown, Kept>>();
 
+function keptIn(store: GardenStore): Map<unknown, Kept> {
+  const kept = keptOf.get(store) ?? new Map<unknown, Kept>();
+  keptOf.set(store, kept);
+  return kept;
+}
+
 /**
  * As `useView`, of what takes long: worked out while the page has nothing better to do. `undefined` until then; while a
  * change is worked in, as it was before.
@@ -37,9 +43,7 @@ export function useViewInSteps<A, T>(
   const { store } = useGarden();
   const { version, described: garden } = store;
   const key = `${version} ${garden ? dayAt(store.clock.now(), garden.zone) : ''}`;
-  const kept = keptOf.get(store) ?? new Map<unknown, Kept>();
-  keptOf.set(store, kept);
-  const held = kept.get(compute);
+  const held = keptIn(store).get(compute);
   const isHeld = held?.key === key && held.about === about;
   const begin = useMemo(
     () =>
@@ -50,12 +54,12 @@ export function useViewInSteps<A, T>(
             if (!described) return undefined;
             const view = { store, garden: described, now: store.clock.now() };
             const value = yield* compute(view, about);
-            kept.set(compute, { key, about, value });
+            keptIn(store).set(compute, { key, about, value });
             return { about, value };
           },
-    [isHeld, store, key, kept, compute, about],
+    [isHeld, store, key, compute, about],
   );
   const result = useSteps(begin)?.value;
   if (!isHeld && result && result.about === about) return result.value;
-  return held?.about === about ? (held.value as T) : undefined;
+  return held && held.about === about ? (held.value as T) : undefined;
 }

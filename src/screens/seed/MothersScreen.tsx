@@ -77,7 +77,13 @@ function OfVariety({ variety }: { readonly variety: Variety }) {
 }
 
 /** By what gave seed or bears it, not by what stands in the bed. */
-function Enough({ variety, mothers: { soFar } }: { readonly variety: Variety; readonly mothers: Mothers }) {
+function Enough({
+  variety,
+  mothers: { soFar },
+}: {
+  readonly variety: Variety;
+  readonly mothers: MothersNow;
+}) {
   const f = useFormat();
   const { journal } = useStore();
   const wanted = sayMothersWanted(variety, soFar?.mothers ?? 0, f);
