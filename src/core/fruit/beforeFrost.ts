@@ -10,7 +10,7 @@ import { isOnPlant } from './fruitHistory';
 import type { Fruit } from './fruits';
 
 /** A fruit for seed that will not be ripe before frost may come. */
-export interface NotRipeByFrost {
+interface NotRipeByFrost {
   readonly fruit: Fruit;
   /** On which its seed would be ripe on the plant at the earliest. */
   readonly ripe: Day;

@@ -22,7 +22,7 @@ export interface PopulationSoFar {
   readonly nextMother?: NextParent;
 }
 
-export interface NextParent {
+interface NextParent {
   readonly plant: string;
   readonly size: number;
 }
