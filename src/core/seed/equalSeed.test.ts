@@ -24,6 +24,11 @@ test('each gives alike; who has too little gives all, and two in one lot count f
   expect(equalSeed([], 10)).toEqual({ take: [], ofMother: new Map() });
 });
 
+test('of a hundred thousand seeds it comes to the very seed as well', () => {
+  const lots = [lot('a', 90_000, 'A'), lot('b', 777, 'B'), lot('c', 50_001, 'C')];
+  expect(amounts(lots, 100_001)).toEqual({ a: 49_612, b: 777, c: 49_612 });
+});
+
 test('a mother with seed in two lots counts once', () => {
   expect(amounts([lot('a', 50, 'A'), lot('b', 50, 'A'), lot('c', 50, 'B')], 40)).toMatchObject({ c: 20 });
   // What both have in common is taken of neither while there is other seed of one of them.
