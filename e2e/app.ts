@@ -55,8 +55,13 @@ function countStored(): void {
     const begun = transaction.apply(this, args);
     if (begun.mode !== 'readwrite') return begun;
     writes.begun += 1;
-    const over = (): unknown => (writes.begun -= 1);
-    for (const end of ['complete', 'abort']) begun.addEventListener(end, over);
+    let isOpen = true;
+    const over = (): void => {
+      if (isOpen) writes.begun -= 1;
+      isOpen = false;
+    };
+    // One that the browser's clearing cuts short ends with an error alone.
+    for (const end of ['complete', 'abort', 'error']) begun.addEventListener(end, over);
     begun.addEventListener('complete', () => (writes.stored += 1));
     return begun;
   };

@@ -56,6 +56,14 @@ const isSameCross = (a: Cross, b: Cross): boolean =>
   a.backcrossed?.to === b.backcrossed?.to &&
   a.backcrossed?.times === b.backcrossed?.times;
 
+/**
+ * Is it the first generation of a cross of two lines?
+ *
+ * @example isF1({ of: 'cross', mother: 'a', father: 'b', filial: 2 }) // false
+ */
+export const isF1 = (descent: Descent): descent is Cross =>
+  descent.of === 'cross' && descent.filial === 1 && descent.backcrossed === undefined;
+
 /** A cross, and a line that is one of its parents. */
 function backcross(cross: Descent, line: Descent): Descent | undefined {
   if (cross.of !== 'cross' || line.of !== 'line') return undefined;

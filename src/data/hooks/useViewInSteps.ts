@@ -35,14 +35,16 @@ function keptIn(store: GardenStore): Map<unknown, Kept> {
  *
  * @param compute the same function each time.
  * @param about what it is of: of another one nothing is known yet.
+ * @param how `day`: it is not worked out again for what is recorded meanwhile, but the next day.
  */
 export function useViewInSteps<A, T>(
   compute: (view: ViewOf, about: A) => InSteps<T>,
   about: A,
+  { lasts }: { readonly lasts?: 'day' } = {},
 ): T | undefined {
   const { store } = useGarden();
   const { version, described: garden } = store;
-  const key = `${version} ${garden ? dayAt(store.clock.now(), garden.zone) : ''}`;
+  const key = `${lasts ? '' : version} ${garden ? dayAt(store.clock.now(), garden.zone) : ''}`;
   const held = keptIn(store).get(compute);
   const isHeld = held?.key === key && held.about === about;
   const begin = useMemo(

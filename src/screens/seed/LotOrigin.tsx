@@ -1,13 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { Controls } from '@/core/fruit/controls';
 import type { Journal } from '@/core/journal/journal';
 import { varietyEver } from '@/core/journal/varietyEver';
 import { inbreedingPerGeneration } from '@/core/population/effectiveSize';
 import { plantOfDealt } from '@/core/population/populationSoFar';
 import type { LotPurity } from '@/core/purity/lotPurity';
 import { plantLabel } from '@/core/records/plantLabel';
-import type { Descent } from '@/core/seed/descent';
+import { isF1 } from '@/core/seed/descent';
 import type { GrownOut } from '@/core/seed/grownOut';
 import { contentId, type GradedContent } from '@/core/seed/judgedLot';
 import { carriersKept } from '@/core/seed/carriersKept';
@@ -42,7 +43,7 @@ export function LotOrigin({ view }: { readonly view: LotView }) {
 /** Fruits shown at once. */
 const FIRST_SHOWN = 12;
 
-function HowPure({ view: { lot, descent, grownOut: grown } }: { readonly view: LotView }) {
+function HowPure({ view: { lot, descent, grownOut: grown, controls } }: { readonly view: LotView }) {
   const f = useFormat();
   const { journal } = useStore();
   const judged = useJudgedLot(lot);
@@ -74,6 +75,7 @@ function HowPure({ view: { lot, descent, grownOut: grown } }: { readonly view: L
       ))}
       <Text tone="soft">{sayOffTypes(purity, f)}</Text>
       {grown ? <Text>{sayGrownOut(grown, f)}</Text> : null}
+      {controls && controls.looked > 0 ? <Text>{sayControls(controls, f)}</Text> : null}
       {isF1(descent) ? (
         <Text tone="soft">
           A plant of it that looks like its mother alone came of her own pollen: note it as not true to type,
@@ -90,9 +92,8 @@ function HowPure({ view: { lot, descent, grownOut: grown } }: { readonly view: L
   );
 }
 
-/** Of two lines, and of nothing else. */
-const isF1 = (descent: Descent): boolean =>
-  descent.of === 'cross' && descent.filial === 1 && descent.backcrossed === undefined;
+const sayControls = ({ looked, set, share }: Controls, f: Format): string =>
+  `Of ${f.count(looked, 'flower', 'flowers')} of its mother’s variety that ${looked === 1 ? 'was' : 'were'} left without pollen ${f.number(set)} set: ${f.percent(share.low)} to ${f.percent(share.high)} of such fruit may be of her own pollen.`;
 
 const sayGrownOut = ({ off }: GrownOut, f: Format): string =>
   `Of ${f.count(off.of, 'plant', 'plants')} grown from it that ${off.of === 1 ? 'was' : 'were'} looked at ${f.number(off.hits)} ${off.hits === 1 ? 'is' : 'are'} not true to type, or may not be: with so few it may be ${f.percent(off.low)} to ${f.percent(off.high)} of its seed.`;

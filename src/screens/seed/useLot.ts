@@ -1,4 +1,5 @@
-import { lotDescent, type Descent } from '@/core/seed/descent';
+import { controlsOf, type Controls } from '@/core/fruit/controls';
+import { isF1, lotDescent, type Descent } from '@/core/seed/descent';
 import { germinationTests, type GerminationTest } from '@/core/seed/germination';
 import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
 import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
@@ -22,6 +23,8 @@ export interface LotView {
   readonly generations: Generations;
   readonly pedigree: Pedigree;
   readonly grownOut: GrownOut | undefined;
+  /** Of an F1: flowers of its mother's variety that were left without pollen. */
+  readonly controls: Controls | undefined;
   readonly inbreeding: LotInbreeding | undefined;
   readonly tests: readonly GerminationTest[];
   /** What is to be done with it next. */
@@ -35,10 +38,12 @@ export const useLot = (id: string): LotView | undefined =>
     const lot = raw && seedLot(journal, raw);
     if (!lot) return null;
     const today = dayAt(now, garden.zone);
+    const descent = lotDescent(journal, id);
     return {
       lot,
       today,
-      descent: lotDescent(journal, id),
+      descent,
+      controls: isF1(descent) ? controlsOf(journal, descent.mother, garden.zone) : undefined,
       parents: lotParents(journal, id),
       generations: generationsOf(journal, id),
       pedigree: lotPedigree(journal, id),

@@ -25,3 +25,9 @@ const mothersNow = (
   { store: { journal }, garden, now }: ViewOf,
   variety: string,
 ): InSteps<MothersNow | undefined> => mothersInSteps(journal, garden, dayAt(now, garden.zone), variety);
+
+/** As it was when the walk came to the variety first: covering adds no parents, and each plant would have it done again. */
+export const useMothersOnWalk = (variety: string): MothersNow | undefined =>
+  useViewInSteps(mothersOnWalk, variety, { lasts: 'day' });
+
+const mothersOnWalk: typeof mothersNow = (view, variety) => mothersNow(view, variety);

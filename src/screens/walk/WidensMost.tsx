@@ -3,7 +3,7 @@ import type { WalkedPlant } from '@/core/due/outings';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
-import { useMothers } from '../seed/useMothers';
+import { useMothersOnWalk } from '../seed/useMothers';
 
 /** Said at the plant whose fruit, or whose pollen, would add most to the seed that there is of its variety. */
 export function WidensMost({ walked }: { readonly walked: WalkedPlant }) {
@@ -14,7 +14,7 @@ export function WidensMost({ walked }: { readonly walked: WalkedPlant }) {
 
 function OfSeed({ walked: { plant, variety, roles } }: { readonly walked: WalkedPlant }) {
   const f = useFormat();
-  const soFar = useMothers(variety.variety)?.soFar;
+  const soFar = useMothersOnWalk(variety.variety)?.soFar;
   if (!soFar) return null;
   const { mothers, fathers, nextMother, nextFather } = soFar;
   const said = [
