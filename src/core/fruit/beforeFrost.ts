@@ -1,6 +1,4 @@
 import { cropOf } from '../crops/catalogue';
-import { wantsSeed } from '../crops/variety';
-import { meantOf } from '../journal/matingOf';
 import type { Journal } from '../journal/journal';
 import { byId } from '../text/byId';
 import { addDays } from '../time/calendar';
@@ -8,6 +6,7 @@ import { nextYearDay } from '../time/nextYearDay';
 import type { Day } from '../time/types';
 import { isOnPlant } from './fruitHistory';
 import type { Fruit } from './fruits';
+import { isForSeed } from './ripe';
 
 /** A fruit for seed that will not be ripe before frost may come. */
 interface NotRipeByFrost {
@@ -42,12 +41,12 @@ export function beforeFrost(
   const frost = nextYearDay(earlyFrost, today);
   if (addDays(today, AHEAD_DAYS) < frost) return undefined;
   const late = fruits.flatMap((fruit): NotRipeByFrost[] => {
-    const { bloom, variety, histories, history, plant } = fruit;
+    const { variety, histories, history, plant } = fruit;
     const after = cropOf(variety.crop).seedAfter?.value[0];
     // How old one is that was found set nobody knows.
     if (plant.removed || history.followed !== 'pollinated' || after === undefined) return [];
     if (!histories.some(isOnPlant)) return [];
-    if (!wantsSeed(meantOf(journal, bloom, variety)?.purpose ?? variety.purpose)) return [];
+    if (!isForSeed(journal, fruit)) return [];
     const ripe = addDays(history.since, after);
     return ripe > frost ? [{ fruit, ripe }] : [];
   });

@@ -17,6 +17,14 @@ export interface Ripe {
   readonly seen: boolean;
 }
 
+/**
+ * Was a fruit's flower meant for seed?
+ *
+ * @example isForSeed(journal, fruit) // true, of a variety that is kept
+ */
+export const isForSeed = (journal: Journal, { bloom, variety }: Fruit): boolean =>
+  wantsSeed(meantOf(journal, bloom, variety)?.purpose ?? variety.purpose);
+
 /** So long after its time a fruit that nobody noted any more is not asked for. Our default. */
 export const ASKED_FOR_DAYS = 14;
 
@@ -29,13 +37,13 @@ export const ASKED_FOR_DAYS = 14;
 export function ripeNow(journal: Journal, fruits: readonly Fruit[]): Ripe[] {
   return fruits
     .flatMap((fruit): Ripe[] => {
-      const { bloom, variety, histories, history } = fruit;
+      const { variety, histories, history } = fruit;
       const { eatAfter, seedAfter } = cropOf(variety.crop);
       // A control is kept to see what sets by itself; how old one is that was found set nobody knows.
       if (fruit.plant.removed || history.followed !== 'pollinated') return [];
       const on = histories.filter(isOnPlant);
       if (on.length === 0) return [];
-      const use = wantsSeed(meantOf(journal, bloom, variety)?.purpose ?? variety.purpose) ? 'seed' : 'eat';
+      const use = isForSeed(journal, fruit) ? 'seed' : 'eat';
       const after = (use === 'seed' ? seedAfter : eatAfter)?.value;
       if (!after) return [];
       const since = history.age - after[0];

@@ -119,9 +119,7 @@ export function generationsAhead(question: AheadQuestion): GenerationsAhead | un
       { grows: 'parents', plants: 2, pollinations: one },
       { grows: 'f1', plants: SPARE, pollinations: one },
       { grows: 'family', plants: family2, pollinations: chosen * pollinationsFor(chosen, { set, chance }) },
-      ...(ofEach > 0
-        ? [{ grows: 'offspring', plants: chosen * ofEach, pollinations: one } as const]
-        : [{ grows: 'offspring', plants: SPARE, pollinations: one } as const]),
+      { grows: 'offspring', plants: ofEach > 0 ? chosen * ofEach : SPARE, pollinations: one },
     ],
     chosen,
     shareTrue: isTrue,

@@ -1,6 +1,6 @@
 import type { Fruit } from '../fruit/fruits';
 import { isOnPlant } from '../fruit/fruitHistory';
-import { fruitSetRates } from '../fruit/setRates';
+import { fruitSetRates, type SetRate } from '../fruit/setRates';
 import type { Journal } from '../journal/journal';
 import type { Taste } from '../journal/kinds/seed';
 import { isDoubtfulType, isSuspect } from '../journal/plantCondition';
@@ -70,8 +70,9 @@ export function motherCandidates(
   return standing
     .flatMap((plant) => {
       const own = ofPlant.get(plant.plant) ?? [];
-      const candidate = candidateOf(journal, plant, { own, gradeOf });
-      return plant.removed && candidate.gave === 0 ? [] : [{ candidate, set: shareSet(own) }];
+      const set = fruitSetRates(own.flatMap(({ histories }) => histories)).soFar;
+      const candidate = candidateOf(journal, plant, { own, set, gradeOf });
+      return plant.removed && candidate.gave === 0 ? [] : [{ candidate, set: shareOf(set) }];
     })
     .sort(
       (a, b) =>
@@ -86,17 +87,15 @@ export function motherCandidates(
 /** Of which nothing was looked at counts as any other: between none and all. */
 const NOT_KNOWN = 0.5;
 
-function shareSet(fruits: readonly Fruit[]): number {
-  const { of, hits } = fruitSetRates(fruits.flatMap(({ histories }) => histories)).soFar;
-  return of === 0 ? NOT_KNOWN : hits / of;
-}
+const shareOf = ({ of, hits }: SetRate): number => (of === 0 ? NOT_KNOWN : hits / of);
 
 interface OfPlant {
   readonly own: readonly Fruit[];
+  readonly set: SetRate;
   readonly gradeOf: MotherQuestion['gradeOf'];
 }
 
-function candidateOf(journal: Journal, plant: Plant, { own, gradeOf }: OfPlant): MotherCandidate {
+function candidateOf(journal: Journal, plant: Plant, { own, set, gradeOf }: OfPlant): MotherCandidate {
   const kept = own.filter((fruit) => mayGiveSeed(journal, fruit) && gradeOf(fruit.bloom) !== 'notForSeed');
   const gave = kept.filter(({ bloom }) => bloom.harvest !== undefined).length;
   const bears = plant.removed
@@ -114,7 +113,7 @@ function candidateOf(journal: Journal, plant: Plant, { own, gradeOf }: OfPlant):
     ...(tastesOf(own).has('good') ? [reason<MotherReason>('mother.goodTaste')] : []),
     ...(gave > 0 ? [reason<MotherReason>('mother.gave', { fruits: gave })] : []),
     ...(bears > 0 ? [reason<MotherReason>('mother.bears', { fruits: bears })] : []),
-    ...setReason(own),
+    ...(set.of > 0 ? [reason<MotherReason>('mother.sets', { hits: set.hits, of: set.of })] : []),
   ];
   const worst = against
     .map(({ makes }) => makes)
@@ -145,8 +144,3 @@ function againstIt(plant: Plant, own: readonly Fruit[]): readonly Against[] {
 
 const tastesOf = (fruits: readonly Fruit[]): ReadonlySet<Taste> =>
   new Set(fruits.flatMap(({ bloom }) => bloom.opened?.taste ?? []));
-
-function setReason(fruits: readonly Fruit[]): Reason<MotherReason>[] {
-  const { of, hits } = fruitSetRates(fruits.flatMap(({ histories }) => histories)).soFar;
-  return of === 0 ? [] : [reason('mother.sets', { hits, of })];
-}

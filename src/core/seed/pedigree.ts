@@ -46,14 +46,10 @@ function pedigreeOf(journal: Journal, then: LotThen, within: ReadonlySet<string>
   // What went round in a circle has no beginning.
   const { couples } = within.has(then.lot) ? { couples: [] } : couplesOf(journal, then, dealtOut(journal));
   const inside = new Set([...within, then.lot]);
-  if (inside.size > MOST_GENERATIONS && couples.length > 0)
-    return { lot: then.lot, ...(name !== undefined && { name }), descent, parents: [], goesOn: true };
-  return {
-    lot: then.lot,
-    ...(name !== undefined && { name }),
-    descent,
-    parents: forebearsOf(journal, couples, inside),
-  };
+  const own = { lot: then.lot, ...(name !== undefined && { name }), descent };
+  return inside.size > MOST_GENERATIONS && couples.length > 0
+    ? { ...own, parents: [], goesOn: true }
+    : { ...own, parents: forebearsOf(journal, couples, inside) };
 }
 
 /** Generations that are told: of a cross of crosses each has twice as many. */
