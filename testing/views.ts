@@ -94,5 +94,5 @@ const seedViews = (journal: Journal, garden: Garden, today: Day, fruits: readonl
       gradeOf: (bloom) => purityOf(journal, garden, bloom)?.grade,
     }),
   ),
-  frost: beforeFrost(journal, fruits, { earlyFrost: EARLY_FROST, today }),
+  frost: beforeFrost(journal, garden, fruits, { earlyFrost: EARLY_FROST, today }),
 });

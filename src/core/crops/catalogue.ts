@@ -268,9 +268,18 @@ const MAX_TIMES_OF_A_FLOWER = 3;
 /**
  * Ways of carrying pollen to what a crop bears.
  *
- * @example carryingMethodsFor(cropOf('pepo')).includes('tasselBag') // false
+ * @example carryingMethodsFor(cropOf('tomato')) // ['anthers', 'antherCone', 'brush', 'swab']
  */
-export const carryingMethodsFor = ({ parts }: Pick<Crop, 'parts'>): CarryingMethod[] =>
-  CARRYING_METHODS.filter((method) =>
-    (METHOD_FACTS[method].to as readonly Part[]).includes(parts?.bearing ?? 'flower'),
+export const carryingMethodsFor = (crop: Pick<Crop, 'parts' | 'habit' | 'flower'>): CarryingMethod[] =>
+  CARRYING_METHODS.filter(
+    (method) =>
+      (METHOD_FACTS[method].to as readonly Part[]).includes(crop.parts?.bearing ?? 'flower') &&
+      (GIVES[method]?.(crop) ?? true),
   );
+
+/** Whose flowers can give pollen in a way that not all can. */
+const GIVES: { readonly [M in CarryingMethod]?: (crop: Pick<Crop, 'habit' | 'flower'>) => boolean } = {
+  maleFlower: ({ habit }) => habit !== 'perfect',
+  anthers: ({ habit }) => habit === 'perfect',
+  antherCone: ({ flower }) => flower?.type === 'nightshade' && flower.anthers !== 'free',
+};

@@ -37,10 +37,14 @@ export type Part = (typeof PARTS)[number];
 
 /**
  * How pollen is brought by hand: to which parts one by one, and whether all the open flowers of a row are done so too.
- * `headToHead`: two heads are rubbed against each other. `shakeInBag`: none is brought, a flower's own pollen moves.
+ * `anthers`: of a perfect flower, picked and dabbed on; `antherCone`: those that are joined, slipped over the stigma and
+ * left there. `headToHead`: two heads are rubbed against each other. `shakeInBag`: none is brought, a flower's own pollen
+ * moves.
  */
 export const METHOD_FACTS = {
   maleFlower: { to: ['flower'], byRow: false },
+  anthers: { to: ['flower'], byRow: false },
+  antherCone: { to: ['flower'], byRow: false },
   vibrate: { to: [], byRow: true },
   shake: { to: [], byRow: true },
   shakeInBag: { to: ['flower'], byRow: false },
@@ -205,6 +209,8 @@ export interface Protocol {
     readonly times: Figure;
     /** From one to the next, where more than one is chosen: days, or hours of the same day. */
     readonly apart: Figure;
+    /** How often in one day, and hours from one to the next, where that is chosen in place of days. */
+    readonly sameDay?: { readonly times: Figure; readonly apart: Figure };
   };
   /** When the cover of what was pollinated comes off: days after the last time. Missing where it stays or falls. */
   readonly uncover?: { readonly after: Figure };
@@ -258,6 +264,8 @@ export interface CropFacts {
   readonly parts?: { readonly bearing: Part; readonly male?: Part };
   /** Is the flower so small that its first trace of yellow is the sign of the evening before? */
   readonly smallFlowered?: true;
+  /** Are its male blossoms eaten? Common practice, no source. */
+  readonly blossomsEaten?: true;
   readonly hours?: FlowerHours;
   /** Below this air temperature flowers open late, or not at all. */
   readonly floor?: Figure;

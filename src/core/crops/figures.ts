@@ -161,7 +161,12 @@ export const CROSSED_BY_HAND: Protocols = {
     walk: { daysBefore: 1, fromSunset: ourDefault(-5, 'h') },
     cover: { bearing: 'eve', male: 'eve' },
     collect: { takes: ourDefault(40, 's'), serves: ourDefault(3, 'count'), keeps: ourDefault(1, 'd') },
-    pollinate: { takes: ourDefault(60, 's'), times: practice(2, 'count'), apart: practice(1, 'd') },
+    pollinate: {
+      takes: ourDefault(60, 's'),
+      times: practice(2, 'count'),
+      apart: practice(1, 'd'),
+      sameDay: { times: practice(4, 'count'), apart: ourDefault(2, 'h') },
+    },
     close: true,
     tag: true,
     uncover: { after: ourDefault(7, 'd') },
@@ -198,6 +203,7 @@ export const growsTo = (measured: Growth['measured'], fruitlet: number, full: nu
 /** What the four squash species share. */
 export const SQUASH = {
   habit: 'monoecious',
+  blossomsEaten: true,
   pollenVector: 'insects',
   earlyBees: true,
   outcrossing: OUTCROSSER,

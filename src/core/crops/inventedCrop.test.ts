@@ -95,6 +95,7 @@ export const CUP: FormFacts<never> = {
     }),
   }),
   mistakes: ['brushedOnce'],
+  rogueBy: { young: ['leaf'], beforePollen: ['habit'], atFruit: [], ripe: ['flesh'] },
 };
 `;
 

@@ -26,7 +26,7 @@ import type { FemaleBud, MaleBud } from '../pairing/buds';
 import { shortagesOf, type Shortage } from '../pairing/shortages';
 import { keptMales } from './keptPollen';
 import { roundsOf, type OutingDay } from '../outing/outingDay';
-import { daysApart, hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
+import { spacingOf, techniqueOf } from '../outing/technique';
 
 /** The flowers of one outing and what can be done with them. */
 export interface FlowersDue extends OutingDay {
@@ -103,9 +103,14 @@ function longestSpan(journal: Journal, outing: Outing): number {
 const spanOf = (crop: Crop, protocol: Protocol): number =>
   Math.max(
     // As often as anybody may choose.
-    daysWorked(crop, protocol) + (mostTimes(crop, protocol) - 1) * (daysApart(protocol) ?? 0),
+    daysWorked(crop, protocol) + (mostTimes(crop, protocol) - 1) * daysBetweenTimes(crop, protocol),
     1 + pollenGoodFor(crop, protocol),
   );
+
+function daysBetweenTimes(crop: Crop, protocol: Protocol): number {
+  const spacing = spacingOf(crop, protocol);
+  return spacing?.unit === 'd' ? spacing.value : 0;
+}
 
 /** Reported so, a female is of no use on a later day either. */
 const LOST: readonly MissedReason[] = ['hole', 'torn', 'insect', 'open', 'wilted', 'broke'];
@@ -144,16 +149,17 @@ function applicationDue(
   const worked = daysBetween(bloom.day, day) < (crop ? daysWorked(crop, protocol) : 1);
   if (isOutOfUse(bloom, day) || isGone(bloom)) return undefined;
   if (done === 0) return worked ? 1 : undefined;
-  if (!meant || done >= techniqueOf(journal, meant).times) return undefined;
+  if (!meant || !crop || !protocol) return undefined;
+  const { times, sameDay } = techniqueOf(journal, meant);
+  const spacing = spacingOf(crop, protocol, sameDay);
+  if (!spacing || done >= times) return undefined;
   const last = given.at(-1)!;
-  if (protocol && hoursApart(protocol) !== undefined) {
+  if (spacing.unit === 'h') {
     // What was closing already is not tried twice.
-    const again = done < SAME_DAY_TIMES && !given.some(({ found }) => found === 'wilted');
+    const again = done < spacing.most && !given.some(({ found }) => found === 'wilted');
     return again && (last.day ?? bloom.day) === day ? done + 1 : undefined;
   }
-  const apart = protocol && daysApart(protocol);
-  if (apart === undefined) return undefined;
-  const next = addDays(last.day ?? bloom.day, apart);
+  const next = addDays(last.day ?? bloom.day, spacing.value);
   // Who could not come on its day comes on the next, as long as it takes pollen.
   return next === day || (next < day && worked) ? done + 1 : undefined;
 }
@@ -271,8 +277,9 @@ function femaleBud(
   const stands = journal.all('plant').get(plant);
   if (!variety || !meant || !stands) return [];
   const forSeed = wantsSeed(meant.purpose);
-  const { males: wanted } = techniqueOf(journal, meant);
-  const hours = application > 1 && protocol ? hoursApart(protocol) : undefined;
+  const { males: wanted, sameDay } = techniqueOf(journal, meant);
+  const spacing =
+    application > 1 && protocol ? spacingOf(cropOf(variety.crop), protocol, sameDay) : undefined;
   const last = pollinationsOf(female).at(-1);
   return [
     {
@@ -282,7 +289,7 @@ function femaleBud(
       father: meant.father,
       ...(meant.fathers && { fathers: meant.fathers }),
       application,
-      ...(hours !== undefined && last && { from: toMs(last.at) + hours * MS_PER_HOUR }),
+      ...(spacing?.unit === 'h' && last && { from: toMs(last.at) + spacing.value * MS_PER_HOUR }),
       malesWanted: wanted,
       fewestMales: Math.min(wanted, forSeed ? 2 : 1),
       ownPollen: meant.ownPollen,

@@ -14,7 +14,7 @@ import type { OpeningWindow } from '../opening/openingWindow';
 import { windowsOf } from '../opening/windowsOf';
 import { addDays, dayAt, MS_PER_HOUR, toMs } from '../time/calendar';
 import type { Day } from '../time/types';
-import { hoursApart, SAME_DAY_TIMES, techniqueOf } from '../outing/technique';
+import { spacingOf, techniqueOf } from '../outing/technique';
 import { cohortOfVisit } from './cohortOfVisit';
 
 /** A plant whose flowers may be open now. */
@@ -143,12 +143,14 @@ function secondTimeOf(
   { variety, day }: Pick<OpenPlant, 'variety' | 'day'>,
 ): SecondTime | undefined {
   const meant = meantFor(journal, plant, day);
-  const protocol = meant && protocolFor(cropOf(variety.crop), meant);
-  const hours = protocol && hoursApart(protocol);
-  if (!meant || hours === undefined) return undefined;
+  const crop = cropOf(variety.crop);
+  const protocol = meant && protocolFor(crop, meant);
+  if (!meant || !protocol) return undefined;
+  const { times, sameDay } = techniqueOf(journal, meant);
+  const spacing = spacingOf(crop, protocol, sameDay);
+  if (spacing?.unit !== 'h') return undefined;
   const bloom = journal.all('bloom').get(cohortOfVisit(plant, variety, day));
   const given = bloom ? pollinationsOf(bloom) : [];
-  const times = Math.min(SAME_DAY_TIMES, techniqueOf(journal, meant).times);
   // What was closing already is not tried twice.
   if (!bloom || given.length === 0 || given.some(({ found }) => found === 'wilted')) return undefined;
   if (times < 2 || given.some(({ application }) => application > 1)) return undefined;
@@ -156,7 +158,7 @@ function secondTimeOf(
   return {
     females: bloom.count,
     first,
-    from: first + hours * MS_PER_HOUR,
+    from: first + spacing.value * MS_PER_HOUR,
     fathers: fatherPlants(bloom),
     method: given[0]!.method,
   };

@@ -1,4 +1,5 @@
 import { growSeedFruit } from '@testing/seedFruit';
+import { noteMildDays } from '@testing/mildDays';
 import { begin, YARD } from '@testing/yard';
 import { cropOf } from '../crops/catalogue';
 import { addDays } from '../time/calendar';
@@ -10,12 +11,14 @@ import { fruitsOf } from './fruits';
 const FROST = '2020-10-01';
 const ripens = cropOf('pepo').seedAfter!.value[0];
 
-/** A fruit that is ripe on the day of the frost, and one a day later; one that was picked. */
+/** A fruit that is ripe on the day of the frost, and one a day later; one that was picked; one under glass. */
 const phone = begin([
   { variety: 'v', crop: 'pepo', plants: ['A', 'B', 'C', 'D'] },
+  { variety: 'g', crop: 'pepo', plants: ['G'] },
   { variety: 'e', crop: 'pepo', purpose: 'eat', plants: ['E'] },
 ]);
 const day = addDays('2026-10-01', -ripens);
+noteMildDays(phone, day, 80);
 growSeedFruit(phone, { bloom: 'ripe', plant: 'A', fathers: ['D'], day });
 growSeedFruit(phone, { bloom: 'late', plant: 'B', fathers: ['D'], day: addDays(day, 1) });
 growSeedFruit(phone, { bloom: 'later', plant: 'B', fathers: ['D'], day: addDays(day, 9) });
@@ -26,12 +29,17 @@ growSeedFruit(phone, {
   day: addDays(day, 9),
   picked: '2026-09-05',
 });
+phone.say('2026-05-02T09:00:00Z', {
+  kind: 'bed.laid',
+  body: { ...phone.journal.all('bed').get(phone.journal.all('plant').get('G')!.bed)!, glass: true },
+});
+growSeedFruit(phone, { bloom: 'glass', plant: 'G', fathers: ['G'], day: addDays(day, 9) });
 growSeedFruit(phone, { bloom: 'eaten', plant: 'E', fathers: ['E'], day: addDays(day, 9) });
 
 const list = (today: Day, earlyFrost: Day | undefined = FROST) => {
   const { journal } = phone;
   const fruits = fruitsOf(journal, YARD, today, seasonAt(journal, today));
-  const found = beforeFrost(journal, fruits, { earlyFrost, today });
+  const found = beforeFrost(journal, YARD, fruits, { earlyFrost, today });
   return found && [found.frost, ...found.fruits.map(({ fruit, ripe }) => `${fruit.bloom.bloom} ${ripe}`)];
 };
 
@@ -47,5 +55,5 @@ test('weeks before, and where nobody told when frost comes, nothing is said', ()
   expect(list('2026-09-03')).toBeDefined();
   const { journal } = phone;
   const fruits = fruitsOf(journal, YARD, '2026-09-20', seasonAt(journal, '2026-09-20'));
-  expect(beforeFrost(journal, fruits, { earlyFrost: undefined, today: '2026-09-20' })).toBeUndefined();
+  expect(beforeFrost(journal, YARD, fruits, { earlyFrost: undefined, today: '2026-09-20' })).toBeUndefined();
 });

@@ -24,8 +24,8 @@ interface Control {
   readonly variety: Variety;
 }
 
-/** One that was pollinated after all is none. */
-const isControl = ({ role, pollination }: Bloom): boolean => role === 'control' && !pollination;
+/** Was it left without pollen on purpose? One that was pollinated after all is none. */
+export const isControl = ({ role, pollination }: Bloom): boolean => role === 'control' && !pollination;
 
 /** By the variety of their plants. */
 function byVariety(blooms: Iterable<Bloom>, journal: Journal): ReadonlyMap<string, readonly Control[]> {
@@ -48,6 +48,14 @@ const controlsBy = perRevision((journal) => byVariety(journal.all('bloom').value
  */
 export const controlsOf = (journal: Journal, variety: string, zone: string): Controls =>
   countControls(controlsBy(journal).get(variety) ?? [], zone);
+
+/**
+ * How many of some controls set.
+ *
+ * @example controlsAmong(new Journal(), [], 'UTC').looked // 0
+ */
+export const controlsAmong = (journal: Journal, blooms: readonly Bloom[], zone: string): Controls =>
+  countControls([...byVariety(blooms, journal).values()].flat(), zone);
 
 /** Flowers so far apart in time are of one batch: the same hands, covers and weather. Our default. */
 const BATCH_DAYS = 60;

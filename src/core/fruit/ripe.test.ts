@@ -1,3 +1,4 @@
+import { noteMildDays } from '@testing/mildDays';
 import { begin, YARD } from '@testing/yard';
 import { addDays } from '../time/calendar';
 import { seasonAt } from '../season/seasons';
@@ -27,10 +28,11 @@ function garden() {
     });
     phone.say(`${addDays(DAY, 3)}${NOON}`, { kind: 'looked', body: { bloom, seen: 'growing' } });
   }
+  noteMildDays(phone, DAY, 60);
   const ripe = (days: number): string[] => {
     const today = addDays(DAY, days);
     const fruits = fruitsOf(phone.journal, YARD, today, seasonAt(phone.journal, today));
-    return ripeNow(phone.journal, fruits).map(({ fruit, use }) => `${fruit.bloom.bloom} ${use}`);
+    return ripeNow(phone.journal, YARD, fruits, today).map(({ fruit, use }) => `${fruit.bloom.bloom} ${use}`);
   };
   return { phone, ripe };
 }

@@ -1,9 +1,10 @@
-import type { Crop } from '../crops/catalogue';
+import { carryingMethodsFor, type Crop } from '../crops/catalogue';
 import type { CropCover, Method } from '../crops/crop';
 
 /** What growers do in different ways. */
 const SCHOOL_QUESTIONS = [
   'tool',
+  'crossing',
   'males',
   'ownPlant',
   'cover',
@@ -45,6 +46,7 @@ export type Way =
   | 'growthSeen'
   | 'lobesBrown'
   | 'aWeek'
+  | 'manyVisits'
   | 'neverWashed'
   | 'brushPerCrop'
   | 'cleanAtEach';
@@ -85,6 +87,7 @@ const isTool = (method: Method): boolean => method !== 'emasculate';
 export function schoolsOf(crop: Crop): School[] {
   const questions: Readonly<Record<SchoolQuestion, Omit<School, 'question'> | undefined>> = {
     tool: toolOf(crop),
+    crossing: crossingOf(crop),
     males: malesOf(crop),
     ownPlant: handedOver(crop)
       ? { ways: ['ownPollenFine', 'ownPollenAvoided'], ours: { code: 'othersForSeed' } }
@@ -123,6 +126,13 @@ function toolOf(crop: Crop): Omit<School, 'question'> | undefined {
   const own = crop.methods.filter(isTool);
   const ways = usesMaleFlowers(crop) ? [...new Set([...own, ...TOOLS_INSTEAD])] : own;
   return ways.length > 1 ? { ways, ours: { code: 'method', method: ways[0]! } } : undefined;
+}
+
+/** Of perfect flowers whose anthers were taken out. */
+function crossingOf(crop: Crop): Omit<School, 'question'> | undefined {
+  if (!crop.protocols.cross || crop.habit !== 'perfect') return undefined;
+  const ways = carryingMethodsFor(crop).filter((way) => way !== 'swab');
+  return { ways: [...ways, 'manyVisits'], ours: { code: 'method', method: ways[0]! } };
 }
 
 function malesOf(crop: Crop): Omit<School, 'question'> | undefined {

@@ -32,15 +32,21 @@ export const LIMITS = {
   /** What a thousand seeds weigh. */
   thousandGrams: [0.01, 5000],
   harvestYear: [1900, 2200],
+  /** Of a blossom or a case of them, in whatever money. */
+  price: [0, 1_000_000],
+  inCase: [2, 1000],
 } as const satisfies Record<string, readonly [number, number]>;
 
 export type Limit = keyof typeof LIMITS;
 
 /** Characters. */
-export const LONGEST = { name: 80, bedName: 60, note: 2000 } as const;
+export const LONGEST = { name: 80, bedName: 60, note: 2000, currency: 8 } as const;
 
 /** Flowers or fruits of one plant or stand that are counted at once. */
 export const MAX_COUNTED = 99;
+
+/** Blossoms picked of one plant or stand. */
+export const MAX_BLOSSOMS = 9999;
 
 /** Places of a row, and plants in it. */
 export const MAX_PLANTS_IN_ROW = 2000;

@@ -47,6 +47,8 @@ const REDUCERS: { readonly [T in SubjectType]: Reducer<T> } = {
   ways: latest<'ways'>,
   trial: reduceTrial,
   lot: reduceLot,
+  blossoms: latest<'blossoms'>,
+  blossomPrice: latest<'blossomPrice'>,
 };
 
 /**

@@ -396,4 +396,6 @@ export interface States {
   ways: WaysState;
   trial: Trial;
   lot: Lot;
+  blossoms: Bodies['blossoms.picked'];
+  blossomPrice: Bodies['blossoms.priced'];
 }

@@ -12,7 +12,18 @@ export interface Action {
 
 /** Where work is undone: at a plant of the walk, at a stop of the round, at a fruit … */
 export type Work =
-  'walk' | 'round' | 'routine' | 'plan' | 'cages' | 'ties' | 'ways' | 'open' | 'fruit' | 'trials' | 'seed';
+  | 'walk'
+  | 'round'
+  | 'routine'
+  | 'plan'
+  | 'cages'
+  | 'ties'
+  | 'ways'
+  | 'open'
+  | 'fruit'
+  | 'trials'
+  | 'seed'
+  | 'blossoms';
 
 /**
  * The work that entries of each kind belong to. What belongs to none is undone where all is, such as a setting made at
@@ -78,6 +89,8 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'weather.read': [],
   'tie.set': ['ties'],
   'ways.set': ['ways'],
+  'blossoms.picked': ['blossoms'],
+  'blossoms.priced': ['blossoms'],
   'trial.planned': ['trials'],
   'trial.dealt': ['round', 'open'],
   'trial.ended': ['trials'],

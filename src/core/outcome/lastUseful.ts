@@ -1,29 +1,28 @@
-import { cropOf, type CropId } from '../crops/catalogue';
+import type { CropId } from '../crops/catalogue';
 import { wantsSeed, type Purpose } from '../crops/variety';
-import { addDays } from '../time/calendar';
+import { ripeAfter, ripensOn } from '../fruit/ripening';
+import type { TemperaturesOf } from '../season/flowering';
+import { addDays, daysBetween } from '../time/calendar';
 import { nextYearDay } from '../time/nextYearDay';
 import type { Day } from '../time/types';
-import { normalOf, type Climate } from '../weather/climate';
 
 /** The last day on which a pollination still ripens before the frost. */
 export interface LastUseful {
   readonly day: Day;
-  /** On the vine until it is ripe for what it is grown for, days. */
+  /** On the plant from then until the frost, days. */
   readonly days: number;
-  /** Of these, for a cool autumn. */
+  /** Of these, since it is cool. */
   readonly coolDays: number;
   readonly frost: Day;
 }
 
 /** So long after a frost it is still that one, and not next year's, days. Our default. */
 const OVER_DAYS = 90;
-/** Below this mean of the last weeks before the frost fruit ripens slowly, °C, and so much longer. Our defaults. */
-const COOL = { mean: 14, weeks: 4, share: 0.15 } as const;
 
 /**
- * Until when pollinating is worth while: the early frost, of one year in ten, less the days on the vine, more of them
- * where the autumn is cool. Seed ripens on indoors for three weeks or more, so its shortest time on the vine counts
- * (common practice, no source).
+ * Until when pollinating is worth while: the last day from which a fruit is ripe before the early frost, of one year in
+ * ten, as warm as it is to be expected. Seed ripens on indoors for three weeks or more, so a fruit a little late is not
+ * lost (common practice, no source).
  *
  * @param earlyFrost a day of any year: its month and its day count.
  * @returns `undefined` where the crop's days are not known.
@@ -34,23 +33,24 @@ export function lastUsefulPollination({
   purpose,
   earlyFrost,
   today,
-  climate,
-  latitude,
+  temperatures,
 }: {
   readonly crop: CropId;
   readonly purpose: Purpose;
   readonly earlyFrost: Day;
   readonly today: Day;
-  readonly climate: Climate;
-  readonly latitude: number;
+  readonly temperatures: TemperaturesOf;
 }): LastUseful | undefined {
-  const { seedAfter, eatAfter } = cropOf(crop);
-  const onVine = wantsSeed(purpose) ? seedAfter?.value[0] : eatAfter?.value[1];
-  if (onVine === undefined) return undefined;
+  const use = wantsSeed(purpose) ? 'seed' : 'eat';
+  const span = ripeAfter(crop, use);
+  if (!span) return undefined;
   const frost = nextFrost(earlyFrost, today);
-  const coolDays = isCool(frost, climate, latitude) ? Math.round(COOL.share * onVine) : 0;
-  const days = onVine + coolDays;
-  return { day: addDays(frost, -days), days, coolDays, frost };
+  const [shortest, longest] = span;
+  let day = addDays(frost, -shortest);
+  while (daysBetween(day, frost) < longest && ripensOn(crop, use, day, temperatures)! > frost)
+    day = addDays(day, -1);
+  const days = daysBetween(day, frost);
+  return { day, days, coolDays: days - shortest, frost };
 }
 
 /**
@@ -60,11 +60,4 @@ export function lastUsefulPollination({
  */
 export function nextFrost(earlyFrost: Day, today: Day): Day {
   return nextYearDay(earlyFrost, addDays(today, -OVER_DAYS));
-}
-
-function isCool(frost: Day, climate: Climate, latitude: number): boolean {
-  const days = Array.from({ length: 7 * COOL.weeks }, (_, i) =>
-    normalOf(addDays(frost, -i), climate, latitude),
-  );
-  return days.reduce((sum, { min, max }) => sum + (min + max) / 2, 0) / days.length < COOL.mean;
 }

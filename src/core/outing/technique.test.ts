@@ -1,10 +1,10 @@
-import { cropOf } from '../crops/catalogue';
+import { cropOf, type CropId } from '../crops/catalogue';
 import type { Fact } from '../journal/entry';
 import type { Bodies } from '../journal/kinds/kinds';
 import { meantFor } from '../journal/matingOf';
 import { flowersDue } from '../due/flowersDue';
 import { begin, type Phone } from '@testing/yard';
-import { daysApart, hoursApart, usualTechnique, techniqueOf } from './technique';
+import { spacingOf, usualTechnique, techniqueOf } from './technique';
 
 const AT = '2026-07-17T12:00:00Z';
 const DAY = '2026-07-19';
@@ -23,7 +23,11 @@ test('without a choice it is as usual for the crop and the purpose', () => {
   const phone = garden();
   expect(of(phone, 'v1')).toEqual({ males: 3, method: 'maleFlower', cover: 'tape', times: 1 });
   expect(of(phone, 'w1')).toEqual({ males: 2, method: 'maleFlower', cover: 'none', times: 1 });
-  expect(usualTechnique(cropOf('tomato'), { purpose: 'eat', mother: 'a', father: 'b' }).method).toBe('brush');
+  // Of perfect flowers a cross is dabbed with the father's anthers; what is carried for fruit goes by brush.
+  expect(usualTechnique(cropOf('tomato'), { purpose: 'eat', mother: 'a', father: 'b' }).method).toBe(
+    'anthers',
+  );
+  expect(usualTechnique(cropOf('tomato'), { purpose: 'eat', mother: 'a', father: 'a' }).method).toBe('brush');
 });
 
 test('what was chosen for a variety holds for it, and what was chosen for its cross goes before that', () => {
@@ -95,9 +99,14 @@ test('what is usual once or twice follows the crop: a dab an hour later is for w
   expect(usualTechnique(cropOf('watermelon'), wanted('eat')).times).toBe(2);
   expect(usualTechnique(cropOf('watermelon'), wanted('seedToKeep')).times).toBe(1);
   expect(usualTechnique(cropOf('tomato'), { ...wanted('seedToKeep'), father: 'b' }).times).toBe(2);
-  expect(hoursApart(cropOf('watermelon').protocols.fruit!)).toBe(1);
-  expect(daysApart(cropOf('watermelon').protocols.fruit!)).toBeUndefined();
-  expect(daysApart(cropOf('pepo').protocols.seed!)).toBeUndefined();
+  const spacing = (crop: CropId, protocol: 'fruit' | 'seed' | 'cross', sameDay?: boolean) =>
+    spacingOf(cropOf(crop), cropOf(crop).protocols[protocol]!, sameDay);
+  expect(spacing('watermelon', 'fruit')).toEqual({ unit: 'h', value: 1, most: 2 });
+  expect(spacing('pepo', 'seed')?.unit).toBe('h');
+  // Three or four visits a day are a way of its own for a cross of perfect flowers, of no other crop.
+  expect(spacing('tomato', 'cross')).toEqual({ unit: 'd', value: 1, most: 3 });
+  expect(spacing('tomato', 'cross', true)).toEqual({ unit: 'h', value: 2, most: 4 });
+  expect(spacing('corn', 'seed', true)).toEqual(spacing('corn', 'seed'));
 });
 
 test('a mother whose variety is not known is worked with one male, by hand', () => {

@@ -1,5 +1,5 @@
-import { CARRYING_METHODS, type CarryingMethod, type Protocol } from '../crops/crop';
-import { cropOf, protocolFor, type Crop } from '../crops/catalogue';
+import { carryingMethodsFor, cropOf, mostTimes, protocolFor, type Crop } from '../crops/catalogue';
+import type { CarryingMethod, Protocol } from '../crops/crop';
 import { wantsSeed } from '../crops/variety';
 import type { Journal } from '../journal/journal';
 
@@ -15,6 +15,8 @@ export interface Technique {
   readonly cover: CoverMethod;
   /** How often each female is pollinated. */
   readonly times: number;
+  /** Is that within one day, where days apart are usual? */
+  readonly sameDay?: true;
 }
 
 type Wanted = Pick<Meant, 'mating' | 'mother' | 'father' | 'purpose'>;
@@ -30,36 +32,49 @@ export function usualTechnique(crop: Crop, wanted: Wanted): Technique {
   const isForSeed = wantsSeed(purpose) || mother !== father;
   return {
     males: (isForSeed ? crop.malesWanted.seed : crop.malesWanted.fruit).value,
-    method: usualMethod(crop),
+    method: usualMethod(crop, mother !== father),
     cover: isForSeed ? (COVER_METHODS.find((method) => method === crop.covers[0]) ?? 'bag') : 'none',
     times: protocolFor(crop, wanted)?.pollinate.times.value ?? 1,
   };
 }
 
-/** The crop's own way to bring pollen to a single flower: the first of its methods that does. */
-const usualMethod = ({ methods }: Crop): CarryingMethod =>
-  methods.flatMap((method) => CARRYING_METHODS.find((each) => each === method) ?? [])[0] ?? 'maleFlower';
-
 /**
- * Days from one pollination of a female to the next; `undefined` where no round leads to her again.
- *
- * @example daysApart(cropOf('tomato').protocols.cross!) // 1
+ * The crop's own way to bring pollen to a single flower: the first of its methods that does. A cross of perfect flowers
+ * is dabbed with the father's anthers (our default among the schools).
  */
-export function daysApart({ pollinate: { apart } }: Protocol): number | undefined {
-  return apart.unit === 'd' && apart.value > 0 ? apart.value : undefined;
+function usualMethod(crop: Crop, isCross: boolean): CarryingMethod {
+  const can = carryingMethodsFor(crop);
+  if (isCross && can.includes('anthers')) return 'anthers';
+  return (
+    crop.methods.flatMap((method) => can.find((each) => each === method) ?? [])[0] ?? can[0] ?? 'maleFlower'
+  );
 }
 
-/**
- * Hours after which an open female gets a second dab on the same day; `undefined` where that is not done.
- *
- * @example hoursApart(cropOf('watermelon').protocols.fruit!) // 1
- */
-export function hoursApart({ pollinate: { apart } }: Protocol): number | undefined {
-  return apart.unit === 'h' && apart.value > 0 ? apart.value : undefined;
+/** How far the pollinations of one female are apart, in days or in hours of one day, and how many there may be. */
+export interface Spacing {
+  readonly unit: 'd' | 'h';
+  readonly value: number;
+  readonly most: number;
 }
 
-/** On one day; a third time is not known to help. Our default. */
-export const SAME_DAY_TIMES = 2;
+/** A second dab of an open flower on one day; a third is not known to help. Our default. */
+const SAME_DAY_TIMES = 2;
+
+/**
+ * When a female that was pollinated is so again; `undefined` where no round leads to her a second time.
+ *
+ * @param sameDay as chosen: within one day in place of days apart, where a protocol has both.
+ * @example spacingOf(tomato, tomato.protocols.cross!) // { unit: 'd', value: 1, most: 3 }
+ * @example spacingOf(tomato, tomato.protocols.cross!, true) // { unit: 'h', value: 2, most: 4 }
+ */
+export function spacingOf(crop: Crop, protocol: Protocol, sameDay = false): Spacing | undefined {
+  const { apart, sameDay: within } = protocol.pollinate;
+  if (sameDay && within) return { unit: 'h', value: within.apart.value, most: within.times.value };
+  if (apart.value <= 0) return undefined;
+  return apart.unit === 'h'
+    ? { unit: 'h', value: apart.value, most: SAME_DAY_TIMES }
+    : { unit: 'd', value: apart.value, most: mostTimes(crop, protocol) };
+}
 
 /**
  * Does the grower get seed of a variety from flowers that are kept to their own pollen? Where none is carried to them in
@@ -95,10 +110,13 @@ export function techniqueOf(journal: Journal, meant: Wanted): Technique {
   const usual = variety ? usualTechnique(cropOf(variety.crop), meant) : ONCE;
   const chosen = journal.all('ways');
   const [cross, line] = [chosen.get(meant.mating ?? ''), chosen.get(meant.mother)];
+  // When is said with how often.
+  const often = [cross, line].find((each) => each?.times !== undefined);
   return {
     males: cross?.males ?? line?.males ?? usual.males,
     method: cross?.method ?? line?.method ?? usual.method,
     cover: cross?.cover ?? line?.cover ?? usual.cover,
-    times: cross?.times ?? line?.times ?? usual.times,
+    times: often?.times ?? usual.times,
+    ...(often?.sameDay && { sameDay: true }),
   };
 }

@@ -1,4 +1,5 @@
 import { cropOf, isPollinatedByFlower, protocolFor, type Crop } from '../crops/catalogue';
+import type { Span } from '../crops/crop';
 import { outingOf, type Outing } from '../crops/outing';
 import { wantsSeed } from '../crops/variety';
 import { believedSet } from '../fruit/believedSet';
@@ -6,6 +7,7 @@ import { setByInsects } from '../fruit/countedSet';
 import { isOnPlant } from '../fruit/fruitHistory';
 import type { Fruit } from '../fruit/fruits';
 import { ASKED_FOR_DAYS } from '../fruit/ripe';
+import { ripeAfter, ripeningOf } from '../fruit/ripening';
 import { keptDay } from '../fruit/setVerdict';
 import { plantsIn } from '../garden/places';
 import { climateOf } from '../journal/climateOf';
@@ -160,14 +162,16 @@ function plantingToSimulate(grown: Grown, known: Known): SimulatedPlanting | Not
   if (why) return why;
   if (!flowering) return 'notKnownWhen';
   const forSeed = wantsSeed(variety.purpose);
-  const ripens = (forSeed ? crop.seedAfter : crop.eatAfter)?.value;
+  const ripens = ripeAfter(variety.crop, forSeed ? 'seed' : 'eat');
   if (!ripens || !crop.hours || !protocol?.collect) return 'notKnownWhen';
   const technique = techniqueOf(journal, meant);
   const mild = mildDaysOf(variety.crop, temperatures);
   const flowers = flowersADay(journal, plants, today, mild);
   const flowersFor = daysBetween(flowering.first > today ? flowering.first : today, flowering.last) + 1;
   const histories = fruits.flatMap((fruit) => fruit.histories);
-  const hanging = hangingOn(plants, own, ripens[1]);
+  const hanging = hangingOn(plants, own, (age) => ripenedIn(ripens, mild, today, age)).filter(
+    ({ age }) => age <= ripens[1] + ASKED_FOR_DAYS,
+  );
   if (flowersFor <= 0 && hanging.length === 0) return 'noTime';
   const outing = outingOf({ hours: crop.hours });
   const { collect, pollinate } = protocol;
@@ -223,7 +227,18 @@ const pickedOf = (fruits: readonly Fruit[]): number =>
     .flatMap(({ histories }) => histories)
     .filter(({ harvested, ended }) => harvested !== undefined || ended?.how === 'eaten').length;
 
-function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[], ripe: number): HangingFruit[] {
+/** How much of its ripening a fruit of an age has behind it. */
+function ripenedIn(span: Span, mild: (day: Day) => number, today: Day, age: number): number {
+  let sum = 0;
+  for (let before = 0; before < age; before += 1) sum += ripeningOf(span, mild(addDays(today, -before)));
+  return sum;
+}
+
+function hangingOn(
+  plants: readonly Plant[],
+  fruits: readonly Fruit[],
+  ripenedAt: (age: number) => number,
+): HangingFruit[] {
   const place = new Map<string, number>();
   let next = 0;
   for (const { plant, count = 1 } of plants) {
@@ -234,11 +249,10 @@ function hangingOn(plants: readonly Plant[], fruits: readonly Fruit[], ripe: num
     const at = place.get(plant);
     if (at === undefined) return [];
     return histories
-      .filter(
-        (history) =>
-          isOnPlant(history) && history.followed !== 'control' && history.age <= ripe + ASKED_FOR_DAYS,
-      )
-      .map(({ age, lastGrowing }) => ({ plant: at, age, grew: lastGrowing, covered: isCovered(bloom) }));
+      .filter((history) => isOnPlant(history) && history.followed !== 'control')
+      .map(({ age, lastGrowing }) => ({
+        ...{ plant: at, age, ripened: ripenedAt(age), grew: lastGrowing, covered: isCovered(bloom) },
+      }));
   });
 }
 

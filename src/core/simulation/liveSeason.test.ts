@@ -232,8 +232,8 @@ test('the frost ends it: what is old enough is picked, what is not is lost; unde
 
 test('what hangs already ripens, but for the young that still drop', () => {
   const hanging = [
-    ...Array.from({ length: 4 }, (_, plant) => ({ plant, age: 30, grew: 20, covered: true })),
-    ...Array.from({ length: 4 }, (_, plant) => ({ plant, age: 1, grew: 0, covered: true })),
+    ...Array.from({ length: 4 }, (_, plant) => ({ plant, age: 30, ripened: 30, grew: 20, covered: true })),
+    ...Array.from({ length: 4 }, (_, plant) => ({ plant, age: 1, ripened: 1, grew: 0, covered: true })),
   ];
   const garden = gardenOf({ flowersFor: 0, hanging, picked: 3 });
   const totals = Array.from({ length: 200 }, (_, season) => live(garden, season)[0]!.picked.at(-1)!);

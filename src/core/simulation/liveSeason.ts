@@ -33,7 +33,7 @@ export function liveSeason(
     const frost = isFrost(day);
     for (const each of plantings) {
       each.passDay(day, warmth[day]!);
-      if (isLast || (frost && each.canFreeze)) each.end(day);
+      if (isLast || (frost && each.canFreeze)) each.end();
     }
     if (plantings.every((each) => each.isOver(day))) {
       day += 1;

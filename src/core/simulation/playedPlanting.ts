@@ -1,10 +1,10 @@
+import { ripeningOf } from '../fruit/ripening';
 import { STEP_MS } from '../opening/worth';
 import { MS_PER_MINUTE } from '../time/calendar';
 import type { SimulatedPlanting, WayOfSeason } from './simulatedGarden';
 import type { Stage, StagedDay, StagedPlanting } from './stage';
 import {
   chanceKept,
-  COOL_DAY_COUNTS,
   countOf,
   drawPlant,
   drawVariety,
@@ -48,9 +48,8 @@ export interface FlowerInTruth {
 interface Hanging {
   readonly plant: number;
   readonly since: number;
-  /** Of the planting's ripening: when it is ripe, and when it may be picked before a frost. */
+  /** How far the planting's ripening has to be for it to be ripe. */
   readonly ripe: number;
-  readonly pickable: number;
   /** Day on which it drops; Infinity where it is kept. */
   readonly drops: number;
   readonly covered: boolean;
@@ -65,7 +64,6 @@ export interface OpenFlower {
   /** Its chances, even from 0 to 1: to be kept, of the day on which it drops or is ripe, and with insects alone. */
   readonly kept: number;
   readonly drops: number;
-  readonly ripens: number;
   readonly insects: number;
 }
 
@@ -107,7 +105,7 @@ export class PlayedPlanting {
   #ripened = 0;
   #began: number | undefined;
   #ended = false;
-  #weather: StagedDay = { mildDays: 0, isCool: false, isHot: false };
+  #weather: StagedDay = { mildDays: 0, isHot: false };
   #opened = 0;
   #pollinated = 0;
   #late = 0;
@@ -147,18 +145,16 @@ export class PlayedPlanting {
   #alreadyHanging(): Hanging[] {
     const { planting, at } = this.staged;
     const { hanging: chance } = this.#nature;
-    const [least, most] = planting.ripensIn;
-    return planting.hanging.flatMap(({ plant, age, grew, covered }, i): Hanging[] => {
+    return planting.hanging.flatMap(({ plant, age, ripened, grew, covered }, i): Hanging[] => {
       if (plant >= this.#plants) return [];
       chance.at(this.#season, at, i, 0);
-      const [isKept, drops, ripens] = chance.drawn as unknown as readonly [number, number, number];
+      const [isKept, drops] = chance.drawn as unknown as readonly [number, number];
       const stays = isKept < keptFrom(this.#kept, grew, planting.dropsBy);
       const after = Math.max(dropDay(drops, planting.dropsBy), grew + 1);
       return [
         {
           ...{ plant, since: -age, covered: covered && this.#isCovered },
-          ripe: least + (most - least) * ripens - age,
-          pickable: least - age,
+          ripe: planting.ripensIn[0] - ripened,
           drops: stays ? Infinity : Math.max(0, after - age),
         },
       ];
@@ -168,7 +164,7 @@ export class PlayedPlanting {
   /** A day passes: fruit drops, ripens or takes its share; the flowers come nearer. */
   passDay(day: number, warmer: number): void {
     this.#weather = this.staged.weather(day, warmer);
-    this.#ripened += this.#weather.isCool ? COOL_DAY_COUNTS : 1;
+    this.#ripened += ripeningOf(this.staged.planting.ripensIn, this.#weather.mildDays);
     this.#load.fill(0);
     if (day > 0) {
       this.#picked[day] = this.#picked[day - 1]!;
@@ -192,13 +188,8 @@ export class PlayedPlanting {
     if (this.#mildDays >= this.#startsIn) this.#began ??= day;
   }
 
-  /** The frost, or the end of the season: what is old enough ripens on indoors. */
-  end(day: number): void {
-    if (this.#ended) return;
-    const ripe = this.#hanging.filter(
-      ({ pickable, drops }) => pickable <= this.#ripened && drops === Infinity,
-    );
-    this.#pick(day, ripe.length, ripe.filter(({ covered }) => covered).length);
+  /** The frost, or the end of the season: what is not ripe is lost. */
+  end(): void {
     this.#hanging = [];
     this.#ended = true;
   }
@@ -254,7 +245,6 @@ export class PlayedPlanting {
           turn: (flower.drawn[3]! * DIGITS) % 1,
           kept: flower.drawn[0]!,
           drops: flower.drawn[1]!,
-          ripens: flower.drawn[2]!,
           insects: flower.drawn[3]!,
         });
       }
@@ -315,20 +305,14 @@ export class PlayedPlanting {
   }
 
   /** @returns the days after which it drops, where it does. */
-  #follow(
-    { plant, drops, ripens }: OpenFlower,
-    day: number,
-    isKept: boolean,
-    covered: boolean,
-  ): number | undefined {
+  #follow({ plant, drops }: OpenFlower, day: number, isKept: boolean, covered: boolean): number | undefined {
     const { dropsBy, ripensIn } = this.staged.planting;
     const after = isKept ? undefined : dropDay(drops, dropsBy);
     this.#hanging.push({
       plant,
       since: day,
       covered,
-      ripe: this.#ripened + ripensIn[0] + (ripensIn[1] - ripensIn[0]) * ripens,
-      pickable: this.#ripened + ripensIn[0],
+      ripe: this.#ripened + ripensIn[0],
       drops: after === undefined ? Infinity : day + after,
     });
     return after;

@@ -11,6 +11,8 @@ export interface HangingFruit {
   readonly plant: number;
   /** Days since it was pollinated. */
   readonly age: number;
+  /** Of the days it takes to be ripe, those that it has behind it. */
+  readonly ripened: number;
   /** Day of its life on which it was last seen growing; 0 when nobody looked. */
   readonly grew: number;
   readonly covered: boolean;
@@ -51,7 +53,7 @@ export interface SimulatedPlanting {
   readonly pickedCovered: number;
   /** Was it worked already on the first day played? Then its next flowers are those of the day after. */
   readonly doneToday: boolean;
-  /** Days on the plant until it is ripe for what it is grown for. */
+  /** Days on the plant until it is ripe for what it is grown for, where it is mild and where it is cool. */
   readonly ripensIn: Span;
   /** Day by which what is not kept has dropped. */
   readonly dropsBy: number;

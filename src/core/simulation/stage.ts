@@ -29,13 +29,12 @@ export interface StagedPlanting {
   readonly of: number;
   /** What is left of its flowers' set by the hours and males they usually meet, above 0 to 1. */
   readonly usual: number;
-  /** Mild days that a day adds, and how warm and how hot it is, for so much warmer than normal. */
+  /** Mild days that a day adds, and whether it is hot, for so much warmer than normal. */
   readonly weather: (day: number, warmer: number) => StagedDay;
 }
 
 export interface StagedDay {
   readonly mildDays: number;
-  readonly isCool: boolean;
   readonly isHot: boolean;
 }
 
@@ -45,8 +44,6 @@ const MOST_DAYS = 300;
 const STEP = 0.5;
 const FURTHEST = 12;
 const STEPS = (2 * FURTHEST) / STEP + 1;
-/** Below this a day is cool on the way to ripeness, mean °C: as where the last useful day is worked out. */
-const COOL_BELOW = 14;
 
 /**
  * Sets the stage: everything of a garden that no chance changes.
@@ -94,14 +91,10 @@ function weatherOf(
     };
     const here = glass ? underGlass(outside) : outside;
     const mild = mildDaysOf(crop, here);
-    return dates.map((date): StagedDay => {
-      const { min, max } = here(date);
-      return {
-        mildDays: mild(date),
-        isCool: (min + max) / 2 < COOL_BELOW,
-        isHot: weather?.heat !== undefined && isHot(here(date), weather.heat),
-      };
-    });
+    return dates.map((date): StagedDay => ({
+      mildDays: mild(date),
+      isHot: weather?.heat !== undefined && isHot(here(date), weather.heat),
+    }));
   });
   return (day, warmer) => {
     const step = Math.round((warmer + FURTHEST) / STEP);

@@ -38,8 +38,6 @@ const FLOWERING_SD = 0.3;
 const PACE_SD = 0.08;
 /** Young fruit drops early rather than late: with 1 as likely on each day. */
 const EARLY = 1.6;
-/** A cool day counts for so much on the way to ripeness: the last useful day allows as much more for a cool autumn. */
-export const COOL_DAY_COUNTS = 1 / 1.15;
 
 /** A standard normal number from two even ones [Box & Muller 1958]. */
 const normal = (u: number, v: number): number => Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * v);

@@ -98,6 +98,20 @@ export function readTagCode(typed: string): TagReading {
 }
 
 /**
+ * The tag in what a scanned code says: the tag itself, or an address that ends with it.
+ *
+ * @example scannedTag('https://garden.example/t/K74Q') // { ok: true, code: 'K74Q' }
+ */
+export const scannedTag = (text: string): TagReading =>
+  readTagCode(
+    text
+      .trim()
+      .replace(/\/+$/, '')
+      .split(/[/?#=]/)
+      .at(-1) ?? '',
+  );
+
+/**
  * A letter for a new device that no other device of the garden has.
  *
  * @param pick a number in [0, 1) that chooses among the free letters.

@@ -80,7 +80,7 @@ export function todayOf(journal: Journal, garden: Garden, now: number): Today {
     shortages: due.flatMap(({ shortages }) => shortages),
     supplies: roundSupplies(due.flatMap(({ females }) => females)),
     looks,
-    ripe: ripeNow(journal, fruits),
+    ripe: ripeNow(journal, garden, fruits, day),
     walk,
   };
 }

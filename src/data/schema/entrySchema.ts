@@ -2,6 +2,7 @@ import Joi from 'joi';
 import type { KindDefinition } from '@/core/journal/kinds/definition';
 import { isKind, KINDS, type Bodies, type Kind } from '@/core/journal/kinds/kinds';
 import { id, instant, madeOnce, record, type KindSchemas } from './fields';
+import { BLOSSOM_SCHEMAS } from './kinds/blossom';
 import { CORRECTION_SCHEMAS } from './kinds/correction';
 import { FRUIT_SCHEMAS } from './kinds/fruit';
 import { GARDEN_SCHEMAS } from './kinds/garden';
@@ -40,6 +41,7 @@ const bodies = (): KindSchemas<Bodies> => ({
   ...WEATHER_SCHEMAS,
   ...TIE_SCHEMAS,
   ...WAYS_SCHEMAS,
+  ...BLOSSOM_SCHEMAS,
   ...TRIAL_SCHEMAS,
   ...CORRECTION_SCHEMAS,
 });

@@ -278,6 +278,16 @@ const aroundForms = ({ length, temperature, temperatureIfGiven, weightIfGiven }:
       .and('coldMin', 'coldMax', 'warmMin', 'warmMax')
       .error(atMissing),
   picked: () => form({ weight: weightIfGiven }),
+  blossomPrice: () =>
+    form({
+      piece: ifGiven('price'),
+      inCase: ifGiven('inCase').integer(),
+      case: ifGiven('price'),
+      currency: Joi.string().allow('').trim().max(LONGEST.currency),
+    })
+      .or('piece', 'case')
+      .and('inCase', 'case')
+      .error(atMissing),
   weather: () =>
     form({
       dawnC: temperature('dawnC'),

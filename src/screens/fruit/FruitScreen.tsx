@@ -1,15 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { readTagCode, formatTagCode } from '@/core/text/tagCode';
-import type { Fruit } from '@/core/fruit/fruits';
 import { MINUTES_PER_LOOK } from '@/core/fruit/lookMinutes';
 import { FLOWER_OUTCOMES, outcomeOf, type FlowerOutcome } from '@/core/fruit/seasonMarks';
-import type { Journal } from '@/core/journal/journal';
-import type { Bloom } from '@/core/journal/state';
 import { useStore } from '@/data/hooks/useGarden';
 import { Button } from '@/ui/parts/Button';
-import { Field } from '@/ui/parts/Field';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -20,10 +15,10 @@ import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { useWide } from '../shell/useWide';
 import { lowerFirst } from '../words/lowerFirst';
+import { FindTag } from './FindTag';
 import { FruitRows, type FruitRowsProps } from './FruitRows';
 import { OUTCOME_NAMES, SeasonPicture } from './SeasonPicture';
 import { LookCard } from './LookCard';
-import { isFollowed } from '@/core/fruit/fruitHistory';
 import { useFruits } from './fruitView';
 import { FruitPanel } from './OneFruitScreen';
 import { PickBeforeFrost } from './PickBeforeFrost';
@@ -155,60 +150,3 @@ const Fruits = memo(function Fruits({ fruits, ...props }: FruitRowsProps) {
     </>
   );
 });
-
-interface FindTagProps {
-  /** Of this season: where a tag was used again, the newest is meant. */
-  readonly fruits: readonly Fruit[];
-  readonly journal: Journal;
-  /** Called with the flower. */
-  readonly onFound: (flower: string) => void;
-}
-
-/** Of all years, the latest; one that is followed before one that nobody pollinated. */
-const taggedWith = (code: string, journal: Journal): Bloom | undefined =>
-  [...journal.all('bloom').values()]
-    .filter(({ code: own, retags = [] }) => own === code || retags.some(({ before }) => before === code))
-    .sort(
-      (a, b) =>
-        Number(isFollowed(b)) - Number(isFollowed(a)) ||
-        ((a.day ?? a.keptOn ?? '') < (b.day ?? b.keptOn ?? '') ? 1 : -1),
-    )[0];
-
-/** Finds a fruit by the tag on its stalk; a misread character is caught by the check character. */
-function FindTag({ fruits, journal, onFound }: FindTagProps) {
-  const [typed, setTyped] = useState('');
-  const [error, setError] = useState<string>();
-  const search = (): void => {
-    const read = readTagCode(typed);
-    if (!read.ok) {
-      setError(
-        read.why === 'character'
-          ? `${read.found} is never on a tag. Tags have no I, O, S or Z: look for 1, 0, 5 or 2.`
-          : read.why === 'length'
-            ? 'A tag has four characters or more.'
-            : 'That cannot be a tag: one character is misread. Look again.',
-      );
-      return;
-    }
-    const bloom =
-      fruits.find((fruit) => fruit.bloom.code === read.code)?.bloom ?? taggedWith(read.code, journal);
-    if (bloom && isFollowed(bloom)) onFound(bloom.bloom);
-    else if (bloom) setError(`${formatTagCode(read.code)} is on a flower that was not pollinated.`);
-    else setError(`No fruit has the tag ${formatTagCode(read.code)}.`);
-  };
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.s }}>
-      <Field
-        label="Search by tag"
-        value={typed}
-        autoCapitalize="characters"
-        error={error}
-        onChange={(value) => {
-          setTyped(value);
-          setError(undefined);
-        }}
-      />
-      <Button title="Search" onPress={search} style={{ marginTop: 28 }} />
-    </View>
-  );
-}

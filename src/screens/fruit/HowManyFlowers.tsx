@@ -12,8 +12,8 @@ import { morningsFor } from '@/core/outcome/morningsFor';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { plantsIn } from '@/core/garden/places';
-import { climateOf } from '@/core/journal/climateOf';
 import { shelterOf } from '@/core/journal/underGlass';
+import { temperaturesAt } from '@/core/opening/temperaturesAt';
 import { useGarden, useStore, useZone } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
@@ -138,7 +138,7 @@ function useLastUseful({ crop, purpose }: Variety): LastUseful | 'notToldFrost' 
   if (earlyFrost === undefined) return 'notToldFrost';
   return lastUsefulPollination({
     ...{ crop, purpose, earlyFrost, today: dayAt(store.clock.now(), described.zone) },
-    ...{ climate: climateOf(journal, described), latitude: described.latitude },
+    temperatures: temperaturesAt(journal, described),
   });
 }
 

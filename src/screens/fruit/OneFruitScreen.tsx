@@ -126,6 +126,7 @@ function FruitDetail({
         </Text>
       </View>
       <Text>{sayBeginning(view, f)}</Text>
+      {view.ripens ? <Text>{sayRipens(view.ripens, f)}</Text> : null}
       {isSuspect(fruit.plant) ? (
         <Text tone="rust" style={{ marginTop: SPACE.s }}>
           Its plant was noted as one that may be diseased: some diseases go on with the seed. Keep none of it.
@@ -259,6 +260,9 @@ function sayBeginning({ fruit: { bloom, history }, donors, controls, zone }: One
     pollination.found === 'wilted' ? ' The flower was closing.' : '',
   ].join('');
 }
+
+const sayRipens = ({ use, day }: NonNullable<OneFruit['ripens']>, f: Format): string =>
+  `${use === 'seed' ? 'Its seed is ripe' : 'It can be eaten'} from about ${f.day(day)} on, as warm as it was and is likely to be. How it looks decides.`;
 
 /** What was picked and weighed. */
 const weighed = ({ harvest, picks = [] }: Bloom): { at: string; count: number; grams: number }[] =>

@@ -30,8 +30,9 @@ export const useFruits = (): FruitView | undefined =>
     const fruits = fruitsOf(journal, garden, today, season);
     const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
     return {
-      ...{ today, season, fruits, due: looksDue(fruits, garden, today), ripe: ripeNow(journal, fruits) },
-      frost: beforeFrost(journal, fruits, { earlyFrost, today }),
+      ...{ today, season, fruits, due: looksDue(fruits, garden, today) },
+      ripe: ripeNow(journal, garden, fruits, today),
+      frost: beforeFrost(journal, garden, fruits, { earlyFrost, today }),
     };
   });
 

@@ -2,6 +2,7 @@ import { controlsOf, type Controls } from '@/core/fruit/controls';
 import { maybeSame } from '@/core/fruit/countedTwice';
 import { fruitOf, fruitsOf, type Fruit } from '@/core/fruit/fruits';
 import { growthOf, type FruitGrowth } from '@/core/fruit/growth';
+import { ripensFor } from '@/core/fruit/ripe';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
 import { daysOf, isolationInSteps } from '@/core/planning/isolationOf';
@@ -45,6 +46,8 @@ export interface OneFruit {
   /** Of one that was left without pollen: how many such flowers of its variety set. */
   readonly controls: Controls | undefined;
   readonly zone: string;
+  /** Of one that hangs: when it is ripe, and for what. */
+  readonly ripens: ReturnType<typeof ripensFor>;
   /** Where it was measured. */
   readonly growth: FruitGrowth | undefined;
 }
@@ -71,6 +74,7 @@ export const useOneFruit = (id: string): OneFruit | undefined =>
         !wantsSeed(meantOf(journal, fruit.bloom)?.purpose ?? 'seedForFun') && !isKeptForSeed(fruit.bloom),
       where: sayPlace(journal, fruit.plant),
       donors: fatherPlants(fruit.bloom).map((plant) => plantLabel(journal, plant)),
+      ripens: ripensFor(journal, garden, fruit),
       growth: fruit.bloom.looks.some(({ mm }) => mm !== undefined)
         ? growthOf(journal, garden, fruit, fruitsOf(journal, garden, today, seasonAt(journal, today)))
         : undefined,

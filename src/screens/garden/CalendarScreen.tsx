@@ -5,8 +5,8 @@ import { addDays, daysBetween } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import type { FlowerBar } from '@/ui/charts/calendar';
 import { FlowerCalendar } from '@/ui/charts/FlowerCalendar';
-import { Gradually } from '@/ui/parts/Gradually';
 import { ListRow } from '@/ui/parts/ListRow';
+import { LongList } from '@/ui/parts/LongList';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import type { Format } from '../format/format';
@@ -20,6 +20,9 @@ import { sayGardenReason } from '../words/reasons/garden';
 import { GardenTabs } from './GardenTabs';
 import { SowingAdvice } from './SowingAdvice';
 import { usePlan, type PlanOfGarden } from './usePlan';
+
+/** Of a variety with two lines of why, px. */
+const ROW_HEIGHT = 96;
 
 /** When each variety flowers, what flowers with it that crosses, and when to sow so that it does or does not. */
 export function CalendarScreen() {
@@ -55,17 +58,13 @@ export function CalendarScreen() {
       <View style={{ marginTop: SPACE.m }}>
         <Later>
           {() => (
-            <>
-              <Gradually items={[...ordered, ...unknown]}>
-                {(planned) => (
-                  <ListRow
-                    key={planned.planting}
-                    title={plantingName(planned, f)}
-                    note={sayFlowering(planned, f)}
-                  />
-                )}
-              </Gradually>
-            </>
+            <LongList
+              items={[...ordered, ...unknown]}
+              keyOf={({ planting }) => planting}
+              rowHeight={ROW_HEIGHT}
+            >
+              {(planned) => <ListRow title={plantingName(planned, f)} note={sayFlowering(planned, f)} />}
+            </LongList>
           )}
         </Later>
       </View>

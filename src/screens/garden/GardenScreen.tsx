@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { plantsIn } from '@/core/garden/places';
 import { groupBy } from '@/core/text/groupBy';
 import { Button } from '@/ui/parts/Button';
-import { Gradually } from '@/ui/parts/Gradually';
+import { LongList } from '@/ui/parts/LongList';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -102,6 +102,9 @@ export function GardenScreen() {
   );
 }
 
+/** Of a bed's row with two lines of what grows there, px. */
+const BED_HEIGHT = 96;
+
 interface BedRowsProps {
   readonly view: PlanOfGarden;
   readonly chosen: string | undefined;
@@ -113,12 +116,11 @@ const BedRows = memo(function BedRows({ view, chosen }: BedRowsProps) {
   const f = useFormat();
   const inBed = useMemo(() => groupBy(view.plants, ({ bed }) => bed), [view.plants]);
   return (
-    <Gradually items={view.beds}>
+    <LongList items={view.beds} keyOf={({ bed }) => bed} rowHeight={BED_HEIGHT}>
       {(each) => {
         const own = inBed.get(each.bed) ?? [];
         return (
           <ListRow
-            key={each.bed}
             title={sayBed(each.name)}
             note={`${f.length(each.length)} by ${f.length(each.width)}, ${f.count(rowsOf(each, own), 'row', 'rows')}${each.glass ? ', under glass' : ''}. ${sayRows(own, view, f)}`}
             end={f.number(plantsIn(own))}
@@ -127,7 +129,7 @@ const BedRows = memo(function BedRows({ view, chosen }: BedRowsProps) {
           />
         );
       }}
-    </Gradually>
+    </LongList>
   );
 });
 

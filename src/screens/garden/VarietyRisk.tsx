@@ -2,9 +2,9 @@ import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PlannedVariety, VarietyReport } from '@/core/planning/gardenPlan';
 import { SeedRow } from '@/ui/charts/SeedRow';
-import { Gradually } from '@/ui/parts/Gradually';
 import { Glyph } from '@/ui/glyphs/Glyph';
 import { ListRow } from '@/ui/parts/ListRow';
+import { LongList } from '@/ui/parts/LongList';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
@@ -60,8 +60,8 @@ function VarietyRisk({ planned, report, nameOf, selected, onPress }: VarietyRisk
   );
 }
 
-/** So many are there at once: each has twenty seeds to draw. */
-const AT_ONCE = 12;
+/** With its verdict and twenty seeds, px. */
+const ROW_HEIGHT = 140;
 
 interface VarietyRisksProps {
   readonly view: PlanOfGarden;
@@ -73,10 +73,9 @@ interface VarietyRisksProps {
 /** All varieties with what they are in risk of. */
 export function VarietyRisks({ view, chosen, onShow }: VarietyRisksProps) {
   return (
-    <Gradually items={view.varieties} first={AT_ONCE}>
+    <LongList items={view.varieties} keyOf={({ planting }) => planting} rowHeight={ROW_HEIGHT}>
       {(planned) => (
         <VarietyRisk
-          key={planned.planting}
           planned={planned}
           report={view.reports?.get(planned.planting)}
           nameOf={view.nameOf}
@@ -84,6 +83,6 @@ export function VarietyRisks({ view, chosen, onShow }: VarietyRisksProps) {
           onPress={() => onShow(planned.variety.variety)}
         />
       )}
-    </Gradually>
+    </LongList>
   );
 }

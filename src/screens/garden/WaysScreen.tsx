@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { View } from 'react-native';
-import { carryingMethodsFor, cropOf, mostTimes, protocolFor, type Crop } from '@/core/crops/catalogue';
+import { carryingMethodsFor, cropOf, protocolFor, type Crop } from '@/core/crops/catalogue';
 import type { Bodies } from '@/core/journal/kinds/kinds';
 
 import { type CarryingMethod, type Protocol } from '@/core/crops/crop';
@@ -9,12 +9,11 @@ import type { CoverMethod } from '@/core/journal/kinds/walk';
 import { MAX_MALES } from '@/core/journal/limits';
 import {
   canBeSelfed,
-  daysApart,
-  hoursApart,
   isSelfed,
-  SAME_DAY_TIMES,
+  spacingOf,
   usualTechnique,
   techniqueOf,
+  type Spacing,
   type Technique,
 } from '@/core/outing/technique';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -28,6 +27,8 @@ import { UndoFoot } from '../shell/ProgressHead';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { COVERS, FLOWER_COVERS, METHODS } from '../words/names';
+import { sayOften } from '../words/often';
+import { CrossSoFar } from './CrossSoFar';
 
 interface WaysView {
   readonly of: string;
@@ -102,12 +103,16 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
   const record = useRecord();
   const { of, isCross, name, crop, forSeed, protocol, selfed, carried, chosen, ways, usual } = view;
   const pathname = isCross ? '/garden/cross' : '/garden/variety';
-  const again = protocol && sayApart(crop, protocol, f);
+  const often = protocol ? oftenOf(crop, protocol, usual.times, f) : [];
   const set = (change: Partial<Bodies['ways.set']>): void =>
     record([{ kind: 'ways.set', body: { ...chosen, of, ...change } }]);
   const setSelfed = (bagged: boolean): void => {
     const { selfed: _, ...others } = chosen ?? { of };
     record([{ kind: 'ways.set', body: { ...others, ...(bagged && { selfed: true }) } }]);
+  };
+  const setOften = ({ times, sameDay }: Often): void => {
+    const { sameDay: _, ...others } = chosen ?? { of };
+    record([{ kind: 'ways.set', body: { ...others, times, ...(sameDay && { sameDay: true }) } }]);
   };
   const note = (isUsual: boolean, why: string) => (isUsual ? { note: `Usual. ${why}` } : {});
   const cover = protocol?.cover ?? crop.protocols.seed?.cover ?? crop.protocols.cross?.cover;
@@ -164,19 +169,18 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
             />
           </>
         ) : null}
-        {again ? (
+        {often.length > 1 ? (
           <Choice
             label="How often"
-            value={String(Math.min(ways.times, again.most))}
-            options={Array.from({ length: again.most }, (_, i) => i + 1).map((times) => ({
-              value: String(times),
-              title:
-                times === 1
-                  ? 'Once'
-                  : `${times === 2 ? 'Twice' : f.count(times, 'time', 'times')}, ${again.apart}`,
-              ...note(times === usual.times, times === 1 ? ONCE_WHY : AGAIN_WHY),
-            }))}
-            onChange={(value) => set({ times: Number(value) })}
+            value={
+              (
+                often.find(
+                  ({ times, sameDay }) => times === ways.times && sameDay === (ways.sameDay === true),
+                ) ?? often.at(-1)!
+              ).value
+            }
+            options={often}
+            onChange={(value) => setOften(often.find((each) => each.value === value)!)}
           />
         ) : null}
         {cover && !cover.by && carried ? (
@@ -191,29 +195,45 @@ function WaysChoices({ view }: { readonly view: WaysView }) {
             onChange={(value) => set({ cover: value })}
           />
         ) : null}
+        {isCross ? <CrossSoFar mating={of} /> : null}
       </View>
     </Page>
   );
 }
 
-/** How long from one pollination to the next, and how often that can be; `undefined` where once is all. */
-function sayApart(
-  crop: Crop,
-  protocol: Protocol,
-  f: Format,
-): { readonly apart: string; readonly most: number } | undefined {
-  const [days, hours] = [daysApart(protocol), hoursApart(protocol)];
-  if (days !== undefined) {
-    return {
-      apart: days === 1 ? 'a day apart' : `${f.count(days, 'day', 'days')} apart`,
-      most: mostTimes(crop, protocol),
-    };
-  }
-  if (hours === undefined) return undefined;
-  return {
-    apart: hours === 1 ? 'an hour apart' : `${f.count(hours, 'hour', 'hours')} apart`,
-    most: SAME_DAY_TIMES,
-  };
+/** How often a female may be pollinated, as it is chosen. */
+interface Often {
+  readonly value: string;
+  readonly title: string;
+  readonly note?: string;
+  readonly times: number;
+  readonly sameDay: boolean;
+}
+
+/** Once and more often, days apart, and within a day where growers do so; only once where that is all. */
+function oftenOf(crop: Crop, protocol: Protocol, usual: number, f: Format): Often[] {
+  const apart = spacingOf(crop, protocol);
+  const within = protocol.pollinate.sameDay && spacingOf(crop, protocol, true);
+  const one = (times: number, spacing: Spacing | undefined, sameDay: boolean): Often => ({
+    ...{ value: `${sameDay ? 'within ' : ''}${times}`, times, sameDay },
+    title: [sayOften(times, f), ...(times > 1 && spacing ? [sayApart(spacing, sameDay, f)] : [])].join(', '),
+    ...(times === usual && !sameDay && { note: `Usual. ${times === 1 ? ONCE_WHY : AGAIN_WHY}` }),
+  });
+  const upTo = (most: number, from: number): number[] =>
+    Array.from({ length: most - from + 1 }, (_, i) => from + i);
+  return [
+    ...upTo(apart?.most ?? 1, 1).map((times) => one(times, apart, false)),
+    ...(within ? upTo(within.most, SEVERAL).map((times) => one(times, within, true)) : []),
+  ];
+}
+
+/** Fewer are no way of its own. */
+const SEVERAL = 3;
+
+function sayApart({ unit, value }: Spacing, sameDay: boolean, f: Format): string {
+  const many = unit === 'd' ? f.count(value, 'day', 'days') : f.count(value, 'hour', 'hours');
+  const one = unit === 'd' ? 'a day' : 'an hour';
+  return `${value === 1 ? one : many} apart${sameDay ? ' on one day' : ''}`;
 }
 
 const APART_WHY = 'It sets by itself; what keeps other pollen out is the place.';
@@ -230,6 +250,10 @@ const COVER_FOR_FRUIT = 'Whoever fathers it, the fruit is the same.';
 
 const METHOD_WHY: Readonly<Record<CarryingMethod, string>> = {
   maleFlower: 'It holds most pollen, and carries none on to the next variety.',
+  anthers:
+    'Held in tweezers and dabbed on the stigma until it shows pollen; nothing is carried on to the next variety.',
+  antherCone:
+    'Pulled off whole and slipped over the stigma: it goes on shedding there, and keeps other pollen off.',
   brush: 'Gentle on small or delicate flowers. Take a clean one at each change of variety.',
   swab: 'Gentle, but pollen packs into its fibres. Take a new one at each change of variety.',
   tasselBag: 'The pollen shed overnight is in it.',

@@ -20,6 +20,7 @@ import { CropSeason } from './CropSeason';
 import { FlowerAges, FlowerSexes, FlowerStyles } from './FlowerLooks';
 import { HowItIsDone } from './HowItIsDone';
 import { Section } from './Section';
+import { Roguing } from './Roguing';
 import { FruitFates, WhyItMayFail } from './WhatItBears';
 
 /** All there is to know of a crop to pollinate it by hand. */
@@ -34,6 +35,7 @@ export function CropGuide({ crop }: { readonly crop: Crop }) {
         <>
           <HowItIsDone crop={crop} />
           <Schools crop={crop} />
+          <Roguing crop={crop} />
           <Lines title="What goes wrong most" lines={mistakesOf(crop).map((each) => MISTAKE_WORDS[each])} />
           <Lines
             title="So that disease does not travel"

@@ -1,3 +1,4 @@
+import { BlossomsScreen } from '../blossoms/BlossomsScreen';
 import { MoreScreen } from '../more/MoreScreen';
 import { CautionsScreen } from '../more/CautionsScreen';
 import { FilesScreen } from '../more/FilesScreen';
@@ -68,6 +69,7 @@ const SCREENS = {
   barrier: BarrierScreen,
   bed: BedScreen,
   beds: BedsScreen,
+  blossoms: BlossomsScreen,
   more: MoreScreen,
   cage: CageScreen,
   cages: CagesScreen,

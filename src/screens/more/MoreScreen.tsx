@@ -75,6 +75,12 @@ const TOOLS: readonly Line[] = [
     href: '/pollen',
   },
   {
+    glyph: 'fruitYoung',
+    title: 'Blossoms to eat or sell',
+    note: 'Male flowers that no pollination wants: which to pick, and what they come to',
+    href: '/more/blossoms',
+  },
+  {
     glyph: 'tie',
     title: 'Colours of ties',
     note: 'What red, yellow or blue twine on a stalk means here',

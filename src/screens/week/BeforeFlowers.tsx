@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cropOf, isPollinatedOpen } from '@/core/crops/catalogue';
+import { wantsSeed } from '@/core/crops/variety';
 import type { PreFloweringAdvice } from '@/core/due/preFloweringAdvice';
 import type { Day } from '@/core/time/types';
 import { useGarden } from '@/data/hooks/useGarden';
@@ -8,6 +9,7 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { sayRogueSigns } from '../words/roguing';
 import { sayBefore } from './beforeFlowersWords';
 
 /** Before the first flowers: what comes first, and the way to the walk for who sees some all the same. */
@@ -36,6 +38,11 @@ export function BeforeFlowers({ before, day }: { readonly before: PreFloweringAd
       <Text variant="small" tone="soft">
         {note}
       </Text>
+      {wantsSeed(variety.purpose) && before.toSow === undefined ? (
+        <Text>
+          {`Look over ${variety.name} before it flowers: what is not true to it goes before it gives pollen. Look at ${sayRogueSigns(variety.crop)}.`}
+        </Text>
+      ) : null}
       <Button
         title="I see buds or flowers"
         onPress={() =>

@@ -72,6 +72,13 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'pollen.emptied': () => 'the end of kept pollen',
   'cage.set': ({ name }) => `cage ${name}`,
   'ways.set': () => 'a choice of how you work',
+  'blossoms.picked': ({ of }, _journal, f) =>
+    `${f.count(
+      of.reduce((sum, { count }) => sum + count, 0),
+      'blossom',
+      'blossoms',
+    )} picked`,
+  'blossoms.priced': () => 'the price of blossoms',
   'tie.set': ({ colour }) => `what ${colour} ties mean`,
   'cage.stocked': () => 'the insects put into a cage',
   'cage.opened': () => 'the opening of a cage',

@@ -33,7 +33,7 @@ test('until when, and since when it is too late', () => {
     'Worth while until 12 Aug: 50 days on the plant before an early frost on 1 Oct.',
   );
   expect(sayLastUseful({ ...last, coolDays: 7 }, '2026-08-13', f)).toBe(
-    'Too late since 12 Aug: 50 days on the plant before an early frost on 1 Oct, 7 of them for a cool autumn.',
+    'Too late since 12 Aug: 50 days on the plant before an early frost on 1 Oct, 7 of them because it is cool then.',
   );
 });
 

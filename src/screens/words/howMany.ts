@@ -77,6 +77,6 @@ export function sayMornings(
  */
 export function sayLastUseful({ day, days, coolDays, frost }: LastUseful, today: Day, f: Format): string {
   const until = today <= day ? `Worth while until ${f.shortDay(day)}` : `Too late since ${f.shortDay(day)}`;
-  const cool = coolDays > 0 ? `, ${f.number(coolDays)} of them for a cool autumn` : '';
+  const cool = coolDays > 0 ? `, ${f.number(coolDays)} of them because it is cool then` : '';
   return `${until}: ${f.count(days, 'day', 'days')} on the plant before an early frost on ${f.shortDay(frost)}${cool}.`;
 }

@@ -95,6 +95,8 @@ export const POLLEN_STORES_NAMED: Readonly<Record<PollenStore, string>> = {
 
 export const METHODS: Readonly<Record<PollinationMethod, string>> = {
   maleFlower: 'The male flower itself',
+  anthers: 'The father’s anthers, dabbed on',
+  antherCone: 'The father’s anther cone, left on the stigma',
   brush: 'A soft, dry brush',
   swab: 'A cotton swab',
   tasselBag: 'The bag of a tassel',

@@ -5,6 +5,7 @@ import type { Format } from '../format/format';
 
 export const QUESTIONS: Readonly<Record<SchoolQuestion, string>> = {
   tool: 'What carries the pollen?',
+  crossing: 'How to bring the father’s pollen, for a cross?',
   males: 'How many males?',
   ownPlant: 'Pollen of the same plant?',
   cover: 'Cover the flower?',
@@ -18,6 +19,8 @@ export const QUESTIONS: Readonly<Record<SchoolQuestion, string>> = {
 
 const TOOLS: Readonly<Record<Method, string>> = {
   maleFlower: 'the male flower itself',
+  anthers: 'a dab with the father’s anthers',
+  antherCone: 'the father’s anther cone, slipped over the stigma and left there',
   brush: 'a soft, dry brush',
   swab: 'a cotton swab',
   vibrate: 'vibration',
@@ -56,12 +59,16 @@ export const WAYS: Readonly<Record<Way, string>> = {
   growthSeen: 'two or three days of growth',
   lobesBrown: 'when the lobes turn brown, day 4 or 5',
   aWeek: 'after a week',
+  manyVisits: 'three or four visits in a day',
   neverWashed: 'never: one variety, indoors',
   brushPerCrop: 'one brush for each crop',
   cleanAtEach: 'at each variety',
 };
 
 const OUR_TOOL: Readonly<Record<Method, string>> = {
+  anthers:
+    'A dab with the father’s anthers, on two mornings: whether there is pollen on them is seen, and none is carried on to another variety.',
+  antherCone: 'The anther cone: it goes on shedding where it is.',
   maleFlower: 'The flower itself: it gives most pollen, and nothing is carried over to the next variety.',
   brush: 'A brush: gentle on small flowers.',
   swab: 'A swab: gentle on small flowers.',

@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
 import { Text } from 'react-native';
 import { LongList } from './LongList';
 import { Scrolling } from './scrolling';
@@ -31,6 +31,14 @@ test('of three thousand rows a screenful is drawn, and each says which of how ma
   ]);
   // The page is as long as if all were there.
   expect(rows[0]!.parentElement!.style.height).toBe(`${3000 * 74}px`);
+});
+
+test('printed are all of them', () => {
+  shown(300);
+  act(() => void window.dispatchEvent(new Event('beforeprint')));
+  expect(screen.getAllByRole('listitem')).toHaveLength(300);
+  act(() => void window.dispatchEvent(new Event('afterprint')));
+  expect(screen.getAllByRole('listitem').length).toBeLessThan(40);
 });
 
 test('none, and a few', () => {

@@ -1,6 +1,7 @@
 import { observeElementRect, useVirtualizer } from '@tanstack/react-virtual';
 import { useContext, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { Scrolling } from './scrolling';
+import { usePrinting } from './usePrinting';
 
 export interface LongListProps<T> {
   readonly items: readonly T[];
@@ -17,8 +18,24 @@ const SCREENFUL = 800;
 
 const stay = (): void => undefined;
 
-/** A list of any length, of which only what is near to what one sees is drawn. */
-export function LongList<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) {
+/** A list of any length, of which only what is near to what one sees is drawn; all of it where it is printed. */
+export function LongList<T>(props: LongListProps<T>) {
+  return usePrinting() ? <AllRows {...props} /> : <RowsInView {...props} />;
+}
+
+function AllRows<T>({ items, keyOf, children }: LongListProps<T>) {
+  return (
+    <div role="list">
+      {items.map((item) => (
+        <div key={keyOf(item)} role="listitem">
+          {children(item)}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) {
   const scroller = useContext(Scrolling);
   const list = useRef<HTMLDivElement>(null);
   const above = useHeightAbove(list, scroller);

@@ -1,5 +1,5 @@
-import { flushSync } from 'react-dom';
 import { useCallback, useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { onPrinting } from '../parts/usePrinting';
 import {
   isOnBed,
   moved,
@@ -75,15 +75,10 @@ export function usePlanGestures(surface: RefObject<HTMLElement | null>, gestures
   useEffect(() => {
     // Printed is the whole plan, whatever is in view.
     let before: PlanView | undefined;
-    const stop = new AbortController();
-    const listen = (event: string, then: () => void): void =>
-      window.addEventListener(event, () => flushSync(then), { signal: stop.signal });
-    listen('beforeprint', () => {
-      before = live.current.view;
-      setView(live.current.whole);
+    return onPrinting((printing) => {
+      if (printing) before = live.current.view;
+      setView(printing ? live.current.whole : before);
     });
-    listen('afterprint', () => setView(before));
-    return () => stop.abort();
   }, []);
   const zoom = useCallback((times: number): void => {
     const { view: now, size, whole } = live.current;

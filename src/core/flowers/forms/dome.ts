@@ -42,4 +42,10 @@ export const DOME: FormFacts<DomeForm> = {
   signs: () => domeSigns,
   saidBy: { misshapen: 'tapered' },
   mistakes: ['brushedOnce'],
+  rogueBy: {
+    young: ['leaf'],
+    beforePollen: ['habit', 'leaf', 'flowerColour'],
+    atFruit: ['berries'],
+    ripe: ['flesh'],
+  },
 };

@@ -2,6 +2,7 @@ import type { FlowerForm, StyleLength } from '../../crops/flowerForm';
 import type { FruitFate } from '../fruitFate';
 import type { FruitSign, LookFinding } from '../../journal/kinds/fruit';
 import type { SignTable } from '../signs/sign';
+import type { RogueSigns } from './rogueSigns';
 
 /** Mistakes that a form of flower invites. Common practice, no source. */
 export type FormMistake =
@@ -48,4 +49,6 @@ export interface FormFacts<Form extends FlowerForm = FlowerForm> {
   /** Is its own pollen out before it opens, so that for a cross one is earlier than that? */
   readonly selfsInBud?: true;
   readonly mistakes: readonly FormMistake[];
+  /** By what plants for seed are told that are not true to their variety. */
+  readonly rogueBy: RogueSigns;
 }

@@ -93,4 +93,10 @@ export const GOURD: FormFacts<GourdForm> = {
     'tagOnFlower',
     'endRotForPollen',
   ],
+  rogueBy: {
+    young: ['vigour', 'leaf'],
+    beforePollen: ['habit', 'earliness', 'fruitlet'],
+    atFruit: ['fruitShape', 'fruitSkin'],
+    ripe: ['fruitShape', 'fruitSkin', 'flesh'],
+  },
 };

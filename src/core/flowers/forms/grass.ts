@@ -58,4 +58,10 @@ export const GRASS: FormFacts<GrassForm> = {
   gaps: ['scattered', 'emptyTip', 'oneSide'],
   saidBy: { yellowing: 'empty' },
   mistakes: ['silkOutside', 'ownTassel', 'oneDayOfSilk'],
+  rogueBy: {
+    young: ['vigour', 'stemColour'],
+    beforePollen: ['habit', 'earliness', 'tassel', 'silk'],
+    atFruit: ['earHeight'],
+    ripe: ['kernels'],
+  },
 };

@@ -40,4 +40,10 @@ export const HEAD: FormFacts<HeadForm> = {
   gaps: ['emptyRing', 'scattered', 'emptyMiddle'],
   saidBy: { yellowing: 'empty' },
   mistakes: ['raysOut', 'oneRing', 'ownHead'],
+  rogueBy: {
+    young: ['vigour', 'stemColour'],
+    beforePollen: ['habit', 'earliness', 'leaf'],
+    atFruit: ['rays'],
+    ripe: ['drySeed'],
+  },
 };

@@ -32,4 +32,10 @@ export const KEEL: FormFacts<KeelForm> = {
   selfsInBud: true,
   saidBy: { misshapen: 'tapered' },
   mistakes: [],
+  rogueBy: {
+    young: ['vigour', 'stemColour', 'leaf'],
+    beforePollen: ['habit', 'earliness', 'flowerColour'],
+    atFruit: ['podSet', 'pods'],
+    ripe: ['drySeed'],
+  },
 };

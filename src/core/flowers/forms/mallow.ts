@@ -38,4 +38,10 @@ export const MALLOW: FormFacts<MallowForm> = {
   signs: () => MALLOW_SIGNS,
   saidBy: { misshapen: 'tapered' },
   mistakes: [],
+  rogueBy: {
+    young: ['vigour', 'stemColour'],
+    beforePollen: ['habit', 'leaf', 'earliness'],
+    atFruit: ['pods'],
+    ripe: ['pods', 'drySeed'],
+  },
 };

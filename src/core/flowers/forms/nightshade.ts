@@ -49,4 +49,10 @@ export const NIGHTSHADE: FormFacts<NightshadeForm> = {
   styles: ({ styles }) => (styles ? STYLE_LENGTHS : []),
   saidBy: { misshapen: 'tapered' },
   mistakes: ['endRotForPollen'],
+  rogueBy: {
+    young: ['vigour', 'stemColour', 'leaf'],
+    beforePollen: ['habit', 'leaf', 'flowerColour'],
+    atFruit: ['fruitShape', 'fruitSkin'],
+    ripe: ['fruitShape', 'fruitSkin', 'flesh'],
+  },
 };

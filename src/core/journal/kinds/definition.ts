@@ -25,6 +25,8 @@ export const SUBJECT_TYPES = [
   'ways',
   'trial',
   'lot',
+  'blossoms',
+  'blossomPrice',
 ] as const;
 
 export type SubjectType = (typeof SUBJECT_TYPES)[number];

@@ -1,3 +1,4 @@
+import { BLOSSOM_KINDS, type BlossomAbout, type BlossomBodies } from './blossom';
 import { CORRECTION_KINDS, type CorrectionAbout, type CorrectionBodies } from './correction';
 import type { KindDefinitions, SubjectType } from './definition';
 import { FRUIT_KINDS, type FruitAbout, type FruitBodies } from './fruit';
@@ -30,6 +31,7 @@ export interface Bodies
     WeatherBodies,
     TieBodies,
     WaysBodies,
+    BlossomBodies,
     TrialBodies,
     CorrectionBodies {}
 
@@ -48,6 +50,7 @@ export interface About
     WeatherAbout,
     TieAbout,
     WaysAbout,
+    BlossomAbout,
     TrialAbout,
     CorrectionAbout {}
 
@@ -72,6 +75,7 @@ export const KINDS: KindDefinitions<Bodies, About> = {
   ...WEATHER_KINDS,
   ...TIE_KINDS,
   ...WAYS_KINDS,
+  ...BLOSSOM_KINDS,
   ...TRIAL_KINDS,
   ...CORRECTION_KINDS,
 };

@@ -35,8 +35,8 @@ export const ROUND_KINDS: KindDefinitions<RoundBodies, RoundAbout> = {
     },
   },
   pollinated: {
-    // Version 3: heads rubbed together; 4: shaken in its bag; 5: hands.
-    version: 5,
+    // Version 3: heads rubbed together; 4: shaken in its bag; 5: hands; 6: the father's anthers.
+    version: 6,
     structural: false,
     clockDays: true,
     upcast: upcastPollinated,

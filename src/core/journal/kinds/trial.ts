@@ -62,7 +62,8 @@ export interface TrialAbout {
 
 export const TRIAL_KINDS: KindDefinitions<TrialBodies, TrialAbout> = {
   'trial.planned': {
-    version: 1,
+    // Version 2: the father's anthers.
+    version: 2,
     structural: true,
     clockDays: true,
     subjects: ({ trial }, each) => each('trial', trial),

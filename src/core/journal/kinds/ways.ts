@@ -13,6 +13,8 @@ export interface WaysBodies {
     readonly cover?: CoverMethod;
     /** How often each female is pollinated. */
     readonly times?: number;
+    /** Is that within one day, where days apart are usual? */
+    readonly sameDay?: true;
     /** Of a variety that can be: is its seed got from bagged flowers that are kept to their own pollen? */
     readonly selfed?: true;
   };
@@ -25,7 +27,8 @@ export interface WaysAbout {
 
 export const WAYS_KINDS: KindDefinitions<WaysBodies, WaysAbout> = {
   'ways.set': {
-    version: 1,
+    // Version 2: the father's anthers, several times within a day.
+    version: 2,
     structural: true,
     clockDays: false,
     subjects: ({ of }, each) => each('ways', of),

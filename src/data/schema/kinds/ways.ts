@@ -14,6 +14,7 @@ export const WAYS_SCHEMAS: KindSchemas<WaysBodies> = {
       method: oneOf(CARRYING_METHODS).optional(),
       cover: oneOf(COVER_METHODS).optional(),
       times: Joi.number().integer().min(1).max(MAX_TIMES).optional(),
+      sameDay: Joi.valid(true).optional(),
       selfed: Joi.valid(true).optional(),
     }),
 };

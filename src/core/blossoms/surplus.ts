@@ -1,0 +1,185 @@
+import { bloomingCropOf, cropOf } from '../crops/catalogue';
+import { outingOf } from '../crops/outing';
+import { flowersDue } from '../due/flowersDue';
+import { cohortOfVisit } from '../due/cohortOfVisit';
+import { comparePlants } from '../garden/places';
+import type { Journal } from '../journal/journal';
+import { walkId } from '../journal/kinds/walk';
+import { isSuspect } from '../journal/plantCondition';
+import type { Plant, Variety } from '../journal/state';
+import { techniqueOf } from '../outing/technique';
+import { byName } from '../text/byName';
+import { groupBy } from '../text/groupBy';
+import type { Day } from '../time/types';
+
+/** The males of a plant that nobody marked, as they were seen for a day. */
+interface PlantBlossoms {
+  readonly plant: Plant;
+  /** Seen open, else seen the evening before as buds that open that day; those picked are not among them. */
+  readonly males: number;
+  readonly seen: 'open' | 'eve';
+  /** Of them stay for pollen, and may be picked. */
+  readonly keep: number;
+  readonly pick: number;
+}
+
+/** The males of a variety on a day. */
+export interface VarietyBlossoms {
+  readonly variety: Variety;
+  /** In walking order; those that look diseased are left out. */
+  readonly plants: readonly PlantBlossoms[];
+  /** So many males its pollen is wanted of. */
+  readonly needed: number;
+  /** Of these, for plants whose females nobody counted. */
+  readonly forUncounted: number;
+  /** All that may be picked. */
+  readonly surplus: number;
+  /** Plants at which nobody looked: nothing is picked there. */
+  readonly unseen: number;
+  readonly suspect: number;
+}
+
+/** Of a plant whose females nobody counted, so many are taken to open. Our default. */
+const FEMALES_UNCOUNTED = 1;
+
+/**
+ * The males of a day that no pollination wants: only those that were seen, and never one that is marked. What is kept for
+ * pollen stays on as many plants as it can. Of crops whose blossoms are eaten.
+ *
+ * @example surplusBlossoms(journal, '2026-07-19')[0]?.surplus // 7
+ */
+export function surplusBlossoms(journal: Journal, day: Day): VarietyBlossoms[] {
+  const standing = groupBy(
+    [...journal.all('plant').values()].filter(({ removed }) => !removed),
+    ({ variety }) => variety,
+  );
+  const wanted = wantedByFather(journal, day);
+  return [...standing]
+    .flatMap(([id, plants]) => {
+      const variety = journal.all('variety').get(id);
+      if (!variety || !cropOf(variety.crop).blossomsEaten) return [];
+      return [
+        ofVariety(journal, variety, plants.toSorted(comparePlants(journal.all('bed'))), { day, wanted }),
+      ];
+    })
+    .sort((a, b) => byName(a.variety.name, b.variety.name));
+}
+
+interface OnDay {
+  readonly day: Day;
+  readonly wanted: ReadonlyMap<string, number>;
+}
+
+function ofVariety(
+  journal: Journal,
+  variety: Variety,
+  plants: readonly Plant[],
+  { day, wanted }: OnDay,
+): VarietyBlossoms {
+  const { males: each } = techniqueOf(journal, {
+    mother: variety.variety,
+    father: variety.variety,
+    purpose: variety.purpose,
+  });
+  const females = plants.map((plant) => femalesLeft(journal, variety, plant, day));
+  const counted = females.reduce<number>((sum, count) => sum + (count ?? 0), 0);
+  const uncounted = females.filter((count) => count === undefined).length * FEMALES_UNCOUNTED;
+  const forUncounted = uncounted * each;
+  const needed = (wanted.get(variety.variety) ?? 0) + counted * each + forUncounted;
+  const healthy = plants.filter((plant) => !isSuspect(plant));
+  const males = healthy.flatMap((plant) => malesOn(journal, plant, day) ?? []);
+  const kept = spread(
+    males.map(({ males: count }) => count),
+    needed,
+  );
+  const seen = males.map((own, i) => ({ ...own, keep: kept[i]!, pick: own.males - kept[i]! }));
+  return {
+    variety,
+    plants: seen,
+    ...{ needed, forUncounted, surplus: seen.reduce((sum, { pick }) => sum + pick, 0) },
+    unseen: healthy.length - males.length,
+    suspect: plants.length - healthy.length,
+  };
+}
+
+/** Males that marked females want, beyond those that are marked for them, by the variety of the father. */
+function wantedByFather(journal: Journal, day: Day): ReadonlyMap<string, number> {
+  const wanted = new Map<string, number>();
+  const add = (variety: string, count: number): void => {
+    wanted.set(variety, (wanted.get(variety) ?? 0) + count);
+  };
+  const outings = new Set(
+    [...journal.all('variety').values()].flatMap(({ crop }) => {
+      const blooming = cropOf(crop).blossomsEaten ? bloomingCropOf(crop) : undefined;
+      return blooming ? [outingOf(blooming)] : [];
+    }),
+  );
+  for (const outing of outings) {
+    const { buds } = flowersDue(journal, { day, outing });
+    for (const { father, malesWanted } of buds.females) add(father, malesWanted);
+    for (const { variety, used, serves } of buds.males) if (used < serves) add(variety, -1);
+  }
+  return new Map([...wanted].map(([variety, count]) => [variety, Math.max(0, count)]));
+}
+
+/**
+ * The females of a plant that nobody marked and that have got no pollen yet; `undefined` where nobody counted. Marked ones
+ * are asked for by themselves.
+ */
+function femalesLeft(journal: Journal, variety: Variety, { plant }: Plant, day: Day): number | undefined {
+  const walk = journal.all('walk').get(walkId(plant, day));
+  const seen = walk?.open?.female ?? seenBefore(journal, plant, day)?.female;
+  if (seen === undefined) return undefined;
+  const done = journal.all('bloom').get(cohortOfVisit(plant, variety, day))?.count ?? 0;
+  return Math.max(0, seen - marked(journal, plant, day, 'female') - done);
+}
+
+function malesOn(
+  journal: Journal,
+  plant: Plant,
+  day: Day,
+): Pick<PlantBlossoms, 'plant' | 'males' | 'seen'> | undefined {
+  const walk = journal.all('walk').get(walkId(plant.plant, day));
+  const count = walk?.open?.male ?? seenBefore(journal, plant.plant, day)?.male;
+  if (count === undefined) return undefined;
+  const gone = marked(journal, plant.plant, day, 'male') + pickedOf(journal, plant.plant, day);
+  return { plant, males: Math.max(0, count - gone), seen: walk?.open ? 'open' : 'eve' };
+}
+
+/** As eve buds, where somebody counted them. */
+function seenBefore(journal: Journal, plant: string, day: Day): { female: number; male: number } | undefined {
+  const walk = journal.all('walk').get(walkId(plant, day));
+  return walk && (walk.scoutedEntry !== undefined || walk.swept) ? walk.eve : undefined;
+}
+
+const marked = (journal: Journal, plant: string, day: Day, sex: 'female' | 'male'): number =>
+  (journal.all('walk').get(walkId(plant, day))?.blooms ?? []).filter((id) => {
+    const bloom = journal.all('bloom').get(id);
+    return bloom !== undefined && (bloom.sex === 'male') === (sex === 'male');
+  }).length;
+
+const pickedOf = (journal: Journal, plant: string, day: Day): number =>
+  [...journal.all('blossoms').values()]
+    .filter((pick) => pick.day === day)
+    .flatMap(({ of }) => of)
+    .reduce((sum, each) => sum + (each.plant === plant ? each.count : 0), 0);
+
+/**
+ * So many kept of several, one from each in turn, so that they come from as many as can be.
+ *
+ * @example spread([3, 1, 0], 3) // [2, 1, 0]
+ */
+export function spread(of: readonly number[], keep: number): number[] {
+  const kept = of.map(() => 0);
+  let left = Math.min(
+    keep,
+    of.reduce((sum, count) => sum + count, 0),
+  );
+  for (let turn = 1; left > 0; turn += 1)
+    for (let i = 0; i < of.length && left > 0; i += 1)
+      if (of[i]! >= turn) {
+        kept[i]! += 1;
+        left -= 1;
+      }
+  return kept;
+}
