@@ -38,6 +38,7 @@ const COUNTS: { readonly [K in KindsAbout<Described>]: Counts } = {
   'plant.removed': 'after',
   'plants.ended': 'after',
   'plant.noted': 'always',
+  'plant.selected': 'always',
   'variety.described': 'since',
   'planting.set': 'since',
   'flowering.seen': 'always',

@@ -92,9 +92,12 @@ export function grownThen(journal: Journal, id: string, day: Day | undefined): G
   if (!was) return undefined;
   const variety = then?.all('variety').get(was.variety) ?? journal.all('variety').get(was.variety);
   if (!variety) return undefined;
-  const { removed: _removed, noted: _noted, ...stood } = was;
-  const { removed, noted } = now ?? was;
-  return { plant: { ...stood, ...(removed && { removed }), ...(noted && { noted }) }, variety };
+  const { removed: _removed, noted: _noted, selected: _selected, ...stood } = was;
+  const { removed, noted, selected } = now ?? was;
+  return {
+    plant: { ...stood, ...(removed && { removed }), ...(noted && { noted }), ...(selected && { selected }) },
+    variety,
+  };
 }
 
 function gardenTold(journal: Journal, day: Day, told: Day): GardenOn {

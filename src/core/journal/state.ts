@@ -101,6 +101,7 @@ export interface Plant {
   };
   /** How it looked when that was last noted. */
   readonly noted?: Omit<Bodies['plant.noted'], 'plant'> & { readonly at: Instant };
+  readonly selected?: Omit<Bodies['plant.selected'], 'plant'>;
 }
 
 /** What was seen and covered at one plant for the flowers of one day. */

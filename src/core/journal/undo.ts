@@ -43,6 +43,7 @@ const WORK: Readonly<Record<Kind, readonly Work[]>> = {
   'plants.ended': ['plan'],
   'plant.removed': ['walk', 'plan', 'open'],
   'plant.noted': ['walk', 'open'],
+  'plant.selected': ['fruit'],
   'variety.described': ['plan'],
   'flowering.seen': ['plan'],
   'flowering.over': ['plan'],

@@ -2,6 +2,7 @@ import { growSeedFruit, type SeedFruit } from '@testing/seedFruit';
 import { begin, YARD, type Phone } from '@testing/yard';
 import { fruitsOf } from '../fruit/fruits';
 import type { Fact } from '../journal/entry';
+import type { Selection } from '../journal/kinds/plan';
 import { seasonAt } from '../season/seasons';
 import { motherCandidates } from './motherCandidates';
 
@@ -45,6 +46,23 @@ test('healthy and typical first; then who was not looked at; doubtful after that
     'B doubtful',
     'A no',
   ]);
+});
+
+test('whom the grower chose comes first among those that are as good, whom they leave out last, with why', () => {
+  const phone = yard();
+  const select = (plant: string, choice: Selection, why?: string): Fact => ({
+    kind: 'plant.selected',
+    body: { plant, choice, ...(why !== undefined && { note: why }) },
+  });
+  phone.say('2026-07-30T09:00:00Z', note('B'), note('C'), note('D'), note('E', 'sound', 'doubtful'));
+  phone.say('2026-07-30T09:30:00Z', select('D', 'keep', 'early'), select('B', 'leave'), select('E', 'keep'));
+  expect(ranked(phone).map(({ plant }) => plant.plant)).toEqual(['D', 'C', 'A', 'F', 'E', 'B']);
+  const [first] = ranked(phone);
+  expect(first!.reasons.find(({ code }) => code === 'mother.chosen')?.params).toEqual({ note: 'early' });
+  expect(said(phone)['B']![0]).toBe('no');
+  // Said again it counts as it was said last.
+  phone.say('2026-07-31T09:00:00Z', select('B', 'unsure'));
+  expect(said(phone)['B']).toEqual(['good', 'healthy']);
 });
 
 test('what was seen of a plant and its fruits is told', () => {

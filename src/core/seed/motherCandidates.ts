@@ -18,6 +18,8 @@ export type MotherStanding = 'good' | 'notLooked' | 'doubtful' | 'no';
 const STANDINGS: readonly MotherStanding[] = ['good', 'notLooked', 'doubtful', 'no'];
 
 export type MotherReason =
+  | 'mother.left'
+  | 'mother.chosen'
   | 'mother.bitter'
   | 'mother.offType'
   | 'mother.suspect'
@@ -52,8 +54,8 @@ export interface MotherQuestion {
 
 /**
  * The plants of a variety as mothers, the best first: healthy, typical, free of pests, with flesh that tastes as it
- * should, well set [common practice, no source]. Among those that are as good, first those that gave least so far, since
- * they widen the population most, then those whose flowers set best. Who was pulled out is left out, unless seed was
+ * should, well set [common practice, no source]. Among those that are as good, first those the grower chose, then those
+ * that gave least so far, since they widen the population most, then those whose flowers set best. Who was pulled out is left out, unless seed was
  * picked of it.
  *
  * @example motherCandidates(journal, { variety: 'v', fruits, gradeOf })[0].standing // 'good'
@@ -77,6 +79,7 @@ export function motherCandidates(
     .sort(
       (a, b) =>
         STANDINGS.indexOf(a.candidate.standing) - STANDINGS.indexOf(b.candidate.standing) ||
+        Number(isChosen(b.candidate.plant)) - Number(isChosen(a.candidate.plant)) ||
         a.candidate.gave + a.candidate.bears - (b.candidate.gave + b.candidate.bears) ||
         b.set - a.set ||
         byId(a.candidate.plant.plant, b.candidate.plant.plant),
@@ -88,6 +91,10 @@ export function motherCandidates(
 const NOT_KNOWN = 0.5;
 
 const shareOf = ({ of, hits }: SetRate): number => (of === 0 ? NOT_KNOWN : hits / of);
+
+const isChosen = ({ selected }: Plant): boolean => selected?.choice === 'keep';
+
+const noteOf = ({ selected }: Plant): Reason['params'] => ({ note: selected?.note ?? '' });
 
 interface OfPlant {
   readonly own: readonly Fruit[];
@@ -110,6 +117,7 @@ function candidateOf(journal: Journal, plant: Plant, { own, set, gradeOf }: OfPl
     ...(against.length === 0
       ? [plant.noted ? reason<MotherReason>('mother.healthy') : reason<MotherReason>('mother.notNoted')]
       : []),
+    ...(isChosen(plant) ? [reason<MotherReason>('mother.chosen', noteOf(plant))] : []),
     ...(tastesOf(own).has('good') ? [reason<MotherReason>('mother.goodTaste')] : []),
     ...(gave > 0 ? [reason<MotherReason>('mother.gave', { fruits: gave })] : []),
     ...(bears > 0 ? [reason<MotherReason>('mother.bears', { fruits: bears })] : []),
@@ -131,6 +139,7 @@ function againstIt(plant: Plant, own: readonly Fruit[]): readonly Against[] {
   const tastes = tastesOf(own);
   const pests = own.filter(({ bloom }) => bloom.looks.some(({ cause }) => cause === 'pest')).length;
   const found: readonly (Against | false)[] = [
+    plant.selected?.choice === 'leave' && { why: reason('mother.left', noteOf(plant)), makes: 'no' },
     tastes.has('bitter') && { why: reason('mother.bitter'), makes: 'no' },
     plant.removed?.why === 'offType' && { why: reason('mother.offType'), makes: 'no' },
     isSuspect(plant) && { why: reason('mother.suspect'), makes: 'no' },

@@ -159,6 +159,7 @@ const VARIETY_FORMS = {
       purpose: choice(...PURPOSES.filter((purpose) => purpose !== 'eat')),
       from: day.required(),
       until: dayIfGiven.custom(notBefore<string>('from')),
+      marker: name.empty('').optional(),
     }),
   cage: () => form({ name: name.required() }),
   portion: () => form({ name: name.required() }),

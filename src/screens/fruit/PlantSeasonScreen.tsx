@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { cropOf, isPollinatedByFlower } from '@/core/crops/catalogue';
+import { wantsSeed } from '@/core/crops/variety';
 import { plantSeason, type PlantSeason } from '@/core/fruit/plantSeason';
 import type { Plant, Variety } from '@/core/journal/state';
 import { dayAt } from '@/core/time/calendar';
@@ -16,6 +17,7 @@ import { PlantHeading } from '../shell/PlantHeading';
 import { PlantLoad } from '../shell/PlantLoad';
 import { WithWidth } from '../shell/WithWidth';
 import { sayPlace } from '../words/places';
+import { AsParent } from './AsParent';
 import { FruitOfInsects } from './FruitOfInsects';
 import { FruitRows } from './FruitRows';
 import { SeasonPicture } from './SeasonPicture';
@@ -85,6 +87,7 @@ export function PlantSeasonScreen() {
       {!plant.removed && isPollinatedByFlower(cropOf(variety.crop)) ? (
         <FruitOfInsects plant={plant} variety={variety} today={view.today} />
       ) : null}
+      {wantsSeed(variety.purpose) ? <AsParent plant={plant} /> : null}
       {fruits.length === 0 ? (
         <Text tone="soft">No flower of it has been pollinated this season.</Text>
       ) : (

@@ -16,7 +16,7 @@ import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
-import { FormChoice, FormDay } from '../forms/fields';
+import { FormChoice, FormDay, FormField } from '../forms/fields';
 import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { ChoosePlants, type NamedPlant } from './ChoosePlants';
@@ -31,11 +31,13 @@ interface Typed {
   purpose: Purpose | undefined;
   from: string;
   until: string;
+  marker: string;
 }
-type Checked = Omit<Typed, 'father' | 'purpose' | 'until'> & {
+type Checked = Omit<Typed, 'father' | 'purpose' | 'until' | 'marker'> & {
   father: string;
   purpose: Purpose;
   until?: string;
+  marker?: string;
 };
 
 interface CrossView {
@@ -113,6 +115,7 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
     purpose: held?.purpose ?? 'seedForFun',
     from: held?.from ?? tomorrow,
     until: held?.until ?? '',
+    marker: held?.marker ?? '',
   });
   const chosen = useWatch({ control, name: 'father' });
   const father = fathers.find(({ variety }) => variety === chosen);
@@ -178,6 +181,12 @@ function CrossForm({ view, mother }: { readonly view: CrossView; readonly mother
             value: purpose,
             title: PURPOSE_NAMES[purpose],
           }))}
+        />
+        <FormField
+          control={control}
+          name="marker"
+          label="What will its plants show that the mother does not?"
+          note="A dominant trait of the father, such as a purple stem; it can be left empty. A plant without it came of the mother’s own pollen."
         />
         {held ? (
           <Button

@@ -43,7 +43,7 @@ export function LotOrigin({ view }: { readonly view: LotView }) {
 /** Fruits shown at once. */
 const FIRST_SHOWN = 12;
 
-function HowPure({ view: { lot, descent, grownOut: grown, controls } }: { readonly view: LotView }) {
+function HowPure({ view: { lot, descent, grownOut: grown, controls, marker } }: { readonly view: LotView }) {
   const f = useFormat();
   const { journal } = useStore();
   const judged = useJudgedLot(lot);
@@ -78,8 +78,9 @@ function HowPure({ view: { lot, descent, grownOut: grown, controls } }: { readon
       {controls && controls.looked > 0 ? <Text>{sayControls(controls, f)}</Text> : null}
       {isF1(descent) ? (
         <Text tone="soft">
-          A plant of it that looks like its mother alone came of her own pollen: note it as not true to type,
-          and how large that share is stands here.
+          {marker === undefined
+            ? 'A plant of it that looks like its mother alone came of her own pollen: note it as not true to type, and how large that share is stands here.'
+            : `Its plants should show what the mother does not: ${marker}. One without it came of her own pollen: note it as not true to type, and how large that share is stands here.`}
         </Text>
       ) : null}
       {shown.map((content) => (

@@ -5,6 +5,7 @@ import { judgeLotInSteps, type JudgedLot } from '@/core/seed/judgedLot';
 import { generationsOf, lotParents, type Generations, type LotParents } from '@/core/seed/lotParents';
 import { inbreedingOfLot, lotPedigree, type LotInbreeding, type Pedigree } from '@/core/seed/pedigree';
 import { grownOut, type GrownOut } from '@/core/seed/grownOut';
+import { markerOf } from '@/core/seed/marker';
 import { jobOf, type LotJob } from '@/core/seed/seedJobs';
 import { seedLot, type SeedLot } from '@/core/seed/seedLot';
 import { dayAt } from '@/core/time/calendar';
@@ -23,6 +24,8 @@ export interface LotView {
   readonly generations: Generations;
   readonly pedigree: Pedigree;
   readonly grownOut: GrownOut | undefined;
+  /** Of an F1: what its plants should show that the mother does not. */
+  readonly marker: string | undefined;
   /** Of an F1: flowers of its mother's variety that were left without pollen. */
   readonly controls: Controls | undefined;
   readonly inbreeding: LotInbreeding | undefined;
@@ -48,6 +51,7 @@ export const useLot = (id: string): LotView | undefined =>
       generations: generationsOf(journal, id),
       pedigree: lotPedigree(journal, id),
       grownOut: grownOut(journal, id),
+      marker: markerOf(journal, descent),
       inbreeding: inbreedingOfLot(journal, id),
       tests: lot.crop ? germinationTests(raw, lot.crop) : [],
       job: jobOf(journal, lot),

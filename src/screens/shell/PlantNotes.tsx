@@ -12,6 +12,7 @@ import {
 } from '@/core/journal/kinds/plan';
 import type { Plant, Variety } from '@/core/journal/state';
 import { cropOf } from '@/core/crops/catalogue';
+import { markerOnPlant } from '@/core/seed/marker';
 import { plantLabel } from '@/core/records/plantLabel';
 import { MAX_STRIPPED } from '@/core/journal/limits';
 import { dayAt } from '@/core/time/calendar';
@@ -59,6 +60,8 @@ export function PlantNotes({ plant, variety, onNoted }: PlantNotesProps) {
 
 function Looks({ plant: { plant, noted }, onNoted }: Pick<PlantNotesProps, 'plant' | 'onNoted'>) {
   const record = useRecord();
+  const { journal } = useGarden().store;
+  const marker = markerOnPlant(journal, plant);
   const { health = 'sound', trueness = 'typical' } = noted ?? {};
   const note = (change: { readonly health?: PlantHealth; readonly trueness?: Trueness }): void => {
     onNoted?.();
@@ -72,6 +75,9 @@ function Looks({ plant: { plant, noted }, onNoted }: Pick<PlantNotesProps, 'plan
         options={PLANT_HEALTHS.map((value) => ({ value, ...HEALTH_NAMES[value] }))}
         onChange={(value) => note({ health: value })}
       />
+      {marker === undefined ? null : (
+        <Text>{`Of a cross: it should show ${marker}. A plant without it came of its mother’s own pollen.`}</Text>
+      )}
       <Choice<Trueness>
         label="True to its variety?"
         value={trueness}

@@ -57,6 +57,7 @@ const DID: { readonly [K in Kind]: Say<K> } = {
   'plants.ended': ({ plants }, _journal, f) => `the end of ${f.count(plants.length, 'plant', 'plants')}`,
   'plant.removed': ({ plant }, journal) => `the removal of ${plantLabel(journal, plant)}`,
   'plant.noted': ({ plant }, journal) => `how ${plantLabel(journal, plant)} looked`,
+  'plant.selected': ({ plant }, journal) => `what you make of ${plantLabel(journal, plant)}`,
   'plan.removed': () => 'a removal from the plan',
   'barrier.set': () => 'a barrier',
   'outside.described': ({ name }) => `the description of ${name}`,

@@ -15,6 +15,8 @@ export const STANDING_NAMES: Readonly<Record<MotherStanding, string>> = {
 type Say = (params: Reason['params'], f: Format) => string;
 
 const REASONS: Readonly<Record<MotherReason, Say>> = {
+  'mother.left': ({ note }) => (note ? `You leave it out: ${note}` : 'You leave it out'),
+  'mother.chosen': ({ note }) => (note ? `You chose it: ${note}` : 'You chose it'),
   'mother.bitter': () => 'A fruit of it was bitter',
   'mother.offType': () => 'Not true to its variety, and pulled out',
   'mother.suspect': () => 'It may be diseased, and some diseases go on with the seed',

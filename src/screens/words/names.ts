@@ -1,6 +1,6 @@
 import type { PollinationMethod } from '@/core/crops/crop';
 import type { LookFinding, TagState } from '@/core/journal/kinds/fruit';
-import type { PlantHealth, Trueness } from '@/core/journal/kinds/plan';
+import type { PlantHealth, Selection, Trueness } from '@/core/journal/kinds/plan';
 import { COVER_METHODS, type CoverMethod } from '@/core/journal/kinds/walk';
 import type { CoverFinding, Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { PollenStore } from '@/core/journal/kinds/mating';
@@ -45,6 +45,12 @@ export const HEALTH_NAMES: Readonly<Record<PlantHealth, { readonly title: string
 export const TRUENESS_NAMES: Readonly<Record<Trueness, { readonly title: string; readonly note: string }>> = {
   typical: { title: 'As it should be', note: 'Leaf, habit and young fruit are those of the variety.' },
   doubtful: { title: 'In doubt', note: 'Its pollen is used for seed only when there is nothing else.' },
+};
+
+export const SELECTION_NAMES: Readonly<Record<Selection, string>> = {
+  keep: 'Keep its seed',
+  unsure: 'Not decided',
+  leave: 'Leave it out',
 };
 
 export const TIE_NAMES: Readonly<Record<TieColour, string>> = {

@@ -1,5 +1,5 @@
 import { observeElementRect, useVirtualizer } from '@tanstack/react-virtual';
-import { useContext, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import { useContext, useDeferredValue, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { Scrolling } from './scrolling';
 import { usePrinting } from './usePrinting';
 
@@ -11,7 +11,7 @@ export interface LongListProps<T> {
   readonly children: (item: T) => ReactNode;
 }
 
-/** Rows that are drawn before and after those one sees. */
+/** Rows that are drawn before and after those one sees, a moment after these. */
 const OVERSCAN = 8;
 /** Before anything is laid out so much of the page is taken to be seen, px. */
 const SCREENFUL = 800;
@@ -45,8 +45,10 @@ function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) 
     getScrollElement: scroller,
     estimateSize: () => rowHeight,
     getItemKey: (i) => keyOf(items[i]!),
-    overscan: OVERSCAN,
-    scrollMargin: above,
+    overscan: useDeferredValue(OVERSCAN, 1),
+    // Before it is known where it begins, all of it may be far below what one sees.
+    enabled: above !== undefined,
+    scrollMargin: above ?? 0,
     // The page stays where it is: what a page's own `scrollTo` is told to begin with would take it to its top.
     initialOffset: () => scroller()?.scrollTop ?? 0,
     scrollToFn: stay,
@@ -61,7 +63,11 @@ function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) 
     <div
       ref={list}
       role="list"
-      style={{ position: 'relative', height: rows.getTotalSize(), overflowAnchor: 'none' }}
+      style={{
+        position: 'relative',
+        height: above === undefined ? items.length * rowHeight : rows.getTotalSize(),
+        overflowAnchor: 'none',
+      }}
     >
       {rows.getVirtualItems().map(({ key, index, start }) => (
         <div
@@ -71,7 +77,7 @@ function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) 
           role="listitem"
           aria-setsize={items.length}
           aria-posinset={index + 1}
-          style={{ position: 'absolute', left: 0, right: 0, top: start - above }}
+          style={{ position: 'absolute', left: 0, right: 0, top: start - (above ?? 0) }}
         >
           {children(items[index]!)}
         </div>
@@ -80,12 +86,12 @@ function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) 
   );
 }
 
-/** How far down its page something begins, px; what stands above it may grow and shrink. */
+/** How far down its page something begins, px, once it is laid out; what stands above it may grow and shrink. */
 function useHeightAbove(
   list: { readonly current: HTMLElement | null },
   scroller: () => HTMLElement | null,
-): number {
-  const [above, setAbove] = useState(0);
+): number | undefined {
+  const [above, setAbove] = useState<number>();
   useLayoutEffect(() => {
     const page = scroller();
     if (!list.current || !page) return undefined;

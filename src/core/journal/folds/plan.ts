@@ -82,11 +82,13 @@ const takeOfPlant = taking<'plant'>()({
   'plant.removed': 'all',
   'plants.ended': 'last',
   'plant.noted': 'all',
+  'plant.selected': 'last',
 });
 
 export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[]): Plant | undefined {
   const taken = takeOfPlant(entries);
   const { 'plants.set': set, 'plant.removed': removals, 'plant.noted': notes } = taken;
+  const selected = taken['plant.selected'];
   const removed = removals.at(-1) ?? taken['plants.ended'];
   const stands = set?.body.plants.find(({ plant }) => plant === id);
   if (!set || !stands) return undefined;
@@ -111,6 +113,9 @@ export function reducePlant(id: string, entries: readonly EntryAbout<'plant'>[])
       },
     }),
     ...(notes.length > 0 && { noted: notedOf(notes) }),
+    ...(selected && {
+      selected: { choice: selected.body.choice, ...(selected.body.note && { note: selected.body.note }) },
+    }),
   };
 }
 

@@ -24,6 +24,8 @@ export interface MatingBodies {
     readonly plants?: readonly string[];
     /** The plants that alone may father; without them any of the father's variety. */
     readonly fathers?: readonly string[];
+    /** What the plants of its seed show, and the mother does not: of a trait of the father that is dominant. */
+    readonly marker?: string;
   };
   /** The anthers of perfect flowers were taken out, before they shed. */
   emasculated: {
@@ -54,7 +56,8 @@ export interface MatingAbout {
 
 export const MATING_KINDS: KindDefinitions<MatingBodies, MatingAbout> = {
   'mating.set': {
-    version: 1,
+    // Version 2: a marker.
+    version: 2,
     structural: true,
     clockDays: false,
     subjects: ({ mating }, each) => each('mating', mating),

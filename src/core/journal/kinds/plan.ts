@@ -15,6 +15,10 @@ export type PlantRemovalReason = (typeof PLANT_REMOVAL_REASONS)[number];
 export const PLANT_HEALTHS = ['sound', 'suspect'] as const;
 export type PlantHealth = (typeof PLANT_HEALTHS)[number];
 
+/** A plant as a parent of what comes after. */
+export const SELECTIONS = ['keep', 'unsure', 'leave'] as const;
+export type Selection = (typeof SELECTIONS)[number];
+
 /** Is it true to its variety? One that is certainly not is removed as off-type. */
 export const TRUENESSES = ['typical', 'doubtful'] as const;
 export type Trueness = (typeof TRUENESSES)[number];
@@ -76,6 +80,8 @@ export interface PlanBodies {
   'plants.ended': { readonly plants: readonly string[]; readonly day: Day };
   /** How a plant looked: it holds until it is noted again. */
   'plant.noted': { readonly plant: string; readonly health: PlantHealth; readonly trueness: Trueness };
+  /** What the grower makes of a plant as a parent, until it is said again. */
+  'plant.selected': { readonly plant: string; readonly choice: Selection; readonly note?: string };
 }
 
 /** The day from which it is so, and was not before. */
@@ -95,6 +101,7 @@ export interface PlanAbout {
   readonly 'plant.removed': 'plant';
   readonly 'plants.ended': 'plant';
   readonly 'plant.noted': 'plant';
+  readonly 'plant.selected': 'plant';
 }
 
 export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
@@ -162,6 +169,12 @@ export const PLAN_KINDS: KindDefinitions<PlanBodies, PlanAbout> = {
     },
   },
   'plant.noted': {
+    version: 1,
+    structural: true,
+    clockDays: false,
+    subjects: ({ plant }, each) => each('plant', plant),
+  },
+  'plant.selected': {
     version: 1,
     structural: true,
     clockDays: false,

@@ -16,6 +16,7 @@ export const MATING_SCHEMAS: KindSchemas<MatingBodies> = {
       until: day.optional(),
       plants: Joi.array().items(id).min(1).max(2000).optional(),
       fathers: Joi.array().items(id).min(1).max(2000).optional(),
+      marker: name.optional(),
     }),
   emasculated: () =>
     record({

@@ -2,11 +2,12 @@ import Joi from 'joi';
 import { CROP_IDS } from '@/core/crops/catalogue';
 import { ENDOSPERMS } from '@/core/crops/traits';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
-import { MAX_ENDED, MAX_PLANTS_IN_ROW } from '@/core/journal/limits';
+import { LONGEST, MAX_ENDED, MAX_PLANTS_IN_ROW } from '@/core/journal/limits';
 import {
   PLAN_PARTS,
   PLANT_HEALTHS,
   PLANT_REMOVAL_REASONS,
+  SELECTIONS,
   TRUENESSES,
   type PlanBodies,
 } from '@/core/journal/kinds/plan';
@@ -86,4 +87,10 @@ export const PLAN_SCHEMAS: KindSchemas<PlanBodies> = {
   'plant.removed': () => record({ plant: id, why: oneOf(PLANT_REMOVAL_REASONS) }),
   'plants.ended': () => record({ plants: Joi.array().items(id).min(1).max(MAX_ENDED), day }),
   'plant.noted': () => record({ plant: id, health: oneOf(PLANT_HEALTHS), trueness: oneOf(TRUENESSES) }),
+  'plant.selected': () =>
+    record({
+      plant: id,
+      choice: oneOf(SELECTIONS),
+      note: Joi.string().allow('').max(LONGEST.note).optional(),
+    }),
 };
