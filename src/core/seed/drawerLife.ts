@@ -4,7 +4,7 @@ import type { SeedPacking, SeedStore } from '../journal/kinds/seed';
 import { seedFactsOf } from './seedFacts';
 
 /** How warm it is where seed is kept, °C. Our defaults. */
-const STORE_C: Readonly<Record<SeedStore, number>> = { room: 20, cool: 12, fridge: 5, freezer: -18 };
+export const STORE_C: Readonly<Record<SeedStore, number>> = { room: 20, cool: 12, fridge: 5, freezer: -18 };
 /** For a dry room, in paper, the figures of the crops are meant. */
 const USUAL_C = 20;
 

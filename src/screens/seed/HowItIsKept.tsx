@@ -4,6 +4,7 @@ import { SEED_PACKINGS, SEED_STORES, type SeedPacking, type SeedStore } from '@/
 import { drawerLife } from '@/core/seed/drawerLife';
 import { growAgain } from '@/core/seed/growAgain';
 import type { SeedLot } from '@/core/seed/seedLot';
+import { halfLife } from '@/core/seed/viability';
 import type { Day } from '@/core/time/types';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
@@ -16,7 +17,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import { useFormat } from '../format/useFormat';
 import { lowerFirst } from '../words/lowerFirst';
 import { sentenceCase } from '../words/sentenceCase';
-import { PACKING_NAMES, sayGrowAgain, sayLife, STORE_NAMES } from '../words/seed';
+import { PACKING_NAMES, sayGrowAgain, sayHalfLife, sayLife, STORE_NAMES } from '../words/seed';
 
 /** Where a lot is kept and in what, for how long it keeps so, and what its packet says. */
 export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly today: Day }) {
@@ -27,6 +28,7 @@ export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly to
   const { place, store, packing, note } = described ?? {};
   const raw = journal.all('lot').get(lot.lot);
   const again = sayGrowAgain(raw && growAgain(lot, raw), today);
+  const half = crop && halfLife(crop, { ...(store && { store }), ...(packing && { packing }) });
   const where = [
     ...(place ? [place] : []),
     ...(store ? [lowerFirst(STORE_NAMES[store])] : []),
@@ -46,6 +48,7 @@ export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly to
             ...(packing === 'paper' && store && store !== 'room'
               ? ['In paper the cold keeps it no longer, since air brings water in: seal it.']
               : []),
+            ...(half ? [sayHalfLife(half, f)] : []),
             'The colder and the drier, the longer. A test tells.',
             ...(again ? [`${again}.`] : []),
           ].join(' ')}

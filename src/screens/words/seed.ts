@@ -7,6 +7,7 @@ import type { GrowAgain } from '@/core/seed/growAgain';
 import { DRY_BELOW_C, seedFactsOf } from '@/core/seed/seedFacts';
 import type { SeedJob } from '@/core/seed/seedJobs';
 import type { SeedLot } from '@/core/seed/seedLot';
+import type { HalfLife } from '@/core/seed/viability';
 import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
 
@@ -174,6 +175,20 @@ export function sayLife([least, most]: readonly [number, number], f: Format): st
     return `By a rule of thumb it keeps for ${f.number(LONGEST_YEARS)} years or more like this.`;
   const upTo = most >= LONGEST_YEARS ? `${f.number(LONGEST_YEARS)} or more` : f.number(most);
   return `By a rule of thumb it keeps for about ${f.number(least)} to ${upTo} years like this.`;
+}
+
+/**
+ * After how long half of it still germinates, by the viability equation.
+ *
+ * @example sayHalfLife({ years: [1.2, 5], water: [9, 12] }, f) // 'By the viability equation half of it … 1.2 to 5 years …'
+ */
+export function sayHalfLife({ years: [least, most], water }: HalfLife, f: Format): string {
+  const rounded = (years: number): string => f.number(years, years < 10 ? 1 : 0);
+  const span =
+    least >= LONGEST_YEARS
+      ? `${f.number(LONGEST_YEARS)} years or more`
+      : `${rounded(least)} to ${most >= LONGEST_YEARS ? `${f.number(LONGEST_YEARS)} or more` : rounded(most)} years`;
+  return `By the viability equation half of it still germinates after ${span}, with ${f.number(water[0])} to ${f.number(water[1])} % of water in it: how dry it is nobody measured.`;
 }
 
 /** When it has to be grown again, where that is not far off. */

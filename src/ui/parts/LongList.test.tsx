@@ -1,4 +1,5 @@
 import { act, render, screen } from '@testing-library/react';
+import { useRef } from 'react';
 import { Text } from 'react-native';
 import { LongList } from './LongList';
 import { Scrolling } from './scrolling';
@@ -31,6 +32,23 @@ test('of three thousand rows a screenful is drawn, and each says which of how ma
   ]);
   // The page is as long as if all were there.
   expect(rows[0]!.parentElement!.style.height).toBe(`${3000 * 74}px`);
+});
+
+test('drawn in one go with what scrolls it, it is there all the same', async () => {
+  function Scroller() {
+    const scroller = useRef<HTMLDivElement>(null);
+    return (
+      <Scrolling.Provider value={() => scroller.current}>
+        <div ref={scroller}>
+          <LongList items={['one', 'two']} keyOf={(row) => row} rowHeight={74}>
+            {(row) => <Text>{row}</Text>}
+          </LongList>
+        </div>
+      </Scrolling.Provider>
+    );
+  }
+  render(<Scroller />);
+  expect(await screen.findAllByRole('listitem')).toHaveLength(2);
 });
 
 test('printed are all of them', () => {

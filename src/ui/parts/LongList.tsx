@@ -93,19 +93,29 @@ function useHeightAbove(
 ): number | undefined {
   const [above, setAbove] = useState<number>();
   useLayoutEffect(() => {
-    const page = scroller();
-    if (!list.current || !page) return undefined;
-    const measure = (): void => {
-      if (!list.current) return;
-      const top = list.current.getBoundingClientRect().top - page.getBoundingClientRect().top;
-      setAbove(Math.round(top + page.scrollTop));
+    let gone = false;
+    let watched: ResizeObserver | undefined;
+    const begin = (page: HTMLElement | null): void => {
+      if (gone || !page) return;
+      const measure = (): void => {
+        if (!list.current) return;
+        const top = list.current.getBoundingClientRect().top - page.getBoundingClientRect().top;
+        setAbove(Math.round(top + page.scrollTop));
+      };
+      measure();
+      // A world without layout has none.
+      if (typeof ResizeObserver === 'undefined') return;
+      watched = new ResizeObserver(measure);
+      if (page.firstElementChild) watched.observe(page.firstElementChild);
     };
-    measure();
-    // A world without layout has none.
-    if (typeof ResizeObserver === 'undefined') return undefined;
-    const watched = new ResizeObserver(measure);
-    if (page.firstElementChild) watched.observe(page.firstElementChild);
-    return () => watched.disconnect();
+    const page = scroller();
+    if (page) begin(page);
+    // Drawn in one go with its page, it is there before what scrolls it.
+    else queueMicrotask(() => begin(scroller()));
+    return () => {
+      gone = true;
+      watched?.disconnect();
+    };
   }, [list, scroller]);
   return above;
 }
