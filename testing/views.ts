@@ -1,4 +1,7 @@
+import { blossomSeason } from '@/core/blossoms/blossomSeason';
+import { surplusBlossoms } from '@/core/blossoms/surplus';
 import { weatherOn } from '@/core/opening/weatherOn';
+import { crossResult } from '@/core/outcome/crossWays';
 import { populationSoFar } from '@/core/population/populationSoFar';
 import { OUTINGS } from '@/core/crops/outing';
 import { controlsOf } from '@/core/fruit/controls';
@@ -57,6 +60,8 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
       ),
     ),
     weather: days.map((on) => weatherOn(journal, garden, on)),
+    blossoms: [days.map((on) => surplusBlossoms(journal, on)), blossomSeason(journal, seasonAt(journal, today))],
+    crosses: [...journal.all('mating').keys()].sort().map((mating) => crossResult(journal, garden, mating, today)),
     parents: [...journal.all('variety').keys()].map((variety) =>
       populationSoFar(
         journal,

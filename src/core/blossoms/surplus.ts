@@ -8,6 +8,7 @@ import { walkId } from '../journal/kinds/walk';
 import { isSuspect } from '../journal/plantCondition';
 import type { Plant, Variety } from '../journal/state';
 import { techniqueOf } from '../outing/technique';
+import { byId } from '../text/byId';
 import { byName } from '../text/byName';
 import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
@@ -62,7 +63,7 @@ export function surplusBlossoms(journal: Journal, day: Day): VarietyBlossoms[] {
         ofVariety(journal, variety, plants.toSorted(comparePlants(journal.all('bed'))), { day, wanted }),
       ];
     })
-    .sort((a, b) => byName(a.variety.name, b.variety.name));
+    .sort((a, b) => byName(a.variety.name, b.variety.name) || byId(a.variety.variety, b.variety.variety));
 }
 
 interface OnDay {

@@ -6,6 +6,7 @@ import type { Journal } from '../journal/journal';
 import { meantOf } from '../journal/matingOf';
 import { pollinationsOf } from '../journal/pollinations';
 import type { Garden } from '../journal/state';
+import { byId } from '../text/byId';
 import { groupBy } from '../text/groupBy';
 import type { Day } from '../time/types';
 
@@ -46,16 +47,19 @@ export function crossResult(journal: Journal, garden: Garden, mating: string, to
     return fruit ? [fruit] : [];
   });
   const batches = [...groupBy(fruits, batchOf).values()].map((batch) => ({ batch, way: wayOf(batch) }));
-  const groups = groupBy(batches, ({ way: { method, times, sameDay } }) => `${method} ${times} ${sameDay}`);
+  const groups = groupBy(batches, ({ way }) => keyOf(way));
   const ways = [...groups.values()].map((alike): WayOfCross => ({
     ...alike[0]!.way,
     rates: fruitSetRates(alike.flatMap(({ batch }) => batch.flatMap(({ histories }) => histories))),
   }));
   return {
-    ways: ways.sort((a, b) => b.rates.pollinated - a.rates.pollinated || a.times - b.times),
+    ways: ways.sort((a, b) => b.rates.pollinated - a.rates.pollinated || a.times - b.times || byId(keyOf(a), keyOf(b))),
     controls: controlsAmong(journal, own.filter(isControl), garden.zone),
   };
 }
+
+const keyOf = ({ method, times, sameDay }: Pick<WayOfCross, 'method' | 'times' | 'sameDay'>): string =>
+  `${method} ${times} ${sameDay}`;
 
 /** What flowers that were worked together have in common: the day of the first pollination, and what brought the pollen. */
 const batchOf = ({ bloom }: Fruit): string => {

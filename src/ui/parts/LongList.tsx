@@ -52,8 +52,11 @@ function RowsInView<T>({ items, keyOf, rowHeight, children }: LongListProps<T>) 
     // The page stays where it is: what a page's own `scrollTo` is told to begin with would take it to its top.
     initialOffset: () => scroller()?.scrollTop ?? 0,
     scrollToFn: stay,
-    // What is not laid out yet is as high as it will be.
-    measureElement: (row) => row.getBoundingClientRect().height || rowHeight,
+    // As it is told once it is laid out; until then as it was last, since to ask would lay out the whole page.
+    measureElement: (row, entry, { measurementsCache }) =>
+      entry?.borderBoxSize[0]?.blockSize ??
+      measurementsCache[Number(row.getAttribute('data-index'))]?.size ??
+      rowHeight,
     observeElementRect: (of, tell) =>
       observeElementRect(of, ({ width, height }) => tell({ width, height: height || SCREENFUL })),
   });
@@ -102,11 +105,10 @@ function useHeightAbove(
         const top = list.current.getBoundingClientRect().top - page.getBoundingClientRect().top;
         setAbove(Math.round(top + page.scrollTop));
       };
-      measure();
-      // A world without layout has none.
-      if (typeof ResizeObserver === 'undefined') return;
+      // A world without layout has none. Else it is told once the page is laid out: to ask before would do that twice.
+      if (typeof ResizeObserver === 'undefined') return measure();
       watched = new ResizeObserver(measure);
-      if (page.firstElementChild) watched.observe(page.firstElementChild);
+      watched.observe(page.firstElementChild ?? page);
     };
     const page = scroller();
     if (page) begin(page);

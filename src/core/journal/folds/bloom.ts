@@ -64,15 +64,21 @@ export function reduceBloom(id: string, entries: readonly EntryAbout<'bloom'>[])
 
 /**
  * Found not open yet on a day, a flower opens on the next: it was covered too early. Whoever put pollen on it that day
- * found it open all the same. What names no day was said of the day it was expected on at first.
+ * found it open all the same. What names no day was said of the day it was expected on at first. So does one of which
+ * nothing else is known: whoever covered it has not been heard of.
  */
 function putOff(bloom: Mutable<Bloom>, reports: Missed[], pollinations: Pollination[]): void {
   const first = bloom.day;
   // As nearly always.
   if (reports.length === 0) return;
   const notYet = reports.flatMap(({ why, day }) => (why === 'notYet' && day !== undefined ? [day] : []));
-  if (first === undefined || notYet.length === 0) return;
+  if (notYet.length === 0) return;
   const last = notYet.reduce((a, b) => (a > b ? a : b));
+  if (first === undefined) {
+    // What waits under its cover goes on waiting.
+    if (!bloom.cover) bloom.day = addDays(last, 1);
+    return;
+  }
   if (last < first || pollinations.some(({ day = first }) => day <= last)) return;
   bloom.day = addDays(last, 1);
   bloom.putOffFrom = first;
