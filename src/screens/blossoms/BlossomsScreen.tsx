@@ -3,7 +3,11 @@ import { View } from 'react-native';
 import { blossomMoney } from '@/core/blossoms/blossomMoney';
 import { blossomSeason, type BlossomSeason } from '@/core/blossoms/blossomSeason';
 import { surplusBlossoms, type VarietyBlossoms } from '@/core/blossoms/surplus';
+import { cropOf } from '@/core/crops/catalogue';
+import type { Journal } from '@/core/journal/journal';
 import type { BlossomPrice, BlossomUse } from '@/core/journal/kinds/blossom';
+import type { Garden } from '@/core/journal/state';
+import { windowsOf } from '@/core/opening/windowsOf';
 import { seasonAt } from '@/core/season/seasons';
 import { addDays, dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
@@ -29,6 +33,8 @@ type When = 'today' | 'tomorrow';
 
 interface BlossomsView {
   readonly today: Day;
+  /** The morning that is on, or comes next. */
+  readonly next: When;
   readonly of: Readonly<Record<When, readonly VarietyBlossoms[]>>;
   readonly price: BlossomPrice | undefined;
   readonly season: BlossomSeason;
@@ -39,6 +45,7 @@ const useBlossoms = (): BlossomsView | undefined =>
     const today = dayAt(now, garden.zone);
     return {
       today,
+      next: isOver(journal, garden, now) ? 'tomorrow' : 'today',
       of: {
         today: surplusBlossoms(journal, today),
         tomorrow: surplusBlossoms(journal, addDays(today, 1)),
@@ -48,11 +55,21 @@ const useBlossoms = (): BlossomsView | undefined =>
     };
   });
 
+/** Have all blossoms of the day shut? */
+function isOver(journal: Journal, garden: Garden, now: number): boolean {
+  const crops = [...journal.all('variety').values()].flatMap(({ crop }) =>
+    cropOf(crop).blossomsEaten ? [crop] : [],
+  );
+  const windows = [...windowsOf(journal, garden, dayAt(now, garden.zone), crops).values()];
+  return windows.length > 0 && windows.every(({ shuts }) => shuts[1] < now);
+}
+
 /** Male flowers that no pollination wants: which to pick at dawn, what they come to, and what was picked. */
 export function BlossomsScreen() {
   const view = useBlossoms();
-  const [when, setWhen] = useState<When>('today');
+  const [chosen, setWhen] = useState<When>();
   if (!view) return null;
+  const when = chosen ?? view.next;
   const day = when === 'today' ? view.today : addDays(view.today, 1);
   return (
     <Page
@@ -74,7 +91,7 @@ export function BlossomsScreen() {
           row
           value={when}
           options={[
-            { value: 'today', title: 'Today' },
+            { value: 'today', title: 'This morning' },
             { value: 'tomorrow', title: 'Tomorrow' },
           ]}
           onChange={setWhen}

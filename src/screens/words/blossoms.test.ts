@@ -27,7 +27,7 @@ test('how many there are, can be picked and stay, and why', () => {
     '4 males: 0 can be picked, 4 stay for pollen, 2 of these for females that nobody has counted. 6 are wanted for pollen. Nobody has looked at 1 plant of it: nothing is picked there. 1 plant that may be diseased is left out.',
   );
   expect(sayBlossoms(view({ surplus: 0, unseen: 3 }, []), f)).toBe(
-    '0 males: 0 can be picked. Nobody has looked at 3 plants of it: nothing is picked there.',
+    'No male to pick. Nobody has looked at 3 plants of it: nothing is picked there.',
   );
 });
 

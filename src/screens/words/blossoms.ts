@@ -21,7 +21,9 @@ export function sayBlossoms(
     ...(uncounted > 0 ? [`, ${f.number(uncounted)} of these for females that nobody has counted`] : []),
   ].join('');
   return [
-    `${f.count(seen, 'male', 'males')}: ${f.number(surplus)} can be picked${stays}.`,
+    seen === 0
+      ? 'No male to pick.'
+      : `${f.count(seen, 'male', 'males')}: ${f.number(surplus)} can be picked${stays}.`,
     ...(needed > seen ? [`${f.number(needed)} are wanted for pollen.`] : []),
     ...(unseen > 0
       ? [`Nobody has looked at ${f.count(unseen, 'plant', 'plants')} of it: nothing is picked there.`]
