@@ -60,8 +60,13 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
       ),
     ),
     weather: days.map((on) => weatherOn(journal, garden, on)),
-    blossoms: [days.map((on) => surplusBlossoms(journal, on)), blossomSeason(journal, seasonAt(journal, today))],
-    crosses: [...journal.all('mating').keys()].sort().map((mating) => crossResult(journal, garden, mating, today)),
+    blossoms: [
+      days.map((on) => surplusBlossoms(journal, on)),
+      blossomSeason(journal, seasonAt(journal, today)),
+    ],
+    crosses: [...journal.all('mating').keys()]
+      .sort()
+      .map((mating) => crossResult(journal, garden, mating, today)),
     parents: [...journal.all('variety').keys()].map((variety) =>
       populationSoFar(
         journal,

@@ -2,7 +2,7 @@ import { bloomingCropOf, cropOf } from '../crops/catalogue';
 import { outingOf } from '../crops/outing';
 import { flowersDue } from '../due/flowersDue';
 import { cohortOfVisit } from '../due/cohortOfVisit';
-import { comparePlants } from '../garden/places';
+import { comparePlants, plantsIn } from '../garden/places';
 import type { Journal } from '../journal/journal';
 import { walkId } from '../journal/kinds/walk';
 import { isSuspect } from '../journal/plantCondition';
@@ -54,14 +54,12 @@ export function surplusBlossoms(journal: Journal, day: Day): VarietyBlossoms[] {
     [...journal.all('plant').values()].filter(({ removed }) => !removed),
     ({ variety }) => variety,
   );
-  const wanted = wantedByFather(journal, day);
+  const known: OnDay = { day, wanted: wantedByFather(journal, day), picked: pickedOn(journal, day) };
   return [...standing]
     .flatMap(([id, plants]) => {
       const variety = journal.all('variety').get(id);
       if (!variety || !cropOf(variety.crop).blossomsEaten) return [];
-      return [
-        ofVariety(journal, variety, plants.toSorted(comparePlants(journal.all('bed'))), { day, wanted }),
-      ];
+      return [ofVariety(journal, variety, plants.toSorted(comparePlants(journal.all('bed'))), known)];
     })
     .sort((a, b) => byName(a.variety.name, b.variety.name) || byId(a.variety.variety, b.variety.variety));
 }
@@ -69,13 +67,14 @@ export function surplusBlossoms(journal: Journal, day: Day): VarietyBlossoms[] {
 interface OnDay {
   readonly day: Day;
   readonly wanted: ReadonlyMap<string, number>;
+  readonly picked: ReadonlyMap<string, number>;
 }
 
 function ofVariety(
   journal: Journal,
   variety: Variety,
   plants: readonly Plant[],
-  { day, wanted }: OnDay,
+  { day, wanted, picked }: OnDay,
 ): VarietyBlossoms {
   const { males: each } = techniqueOf(journal, {
     mother: variety.variety,
@@ -84,11 +83,11 @@ function ofVariety(
   });
   const females = plants.map((plant) => femalesLeft(journal, variety, plant, day));
   const counted = females.reduce<number>((sum, count) => sum + (count ?? 0), 0);
-  const uncounted = females.filter((count) => count === undefined).length * FEMALES_UNCOUNTED;
+  const uncounted = plantsIn(plants.filter((_, i) => females[i] === undefined)) * FEMALES_UNCOUNTED;
   const forUncounted = uncounted * each;
   const needed = (wanted.get(variety.variety) ?? 0) + counted * each + forUncounted;
   const healthy = plants.filter((plant) => !isSuspect(plant));
-  const males = healthy.flatMap((plant) => malesOn(journal, plant, day) ?? []);
+  const males = healthy.flatMap((plant) => malesOn(journal, plant, day, picked.get(plant.plant) ?? 0) ?? []);
   const kept = spread(
     males.map(({ males: count }) => count),
     needed,
@@ -139,11 +138,12 @@ function malesOn(
   journal: Journal,
   plant: Plant,
   day: Day,
+  picked: number,
 ): Pick<PlantBlossoms, 'plant' | 'males' | 'seen'> | undefined {
   const walk = journal.all('walk').get(walkId(plant.plant, day));
   const count = walk?.open?.male ?? seenBefore(journal, plant.plant, day)?.male;
   if (count === undefined) return undefined;
-  const gone = marked(journal, plant.plant, day, 'male') + pickedOf(journal, plant.plant, day);
+  const gone = marked(journal, plant.plant, day, 'male') + picked;
   return { plant, males: Math.max(0, count - gone), seen: walk?.open ? 'open' : 'eve' };
 }
 
@@ -159,11 +159,14 @@ const marked = (journal: Journal, plant: string, day: Day, sex: 'female' | 'male
     return bloom !== undefined && (bloom.sex === 'male') === (sex === 'male');
   }).length;
 
-const pickedOf = (journal: Journal, plant: string, day: Day): number =>
-  [...journal.all('blossoms').values()]
-    .filter((pick) => pick.day === day)
-    .flatMap(({ of }) => of)
-    .reduce((sum, each) => sum + (each.plant === plant ? each.count : 0), 0);
+/** Blossoms of a day that were picked, by plant. */
+function pickedOn(journal: Journal, day: Day): ReadonlyMap<string, number> {
+  const picked = new Map<string, number>();
+  for (const pick of journal.all('blossoms').values())
+    if (pick.day === day)
+      for (const { plant, count } of pick.of) picked.set(plant, (picked.get(plant) ?? 0) + count);
+  return picked;
+}
 
 /**
  * So many kept of several, one from each in turn, so that they come from as many as can be.

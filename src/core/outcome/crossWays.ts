@@ -53,7 +53,9 @@ export function crossResult(journal: Journal, garden: Garden, mating: string, to
     rates: fruitSetRates(alike.flatMap(({ batch }) => batch.flatMap(({ histories }) => histories))),
   }));
   return {
-    ways: ways.sort((a, b) => b.rates.pollinated - a.rates.pollinated || a.times - b.times || byId(keyOf(a), keyOf(b))),
+    ways: ways.sort(
+      (a, b) => b.rates.pollinated - a.rates.pollinated || a.times - b.times || byId(keyOf(a), keyOf(b)),
+    ),
     controls: controlsAmong(journal, own.filter(isControl), garden.zone),
   };
 }

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import type { VarietyBlossoms } from '@/core/blossoms/surplus';
 import { plantLabel } from '@/core/records/plantLabel';
 import { useStore } from '@/data/hooks/useGarden';
+import { LongList } from '@/ui/parts/LongList';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
@@ -10,6 +11,9 @@ import { sayBlossoms } from '../words/blossoms';
 
 /** Put right by plant, where it is not as listed. */
 export type Picked = ReadonlyMap<string, number>;
+
+/** Of a plant with its buttons, px. */
+const ROW_HEIGHT = 89;
 
 interface VarietyPicksProps {
   readonly view: VarietyBlossoms;
@@ -27,13 +31,15 @@ export function VarietyPicks({ view, picked, onChange }: VarietyPicksProps) {
         {view.variety.name}
       </Text>
       <Text>{sayBlossoms(view, f)}</Text>
-      {view.plants
-        .filter(({ pick }) => pick > 0)
-        .map(({ plant: { plant }, pick, males }) => {
+      <LongList
+        items={view.plants.filter(({ pick }) => pick > 0)}
+        keyOf={({ plant: { plant } }) => plant}
+        rowHeight={ROW_HEIGHT}
+      >
+        {({ plant: { plant }, pick, males }) => {
           const label = plantLabel(journal, plant);
           return (
             <Stepper
-              key={plant}
               label={`${label}: ${f.number(pick)} of ${f.number(males)}`}
               value={Math.min(picked.get(plant) ?? pick, pick)}
               most={pick}
@@ -42,7 +48,8 @@ export function VarietyPicks({ view, picked, onChange }: VarietyPicksProps) {
               onChange={(count) => onChange(plant, count)}
             />
           );
-        })}
+        }}
+      </LongList>
     </View>
   );
 }
