@@ -4,7 +4,7 @@ import { flowersDue } from '../due/flowersDue';
 import { cohortOfVisit } from '../due/cohortOfVisit';
 import { comparePlants, plantsIn } from '../garden/places';
 import type { Journal } from '../journal/journal';
-import { walkId } from '../journal/kinds/walk';
+import { type BudCount, walkId } from '../journal/kinds/walk';
 import { isSuspect } from '../journal/plantCondition';
 import type { Plant, Variety } from '../journal/state';
 import { techniqueOf } from '../outing/technique';
@@ -18,9 +18,7 @@ interface PlantBlossoms {
   readonly plant: Plant;
   /** Seen open, else seen the evening before as buds that open that day; those picked are not among them. */
   readonly males: number;
-  readonly seen: 'open' | 'eve';
-  /** Of them stay for pollen, and may be picked. */
-  readonly keep: number;
+  /** Of them may be picked; the others stay for pollen. */
   readonly pick: number;
 }
 
@@ -92,7 +90,7 @@ function ofVariety(
     males.map(({ males: count }) => count),
     needed,
   );
-  const seen = males.map((own, i) => ({ ...own, keep: kept[i]!, pick: own.males - kept[i]! }));
+  const seen = males.map((own, i) => ({ ...own, pick: own.males - kept[i]! }));
   return {
     variety,
     plants: seen,
@@ -124,14 +122,13 @@ function wantedByFather(journal: Journal, day: Day): ReadonlyMap<string, number>
 
 /**
  * The females of a plant that nobody marked and that have got no pollen yet; `undefined` where nobody counted. Marked ones
- * are asked for by themselves.
+ * want males of their own.
  */
 function femalesLeft(journal: Journal, variety: Variety, { plant }: Plant, day: Day): number | undefined {
-  const walk = journal.all('walk').get(walkId(plant, day));
-  const seen = walk?.open?.female ?? seenBefore(journal, plant, day)?.female;
-  if (seen === undefined) return undefined;
+  const seen = seenOn(journal, plant, day);
+  if (!seen) return undefined;
   const done = journal.all('bloom').get(cohortOfVisit(plant, variety, day))?.count ?? 0;
-  return Math.max(0, seen - marked(journal, plant, day, 'female') - done);
+  return Math.max(0, seen.female - marked(journal, plant, day, 'female') - done);
 }
 
 function malesOn(
@@ -139,18 +136,18 @@ function malesOn(
   plant: Plant,
   day: Day,
   picked: number,
-): Pick<PlantBlossoms, 'plant' | 'males' | 'seen'> | undefined {
-  const walk = journal.all('walk').get(walkId(plant.plant, day));
-  const count = walk?.open?.male ?? seenBefore(journal, plant.plant, day)?.male;
-  if (count === undefined) return undefined;
+): Pick<PlantBlossoms, 'plant' | 'males'> | undefined {
+  const seen = seenOn(journal, plant.plant, day);
+  if (!seen) return undefined;
   const gone = marked(journal, plant.plant, day, 'male') + picked;
-  return { plant, males: Math.max(0, count - gone), seen: walk?.open ? 'open' : 'eve' };
+  return { plant, males: Math.max(0, seen.male - gone) };
 }
 
-/** As eve buds, where somebody counted them. */
-function seenBefore(journal: Journal, plant: string, day: Day): { female: number; male: number } | undefined {
+/** Open flowers, else the eve buds of the evening before, where somebody counted them. */
+function seenOn(journal: Journal, plant: string, day: Day): BudCount | undefined {
   const walk = journal.all('walk').get(walkId(plant, day));
-  return walk && (walk.scoutedEntry !== undefined || walk.swept) ? walk.eve : undefined;
+  if (!walk || walk.open) return walk?.open;
+  return walk.scoutedEntry !== undefined || walk.swept ? walk.eve : undefined;
 }
 
 const marked = (journal: Journal, plant: string, day: Day, sex: 'female' | 'male'): number =>

@@ -12,8 +12,7 @@ interface ViabilityConstants {
 }
 
 /**
- * Constants as published, from memory: corn and barley [Ellis & Roberts 1980, Annals of Botany 45, 13–30; Ellis, Osei-Bonsu
- * & Roberts 1982 for corn], lettuce [Kraak & Vos 1987]. Of other crops none are known here.
+ * Constants as published, from memory: corn [Ellis & Roberts 1980, Annals of Botany 45, 13–30], lettuce [Kraak & Vos 1987]. Of other crops none are known here.
  */
 const CONSTANTS: Readonly<Partial<Record<CropId, ViabilityConstants>>> = {
   corn: { ke: 8.579, cw: 4.91, ch: 0.0329, cq: 0.000478 },

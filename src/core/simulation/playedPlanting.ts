@@ -61,7 +61,7 @@ export interface OpenFlower {
   readonly plant: number;
   /** Chance decides who comes first. */
   readonly turn: number;
-  /** Its chances, even from 0 to 1: to be kept, of the day on which it drops or is ripe, and with insects alone. */
+  /** Its chances, even from 0 to 1: to be kept, of the day on which it drops, and with insects alone. */
   readonly kept: number;
   readonly drops: number;
   readonly insects: number;

@@ -45,9 +45,9 @@ export function sayLeftOut(
     .join(' ');
   const undated =
     undatedDrops > 0
-      ? ` ${f.count(undatedDrops, 'drop was found only later and counts', 'drops were found only later and count')} as failed by then.`
+      ? `${f.count(undatedDrops, 'drop was found only later and counts', 'drops were found only later and count')} as failed by then.`
       : '';
-  return out + undated;
+  return [out, undated].filter(Boolean).join(' ');
 }
 
 /** The days of each look in words, `3 to 4`. */

@@ -49,6 +49,6 @@ const sayWay = ({ method, times, sameDay }: WayOfCross, f: Format): string =>
   `${METHODS[method]}: ${sayOften(times, f).toLowerCase()}${sameDay ? ' in one day' : ''}`;
 
 const saySet = ({ rates: { pollinated, set } }: WayOfCross, f: Format): string =>
-  [`${f.count(pollinated, 'flower', 'flowers')}. Set: ${sayRate(set, f)}.`, sayLeftOut(set, f).trim()]
+  [`${f.count(pollinated, 'flower', 'flowers')}. Set: ${sayRate(set, f)}.`, sayLeftOut(set, f)]
     .filter(Boolean)
     .join(' ');

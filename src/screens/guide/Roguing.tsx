@@ -13,7 +13,7 @@ export function Roguing({ crop }: { readonly crop: Crop }) {
     <Section title="Grown for seed: which plants go">
       <Explained terms={['rogue']}>
         Seed keepers rogue their plants: one that is not true is pulled out, best before it gives pollen. Say
-        so on the walk, at that plant: what its pollen may have reached before is judged anew.
+        so on the walk, at that plant: what its pollen may have reached before is judged again.
       </Explained>
       <View role="list" style={{ gap: SPACE.s }}>
         {roguingOf(crop).map(({ stage, signs }) => (

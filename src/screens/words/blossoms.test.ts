@@ -14,7 +14,7 @@ const view = (more: Partial<VarietyBlossoms>, males: readonly number[] = [3, 1])
     unseen: 0,
     suspect: 0,
   },
-  plants: males.map((each) => ({ plant: {} as never, males: each, seen: 'open', keep: 0, pick: each })),
+  plants: males.map((each) => ({ plant: {} as never, males: each, pick: each })),
   ...more,
 });
 
