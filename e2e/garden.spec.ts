@@ -41,7 +41,7 @@ test('a garden of nine varieties comes from a pasted table; crossing risks are s
 
   await app.tap('Crossing');
   await seen(page.getByText(/varieties of 10 will cross unless something is done/));
-  await page.getByText('Copper Acorn', { exact: true }).first().click();
+  await page.getByRole('link', { name: /^Copper Acorn Pepo squash/ }).click();
   await seen(page.getByText(/^Long Tallow is [\d.]+ m away, and crosses freely: keep 600 m away/));
   await seen(page.getByText(/^Where some beds lie was not said/));
   await seen(page.getByText(/^Cover flowers the evening before/));
