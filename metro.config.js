@@ -19,6 +19,8 @@ const isLeftOut = (file = '') => NAVIGATORS.test(file) || DRAWING_READERS.test(f
 const fallback = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   if (ICON_FAMILIES.test(name)) return { type: 'empty' };
+  // Its module for bundlers takes itself for one of CommonJS here.
+  if (name === 'tslib') return context.resolveRequest(context, 'tslib/tslib.es6.js', platform);
   const found = (fallback ?? context.resolveRequest)(context, name, platform);
   return !process.env.APP_ROOT && isLeftOut(found.filePath) ? { type: 'empty' } : found;
 };

@@ -44,7 +44,7 @@ function writeTowns(): void {
 async function writeServiceWorker(): Promise<void> {
   const { count, warnings } = await generateSW({
     globDirectory: FRESH,
-    globPatterns: ['**/*.{html,js,css,json,woff2,svg,webmanifest}'],
+    globPatterns: ['**/*.{html,js,css,json,woff2,ttf,svg,webmanifest}'],
     globIgnores: ['csp.json', 'sw.js', 'metadata.json', TOWNS],
     swDest: path.join(FRESH, 'sw.js'),
     cleanupOutdatedCaches: true,

@@ -81,18 +81,25 @@ const BUILD_INPUTS = [
   'package-lock.json',
 ];
 
-/** Styles of packages that only one page needs lie beside the pages: bundled, every page would wait for them. */
-export function copyStyles() {
-  const styles = path.join(ROOT, 'public', 'packages');
-  mkdirSync(styles, { recursive: true });
-  copyFileSync(
-    path.join(ROOT, 'node_modules', 'react-datasheet-grid', 'dist', 'style.css'),
-    path.join(styles, 'grid.css'),
-  );
+/** What only one page needs of packages lies beside the pages: bundled, every page would wait for it. */
+const FROM_PACKAGES = {
+  'grid.css': 'react-datasheet-grid/dist/style.css',
+  'AtkinsonHyperlegibleNext_400Regular.ttf':
+    '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+  'AtkinsonHyperlegibleNext_600SemiBold.ttf':
+    '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf',
+  'Bitter_700Bold.ttf': '@expo-google-fonts/bitter/700Bold/Bitter_700Bold.ttf',
+};
+
+export function copyFromPackages() {
+  const folder = path.join(ROOT, 'public', 'packages');
+  mkdirSync(folder, { recursive: true });
+  for (const [name, file] of Object.entries(FROM_PACKAGES))
+    copyFileSync(path.join(ROOT, 'node_modules', file), path.join(folder, name));
 }
 
 export function build() {
-  copyStyles();
+  copyFromPackages();
   unlessUnchanged('build', BUILD_INPUTS, 'dist/csp.json', () => {
     console.log('Building the app… (the first build takes some minutes)');
     run(bin('tsx'), ['scripts/build.ts']);

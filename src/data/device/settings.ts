@@ -1,3 +1,5 @@
+import type { LabelForm, LabelFormName } from '@/core/paper/labelForm';
+import type { PaperName } from '@/core/paper/page';
 import type { Units } from '@/core/text/units';
 
 type ThemeChoice = 'auto' | 'day' | 'night';
@@ -7,6 +9,11 @@ export interface Settings {
   readonly theme: ThemeChoice;
   readonly units: Units;
   readonly hours: HourStyle;
+  /** What the printer is fed with; as it is usual in the device's country until somebody chose. */
+  readonly paper?: PaperName;
+  readonly labels?: LabelFormName | 'own';
+  /** Labels that are none of those we know. */
+  readonly ownLabels?: LabelForm;
 }
 
 export const DEFAULT_SETTINGS: Settings = { theme: 'auto', units: 'metric', hours: 'auto' };

@@ -5,6 +5,8 @@ import { OWN_POLLEN_RULES, PURPOSES, SEED_SOURCES, SOWING_METHODS } from '@/core
 import { BED_ARRANGEMENTS } from '@/core/garden/bedRows';
 import { LOT_USES, SEED_PACKINGS, SEED_STORES } from '@/core/journal/kinds/seed';
 import { BARRIER_SORTS, CERTAINTIES, GROUNDS } from '@/core/garden/surroundings';
+import { overEdge, type LabelForm } from '@/core/paper/labelForm';
+import { PAPERS } from '@/core/paper/page';
 import { LIMITS, LONGEST, MAX_TESTED, type Limit } from '@/core/journal/limits';
 import { celsiusFrom, gramsFrom, lengthIn, metresFrom, temperatureIn, type Units } from '@/core/text/units';
 import { RAIN_AMOUNTS } from '@/core/weather/dayWeather';
@@ -121,6 +123,33 @@ type Measures = ReturnType<typeof measuresIn>;
 const ofFirstVariety = (schema: Joi.AnySchema): Joi.AlternativesSchema =>
   Joi.when('begin', { is: 'variety', then: schema, otherwise: Joi.any().strip() });
 
+/** The field at which it is said that labels reach over an edge. */
+const OVER_AT = { right: 'columns', bottom: 'rows' } as const;
+
+/** A sheet of labels, which has to have room for all of them. */
+const labelForm = form({
+  paper: choice(...Object.keys(PAPERS)),
+  columns: within(1, 20).integer(),
+  rows: within(1, 60).integer(),
+  left: within(0, 100),
+  top: within(0, 100),
+  width: within(10, 210),
+  height: within(8, 290),
+  gapAcross: within(0, 50),
+  gapDown: within(0, 50),
+  cut: choice('yes', 'no'),
+})
+  .custom((value: LabelForm, helpers) => {
+    const over = overEdge(value);
+    if (!over) return value;
+    const at = helpers.state.localize!([...(helpers.state.path ?? []), OVER_AT[over.side]]);
+    return helpers.error(`over.${over.side}`, { by: Math.ceil(over.by) }, at);
+  })
+  .messages({
+    'over.right': 'They reach {#by} mm over the right edge of the paper.',
+    'over.bottom': 'They reach {#by} mm over the lower edge of the paper.',
+  });
+
 const VARIETY_FORMS = {
   start: () =>
     form({
@@ -233,6 +262,7 @@ const planForms = ({ length, lengthIfGiven }: Measures) => ({
       arrangement: choice(...BED_ARRANGEMENTS),
     }),
   placeBeds: () => form({ path: length('path'), arrangement: choice(...BED_ARRANGEMENTS) }),
+  labels: () => labelForm,
   barrier: () =>
     form({
       sort: choice(...BARRIER_SORTS),

@@ -73,7 +73,7 @@ export function GardenScreen() {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, marginTop: SPACE.m }}>
         <Button title="Add a bed" onPress={() => router.push('/garden/bed')} />
         <Button title="Add several beds" onPress={() => router.push('/garden/beds')} />
-        {empty ? null : <Button title="Print" onPress={() => window.print()} />}
+        {empty ? null : <Button title="Print" onPress={() => router.push('/more/print?print=plan')} />}
         {!empty && view.varieties.length > 0 ? (
           <Button title="Add plants" onPress={() => router.push('/garden/plants')} />
         ) : null}

@@ -35,6 +35,7 @@ import { WaysScreen } from '../garden/WaysScreen';
 import { GuideScreen } from '../guide/GuideScreen';
 import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
+import { PrintScreen } from '../paper/PrintScreen';
 import { ClassScreen } from '../practice/ClassScreen';
 import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
@@ -98,6 +99,7 @@ const SCREENS = {
   portion: PortionScreen,
   class: ClassScreen,
   practice: PracticeScreen,
+  print: PrintScreen,
   report: ReportScreen,
   round: RoundScreen,
   roundList: RoundListScreen,

@@ -91,6 +91,12 @@ const TOOLS: readonly Line[] = [
 const RECORDS: readonly Line[] = [
   { glyph: 'file', title: 'Files', note: `Export ${EXPORTED}; import; remove`, href: '/more/files' },
   {
+    glyph: 'tag',
+    title: 'Print',
+    note: 'Tags, seed packets, the round for a helper, the plan, the season, a class sheet',
+    href: '/more/print',
+  },
+  {
     glyph: 'clock',
     title: 'Correct times',
     note: 'When the clock was wrong while you worked',

@@ -17,10 +17,11 @@ import { describeCard } from './describeCard';
 import { ExerciseDrawing } from './ExerciseDrawing';
 
 /** On a sheet of paper. */
-const FLOWERS = 12;
+export const FLOWERS = 12;
 const COLUMNS = 3;
 
-const wholeFrom = (text: string | undefined): number => Math.max(1, Math.floor(Number(text ?? 1)) || 1);
+export const sheetNumber = (text: string | undefined): number =>
+  Math.max(1, Math.floor(Number(text ?? 1)) || 1);
 
 /** Drawn flowers for a class: a numbered sheet to print with its key, or one after the other, large. */
 export function ClassScreen() {
@@ -31,7 +32,7 @@ export function ClassScreen() {
   const [keyShown, setKeyShown] = useState(false);
   const [at, setAt] = useState<number>();
   const crop = SEEN_CROPS.find(({ id }) => id === wanted) ?? crops[0]!;
-  const sheet = wholeFrom(number);
+  const sheet = sheetNumber(number);
   const flowers = classSheet(crop.id, sheet, FLOWERS);
   const flower = at === undefined ? undefined : flowers[at];
   if (at !== undefined && flower) {
@@ -73,12 +74,19 @@ export function ClassScreen() {
           onPress={() => go({ sheet: String(sheet + 1) })}
         />
         <Button title={keyShown ? 'Hide the key' : 'Show the key'} onPress={() => setKeyShown(!keyShown)} />
-        <Button title="Print" onPress={() => window.print()} />
+        <Button
+          title="Print"
+          onPress={() =>
+            router.push({
+              pathname: '/more/print',
+              params: { print: 'class', crop: crop.id, sheet: String(sheet) },
+            })
+          }
+        />
       </View>
       <Button variant="main" size="big" title="One at a time, large" onPress={() => setAt(0)} />
       <Text variant="small" tone="soft" style={{ marginTop: SPACE.s }} {...UNPRINTED}>
-        The key is printed on a page of its own when it is shown. The same number is the same sheet on every
-        device.
+        The same number is the same sheet on every device.
       </Text>
     </Page>
   );

@@ -43,7 +43,7 @@ export function ExerciseDrawing({ card, seed, face, size, described, mark, light
 }
 
 /** Shut under its cover, a flower looks as it did the evening before. */
-function looksOf({ crop: id, kind, finding }: FlowerCard, seed: number): FlowerLooks {
+export function looksOf({ crop: id, kind, finding }: FlowerCard, seed: number): FlowerLooks {
   const crop = cropOf(id);
   const form = crop.flower!;
   const shut = (finding === 'covered' || finding === 'hole') && factsOf(form).staysShut;

@@ -6,13 +6,12 @@ import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round } from '@/core/journal/state';
 import { plantLabel } from '@/core/records/plantLabel';
 import { toMs } from '@/core/time/calendar';
-import { asPlanned } from '@/core/round/asPlanned';
+import type { PaperMark } from '@/core/round/fromPaper';
 import { outingNamed, outingStatesAt } from '@/core/today/outingStates';
 import { stopsLeft } from '@/core/round/stopsLeft';
-import { visitsLeft, visitsOf } from '@/core/round/visits';
+import { visitsOf } from '@/core/round/visits';
 import { useStore } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
-import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
 import { Choice } from '@/ui/parts/Choice';
@@ -22,9 +21,9 @@ import { SPACE, usePalette } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
 import { sayStep } from '../words/stops';
+import { FromPaper, sayMark, usePaperMarks } from './FromPaper';
 import { sayRoundName, sayRoundSize } from './RoundRows';
 import { WholeWay } from './RoundPlanStrip';
 import { useOwnRound } from './useOwnRound';
@@ -67,6 +66,8 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
   const { journal } = useStore();
   const left = stopsLeft(round);
   const at = left[0] ? round.stops.indexOf(left[0]) : round.stops.length;
+  const paper = usePaperMarks(round);
+  const numbers = new Map(round.stops.map(({ stop }, i) => [stop, i + 1]));
   return (
     <Page
       title={`${sayRoundName(round, f)}, ${f.day(round.day)}`}
@@ -74,7 +75,7 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
         <View style={{ gap: SPACE.l, marginTop: SPACE.m }}>
           <WholeWay round={round} at={at} />
           <HandOver />
-          {left.length > 0 ? <FromPaper round={round} left={left} /> : null}
+          {left.length > 0 ? <FromPaper key={round.round} round={round} paper={paper} /> : null}
         </View>
       }
       foot={
@@ -85,7 +86,13 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
             onPress={() => router.replace({ pathname: '/round', params: { outing: round.outing } })}
             style={{ flex: 1 }}
           />
-          <Button size="big" title="Print" onPress={() => window.print()} />
+          <Button
+            size="big"
+            title="Print"
+            onPress={() =>
+              router.push({ pathname: '/more/print', params: { print: 'round', round: round.round } })
+            }
+          />
         </View>
       }
     >
@@ -108,7 +115,14 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
             {`${f.number(i + 1)}. ${plantLabel(journal, plant)}, ${nameOf(journal, steps[0])}`}
           </Text>
           {steps.map((stop) => (
-            <StepRow key={stop.stop} round={round} stop={stop} />
+            <StepRow
+              key={stop.stop}
+              round={round}
+              stop={stop}
+              number={numbers.get(stop.stop)!}
+              mark={paper.marks.get(stop.stop)}
+              onPress={round.done.has(stop.stop) ? undefined : () => paper.choose(stop)}
+            />
           ))}
         </View>
       ))}
@@ -119,22 +133,36 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
 const nameOf = (journal: Journal, { variety }: Stop): string =>
   journal.all('variety').get(variety)?.name ?? '';
 
-function StepRow({ round, stop }: { readonly round: Round; readonly stop: Stop }) {
+interface StepRowProps {
+  readonly round: Round;
+  readonly stop: Stop;
+  /** By which it stands on paper. */
+  readonly number: number;
+  /** What paper says of it, until that is entered. */
+  readonly mark: PaperMark | undefined;
+  /** Missing where it is entered. */
+  readonly onPress: (() => void) | undefined;
+}
+
+function StepRow({ round, stop, number, mark, onPress }: StepRowProps) {
   const f = useFormat();
   const { journal } = useStore();
   const outcome = round.done.get(stop.stop)?.outcome;
   return (
     <ListRow
-      glyph={<Box ticked={outcome === 'done'} />}
-      title={sayStep(journal, stop, f)}
-      tone={outcome && outcome !== 'done' ? 'rust' : 'ink'}
+      glyph={<Box ticked={outcome === 'done' || mark?.done === true} />}
+      title={`${f.number(number)}. ${sayStep(journal, stop, f)}`}
+      tone={(outcome && outcome !== 'done') || mark?.why ? 'rust' : 'ink'}
       note={
         outcome === undefined
-          ? `About ${f.time(toMs(stop.eta))}`
+          ? mark
+            ? `${sayMark(mark)}, not entered yet`
+            : `About ${f.time(toMs(stop.eta))}`
           : outcome === 'done'
             ? `Done at ${f.time(toMs(round.done.get(stop.stop)!.at))}`
             : MISSED[outcome]
       }
+      {...(onPress && { onPress })}
     />
   );
 }
@@ -173,38 +201,6 @@ function HandOver() {
       </Text>
       <Button title="To the files" onPress={() => router.push('/more/files')} />
       <Text>Without a phone: print this page. What was done is entered here afterwards.</Text>
-    </View>
-  );
-}
-
-/** What somebody did by a printed list, entered afterwards at the times for which it was planned. */
-function FromPaper({ round, left }: { readonly round: Round; readonly left: readonly Stop[] }) {
-  const f = useFormat();
-  const { journal } = useStore();
-  const record = useRecord();
-  const enter = (stops: readonly Stop[]): void =>
-    record(
-      stops.flatMap((stop) =>
-        asPlanned(journal, round, stop).map((fact) => ({ ...fact, at: toMs(stop.eta) })),
-      ),
-    );
-  return (
-    <View style={{ gap: SPACE.s }}>
-      <Text variant="heading" level={2}>
-        Enter it from paper
-      </Text>
-      <Text>
-        First enter what went otherwise, at its stop of the round. The rest can be entered at once, as planned
-        and at the planned times.
-      </Text>
-      <WithUndo work="round" size="big" style={BESIDE}>
-        <Button
-          size="big"
-          title={`${f.count(visitsLeft(round), 'plant', 'plants')} as planned`}
-          onPress={() => enter(left)}
-          style={{ flex: 1 }}
-        />
-      </WithUndo>
     </View>
   );
 }

@@ -52,6 +52,12 @@ export function TakeFromLot({ view }: { readonly view: LotView }) {
           <Button title="Take some" onPress={() => setOpen('use')} />
           <Button title="Split off" onPress={() => setOpen('split')} />
           <Button title="Mix" onPress={() => setOpen('mix')} />
+          <Button
+            title="Print packets"
+            onPress={() =>
+              router.push({ pathname: '/more/print', params: { print: 'packets', id: lot.lot } })
+            }
+          />
         </View>
       )}
       {open === 'use' ? <UseSheet view={view} onClose={close} /> : null}

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { isolationOf } from '@/core/planning/isolationOf';
 import { dayAt } from '@/core/time/calendar';
 import { grewTo } from '@/core/years/nextSeason';
-import { seasonSummary, type SeasonSummary, type VarietySeason } from '@/core/years/seasonSummary';
+import { seasonSummary, type SeasonSummary } from '@/core/years/seasonSummary';
 import { useStore } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Button } from '@/ui/parts/Button';
@@ -12,13 +12,12 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { FruitRows } from '../fruit/FruitRows';
 import { sayRate } from '../fruit/setRateWords';
-import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { UndoPlan } from '../garden/UndoPlan';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
-import { GRADES } from '../words/names';
 import { sayReason } from '../words/reasons/morning';
+import { sayVarietySeason } from '../words/seasons';
 import { PastPlan } from './PastPlan';
 
 interface SeasonView {
@@ -70,28 +69,12 @@ function SeasonPage({ view: { summary, grew } }: { readonly view: SeasonView }) 
       </Text>
       {varieties.length === 0 ? <Text tone="soft">No flower was pollinated in it.</Text> : null}
       {varieties.map((each) => (
-        <ListRow key={each.variety.variety} title={each.variety.name} note={sayVariety(each, f)} />
+        <ListRow key={each.variety.variety} title={each.variety.name} note={sayVarietySeason(each, f)} />
       ))}
       <Lessons summary={summary} />
       <Fruits summary={summary} />
     </Page>
   );
-}
-
-/** What was pollinated, set and picked of a variety, and how pure its seed is. */
-function sayVariety({ pollinated, withoutPollen, set, picked, seed }: VarietySeason, f: Format): string {
-  const grades = (Object.keys(GRADES) as (keyof typeof GRADES)[]).flatMap((grade) =>
-    seed.picked[grade] > 0 ? [`${f.number(seed.picked[grade])} ${GRADES[grade].toLowerCase()}`] : [],
-  );
-  return [
-    `${f.count(pollinated, 'flower', 'flowers')} pollinated.`,
-    withoutPollen > 0 ? `${f.number(withoutPollen)} got no pollen: there was none.` : '',
-    set.share === undefined ? '' : `Set: ${sayRate(set, f)}.`,
-    picked.eat > 0 ? `${f.number(picked.eat)} picked to eat.` : '',
-    picked.seed > 0 ? `${f.number(picked.seed)} picked for seed: ${grades.join(', ')}.` : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
 }
 
 /** Named at most. */

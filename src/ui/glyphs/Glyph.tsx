@@ -53,6 +53,13 @@ const DRAWINGS = {
       <Path d="M12 6.800V2.500M12 15.200v4.300M7.800 11H3.500M16.200 11h4.300M9 8L6 5M15 8l3-3M9 14l-3 3M15 14l3 3" />
     </>
   ),
+  tag: ({ line, fill }: Ink) => (
+    <>
+      <Path d="M8 6h13v12H8l-5-6z" fill={fill} />
+      <Circle cx={9} cy={12} r={1.2} fill={line} />
+      <Path d="M13 10h5M13 14h5" />
+    </>
+  ),
   silk: ({ fill }: Ink) => (
     <>
       <Path d="M12 23v-2" />
