@@ -14,7 +14,7 @@ const except = (paths) => ['/node_modules/', ...paths.map((each) => `/src/${each
 const NOWHERE = [
   ...['core/', 'worker/', 'ui/charts/', 'ui/flowers/', 'ui/plan/plan.test.ts', 'screens/words/'],
   ...['screens/format/', 'screens/garden/nameSearch.test.ts', 'screens/fruit/setRateWords.test.ts'],
-  ...['data/schema/', 'data/places/countryHabits.test.ts'],
+  ...['data/schema/', 'data/paper/', 'data/places/countryHabits.test.ts'],
 ];
 
 /** What shows neither hours nor days of its own: one place will do. All else is tested at each of `places.js`. */

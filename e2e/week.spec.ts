@@ -131,7 +131,19 @@ test('a week: rain, heat, a helper, a shortage, corn, a tomato cross, gourds at 
   await app.tap(/^Round 2 of 2/);
   await app.tap('The round as a list');
   await seen(page.getByText('Give it to somebody'));
-  await app.tap(/^\d+ plants? as planned$/);
+  await app.tap('Print');
+  await seen(page.getByRole('img', { name: /^Page 1 of \d+: Round 2 of 2, / }));
+  const paper = await app.readDownload(() => app.tap('Save as PDF'));
+  expect([paper.name, paper.text.slice(0, 5)]).toEqual(['round.pdf', '%PDF-']);
+  await page.goBack();
+  await page.getByRole('textbox', { name: 'Numbers from the paper' }).fill('1 1');
+  await app.tap('Take over');
+  await seen(page.getByText('1 is there twice.'));
+  await page.getByRole('textbox', { name: 'Numbers from the paper' }).fill('1');
+  await app.tap('Take over');
+  await seen(page.getByText('Done, not entered yet'));
+  await app.tap('The rest was done');
+  await app.tap(/^Enter (\d+) of \1$/);
   await app.tap('Back to the round');
   await seen(page.getByRole('heading', { name: 'Round done' }));
 

@@ -1,6 +1,6 @@
 import { BODY, headMarks, MARGIN } from './head';
 import { listPages, type PaperList } from './listSheet';
-import { PAPERS, type Face, type Grey, type Mark, type Means, type Page, type PaperName } from './page';
+import { box, PAPERS, type Face, type Grey, type Mark, type Means, type Page, type PaperName } from './page';
 import { fitted, LEADING, textMark } from './text';
 
 /** Lines and letters in units of their own, drawn as large as there is room. */
@@ -50,18 +50,19 @@ export function drawn(
   const scale = Math.min(room.width / drawing.width, room.height / drawing.height);
   const x = room.x + (room.width - drawing.width * scale) / 2 - drawing.x * scale;
   const y = room.y + (room.height - drawing.height * scale) / 2 - drawing.y * scale;
-  const words = (drawing.words ?? []).map((word) => {
+  const words = (drawing.words ?? []).flatMap((word): Mark[] => {
     const { text, size } =
       word.room === undefined
         ? word
         : fitted(word.text, word.room * scale, { ...word, least: LEAST_WORD }, means);
-    return textMark(
-      x + word.x * scale,
-      y + word.y * scale + size / 3,
-      text,
-      { face: word.face, size },
-      'middle',
-    );
+    const [middle, base] = [x + word.x * scale, y + word.y * scale + size / 3];
+    const wide = means.widthOf(text, size, word.face) + size / 2;
+    // White below it, so that no line runs through a word.
+    const ground = box(middle - wide / 2, base - size * 0.85, wide, size * 1.1);
+    return [
+      { mark: 'path', x: ground.x, y: ground.y, scale: 1, d: ground.d, fill: 1 },
+      textMark(middle, base, text, { face: word.face, size }, 'middle'),
+    ];
   });
   const shapes = drawing.shapes.map((shape): Mark => ({ mark: 'path', x, y, scale, ...shape }));
   return { marks: [...shapes, ...words], scale };

@@ -6,7 +6,6 @@ import type { PaperList } from '@/core/paper/listSheet';
 import { plantLabel } from '@/core/records/plantLabel';
 import { doneAllTheSame, PAPER_LETTERS, paperReasons, type PaperReason } from '@/core/round/fromPaper';
 import { stopNow } from '@/core/round/stopNow';
-import { visitsOf } from '@/core/round/visits';
 import { toMs } from '@/core/time/calendar';
 import { outingStatesAt } from '@/core/today/outingStates';
 import { useStore } from '@/data/hooks/useGarden';
@@ -18,6 +17,8 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { sayRoundName, sayRoundSize } from '../round/RoundRows';
 import { MISSED } from '../words/names';
+import { lowerFirst } from '../words/lowerFirst';
+import { sayBed } from '../words/places';
 import { sayStep } from '../words/stops';
 import { PaperChoice } from './PaperChoice';
 import { Printed } from './Printed';
@@ -68,6 +69,22 @@ const CLEAN: Readonly<Record<ReturnType<typeof stopNow>['clean'], string>> = {
   handsAndBrush: 'Clean hands and brush first.',
 };
 
+/** Stops in their order, as long as they stay in one bed. */
+function byBed(
+  journal: Journal,
+  stops: readonly Stop[],
+): { readonly bed: string; readonly stops: readonly Stop[] }[] {
+  const beds: { readonly bed: string; readonly stops: Stop[] }[] = [];
+  for (const stop of stops) {
+    const id = journal.all('plant').get(stop.plant)?.bed ?? '';
+    const bed = sayBed(journal.all('bed').get(id)?.name ?? '?');
+    const last = beds.at(-1);
+    if (last?.bed === bed) last.stops.push(stop);
+    else beds.push({ bed, stops: [stop] });
+  }
+  return beds;
+}
+
 /** The whole round, what is done already too: numbers are those by which it is entered. */
 export function roundList(journal: Journal, round: Round, f: Format): PaperList {
   const numbers = new Map(round.stops.map(({ stop }, i) => [stop, i + 1]));
@@ -78,18 +95,17 @@ export function roundList(journal: Journal, round: Round, f: Format): PaperList 
   return {
     title: `${sayRoundName(round, f)}, ${f.day(round.day)}`,
     about: [sayRoundSize(journal, round, f)],
-    groups: visitsOf(round.stops).map(({ plant, steps }, i) => ({
-      head: `${f.number(i + 1)}. ${plantLabel(journal, plant)}, ${journal.all('variety').get(steps[0].variety)?.name ?? ''}`,
-      lines: steps.map((stop) => {
+    groups: byBed(journal, round.stops).map(({ bed, stops }) => ({
+      head: bed,
+      lines: stops.map((stop) => {
         const done = round.done.get(stop.stop);
+        const variety = journal.all('variety').get(stop.variety)?.name ?? '';
         return {
           number: String(numbers.get(stop.stop)),
-          text: sayStep(journal, stop, f),
+          text: `${plantLabel(journal, stop.plant)}: ${lowerFirst(sayStep(journal, stop, f))}`,
           note: done
-            ? `Entered already: ${done.outcome === 'done' ? 'done' : MISSED[done.outcome].toLowerCase()}.`
-            : [`About ${f.time(toMs(stop.eta))}.`, CLEAN[stopNow(journal, round, stop).clean]]
-                .join(' ')
-                .trim(),
+            ? `${variety}. Entered already: ${done.outcome === 'done' ? 'done' : MISSED[done.outcome].toLowerCase()}.`
+            : `${variety}. About ${f.time(toMs(stop.eta))}. ${CLEAN[stopNow(journal, round, stop).clean]}`.trim(),
         };
       }),
     })),

@@ -85,11 +85,13 @@ function onPacket({ lot, descent, parents, judged, garden, journal }: PacketView
       ...(expect ? [expect] : []),
       ...(purity
         ? [
-            `${grades[purity.grade]}. Up to ${f.percent(purity.offTypes[1])} of it may have another father: by its records, our default.`,
+            `${grades[purity.grade]}. Up to ${f.percent(purity.offTypes[1])} of it may have another father: our estimate from its records.`,
           ]
         : ['How true to type it is, is not known.']),
       sayParents(parents, f),
-      `${sayAmount(lot, f)}.`,
+      lot.amount.seeds === undefined && lot.amount.grams === undefined && !lot.amount.gone
+        ? 'Seeds: ____________'
+        : `${sayAmount(lot, f)}.`,
       sayTest(lot, journal, f),
       ...(lot.crop
         ? [

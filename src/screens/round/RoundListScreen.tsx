@@ -109,10 +109,10 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
         />
       ) : null}
       <Text style={{ marginVertical: SPACE.m }}>{sayRoundSize(journal, round, f)}</Text>
-      {visitsOf(round.stops).map(({ plant, steps }, i) => (
+      {visitsOf(round.stops).map(({ plant, steps }) => (
         <View key={steps[0].stop} role="group" aria-label={plantLabel(journal, plant)}>
           <Text variant="label" style={{ marginTop: SPACE.m }}>
-            {`${f.number(i + 1)}. ${plantLabel(journal, plant)}, ${nameOf(journal, steps[0])}`}
+            {`${plantLabel(journal, plant)}, ${nameOf(journal, steps[0])}`}
           </Text>
           {steps.map((stop) => (
             <StepRow
@@ -200,7 +200,7 @@ function HandOver() {
         each other’s backup: nothing is entered twice.
       </Text>
       <Button title="To the files" onPress={() => router.push('/more/files')} />
-      <Text>Without a phone: print this page. What was done is entered here afterwards.</Text>
+      <Text>Without a phone: print it. What was done is entered here afterwards.</Text>
     </View>
   );
 }

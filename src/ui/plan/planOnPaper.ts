@@ -7,7 +7,7 @@ import type { PlanSpot } from './planView';
 /** Of the plan, metres: white round it, and a plant as it is drawn. */
 const AROUND = 1;
 const PLANT = 0.13;
-const WORD = 3.4;
+const WORD = 4;
 /** A bar at the foot that is at most a third as long as the plan. */
 const BARS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
 
