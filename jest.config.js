@@ -14,7 +14,7 @@ const except = (paths) => ['/node_modules/', ...paths.map((each) => `/src/${each
 const NOWHERE = [
   ...['core/', 'worker/', 'ui/charts/', 'ui/flowers/', 'ui/plan/plan.test.ts', 'screens/words/'],
   ...['screens/format/', 'screens/garden/nameSearch.test.ts', 'screens/fruit/setRateWords.test.ts'],
-  ...['data/schema/', 'data/paper/', 'data/places/countryHabits.test.ts'],
+  ...['data/schema/', 'data/paper/', 'data/files/calendar.test.ts', 'data/places/countryHabits.test.ts'],
 ];
 
 /** What shows neither hours nor days of its own: one place will do. All else is tested at each of `places.js`. */
@@ -95,7 +95,7 @@ const browser = {
   // One name for all: what was compiled for one place is not compiled again for the next.
   id: 'browser',
   transformIgnorePatterns: [
-    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|standard-navigation|d3-[a-z]+|internmap)/?)',
+    'node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|idb|ulid|suncalc|@react-native-async-storage|react-native-svg|comlink|nanoid|ics|standard-navigation|d3-[a-z]+|internmap)/?)',
   ],
 };
 

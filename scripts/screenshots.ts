@@ -111,6 +111,11 @@ async function take(): Promise<void> {
   await page.getByText('Marsh Button 2025, the rest', { exact: true }).click();
   await page.getByText('Doubtful, as a whole').waitFor();
   await shoot(page, 'lot');
+  await page.goto(`${BASE}/more/print?print=tags`);
+  await page.getByRole('button', { name: 'Tags: For flowers to come' }).click();
+  await page.getByRole('radio', { name: 'Of fruits that grow' }).click();
+  await page.getByRole('img', { name: /^Page 1 of/ }).waitFor();
+  await shoot(page, 'print');
   await page.goto(`${BASE}/fruit/rates`);
   await page.getByText('When they drop').waitFor();
   await page.getByText('Why they failed').scrollIntoViewIfNeeded();
@@ -150,7 +155,6 @@ async function take(): Promise<void> {
   await page.getByText('Opens tomorrow').waitFor();
   await walkTheEvening(page);
   await page.getByText('Planning the round…').waitFor({ state: 'detached' });
-  await shoot(page, 'ahead');
   await page.getByRole('button', { name: 'Back to Today' }).click();
   await page.getByRole('button', { name: /clock to the morning/ }).click();
   await shoot(page, 'today');

@@ -4,7 +4,7 @@
  */
 
 /** Packages that ask when they are loaded, for what is theirs alone, or below a zone that they were given. */
-const MAY_ASK = /node_modules\/(d3-time|@peculiar|@date-fns\/tz|@pdf-lib|pdf-lib)\//;
+const MAY_ASK = /node_modules\/(d3-time|@peculiar|@date-fns\/tz|@pdf-lib|pdf-lib|ics)\//;
 
 function refuse(what: string): void {
   const error = new Error(`${what} asks the machine for its time or zone; both are arguments here`);

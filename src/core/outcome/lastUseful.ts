@@ -1,6 +1,10 @@
 import type { CropId } from '../crops/catalogue';
 import { wantsSeed, type Purpose } from '../crops/variety';
 import { ripeAfter, ripensOn } from '../fruit/ripening';
+import type { Journal } from '../journal/journal';
+import type { Garden, Variety } from '../journal/state';
+import { shelterOf } from '../journal/underGlass';
+import { temperaturesAt } from '../opening/temperaturesAt';
 import type { TemperaturesOf } from '../season/flowering';
 import { addDays, daysBetween } from '../time/calendar';
 import { nextYearDay } from '../time/nextYearDay';
@@ -51,6 +55,27 @@ export function lastUsefulPollination({
     day = addDays(day, -1);
   const days = daysBetween(day, frost);
   return { day, days, coolDays: days - shortest, frost };
+}
+
+/**
+ * The last day on which pollinating a variety is worth while here, once it is told how early frost comes; under glass
+ * none ends it.
+ *
+ * @example lastUsefulOf(new Journal(), garden, variety, today) // 'notToldFrost'
+ */
+export function lastUsefulOf(
+  journal: Journal,
+  garden: Garden,
+  { crop, purpose }: Pick<Variety, 'crop' | 'purpose'>,
+  today: Day,
+): LastUseful | 'notToldFrost' | undefined {
+  if (shelterOf(journal, crop) === 'glass') return undefined;
+  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
+  if (earlyFrost === undefined) return 'notToldFrost';
+  return lastUsefulPollination({
+    ...{ crop, purpose, earlyFrost, today },
+    temperatures: temperaturesAt(journal, garden),
+  });
 }
 
 /**

@@ -42,7 +42,7 @@ interface Room {
 const LEAST_WORD = 1.6;
 
 /** A drawing in the middle of its room, as large as it fits; `scale` is what it was drawn at, mm a unit. */
-export function drawn(
+function drawn(
   drawing: Drawing,
   room: Room,
   means: Means,

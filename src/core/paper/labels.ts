@@ -54,7 +54,7 @@ interface Room {
 }
 
 /** One label: its code to scan at the left, as large as its height allows; the rest beside it. */
-export function labelMarks({ head, lines, scanned }: Label, room: Room, means: Means): Mark[] {
+function labelMarks({ head, lines, scanned }: Label, room: Room, means: Means): Mark[] {
   // Labels shift a little in the printer.
   const inside = Math.min(2.5, room.height * 0.08);
   const side = Math.min(room.height - 2 * inside, (room.width - 2 * inside) * 0.45, LARGEST_CODE);

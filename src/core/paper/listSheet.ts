@@ -3,14 +3,14 @@ import { box, line, PAPERS, type Mark, type Means, type Page, type PaperName } f
 import { fitted, LEADING, textMark, wrapped } from './text';
 
 /** One line of a list, to be ticked or filled in by hand. */
-export interface ListLine {
+interface ListLine {
   /** By which it is entered afterwards. */
   readonly number?: string;
   readonly text: string;
   readonly note?: string;
 }
 
-export interface ListGroup {
+interface ListGroup {
   readonly head: string;
   readonly lines: readonly ListLine[];
 }

@@ -79,7 +79,7 @@ interface Block {
 }
 
 /** Texts below each other, in the largest type in which all of them have room; what has none in the smallest is left out. */
-export function paragraphs(texts: readonly string[], { x, y, width, bottom }: Block, means: Means): Mark[] {
+function paragraphs(texts: readonly string[], { x, y, width, bottom }: Block, means: Means): Mark[] {
   const linesAt = (size: number): string[] =>
     texts.flatMap((text) => wrapped(text, width, { face: 'text', size }, means));
   const tallOf = (size: number, lines: readonly string[]): number => lines.length * size * LEADING;

@@ -48,6 +48,9 @@ export type ExportName = keyof typeof EXPORTS;
 export async function saveExport(name: ExportName, of: Exported): Promise<void> {
   const { ending, type, text }: Export = EXPORTS[name];
   const now = of.store.clock.now();
-  const stem = of.garden.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-');
-  download(`${stem}-${dayAt(now, of.garden.zone)}${ending}`, await text(of, now), type);
+  download(fileName(of.garden, now, ending), await text(of, now), type);
 }
+
+/** `wren-cottage-2026-07-19.json`. */
+export const fileName = ({ name, zone }: Garden, now: number, ending: string): string =>
+  `${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')}-${dayAt(now, zone)}${ending}`;

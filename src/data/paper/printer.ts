@@ -2,7 +2,7 @@ import type { Page } from '@/core/paper/page';
 import type { Sheets } from '@/core/paper/sheets';
 import { workerTransport, WorkerClient } from '@/worker/client';
 
-export interface LaidOut {
+interface LaidOut {
   readonly pages: readonly Page[];
   /** Letters that the fonts lack, apart; empty where there is none. */
   readonly missing: string;

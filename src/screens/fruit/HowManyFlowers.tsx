@@ -7,13 +7,11 @@ import type { Fruit } from '@/core/fruit/fruits';
 import type { Variety } from '@/core/journal/state';
 import { howMany } from '@/core/outcome/howMany';
 import { flowersToCome } from '@/core/outcome/flowersToCome';
-import { lastUsefulPollination, type LastUseful } from '@/core/outcome/lastUseful';
+import { lastUsefulOf, type LastUseful } from '@/core/outcome/lastUseful';
 import { morningsFor } from '@/core/outcome/morningsFor';
 import { dayAt } from '@/core/time/calendar';
 import type { Day } from '@/core/time/types';
 import { plantsIn } from '@/core/garden/places';
-import { shelterOf } from '@/core/journal/underGlass';
-import { temperaturesAt } from '@/core/opening/temperaturesAt';
 import { useGarden, useStore, useZone } from '@/data/hooks/useGarden';
 import { useView } from '@/data/hooks/useView';
 import { Choice } from '@/ui/parts/Choice';
@@ -130,16 +128,10 @@ function InHowManyMornings({ variety, fruits, flowers, until }: InHowManyMorning
 }
 
 /** The last day on which pollinating it is worth while, once it is told how early frost comes; under glass none ends it. */
-function useLastUseful({ crop, purpose }: Variety): LastUseful | 'notToldFrost' | undefined {
+function useLastUseful(variety: Variety): LastUseful | 'notToldFrost' | undefined {
   const { store } = useGarden();
   const { described, journal } = store;
-  if (!described || shelterOf(journal, crop) === 'glass') return undefined;
-  const earlyFrost = journal.all('surroundings').get('')?.earlyFrost;
-  if (earlyFrost === undefined) return 'notToldFrost';
-  return lastUsefulPollination({
-    ...{ crop, purpose, earlyFrost, today: dayAt(store.clock.now(), described.zone) },
-    temperatures: temperaturesAt(journal, described),
-  });
+  return described && lastUsefulOf(journal, described, variety, dayAt(store.clock.now(), described.zone));
 }
 
 /** Until when pollinating it is worth while. */

@@ -11,6 +11,7 @@ import { useWhole } from '@/data/hooks/useWhole';
 import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
 import { EXPORTS, saveExport, type ExportName } from '@/data/files/exports';
+import { saveCalendar } from '@/data/files/saveCalendar';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -18,6 +19,7 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
+import { sayEvent } from '../words/calendar';
 import { EXPORT_NAMES } from '../words/exports';
 import { sayBackupAge } from '../words/keeping';
 import { HowKept } from './HowKept';
@@ -93,6 +95,16 @@ function Exports({ garden }: { readonly garden: Garden }) {
       {TABLES.map((name) => (
         <Button key={name} title={EXPORT_NAMES[name].action} onPress={() => whenWhole(() => save(name))} />
       ))}
+      <Button
+        title="Save the calendar"
+        onPress={() =>
+          whenWhole(() => saveCalendar({ store, garden, device, say: (event) => sayEvent(event, f) }))
+        }
+      />
+      <Text variant="small" tone="soft">
+        Walks, rounds, looks, ripe fruit and seed work for your phone’s calendar (.ics). Save and open it
+        again after a few days: what has changed is changed there, too.
+      </Text>
     </>
   );
 }

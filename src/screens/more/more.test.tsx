@@ -28,6 +28,8 @@ test('the garden is exported whole, and its flowers as a table', async () => {
   expect(file.entries).toHaveLength(DEMO.length);
   await tap('Export flowers as CSV');
   expect(await lastDownload(2)).toMatch(/^\ufeff?tag,sex,morning/);
+  await tap('Save the calendar');
+  expect(await lastDownload(3)).toMatch(/^BEGIN:VCALENDAR[^]*SUMMARY:Walk: find what opens next/);
   await see('Last exported today.');
 });
 

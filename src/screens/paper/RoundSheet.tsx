@@ -86,7 +86,7 @@ function byBed(
 }
 
 /** The whole round, what is done already too: numbers are those by which it is entered. */
-export function roundList(journal: Journal, round: Round, f: Format): PaperList {
+function roundList(journal: Journal, round: Round, f: Format): PaperList {
   const numbers = new Map(round.stops.map(({ stop }, i) => [stop, i + 1]));
   const reasons = new Map<PaperReason, Stop>();
   for (const stop of round.stops)

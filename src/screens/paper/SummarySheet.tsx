@@ -9,7 +9,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { sayRate } from '../fruit/setRateWords';
 import { ChooseOne } from '../shell/ChooseOne';
-import { sayVarietySeason } from '../words/seasons';
+import { sayVarietySeason } from '../years/seasonWords';
 import { sayReason } from '../words/reasons/morning';
 import { PaperChoice } from './PaperChoice';
 import { Printed } from './Printed';

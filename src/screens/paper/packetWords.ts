@@ -42,7 +42,7 @@ export function packetLabel(of: PacketView, f: Format): Label {
   const { name, what, descent, year, grade, bitter } = onPacket(of, f);
   return {
     head: name,
-    lines: [...(bitter ? [bitter] : []), descent, `${what}, ${year}`, ...(grade ? [grade] : [])],
+    lines: [...(bitter ? [bitter] : []), descent, what, year, ...(grade ? [grade] : [])],
   };
 }
 

@@ -17,7 +17,7 @@ import { UndoPlan } from '../garden/UndoPlan';
 import { EmptyPage } from '../shell/EmptyPage';
 import { Page } from '../shell/Page';
 import { sayReason } from '../words/reasons/morning';
-import { sayVarietySeason } from '../words/seasons';
+import { sayVarietySeason } from './seasonWords';
 import { PastPlan } from './PastPlan';
 
 interface SeasonView {

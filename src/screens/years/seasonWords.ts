@@ -1,7 +1,7 @@
 import type { VarietySeason } from '@/core/years/seasonSummary';
 import type { Format } from '../format/format';
 import { sayRate } from '../fruit/setRateWords';
-import { GRADES } from './names';
+import { GRADES } from '../words/names';
 
 /** What was pollinated, set and picked of a variety in a season, and how pure its seed is. */
 export function sayVarietySeason(
