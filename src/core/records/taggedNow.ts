@@ -18,6 +18,8 @@ export type Tagged = (typeof TAGGED)[number];
 
 /** Flowers are marked so many days before they open, at most. Our default. */
 const DAYS_AHEAD = 7;
+/** What takes pollen for more than a day takes it for so long, at most. Our default. */
+const DAYS_BACK = 14;
 
 /**
  * What wears a tag now, by the tag.
@@ -34,9 +36,13 @@ export function taggedNow(journal: Journal, garden: Garden, today: Day, which: T
 function worn(journal: Journal, garden: Garden, today: Day, which: Tagged): Bloom[] {
   switch (which) {
     case 'marked':
-      return Array.from({ length: DAYS_AHEAD + 1 }, (_, i) => addDays(today, i)).flatMap((day) =>
-        journal.bloomsOf(day).filter((bloom) => isMarked(journal, bloom)),
-      );
+      return [
+        ...journal.bloomsWaiting(),
+        ...journal
+          .bloomsBetween(addDays(today, -DAYS_BACK), addDays(today, DAYS_AHEAD))
+          // A flower lasts its day; an ear, a truss or a head waits longer.
+          .filter(({ day, part }) => part !== 'flower' || day === undefined || day >= today),
+      ].filter((bloom) => isMarked(journal, bloom));
     case 'growing':
       return fruitsOf(journal, garden, today, seasonAt(journal, today))
         .filter(({ plant, history }) => !plant.removed && isOnPlant(history))

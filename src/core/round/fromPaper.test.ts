@@ -5,6 +5,7 @@ import type { Round } from '../journal/state';
 import { roundsOf } from '../outing/outingDay';
 import { toMs } from '../time/calendar';
 import { fromPaper, paperReasons, readPaper, type PaperMark } from './fromPaper';
+import { plansOnPaper } from './plansOnPaper';
 import { stopsLeft } from './stopsLeft';
 
 const DAY = '2026-07-19';
@@ -119,4 +120,26 @@ test.each([
   const round = roundOf(phone);
   const read = readPaper(typed, round.stops, (stop) => paperReasons(phone.journal, round, stop));
   expect(read.ok ? 'none' : read.why).toBe(why);
+});
+
+test('a round that was planned again has another list, and the old one keeps its numbers', () => {
+  const phone = yard();
+  const [before] = plansOnPaper(phone.journal, roundOf(phone));
+  phone.say('2026-07-19T05:02:00Z', {
+    kind: 'round.planned',
+    body: { round: 'r', day: DAY, stops: [STOPS[1]!, STOPS[0]!, STOPS[3]!] },
+  });
+  const plans = plansOnPaper(phone.journal, roundOf(phone));
+  expect(plans.map(({ stops }) => stops.map(({ stop }) => stop))).toEqual([
+    ['pick-n', 'pick-m', 'dab-g'],
+    ['pick-m', 'pick-n', 'dab-f', 'dab-g'],
+  ]);
+  expect(plans[1]).toEqual(before);
+  expect(plans[0]!.list).not.toBe(before!.list);
+  // On both phones the paper is called the same.
+  const other = begin([], 'b');
+  other.hear(phone);
+  expect(plansOnPaper(other.journal, roundOf(other)).map(({ list }) => list)).toEqual(
+    plans.map(({ list }) => list),
+  );
 });

@@ -33,6 +33,7 @@ export function PacketsSheet() {
   const first = skipped % (form.columns * form.rows);
   return (
     <Printed
+      ofAllYears
       title="Seed packets"
       file="seed-packets"
       what={

@@ -25,12 +25,14 @@ interface PrintedProps {
   readonly nothing: string;
   /** What can be chosen. */
   readonly children?: ReactNode;
+  /** Does it take entries of earlier years? */
+  readonly ofAllYears?: boolean;
   /** Is told once the file is handed over. */
   readonly onSaved?: () => void;
 }
 
 /** What is to be printed: what can be chosen of it, each page as it will be, and a PDF of all of them. */
-export function Printed({ title, file, what, nothing, children, onSaved }: PrintedProps) {
+export function Printed({ title, file, what, nothing, children, ofAllYears, onSaved }: PrintedProps) {
   const { clock } = useStore();
   const key = JSON.stringify(what ?? null);
   const [failed, setFailed] = useState(false);
@@ -57,6 +59,7 @@ export function Printed({ title, file, what, nothing, children, onSaved }: Print
   return (
     <Page
       title={title}
+      ofAllYears={ofAllYears}
       aside={pages ? <Pages pages={pages} /> : undefined}
       foot={
         <Button

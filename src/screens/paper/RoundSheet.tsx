@@ -5,6 +5,7 @@ import type { Round } from '@/core/journal/state';
 import type { PaperList } from '@/core/paper/listSheet';
 import { plantLabel } from '@/core/records/plantLabel';
 import { doneAllTheSame, PAPER_LETTERS, paperReasons, type PaperReason } from '@/core/round/fromPaper';
+import { plansOnPaper } from '@/core/round/plansOnPaper';
 import { stopNow } from '@/core/round/stopNow';
 import { toMs } from '@/core/time/calendar';
 import { outingStatesAt } from '@/core/today/outingStates';
@@ -94,7 +95,7 @@ function roundList(journal: Journal, round: Round, f: Format): PaperList {
   const tried = [...reasons].some(([why, stop]) => doneAllTheSame(stop, why));
   return {
     title: `${sayRoundName(round, f)}, ${f.day(round.day)}`,
-    about: [sayRoundSize(journal, round, f)],
+    about: [`List ${plansOnPaper(journal, round)[0].list}. ${sayRoundSize(journal, round, f)}`],
     groups: byBed(journal, round.stops).map(({ bed, stops }) => ({
       head: bed,
       lines: stops.map((stop) => {

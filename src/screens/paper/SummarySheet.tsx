@@ -38,6 +38,7 @@ export function SummarySheet() {
   const any = view && view.summary.varieties.length > 0;
   return (
     <Printed
+      ofAllYears
       title="Season on paper"
       file="season"
       what={any ? { sheets: 'list', list: summaryList(view, f), paper } : undefined}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { varietyEver } from '@/core/journal/varietyEver';
 import type { Journal } from '@/core/journal/journal';
 import { fatherPlants, pollinationsOf } from '@/core/journal/pollinations';
@@ -12,6 +12,7 @@ import { dayAt } from '@/core/time/calendar';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord } from '@/data/hooks/useRecord';
 import { useView } from '@/data/hooks/useView';
+import { useWhole } from '@/data/hooks/useWhole';
 import { Stepper } from '@/ui/parts/Stepper';
 import { Text } from '@/ui/parts/Text';
 import type { Format } from '../format/format';
@@ -54,16 +55,25 @@ export function TagsSheet() {
   const worn = useView('tags', [whose], ({ store: { journal }, garden, now }) =>
     whose === 'next' ? [] : taggedNow(journal, garden, dayAt(now, garden.zone), whose),
   );
+  // A tag that some earlier year wears is not handed out: all of them have to be read first.
+  const { whenWhole } = useWhole();
+  const isRead = store.reading.complete;
+  useEffect(() => {
+    if (whose === 'next' && !isRead) whenWhole(() => Promise.resolve());
+  }, [whose, isRead, whenWhole]);
   const labels =
     whose === 'next'
-      ? store.tags.next(sheets * each - first).map((code): Label => blankTag(code))
+      ? !isRead
+        ? []
+        : store.tags.next(sheets * each - first).map((code): Label => blankTag(code))
       : (worn ?? []).map((bloom): Label => tagOf(store.journal, bloom, f));
   return (
     <Printed
+      ofAllYears
       title="Tags"
       file="tags"
       what={labels.length === 0 ? undefined : { sheets: 'labels', labels, form, skipped: first }}
-      nothing={whose === 'next' ? '' : NOTHING[whose]}
+      nothing={whose === 'next' ? 'Older entries are being read: no tag is printed twice.' : NOTHING[whose]}
       // A device that has handed out no tag yet has no letter of its own for good.
       onSaved={() => {
         const letter = store.tags.ensureLetter();

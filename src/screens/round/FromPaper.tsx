@@ -11,7 +11,9 @@ import {
   type PaperMark,
   type TypedPaper,
 } from '@/core/round/fromPaper';
+import { plansOnPaper, type PlanOnPaper } from '@/core/round/plansOnPaper';
 import { stopsLeft } from '@/core/round/stopsLeft';
+import { toMs } from '@/core/time/calendar';
 import { useDraft } from '@/data/hooks/useDraft';
 import { useStore } from '@/data/hooks/useGarden';
 import { useRecord, whenSaved } from '@/data/hooks/useRecord';
@@ -21,7 +23,9 @@ import { Field } from '@/ui/parts/Field';
 import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
+import { ChooseOne } from '../shell/ChooseOne';
 import { BESIDE, WithUndo } from '../shell/WithUndo';
 import { MISSED } from '../words/names';
 import { sayStep } from '../words/stops';
@@ -35,12 +39,24 @@ export interface PaperMarks {
   /** The stop of which it is asked what paper says. */
   readonly chosen: Stop | undefined;
   readonly choose: (stop: Stop | undefined) => void;
+  /** The plan that was printed, of all that the round has had. */
+  readonly plan: PlanOnPaper;
+  readonly plans: readonly PlanOnPaper[];
+  readonly choosePlan: (list: string) => void;
 }
 
-export function usePaperMarks({ round }: Round): PaperMarks {
-  const [draft, setDraft, drop] = useDraft<readonly (readonly [string, PaperMark])[]>(`paper/${round}`, []);
+export function usePaperMarks(round: Round): PaperMarks {
+  const { journal } = useStore();
+  const name = `paper/${round.round}`;
+  const [draft, setDraft, drop] = useDraft<readonly (readonly [string, PaperMark])[]>(name, []);
   const [chosen, choose] = useState<Stop>();
-  return { marks: new Map(draft), set: (marks) => setDraft([...marks]), drop, chosen, choose };
+  const [list, choosePlan] = useState<string>();
+  const plans = plansOnPaper(journal, round);
+  const plan = plans.find((each) => each.list === list) ?? plans[0];
+  return {
+    ...{ marks: new Map(draft), set: (marks) => setDraft([...marks]), drop },
+    ...{ chosen, choose, plan, plans, choosePlan },
+  };
 }
 
 /** `Done`, `Hole or tear`, `Hole or tear, done all the same`. */
@@ -59,16 +75,20 @@ export function FromPaper({ round, paper }: { readonly round: Round; readonly pa
   const { facts, unclear } = fromPaper(journal, round, paper.marks);
   const marked = left.filter(({ stop }) => paper.marks.has(stop)).length;
   const read = (): void => {
-    const answer = readPaper(typed, round.stops, (stop) => paperReasons(journal, round, stop));
-    if (!answer.ok) return setError(sayFault(answer, round.stops.length));
+    const { stops } = paper.plan;
+    const answer = readPaper(typed, stops, (stop) => paperReasons(journal, round, stop));
+    if (!answer.ok) return setError(sayFault(answer, stops.length));
+    const own = new Set(round.stops.map(({ stop }) => stop));
     const next = new Map(paper.marks);
+    const gone: number[] = [];
     for (const [number, mark] of answer.marks) {
-      const { stop } = round.stops[number - 1]!;
-      if (!round.done.has(stop)) next.set(stop, mark);
+      const { stop } = stops[number - 1]!;
+      if (!own.has(stop)) gone.push(number);
+      else if (!round.done.has(stop)) next.set(stop, mark);
     }
     paper.set(next);
     setTyped('');
-    setError(undefined);
+    setError(gone.length > 0 ? sayGone(gone, f) : undefined);
   };
   const enter = (): void => {
     record(facts, whenSaved(paper.drop));
@@ -86,6 +106,20 @@ export function FromPaper({ round, paper }: { readonly round: Round; readonly pa
       <Text>
         {`Type the numbers as they stand on the paper: 1-8 10 12H. A letter says why it was passed over, and a plus after it that it was done all the same: 12H+. Or tap a line of the list.`}
       </Text>
+      <Text>{`The paper says List ${paper.plan.list} at its top.`}</Text>
+      {paper.plans.length > 1 ? (
+        <ChooseOne
+          name="List"
+          sheet="Which list is it?"
+          value={paper.plan.list}
+          options={paper.plans.map(({ list, planned }) => ({
+            value: list,
+            title: `List ${list}, planned at ${f.time(toMs(planned))}`,
+            short: list,
+          }))}
+          onChange={paper.choosePlan}
+        />
+      ) : null}
       <Field
         label="Numbers from the paper"
         value={typed}
@@ -159,12 +193,7 @@ function OneMark({ round, paper }: { readonly round: Round; readonly paper: Pape
     choose(undefined);
   };
   return (
-    <Sheet
-      title={`${f.number(round.stops.indexOf(chosen) + 1)}. ${sayStep(journal, chosen, f)}`}
-      open
-      onClose={() => choose(undefined)}
-      closeTitle="Cancel"
-    >
+    <Sheet title={sayStep(journal, chosen, f)} open onClose={() => choose(undefined)} closeTitle="Cancel">
       <Choice
         label="What the paper says"
         value={mark ? (mark.why === undefined ? 'done' : `${mark.why}${mark.done ? '+' : ''}`) : 'empty'}
@@ -174,6 +203,9 @@ function OneMark({ round, paper }: { readonly round: Round; readonly paper: Pape
     </Sheet>
   );
 }
+
+const sayGone = (numbers: readonly number[], f: Format): string =>
+  `${numbers.map((each) => f.number(each)).join(', ')}: not in this round any more since it was planned again. Enter ${numbers.length === 1 ? 'it' : 'them'} at the flower, or in the round it went to.`;
 
 function sayFault({ why, word }: Extract<TypedPaper, { readonly ok: false }>, stops: number): string {
   switch (why) {

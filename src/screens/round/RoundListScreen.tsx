@@ -67,7 +67,7 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
   const left = stopsLeft(round);
   const at = left[0] ? round.stops.indexOf(left[0]) : round.stops.length;
   const paper = usePaperMarks(round);
-  const numbers = new Map(round.stops.map(({ stop }, i) => [stop, i + 1]));
+  const numbers = new Map(paper.plan.stops.map(({ stop }, i) => [stop, i + 1]));
   return (
     <Page
       title={`${sayRoundName(round, f)}, ${f.day(round.day)}`}
@@ -119,7 +119,7 @@ function RoundList({ round, rounds, onShow }: RoundListProps) {
               key={stop.stop}
               round={round}
               stop={stop}
-              number={numbers.get(stop.stop)!}
+              number={numbers.get(stop.stop)}
               mark={paper.marks.get(stop.stop)}
               onPress={round.done.has(stop.stop) ? undefined : () => paper.choose(stop)}
             />
@@ -136,8 +136,8 @@ const nameOf = (journal: Journal, { variety }: Stop): string =>
 interface StepRowProps {
   readonly round: Round;
   readonly stop: Stop;
-  /** By which it stands on paper. */
-  readonly number: number;
+  /** By which it stands on the paper that is entered; missing where it is not on it. */
+  readonly number: number | undefined;
   /** What paper says of it, until that is entered. */
   readonly mark: PaperMark | undefined;
   /** Missing where it is entered. */
@@ -151,7 +151,7 @@ function StepRow({ round, stop, number, mark, onPress }: StepRowProps) {
   return (
     <ListRow
       glyph={<Box ticked={outcome === 'done' || mark?.done === true} />}
-      title={`${f.number(number)}. ${sayStep(journal, stop, f)}`}
+      title={`${number === undefined ? '' : `${f.number(number)}. `}${sayStep(journal, stop, f)}`}
       tone={(outcome && outcome !== 'done') || mark?.why ? 'rust' : 'ink'}
       note={
         outcome === undefined
