@@ -21,11 +21,18 @@ import { useWide } from '../shell/useWide';
 import { useOnlyMales } from '../week/useOnlyMales';
 import { sayOnlyMales } from '../words/flowers';
 import { sayPlace } from '../words/places';
+import { OpenFromPaper } from './OpenFromPaper';
 import { PlantAgain } from './PlantAgain';
 import { PlantOpen } from './PlantOpen';
 
-/** Plant by plant, what is open and what was pollinated: no evening before, no cover, no tag. */
+/** What is open now, plant by plant, or entered from paper. */
 export function OpenNowScreen() {
+  const { paper } = useLocalSearchParams<{ paper?: string }>();
+  return paper === undefined ? <OpenNow /> : <OpenFromPaper />;
+}
+
+/** Plant by plant, what is open and what was pollinated: no evening before, no cover, no tag. */
+function OpenNow() {
   const now = useNow();
   const f = useFormat();
   const wide = useWide();
