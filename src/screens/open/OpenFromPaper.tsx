@@ -104,10 +104,13 @@ export function OpenFromPaper() {
           name="Hour"
           sheet="At about what hour?"
           value={hour}
-          options={Array.from({ length: HOURS }, (_, each) => ({
-            value: String(each),
-            title: `From ${f.hour(each)} to ${f.hour(each + 1)} o’clock`,
-          }))}
+          options={[
+            { value: '', title: 'Not said yet' },
+            ...Array.from({ length: HOURS }, (_, each) => ({
+              value: String(each),
+              title: `From ${f.hour(each)} to ${f.hour(each + 1)} o’clock`,
+            })),
+          ]}
           onChange={setHour}
         />
         {early ? <Text tone="rust">That hour has not come yet.</Text> : null}

@@ -41,6 +41,9 @@ export function LabelChoice({ skipped, onSkip }: LabelChoiceProps) {
         />
         <Button title={own ? 'Change your own size' : 'Another size'} onPress={() => setEditing(true)} />
       </View>
+      <Text variant="small" tone="soft">
+        Print a first sheet on plain paper, and hold it against the labels.
+      </Text>
       <Stepper
         label="Used up on the first sheet"
         value={skipped}
