@@ -44,7 +44,7 @@ export interface CalendarEvent {
   readonly about: EventSubject;
 }
 
-/** Days whose flowers are reckoned with, today the first: what opens later nobody knows. */
+/** Days whose flowers are counted, today the first: what opens later nobody knows. */
 const FLOWER_DAYS = 7;
 /** What takes a few minutes is still to be seen in a calendar. */
 const SHORTEST_MS = 15 * MS_PER_MINUTE;

@@ -279,7 +279,7 @@ test('of fruit whose cause is known it names the cause mostly, after at most fou
   for (const cause of ['neverPollinated', 'partlyPollinated', 'blossomEndRot'] as const)
     expect(share(cause)).toBeGreaterThan(0.5);
   const mean = causes.reduce((sum, [cause]) => sum + share(cause), 0) / causes.length;
-  // What is rare is asked for late: of hurt vines hardly one is named after four signs.
+  // What is rare is asked late: of hurt vines hardly one is named after four signs.
   expect(mean).toBeGreaterThan(0.38);
 });
 

@@ -1,6 +1,17 @@
 import { BODY, headMarks, MARGIN } from './head';
 import { listPages, type PaperList } from './listSheet';
-import { box, PAPERS, type Face, type Grey, type Mark, type Means, type Page, type PaperName } from './page';
+import {
+  filled,
+  line,
+  PAPERS,
+  type Face,
+  type Grey,
+  type Mark,
+  type Means,
+  type Page,
+  type PaperName,
+  type Room,
+} from './page';
 import { fitted, LEADING, textMark } from './text';
 
 /** Lines and letters in units of their own, drawn as large as there is room. */
@@ -32,21 +43,10 @@ export interface DrawnWord {
   readonly room?: number;
 }
 
-interface Room {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
-
 const LEAST_WORD = 1.6;
 
-/** A drawing in the middle of its room, as large as it fits; `scale` is what it was drawn at, mm a unit. */
-function drawn(
-  drawing: Drawing,
-  room: Room,
-  means: Means,
-): { readonly marks: Mark[]; readonly scale: number } {
+/** A drawing in the middle of its room, as large as it fits. */
+function drawn(drawing: Drawing, room: Room, means: Means): Mark[] {
   const scale = Math.min(room.width / drawing.width, room.height / drawing.height);
   const x = room.x + (room.width - drawing.width * scale) / 2 - drawing.x * scale;
   const y = room.y + (room.height - drawing.height * scale) / 2 - drawing.y * scale;
@@ -58,14 +58,11 @@ function drawn(
     const [middle, base] = [x + word.x * scale, y + word.y * scale + size / 3];
     const wide = means.widthOf(text, size, word.face) + size / 2;
     // White below it, so that no line runs through a word.
-    const ground = box(middle - wide / 2, base - size * 0.85, wide, size * 1.1);
-    return [
-      { mark: 'path', x: ground.x, y: ground.y, scale: 1, d: ground.d, fill: 1 },
-      textMark(middle, base, text, { face: word.face, size }, 'middle'),
-    ];
+    const ground = filled(middle - wide / 2, base - size * 0.85, wide, size * 1.1);
+    return [ground, textMark(middle, base, text, { face: word.face, size }, 'middle')];
   });
   const shapes = drawing.shapes.map((shape): Mark => ({ mark: 'path', x, y, scale, ...shape }));
-  return { marks: [...shapes, ...words], scale };
+  return [...shapes, ...words];
 }
 
 /** A title, what is said of it, and drawings below. */
@@ -107,10 +104,10 @@ export function drawingPages(sheet: DrawingSheet, paper: PaperName, turned: bool
           drawing,
           { x: x + 2, y: y + above, width: each.width - 4, height: each.height - above - below - 2 },
           means,
-        ).marks,
+        ),
         ...Array.from({ length: sheet.written }, (_, at): Mark => {
           const down = y + each.height - below + (at + 1) * WRITTEN - 2;
-          return { mark: 'line', x1: x + 2, y1: down, x2: x + each.width - 2, y2: down, width: 0.15 };
+          return line(x + 2, down, x + each.width - 2, down, { width: 0.15 });
         }),
       ];
     });

@@ -1,5 +1,5 @@
 import type { LabelForm } from './labelForm';
-import { line, PAPERS, type Mark, type Means, type Page } from './page';
+import { line, PAPERS, type Mark, type Means, type Page, type Room } from './page';
 import { qrMark } from './qr';
 import { CAPITALS, fitted, LEADING, textMark } from './text';
 
@@ -44,13 +44,6 @@ export function labelPages(labels: readonly Label[], form: LabelForm, skipped: n
     });
     return { width, height, marks: [...(form.cut ? cutLines(form) : []), ...marks.flat()] };
   });
-}
-
-interface Room {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
 }
 
 /** One label: its code to scan at the left, as large as its height allows; the rest beside it. */

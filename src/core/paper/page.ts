@@ -63,6 +63,14 @@ export interface Page {
   readonly marks: readonly Mark[];
 }
 
+/** A part of a page, mm. */
+export interface Room {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 /** What a layout cannot know by itself. */
 export interface Means {
   /** How wide a text is, mm. */
@@ -82,13 +90,18 @@ export const line = (
   { width = THIN, dash }: { readonly width?: number; readonly dash?: readonly number[] } = {},
 ): LineMark => ({ mark: 'line', x1, y1, x2, y2, width, ...(dash && { dash }) });
 
+const rectangle = (x: number, y: number, width: number, height: number) =>
+  ({ mark: 'path', x, y, scale: 1, d: `M0 0h${width}v${height}h${-width}z` }) as const;
+
 /** A rectangle that is drawn and not filled. */
 export const box = (x: number, y: number, width: number, height: number, thick = THIN): PathMark => ({
-  mark: 'path',
-  x,
-  y,
-  scale: 1,
-  d: `M0 0h${width}v${height}h${-width}z`,
+  ...rectangle(x, y, width, height),
   line: 0,
   width: thick,
+});
+
+/** A rectangle of white, over what was drawn before. */
+export const filled = (x: number, y: number, width: number, height: number): PathMark => ({
+  ...rectangle(x, y, width, height),
+  fill: 1,
 });

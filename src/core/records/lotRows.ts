@@ -5,7 +5,7 @@ import type { Garden } from '../journal/state';
 import { varietyEver } from '../journal/varietyEver';
 import { plantOfDealt } from '../population/populationSoFar';
 import { lotDescent, type Descent } from '../seed/descent';
-import { germinationTests } from '../seed/germination';
+import { endedTest } from '../seed/germination';
 import { judgeLotInSteps } from '../seed/judgedLot';
 import { lotParents, type ParentShare } from '../seed/lotParents';
 import { seedLots, type SeedLot } from '../seed/seedLot';
@@ -63,9 +63,7 @@ function lotRow(journal: Journal, garden: Garden, lot: SeedLot): LotRow {
   const nameOf = (variety: string): string => varietyEver(journal, variety)?.name ?? '';
   const crop = lot.crop && cropOf(lot.crop);
   const [genus = '', ...species] = crop?.species.split(' ') ?? [];
-  const test = lot.crop
-    ? germinationTests(journal.all('lot').get(lot.lot)!, lot.crop).find(({ ended }) => ended)
-    : undefined;
+  const test = endedTest(journal, lot);
   const { described, amount } = lot;
   const { purity } = finished(judgeLotInSteps(journal, garden, lot.contents));
   const isCrossed = descent.of === 'cross' || descent.of === 'complex' || descent.of === 'hybrid';

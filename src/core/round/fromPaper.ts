@@ -1,7 +1,7 @@
 import type { Fact } from '../journal/entry';
 import { isCovered } from '../journal/isCovered';
 import type { Journal } from '../journal/journal';
-import { FINDINGS, type Finding, type MissedReason } from '../journal/kinds/roundBodies';
+import { isFinding, type MissedReason } from '../journal/kinds/roundBodies';
 import type { Stop } from '../journal/kinds/stops';
 import type { Round } from '../journal/state';
 import { toMs } from '../time/calendar';
@@ -32,10 +32,6 @@ export interface PaperMark {
 }
 
 const isReason = (why: MissedReason): why is PaperReason => why in PAPER_LETTERS;
-
-/** Found so, a flower can be pollinated all the same. */
-const isFinding = (why: MissedReason): why is Finding & MissedReason =>
-  (FINDINGS as readonly string[]).includes(why);
 
 /**
  * Why a stop may have gone otherwise, as far as a letter can say it.

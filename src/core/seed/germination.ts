@@ -1,4 +1,5 @@
 import type { CropId } from '../crops/catalogue';
+import type { Journal } from '../journal/journal';
 import type { Lot } from '../journal/state';
 import { wilson, type Share } from '../statistics/wilson';
 import { addDays } from '../time/calendar';
@@ -46,6 +47,19 @@ export function germinationTests(lot: Lot, crop: CropId): GerminationTest[] {
     })
     .sort((a, b) => (a.day < b.day ? 1 : a.day > b.day ? -1 : a.test < b.test ? 1 : -1));
 }
+
+/**
+ * The latest test of a lot that has ended; `undefined` where none has.
+ *
+ * @example endedTest(journal, seedLot)?.share.share // 0.9
+ */
+export const endedTest = (
+  journal: Journal,
+  { lot, crop }: { readonly lot: string; readonly crop: CropId | undefined },
+): GerminationTest | undefined => {
+  const raw = journal.all('lot').get(lot);
+  return raw && crop ? germinationTests(raw, crop).find(({ ended }) => ended) : undefined;
+};
 
 /** How what germinated stands against what seed that is sold has to reach. */
 export type GerminationStands = 'above' | 'maybe' | 'below';

@@ -109,7 +109,7 @@ test('on each plant the ways fall in pairs, of which either may come first; what
     }
   }
   expect(firsts).toEqual(new Set([0, 1]));
-  // Twelve pairs are asked for, and no more are dealt.
+  // Twelve pairs are wanted, and no more are dealt.
   expect(dealt.length).toBeGreaterThanOrEqual(24);
   expect(trialPairs(phone.journal, YARD, phone.journal.all('trial').get('t')!, DAY).length).toBeLessThan(18);
 });

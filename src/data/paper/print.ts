@@ -1,5 +1,4 @@
 import QRCode from 'qrcode';
-import type { Means } from '@/core/paper/page';
 import { pagesOf } from '@/core/paper/sheets';
 import { Fonts, type FontFiles } from './fonts';
 import type { Printer } from './printer';
@@ -19,16 +18,12 @@ function squaresOf(text: string): boolean[][] {
 export function printerWith(load: () => Promise<FontFiles>): Printer {
   let fonts: Promise<Fonts> | undefined;
   const open = (): Promise<Fonts> => (fonts ??= load().then((files) => new Fonts(files)));
-  const meansOf = ({ widthOf }: Fonts): Means => ({ widthOf, squaresOf });
   return {
     async layOut(what) {
       const opened = await open();
-      const pages = pagesOf(what, meansOf(opened));
+      const pages = pagesOf(what, { widthOf: opened.widthOf, squaresOf });
       return { pages, missing: opened.missing };
     },
-    async pdf(what, title, at) {
-      const opened = await open();
-      return writePdf(pagesOf(what, meansOf(opened)), opened, { title, at });
-    },
+    pdf: async (pages, title, at) => writePdf(pages, await open(), { title, at }),
   };
 }

@@ -12,7 +12,7 @@ interface LaidOut {
 export interface Printer {
   readonly layOut: (what: Sheets) => Promise<LaidOut>;
   /** @param at when it is made, as text of ISO 8601. */
-  readonly pdf: (what: Sheets, title: string, at: string) => Promise<Uint8Array>;
+  readonly pdf: (pages: readonly Page[], title: string, at: string) => Promise<Uint8Array>;
 }
 
 /** Asks the worker for paper: three hundred labels take longer than a frame. */

@@ -1,5 +1,5 @@
 import fontkit from '@pdf-lib/fontkit';
-import { degrees, grayscale, PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib';
+import { grayscale, PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib';
 import { FACES, type Face, type Mark, type Page, type TextMark } from '@/core/paper/page';
 import type { Fonts } from './fonts';
 
@@ -70,7 +70,6 @@ function draw(
         x: mark.x * POINTS,
         y: (height - mark.y) * POINTS,
         scale: mark.scale * POINTS,
-        rotate: degrees(0),
         ...(mark.fill !== undefined && { color: grayscale(mark.fill) }),
         // The scale counts for the line as well.
         ...(mark.line !== undefined && {

@@ -61,7 +61,7 @@ export function packTowns(cities: readonly ListedCity[], larger: readonly NamedL
   };
 }
 
-/** A town of the long list: its zone and where it lies are looked up when they are asked for. */
+/** A town of the long list: its zone and where it lies are looked up when they are needed. */
 class SmallerTown implements Town {
   readonly latitude: number;
   readonly longitude: number;

@@ -24,7 +24,7 @@ export interface FruitRowsProps {
 /** About how high a fruit's row is, px. */
 const ROW_HEIGHT = 70;
 
-/** Fruits as a list: the first ones, and all others where they are asked for, drawn as one comes to them. */
+/** Fruits as a list: the first ones, and all others where they are wanted, drawn as one comes to them. */
 export function FruitRows({ fruits, journal, chosen, onShow }: FruitRowsProps) {
   const f = useFormat();
   const [all, setAll] = useState(false);

@@ -30,7 +30,6 @@ export function PacketsSheet() {
   const [skipped, setSkipped] = useState(0);
   const lots = useViewInSteps(packetViews, id);
   const all = (lots ?? []).flatMap((lot) => Array.from({ length: copies }, () => lot));
-  const first = skipped % (form.columns * form.rows);
   return (
     <Printed
       ofAllYears
@@ -41,7 +40,7 @@ export function PacketsSheet() {
           ? undefined
           : kind === 'fold'
             ? { sheets: 'packets', packets: all.map((lot) => packetOf(lot, f)), paper }
-            : { sheets: 'labels', labels: all.map((lot) => packetLabel(lot, f)), form, skipped: first }
+            : { sheets: 'labels', labels: all.map((lot) => packetLabel(lot, f)), form, skipped }
       }
       nothing={lots ? 'There is no seed to pack.' : 'How pure each lot is, is being worked out.'}
     >
@@ -65,7 +64,7 @@ export function PacketsSheet() {
   );
 }
 
-/** Lots that there is seed of, or the one that is asked for, judged. */
+/** Lots that there is seed of, or the one that is wanted, judged. */
 function* packetViews({ store: { journal }, garden }: ViewOf, id: string): InSteps<PacketView[]> {
   const views: PacketView[] = [];
   for (const lot of seedLots(journal)) {

@@ -45,17 +45,17 @@ export function Printed({ title, file, what, nothing, children, ofAllYears, onSa
     },
     enabled: what !== undefined,
   });
+  const pages = what ? data?.pages : undefined;
   const save = async (): Promise<void> => {
     setFailed(false);
     try {
-      const bytes = await printer().ask((remote) => remote.pdf(what!, title, toInstant(clock.now())));
+      const bytes = await printer().ask((remote) => remote.pdf(pages!, title, toInstant(clock.now())));
       download(`${file}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
       onSaved?.();
     } catch {
       setFailed(true);
     }
   };
-  const pages = what ? data?.pages : undefined;
   return (
     <Page
       title={title}

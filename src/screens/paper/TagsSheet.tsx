@@ -72,7 +72,7 @@ export function TagsSheet() {
       ofAllYears
       title="Tags"
       file="tags"
-      what={labels.length === 0 ? undefined : { sheets: 'labels', labels, form, skipped: first }}
+      what={labels.length === 0 ? undefined : { sheets: 'labels', labels, form, skipped }}
       nothing={whose === 'next' ? 'Older entries are being read: no tag is printed twice.' : NOTHING[whose]}
       // A device that has handed out no tag yet has no letter of its own for good.
       onSaved={() => {

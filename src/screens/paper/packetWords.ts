@@ -5,7 +5,7 @@ import type { Label } from '@/core/paper/labels';
 import type { Packet } from '@/core/paper/packets';
 import { lotDescent, type Descent } from '@/core/seed/descent';
 import { drawerLife } from '@/core/seed/drawerLife';
-import { germinationTests } from '@/core/seed/germination';
+import { endedTest } from '@/core/seed/germination';
 import type { JudgedLot } from '@/core/seed/judgedLot';
 import { lotParents, type LotParents } from '@/core/seed/lotParents';
 import type { SeedLot } from '@/core/seed/seedLot';
@@ -93,17 +93,7 @@ function onPacket({ lot, descent, parents, judged, garden, journal }: PacketView
         ? 'Seeds: ____________'
         : `${sayAmount(lot, f)}.`,
       sayTest(lot, journal, f),
-      ...(lot.crop
-        ? [
-            sayLife(
-              drawerLife(lot.crop, {
-                ...(lot.described?.store && { store: lot.described.store }),
-                ...(lot.described?.packing && { packing: lot.described.packing }),
-              }),
-              f,
-            ),
-          ]
-        : []),
+      ...(lot.crop ? [sayLife(drawerLife(lot.crop, lot.described ?? {}), f)] : []),
       ...(lot.described?.note ? [lot.described.note] : []),
       `Garden: ${garden}.`,
     ],
@@ -117,9 +107,8 @@ function sayParents({ mothers, fathers, unknown }: LotParents, f: Format): strin
   return `${of} and ${f.count(fathers.length, 'father plant', 'father plants')}${unknown > 0 ? '; not all of its parents are known' : ''}.`;
 }
 
-function sayTest({ lot, crop }: SeedLot, journal: Journal, f: Format): string {
-  const raw = journal.all('lot').get(lot);
-  const test = raw && crop ? germinationTests(raw, crop).find(({ ended }) => ended) : undefined;
+function sayTest(lot: SeedLot, journal: Journal, f: Format): string {
+  const test = endedTest(journal, lot);
   if (!test) return 'Germination: not tested.';
   return `Germination: ${f.percent(test.share.share ?? 0)} of ${f.count(test.seeds, 'seed', 'seeds')}, laid out on ${f.date(test.day)}.`;
 }

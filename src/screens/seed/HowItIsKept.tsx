@@ -28,7 +28,7 @@ export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly to
   const { place, store, packing, note } = described ?? {};
   const raw = journal.all('lot').get(lot.lot);
   const again = sayGrowAgain(raw && growAgain(lot, raw), today);
-  const half = crop && halfLife(crop, { ...(store && { store }), ...(packing && { packing }) });
+  const half = crop && halfLife(crop, described ?? {});
   const where = [
     ...(place ? [place] : []),
     ...(store ? [lowerFirst(STORE_NAMES[store])] : []),
@@ -44,7 +44,7 @@ export function HowItIsKept({ lot, today }: { readonly lot: SeedLot; readonly to
       {crop && !amount.gone ? (
         <Text tone="soft">
           {[
-            sayLife(drawerLife(crop, { ...(store && { store }), ...(packing && { packing }) }), f),
+            sayLife(drawerLife(crop, described ?? {}), f),
             ...(packing === 'paper' && store && store !== 'room'
               ? ['In paper the cold keeps it no longer, since air brings water in: seal it.']
               : []),

@@ -2,7 +2,7 @@ import { useRouter, type Href } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { varietyEver } from '@/core/journal/varietyEver';
-import { germinationTests } from '@/core/seed/germination';
+import { endedTest } from '@/core/seed/germination';
 import { compareGrowAgain, growAgain, harvestYear } from '@/core/seed/growAgain';
 import { isDue, type SeedJob } from '@/core/seed/seedJobs';
 import { seedLots, type SeedLot } from '@/core/seed/seedLot';
@@ -142,9 +142,7 @@ function Drawer({ lots, today }: { readonly lots: readonly SeedLot[]; readonly t
         : compareGrowAgain(again.get(a.lot), again.get(b.lot)),
     );
   const row = (lot: SeedLot): ReactNode => {
-    const test = lot.crop
-      ? germinationTests(journal.all('lot').get(lot.lot)!, lot.crop).find(({ ended }) => ended)
-      : undefined;
+    const test = endedTest(journal, lot);
     const up = test?.share.share;
     const germination = up === undefined ? '' : `. ${f.percent(up)} germinated, ${f.date(test!.day)}`;
     const age = harvestYear(lot) < Number(today.slice(0, 4)) ? `, of ${harvestYear(lot)}` : '';

@@ -1,7 +1,7 @@
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { FACE, usePalette } from '../theme';
 import type { PlanBarrier } from './planParts';
-import { scaleBarX, type CanvasSize, type PlanSpot, type PlanView } from './planView';
+import { roundLength, scaleBarX, type CanvasSize, type PlanSpot, type PlanView } from './planView';
 
 /** A stretch of something in the way, each sort in a line of its own. */
 export function BarrierLine({ sort, from, to }: Omit<PlanBarrier, 'id'>) {
@@ -108,8 +108,6 @@ export function Label({ x, y, ends = false, size, head = false, children }: Labe
   );
 }
 
-const LENGTHS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
-
 interface ScaleBarProps {
   readonly view: PlanView;
   readonly size: CanvasSize;
@@ -120,7 +118,7 @@ interface ScaleBarProps {
 /** A bar of a round length, so that distances can be judged. */
 export function ScaleBar({ view, size, lengthInWords }: ScaleBarProps) {
   const palette = usePalette();
-  const metres = LENGTHS.findLast((each) => each * view.scale <= 90) ?? LENGTHS[0]!;
+  const metres = roundLength(90 / view.scale);
   const y = size.height - 8;
   const x = scaleBarX(view, size);
   return (

@@ -2,14 +2,12 @@ import { cornersOf } from '@/core/garden/places';
 import type { Drawing, DrawnShape, DrawnWord } from '@/core/paper/drawingSheet';
 import type { PlanBarrier, PlanBedDrawing } from './planParts';
 import { plantsPath } from './plantShape';
-import type { PlanSpot } from './planView';
+import { boxAround, roundLength, type PlanSpot } from './planView';
 
 /** Of the plan, metres: white round it, and a plant as it is drawn. */
 const AROUND = 1;
 const PLANT = 0.13;
 const WORD = 4;
-/** A bar at the foot that is at most a third as long as the plan. */
-const BARS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
 
 interface PlanToDraw {
   readonly beds: readonly PlanBedDrawing[];
@@ -21,10 +19,11 @@ interface PlanToDraw {
 /** The plan with north up, in metres: y grows downwards on paper. */
 export function planOnPaper({ beds, barriers, lengthInWords }: PlanToDraw): Drawing {
   const corners = beds.map((bed) => cornersOf(bed));
-  const spots = [...corners.flat(), ...barriers.flatMap(({ from, to }) => [from, to]), { x: 0, y: 0 }];
-  const [left, right] = [Math.min(...spots.map(({ x }) => x)), Math.max(...spots.map(({ x }) => x))];
-  const [low, top] = [Math.min(...spots.map(({ y }) => y)), Math.max(...spots.map(({ y }) => y))];
-  const bar = BARS.findLast((each) => each <= Math.max(0.5, (right - left) / 3))!;
+  const { left, right, low, top } = boxAround([
+    ...corners.flat(),
+    ...barriers.flatMap(({ from, to }) => [from, to]),
+  ]);
+  const bar = roundLength((right - left) / 3);
   const foot = -low + AROUND;
   return {
     x: left - AROUND,

@@ -29,6 +29,15 @@ export const CLOSEST = 40;
 /** Height of a plan at least, px. */
 export const LEAST_HEIGHT = 180;
 
+const LENGTHS = [0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
+
+/**
+ * The longest round length up to another, metres; the shortest where none is.
+ *
+ * @example roundLength(37) // 20
+ */
+export const roundLength = (most: number): number => LENGTHS.findLast((each) => each <= most) ?? LENGTHS[0]!;
+
 /** The box around some spots, the gate at least among them. */
 export function boxAround(spots: readonly PlanSpot[]): PlanBox {
   const box = { left: 0, low: 0, right: 0, top: 0 };

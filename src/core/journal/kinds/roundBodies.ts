@@ -28,6 +28,10 @@ export const MISSED_REASONS = [
 
 export type MissedReason = (typeof MISSED_REASONS)[number];
 
+/** Is it how a flower was found, so that it may be pollinated all the same? */
+export const isFinding = (why: MissedReason): why is Finding & MissedReason =>
+  (FINDINGS as readonly string[]).includes(why);
+
 /** Was the brush or swab a clean one, or had it been on another variety? */
 export const TOOL_STATES = ['clean', 'used'] as const;
 

@@ -87,7 +87,7 @@ export interface SeedBodies {
     readonly lot: string;
     readonly day: Day;
     readonly how: LotUse;
-    /** To whom it was given, or what it was sown as. */
+    /** Who got it, or what it was sown as. */
     readonly to?: string;
   };
   /** What its packet says and where it is, instead of what was said before. */

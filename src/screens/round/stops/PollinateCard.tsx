@@ -1,5 +1,6 @@
 import { useLayoutEffect, useState } from 'react';
 import { View } from 'react-native';
+import { isFinding } from '@/core/journal/kinds/roundBodies';
 import { cropOf } from '@/core/crops/catalogue';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
 import { meantFor } from '@/core/journal/matingOf';
@@ -23,7 +24,7 @@ import { sayTried } from '../../words/trials';
 import type { Format } from '../../format/format';
 import { useFormat } from '../../format/useFormat';
 import { type Exception, StopCard } from './StopCard';
-import { type Exceptional, isDoubtful, type PollinateCardProps, usePollination } from './usePollination';
+import { type Exceptional, type PollinateCardProps, usePollination } from './usePollination';
 import { StoodOpen } from './StoodOpen';
 import { FoundDoubtful } from './FoundDoubtful';
 import { CloseAndTag } from './CloseAndTag';
@@ -68,7 +69,7 @@ function AsPlanned({
   const leave = { title: 'Leave it', onPress: () => miss('noPollen') };
   const exceptions = wrong.map((why): Exception => ({
     title: sayMissed(why, crop),
-    onPress: () => (isDoubtful(why) ? onTell(why) : miss(why)),
+    onPress: () => (isFinding(why) ? onTell(why) : miss(why)),
   }));
   return (
     <StopCard

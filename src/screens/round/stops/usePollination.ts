@@ -1,4 +1,4 @@
-import { type Finding, FINDINGS, type MissedReason } from '@/core/journal/kinds/roundBodies';
+import type { Finding, MissedReason } from '@/core/journal/kinds/roundBodies';
 import type { PollinateStop } from '@/core/journal/kinds/stops';
 import type { HowPollinated } from '@/core/round/asPlanned';
 import { pollinationNow, type PollinationNow } from '@/core/round/stopNow';
@@ -9,10 +9,6 @@ import type { StopProps } from './StopCard';
 export type PollinateCardProps = StopProps & { readonly stop: PollinateStop };
 
 export type Doubtful = Exclude<Finding, 'shut'>;
-
-/** Found so, a female can still be brushed. */
-export const isDoubtful = (why: MissedReason): why is Doubtful & MissedReason =>
-  (FINDINGS as readonly string[]).includes(why);
 
 /** What is told of a stop that did not go as planned. */
 export type Exceptional = Doubtful | 'leftOpen';
