@@ -116,14 +116,15 @@ module.exports = [
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {
-      // The core's packages: time zones, the sun, spaced repetition. Nothing else, and nothing of the interface.
+      // The core's packages: time zones, the sun, spaced repetition, the shape of the earth. Nothing else, and nothing of the interface.
       'no-restricted-imports': [
         'error',
         {
           patterns: [
             {
-              regex: '^(?!\\.|@date-fns/tz/tzOffset$|suncalc$|ts-fsrs$)',
-              message: 'core imports core, the zones of @date-fns/tz, suncalc and ts-fsrs only',
+              regex: '^(?!\\.|@date-fns/tz/tzOffset$|suncalc$|ts-fsrs$|geographiclib-geodesic$|geojson$)',
+              message:
+                'core imports core, the zones of @date-fns/tz, suncalc, ts-fsrs and geographiclib-geodesic only',
             },
           ],
         },

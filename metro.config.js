@@ -14,6 +14,9 @@ const DRAWING_READERS =
 // Long lists are those of `@tanstack/react-virtual`; React Native's own come along with its animations.
 const LONG_LISTS =
   /react-native-web[\\/]dist[\\/](exports|vendor[\\/]react-native)[\\/](FlatList|SectionList|VirtualizedList|VirtualizedSectionList)[\\/]/;
+// They zip large files in workers that are made of texts: the page's policy of contents forbids those.
+const WORKBOOKS = /[\\/](read|write)-excel-file[\\/]/;
+const ZIP_HERE = require.resolve('./src/data/files/zipHere.ts');
 const isLeftOut = (file = '') => NAVIGATORS.test(file) || DRAWING_READERS.test(file) || LONG_LISTS.test(file);
 
 const fallback = config.resolver.resolveRequest;
@@ -21,6 +24,8 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (ICON_FAMILIES.test(name)) return { type: 'empty' };
   // Its module for bundlers takes itself for one of CommonJS here.
   if (name === 'tslib') return context.resolveRequest(context, 'tslib/tslib.es6.js', platform);
+  if (name === 'fflate' && WORKBOOKS.test(context.originModulePath))
+    return { type: 'sourceFile', filePath: ZIP_HERE };
   const found = (fallback ?? context.resolveRequest)(context, name, platform);
   return !process.env.APP_ROOT && isLeftOut(found.filePath) ? { type: 'empty' } : found;
 };

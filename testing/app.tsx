@@ -8,6 +8,7 @@ import type { ComponentProps } from 'react';
 import { livedSeason } from './seasons';
 import type { StoredEntry } from '@/core/journal/entry';
 import { SHEET_READER } from '@/data/files/readSheetFile';
+import { TABLE_FILES } from '@/data/files/tables/makeTables';
 import { checkBackup } from '@/data/files/checkBackup';
 import { faultOfEntry } from '@/data/schema/entrySchema';
 import { opener } from '@/data/hooks/opening';
@@ -41,8 +42,8 @@ export const DEMO: readonly StoredEntry[] = livedSeason('demo');
 
 /** Texts that the app handed to the browser to save, newest last. */
 export const downloads: string[] = [];
-/** The text that the next file chooser gives. */
-export const chosen: { text: string } = { text: '' };
+/** What the file is that the next chooser gives. */
+export const chosen: { text: string | Uint8Array } = { text: '' };
 
 beforeEach(async () => {
   await Promise.all([DEVICE_STORE, DEMO_STORE].map((name) => openStore(name).clear()));
@@ -57,7 +58,9 @@ const handlerAt = ({ href }: URL): object =>
       ? placeFinder(Promise.reject(new Error('no network')))
       : href.includes('sheet')
         ? SHEET_READER
-        : COMPUTE;
+        : href.includes('tables')
+          ? TABLE_FILES
+          : COMPUTE;
 
 /** A worker in this thread: the same handlers, behind the same messages. */
 class WorkerHere extends EventTarget {
@@ -138,7 +141,12 @@ function simulateBrowser(wide: boolean, entries: readonly StoredEntry[]): void {
   };
   HTMLInputElement.prototype.click = function choose(this: HTMLInputElement) {
     if (this.type !== 'file') return;
-    const file = { name: 'chosen.json', text: async () => chosen.text };
+    const bytes = typeof chosen.text === 'string' ? new TextEncoder().encode(chosen.text) : chosen.text;
+    const file = {
+      name: 'chosen.json',
+      text: async () => new TextDecoder().decode(bytes),
+      arrayBuffer: async () => bytes.slice().buffer,
+    };
     Object.defineProperty(this, 'files', { value: [file] });
     this.dispatchEvent(new Event('change'));
   };

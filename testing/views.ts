@@ -11,7 +11,7 @@ import type { Garden } from '@/core/journal/state';
 import { floweringsOf, sowingFor } from '@/core/planning/floweringPlan';
 import { gardenPlan, varietyReports } from '@/core/planning/gardenPlan';
 import { purityOf } from '@/core/purity/purityOf';
-import { flowerRows } from '@/core/records/flowerRows';
+import { rowsOf } from '@/core/records/tables/tables';
 import { planRows } from '@/core/records/planLines';
 import { seasonAt } from '@/core/season/seasons';
 import { dayAt } from '@/core/time/calendar';
@@ -81,7 +81,7 @@ export function viewsOf(journal: Journal, garden: Garden, now: number, days: rea
     ),
     controls: [...journal.all('variety').keys()].map((variety) => controlsOf(journal, variety, garden.zone)),
     seed: seedViews(journal, garden, today, fruits),
-    rows: flowerRows(journal, garden, today),
+    rows: rowsOf('flowers', { journal, garden, today }),
     table: planRows(journal),
   };
 }

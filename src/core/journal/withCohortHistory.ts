@@ -15,7 +15,7 @@ import type { Bloom, Look, Pollination } from './state';
 export function withCohortHistory(journal: Journal, bloom: Bloom): Bloom {
   const cohort = bloom.of === undefined ? undefined : journal.all('bloom').get(bloom.of);
   const own = cohort ? joined(journal, bloom, cohort) : bloom;
-  return journal.all('pollen').size > 0 ? withDonorsOfMixes(journal, own) : own;
+  return withDonorsOfMixes(journal, own);
 }
 
 /** Was it one of those without a tag at that time? */
@@ -54,7 +54,9 @@ function joined(journal: Journal, bloom: Bloom, cohort: Bloom): Bloom {
 const speaksForAll = ({ growing, of }: Look): boolean =>
   growing === undefined || growing === 0 || growing === of;
 
-function withDonorsOfMixes(journal: Journal, bloom: Bloom): Bloom {
+/** A bloom whose mixed pollen is told by the blooms it came from. */
+export function withDonorsOfMixes(journal: Journal, bloom: Bloom): Bloom {
+  if (journal.all('pollen').size === 0) return bloom;
   const expand = (pollination: Pollination): Pollination => ({
     ...pollination,
     donors: pollination.donors.flatMap((donor) => donorsOf(journal, donor, pollination.at)),

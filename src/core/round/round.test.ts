@@ -1,7 +1,7 @@
 import { livedSeason } from '@testing/seasons';
 import { cropOf, isCoveredBeforeOpening, type CropId } from '../crops/catalogue';
 import { purityOf } from '../purity/purityOf';
-import { flowerRows } from '../records/flowerRows';
+import { rowsOf } from '../records/tables/tables';
 import { plantLabel } from '../records/plantLabel';
 import type { Fact, StoredEntry } from '../journal/entry';
 import type { PollinateStop } from '../journal/kinds/stops';
@@ -335,15 +335,15 @@ test('a new plan has what is done first', () => {
 
 test('the table of flowers has a row for each flower', () => {
   const { journal } = new Evening();
-  const rows = flowerRows(journal, garden(journal), '2026-07-18');
+  const rows = rowsOf('flowers', { journal, garden: garden(journal), today: '2026-07-18' });
   expect(rows).toHaveLength(journal.all('bloom').size);
-  const pollinated = rows.filter((row) => row.pollinated_at !== '');
+  const pollinated = rows.filter((row) => row['pollinated_at'] !== undefined);
   expect(pollinated.length).toBeGreaterThan(100);
-  expect(new Set(pollinated.map((row) => row.purity))).toContain('notForSeed');
+  expect(new Set(pollinated.map((row) => row['purity']))).toContain('notForSeed');
   // Of one flower of the summer before nobody noted the males.
   const named = pollinated.filter(({ fathers }) => fathers !== '');
   expect(named).toHaveLength(pollinated.length - 1);
-  for (const row of named) expect(row.fathers).toMatch(/^[A-FJ]\d·\d( [A-FJ]\d·\d)*$/);
+  for (const row of named) expect(row['fathers']).toMatch(/^[A-FJ]\d·\d( [A-FJ]\d·\d)*$/);
   expect(plantLabel(journal, 'nobody')).toBe('?');
 });
 

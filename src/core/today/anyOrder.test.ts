@@ -8,7 +8,7 @@ import { redoable, undoable } from '../journal/undo';
 import { floweringsOf } from '../planning/floweringPlan';
 import { gardenPlan, varietyReports } from '../planning/gardenPlan';
 import { purityOf } from '../purity/purityOf';
-import { flowerRows } from '../records/flowerRows';
+import { rowsOf } from '../records/tables/tables';
 import { seasonAt } from '../season/seasons';
 import { donorsNow } from '../round/donorsNow';
 import { flowersDue } from '../due/flowersDue';
@@ -78,7 +78,7 @@ function viewsOf(entries: readonly StoredEntry[]): unknown {
     plan,
     reports: varietyReports(plan),
     flowerings: floweringsOf(plan.varieties, journal.all('outside').values()),
-    flowers: flowerRows(journal, garden, DAY),
+    flowers: rowsOf('flowers', { journal, garden, today: DAY }),
     undo: undoable(journal, own)?.action,
     redo: redoable(journal, own)?.action,
   };

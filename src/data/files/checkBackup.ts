@@ -1,5 +1,6 @@
 import { workerTransport, WorkerClient } from '@/worker/client';
 import type { Fault } from '../schema/entrySchema';
+import { unpack, type Unpacked } from './tables/readPackage';
 import { decodeBackup, describesGarden, type Refusal } from './backup';
 
 export type CheckedBackup = { readonly refusal: Refusal } | { readonly describes: boolean };
@@ -11,6 +12,8 @@ export interface BackupCheck {
    * more than to read them again.
    */
   readonly check: (text: string) => CheckedBackup;
+  /** What a data package holds, as the text of a backup. */
+  readonly unpack: (bytes: Uint8Array) => Unpacked;
 }
 
 export const checkBackup = (faultOf: (entry: unknown) => Fault | undefined): BackupCheck => ({
@@ -18,6 +21,7 @@ export const checkBackup = (faultOf: (entry: unknown) => Fault | undefined): Bac
     const decoded = decodeBackup(text, faultOf);
     return decoded.ok ? { describes: describesGarden(decoded.backup.entries) } : { refusal: decoded.refusal };
   },
+  unpack,
 });
 
 /** Asks the worker for files: checking a long journal takes seconds. */

@@ -8,23 +8,31 @@ import Papa from 'papaparse';
 const FORMULA = /(^|[,;\t|\r\n])(\s*"*\s*)(?='*[=+\-@＝＋－＠])/g;
 const GUARDED = /(^|[,;\t|\r\n])(\s*"*\s*)'(?='*[=+\-@＝＋－＠])/g;
 
-const guarded = (cell: string): string => cell.replace(FORMULA, "$1$2'");
-const unguarded = (cell: string): string => cell.replace(GUARDED, '$1$2');
+/** A cell in which no spreadsheet sees a formula: what would begin one has an apostrophe in front. */
+export const guarded = (cell: string): string => cell.replace(FORMULA, "$1$2'");
+/** The cell that it was before. */
+export const unguarded = (cell: string): string => cell.replace(GUARDED, '$1$2');
+
+/** So that spreadsheets read the accents. */
+export const BYTE_ORDER_MARK = '\uFEFF';
 
 /**
- * A table by RFC 4180, with a byte order mark so that spreadsheets read the accents. What a spreadsheet would take for a
- * formula gets an apostrophe in front, in the middle of a cell too.
+ * A table by RFC 4180, with a byte order mark. What a spreadsheet would take for a formula gets an apostrophe in front,
+ * in the middle of a cell too.
  */
-export function encodeTable<C extends string>(
+export const encodeTable = <C extends string>(
   columns: readonly C[],
   rows: readonly Readonly<Record<C, string>>[],
-): string {
-  const body = Papa.unparse(
-    { fields: [...columns], data: rows.map((row) => columns.map((column) => guarded(row[column]))) },
-    { newline: '\r\n' },
+): string =>
+  BYTE_ORDER_MARK +
+  encodeCells(
+    columns,
+    rows.map((row) => columns.map((column) => guarded(row[column]))),
   );
-  return `\uFEFF${body}\r\n`;
-}
+
+/** The same of cells as they are, without a mark. */
+export const encodeCells = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
+  `${Papa.unparse({ fields: [...head], data: rows.map((row) => [...row]) }, { newline: '\r\n' })}\r\n`;
 
 /** Longer than any garden's plan. */
 const MAX_CHARACTERS = 2_000_000;

@@ -1,5 +1,8 @@
+/** What a file is made of. */
+export type Downloaded = string | Uint8Array<ArrayBuffer> | Blob;
+
 /** Hands a text, or bytes, to the browser to be saved as a file. */
-export function download(name: string, content: string | Uint8Array<ArrayBuffer>, type: string): void {
+export function download(name: string, content: Downloaded, type: string): void {
   const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;

@@ -2,6 +2,7 @@ import readExcelFile, { type CellValue } from 'read-excel-file/universal';
 import { readPlanTable } from '@/core/records/planTable';
 import { guessSheet } from '@/core/records/sheet/guessSheet';
 import { decodeTable } from './csv';
+import { isZip } from './zip';
 import { MAX_SHEET_BYTES, MAX_SHEET_LINES, type OpenedSheets, type SheetReader } from './sheetReader';
 
 /** Reads somebody’s spreadsheet. */
@@ -14,13 +15,11 @@ export const SHEET_READER: SheetReader = {
   read: readPlanTable,
 };
 
-/** A workbook is a zip archive, which begins with these letters [PKWARE APPNOTE 4.3.7]; all else is text. */
-const ZIP = [0x50, 0x4b];
-
 async function openFile(file: ArrayBuffer): Promise<OpenedSheets> {
   const bytes = new Uint8Array(file);
   if (bytes.length > MAX_SHEET_BYTES) return { ok: false, why: 'tooLong' };
-  if (!ZIP.every((byte, i) => bytes[i] === byte)) return openText(decoded(bytes));
+  // A workbook is a zip archive; all else is text.
+  if (!isZip(bytes)) return openText(decoded(bytes));
   try {
     const sheets = await readExcelFile(file);
     const tables = sheets.map(({ sheet, data }) => ({

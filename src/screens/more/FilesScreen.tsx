@@ -4,14 +4,10 @@ import { View } from 'react-native';
 import type { GardenListing } from '@/data/device/deviceStore';
 import { adopt, eraseGarden } from '@/data/garden/session';
 import { useDevice } from '@/data/hooks/useDevice';
-import type { Garden } from '@/core/journal/state';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useOpened } from '@/data/hooks/opening';
-import { useWhole } from '@/data/hooks/useWhole';
 import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
-import { EXPORTS, saveExport, type ExportName } from '@/data/files/exports';
-import { saveCalendar } from '@/data/files/saveCalendar';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
 import { Sheet } from '@/ui/parts/Sheet';
@@ -19,9 +15,8 @@ import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { Page } from '../shell/Page';
-import { sayEvent } from '../words/calendar';
-import { EXPORT_NAMES } from '../words/exports';
 import { sayBackupAge } from '../words/keeping';
+import { ExportGarden, OtherPrograms } from './Exports';
 import { HowKept } from './HowKept';
 import { ImportFile } from './ImportFile';
 
@@ -51,61 +46,13 @@ export function FilesScreen() {
             </Text>
             <Text>{sayBackupAge(device.lastBackup(store.id), now, f.number)}</Text>
             {demo ? null : <HowKept />}
-            <Exports garden={garden} />
+            <ExportGarden garden={garden} />
           </View>
         ) : null}
         <ImportFile />
+        {garden ? <OtherPrograms garden={garden} /> : null}
       </View>
     </Page>
-  );
-}
-
-/** Beside the garden itself. */
-const TABLES = (Object.keys(EXPORTS) as ExportName[]).filter((name) => name !== 'garden');
-
-/** The whole garden as files: every entry is read before any is written. */
-function Exports({ garden }: { readonly garden: Garden }) {
-  const f = useFormat();
-  const device = useDevice();
-  const { store } = useGarden();
-  const { left, stop, whenWhole } = useWhole();
-  const save = async (name: ExportName): Promise<void> => {
-    await saveExport(name, { store, garden });
-    if (name === 'garden') await device.noteBackup(store.id, store.clock.now()).catch(() => undefined);
-  };
-  const total = store.journal.size + store.reading.outstanding;
-  if (left !== undefined)
-    return (
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
-        <Text live>{`Reading older entries: ${f.number(left)} of ${f.number(total)} to go.`}</Text>
-        <Button title="Stop" onPress={stop} />
-      </View>
-    );
-  return (
-    <>
-      <Button
-        variant="main"
-        size="big"
-        title={EXPORT_NAMES.garden.action}
-        onPress={() => whenWhole(() => save('garden'))}
-      />
-      <Text variant="small" tone="soft">
-        {`All ${f.number(total)} entries in one file, including unsaved ones. You can import it on another phone.`}
-      </Text>
-      {TABLES.map((name) => (
-        <Button key={name} title={EXPORT_NAMES[name].action} onPress={() => whenWhole(() => save(name))} />
-      ))}
-      <Button
-        title="Save the calendar"
-        onPress={() =>
-          whenWhole(() => saveCalendar({ store, garden, device, say: (event) => sayEvent(event, f) }))
-        }
-      />
-      <Text variant="small" tone="soft">
-        Walks, rounds, looks, ripe fruit and seed work for your phone’s calendar (.ics). Save and open it
-        again after a few days: what has changed is changed there, too.
-      </Text>
-    </>
   );
 }
 

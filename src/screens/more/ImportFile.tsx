@@ -3,7 +3,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Backup, ImportPreview, Refusal } from '@/data/files/backup';
 import type { BackupCheck, CheckedBackup } from '@/data/files/checkBackup';
+import type { Unpacked } from '@/data/files/tables/readPackage';
 import { pickFile, type PickedFile } from '@/data/files/pick';
+import { isZip } from '@/data/files/zip';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { errorText } from '@/data/device/errorText';
@@ -25,7 +27,12 @@ type Stage =
   | { readonly at: 'idle' }
   | { readonly at: 'reading'; readonly stop: () => void }
   | { readonly at: 'refused'; readonly text: string }
-  | { readonly at: 'preview'; readonly preview: ImportPreview; readonly where: Where }
+  | {
+      readonly at: 'preview';
+      readonly preview: ImportPreview;
+      readonly where: Where;
+      readonly changed: readonly string[];
+    }
   | { readonly at: 'notOpened'; readonly name: string }
   | { readonly at: 'done'; readonly fresh: number };
 
@@ -38,7 +45,7 @@ export function ImportFile() {
   const [stage, setStage] = useState<Stage>({ at: 'idle' });
 
   const choose = async (): Promise<void> => {
-    const file = await pickFile('.json,application/json');
+    const file = await pickFile('.json,.zip,application/json,application/zip');
     if (!file) return;
     const { backupChecker } = await import('@/data/files/checkBackup');
     const checker = backupChecker();
@@ -91,7 +98,12 @@ export function ImportFile() {
           <Button title="Stop" onPress={stage.stop} />
         </View>
       ) : (
-        <Button title="Import a backup" onPress={() => void choose()} />
+        <>
+          <Button title="Import a backup" onPress={() => void choose()} />
+          <Text variant="small" tone="soft">
+            A garden that was exported (.json), or its tables for statistics (.zip).
+          </Text>
+        </>
       )}
       {stage.at === 'refused' ? (
         <Text tone="rust" live>
@@ -126,7 +138,12 @@ async function looked(
   const { LARGEST_FILE, previewImport } = await import('@/data/files/backup');
   const refused = (refusal: Refusal): Stage => ({ at: 'refused', text: sayRefusal(refusal) });
   if (file.size > LARGEST_FILE) return refused({ why: 'tooLarge' });
-  const text = await file.text();
+  const bytes = new Uint8Array(await file.bytes());
+  const unpacked = isZip(bytes)
+    ? await checker.ask(async (check): Promise<Unpacked> => check.unpack(bytes))
+    : { backup: new TextDecoder().decode(bytes), changed: [] };
+  if ('refusal' in unpacked) return refused(unpacked.refusal);
+  const { backup: text, changed } = unpacked;
   const checked = await checker.ask(async (check): Promise<CheckedBackup> => check.check(text));
   if ('refusal' in checked) return refused(checked.refusal);
   const backup = JSON.parse(text) as Backup;
@@ -139,7 +156,7 @@ async function looked(
   const preview = previewImport(backup, (id) =>
     where === 'open' ? store.journal.entry(id) : others?.get(id),
   );
-  return 'refusal' in preview ? refused(preview.refusal) : { at: 'preview', preview, where };
+  return 'refusal' in preview ? refused(preview.refusal) : { at: 'preview', preview, where, changed };
 }
 
 function whereIs(garden: string, { device, store }: Pick<Here, 'device' | 'store'>): Where {
@@ -163,7 +180,7 @@ function Preview({
   readonly onImport: () => void;
 }) {
   const f = useFormat();
-  const { preview, where } = stage;
+  const { preview, where, changed } = stage;
   const { fresh, known, from, to, backup } = preview;
   return (
     <View style={{ gap: SPACE.s }}>
@@ -173,6 +190,11 @@ function Preview({
           : `${ELSEWHERE[where](backup.name)}${f.count(fresh, 'new entry', 'new entries')}, ${f.number(known)} already here.`}
         {from && to ? ` From ${f.shortDay(from)} to ${f.shortDay(to)}.` : ''}
       </Text>
+      {changed.length > 0 ? (
+        <Text tone="rust">
+          {`Edited after the export, and not read: ${changed.join(', ')}. Only what was recorded in the garden is imported.`}
+        </Text>
+      ) : null}
       {fresh > 0 || where === 'removed' ? (
         <Button variant="main" size="big" title={fresh > 0 ? 'Import' : 'Put it back'} onPress={onImport} />
       ) : (

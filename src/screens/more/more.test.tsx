@@ -1,4 +1,6 @@
 import { waitFor } from '@testing-library/react';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { TABLE_FILES } from '@/data/files/tables/makeTables';
 import { chosen, DEMO, downloads, openApp, recorded, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
@@ -27,7 +29,7 @@ test('the garden is exported whole, and its flowers as a table', async () => {
   const file = JSON.parse(await lastDownload(1)) as File;
   expect(file.entries).toHaveLength(DEMO.length);
   await tap('Export flowers as CSV');
-  expect(await lastDownload(2)).toMatch(/^\ufeff?tag,sex,morning/);
+  expect(await lastDownload(2)).toMatch(/^\ufeff?flower_id,tag,sex,morning/);
   await tap('Save the calendar');
   expect(await lastDownload(3)).toMatch(/^BEGIN:VCALENDAR[^]*SUMMARY:Walk: find what opens next/);
   await see('Last exported today.');
@@ -51,6 +53,28 @@ test('the same file again brings nothing new', async () => {
   chosen.text = await exported();
   await tap('Import a backup');
   await see('There is nothing new in it.');
+});
+
+test('a data package is read back in, and what was edited in it is not', async () => {
+  const later = { ...DEMO[0]!, id: '01JZZZZZZZZZZZZZZZZZZZZZZZ' };
+  const files = unzipSync(
+    TABLE_FILES.dataPackage({
+      entries: [...DEMO, later],
+      id: later.garden,
+      now: Date.parse('2026-07-20T12:00:00Z'),
+    }),
+  );
+  const edited = { ...files, 'beds.csv': strToU8(`${strFromU8(files['beds.csv']!)}\r\n`) };
+  await openApp('/more/files');
+  chosen.text = zipSync(edited);
+  await tap('Import a backup');
+  await see(/^1 new entry, .* already here/);
+  await see(/not read: beds\./);
+  await tap('Import');
+  await see('1 new entry imported.');
+  chosen.text = zipSync({ 'notes.txt': strToU8('hello') });
+  await tap('Import a backup');
+  await see(/not a backup of Steady Trowel\. Nothing was changed/);
 });
 
 test('cautions defer to labels, local rules and licensed practice', async () => {

@@ -24,6 +24,7 @@ export function PlanSheet() {
       file="plan"
       what={drawing && { sheets: 'drawing', drawing, paper, turned }}
       nothing="The garden has no bed yet."
+      isDrawing
     >
       <PaperChoice />
     </Printed>

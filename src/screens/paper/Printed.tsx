@@ -27,12 +27,23 @@ interface PrintedProps {
   readonly children?: ReactNode;
   /** Does it take entries of earlier years? */
   readonly ofAllYears?: boolean;
+  /** Is its first page a drawing that is wanted by itself? */
+  readonly isDrawing?: boolean;
   /** Is told once the file is handed over. */
   readonly onSaved?: () => void;
 }
 
 /** What is to be printed: what can be chosen of it, each page as it will be, and a PDF of all of them. */
-export function Printed({ title, file, what, nothing, children, ofAllYears, onSaved }: PrintedProps) {
+export function Printed({
+  title,
+  file,
+  what,
+  nothing,
+  children,
+  ofAllYears,
+  isDrawing = false,
+  onSaved,
+}: PrintedProps) {
   const { clock } = useStore();
   const key = JSON.stringify(what ?? null);
   const [failed, setFailed] = useState(false);
@@ -56,6 +67,10 @@ export function Printed({ title, file, what, nothing, children, ofAllYears, onSa
       setFailed(true);
     }
   };
+  const saveDrawing = async (): Promise<void> => {
+    const { writeSvg } = await import('@/data/files/writeSvg');
+    download(`${file}.svg`, writeSvg(pages![0]!, title), 'image/svg+xml');
+  };
   return (
     <Page
       title={title}
@@ -73,6 +88,9 @@ export function Printed({ title, file, what, nothing, children, ofAllYears, onSa
     >
       <View style={{ gap: SPACE.m }}>
         {children}
+        {isDrawing ? (
+          <Button title="Save as SVG" disabled={!pages} onPress={() => void saveDrawing()} />
+        ) : null}
         {what === undefined ? <Text>{nothing}</Text> : null}
         {what && !data && !isError ? <Text live>Laying it out…</Text> : null}
         {isError || failed ? (

@@ -1,7 +1,7 @@
 import { extracted, growSeedFruit } from '@testing/seedFruit';
 import { begin, YARD } from '@testing/yard';
-import { Journal } from '../journal/journal';
-import { LOT_COLUMNS, lotRows } from './lotRows';
+import { Journal } from '../../journal/journal';
+import { rowsOf } from './tables';
 
 test('a lot is a row: passport fields, its parents, its purity and its germination', () => {
   const phone = begin([
@@ -28,15 +28,14 @@ test('a lot is a row: passport fields, its parents, its purity and its germinati
       body: { lot: 'line', test: 't', day: '2026-12-09', up: 9, ended: true },
     },
   );
-  const [cross, line, old] = lotRows(phone.journal, YARD);
-  expect(Object.keys(line!)).toEqual([...LOT_COLUMNS]);
+  const [cross, line, old] = rowsOf('lots', { journal: phone.journal, garden: YARD, today: '2026-12-31' });
   expect(line).toMatchObject({
     ...{ ACCENUMB: 'line', ACCENAME: 'Line', GENUS: 'Cucurbita', SPECIES: 'pepo', ACQDATE: '20261020' },
-    ...{ SAMPSTAT: '', STORAGE: '12', REMARKS: 'big', place_kept: 'Tin' },
-    ...{ purity: 'true', mothers: 'a1·1 100 %', fathers: 'a1·2 100 %', effective_size: '2.0' },
-    ...{ germinated: '9', of_tested: '10', tested_on: '2026-12-01' },
+    ...{ SAMPSTAT: undefined, STORAGE: '12', REMARKS: 'big', place_kept: 'Tin' },
+    ...{ purity: 'true', mothers: 'a1·1 100 %', fathers: 'a1·2 100 %', effective_size: 2 },
+    ...{ germinated: 9, of_tested: 10, tested_on: '2026-12-01' },
   });
-  expect(cross).toMatchObject({ SAMPSTAT: '400', ANCEST: 'a/b, F1', seeds: '80', germinated: '' });
-  expect(old).toMatchObject({ ACQDATE: '2021----', variety: 'b', purity: 'unproven', mothers: '' });
-  expect(lotRows(new Journal(), YARD)).toEqual([]);
+  expect(cross).toMatchObject({ SAMPSTAT: '400', ANCEST: 'a/b, F1', seeds: 80, germinated: undefined });
+  expect(old).toMatchObject({ ACQDATE: '2021----', variety: 'b', purity: 'unproven', mothers: undefined });
+  expect(rowsOf('lots', { journal: new Journal(), garden: YARD, today: '2026-12-31' })).toEqual([]);
 });

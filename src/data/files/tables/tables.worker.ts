@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { TABLE_FILES } from './makeTables';
+
+expose(TABLE_FILES);
