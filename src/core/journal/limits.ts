@@ -28,6 +28,8 @@ export const LIMITS = {
   fruitMm: [1, 3000],
   sourcePlants: [1, 100_000_000],
   seeds: [1, 10_000_000],
+  /** Plants that bore or fathered a lot, as it is told. */
+  parents: [0, 1_000_000],
   seedGrams: [0.01, 500_000],
   /** What a thousand seeds weigh. */
   thousandGrams: [0.01, 5000],
@@ -52,6 +54,9 @@ export const MAX_BLOSSOMS = 9999;
 export const MAX_PLANTS_IN_ROW = 2000;
 /** Plants or fruits whose season one entry ends. */
 export const MAX_ENDED = 2000;
+
+/** Lots that are told of one that is given away: more would be longer than anybody reads. */
+export const MAX_TOLD = 20;
 
 /** Fruits whose seed is taken out at once, and lots that are mixed. */
 export const MAX_TOGETHER = 500;

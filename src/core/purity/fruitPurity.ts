@@ -1,6 +1,6 @@
 import { pollinationsOf } from '../journal/pollinations';
 import { guarded, type Link, type LinkName, type LinkState, type PurityEvidence, WORST_FIRST } from './chain';
-import type { GRADES_BEST_FIRST } from './grades';
+import type { Grade } from '../journal/kinds/grades';
 import { isCross } from './ownInstead';
 import { seedSourceLink } from './links/seedSource';
 import { coverLink } from './links/cover';
@@ -10,7 +10,7 @@ import { closedAgainLink } from './links/closedAgain';
 import { tagLink } from './links/tag';
 import { plantsLink } from './links/plants';
 
-export type Grade = (typeof GRADES_BEST_FIRST)[number];
+export type { Grade };
 
 export interface Purity {
   readonly grade: Grade;

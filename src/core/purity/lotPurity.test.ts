@@ -4,7 +4,7 @@ import { begin, YARD, type Phone } from '@testing/yard';
 import type { SeedSource } from '../crops/variety';
 import { Journal } from '../journal/journal';
 import type { Day } from '../time/types';
-import { GRADES_BEST_FIRST } from './grades';
+import { GRADES_BEST_FIRST } from '../journal/kinds/grades';
 import { lotPurity, type GradedPart } from './lotPurity';
 import { purityOf } from './purityOf';
 

@@ -4,7 +4,7 @@ import { lotParts } from '../journal/lotParts';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
 import type { Grade, Purity } from './fruitPurity';
-import { GRADES_BEST_FIRST } from './grades';
+import { GRADES_BEST_FIRST } from '../journal/kinds/grades';
 
 /** A share of a lot with the grade of the fruit, or the packet, that it is of. */
 export interface GradedPart {

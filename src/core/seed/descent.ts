@@ -1,6 +1,7 @@
 import type { SeedSource } from '../crops/variety';
 import { fathersOf } from '../journal/fathersOf';
 import type { Journal } from '../journal/journal';
+import { perRevision } from '../journal/perRevision';
 import type { Bloom } from '../journal/state';
 import type { Day } from '../time/types';
 import { lotContents } from './lotContents';
@@ -81,8 +82,16 @@ function backcross(cross: Descent, line: Descent): Descent | undefined {
   };
 }
 
-/** The forebears that are being asked about: none is its own. */
-type Asked = ReadonlySet<string>;
+/** What is being asked: of 20 generations each fruit once, though each has two parents. */
+interface Asked {
+  /** The fruits whose forebears are being asked about: none is its own. */
+  readonly within: Set<Bloom>;
+  /** How often a fruit was met among its own forebears: what was answered meanwhile holds in that question alone. */
+  circles: number;
+}
+
+const knownDescents = perRevision(() => new Map<Bloom, Descent>());
+const newlyAsked = (): Asked => ({ within: new Set(), circles: 0 });
 
 /**
  * What the seed of a fruit is, by the plants that bore and fathered it and the lots they were sown from. Where nobody
@@ -90,13 +99,28 @@ type Asked = ReadonlySet<string>;
  *
  * @example fruitDescent(journal, bloom) // { of: 'line', variety: 'v' }
  */
-export function fruitDescent(journal: Journal, bloom: Bloom, asked: Asked = new Set()): Descent {
-  if (asked.has(bloom.bloom)) return UNKNOWN;
-  const own = new Set([...asked, bloom.bloom]);
-  const mother = plantDescent(journal, bloom.plant, bloom.day, own);
+export const fruitDescent = (journal: Journal, bloom: Bloom): Descent =>
+  descentOfFruit(journal, bloom, newlyAsked());
+
+function descentOfFruit(journal: Journal, bloom: Bloom, asked: Asked): Descent {
+  const known = knownDescents(journal);
+  const held = known.get(bloom);
+  if (held) return held;
+  if (asked.within.has(bloom)) {
+    asked.circles += 1;
+    return UNKNOWN;
+  }
+  const { circles } = asked;
+  asked.within.add(bloom);
+  const mother = plantDescent(journal, bloom.plant, bloom.day, asked);
   const fathers = [...new Set(fathersOf(journal, bloom))];
-  if (fathers.length === 0) return mother;
-  return alike(fathers.map((father) => descentOf(mother, plantDescent(journal, father, bloom.day, own))));
+  const descent =
+    fathers.length === 0
+      ? mother
+      : alike(fathers.map((father) => descentOf(mother, plantDescent(journal, father, bloom.day, asked))));
+  asked.within.delete(bloom);
+  if (asked.circles === circles) known.set(bloom, descent);
+  return descent;
 }
 
 /** What a plant is that stood on a day, by the lot it was sown from. */
@@ -104,7 +128,7 @@ function plantDescent(journal: Journal, id: string, day: Day | undefined, asked:
   const sown = sownAs(journal, id, day);
   if (!sown) return UNKNOWN;
   const { from, seedSource, variety } = sown;
-  const of = from && lotDescent(journal, from.lot, from.until, asked);
+  const of = from && descentOfLot(journal, from.lot, from.until, asked);
   return of && of.of !== 'unknown' ? of : bought(seedSource, variety);
 }
 
@@ -114,13 +138,16 @@ function plantDescent(journal: Journal, id: string, day: Day | undefined, asked:
  * @param until as it was on that day.
  * @example lotDescent(journal, 'l1') // F1 of two varieties
  */
-export function lotDescent(journal: Journal, id: string, until?: Day, asked: Asked = new Set()): Descent {
+export const lotDescent = (journal: Journal, id: string, until?: Day): Descent =>
+  descentOfLot(journal, id, until, newlyAsked());
+
+function descentOfLot(journal: Journal, id: string, until: Day | undefined, asked: Asked): Descent {
   const { contents } = lotContents(journal, id, until);
   return alike(
     contents.map((content): Descent => {
       if (content.from === 'elsewhere') return bought(content.source, content.variety);
       const bloom = journal.all('bloom').get(content.bloom);
-      return bloom ? fruitDescent(journal, bloom, asked) : UNKNOWN;
+      return bloom ? descentOfFruit(journal, bloom, asked) : UNKNOWN;
     }),
   );
 }

@@ -30,6 +30,8 @@ export interface SeedLot {
   readonly described?: SeedBodies['lot.described'];
   /** The year in which it was harvested, where it came from elsewhere and that is known. */
   readonly year?: number;
+  /** What whoever grew it tells of it, and of the lots before it. */
+  readonly told?: SeedBodies['lot.received']['told'];
 }
 
 /**
@@ -65,6 +67,7 @@ export function seedLot(journal: Journal, lot: Lot): SeedLot | undefined {
     amount: lotAmount(lot),
     ...(described && { described }),
     ...(had?.year !== undefined && { year: had.year }),
+    ...(had?.told && { told: had.told }),
   };
 }
 

@@ -5,6 +5,7 @@ import { ListRow } from '@/ui/parts/ListRow';
 import { Text } from '@/ui/parts/Text';
 import { Page } from '../shell/Page';
 import { ClassSheet } from './ClassSheet';
+import { LotSheet } from './LotSheet';
 import { OpenSheet } from './OpenSheet';
 import { PacketsSheet } from './PacketsSheet';
 import { PlanSheet } from './PlanSheet';
@@ -32,6 +33,12 @@ const PRINTABLE = {
     note: 'To fold from paper, or labels to stick on',
     glyph: 'seed',
     Sheet: PacketsSheet,
+  },
+  lot: {
+    title: 'Record of a lot',
+    note: 'For whoever gets some of it: what it is, how pure, and what it goes back to',
+    glyph: 'look',
+    Sheet: LotSheet,
   },
   round: {
     title: 'Round',

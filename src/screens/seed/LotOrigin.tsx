@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Controls } from '@/core/fruit/controls';
 import type { Journal } from '@/core/journal/journal';
+import type { ToldLot } from '@/core/journal/kinds/seed';
 import { varietyEver } from '@/core/journal/varietyEver';
 import { inbreedingPerGeneration } from '@/core/population/effectiveSize';
 import { plantOfDealt } from '@/core/population/populationSoFar';
@@ -25,6 +26,7 @@ import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { Explained } from '../shell/Explained';
 import { lowerFirst } from '../words/lowerFirst';
+import { sayTold } from '../words/seed';
 import { CROSS_GRADES, GRADES, SEED_SOURCE_NAMES } from '../words/names';
 import { PedigreeTree } from './PedigreeTree';
 import { useJudgedLot, type LotView } from './useLot';
@@ -35,7 +37,27 @@ export function LotOrigin({ view }: { readonly view: LotView }) {
     <View style={{ gap: SPACE.l }}>
       <HowPure view={view} />
       <Whose view={view} />
+      <Told told={view.lot.told ?? []} />
       <PedigreeTree pedigree={view.pedigree} />
+    </View>
+  );
+}
+
+/** What whoever grew it says of it: nobody here can check that. */
+function Told({ told }: { readonly told: readonly ToldLot[] }) {
+  const f = useFormat();
+  if (told.length === 0) return null;
+  return (
+    <View>
+      <Text variant="heading" level={2}>
+        Told where it came from
+      </Text>
+      <Text tone="soft">
+        By the records of the garden that it came from. How pure it is here goes by where you said it is from.
+      </Text>
+      {told.map((each) => (
+        <ListRow key={each.lot} {...sayTold(each, f)} />
+      ))}
     </View>
   );
 }

@@ -20,6 +20,7 @@ import { useCheckedForm } from '../forms/useCheckedForm';
 import type { Format } from '../format/format';
 import { useFormat } from '../format/useFormat';
 import { USE_NAMES } from '../words/seed';
+import { LotRecordButtons } from './LotRecordButtons';
 import type { LotView } from './useLot';
 
 /** Where its seed went, and what is taken of it now. */
@@ -60,6 +61,7 @@ export function TakeFromLot({ view }: { readonly view: LotView }) {
           />
         </View>
       )}
+      <LotRecordButtons lot={lot} />
       {open === 'use' ? <UseSheet view={view} onClose={close} /> : null}
       {open === 'split' ? <SplitSheet view={view} onClose={close} /> : null}
       {open === 'mix' ? <MixSheet view={view} onClose={close} /> : null}

@@ -1,6 +1,6 @@
 import { waitFor } from '@testing-library/react';
 import { entryOf } from '@testing/entries';
-import { DEMO, openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
+import { chosen, DEMO, downloads, openApp, recorded, reopenApp, screen, see, tap, type } from '@testing/app';
 
 jest.setTimeout(90_000);
 
@@ -199,4 +199,44 @@ test('fruit for seed that frost would catch unripe is to be picked before it', a
   await see('Pick before frost');
   await see(/^Frost may come from .*1 August/);
   await see(/Ripe from .* Keep it whole indoors for 21 days or more: its seed ripens on\.$/);
+});
+
+const RECORD = {
+  ...{ format: 'steady-trowel-lot', version: 1 },
+  variety: { name: 'Ember Crown', crop: 'pepo', traits: {} },
+  told: [
+    {
+      ...{ lot: 'far', name: 'Ember Crown 2025', garden: 'Hill', species: 'Cucurbita pepo' },
+      ...{ since: '2025-10-20', told: '2026-01-05', descent: 'line', ancestry: 'Ember Crown', grade: 'true' },
+      ...{ mothers: 6, fathers: 6, size: 11.5, germinated: { day: '2025-12-01', seeds: 50, up: 46 } },
+    },
+  ],
+};
+
+test('seed that comes with a record: it is read, saved with the seed, and told on', async () => {
+  await openApp('/seed/add', { wide: true });
+  chosen.text = 'rubbish';
+  await tap('Read its record');
+  await see('This is not the record of a lot. Nothing was changed.');
+  chosen.text = JSON.stringify(RECORD);
+  await tap('Read its record');
+  await see('Ember Crown, new here');
+  type('Seeds', '40');
+  await tap('Save');
+  const [variety, lot, measured] = await recorded(3);
+  expect(variety).toMatchObject({ kind: 'variety.described', body: { name: 'Ember Crown', crop: 'pepo' } });
+  expect(lot).toMatchObject({
+    kind: 'lot.received',
+    body: { name: 'Ember Crown 2025', source: 'swapped', year: 2025, told: RECORD.told },
+  });
+  expect(measured).toMatchObject({ body: { seeds: 40 } });
+  await see('Told where it came from');
+  await see(
+    /6 mothers and 6 fathers, which count as 11\.5 plants that gave alike\. 46 of 50 seeds germinated/,
+  );
+  await tap('Save its record');
+  await waitFor(() => expect(downloads).toHaveLength(1));
+  const file = JSON.parse(downloads[0]!) as typeof RECORD;
+  expect(file.told.map(({ name }) => name)).toEqual(['Ember Crown 2025', 'Ember Crown 2025']);
+  expect(file.told[0]).toMatchObject({ grade: 'unproven' });
 });

@@ -1,5 +1,13 @@
 import { cropOf } from '@/core/crops/catalogue';
-import type { Extraction, LotUse, SeedLoss, SeedPacking, SeedStore, Taste } from '@/core/journal/kinds/seed';
+import type {
+  Extraction,
+  LotUse,
+  SeedLoss,
+  SeedPacking,
+  SeedStore,
+  Taste,
+  ToldLot,
+} from '@/core/journal/kinds/seed';
 import type { Descent } from '@/core/seed/descent';
 import { LONGEST_YEARS } from '@/core/seed/drawerLife';
 import { seedsInWeight } from '@/core/seed/lotAmount';
@@ -10,6 +18,7 @@ import type { SeedLot } from '@/core/seed/seedLot';
 import type { HalfLife } from '@/core/seed/viability';
 import type { Day } from '@/core/time/types';
 import type { Format } from '../format/format';
+import { CROSS_GRADES, GRADES } from './names';
 
 export const TASTE_NAMES: Readonly<Record<Taste, string>> = {
   good: 'Good',
@@ -213,4 +222,33 @@ export function cautionAtOpening(crop: Parameters<typeof cropOf>[0]): string | u
     return 'The berries are poisonous: do not eat them, and wash your hands.';
   if (cautions.includes('hotJuice')) return 'Wear gloves: the juice burns skin and eyes.';
   return undefined;
+}
+
+/** One lot as it is told where it came from: a title, and what is known of it. */
+export function sayTold(
+  { name, garden, since, year, told, descent, ancestry, grade, mothers, fathers, size, germinated }: ToldLot,
+  f: Format,
+): JobWords {
+  const isLine = descent === 'line' || descent === 'unknown';
+  const parents = [
+    ...(mothers === undefined ? [] : [f.count(mothers, 'mother', 'mothers')]),
+    ...(fathers === undefined ? [] : [f.count(fathers, 'father', 'fathers')]),
+  ].join(' and ');
+  const sentences = [
+    ...(ancestry === '' ? [] : [ancestry]),
+    year === undefined ? `Seed of ${f.date(since)}` : `Of the harvest of ${year}`,
+    ...(grade === undefined ? [] : [(isLine ? GRADES : CROSS_GRADES)[grade]]),
+    ...(parents === ''
+      ? []
+      : [
+          `${parents}${size === undefined ? '' : `, which count as ${f.number(size, 1)} plants that gave alike`}`,
+        ]),
+    ...(germinated
+      ? [
+          `${f.number(germinated.up)} of ${f.count(germinated.seeds, 'seed', 'seeds')} germinated, from ${f.date(germinated.day)} on`,
+        ]
+      : []),
+    `Told on ${f.date(told)}`,
+  ];
+  return { title: `${name}, ${garden}`, note: `${sentences.join('. ')}.` };
 }

@@ -1,4 +1,5 @@
 import type { SeedSource } from '../../crops/variety';
+import type { Grade } from './grades';
 import type { Day } from '../../time/types';
 import type { KindDefinitions } from './definition';
 
@@ -36,6 +37,36 @@ export interface SeedsTaken {
   readonly all?: true;
 }
 
+/** What seed is by its parents. */
+export const DESCENTS = ['line', 'hybrid', 'cross', 'complex', 'mixture', 'unknown'] as const;
+
+/** What whoever grew seed tells of it. Nobody here can check it, and nothing is judged by it. */
+export interface ToldLot {
+  /** Its id and its name there, and the name of that garden. */
+  readonly lot: string;
+  readonly name: string;
+  readonly garden: string;
+  /** Botanical name. */
+  readonly species: string;
+  /** When its seed was taken out, or was had. */
+  readonly since: Day;
+  /** Of seed that came from elsewhere: the year in which it was harvested. */
+  readonly year?: number;
+  /** When this was told. */
+  readonly told: Day;
+  readonly descent: (typeof DESCENTS)[number];
+  /** Its pedigree by the names of varieties, mother first: `A/B, F2`; empty where nobody knows. */
+  readonly ancestry: string;
+  /** How pure it is by the records of that garden. */
+  readonly grade?: Grade;
+  /** Plants that bore and fathered it, where they are known, and how many that gave alike they amount to. */
+  readonly mothers?: number;
+  readonly fathers?: number;
+  readonly size?: number;
+  /** Of the latest germination test that has ended. */
+  readonly germinated?: { readonly day: Day; readonly seeds: number; readonly up: number };
+}
+
 /** Seed, from the fruit it is taken out of to where it goes. */
 export interface SeedBodies {
   /** A fruit that was picked for seed was opened: how its flesh tasted, and why it gave no seed where it gave none. */
@@ -66,6 +97,8 @@ export interface SeedBodies {
     readonly day: Day;
     /** The year in which it was harvested. */
     readonly year?: number;
+    /** What is told of it where it came from, and then of the lots that it goes back to, the nearest first. */
+    readonly told?: readonly ToldLot[];
   };
   /** Seed of some lots went into one: a lot that is split, or several that are mixed. */
   'lot.filled': {
@@ -157,7 +190,8 @@ export const SEED_KINDS: KindDefinitions<SeedBodies, SeedAbout> = {
     },
   },
   'seed.prepared': ofLot,
-  'lot.received': ofLot,
+  // Version 2: what is told of it.
+  'lot.received': { ...ofLot, version: 2 },
   'lot.filled': {
     version: 1,
     structural: true,

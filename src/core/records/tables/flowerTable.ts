@@ -12,7 +12,7 @@ import { fatherPlants } from '../../journal/pollinations';
 import type { Bloom } from '../../journal/state';
 import { withCohortHistory } from '../../journal/withCohortHistory';
 import { isolationOf } from '../../planning/isolationOf';
-import { GRADES_BEST_FIRST } from '../../purity/grades';
+import { GRADES_BEST_FIRST } from '../../journal/kinds/grades';
 import { purityOf } from '../../purity/purityOf';
 import { byId } from '../../text/byId';
 import { plantLabel } from '../plantLabel';

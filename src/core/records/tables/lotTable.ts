@@ -4,8 +4,9 @@ import type { SeedStore } from '../../journal/kinds/seed';
 import type { Garden } from '../../journal/state';
 import { varietyEver } from '../../journal/varietyEver';
 import { plantOfDealt } from '../../population/populationSoFar';
-import { GRADES_BEST_FIRST } from '../../purity/grades';
-import { lotDescent, type Descent } from '../../seed/descent';
+import { GRADES_BEST_FIRST } from '../../journal/kinds/grades';
+import { ancestryOf } from '../../seed/ancestry';
+import { lotDescent } from '../../seed/descent';
 import { endedTest } from '../../seed/germination';
 import { judgeLotInSteps } from '../../seed/judgedLot';
 import { lotParents, type ParentShare } from '../../seed/lotParents';
@@ -129,27 +130,6 @@ function lotRow(journal: Journal, garden: Garden, lot: SeedLot): LotRow {
 /** `YYYYMMDD`, hyphens for what is not known. */
 const acquired = ({ year, since }: SeedLot): string =>
   year === undefined ? since.replaceAll('-', '') : `${year}----`;
-
-/** A pedigree in one line: mother first, a slash between. */
-function ancestryOf(descent: Descent, nameOf: (variety: string) => string): string {
-  switch (descent.of) {
-    case 'line':
-      return nameOf(descent.variety);
-    case 'hybrid':
-      return `${nameOf(descent.variety)} F${descent.filial}`;
-    case 'cross': {
-      const { mother, father, filial, backcrossed } = descent;
-      const parents = `${nameOf(mother)}/${nameOf(father)}`;
-      const back = backcrossed ? `, BC${backcrossed.times} to ${nameOf(backcrossed.to)}` : '';
-      return `${parents}${back}, F${filial}`;
-    }
-    case 'complex':
-      return `(${ancestryOf(descent.mother, nameOf)})/(${ancestryOf(descent.father, nameOf)})`;
-    case 'mixture':
-    case 'unknown':
-      return '';
-  }
-}
 
 /** `B1·1 50 %; B1·2 50 %`. */
 const sharesOf = (journal: Journal, parents: readonly ParentShare[]): string =>

@@ -2,7 +2,7 @@ import { cropOf } from '../../crops/catalogue';
 import { wantsSeed } from '../../crops/variety';
 import type { Fruit } from '../../fruit/fruits';
 import type { ThinStop } from '../../journal/kinds/stops';
-import { GRADES_BEST_FIRST } from '../../purity/grades';
+import { GRADES_BEST_FIRST } from '../../journal/kinds/grades';
 import { seasonAt } from '../../season/seasons';
 import { groupBy } from '../../text/groupBy';
 import type { Operation } from './operation';

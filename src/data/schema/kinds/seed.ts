@@ -1,6 +1,8 @@
 import Joi from 'joi';
 import { SEED_SOURCES } from '@/core/crops/variety';
+import { GRADES_BEST_FIRST } from '@/core/journal/kinds/grades';
 import {
+  DESCENTS,
   EXTRACTIONS,
   LOT_USES,
   SEED_LOSSES,
@@ -10,13 +12,43 @@ import {
   TASTES,
   type SeedBodies,
 } from '@/core/journal/kinds/seed';
-import { LONGEST, MAX_TESTED, MAX_TOGETHER } from '@/core/journal/limits';
+import { LONGEST, MAX_TESTED, MAX_TOGETHER, MAX_TOLD } from '@/core/journal/limits';
 import { day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
 const seeds = (): Joi.NumberSchema => within('seeds').integer();
 
 /** So many, or all. */
 const taken = { seeds: seeds().optional(), all: Joi.valid(true).optional() };
+
+const counted = (): Joi.NumberSchema => within('parents').integer().optional();
+
+/** What is told of a lot and of those before it, also in a file. */
+export const toldLots = (): Joi.ArraySchema =>
+  Joi.array()
+    .items(
+      record({
+        lot: id,
+        name,
+        garden: name,
+        species: name,
+        since: day,
+        year: within('harvestYear').integer().optional(),
+        told: day,
+        descent: oneOf(DESCENTS),
+        ancestry: Joi.string().allow('').max(LONGEST.note),
+        grade: oneOf(GRADES_BEST_FIRST).optional(),
+        mothers: counted(),
+        fathers: counted(),
+        size: within('parents').optional(),
+        germinated: record({
+          day,
+          seeds: seeds(),
+          up: Joi.number().integer().min(0).max(Joi.ref('seeds')),
+        }).optional(),
+      }),
+    )
+    .min(1)
+    .max(MAX_TOLD);
 
 export const SEED_SCHEMAS: KindSchemas<SeedBodies> = {
   'fruit.opened': () =>
@@ -42,6 +74,7 @@ export const SEED_SCHEMAS: KindSchemas<SeedBodies> = {
       source: oneOf(SEED_SOURCES),
       day,
       year: within('harvestYear').integer().optional(),
+      told: toldLots().optional(),
     }),
   'lot.filled': () =>
     record({

@@ -7,7 +7,7 @@ import { LONGEST } from '@/core/journal/limits';
 import type { VarietyBodies } from '@/core/journal/kinds/variety';
 import { day, id, name, oneOf, record, within, type KindSchemas } from '../fields';
 
-const TRAITS: Readonly<Record<TraitName, Joi.Schema>> = {
+export const TRAITS: Readonly<Record<TraitName, Joi.Schema>> = {
   flowers: oneOf(FRUITING_FLOWERS).optional(),
   parthenocarpic: Joi.boolean().optional(),
   gynoecious: Joi.boolean().optional(),
