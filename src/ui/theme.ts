@@ -45,7 +45,7 @@ export const FACE = {
 export const SPACE = { xs: 4, s: 8, m: 12, l: 20, xl: 32 } as const;
 export const RADIUS = { s: 8, m: 14 } as const;
 /** Least sides of what is touched, px: anywhere, and in the round. */
-export const TOUCH = { least: 48, round: 64 } as const;
+export const TOUCH = { least: 48, round: 64, glove: 112 } as const;
 export const PAGE_WIDTH = 680;
 export const WIDE_FROM = 900;
 /** Of the places beside the page, on a wide screen. */

@@ -9,6 +9,12 @@ export interface Settings {
   readonly theme: ThemeChoice;
   readonly units: Units;
   readonly hours: HourStyle;
+  /** At a stop of a round: fewer and larger buttons, for gloves and wet hands. */
+  readonly largeButtons?: boolean;
+  /** Each stop of a round is read aloud. */
+  readonly speech?: boolean;
+  /** Done is felt in the hand; so it is until somebody says no. */
+  readonly vibration?: boolean;
   /** What the printer is fed with; as it is usual in the device's country until somebody chose. */
   readonly paper?: PaperName;
   readonly labels?: LabelFormName | 'own';

@@ -1,6 +1,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Settings } from '@/data/device/settings';
+import { canSpeak } from '@/data/device/speech';
+import { canVibrate } from '@/data/device/vibration';
 import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { Choice } from '@/ui/parts/Choice';
@@ -12,12 +14,15 @@ import { Page } from '../shell/Page';
 const THEMES = { auto: 'As the device', day: 'Day', night: 'Night' } as const;
 const UNITS = { metric: 'Metres, °C', imperial: 'Feet, °F' } as const;
 const HOURS = { auto: 'As the device', h24: '24 hours', h12: '12 hours' } as const;
+const BUTTONS = { usual: 'Usual', large: 'Large, for gloves' } as const;
+const STOPS = { silent: 'Silent', aloud: 'Read aloud' } as const;
+const ON_DONE = { vibrate: 'Vibrate', nothing: 'Nothing' } as const;
 
 export function SettingsScreen() {
   const device = useDevice();
   const { store } = useGarden();
   const router = useRouter();
-  const { theme, units, hours } = device.settings;
+  const { theme, units, hours, largeButtons = false, speech = false, vibration = true } = device.settings;
   const set = (change: Partial<Settings>): void =>
     void device.setSettings(change).catch(() => router.push('/more/files'));
   const garden = store.described;
@@ -45,6 +50,36 @@ export function SettingsScreen() {
           options={optionsOf(HOURS)}
           onChange={(to) => set({ hours: to })}
         />
+        <View style={{ gap: SPACE.m }}>
+          <Text variant="heading" level={2}>
+            In the round
+          </Text>
+          <Choice
+            label="Buttons"
+            row
+            value={largeButtons ? 'large' : 'usual'}
+            options={optionsOf(BUTTONS)}
+            onChange={(to) => set({ largeButtons: to === 'large' })}
+          />
+          {canSpeak() ? (
+            <Choice
+              label="Each stop"
+              row
+              value={speech ? 'aloud' : 'silent'}
+              options={optionsOf(STOPS)}
+              onChange={(to) => set({ speech: to === 'aloud' })}
+            />
+          ) : null}
+          {canVibrate() ? (
+            <Choice
+              label="On Done"
+              row
+              value={vibration ? 'vibrate' : 'nothing'}
+              options={optionsOf(ON_DONE)}
+              onChange={(to) => set({ vibration: to === 'vibrate' })}
+            />
+          ) : null}
+        </View>
         <View>
           <Text variant="strong">This device</Text>
           <Text>{`Its tags begin with ${store.tags.letter}. No other device of this garden has that letter.`}</Text>

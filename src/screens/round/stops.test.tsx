@@ -1,5 +1,5 @@
-import { waitFor } from '@testing-library/react';
-import { screen, see, stored, tap } from '@testing/app';
+import { cleanup, waitFor } from '@testing-library/react';
+import { openApp, screen, see, stored, tap } from '@testing/app';
 import { endStop, startMorning, stopAt, stopTakesTaps, undoTo } from '@testing/round';
 
 jest.setTimeout(120_000);
@@ -39,4 +39,37 @@ test('what may be wrong at a stop is told in two taps, is stored as it was, and 
     }),
   );
   await undoTo(at);
+});
+
+test('with gloves: two large buttons, what else may be behind one of them; the stop is read and Done is felt', async () => {
+  const said: string[] = [];
+  const felt: number[] = [];
+  Object.assign(globalThis, {
+    speechSynthesis: { speak: ({ text }: { text: string }) => said.push(text), cancel: () => undefined },
+    SpeechSynthesisUtterance: class {
+      lang = '';
+      constructor(readonly text: string) {}
+    },
+  });
+  Object.defineProperty(navigator, 'vibrate', {
+    configurable: true,
+    value: (ms: number) => felt.push(ms) > 0,
+  });
+  await openApp('/more/settings');
+  await tap('Large, for gloves');
+  await tap('Read aloud');
+  cleanup();
+  await startMorning();
+  expect(screen.queryByText('Not found')).toBeNull();
+  const at = stopAt();
+  await waitFor(() => expect(said).toHaveLength(1));
+  expect(said[0]).toMatch(/^Bed .* Pick \d/);
+  await stopTakesTaps();
+  await tap('Something else');
+  await tap('Not found');
+  await see(/^Not used: /);
+  await endStop(/^(Done|None, continue)$/);
+  expect(stopAt()).not.toBe(at);
+  expect(felt).toHaveLength(1);
+  await waitFor(() => expect(said.length).toBeGreaterThan(1));
 });

@@ -41,16 +41,19 @@ export interface DoneFootProps {
   readonly work: Work;
   readonly title: string;
   readonly onPress: () => void;
+  /** For gloves. */
+  readonly large?: boolean;
 }
 
 /** The foot of a stop or a plant: what is done there in one tap, and Undo beside it. */
-export function DoneFoot({ work, title, onPress }: DoneFootProps) {
+export function DoneFoot({ work, title, onPress, large = false }: DoneFootProps) {
   const narrow = useNarrow();
+  const size = large ? 'glove' : 'huge';
   return (
-    <WithUndo work={work} size={narrow ? 'small' : 'huge'} style={narrow ? undefined : BESIDE}>
+    <WithUndo work={work} size={narrow ? 'small' : size} style={narrow ? undefined : BESIDE}>
       <Button
         variant="main"
-        size={narrow ? 'big' : 'huge'}
+        size={narrow && !large ? 'big' : size}
         title={title}
         onPress={onPress}
         style={{ flex: 1 }}

@@ -4,7 +4,7 @@ import { View, type ViewStyle } from 'react-native';
 import { SPACE, TOUCH, usePalette } from '../theme';
 import { useHold } from './useHold';
 
-export type ButtonSize = 'small' | 'usual' | 'big' | 'huge';
+export type ButtonSize = 'small' | 'usual' | 'big' | 'huge' | 'glove';
 
 export interface ButtonProps {
   readonly title: string;
@@ -23,9 +23,15 @@ export interface ButtonProps {
   readonly nativeID?: string;
 }
 
-const HEIGHT = { small: TOUCH.least, usual: TOUCH.least, big: TOUCH.round, huge: 84 } as const;
-const PADDING = { small: SPACE.s, usual: SPACE.m, big: SPACE.m, huge: SPACE.m } as const;
-const FONT = { small: 15, usual: 17, big: 21, huge: 28 } as const;
+const HEIGHT = {
+  small: TOUCH.least,
+  usual: TOUCH.least,
+  big: TOUCH.round,
+  huge: 84,
+  glove: TOUCH.glove,
+} as const;
+const PADDING = { small: SPACE.s, usual: SPACE.m, big: SPACE.m, huge: SPACE.m, glove: SPACE.m } as const;
+const FONT = { small: 15, usual: 17, big: 21, huge: 28, glove: 34 } as const;
 
 /** A button. */
 export function Button({
@@ -75,7 +81,7 @@ export function Button({
       disabledTitleStyle={{ color: palette.soft }}
       titleStyle={{
         color: look.text,
-        fontSize: variant === 'main' ? FONT[size] : Math.min(FONT[size], 19),
+        fontSize: variant === 'main' ? FONT[size] : size === 'glove' ? 24 : Math.min(FONT[size], 19),
         textAlign: 'center',
       }}
       loadingProps={{ color: look.text }}

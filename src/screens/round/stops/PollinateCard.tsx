@@ -67,6 +67,11 @@ function AsPlanned({
   const words = own ? TO_ITSELF : wordsOf(crop?.flower).giving;
   const asPlanned = asItShouldBe(covered);
   const leave = { title: 'Leave it', onPress: () => miss('noPollen') };
+  const canBeLeftOpen = !mustPick && covered && donors.length > 0 && !own;
+  const leftOpen = canBeLeftOpen && {
+    title: 'Could not shut it',
+    onPress: () => onTell('leftOpen'),
+  };
   const exceptions = wrong.map((why): Exception => ({
     title: sayMissed(why, crop),
     onPress: () => (isFinding(why) ? onTell(why) : miss(why)),
@@ -83,6 +88,7 @@ function AsPlanned({
           : `${words.says} ${males}${tag ? `, tag ${tag}` : ''}`
       }
       exceptions={exceptions}
+      onCard={leftOpen ? [leftOpen] : []}
       done={
         donors.length > 0
           ? { title: 'Done', onPress: () => pollinate(asPlanned) }
@@ -130,9 +136,7 @@ function AsPlanned({
       />
       {mustPick ? null : (
         <CloseAndTag covered={covered} tag={tag} shut={words.shut}>
-          {donors.length > 0 && !own ? (
-            <Button variant="quiet" title="Could not shut it" onPress={() => onTell('leftOpen')} />
-          ) : null}
+          {leftOpen ? <Button variant="quiet" {...leftOpen} /> : null}
         </CloseAndTag>
       )}
     </StopCard>

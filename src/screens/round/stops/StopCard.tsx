@@ -1,4 +1,4 @@
-import { useEffect, useRef, useSyncExternalStore, type ReactNode } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { cropOf } from '@/core/crops/catalogue';
 import type { Part } from '@/core/crops/crop';
@@ -6,16 +6,20 @@ import { factsOf } from '@/core/flowers/forms/forms';
 import type { Stop } from '@/core/journal/kinds/stops';
 import type { Round, Variety } from '@/core/journal/state';
 import { bloomsAt } from '@/core/round/operations/operations';
+import { speak } from '@/data/device/speech';
+import { vibrate } from '@/data/device/vibration';
+import { useDevice } from '@/data/hooks/useDevice';
 import { useGarden } from '@/data/hooks/useGarden';
 import { FruitPicture } from '@/ui/flowers/FruitPicture';
 import { Button } from '@/ui/parts/Button';
+import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE, TOUCH } from '@/ui/theme';
 import { placeParts } from '../../words/places';
 import { useKeys } from '../../shell/useKeys';
 import { DoneFoot } from '../../shell/WithUndo';
 import { Page } from '../../shell/Page';
-import { useWide } from '../../shell/useWide';
+import { useLow, useNarrow, useWide } from '../../shell/useWide';
 import { PlantWarnings } from '../../shell/PlantHeading';
 import { WayToStop } from '../RoundPlanStrip';
 import type { TapGuard } from '../tapGuard';
@@ -48,6 +52,8 @@ export interface StopCardProps extends StopProps {
   readonly says: string;
   readonly children: ReactNode;
   readonly exceptions: readonly Exception[];
+  /** What stands on the card itself; with gloves it is among the exceptions, too. */
+  readonly onCard?: readonly Exception[];
   readonly done: { readonly title: string; readonly onPress: () => void };
 }
 
@@ -72,6 +78,7 @@ export function StopCard(props: StopCardProps) {
     says,
     children,
     exceptions,
+    onCard = [],
     done,
   } = props;
   const { journal } = useGarden().store;
@@ -87,11 +94,18 @@ export function StopCard(props: StopCardProps) {
   const press = (action: () => void) => () => {
     if (guard.accepts()) action();
   };
+  const { largeButtons = false, speech = false, vibration = true } = useDevice().settings;
+  const aloud = `${where} ${number}. ${says}`;
+  useEffect(() => (speech ? speak(aloud) : undefined), [speech, aloud]);
+  const finish = press(() => {
+    if (vibration) vibrate();
+    done.onPress();
+  });
   useKeys({
     ...Object.fromEntries(exceptions.map(({ onPress }, i) => [`${i + 1}`, press(onPress)])),
     Enter: ({ target }) => {
       const onButton = target instanceof HTMLElement && target.closest('button,[role=button],a') !== null;
-      if (!onButton) press(done.onPress)();
+      if (!onButton) finish();
     },
   });
   return (
@@ -102,21 +116,25 @@ export function StopCard(props: StopCardProps) {
       aside={wide ? <WayToStop round={round} at={at} maxHeight={460} /> : undefined}
       foot={
         <Guarded guard={guard}>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-            {exceptions.map((exception, i) => (
-              <Button
-                key={exception.title}
-                title={exception.title}
-                onPress={press(exception.onPress)}
-                style={{
-                  flexBasis: sharesRow(i, exceptions.length) ? '22%' : '30%',
-                  flexGrow: 1,
-                  height: TOUCH.round,
-                }}
-              />
-            ))}
-          </View>
-          <DoneFoot work="round" title={done.title} onPress={press(done.onPress)} />
+          {largeButtons ? (
+            <SomethingElse exceptions={[...exceptions, ...onCard]} press={press} />
+          ) : (
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+              {exceptions.map((exception, i) => (
+                <Button
+                  key={exception.title}
+                  title={exception.title}
+                  onPress={press(exception.onPress)}
+                  style={{
+                    flexBasis: sharesRow(i, exceptions.length) ? '22%' : '30%',
+                    flexGrow: 1,
+                    height: TOUCH.round,
+                  }}
+                />
+              ))}
+            </View>
+          )}
+          <DoneFoot work="round" title={done.title} onPress={finish} large={largeButtons} />
         </Guarded>
       }
     >
@@ -161,6 +179,37 @@ export function StopCard(props: StopCardProps) {
       </View>
       {wide ? null : <WayToStop round={round} at={at} maxHeight={128} />}
     </Page>
+  );
+}
+
+interface SomethingElseProps {
+  readonly exceptions: readonly Exception[];
+  readonly press: (action: () => void) => () => void;
+}
+
+/** With gloves one large button leads to the exceptions, a row each. */
+function SomethingElse({ exceptions, press }: SomethingElseProps) {
+  const [open, setOpen] = useState(false);
+  const [narrow, low] = [useNarrow(), useLow()];
+  const small = narrow || low;
+  if (exceptions.length === 0) return null;
+  return (
+    <>
+      <Button title="Something else" size={small ? 'big' : 'huge'} onPress={press(() => setOpen(true))} />
+      <Sheet title="What was it?" open={open} onClose={() => setOpen(false)} closeTitle="Cancel">
+        {exceptions.map(({ title, onPress }) => (
+          <Button
+            key={title}
+            title={title}
+            size="huge"
+            onPress={() => {
+              setOpen(false);
+              onPress();
+            }}
+          />
+        ))}
+      </Sheet>
+    </>
   );
 }
 
