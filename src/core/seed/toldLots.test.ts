@@ -46,6 +46,22 @@ test('a lot is told with what it is, and with the lot that its parents were sown
   expect(toldLots(grown().journal, YARD, 'nobody', '2028-01-05')).toEqual([]);
 });
 
+test('a lot that was topped up after it was sown from is told as it was then', () => {
+  const phone = grown();
+  growSeedFruit(phone, {
+    bloom: 'late',
+    plant: 'x2',
+    fathers: ['x1'],
+    day: '2027-07-22',
+    picked: '2027-09-21',
+  });
+  phone.say('2027-10-25T09:00:00Z', extracted('first', '2027-10-25', [{ bloom: 'late' }]));
+  const first = (lot: string) =>
+    toldLots(phone.journal, YARD, lot, '2028-01-05').find(({ name }) => name === 'first');
+  expect(first('second')).toMatchObject({ mothers: 1, fathers: 2 });
+  expect(first('first')).toMatchObject({ mothers: 2, fathers: 3 });
+});
+
 test('another garden takes it in, and tells of it in turn what it was told', () => {
   const told = toldLots(grown().journal, YARD, 'second', '2028-01-05');
   const phone = begin([{ variety: 'a', crop: 'pepo', plants: ['a1'] }], 'b');

@@ -5,6 +5,7 @@ import type { ToldLot } from '../journal/kinds/seed';
 import type { Garden } from '../journal/state';
 import { varietyEver } from '../journal/varietyEver';
 import { dealtOut } from '../population/populationSoFar';
+import { byId } from '../text/byId';
 import { finished, type InSteps } from '../time/inSteps';
 import type { Day } from '../time/types';
 import { ancestryOf } from './ancestry';
@@ -15,7 +16,7 @@ import { judgeLotInSteps } from './judgedLot';
 import { lotContents } from './lotContents';
 import { lotParents } from './lotParents';
 import { seedLot } from './seedLot';
-import { sownAs } from './sownAs';
+import { sownAs, type LotThen } from './sownAs';
 
 /**
  * What is told of a lot to who gets some of it: the lot itself, then those that its parents were sown from, the nearest
@@ -37,17 +38,18 @@ export function* toldLotsInSteps(
 ): InSteps<ToldLot[]> {
   const told: ToldLot[] = [];
   const seen = new Set<string>();
-  let next = [lot];
+  let next: readonly LotThen[] = [{ lot }];
   while (next.length > 0 && told.length < MAX_TOLD) {
-    const before: string[] = [];
-    for (const id of next) {
+    const before: LotThen[] = [];
+    for (const then of next) {
+      const { lot: id } = then;
       if (seen.has(id)) continue;
       seen.add(id);
-      const own = yield* toldOf(journal, garden, id, today);
+      const own = yield* toldOf(journal, garden, then, today);
       if (own) told.push(own);
       told.push(...toldBefore(journal, id).filter(({ lot: other }) => !seen.has(other)));
       for (const { lot: other } of toldBefore(journal, id)) seen.add(other);
-      before.push(...sownFrom(journal, id));
+      before.push(...sownFrom(journal, then));
     }
     next = before;
   }
@@ -58,27 +60,33 @@ export function* toldLotsInSteps(
 const toldBefore = (journal: Journal, id: string): readonly ToldLot[] =>
   journal.all('lot').get(id)?.['lot.received'].at(-1)?.body.told ?? [];
 
-/** The lots that went into it, and those that its mothers and fathers were sown from, each once. */
-function sownFrom(journal: Journal, id: string): string[] {
-  const lots = new Set<string>();
-  for (const content of lotContents(journal, id).contents)
-    if (content.from === 'elsewhere' && content.lot !== id) lots.add(content.lot);
-  const { couples } = couplesOf(journal, { lot: id }, dealtOut(journal));
+/** The lots that went into it, and those that its mothers and fathers were sown from, as they were then, each once. */
+function sownFrom(journal: Journal, then: LotThen): LotThen[] {
+  const lots = new Map<string, LotThen>();
+  for (const content of lotContents(journal, then.lot, then.until).contents)
+    if (content.from === 'elsewhere' && content.lot !== then.lot)
+      lots.set(content.lot, { lot: content.lot, until: then.until });
+  const { couples } = couplesOf(journal, then, dealtOut(journal));
   for (const { bloom, mother, fathers } of couples)
     for (const plant of [mother, ...fathers]) {
       const from = sownAs(journal, plant, bloom.day)?.from;
-      if (from) lots.add(from.lot);
+      if (from) lots.set(from.lot, from);
     }
-  return [...lots].sort();
+  return [...lots.values()].sort((a, b) => byId(a.lot, b.lot));
 }
 
-function* toldOf(journal: Journal, garden: Garden, id: string, today: Day): InSteps<ToldLot | undefined> {
+function* toldOf(
+  journal: Journal,
+  garden: Garden,
+  { lot: id, until }: LotThen,
+  today: Day,
+): InSteps<ToldLot | undefined> {
   const raw = journal.all('lot').get(id);
   const lot = raw && seedLot(journal, raw);
   if (!lot?.crop) return undefined;
-  const descent = lotDescent(journal, id);
-  const { mothers, fathers, size } = lotParents(journal, id);
-  const { purity } = yield* judgeLotInSteps(journal, garden, lot.contents);
+  const descent = lotDescent(journal, id, until);
+  const { mothers, fathers, size } = lotParents(journal, id, until);
+  const { purity } = yield* judgeLotInSteps(journal, garden, lotContents(journal, id, until).contents);
   const test = endedTest(journal, lot);
   return {
     ...{ lot: id, name: lot.name, garden: garden.name, species: cropOf(lot.crop).species },

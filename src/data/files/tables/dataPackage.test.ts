@@ -138,6 +138,7 @@ describe('what was changed', () => {
     ['no entries', (files: Record<string, Uint8Array>) => void delete files['entries.csv']],
     ['a description of another program', edited(DESCRIPTOR, 'steadyTrowel', 'other')],
     ['a broken description', edited(DESCRIPTOR, '{', '')],
+    ['a list of nothing', edited(DESCRIPTOR, '"resources": [', '"resources": [null,')],
   ])('%s: it is no package of ours', (_what, change) => {
     expect(again(change)).toEqual({ refusal: { why: 'notABackup' } });
   });

@@ -69,7 +69,8 @@ function descriptorOf(file: Uint8Array | undefined): Descriptor | undefined {
       typeof value?.steadyTrowel?.garden === 'string' &&
       typeof value.title === 'string' &&
       typeof value.created === 'string' &&
-      Array.isArray(value.resources);
+      Array.isArray(value.resources) &&
+      value.resources.every((each: unknown) => typeof each === 'object' && each !== null);
     return isOurs ? (value as Descriptor) : undefined;
   } catch {
     return undefined;
