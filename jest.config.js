@@ -14,7 +14,13 @@ const except = (paths) => ['/node_modules/', ...paths.map((each) => `/src/${each
 const NOWHERE = [
   ...['core/', 'worker/', 'ui/charts/', 'ui/flowers/', 'ui/plan/plan.test.ts', 'screens/words/'],
   ...['screens/format/', 'screens/garden/nameSearch.test.ts', 'screens/fruit/setRateWords.test.ts'],
-  ...['data/schema/', 'data/paper/', 'data/files/calendar.test.ts', 'data/places/countryHabits.test.ts'],
+  ...[
+    'data/schema/',
+    'data/sync/',
+    'data/paper/',
+    'data/files/calendar.test.ts',
+    'data/places/countryHabits.test.ts',
+  ],
 ];
 
 /** What shows neither hours nor days of its own: one place will do. All else is tested at each of `places.js`. */
@@ -72,8 +78,13 @@ const nowhere = {
     '<rootDir>/{demo,server,testing}/**/*.test.ts',
     '<rootDir>/scripts/jest/nowhere.test.ts',
   ],
+  moduleNameMapper: {
+    ...shared.moduleNameMapper,
+    // It imports parts of itself as it runs, which a sandbox does not allow.
+    '^@electric-sql/pglite$': '<rootDir>/scripts/jest/pglite.js',
+  },
   transform: { '\\.m?[jt]sx?$': '<rootDir>/scripts/jest/esbuild.js' },
-  transformIgnorePatterns: ['/node_modules/(?!(cdigit|@expo|d3-[a-z-]+|internmap)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(cdigit|@expo|d3-[a-z-]+|internmap|ulid)/)'],
 };
 
 /** In a browser-like world. */

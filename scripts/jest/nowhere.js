@@ -6,5 +6,7 @@ module.exports = class NowhereEnvironment extends TestEnvironment {
     // What the machine's zone decides, if it slips through, is wrong rather than right by chance.
     process.env.TZ = 'Pacific/Chatham';
     super(config, context);
+    /** The embedded database, outside of the sandbox. */
+    this.global.openPglite = async (...args) => (await import('@electric-sql/pglite')).PGlite.create(...args);
   }
 };

@@ -1,6 +1,7 @@
 import { toInstant } from '@/core/time/calendar';
 import { wallNow } from '../clock';
-import { readJson, type Store } from '../storage';
+import { readJson } from '../readJson';
+import type { Store } from '../storage';
 
 /** One line of the device's log. */
 export interface LogLine {

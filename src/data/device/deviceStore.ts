@@ -1,7 +1,8 @@
 import { newId, type ClockMemory } from '../clock';
 import { openChannel, type Channel } from '../channel';
 import { Subscribable } from '../subscribable';
-import { parseJson, readJson, type Store } from '../storage';
+import { parseJson, readJson } from '../readJson';
+import type { Store } from '../storage';
 import { DEFAULT_SETTINGS, type Settings } from './settings';
 import { keepAtOnce, settingsAtOnce } from './settingsAtOnce';
 

@@ -90,8 +90,9 @@ export function decodeBackup(text: string, faultOf: (entry: unknown) => Fault | 
   return { ok: true, backup: value };
 }
 
-function entryRefusal(
-  { garden, entries }: Backup,
+/** The first fault of entries that come from elsewhere to a garden. */
+export function entryRefusal(
+  { garden, entries }: Pick<Backup, 'garden' | 'entries'>,
   faultOf: (entry: unknown) => Fault | undefined,
 ): Refusal | undefined {
   for (const [i, entry] of entries.entries()) {

@@ -50,6 +50,7 @@ export class GardenStore extends Subscribable {
   readonly #check: EntryCheck;
   readonly #unsaved: UnsavedEntries;
   readonly #newest: NewestRecord;
+  readonly #entryListeners = new Set<(entries: readonly StoredEntry[]) => void>();
   #damage: Damage[] = [];
   #version = 0;
   #savedAny = false;
@@ -191,6 +192,28 @@ export class GardenStore extends Subscribable {
   }
 
   /**
+   * Adds checked entries that another device wrote.
+   *
+   * @throws whatever the device says that takes no more; nothing was added then.
+   */
+  async receive(entries: readonly StoredEntry[]): Promise<void> {
+    const fresh = entries.filter(({ id }) => !this.journal.has(id));
+    if (fresh.length === 0) return;
+    if (this.#wiped) throw new Error('the garden was wiped');
+    await this.#log.append(fresh);
+    this.#savedAny = true;
+    this.#take(fresh);
+    this.#channel.post([...fresh]);
+    void this.#log.packWhenDue();
+  }
+
+  /** Calls back with entries as they become known, from the disk too. @returns stops it. */
+  onEntries(listener: (entries: readonly StoredEntry[]) => void): () => void {
+    this.#entryListeners.add(listener);
+    return () => this.#entryListeners.delete(listener);
+  }
+
+  /**
    * Takes over the records that ship with the app, which were checked when they were made. They are written while they
    * are already shown: a write that fails is made good by the next visit.
    *
@@ -275,6 +298,7 @@ export class GardenStore extends Subscribable {
     this.#newest.note(entries);
     this.tags.note(entries);
     this.own.note(entries);
+    this.#entryListeners.forEach((listener) => listener(entries));
   }
 
   async #strikeAll(
