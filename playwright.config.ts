@@ -76,7 +76,7 @@ export default defineConfig<Options>({
   ],
   webServer: {
     command: 'npx tsx server/main.ts',
-    env: { PORT: String(PORT) },
+    env: { PORT: String(PORT), DATA: '.cache/e2e-data' },
     url: `http://127.0.0.1:${PORT}/`,
     reuseExistingServer: false,
   },

@@ -33,6 +33,21 @@ function needChromium() {
   process.exit(2);
 }
 
+/** Of a real PostgreSQL, against which the server's store is tested. */
+const POSTGRES = '/usr/lib/postgresql';
+const INSTALL_POSTGRES = 'apt-get update && apt-get install -y postgresql';
+
+function needPostgres() {
+  if (existsSync(POSTGRES)) return;
+  console.log('Installing PostgreSQL from Debian…');
+  const { status } = spawnSync('sh', ['-c', INSTALL_POSTGRES], { stdio: 'inherit' });
+  if (status === 0 && existsSync(POSTGRES)) return;
+  console.error(
+    `The tests of the server need PostgreSQL. Install it with:\n  sudo sh -c '${INSTALL_POSTGRES}'`,
+  );
+  process.exit(2);
+}
+
 async function stage(name, budget, job) {
   console.log(`\n— ${name}`);
   const start = Date.now();
@@ -163,6 +178,7 @@ async function endToEnd() {
 
 install();
 needChromium();
+needPostgres();
 mkdirSync(RESULTS, { recursive: true });
 const start = Date.now();
 await stage('types, lint, imports, format, build', BUDGET.checks, checks);

@@ -4,12 +4,19 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler, t
 import helmet from 'helmet';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { syncRoutes, type SyncRoutesOptions } from './sync/syncRoutes';
 import { weatherRoute } from './weatherRoute';
 
 /** Hosts by which the server may be addressed: others could be a page elsewhere that rebinds its name. */
 const HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 const YEAR_S = 365 * 24 * 3600;
+
+export interface AppOptions {
+  readonly sharing?: Sharing;
+  /** Where devices of one garden meet; without it each keeps to itself. */
+  readonly sync?: SyncRoutesOptions;
+}
 
 /** For others than this machine. */
 export interface Sharing {
@@ -26,7 +33,7 @@ export interface Sharing {
  *
  * @param dist folder of the static export, with `csp.json` in it naming the hashes of inline scripts.
  */
-export function createApp(dist: string, sharing?: Sharing): Express {
+export function createApp(dist: string, { sharing, sync }: AppOptions = {}): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use((request, response, next) => {
@@ -77,6 +84,7 @@ export function createApp(dist: string, sharing?: Sharing): Express {
   );
   app.use(compression());
   app.get('/api/weather', weatherRoute);
+  if (sync) app.use('/api/sync', syncRoutes(sync));
   app.use(express.static(dist, { extensions: ['html'], redirect: false, index: 'index.html' }));
   // The static middleware would send `/garden` on to `/garden/`; the app's addresses have no such ending.
   for (const folder of foldersWithIndex(dist)) {

@@ -4,6 +4,7 @@ import { networkInterfaces } from 'node:os';
 import path from 'node:path';
 import QRCode from 'qrcode';
 import { createApp } from '../app';
+import type { SyncRoutesOptions } from '../sync/syncRoutes';
 import { localAddresses } from './addresses';
 import { certificatesFor } from './certificates';
 import { keyGate, keyIn } from './keyGate';
@@ -18,6 +19,7 @@ export interface ShareOptions {
   readonly port: number;
   /** IPv4 addresses to serve; those of the local network, where nothing is said. */
   readonly addresses?: readonly string[];
+  readonly sync?: SyncRoutesOptions;
   readonly now: number;
 }
 
@@ -36,11 +38,14 @@ export interface Shared {
  * @returns nothing where this computer is in no local network.
  */
 export async function share(options: ShareOptions): Promise<Shared | undefined> {
-  const { dist, folder, port, now, addresses = localAddresses(networkInterfaces()) } = options;
+  const { dist, folder, port, now, sync, addresses = localAddresses(networkInterfaces()) } = options;
   if (addresses.length === 0) return undefined;
   const { authority, cert, key } = await certificatesFor(folder, addresses, now);
   const secret = keyIn(folder);
-  const app = createApp(dist, { hosts: addresses, gate: keyGate(secret), authority });
+  const app = createApp(dist, {
+    sharing: { hosts: addresses, gate: keyGate(secret), authority },
+    ...(sync && { sync }),
+  });
   // At these addresses alone: one of the open internet is not listened at.
   const servers = addresses.map((address) => {
     const secure = createServer({ cert: `${cert}\n${authority}`, key }, app);
