@@ -17,6 +17,8 @@ export interface Store {
 /** The device's own store: who it is, settings, drafts, and which gardens are here. */
 export const DEVICE_STORE = 'steady-trowel-device';
 export const DEMO_STORE = 'steady-trowel-demo';
+/** What a device remembers of the exchange with others. */
+export const syncStoreName = (garden: string): string => `steady-trowel-sync-${garden}`;
 export const gardenStoreName = (garden: string): string => `steady-trowel-garden-${garden}`;
 
 export const openStore = (name: string): Store => new LastingStore(name);

@@ -51,6 +51,7 @@ export class GardenStore extends Subscribable {
   readonly #unsaved: UnsavedEntries;
   readonly #newest: NewestRecord;
   readonly #entryListeners = new Set<(entries: readonly StoredEntry[]) => void>();
+  readonly #closing: (() => void)[] = [];
   #damage: Damage[] = [];
   #version = 0;
   #savedAny = false;
@@ -245,6 +246,12 @@ export class GardenStore extends Subscribable {
     this.#unsaved.close();
     this.reading.stop();
     this.#channel.close();
+    this.#closing.forEach((job) => job());
+  }
+
+  /** What else ends with this garden. */
+  onClose(job: () => void): void {
+    this.#closing.push(job);
   }
 
   /** Reads what other tabs wrote without our hearing of it. */

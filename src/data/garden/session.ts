@@ -3,7 +3,7 @@ import { MS_PER_MINUTE } from '@/core/time/calendar';
 import { Clock, newId } from '../clock';
 import type { Current, DeviceStore, GardenListing } from '../device/deviceStore';
 import { GardenStore } from './gardenStore';
-import { DEMO_STORE, gardenStoreName, openStore } from '../storage';
+import { DEMO_STORE, gardenStoreName, openStore, syncStoreName } from '../storage';
 
 /** An open garden and whether it is the demo. */
 export interface Session {
@@ -26,12 +26,17 @@ export async function openSession(device: DeviceStore, current: Current): Promis
   return current.demo ? openDemo(device) : openOwn(device, current.garden);
 }
 
-async function openOwn(device: DeviceStore, id: string): Promise<Session> {
+const openOwn = async (device: DeviceStore, id: string): Promise<Session> => ({
+  demo: false,
+  garden: await openGarden(device, id),
+});
+
+/** Opens a garden of one's own, which may have no entries yet. */
+export async function openGarden(device: DeviceStore, id: string): Promise<GardenStore> {
   const store = openStore(gardenStoreName(id));
   // What was done to one of the browser's stores was done to all of this address.
   store.onReopen?.(() => void device.keep());
-  const garden = await GardenStore.open({ garden: id, store, device: device.id, clock: Clock.real() });
-  return { demo: false, garden };
+  return GardenStore.open({ garden: id, store, device: device.id, clock: Clock.real() });
 }
 
 async function openDemo(device: DeviceStore): Promise<Session> {
@@ -85,7 +90,7 @@ export async function createGarden(
   facts: readonly Fact[],
 ): Promise<Current> {
   const id = newId();
-  const { garden } = await openOwn(device, id);
+  const garden = await openGarden(device, id);
   try {
     const written = await garden.record([...garden.tags.ensureLetter(), ...facts]);
     if (written === 'unsaved') throw new NotStored();
@@ -97,7 +102,7 @@ export async function createGarden(
 
 /** Every entry of a garden on this device that need not be open. */
 export async function entriesOf(device: DeviceStore, id: string): Promise<ReadonlyMap<string, StoredEntry>> {
-  const { garden } = await openOwn(device, id);
+  const garden = await openGarden(device, id);
   try {
     await garden.reading.readAll();
     return new Map(garden.allEntries().map((entry) => [entry.id, entry]));
@@ -117,7 +122,7 @@ export async function importGarden(
   name: string,
   entries: readonly StoredEntry[],
 ): Promise<Current> {
-  const { garden } = await openOwn(device, id);
+  const garden = await openGarden(device, id);
   const here = [...device.gardens, ...device.removed].find((each) => each.id === id);
   try {
     await garden.importEntries(entries);
@@ -136,8 +141,9 @@ export async function importGarden(
  * @param held where it is still open, since some of its entries are not on disk.
  */
 export async function eraseGarden(device: DeviceStore, id: string, held?: GardenStore): Promise<void> {
-  const garden = held ?? (await openOwn(device, id)).garden;
+  const garden = held ?? (await openGarden(device, id));
   await garden.wipe();
+  await openStore(syncStoreName(id)).clear();
   await device.forgetGarden(id);
 }
 

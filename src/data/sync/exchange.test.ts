@@ -113,6 +113,20 @@ test('a server that lost all is filled again', async () => {
   expect(c.exchange!.concerns.missing).toBe(0);
 });
 
+test('a server that was replaced, or forgot who was let in, is filled again by whoever has the key', async () => {
+  const [a, b, c] = await phones(3);
+  await a!.record('p1');
+  await syncAll([a!, b!, c!]);
+  await server.clear();
+  await b!.record('p2');
+  await syncAll([b!, a!, c!]);
+  for (const device of [a!, b!, c!]) expect(device.ids).toEqual(together([a!, b!]));
+  await server.database.query('delete from members where member = $1', [c!.pairing.member]);
+  await c!.record('p3');
+  await syncAll([c!, a!]);
+  expect(a!.ids).toEqual(c!.ids);
+});
+
 test('rows that were swapped, altered or kept back are seen, told, and come from another phone', async () => {
   const [a, b, c] = await phones(3);
   await a!.record('p1');

@@ -4,8 +4,8 @@ import { compareEntries } from '@/core/journal/order';
 import { countOf, Ledger, type Span } from '@/core/sync/ledger';
 import { MAX_SEALED_BYTES, type ExchangeAnswer, type Heads, type SealedBlock } from '@/core/sync/protocol';
 import { newId } from '../clock';
-import { entryRefusal } from '../files/backup';
-import { faultOfEntry } from '../schema/entrySchema';
+import type * as Backup from '../files/backup';
+import type * as Schema from '../schema/entrySchema';
 import { openBlock, sealBlock, type Block, type KeyGiven } from './block';
 import { fromBase64, toBase64 } from './bytes';
 import { admitOf, newGardenKey, openFrom, sealFor, type GardenKey } from './gardenKey';
@@ -86,6 +86,8 @@ export class Exchange {
   /** Writers whose blocks wait for a key, or for a newer program. */
   #stuck: ReadonlySet<string> = new Set();
   #refused: string[] = [];
+  /** The check of entries: large, and shared with other pages. */
+  #check: (Pick<typeof Backup, 'entryRefusal'> & Pick<typeof Schema, 'faultOfEntry'>) | undefined;
   #concerns: Concerns = NO_CONCERNS;
 
   constructor({ garden, memory, server, pairing, now }: ExchangeOptions) {
@@ -123,6 +125,32 @@ export class Exchange {
    *   what was exchanged until then counts.
    */
   async run(): Promise<void> {
+    try {
+      await this.#runOnce();
+    } catch (error) {
+      if (!(await this.#admitAgain(error))) throw error;
+      await this.#runOnce();
+    }
+  }
+
+  /** A server that was replaced, or set back to a state of before this device came, lets in by the key. */
+  async #admitAgain(error: unknown): Promise<boolean> {
+    const why = error instanceof SyncError ? error.why : undefined;
+    if (why !== 'unknownGarden' && why !== 'unknownMember') return false;
+    const { address, member, token } = this.#pairing;
+    const key = currentKey(this.#pairing);
+    const admission = { member, token, admit: await admitOf(key), generation: key.generation };
+    if (why === 'unknownGarden')
+      await this.#server.begin(address, admission).catch(async (refused: unknown) => {
+        // Another device was first.
+        if (!(refused instanceof SyncError && refused.why === 'exists')) throw refused;
+        await this.#server.join(address, admission);
+      });
+    else await this.#server.join(address, admission);
+    return true;
+  }
+
+  async #runOnce(): Promise<void> {
     await (this.#loaded ??= this.#load());
     this.#refusals = 0;
     let answer = await this.#fetch();
@@ -222,7 +250,7 @@ export class Exchange {
     for (let gap = this.#ledger.head(writer) + 1; gap < number; gap += 1)
       await this.#noteUnreadable(writer, gap);
     const { block } = opened;
-    await this.#garden.receive(this.#sound(block.entries));
+    await this.#garden.receive(await this.#sound(block.entries));
     await this.#hear(block);
     if (writer === this.#pairing.writer) {
       if (this.#outgoing?.number === number && this.#outgoing.sealed === sealed)
@@ -245,7 +273,11 @@ export class Exchange {
   }
 
   /** What other devices send is believed no more than a file. */
-  #sound(entries: readonly StoredEntry[]): StoredEntry[] {
+  async #sound(entries: readonly StoredEntry[]): Promise<StoredEntry[]> {
+    const { entryRefusal, faultOfEntry } = (this.#check ??= {
+      ...(await import('../files/backup')),
+      ...(await import('../schema/entrySchema')),
+    });
     const changed = new Set(changedDuplicates(entries, (id) => this.#garden.journal.entry(id)));
     return entries.filter((entry) => {
       const fits =

@@ -1,4 +1,4 @@
-import { isSecret, type GardenKey } from './gardenKey';
+import type { GardenKey } from './gardenKey';
 
 /** What a device needs to come to a garden: shown as a QR code to the one device, or saved for the day all are lost. */
 export interface Invitation {
@@ -14,24 +14,17 @@ const PREFIX = 'st1';
 export const writeInvitation = ({ garden, address, key }: Invitation): string =>
   [PREFIX, garden, address, key.generation, key.secret].join('.');
 
+const INVITATION = /(?:^|[\s#])st1\.([0-9A-Z]{20,40})\.([\w-]{22})\.(\d{1,6})\.([\w-]{43})(?![\w.-])/;
+
 /**
- * Reads an invitation, by itself or at the end of an address.
+ * Reads an invitation: by itself, at the end of an address, or anywhere in the text of a recovery file.
  *
- * @returns nothing where it is none.
- * @example readInvitation('https://garden.example/join#st1.…') // { garden: …, address: …, key: … }
+ * @returns nothing where there is none.
+ * @example readInvitation('https://garden.example/more/phones#st1.…') // { garden: …, address: …, key: … }
  */
 export function readInvitation(text: string): Invitation | undefined {
-  const [prefix, garden, address, generation, secret, ...more] = (text.trim().split('#').at(-1) ?? '').split(
-    '.',
-  );
-  const isWhole =
-    prefix === PREFIX &&
-    more.length === 0 &&
-    /^[0-9A-Z]{20,40}$/.test(garden ?? '') &&
-    /^[\w-]{22}$/.test(address ?? '') &&
-    /^\d{1,6}$/.test(generation ?? '') &&
-    isSecret(secret ?? '');
-  return isWhole
-    ? { garden: garden!, address: address!, key: { secret: secret!, generation: Number(generation) } }
+  const [, garden, address, generation, secret] = INVITATION.exec(text) ?? [];
+  return garden && address && secret
+    ? { garden, address, key: { secret, generation: Number(generation) } }
     : undefined;
 }

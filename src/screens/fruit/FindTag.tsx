@@ -9,7 +9,7 @@ import { Button } from '@/ui/parts/Button';
 import { Field } from '@/ui/parts/Field';
 import { Sheet } from '@/ui/parts/Sheet';
 import { SPACE } from '@/ui/theme';
-import { ScanTag } from './ScanTag';
+import { ScanCode } from '../shell/ScanCode';
 
 interface FindTagProps {
   /** Of this season: where a tag was used again, the newest is meant. */
@@ -96,7 +96,14 @@ export function FindTag({ fruits, journal, onFound }: FindTagProps) {
         style={{ marginTop: 28 }}
       />
       <Sheet title="Scan the code of a tag" open={scanning} onClose={() => scan(false)} closeTitle="Close">
-        {scanning ? <ScanTag onCode={scanned} error={scanError} /> : null}
+        {scanning ? (
+          <ScanCode
+            what="Hold the code of the tag in front of it."
+            instead="type the tag instead"
+            onCode={scanned}
+            error={scanError}
+          />
+        ) : null}
       </Sheet>
     </View>
   );

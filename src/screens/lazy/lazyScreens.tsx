@@ -37,6 +37,7 @@ import { IdentifyScreen } from '../identify/IdentifyScreen';
 import { OpenNowScreen } from '../open/OpenNowScreen';
 import { PrintScreen } from '../paper/PrintScreen';
 import { ClassScreen } from '../practice/ClassScreen';
+import { PhonesScreen } from '../phones/PhonesScreen';
 import { PracticeScreen } from '../practice/PracticeScreen';
 import { RoundListScreen } from '../round/RoundListScreen';
 import { RoundScreen } from '../round/RoundScreen';
@@ -93,6 +94,7 @@ const SCREENS = {
   looked: LookedScreen,
   looks: LooksScreen,
   outside: OutsideScreen,
+  phones: PhonesScreen,
   plants: PlantsScreen,
   plantSeason: PlantSeasonScreen,
   pollen: PollenScreen,

@@ -105,6 +105,12 @@ const RECORDS: readonly Line[] = [
 ];
 
 const DEVICE: readonly Line[] = [
+  {
+    glyph: 'phones',
+    title: 'Several phones',
+    note: 'Sync a garden, add a phone, join one, or get a garden back',
+    href: '/more/phones',
+  },
   { glyph: 'today', title: 'Settings', note: 'Day or night, units, clock', href: '/more/settings' },
   {
     glyph: 'look',

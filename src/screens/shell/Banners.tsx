@@ -17,6 +17,7 @@ import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
 import { useOpened } from '@/data/hooks/opening';
 import { useKeeping, useKeepingTold } from '@/data/hooks/useKeeping';
+import { useSyncInBackground } from '@/data/hooks/useSync';
 import { useTrouble } from '@/data/hooks/useTrouble';
 import { KEEPING } from '../words/keeping';
 import { Banner } from './Banner';
@@ -28,6 +29,7 @@ export function Banners() {
   const { demo, store } = useGarden();
   const { waiting } = useOpened();
   const path = usePathname();
+  useSyncInBackground();
   return (
     <>
       {demo ? <DemoBanner /> : null}

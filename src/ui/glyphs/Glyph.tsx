@@ -133,6 +133,7 @@ const DRAWINGS = {
     </>
   ),
   file: () => <Path d="M6 2h8l5 5v15H6zM14 2v5h5M9 13h6M9 17h6" />,
+  phones: () => <Path d="M3 6h8v15H3zM13 3h8v15h-5M6 18h2M16 15h2" />,
   clock: () => (
     <>
       <Circle cx={12} cy={12} r={9} />

@@ -4,7 +4,11 @@ import { watchCodes, type CameraTrouble } from '@/data/camera/watchCodes';
 import { Text } from '@/ui/parts/Text';
 import { RADIUS, SPACE } from '@/ui/theme';
 
-interface ScanTagProps {
+interface ScanCodeProps {
+  /** What to do, once the camera is open. */
+  readonly what: string;
+  /** What to do where there is no camera, as the end of a sentence. */
+  readonly instead: string;
   /** Called with what a code says. @returns whether that will do; else it goes on looking. */
   readonly onCode: (text: string) => boolean;
   /** Why what was read last would not do. */
@@ -12,13 +16,12 @@ interface ScanTagProps {
 }
 
 const TROUBLE: Readonly<Record<CameraTrouble, string>> = {
-  none: 'This browser gives no camera here: type the tag instead.',
-  refused:
-    'The camera was not allowed. Allow it in the settings of the browser for this page, or type the tag instead.',
+  none: 'This browser gives no camera here:',
+  refused: 'The camera was not allowed. Allow it in the settings of the browser for this page, or',
 };
 
-/** Looks through the camera for the code of a tag. */
-export function ScanTag({ onCode, error }: ScanTagProps) {
+/** Looks through the camera for a code. */
+export function ScanCode({ what, instead, onCode, error }: ScanCodeProps) {
   const video = useRef<HTMLVideoElement>(null);
   const tell = useRef(onCode);
   const [state, setState] = useState<'opening' | 'looking' | CameraTrouble>('opening');
@@ -49,7 +52,7 @@ export function ScanTag({ onCode, error }: ScanTagProps) {
   const trouble = state === 'none' || state === 'refused' ? TROUBLE[state] : undefined;
   return (
     <View style={{ gap: SPACE.m }}>
-      {trouble ? <Text>{trouble}</Text> : null}
+      {trouble ? <Text>{`${trouble} ${instead}.`}</Text> : null}
       <video
         ref={video}
         muted
@@ -64,10 +67,7 @@ export function ScanTag({ onCode, error }: ScanTagProps) {
         }}
       />
       <Text live tone={error ? 'rust' : 'soft'}>
-        {trouble
-          ? ''
-          : (error ??
-            (state === 'opening' ? 'Opening the camera…' : 'Hold the code of the tag in front of it.'))}
+        {trouble ? '' : (error ?? (state === 'opening' ? 'Opening the camera…' : what))}
       </Text>
     </View>
   );
