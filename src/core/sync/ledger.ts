@@ -53,6 +53,7 @@ export class Ledger {
   readonly #unreadable = new Numbers();
   readonly #again = new Numbers();
   readonly #wanted = new Numbers();
+  #asked = new Numbers();
   readonly #top = new Map<string, number>();
   readonly #seen = new Map<string, number>();
 
@@ -125,12 +126,21 @@ export class Ledger {
     return spansOf(missing);
   }
 
-  /** Of what is missing, what nobody has asked for yet. */
+  /** Of what is missing, what this device has not asked for yet. */
   toAsk(except: ReadonlySet<string>): Span[] {
     const unasked = this.missing(except).flatMap(({ writer, from, to }) =>
       Array.from({ length: to - from + 1 }, (_, i) => [writer, from + i] as const),
     );
-    return spansOf(unasked.filter(([writer, number]) => !this.#wanted.has(writer, number)));
+    return spansOf(unasked.filter(([writer, number]) => !this.#asked.has(writer, number)));
+  }
+
+  noteAsked(spans: readonly Span[]): void {
+    spans.forEach((span) => this.#asked.add(span));
+  }
+
+  /** What was asked may be among what the server lost. */
+  forgetAsked(): void {
+    this.#asked = new Numbers();
   }
 }
 

@@ -350,6 +350,7 @@ export class Exchange {
     await this.#dropOutgoing();
     await this.#setPairing({ ...this.#pairing, writer: newId(), toGive: this.#pairing.given });
     this.#isCopied = false;
+    this.#ledger.forgetAsked();
   }
 
   async #findLost(server: Heads): Promise<void> {
@@ -455,6 +456,7 @@ export class Exchange {
   async #sent({ writer, number, record }: Outgoing): Promise<void> {
     await this.#noteBlock(writer, number, record);
     if (record.again.length > 0) this.#again = [];
+    this.#ledger.noteAsked(record.missed);
     const { toGive } = this.#pairing;
     if (record.gave) await this.#setPairing({ ...this.#pairing, toGive: toGive.slice(1) });
     await this.#dropOutgoing();
