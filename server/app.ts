@@ -19,7 +19,7 @@ export interface AppOptions {
 }
 
 /** For others than this machine. */
-export interface Sharing {
+interface Sharing {
   /** Further hosts by which the server may be addressed. */
   readonly hosts: readonly string[];
   /** Lets in who may come in. */

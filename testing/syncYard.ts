@@ -60,7 +60,7 @@ export class TestServer implements SyncServer {
 }
 
 /** The id of the garden in which it is tried. */
-export const SYNCED = '01SYNCED000000000000000000';
+const SYNCED = '01SYNCED000000000000000000';
 
 /** A phone with a garden, which can be closed and opened again. */
 export class TestDevice {
@@ -148,7 +148,7 @@ const opened: TestDevice[] = [];
 /** A device that is left open keeps the tests from ending. */
 export const closeDevices = (): void => opened.splice(0).forEach((device) => device.close());
 
-export const scouted = (plant: string): Fact => ({
+const scouted = (plant: string): Fact => ({
   kind: 'scouted',
   body: { plant, day: '2026-07-19', eve: { female: 1, male: 0 }, green: { female: 0, male: 0 } },
 });

@@ -153,7 +153,7 @@ function raise(map: Map<string, number>, writer: string, number: number): void {
  *
  * @example spansOf([['a', 2], ['a', 1], ['b', 7]]) // [{ writer: 'a', from: 1, to: 2 }, { writer: 'b', from: 7, to: 7 }]
  */
-export function spansOf(numbers: readonly (readonly [writer: string, number: number])[]): Span[] {
+function spansOf(numbers: readonly (readonly [writer: string, number: number])[]): Span[] {
   const sorted = [...numbers].sort(([a, i], [b, j]) => (a === b ? i - j : a < b ? -1 : 1));
   const spans: Span[] = [];
   for (const [writer, number] of sorted) {

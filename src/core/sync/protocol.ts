@@ -81,5 +81,3 @@ export interface SyncServerInfo {
 export const MAX_SEALED_BYTES = 600_000;
 /** Blocks in one request. */
 export const MAX_BLOCKS_SENT = 16;
-/** How long a code that is read aloud can be used, ms. */
-export const HAND_OVER_MS = 10 * 60_000;

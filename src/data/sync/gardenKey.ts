@@ -18,7 +18,7 @@ const KEY_BYTES = 32;
 /** By which a message names its key. */
 const NAME_BYTES = 8;
 
-export const randomBytes = (length: number): Bytes => crypto.getRandomValues(new Uint8Array(length));
+const randomBytes = (length: number): Bytes => crypto.getRandomValues(new Uint8Array(length));
 
 /** Of 128 bits: a token, or an address that nobody guesses. */
 export const newToken = (): string => toBase64Url(randomBytes(16));

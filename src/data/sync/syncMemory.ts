@@ -30,7 +30,7 @@ export interface Pairing {
   readonly toGive: readonly KeyGiven[];
 }
 
-export interface OtherMember {
+interface OtherMember {
   readonly device: string;
   readonly open: string;
   /** When a block of it was last read here, UTC milliseconds of this device's clock. */
