@@ -16,18 +16,6 @@ async function otherPhone(browser: Browser): Promise<App> {
 const tap = (page: Page, name: string): Promise<void> =>
   page.getByRole('button', { name, exact: true }).click();
 
-async function newGarden(app: App): Promise<void> {
-  const { page } = app;
-  await page.goto('/start');
-  await page.getByRole('textbox', { name: 'Name of the garden' }).fill('Two Gates');
-  await page.getByRole('textbox', { name: 'Variety' }).fill('Pale Heron');
-  await app.placeAt('52, -1');
-  await app.tap('Moschata squash');
-  await app.tap('Seed, to keep the variety');
-  await app.tap('Create garden');
-  await expect(page.getByText(/^Demo,/)).toHaveCount(0);
-}
-
 async function addBed(app: App, name: string): Promise<void> {
   await app.lead('/garden/bed');
   await app.page.getByLabel('Short name, as on every label').fill(name);
@@ -40,7 +28,7 @@ test('a second phone joins by a code that is read aloud; each works without a ne
   browser,
 }) => {
   const { page } = app;
-  await newGarden(app);
+  await app.beginGarden();
   await app.lead('/more/phones');
   await tap(page, 'Sync this garden');
   await seen(page.getByText(/Nothing waits to be sent/));

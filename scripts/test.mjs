@@ -11,7 +11,6 @@ import { bin, ENV, install, ROOT } from './lib.mjs';
 
 const RESULTS = path.join(ROOT, 'test-results');
 const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell';
-const INSTALL_CHROMIUM = 'apt-get update && apt-get install -y chromium-headless-shell';
 const LONGEST_REASON = 2_000;
 const SLOWEST_SHOWN = 10;
 
@@ -24,27 +23,14 @@ const failures = [];
 /** Name and seconds of every test file, and every end-to-end test. */
 const times = [];
 
-function needChromium() {
-  if (existsSync(CHROMIUM)) return;
-  console.log('Installing Chromium from Debian…');
-  const { status } = spawnSync('sh', ['-c', INSTALL_CHROMIUM], { stdio: 'inherit' });
-  if (status === 0 && existsSync(CHROMIUM)) return;
-  console.error(`The end-to-end tests need Chromium. Install it with:\n  sudo sh -c '${INSTALL_CHROMIUM}'`);
-  process.exit(2);
-}
-
-/** Of a real PostgreSQL, against which the server's store is tested. */
-const POSTGRES = '/usr/lib/postgresql';
-const INSTALL_POSTGRES = 'apt-get update && apt-get install -y postgresql';
-
-function needPostgres() {
-  if (existsSync(POSTGRES)) return;
-  console.log('Installing PostgreSQL from Debian…');
-  const { status } = spawnSync('sh', ['-c', INSTALL_POSTGRES], { stdio: 'inherit' });
-  if (status === 0 && existsSync(POSTGRES)) return;
-  console.error(
-    `The tests of the server need PostgreSQL. Install it with:\n  sudo sh -c '${INSTALL_POSTGRES}'`,
-  );
+/** Installs a package of Debian's, unless what it brings is there. */
+function need({ what, path: file, aptPackage, wantedBy }) {
+  if (existsSync(file)) return;
+  console.log(`Installing ${what} from Debian…`);
+  const command = `apt-get update && apt-get install -y ${aptPackage}`;
+  const { status } = spawnSync('sh', ['-c', command], { stdio: 'inherit' });
+  if (status === 0 && existsSync(file)) return;
+  console.error(`${wantedBy} need ${what}. Install it with:\n  sudo sh -c '${command}'`);
   process.exit(2);
 }
 
@@ -177,8 +163,18 @@ async function endToEnd() {
 }
 
 install();
-needChromium();
-needPostgres();
+need({
+  what: 'Chromium',
+  path: CHROMIUM,
+  aptPackage: 'chromium-headless-shell',
+  wantedBy: 'The end-to-end tests',
+});
+need({
+  what: 'PostgreSQL',
+  path: '/usr/lib/postgresql',
+  aptPackage: 'postgresql',
+  wantedBy: 'The tests of the server',
+});
 mkdirSync(RESULTS, { recursive: true });
 const start = Date.now();
 await stage('types, lint, imports, format, build', BUDGET.checks, checks);

@@ -4,6 +4,7 @@ import type { Server } from 'node:http';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { clearTables } from '@testing/syncYard';
 import { createApp } from '../app';
 import { openDatabase, type Database } from './database';
 import { SyncStore } from './syncStore';
@@ -99,11 +100,7 @@ describe.each(['the embedded database', 'a PostgreSQL'])('with %s', (which) => {
     await new Promise((resolve) => server.close(resolve));
     await database.close();
   });
-  beforeEach(() =>
-    database.run(
-      'delete from hand_overs; delete from blocks; delete from writers; delete from members; delete from gardens',
-    ),
-  );
+  beforeEach(() => clearTables(database));
 
   interface Answer {
     readonly status: number;

@@ -117,21 +117,22 @@ export class Ledger {
    * @param except writers of which not all was read, for another reason.
    */
   missing(except: ReadonlySet<string>): Span[] {
+    return spansOf(this.#missing(except));
+  }
+
+  /** Of what is missing, what this device has not asked for yet. */
+  toAsk(except: ReadonlySet<string>): Span[] {
+    return spansOf(this.#missing(except).filter(([writer, number]) => !this.#asked.has(writer, number)));
+  }
+
+  #missing(except: ReadonlySet<string>): (readonly [writer: string, number: number])[] {
     const missing = [...this.#unreadable.each()].filter(
       ([writer, number]) => !this.#again.has(writer, number),
     );
     for (const [writer, seen] of this.#seen)
       for (let number = this.head(writer) + 1; number <= seen && !except.has(writer); number += 1)
         if (!this.#again.has(writer, number)) missing.push([writer, number]);
-    return spansOf(missing);
-  }
-
-  /** Of what is missing, what this device has not asked for yet. */
-  toAsk(except: ReadonlySet<string>): Span[] {
-    const unasked = this.missing(except).flatMap(({ writer, from, to }) =>
-      Array.from({ length: to - from + 1 }, (_, i) => [writer, from + i] as const),
-    );
-    return spansOf(unasked.filter(([writer, number]) => !this.#asked.has(writer, number)));
+    return missing;
   }
 
   noteAsked(spans: readonly Span[]): void {

@@ -9,7 +9,7 @@ import {
 
 /**
  * What the packages for workbooks take for `fflate` (metro.config.js). The package zips large files in workers that it
- * makes of texts, which the page's policy of contents forbids; here it is done where it is asked for, which is in a worker.
+ * makes of texts, which the page's policy of contents forbids; here it is done by whoever calls it, which is a worker.
  */
 export { strFromU8, strToU8, Unzip, UnzipInflate, unzipSync, zipSync } from 'fflate';
 

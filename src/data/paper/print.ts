@@ -1,18 +1,11 @@
-import QRCode from 'qrcode';
 import { pagesOf } from '@/core/paper/sheets';
+import { qrSquares } from '../qrSquares';
 import { Fonts, type FontFiles } from './fonts';
 import type { Printer } from './printer';
 import { writePdf } from './writePdf';
 
-/** A code that hangs outside for months is scratched and stained [ISO/IEC 18004, table 8: level Q restores 25 %]. */
-const RESTORES = 'Q';
-
-function squaresOf(text: string): boolean[][] {
-  const { modules } = QRCode.create(text, { errorCorrectionLevel: RESTORES });
-  return Array.from({ length: modules.size }, (_, row) =>
-    Array.from({ length: modules.size }, (_each, column) => modules.get(row, column) === 1),
-  );
-}
+/** A code that hangs outside for months is scratched and stained. */
+const squaresOf = (text: string): boolean[][] => qrSquares(text, 'Q');
 
 /** Lays out and writes what is to be printed. */
 export function printerWith(load: () => Promise<FontFiles>): Printer {

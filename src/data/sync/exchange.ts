@@ -6,18 +6,12 @@ import { MAX_SEALED_BYTES, type ExchangeAnswer, type Heads, type SealedBlock } f
 import { newId } from '../clock';
 import type * as Backup from '../files/backup';
 import type * as Schema from '../schema/entrySchema';
-import { openBlock, sealBlock, type Block, type KeyGiven } from './block';
+import { openBlock, sealBlock, type Block } from './block';
 import { fromBase64, toBase64 } from './bytes';
-import { admitOf, newGardenKey, openFrom, sealFor, type GardenKey } from './gardenKey';
-import { currentKey, olderKeys, sha256 } from './members';
-import {
-  joinRecords,
-  type BlockRecord,
-  type HeldKey,
-  type Outgoing,
-  type Pairing,
-  type SyncMemory,
-} from './syncMemory';
+import { admitOf } from './gardenKey';
+import { sealingKey, withHeard, withNewKey } from './keyChange';
+import { admissionOf, currentKey, olderKeys, sha256 } from './members';
+import { joinRecords, type BlockRecord, type Outgoing, type Pairing, type SyncMemory } from './syncMemory';
 import { SyncError, type SyncServer } from './syncServer';
 
 /** What an exchange needs of the open garden. */
@@ -137,9 +131,8 @@ export class Exchange {
   async #admitAgain(error: unknown): Promise<boolean> {
     const why = error instanceof SyncError ? error.why : undefined;
     if (why !== 'unknownGarden' && why !== 'unknownMember') return false;
-    const { address, member, token } = this.#pairing;
-    const key = currentKey(this.#pairing);
-    const admission = { member, token, admit: await admitOf(key), generation: key.generation };
+    const { address } = this.#pairing;
+    const admission = await admissionOf(this.#pairing);
     if (why === 'unknownGarden')
       await this.#server.begin(address, admission).catch(async (refused: unknown) => {
         // Another device was first.
@@ -153,13 +146,9 @@ export class Exchange {
   async #runOnce(): Promise<void> {
     await (this.#loaded ??= this.#load());
     this.#refusals = 0;
-    let answer = await this.#fetch();
-    if (await this.#settle(answer)) answer = await this.#fetch();
-    for (let sent = true; sent;) {
-      const outgoing = this.#outgoing ?? (await this.#next());
-      sent = outgoing !== undefined;
-      if (outgoing) answer = await this.#send(outgoing);
-    }
+    await this.#settle(await this.#fetch());
+    for (let outgoing = await this.#next(); outgoing; outgoing = await this.#next())
+      await this.#send(outgoing);
     this.#concerns = {
       ...this.#concerns,
       missing: countOf(this.#ledger.missing(this.#stuck)),
@@ -174,7 +163,7 @@ export class Exchange {
    */
   async remove(member: string): Promise<void> {
     await this.#server.remove(this.#pairing.address, this.#pairing.token, member);
-    await this.#changeKey([...new Set([...this.#pairing.removed, member])]);
+    await this.#setPairing(await withNewKey(this.#pairing, [...new Set([...this.#pairing.removed, member])]));
     await this.run();
   }
 
@@ -253,9 +242,11 @@ export class Exchange {
     await this.#garden.receive(await this.#sound(block.entries));
     await this.#hear(block);
     if (writer === this.#pairing.writer) {
-      if (this.#outgoing?.number === number && this.#outgoing.sealed === sealed)
+      if (this.#outgoing?.number === number && this.#outgoing.sealed === sealed) {
         await this.#sent(this.#outgoing);
-      else this.#isCopied = true;
+        return undefined;
+      }
+      this.#isCopied = true;
     }
     await this.#noteBlock(writer, number, recordOf(block, writer, number));
     return undefined;
@@ -289,26 +280,9 @@ export class Exchange {
   }
 
   /** Who wrote a block, and a new key that it may give. */
-  async #hear({ member, device, open, given }: Block): Promise<void> {
-    const before = this.#pairing;
-    if (member === before.member) return;
-    const others = { ...before.others, [member]: { device, open, heard: this.#now() } };
-    await this.#setPairing({ ...before, others, ...(given && (await this.#keysWith(given, open))) });
-  }
-
-  async #keysWith(given: KeyGiven, open: string): Promise<Pick<Pairing, 'keys' | 'removed'>> {
-    const { keys, removed, own, member, address } = this.#pairing;
-    const mine = given.for[member];
-    const about = aboutKey(address, given.generation);
-    const secret =
-      mine === undefined ? undefined : await openFrom(own, open, mine, about).catch(() => undefined);
-    const isNew = secret !== undefined && keys.every((key) => key.secret !== secret);
-    return {
-      removed: [...new Set([...removed, ...given.removed])],
-      keys: isNew
-        ? sortedKeys([...keys, { secret, generation: given.generation, givenTo: Object.keys(given.for) }])
-        : keys,
-    };
+  async #hear(block: Block): Promise<void> {
+    if (block.member !== this.#pairing.member)
+      await this.#setPairing(await withHeard(this.#pairing, block, this.#now()));
   }
 
   async #setPairing(pairing: Pairing): Promise<void> {
@@ -316,12 +290,8 @@ export class Exchange {
     this.#pairing = pairing;
   }
 
-  /**
-   * Puts right what the server lost, and what two devices changed at once.
-   *
-   * @returns whether something may have come meanwhile.
-   */
-  async #settle(answer: ExchangeAnswer): Promise<boolean> {
+  /** Puts right what the server lost, and what two devices changed at once. */
+  async #settle(answer: ExchangeAnswer): Promise<void> {
     const { writer, removed, address, token } = this.#pairing;
     const isBehind = (answer.heads[writer] ?? 0) < this.#ledger.head(writer);
     if (isBehind || this.#isCopied) await this.#takeNewName();
@@ -330,19 +300,19 @@ export class Exchange {
     for (const member of removed)
       if (answer.members.includes(member)) await this.#server.remove(address, token, member);
     const key = currentKey(this.#pairing);
-    if (key.givenTo?.some((member) => removed.includes(member))) await this.#changeKey(removed);
-    return this.#tellKey(answer);
+    if (key.givenTo?.some((member) => removed.includes(member)))
+      await this.#setPairing(await withNewKey(this.#pairing, removed));
+    await this.#tellKey(answer);
   }
 
   /** The server lets in by the present key: also where it forgot that, or two were made at once. */
-  async #tellKey({ generation, admitHash }: ExchangeAnswer): Promise<boolean> {
+  async #tellKey({ generation, admitHash }: ExchangeAnswer): Promise<void> {
     const { address, token } = this.#pairing;
     const key = currentKey(this.#pairing);
     const admit = await admitOf(key);
-    if (key.generation < generation || (await sha256(admit)) === admitHash) return false;
+    if (key.generation < generation || (await sha256(admit)) === admitHash) return;
     const older = await olderKeys(this.#pairing);
     await this.#server.changeKey(address, token, { admit, generation: key.generation, olderKeys: older });
-    return true;
   }
 
   /** Under the old one the numbers mean something else to those who have read them. */
@@ -367,29 +337,9 @@ export class Exchange {
     this.#again = [...lost, ...again];
   }
 
-  /** A new key, for all but those that were removed. */
-  async #changeKey(removed: readonly string[]): Promise<void> {
-    const { address, own, member, others, keys, given, toGive } = this.#pairing;
-    const key = newGardenKey(currentKey(this.#pairing).generation + 1);
-    const stay = Object.entries(others).filter(([other]) => !removed.includes(other));
-    const sealed = await Promise.all(
-      stay.map(
-        async ([other, { open }]) =>
-          [other, await sealFor(own, open, key, aboutKey(address, key.generation))] as const,
-      ),
-    );
-    const giving: KeyGiven = { generation: key.generation, removed, for: Object.fromEntries(sealed) };
-    await this.#setPairing({
-      ...this.#pairing,
-      removed,
-      keys: sortedKeys([...keys, { ...key, givenTo: [member, ...stay.map(([other]) => other)] }]),
-      given: [...given, giving],
-      toGive: [...toGive, giving],
-    });
-  }
-
   /** What goes out next, on the disk already; nothing when all is said. */
   async #next(): Promise<Outgoing | undefined> {
+    if (this.#outgoing) return this.#outgoing;
     const { writer, toGive, member, own } = this.#pairing;
     const number = this.#ledger.head(writer) + 1;
     const giving = toGive[0];
@@ -406,17 +356,13 @@ export class Exchange {
       ...(giving && { given: giving }),
     };
     const { address } = this.#pairing;
-    const sealed = toBase64(await sealBlock(this.#keyFor(giving), { address, writer, number }, block));
+    const sealed = toBase64(
+      await sealBlock(sealingKey(this.#pairing, giving), { address, writer, number }, block),
+    );
     const outgoing: Outgoing = { writer, number, sealed, record: recordOf(block, writer, number) };
     await this.#memory.writeOutgoing(outgoing);
     this.#outgoing = outgoing;
     return outgoing;
-  }
-
-  /** A new key is given under one that those who get it have. */
-  #keyFor(giving: KeyGiven | undefined): GardenKey {
-    const older = giving && this.#pairing.keys.findLast(({ generation }) => generation < giving.generation);
-    return older ?? currentKey(this.#pairing);
   }
 
   /** The earliest of those that wait. */
@@ -432,7 +378,7 @@ export class Exchange {
     return end < 0 ? waiting : waiting.slice(0, end);
   }
 
-  async #send(outgoing: Outgoing): Promise<ExchangeAnswer> {
+  async #send(outgoing: Outgoing): Promise<void> {
     const { writer, number, sealed } = outgoing;
     const answer = await this.#server.exchange(this.#pairing.address, this.#pairing.token, {
       have: { ...this.#ledger.heads, [writer]: number },
@@ -445,11 +391,11 @@ export class Exchange {
       const now = await this.#fetch();
       if (this.#outgoing) await this.#takeNewName();
       await this.#settle(now);
-      return now;
+      return;
     }
     await this.#sent(outgoing);
     await this.#take(answer.blocks);
-    return answer.more ? this.#fetch() : answer;
+    if (answer.more) await this.#fetch();
   }
 
   /** The server has it. */
@@ -467,12 +413,6 @@ export class Exchange {
     this.#outgoing = undefined;
   }
 }
-
-const aboutKey = (address: string, generation: number): string => `key/${address}/${generation}`;
-
-/** The same on every device. */
-const sortedKeys = (keys: readonly HeldKey[]): HeldKey[] =>
-  [...keys].sort((a, b) => a.generation - b.generation || (a.secret < b.secret ? -1 : 1));
 
 const recordOf = (block: Block, writer: string, number: number): BlockRecord => ({
   spans: [{ writer, from: number, to: number }],

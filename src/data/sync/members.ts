@@ -1,3 +1,4 @@
+import type { Admission } from '@/core/sync/protocol';
 import { newId } from '../clock';
 import { fromBase64, toBase64, utf8 } from './bytes';
 import {
@@ -48,6 +49,13 @@ async function readOlderKeys(key: GardenKey, sealed: string, address: string): P
   return keys.filter(({ secret }) => isSecret(secret));
 }
 
+/** With what a device is let in by the key it has. */
+export async function admissionOf(pairing: Pick<Pairing, 'member' | 'token' | 'keys'>): Promise<Admission> {
+  const { member, token } = pairing;
+  const key = currentKey(pairing);
+  return { member, token, admit: await admitOf(key), generation: key.generation };
+}
+
 /** What every pairing begins with. */
 const newPairing = async (garden: string, address: string, keys: readonly GardenKey[]): Promise<Pairing> => ({
   ...{ garden, address, keys },
@@ -63,8 +71,7 @@ const newPairing = async (garden: string, address: string, keys: readonly Garden
 export async function beginSync(server: SyncServer, garden: string): Promise<Pairing> {
   const key = newGardenKey(0);
   const pairing = await newPairing(garden, await addressOf(key), [key]);
-  const { address, member, token } = pairing;
-  await server.begin(address, { member, token, admit: await admitOf(key), generation: 0 });
+  await server.begin(pairing.address, await admissionOf(pairing));
   return pairing;
 }
 
@@ -75,9 +82,7 @@ export async function beginSync(server: SyncServer, garden: string): Promise<Pai
  */
 export async function joinSync(server: SyncServer, { garden, address, key }: Invitation): Promise<Pairing> {
   const pairing = await newPairing(garden, address, [key]);
-  const { member, token } = pairing;
-  const admission = { member, token, admit: await admitOf(key), generation: key.generation };
-  const admitted = await server.join(address, admission);
+  const admitted = await server.join(address, await admissionOf(pairing));
   return { ...pairing, keys: [...(await readOlderKeys(key, admitted.olderKeys, address)), key] };
 }
 

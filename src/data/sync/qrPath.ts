@@ -1,18 +1,12 @@
-import QRCode from 'qrcode';
-
-/** Shown on a screen, a code is neither scratched nor stained [ISO/IEC 18004, table 8: level L restores 7 %]. */
-const RESTORES = 'L';
+import { qrSquares } from '../qrSquares';
 
 /**
- * A QR code as one path.
+ * A QR code as one path. On a screen it is neither scratched nor stained.
  *
  * @returns the path of its dark squares, each 1 wide, and how many squares it is wide.
  */
 export function qrPath(text: string): { readonly path: string; readonly squares: number } {
-  const { modules } = QRCode.create(text, { errorCorrectionLevel: RESTORES });
-  let path = '';
-  for (let row = 0; row < modules.size; row += 1)
-    for (let column = 0; column < modules.size; column += 1)
-      if (modules.get(row, column)) path += `M${column} ${row}h1v1h-1z`;
-  return { path, squares: modules.size };
+  const rows = qrSquares(text, 'L');
+  const path = rows.flatMap((row, y) => row.map((dark, x) => (dark ? `M${x} ${y}h1v1h-1z` : ''))).join('');
+  return { path, squares: rows.length };
 }

@@ -5,7 +5,7 @@ import type { Store } from '../storage';
 import type { KeyGiven } from './block';
 import type { DeviceKeys, GardenKey } from './gardenKey';
 
-/** A key, and whom it was given to when it was new; the first one to all who were invited. */
+/** A key, and the members it was given to when it was new; the first one goes to each who is invited. */
 export interface HeldKey extends GardenKey {
   readonly givenTo?: readonly string[];
 }

@@ -10,10 +10,10 @@ import type { SetAside } from '@/data/log/entryLog';
 import { download } from '@/data/files/download';
 import { Button } from '@/ui/parts/Button';
 import { ListRow } from '@/ui/parts/ListRow';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { Confirm, type ConfirmProps } from '../shell/Confirm';
 import { Page } from '../shell/Page';
 import { sayBackupAge } from '../words/keeping';
 import { ExportGarden, OtherPrograms } from './Exports';
@@ -215,18 +215,11 @@ function ResetDemo() {
   );
 }
 
-interface ForGoodProps {
-  readonly title: string;
-  readonly open: boolean;
-  readonly action: string;
-  readonly onClose: () => void;
-  readonly onAction: () => Promise<void>;
-}
+type ForGoodProps = Omit<ConfirmProps, 'children' | 'onAction'> & { readonly onAction: () => Promise<void> };
 
 /** Asked before what cannot be undone. */
-const ForGood = ({ title, open, action, onClose, onAction }: ForGoodProps) => (
-  <Sheet title={title} open={open} onClose={onClose} closeTitle="Cancel">
+const ForGood = ({ onAction, ...asked }: ForGoodProps) => (
+  <Confirm {...asked} onAction={() => void onAction()}>
     <Text>This cannot be undone.</Text>
-    <Button variant="loss" size="big" title={action} onPress={() => void onAction()} />
-  </Sheet>
+  </Confirm>
 );

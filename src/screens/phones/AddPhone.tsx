@@ -69,13 +69,8 @@ function WithCamera({ syncer }: { readonly syncer: Syncer }) {
 
 function Aloud({ syncer }: { readonly syncer: Syncer }) {
   const [code, setCode] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const { trouble, tried } = useTried();
-  const make = async (): Promise<void> => {
-    setBusy(true);
-    await tried(async () => setCode(await syncer.spokenCode()));
-    setBusy(false);
-  };
+  const { trouble, busy, tried } = useTried();
+  const make = (): Promise<void> => tried(async () => setCode(await syncer.spokenCode()));
   return (
     <View style={{ gap: SPACE.s }}>
       {code ? (

@@ -24,13 +24,11 @@ export function JoinGarden() {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<string>();
   const [way, setWay] = useState<'choose' | 'scan' | 'type'>('choose');
-  const [busy, setBusy] = useState(false);
-  const { trouble, tried } = useTried();
+  const { trouble, busy, tried } = useTried();
   const [invited, setInvited] = useInvited();
 
-  const joinWith = async (find: () => Promise<Invitation>): Promise<void> => {
-    setBusy(true);
-    await tried(async () => {
+  const joinWith = (find: () => Promise<Invitation>): Promise<void> =>
+    tried(async () => {
       const { joinGarden, HttpSyncServer } = await loadSync();
       const invitation = await find();
       if (invitation.garden === store.id && syncer) await syncer.join(invitation);
@@ -40,8 +38,6 @@ export function JoinGarden() {
       }
       setInvited(undefined);
     });
-    setBusy(false);
-  };
 
   const joinTyped = async (text: string): Promise<void> => {
     const { readInvitation, readSpokenCode, takeHandOver, HttpSyncServer } = await loadSync();

@@ -4,10 +4,10 @@ import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
 import type { Syncer, SyncView } from '@/data/sync/syncer';
 import { Button } from '@/ui/parts/Button';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 import { useFormat } from '../format/useFormat';
+import { Confirm } from '../shell/Confirm';
 import { sayAgo, sayPhone } from '../words/sync';
 
 export interface Paired {
@@ -53,27 +53,22 @@ export function PhoneList({ syncer, view }: Paired) {
         );
       })}
       {phones.length === 0 ? <Text tone="soft">No other phone yet.</Text> : null}
-      <Sheet
+      <Confirm
         title={`Remove ${removing?.name ?? ''}?`}
         open={removing !== undefined}
+        action="Yes, remove it"
         onClose={() => setRemoving(undefined)}
-        closeTitle="Cancel"
+        onAction={() => {
+          if (removing) void syncer.remove(removing.member);
+          setRemoving(undefined);
+        }}
       >
         <Text>
           For a phone that was lost, or that is somebody else’s now. It gets nothing more: the garden has a
           new key from then on, which the other phones are given. What it recorded and its tags stay, and no
           other phone gets its letter. What is on it cannot be deleted from here.
         </Text>
-        <Button
-          variant="loss"
-          size="big"
-          title="Yes, remove it"
-          onPress={() => {
-            if (removing) void syncer.remove(removing.member);
-            setRemoving(undefined);
-          }}
-        />
-      </Sheet>
+      </Confirm>
     </View>
   );
 }

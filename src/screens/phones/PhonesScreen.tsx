@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import { useGarden } from '@/data/hooks/useGarden';
 import { useNow } from '@/data/hooks/useNow';
@@ -84,13 +83,7 @@ function Synced({ syncer, view }: { readonly syncer: Syncer; readonly view: Sync
 }
 
 function BeginSync({ syncer }: { readonly syncer: Syncer }) {
-  const [busy, setBusy] = useState(false);
-  const { trouble, tried } = useTried();
-  const begin = async (): Promise<void> => {
-    setBusy(true);
-    await tried(() => syncer.begin());
-    setBusy(false);
-  };
+  const { trouble, busy, tried } = useTried();
   return (
     <View style={{ gap: SPACE.s }}>
       <Text>
@@ -106,7 +99,13 @@ function BeginSync({ syncer }: { readonly syncer: Syncer }) {
           {trouble}
         </Text>
       ) : null}
-      <Button variant="main" size="big" title="Sync this garden" busy={busy} onPress={() => void begin()} />
+      <Button
+        variant="main"
+        size="big"
+        title="Sync this garden"
+        busy={busy}
+        onPress={() => void tried(() => syncer.begin())}
+      />
     </View>
   );
 }

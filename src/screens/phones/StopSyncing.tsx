@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/parts/Button';
-import { Sheet } from '@/ui/parts/Sheet';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
+import { Confirm } from '../shell/Confirm';
 import type { Paired } from './PhoneList';
 
 /** This phone alone goes its own way again. */
@@ -15,26 +15,21 @@ export function StopSyncing({ syncer }: Paired) {
         Stop
       </Text>
       <Button variant="loss" title="Stop syncing on this phone" onPress={() => setAsking(true)} />
-      <Sheet
+      <Confirm
         title="Stop syncing on this phone?"
         open={asking}
+        action="Yes, stop"
         onClose={() => setAsking(false)}
-        closeTitle="Cancel"
+        onAction={() => {
+          setAsking(false);
+          void syncer.leave();
+        }}
       >
         <Text>
           The garden stays on this phone, and on the others. What is recorded here from now on stays here,
           until it joins again.
         </Text>
-        <Button
-          variant="loss"
-          size="big"
-          title="Yes, stop"
-          onPress={() => {
-            setAsking(false);
-            void syncer.leave();
-          }}
-        />
-      </Sheet>
+      </Confirm>
     </View>
   );
 }

@@ -6,28 +6,29 @@ import { SYNC_FAILURES } from '../words/sync';
 /** Something that a server may refuse: what went wrong, in words, until it is tried again. */
 export function useTried(): {
   readonly trouble: string | undefined;
-  /** @returns whether it went well. */
-  readonly tried: (job: () => Promise<unknown>) => Promise<boolean>;
+  readonly busy: boolean;
+  readonly tried: (job: () => Promise<unknown>) => Promise<void>;
 } {
   const [trouble, setTrouble] = useState<string>();
-  const tried = async (job: () => Promise<unknown>): Promise<boolean> => {
+  const [busy, setBusy] = useState(false);
+  const tried = async (job: () => Promise<unknown>): Promise<void> => {
     setTrouble(undefined);
+    setBusy(true);
     try {
       await job();
-      return true;
     } catch (error) {
-      const sync = await loadSync().catch(() => undefined);
-      const known =
-        sync && error instanceof sync.SyncError
-          ? SYNC_FAILURES[error.why]
-          : sync && error instanceof sync.NothingThere
-            ? 'The server has nothing of this garden yet. Sync the phone that has it first, then join again.'
-            : sync
-              ? `${SYNC_FAILURES.full} (${errorText(error)})`
-              : SYNC_FAILURES.offline;
-      setTrouble(known);
-      return false;
+      setTrouble(await sayTrouble(error));
     }
+    setBusy(false);
   };
-  return { trouble, tried };
+  return { trouble, busy, tried };
+}
+
+async function sayTrouble(error: unknown): Promise<string> {
+  const sync = await loadSync().catch(() => undefined);
+  if (!sync) return SYNC_FAILURES.offline;
+  if (error instanceof sync.SyncError) return SYNC_FAILURES[error.why];
+  if (error instanceof sync.NothingThere)
+    return 'The server has nothing of this garden yet. Sync the phone that has it first, then join again.';
+  return `${SYNC_FAILURES.full} (${errorText(error)})`;
 }

@@ -12,7 +12,7 @@ import { Button } from '@/ui/parts/Button';
 import { Text } from '@/ui/parts/Text';
 import { SPACE } from '@/ui/theme';
 
-/** What is told of a lot to who gets some of it: as a page, and as a file that another garden takes in. */
+/** What is told of a lot to who gets some of it: as a page, and as a file that another garden imports. */
 export function LotRecordButtons({ lot }: { readonly lot: SeedLot }) {
   const router = useRouter();
   const { journal, described, clock } = useStore();
